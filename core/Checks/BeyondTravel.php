@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T21: a keyframe, and so the move, lies beyond an axis's travel.
+ *
+ * The path never leaves the range of its keyframes, so the keyframes tell; the photos say from where on.
+ */
+final class BeyondTravel implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $plan = $schedule->plan;
+        $worst = null;
+        $excess = 0.0;
+        $outside = [];
+        foreach ($plan->rig->axes as $axis) {
+            foreach ($schedule->moves->positions[$axis->id] as $n => $position) {
+                if ($axis->holds($position)) {
+                    continue;
+                }
+                $outside[$n] = true;
+                $beyond = abs($position - $axis->clamp($position));
+                // Axes count in different units: compared as shares of each one's travel.
+                if ($worst === null || $beyond / ($axis->max - $axis->min) > $excess / ($worst->max - $worst->min)) {
+                    $worst = $axis;
+                    $excess = $beyond;
+                }
+            }
+        }
+        if ($worst === null) {
+            return null;
+        }
+        $unit = $worst->kind->unit();
+
+        return new Finding(
+            'T21',
+            Severity::Stops,
+            "The move goes beyond the {$worst->id}'s travel",
+            PlainText::rounded($excess) . " {$unit} too far",
+            sprintf(
+                'The %s can stand from %s to %s %s; %s would stand up to %s beyond.',
+                $worst->id,
+                PlainText::rounded($worst->min),
+                PlainText::rounded($worst->max),
+                $unit,
+                PlainText::photos(count($outside)),
+                PlainText::rounded($excess) . " {$unit}",
+            ),
+            min(array_keys($outside)) + 1,
+            count($outside),
+            [new Remedy(
+                'travel',
+                'Bring the keyframes back within the travel',
+                'keeps all timing, changes the framing at those keyframes',
+                $plan->withPositions(static fn (Axis $axis, float $position): float => $axis->clamp($position)),
+            )],
+        );
+    }
+}

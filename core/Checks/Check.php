@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * Looks for one way in which a shoot fails. Takes part by being listed in `Report::CHECKS`.
+ */
+interface Check
+{
+    public function find(Schedule $schedule): ?Finding;
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T8: the clip is too short to trim, or has no standing photos at its ends for the editor to cut in.
+ */
+final class ClipTooShort implements Check
+{
+    /** Under ten seconds a clip is tight to cut; about twenty leaves room. */
+    private const TIGHT_CLIP_SECONDS = 10.0;
+
+    /** A standing second at each end is what a cut or a fade takes. */
+    private const HANDLE_SECONDS = 1.0;
+
+    private const TOLERANCE_SECONDS = 1e-9;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $timing = $schedule->plan->timing;
+        $clip = $schedule->summary->clipSeconds;
+        $short = self::TIGHT_CLIP_SECONDS - $clip > self::TOLERANCE_SECONDS;
+        $missing = array_keys(array_filter(['before' => $timing->headPhotos === 0, 'after' => $timing->tailPhotos === 0]));
+        if (!$short && $missing === []) {
+            return null;
+        }
+        $remedy = self::remedy($schedule);
+        $ends = implode(' or ', $missing);
+
+        return new Finding(
+            'T8',
+            $short ? Severity::Look : Severity::Know,
+            $short ? 'The clip is too short to trim' : 'The clip has no standing photos to cut in',
+            $short
+                ? PlainText::seconds(self::TIGHT_CLIP_SECONDS - $clip) . ' under ' . PlainText::seconds(self::TIGHT_CLIP_SECONDS)
+                : "none {$ends} the move",
+            trim(
+                ($short ? sprintf('%s at %s plays for %s. ', PlainText::photos($schedule->photosTotal()), PlainText::number($timing->framesPerSecond) . ' fps', PlainText::seconds($clip)) : '')
+                . ($missing === [] ? '' : "No photos stand still {$ends} the move: an editor has nothing to cut or fade in."),
+            ),
+            null,
+            0,
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    private static function remedy(Schedule $schedule): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $timing = $plan->timing;
+        $handle = (int) ceil($timing->framesPerSecond * self::HANDLE_SECONDS);
+        $head = $timing->headPhotos === 0 ? $handle : $timing->headPhotos;
+        $tail = $timing->tailPhotos === 0 ? $handle : $timing->tailPhotos;
+        $least = (int) ceil(round($timing->framesPerSecond * self::TIGHT_CLIP_SECONDS, 6));
+        $others = $plan->photosTotal() - $timing->photos - $timing->headPhotos - $timing->tailPhotos + $head + $tail;
+        $photos = max($timing->photos, $least - $others);
+        try {
+            $mended = $plan->withTiming($timing->withPhotos($photos, $head, $tail));
+        } catch (InvalidInput) {
+            return null;
+        }
+        $extra = Schedule::of($mended)->summary->onSiteSeconds - $schedule->summary->onSiteSeconds;
+        $added = array_filter([
+            $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ' to the move' : '',
+            $head > $timing->headPhotos ? "{$head} before it" : '',
+            $tail > $timing->tailPhotos ? "{$tail} after it" : '',
+        ]);
+
+        return new Remedy(
+            'photos',
+            'Add ' . implode(' and ', $added),
+            sprintf('keeps interval and exposure, %s longer on site', PlainText::duration($extra)),
+            $mended,
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Schedule\Timeline;
+
+/**
+ * T6: a controller that triggers the camera stretches short intervals in silence; the shoot overruns and the clip
+ * plays the scene faster than planned.
+ */
+final class ControllerStretchesInterval implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $stretched = Timeline::overrunning($schedule->timeline->requiredSeconds, $schedule->intervalSeconds);
+        if ($stretched === []) {
+            return null;
+        }
+        $late = $schedule->summary->lateSeconds;
+        $lastTrigger = $schedule->timeline->triggerSeconds[$schedule->photosTotal() - 1];
+        $planned = $lastTrigger - $late;
+        $remedy = Mending::longerInterval($schedule, static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan));
+
+        return new Finding(
+            'T6',
+            Severity::Look,
+            'The controller will stretch the interval without telling you',
+            PlainText::duration($late) . ' late at the end',
+            sprintf(
+                '%d of %d intervals come out longer than set: the last photo is taken %s late and the scene plays back %s %% faster than planned.',
+                count($stretched),
+                $schedule->photosTotal() - 1,
+                PlainText::duration($late),
+                PlainText::rounded(100.0 * $late / $planned, 1),
+            ),
+            $stretched[0] + 1,
+            count($stretched),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * T22: the move asks more of an axis than it can give. Stopping for each photo: the step alone, with no exposure at
+ * all, takes longer than the interval. Moving continuously: the speed from trigger to trigger is above the axis's own.
+ */
+final class FasterThanAxis implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        [$axis, $worst, $ratio, $over] = self::overloaded($schedule, $schedule->timeline, $schedule->intervalSeconds);
+        if ($axis === null) {
+            return null;
+        }
+        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $unit = $axis->kind->unit();
+        $step = abs($schedule->moves->positions[$axis->id][$worst + 1] - $schedule->moves->positions[$axis->id][$worst]);
+        $remedy = Mending::longerInterval($schedule, static function (Plan $plan) use ($schedule): bool {
+            [$intervals, $timeline] = $schedule->retimed($plan);
+
+            return $timeline->keepsTime() && self::overloaded($schedule, $timeline, $intervals)[0] === null;
+        });
+
+        return new Finding(
+            'T22',
+            Severity::Stops,
+            "The {$axis->id} cannot go that fast",
+            PlainText::rounded($ratio, 1) . ' times what it can do',
+            $stops
+                ? sprintf(
+                    'The step of %s %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
+                    PlainText::rounded($step),
+                    $unit,
+                    $worst + 1,
+                    $axis->id,
+                    PlainText::seconds($schedule->moves->axisMoveSeconds[$axis->id][$worst]),
+                    PlainText::seconds($schedule->intervalSeconds[$worst]),
+                )
+                : sprintf(
+                    'After photo %d the %s would have to do %s %s/s; its limit is %s %s/s.',
+                    $worst + 1,
+                    $axis->id,
+                    PlainText::rounded($ratio * $axis->maxSpeed),
+                    $unit,
+                    PlainText::rounded($axis->maxSpeed),
+                    $unit,
+                ),
+            $over[0] + 1,
+            count($over),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    /**
+     * @param list<float> $intervals
+     *
+     * @return array{?Axis, int, float, list<int>} the worst axis, the photo (from 0) of its worst step, how many times
+     *                                             too fast that is, and all photos whose step is too fast for any axis
+     */
+    private static function overloaded(Schedule $schedule, Timeline $timeline, array $intervals): array
+    {
+        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $worstAxis = null;
+        $worst = 0;
+        $worstRatio = 1.0 + 1e-9;
+        $over = [];
+        foreach ($schedule->plan->rig->axes as $axis) {
+            $positions = $schedule->moves->positions[$axis->id];
+            $moveSeconds = $schedule->moves->axisMoveSeconds[$axis->id];
+            for ($n = 0; $n < count($positions) - 1; $n++) {
+                $ratio = $stops
+                    ? $moveSeconds[$n] / $intervals[$n]
+                    : abs($positions[$n + 1] - $positions[$n]) / (($timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]) * $axis->maxSpeed);
+                if ($ratio <= 1.0 + 1e-9) {
+                    continue;
+                }
+                $over[$n] = true;
+                if ($ratio > $worstRatio) {
+                    [$worstAxis, $worst, $worstRatio] = [$axis, $n, $ratio];
+                }
+            }
+        }
+        ksort($over);
+
+        return [$worstAxis, $worst, $worstRatio, array_keys($over)];
+    }
+}

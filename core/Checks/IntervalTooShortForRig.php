@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * T1: the interval is shorter than exposure, move and settling together.
+ */
+final class IntervalTooShortForRig implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $over = Timeline::overrunning($schedule->timeline->rigSeconds, $schedule->intervalSeconds);
+        if ($over === []) {
+            return null;
+        }
+        $worst = $over[0];
+        foreach ($over as $n) {
+            if (self::shortBy($schedule, $n) > self::shortBy($schedule, $worst) + Timeline::TOLERANCE_SECONDS) {
+                $worst = $n;
+            }
+        }
+        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $keepsTime = static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan);
+
+        return new Finding(
+            'T1',
+            Severity::Stops,
+            $stops ? 'The interval is too short for exposure, move and settling' : 'The interval is shorter than the exposure',
+            PlainText::seconds(self::shortBy($schedule, $worst)) . ' short',
+            sprintf(
+                'Photo %d needs %s for %s but the next one is due after %s.',
+                $worst + 1,
+                PlainText::seconds($schedule->timeline->rigSeconds[$worst] ?? 0.0),
+                $stops ? 'its exposure, the move and settling,' : 'its shutter lag and exposure,',
+                PlainText::seconds($schedule->intervalSeconds[$worst]),
+            ),
+            $over[0] + 1,
+            count($over),
+            array_values(array_filter([
+                Mending::longerInterval($schedule, $keepsTime),
+                Mending::shorterExposure($schedule, $keepsTime),
+            ])),
+        );
+    }
+
+    private static function shortBy(Schedule $schedule, int $n): float
+    {
+        return ($schedule->timeline->rigSeconds[$n] ?? 0.0) - $schedule->intervalSeconds[$n];
+    }
+}

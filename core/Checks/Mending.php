@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+
+/**
+ * Looks for the smallest change of interval or exposure after which a schedule passes a test.
+ *
+ * Both searches halve a range of whole steps, which is right because the tests only get easier along it: a longer
+ * interval or a shorter exposure never makes a photo late that was on time.
+ */
+final class Mending
+{
+    /** Interval timers are commonly set in tenths of a second. */
+    public const TIMER_RESOLUTION_SECONDS = 0.1;
+
+    /** More than this cannot be won back by ISO and aperture without changing the picture. */
+    private const MOST_STOPS_DARKER = 3.0;
+
+    /** Cameras set exposure in thirds of a stop. */
+    private const STOPS_PER_STEP = 1.0 / 3.0;
+
+    /**
+     * The same photos, further apart: keeps clip and exposure.
+     *
+     * @param callable(Plan): bool $passes
+     */
+    public static function longerInterval(Schedule $schedule, callable $passes): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $interval = $plan->timing->interval;
+        $most = (int) ceil(KeyedSeconds::MOST_SECONDS / self::TIMER_RESOLUTION_SECONDS);
+        $mended = self::first($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
+        if ($mended === null) {
+            return null;
+        }
+        $longer = Schedule::of($mended);
+        $extra = $longer->summary->onSiteSeconds - $schedule->summary->onSiteSeconds;
+
+        return new Remedy(
+            'interval',
+            match (true) {
+                !$interval->isConstant() => sprintf(
+                    'Lengthen every interval by %s',
+                    PlainText::seconds($mended->timing->interval->longest() - $interval->longest()),
+                ),
+                $plan->timing->intervalMeans === IntervalMeaning::Gap => sprintf('Leave a gap of %s s', PlainText::number($mended->timing->interval->longest())),
+                default => sprintf('Take one every %s s', PlainText::number($mended->timing->interval->longest())),
+            },
+            $extra > 0.5
+                ? sprintf('keeps clip and exposure, %s longer on site', PlainText::duration($extra))
+                : 'keeps clip, exposure and the time it would have taken anyway',
+            $mended,
+        );
+    }
+
+    /**
+     * The same interval, a shorter exposure: keeps clip and time on site. Null when that does not help, or makes the
+     * photos too dark.
+     *
+     * @param callable(Plan): bool $passes
+     */
+    public static function shorterExposure(Schedule $schedule, callable $passes): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $exposure = $plan->timing->exposure;
+        $most = (int) round(self::MOST_STOPS_DARKER / self::STOPS_PER_STEP);
+        $mended = self::first(
+            $most,
+            static fn (int $steps): Plan => $plan->withExposure($exposure->map(
+                static fn (float $seconds): float => self::twoDigitsDown($seconds * 2.0 ** (-$steps * self::STOPS_PER_STEP)),
+            )),
+            $passes,
+        );
+        if ($mended === null) {
+            return null;
+        }
+        $longest = $mended->timing->exposure->longest();
+        $stops = log($exposure->longest() / $longest, 2);
+
+        return new Remedy(
+            'exposure',
+            $exposure->isConstant()
+                ? sprintf('Expose %s s', PlainText::number($longest))
+                : sprintf('Shorten every exposure by %s stops', PlainText::rounded($stops, 1)),
+            sprintf('keeps clip and time on site, %s stops darker: open the aperture or raise ISO', PlainText::rounded($stops, 1)),
+            $mended,
+        );
+    }
+
+    private static function lengthened(KeyedSeconds $interval, int $steps): KeyedSeconds
+    {
+        if (!$interval->isConstant()) {
+            return $interval->map(static fn (float $seconds): float => round($seconds + $steps * self::TIMER_RESOLUTION_SECONDS, 9));
+        }
+
+        // A constant goes up to the next settings that the timer has.
+        return $interval->map(static fn (float $seconds): float => round(
+            (floor(round($seconds / self::TIMER_RESOLUTION_SECONDS, 6)) + $steps) * self::TIMER_RESOLUTION_SECONDS,
+            9,
+        ));
+    }
+
+    private static function twoDigitsDown(float $seconds): float
+    {
+        $unit = 10.0 ** (floor(log10($seconds)) - 1);
+
+        return round(floor($seconds / $unit) * $unit, 12);
+    }
+
+    /**
+     * @param callable(int): Plan  $change
+     * @param callable(Plan): bool $passes
+     */
+    private static function first(int $most, callable $change, callable $passes): ?Plan
+    {
+        $try = static function (int $steps) use ($change, $passes): ?Plan {
+            try {
+                $plan = $change($steps);
+            } catch (InvalidInput) {
+                return null;
+            }
+
+            return $passes($plan) ? $plan : null;
+        };
+        // Double the step until it passes, then halve the gap: most answers are near.
+        $low = 0;
+        $high = 1;
+        while (($found = $try($high)) === null) {
+            if ($high === $most) {
+                return null;
+            }
+            $low = $high;
+            $high = min($most, $high * 2);
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            $plan = $try($middle);
+            if ($plan === null) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+                $found = $plan;
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use BackedEnum;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problems;
+use stdClass;
+
+/**
+ * Reads the fields of one JSON object by name and kind, and notes what is missing, of the wrong kind or unknown.
+ *
+ * A field that cannot be read gives a stand-in value, so that the rest of the document is read too and a person is
+ * told everything at once; the reader throws before a value made from a stand-in can leave it.
+ */
+final class Fields
+{
+    /** @var array<string, mixed> */
+    private array $values;
+
+    /** Not an object at all: said once, instead of once for every field it lacks. */
+    private readonly bool $broken;
+
+    /** @var array<string, true> */
+    private array $known = [];
+
+    public function __construct(mixed $object, private readonly string $pointer, private readonly Problems $problems)
+    {
+        if (!$object instanceof stdClass) {
+            $problems->add($pointer, 'This must be an object in braces: { … }.');
+        }
+        /** @var array<string, mixed> $values */
+        $values = $object instanceof stdClass ? get_object_vars($object) : [];
+        $this->values = $values;
+        $this->broken = !$object instanceof stdClass;
+    }
+
+    public function has(string $name): bool
+    {
+        $this->known[$name] = true;
+
+        return array_key_exists($name, $this->values);
+    }
+
+    public function raw(string $name): mixed
+    {
+        $this->known[$name] = true;
+
+        return $this->values[$name] ?? null;
+    }
+
+    public function child(string $name): self
+    {
+        if (!$this->has($name) && !$this->broken) {
+            $this->problems->add("{$this->pointer}/{$name}", 'This part is missing.');
+        }
+
+        return new self($this->values[$name] ?? new stdClass(), "{$this->pointer}/{$name}", $this->problems);
+    }
+
+    public function number(string $name, float $standIn, ?float $default = null): float
+    {
+        $value = $this->value($name, $default);
+        if (is_int($value) || is_float($value) && is_finite($value)) {
+            return (float) $value;
+        }
+        if ($value !== null) {
+            $this->problems->add("{$this->pointer}/{$name}", 'Enter a number, such as 8 or 0.5.');
+        }
+
+        return $standIn;
+    }
+
+    public function whole(string $name, int $standIn, ?int $default = null): int
+    {
+        $value = $this->value($name, $default);
+        // A whole number may be written 216.0; past 2^53 a float no longer tells whole numbers apart.
+        if (is_int($value) || is_float($value) && floor($value) === $value && abs($value) < 2 ** 53) {
+            return (int) $value;
+        }
+        if ($value !== null) {
+            $this->problems->add("{$this->pointer}/{$name}", 'Enter a whole number, such as 240.');
+        }
+
+        return $standIn;
+    }
+
+    public function flag(string $name, bool $default): bool
+    {
+        $value = $this->value($name, $default);
+        if (!is_bool($value)) {
+            $this->problems->add("{$this->pointer}/{$name}", 'Choose true or false.');
+        }
+
+        return $value === true;
+    }
+
+    public function text(string $name): string
+    {
+        $value = $this->value($name, null);
+        if (!is_string($value)) {
+            if ($value !== null) {
+                $this->problems->add("{$this->pointer}/{$name}", 'Enter text.');
+            }
+
+            return '?';
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template E of BackedEnum
+     *
+     * @param class-string<E> $enum
+     * @param E               $standIn
+     * @param ?E              $default
+     *
+     * @return E
+     */
+    public function choice(string $name, string $enum, BackedEnum $standIn, ?BackedEnum $default = null): BackedEnum
+    {
+        $value = $this->value($name, $default?->value);
+        $choice = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($choice === null && $value !== null) {
+            $names = array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases());
+            $this->problems->add("{$this->pointer}/{$name}", 'Choose one of: ' . implode(', ', $names) . '.');
+        }
+
+        return $choice ?? $standIn;
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(mixed, string): T $readItem given the item and its pointer
+     *
+     * @return list<T>
+     */
+    public function items(string $name, int $most, callable $readItem): array
+    {
+        $value = $this->value($name, null);
+        $pointer = "{$this->pointer}/{$name}";
+        if (!is_array($value) || !array_is_list($value)) {
+            if ($value !== null) {
+                $this->problems->add($pointer, 'This must be a list in brackets: [ … ].');
+            }
+
+            return [];
+        }
+        if (count($value) > $most) {
+            $this->problems->add($pointer, sprintf('Give at most %d of these.', $most));
+
+            return [];
+        }
+        $items = [];
+        foreach ($value as $i => $item) {
+            $items[] = $readItem($item, "{$pointer}/{$i}");
+        }
+
+        return $items;
+    }
+
+    /**
+     * Makes a value, and notes what its own rules refuse.
+     *
+     * @template T of object
+     *
+     * @param callable(): T $make
+     *
+     * @return ?T null when it was refused
+     */
+    public function make(callable $make): ?object
+    {
+        try {
+            return $make();
+        } catch (InvalidInput $invalid) {
+            $this->problems->addAllUnder($this->pointer, $invalid);
+
+            return null;
+        }
+    }
+
+    /**
+     * Names that were never asked for.
+     *
+     * @return list<string>
+     */
+    public function rest(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->values, $this->known)));
+    }
+
+    public function refuseTheRest(): void
+    {
+        foreach ($this->rest() as $name) {
+            $escaped = str_replace(['~', '/'], ['~0', '~1'], $name);
+            $this->problems->add("{$this->pointer}/{$escaped}", 'This field is not known here. Take it out, or check its spelling.');
+        }
+    }
+
+    private function value(string $name, mixed $default): mixed
+    {
+        if ($this->has($name)) {
+            // A JSON null stands for nothing: it is refused like a value of the wrong kind.
+            return $this->values[$name] ?? [];
+        }
+        if ($default === null && !$this->broken) {
+            $this->problems->add("{$this->pointer}/{$name}", 'This field is missing. Enter a value.');
+        }
+
+        return $default;
+    }
+}

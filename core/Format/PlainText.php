@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+/**
+ * Quantities as people read them. What `number` and `percent` and `exposure` write, `TypedText` reads back unchanged.
+ */
+final class PlainText
+{
+    /** Shortest decimal that reads back as the same number: 8, 0.8, 88.8888888889. */
+    public static function number(float $value): string
+    {
+        return (string) json_encode($value === 0.0 ? 0 : $value, JSON_THROW_ON_ERROR);
+    }
+
+    /** Rounded for reading, without trailing zeros: 4.767, 12. */
+    public static function rounded(float $value, int $decimals = 2): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+        $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+
+        return str_replace('-', '−', $text === '-0' ? '0' : $text);
+    }
+
+    /** A share as per cent, without its sign: 0.2 is "20". */
+    public static function percent(float $share): string
+    {
+        return self::number(round($share * 100.0, 10));
+    }
+
+    /** Seconds of exposure: 1/80 for what is a whole fraction, else the number. */
+    public static function exposure(float $seconds): string
+    {
+        $fraction = $seconds > 0.0 ? round(1.0 / $seconds) : 0.0;
+        if ($seconds < 0.4 && $fraction > 1.0 && 1.0 / $fraction === $seconds) {
+            return '1/' . self::number($fraction);
+        }
+
+        return self::number($seconds);
+    }
+
+    /** Short spans, for what is counted in single seconds: "5.58 s". */
+    public static function seconds(float $seconds): string
+    {
+        $size = abs($seconds);
+        $decimals = match (true) {
+            $size < 0.01 => 4,
+            $size < 0.1 => 3,
+            $size < 100.0 => 2,
+            default => 1,
+        };
+
+        return self::rounded($seconds, $decimals) . ' s';
+    }
+
+    /** Spans as a watch tells them: "31 min 53 s", "2 h 5 min", "3 d 4 h". */
+    public static function duration(float $seconds): string
+    {
+        if ($seconds < 60.0) {
+            return self::rounded($seconds, 1) . ' s';
+        }
+        $whole = (int) round($seconds);
+        if ($whole < 3600) {
+            return self::pair(intdiv($whole, 60), 'min', $whole % 60, 's');
+        }
+        $minutes = (int) round($seconds / 60.0);
+        if ($minutes < 1440) {
+            return self::pair(intdiv($minutes, 60), 'h', $minutes % 60, 'min');
+        }
+        $hours = (int) round($seconds / 3600.0);
+
+        return self::pair(intdiv($hours, 24), 'd', $hours % 24, 'h');
+    }
+
+    /** "1 photo", "12 photos". */
+    public static function photos(int $count): string
+    {
+        return number_format($count) . ($count === 1 ? ' photo' : ' photos');
+    }
+
+    private static function pair(int $large, string $largeUnit, int $small, string $smallUnit): string
+    {
+        return $small === 0 ? "{$large} {$largeUnit}" : "{$large} {$largeUnit} {$small} {$smallUnit}";
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\EaseShape;
+use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Problems;
+use Evrent\Core\Timing\Between;
+use Evrent\Core\Timing\Camera;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Mode;
+use Evrent\Core\Timing\Timing;
+use JsonException;
+use stdClass;
+
+/**
+ * Reads documents of the open format evrent.plan/1. Unknown fields are refused by name, impossible values by
+ * JSON pointer, and everything that is wrong is reported at once.
+ */
+final class PlanReader
+{
+    public const FORMAT = 'evrent.plan/1';
+
+    private Problems $problems;
+
+    private function __construct()
+    {
+        $this->problems = new Problems();
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public static function fromJson(string $json): Plan
+    {
+        try {
+            $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $broken) {
+            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a plan file.")]);
+        }
+
+        return self::fromDocument($document);
+    }
+
+    /**
+     * @param mixed $document decoded JSON, objects as stdClass
+     *
+     * @throws InvalidInput
+     */
+    public static function fromDocument(mixed $document): Plan
+    {
+        return (new self())->plan($document);
+    }
+
+    private function plan(mixed $document): Plan
+    {
+        $fields = new Fields($document, '', $this->problems);
+        if ($fields->text('format') !== self::FORMAT) {
+            $this->problems->add('/format', 'The format must be ' . self::FORMAT . '.');
+            $this->problems->throwIfAny();
+        }
+        $title = $fields->text('title');
+        $timing = $this->timing($fields->child('timing'));
+        $rig = $this->rig($fields->child('rig'));
+        $camera = $this->camera($fields->child('camera'));
+        $move = $this->move($fields->child('move'));
+        $fields->refuseTheRest();
+        $plan = $timing === null || $rig === null || $camera === null || $move === null
+            ? null
+            : $fields->make(fn (): Plan => new Plan($title, $timing, $rig, $camera, $move));
+        $this->problems->throwIfAny();
+        assert($plan !== null);
+
+        return $plan;
+    }
+
+    private function timing(Fields $fields): ?Timing
+    {
+        $interval = $this->keyed($fields, 'interval_s', Between::Linear, 'an interval');
+        $exposure = $this->keyed($fields, 'exposure_s', Between::Stops, 'an exposure');
+        $read = [
+            $fields->choice('mode', Mode::class, Mode::ShootMoveShoot),
+            $fields->number('frames_per_second', 24),
+            $fields->whole('photos', 2),
+            $fields->whole('head_photos', 0, 0),
+            $fields->whole('tail_photos', 0, 0),
+            $interval ?? KeyedSeconds::constant(1, Between::Linear),
+            $fields->choice('interval_means', IntervalMeaning::class, IntervalMeaning::StartToStart, IntervalMeaning::StartToStart),
+            $exposure ?? KeyedSeconds::constant(1, Between::Stops),
+            $fields->number('start_delay_s', 0, 0),
+        ];
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Timing => new Timing(...$read));
+    }
+
+    /**
+     * A number of seconds, or a list of keys {at, interval_s} or {at, exposure_s}.
+     */
+    private function keyed(Fields $fields, string $name, Between $between, string $what): ?KeyedSeconds
+    {
+        if (!is_array($fields->raw($name))) {
+            $seconds = $fields->number($name, 1);
+
+            return $this->makeKeyed($name, static fn (): KeyedSeconds => KeyedSeconds::constant($seconds, $between, $what));
+        }
+        $keys = $fields->items($name, KeyedSeconds::MOST_KEYS, function (mixed $item, string $pointer) use ($name): array {
+            $key = new Fields($item, $pointer, $this->problems);
+            $read = ['at' => $key->number('at', 0), 'seconds' => $key->number($name, 1)];
+            $key->refuseTheRest();
+
+            return $read;
+        });
+        if (count($keys) < 2) {
+            $this->problems->add("/timing/{$name}", 'Give at least two keys, at 0 and at 1, or one number.');
+
+            return null;
+        }
+
+        return $this->makeKeyed($name, static fn (): KeyedSeconds => new KeyedSeconds($keys, $between, $what));
+    }
+
+    /**
+     * @param callable(): KeyedSeconds $make
+     */
+    private function makeKeyed(string $name, callable $make): ?KeyedSeconds
+    {
+        try {
+            return $make();
+        } catch (InvalidInput $invalid) {
+            foreach ($invalid->problems as $problem) {
+                // The core calls a key's value seconds; the document calls it by the field's own name.
+                $pointer = preg_replace('~/seconds$~D', "/{$name}", $problem->pointer);
+                $this->problems->add("/timing/{$name}{$pointer}", $problem->message);
+            }
+
+            return null;
+        }
+    }
+
+    private function rig(Fields $fields): ?Rig
+    {
+        $axes = $fields->items('axes', Rig::MOST_AXES, function (mixed $item, string $pointer): ?Axis {
+            $axis = new Fields($item, $pointer, $this->problems);
+            $read = [
+                $axis->text('id'),
+                $axis->choice('kind', AxisKind::class, AxisKind::Linear),
+                $axis->number('min', -Axis::MOST),
+                $axis->number('max', Axis::MOST),
+                $axis->number('max_speed', 1),
+                $axis->number('max_acceleration', 1),
+                $axis->number('steps_per_unit', 1),
+                $axis->number('backlash', 0, 0),
+            ];
+            $axis->refuseTheRest();
+
+            return $axis->make(static fn (): Axis => new Axis(...$read));
+        });
+        $delay = $fields->number('post_exposure_delay_s', 0, 0);
+        $settle = $fields->number('settle_s', 0, 0);
+        $fields->refuseTheRest();
+        $whole = array_values(array_filter($axes));
+        if (count($whole) < count($axes)) {
+            return null;
+        }
+
+        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle));
+    }
+
+    private function camera(Fields $fields): ?Camera
+    {
+        $read = [
+            $fields->number('shutter_lag_s', 0, 0),
+            $fields->number('write_s', 0, 0),
+            $fields->whole('buffer_frames', 1, 1),
+            $fields->flag('long_exposure_noise_reduction', false),
+        ];
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Camera => new Camera(...$read));
+    }
+
+    private function move(Fields $fields): ?Move
+    {
+        $keyframes = $fields->items('keyframes', Move::MOST_KEYFRAMES, $this->keyframe(...));
+        $easing = $fields->has('easing') ? $this->easing($fields->child('easing')) : new Easing();
+        $fields->refuseTheRest();
+        $whole = array_values(array_filter($keyframes));
+        if (count($whole) < count($keyframes)) {
+            return null;
+        }
+
+        return $fields->make(static fn (): Move => new Move($whole, $easing ?? new Easing()));
+    }
+
+    private function keyframe(mixed $item, string $pointer): ?Keyframe
+    {
+        $fields = new Fields($item, $pointer, $this->problems);
+        $at = $fields->number('at', 0);
+        $pass = $fields->flag('pass', false);
+        $hold = $fields->whole('hold_photos', 0, 0);
+        $easing = $fields->has('easing') ? $this->easing($fields->child('easing')) : null;
+        $positions = [];
+        // What is left names an axis; the plan refuses the names that its rig does not have.
+        foreach ($fields->rest() as $axisId) {
+            $positions[$axisId] = $fields->number($axisId, 0);
+        }
+
+        return $fields->make(static fn (): Keyframe => new Keyframe($at, $positions, $pass, $hold, $easing));
+    }
+
+    private function easing(Fields $fields): ?Easing
+    {
+        $rampIn = $fields->number('ramp_in', 0, 0);
+        $rampOut = $fields->number('ramp_out', 0, 0);
+        $shape = $fields->choice('shape', EaseShape::class, EaseShape::Constant, EaseShape::Constant);
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Easing => new Easing($rampIn, $rampOut, $shape));
+    }
+}

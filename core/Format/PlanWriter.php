@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Plan;
+use Evrent\Core\Timing\KeyedSeconds;
+
+/**
+ * Writes plans in the open format evrent.plan/1, every field with its value, defaults included.
+ */
+final class PlanWriter
+{
+    public static function toJson(Plan $plan): string
+    {
+        return json_encode(
+            self::toDocument($plan),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        ) . "\n";
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    public static function toDocument(Plan $plan): array
+    {
+        return [
+            'format' => PlanReader::FORMAT,
+            'title' => $plan->title,
+            'timing' => [
+                'mode' => $plan->timing->mode->value,
+                'frames_per_second' => $plan->timing->framesPerSecond,
+                'photos' => $plan->timing->photos,
+                'head_photos' => $plan->timing->headPhotos,
+                'tail_photos' => $plan->timing->tailPhotos,
+                'interval_s' => self::keyed($plan->timing->interval, 'interval_s'),
+                'interval_means' => $plan->timing->intervalMeans->value,
+                'exposure_s' => self::keyed($plan->timing->exposure, 'exposure_s'),
+                'start_delay_s' => $plan->timing->startDelaySeconds,
+            ],
+            'rig' => [
+                'axes' => array_map(self::axis(...), $plan->rig->axes),
+                'post_exposure_delay_s' => $plan->rig->postExposureDelaySeconds,
+                'settle_s' => $plan->rig->settleSeconds,
+            ],
+            'camera' => [
+                'shutter_lag_s' => $plan->camera->shutterLagSeconds,
+                'write_s' => $plan->camera->writeSeconds,
+                'buffer_frames' => $plan->camera->bufferFrames,
+                'long_exposure_noise_reduction' => $plan->camera->longExposureNoiseReduction,
+            ],
+            'move' => [
+                'keyframes' => array_map(self::keyframe(...), $plan->move->keyframes),
+                'easing' => self::easing($plan->move->easing),
+            ],
+        ];
+    }
+
+    /**
+     * @return float|list<array<string, float>>
+     */
+    private static function keyed(KeyedSeconds $keyed, string $name): float|array
+    {
+        if ($keyed->isConstant()) {
+            return $keyed->keys[0]['seconds'];
+        }
+
+        return array_map(static fn (array $key): array => ['at' => $key['at'], $name => $key['seconds']], $keyed->keys);
+    }
+
+    /**
+     * @return array<string, string|float>
+     */
+    private static function axis(Axis $axis): array
+    {
+        return [
+            'id' => $axis->id,
+            'kind' => $axis->kind->value,
+            'min' => $axis->min,
+            'max' => $axis->max,
+            'max_speed' => $axis->maxSpeed,
+            'max_acceleration' => $axis->maxAcceleration,
+            'steps_per_unit' => $axis->stepsPerUnit,
+            'backlash' => $axis->backlash,
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function keyframe(Keyframe $keyframe): array
+    {
+        return [
+            'at' => $keyframe->at,
+            ...$keyframe->positions,
+            'pass' => $keyframe->pass,
+            'hold_photos' => $keyframe->holdPhotos,
+            ...($keyframe->easing === null ? [] : ['easing' => self::easing($keyframe->easing)]),
+        ];
+    }
+
+    /**
+     * @return array<string, string|float>
+     */
+    private static function easing(Easing $easing): array
+    {
+        return ['ramp_in' => $easing->rampIn, 'ramp_out' => $easing->rampOut, 'shape' => $easing->shape->value];
+    }
+}

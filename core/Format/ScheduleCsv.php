@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Schedule\Photo;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * The frame schedule as rows for a spreadsheet: one header row, one row for each photo, full precision, decimal
+ * points, and nothing where a quantity does not exist. Column names are those of evrent.schedule/1, with the axis
+ * after a colon.
+ */
+final class ScheduleCsv
+{
+    /**
+     * @return iterable<list<string>>
+     */
+    public static function rows(Schedule $schedule): iterable
+    {
+        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        yield self::header($schedule->plan->rig->axisIds(), $stops);
+        for ($number = 1; $number <= $schedule->photosTotal(); $number++) {
+            yield self::row($schedule->photo($number), $stops);
+        }
+    }
+
+    /**
+     * @param list<string> $axisIds
+     *
+     * @return list<string>
+     */
+    private static function header(array $axisIds, bool $stops): array
+    {
+        $perAxis = static fn (string $name): array => array_map(static fn (string $id): string => "{$name}:{$id}", $axisIds);
+
+        return [
+            'frame', 'phase', 'trigger_s', 'open_s', 'exposure_s', 'close_s', 'interval_s', 'late_s', 'write_end_s',
+            ...$perAxis('positions'), ...$perAxis('motor_position_steps'), ...$perAxis('motor_steps'),
+            ...($stops ? ['move_s'] : $perAxis('travel_while_open')),
+            'required_s', 'slack_s',
+        ];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function row(Photo $photo, bool $stops): array
+    {
+        $numbers = [
+            $photo->triggerSeconds, $photo->openSeconds, $photo->exposureSeconds, $photo->closeSeconds,
+            $photo->intervalSeconds, $photo->lateSeconds, $photo->writeEndSeconds,
+            ...array_values($photo->positions), ...array_values($photo->motorPositionSteps), ...array_values($photo->motorSteps),
+            ...($stops ? [$photo->moveSeconds] : array_values($photo->travelWhileOpen)),
+            $photo->requiredSeconds, $photo->slackSeconds,
+        ];
+
+        return [
+            (string) $photo->number,
+            $photo->phase->value,
+            ...array_map(static fn (float|int|null $number): string => $number === null ? '' : PlainText::number($number), $numbers),
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+/**
+ * Reads what a person types into a number field. Null when it is not readable.
+ */
+final class TypedText
+{
+    /** "8", "0.5", "0,5", "-14", "−14", "1e3". */
+    public static function number(string $text): ?float
+    {
+        $text = str_replace(["\u{2212}", ','], ['-', '.'], trim($text));
+        if (preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)(e[+-]?\d{1,3})?$/Di', $text) !== 1) {
+            return null;
+        }
+
+        return (float) $text;
+    }
+
+    /** As number, and "20 %" or "20" for 0.2. */
+    public static function percent(string $text): ?float
+    {
+        $number = self::number(rtrim(trim($text), "% \u{00a0}"));
+
+        return $number === null ? null : $number / 100.0;
+    }
+
+    /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30". */
+    public static function seconds(string $text): ?float
+    {
+        $text = strtolower(trim($text));
+        if (preg_match('~^1\s*/\s*(\d{1,6}(?:\.\d+)?)\s*s?$~D', $text, $part) === 1) {
+            return (float) $part[1] > 0.0 ? 1.0 / (float) $part[1] : null;
+        }
+        if (preg_match('/^(\d{1,4}):([0-5]\d)(?::([0-5]\d))?$/D', $text, $part) === 1) {
+            return isset($part[3])
+                ? (float) ((int) $part[1] * 3600 + (int) $part[2] * 60 + (int) $part[3])
+                : (float) ((int) $part[1] * 60 + (int) $part[2]);
+        }
+        if (preg_match('/^(\d{1,4})\s*h(?:\s*(\d{1,2})\s*(?:m|min)?)?$/D', $text, $part) === 1) {
+            return (float) ((int) $part[1] * 3600 + (int) ($part[2] ?? 0) * 60);
+        }
+        if (preg_match('/^(.*\d[.,]?)\s*(?:m|min)$/D', $text, $part) === 1) {
+            $minutes = self::number($part[1]);
+
+            return $minutes === null ? null : $minutes * 60.0;
+        }
+
+        return self::number(preg_replace('/\s*s$/D', '', $text) ?? $text);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Motion;
+
+use Evrent\Core\Problems;
+
+/**
+ * The keyframes in order, and the ease of every run that does not carry one of its own.
+ */
+final readonly class Move
+{
+    public const MOST_KEYFRAMES = 500;
+
+    /**
+     * @param list<Keyframe> $keyframes at least two; the first at 0, the last at 1, rising between
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(public array $keyframes, public Easing $easing = new Easing())
+    {
+        $problems = new Problems();
+        $count = count($keyframes);
+        if ($count < 2 || $count > self::MOST_KEYFRAMES) {
+            $problems->add('/keyframes', sprintf('Give at least two keyframes, and at most %d.', self::MOST_KEYFRAMES));
+            $problems->throwIfAny();
+        }
+        if ($keyframes[0]->at !== 0.0) {
+            $problems->add('/keyframes/0/at', 'The first keyframe stands at 0.');
+        }
+        if ($keyframes[$count - 1]->at !== 1.0) {
+            $problems->add('/keyframes/' . ($count - 1) . '/at', 'The last keyframe stands at 1.');
+        }
+        foreach ([0, $count - 1] as $end) {
+            if ($keyframes[$end]->pass) {
+                $problems->add("/keyframes/{$end}/pass", 'The move starts and ends standing still: only a keyframe between can be passed.');
+            }
+        }
+        for ($i = 1; $i < $count; $i++) {
+            if ($keyframes[$i]->at <= $keyframes[$i - 1]->at) {
+                $problems->add("/keyframes/{$i}/at", 'Keyframes stand in order: enter a share above the one before.');
+            }
+        }
+        $problems->throwIfAny();
+    }
+}

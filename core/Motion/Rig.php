@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Motion;
+
+use Evrent\Core\Problems;
+
+/**
+ * The motion rig: its axes, and how long it waits around a move.
+ */
+final readonly class Rig
+{
+    public const MOST_AXES = 12;
+    private const MOST_WAIT_SECONDS = 3600;
+
+    /**
+     * @param list<Axis> $axes                     at least one
+     * @param float      $postExposureDelaySeconds from the shutter's closing to the start of the move
+     * @param float      $settleSeconds            from the end of a move until the rig stands still
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public array $axes,
+        public float $postExposureDelaySeconds = 0.0,
+        public float $settleSeconds = 0.0,
+    ) {
+        $problems = new Problems();
+        if ($axes === [] || count($axes) > self::MOST_AXES) {
+            $problems->add('/axes', sprintf('Give the rig at least one axis, and at most %d.', self::MOST_AXES));
+        }
+        $seen = [];
+        foreach ($axes as $i => $axis) {
+            if (isset($seen[$axis->id])) {
+                $problems->add("/axes/{$i}/id", sprintf('Two axes are called %s: give each its own name.', $axis->id));
+            }
+            $seen[$axis->id] = true;
+        }
+        $problems->unlessBetween($postExposureDelaySeconds, 0, self::MOST_WAIT_SECONDS, '/post_exposure_delay_s', 'seconds');
+        $problems->unlessBetween($settleSeconds, 0, self::MOST_WAIT_SECONDS, '/settle_s', 'seconds');
+        $problems->throwIfAny();
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function axisIds(): array
+    {
+        return array_map(static fn (Axis $axis): string => $axis->id, $this->axes);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Motion;
+
+/**
+ * The part of a path between two standstills: one ease over all of it, and a curve for each axis.
+ */
+final readonly class Run
+{
+    /**
+     * @param int                          $fromIndex travelling photo at which it starts
+     * @param int                          $toIndex   travelling photo at which it ends
+     * @param array<string, MonotoneCubic> $curves    position by share of the way covered, by axis id
+     */
+    public function __construct(
+        public int $fromIndex,
+        public int $toIndex,
+        public Easing $easing,
+        private array $curves,
+    ) {
+    }
+
+    /**
+     * @return float share of the run's way covered at a travelling index, which may lie between two photos
+     */
+    public function covered(float $travelIndex): float
+    {
+        return $this->easing->covered(($travelIndex - $this->fromIndex) / ($this->toIndex - $this->fromIndex));
+    }
+
+    public function position(string $axisId, float $covered): float
+    {
+        return $this->curves[$axisId]->at($covered);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\Path;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Timing\Camera;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Timing;
+
+/**
+ * One shot, whole: everything the schedule is computed from.
+ *
+ * A keyframe may stand beyond an axis's travel: such a plan can be read, drawn and mended, and a check says so.
+ */
+final readonly class Plan
+{
+    public const MOST_TITLE_CHARACTERS = 200;
+
+    public Path $path;
+
+    /**
+     * @throws InvalidInput
+     */
+    public function __construct(
+        public string $title,
+        public Timing $timing,
+        public Rig $rig,
+        public Camera $camera,
+        public Move $move,
+    ) {
+        $problems = new Problems();
+        $length = mb_strlen($title);
+        if (trim($title) === '' || $length > self::MOST_TITLE_CHARACTERS) {
+            $problems->add('/title', sprintf('Enter a title of up to %d characters.', self::MOST_TITLE_CHARACTERS));
+        }
+        $axisIds = $rig->axisIds();
+        foreach ($move->keyframes as $i => $keyframe) {
+            foreach (array_diff($axisIds, array_keys($keyframe->positions)) as $missing) {
+                $problems->add("/move/keyframes/{$i}/{$missing}", sprintf('Enter where the %s stands here.', $missing));
+            }
+            foreach (array_diff(array_keys($keyframe->positions), $axisIds) as $unknown) {
+                $problems->add("/move/keyframes/{$i}/{$unknown}", sprintf('The rig has no axis called %s. Take this field out.', $unknown));
+            }
+        }
+        if ($this->photosTotal() > Timing::MOST_PHOTOS) {
+            $problems->add('/timing/photos', sprintf('All photos together can be %s at most.', number_format(Timing::MOST_PHOTOS)));
+        }
+        $problems->throwIfAny();
+        $this->path = Path::through($move, $axisIds, $timing->photos);
+    }
+
+    /** All photos: head, travelling, held and tail. */
+    public function photosTotal(): int
+    {
+        $held = array_sum(array_map(static fn (Keyframe $keyframe): int => $keyframe->holdPhotos, $this->move->keyframes));
+
+        return $this->timing->headPhotos + $this->timing->photos + $held + $this->timing->tailPhotos;
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTitle(string $title): self
+    {
+        return new self($title, $this->timing, $this->rig, $this->camera, $this->move);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTiming(Timing $timing): self
+    {
+        return new self($this->title, $timing, $this->rig, $this->camera, $this->move);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withInterval(KeyedSeconds $interval): self
+    {
+        return $this->withTiming($this->timing->withInterval($interval));
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withExposure(KeyedSeconds $exposure): self
+    {
+        return $this->withTiming($this->timing->withExposure($exposure));
+    }
+
+    /**
+     * The same move with every position put through a change.
+     *
+     * @param callable(Axis, float): float $change
+     *
+     * @throws InvalidInput
+     */
+    public function withPositions(callable $change): self
+    {
+        $keyframes = array_map(function (Keyframe $keyframe) use ($change): Keyframe {
+            $positions = [];
+            foreach ($this->rig->axes as $axis) {
+                $positions[$axis->id] = $change($axis, $keyframe->positions[$axis->id]);
+            }
+
+            return $keyframe->withPositions($positions);
+        }, $this->move->keyframes);
+
+        return new self($this->title, $this->timing, $this->rig, $this->camera, new Move($keyframes, $this->move->easing));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core;
+
+/**
+ * One thing that is wrong with what was entered, and what to enter instead.
+ */
+final readonly class Problem
+{
+    /**
+     * @param string $pointer JSON pointer of the field in the plan document, such as `/timing/photos`
+     * @param string $message a sentence that says what to enter
+     */
+    public function __construct(public string $pointer, public string $message)
+    {
+    }
+
+    public function under(string $parentPointer): self
+    {
+        return new self($parentPointer . $this->pointer, $this->message);
+    }
+}

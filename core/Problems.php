@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core;
+
+/**
+ * Collects what is wrong with a value while it is being made, so that a person is told everything at once.
+ */
+final class Problems
+{
+    /** @var list<Problem> */
+    private array $found = [];
+
+    public function add(string $pointer, string $message): void
+    {
+        $this->found[] = new Problem($pointer, $message);
+    }
+
+    public function addAllUnder(string $parentPointer, InvalidInput $invalid): void
+    {
+        foreach ($invalid->problems as $problem) {
+            $this->found[] = $problem->under($parentPointer);
+        }
+    }
+
+    /**
+     * Adds a problem unless the number is finite and within the bounds, both included.
+     */
+    public function unlessBetween(float|int $value, float|int $least, float|int $most, string $pointer, string $what): void
+    {
+        if (!is_finite((float) $value) || $value < $least || $value > $most) {
+            $this->add($pointer, sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most)));
+        }
+    }
+
+    /**
+     * Adds a problem unless the number is finite, above zero and no more than the bound.
+     */
+    public function unlessPositive(float|int $value, float|int $most, string $pointer, string $what): void
+    {
+        if (!is_finite((float) $value) || $value <= 0 || $value > $most) {
+            $this->add($pointer, sprintf('Enter %s above 0 and up to %s.', $what, self::plain($most)));
+        }
+    }
+
+    public function any(): bool
+    {
+        return $this->found !== [];
+    }
+
+    /**
+     * @throws InvalidInput when anything was added
+     */
+    public function throwIfAny(): void
+    {
+        if ($this->found !== []) {
+            throw new InvalidInput($this->found);
+        }
+    }
+
+    private static function plain(float|int $value): string
+    {
+        return is_float($value) && floor($value) !== $value ? (string) $value : number_format((float) $value, 0, '.', ',');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run;
+
+/**
+ * One photo of a run: what happened, in seconds from the first planned trigger, and where the motors stood.
+ */
+final readonly class PhotoTaken
+{
+    /**
+     * @param int                $number             1 for the first
+     * @param float              $lateSeconds        trigger less the schedule's; below zero it came early
+     * @param array<string, int> $motorPositionSteps by axis id, when the shutter opened
+     */
+    public function __construct(
+        public int $number,
+        public float $triggerSeconds,
+        public float $openSeconds,
+        public float $closeSeconds,
+        public float $writeEndSeconds,
+        public float $lateSeconds,
+        public array $motorPositionSteps,
+    ) {
+    }
+}

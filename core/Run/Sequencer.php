@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * Runs a schedule photo by photo on a rig and a camera, as a controller does: trigger, let the camera expose, move
+ * (or creep on), wait for whoever is not ready, trigger again. It knows the plan's intervals but not how long rig and
+ * camera will take: that is what a run finds out.
+ */
+final class Sequencer
+{
+    /**
+     * @return iterable<PhotoTaken>
+     */
+    public static function run(Schedule $schedule, Timer $timer, RigDriver $rig, CameraDriver $camera): iterable
+    {
+        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $photos = $schedule->photosTotal();
+        // Intervals count from when a trigger was due, not from when it came, so that small delays do not add up.
+        $due = 0.0;
+        for ($n = 0; $n < $photos; $n++) {
+            $trigger = $timer->fireAt($due);
+            $exposed = $camera->trigger($trigger, $schedule->exposureSeconds[$n]);
+            yield new PhotoTaken(
+                $n + 1,
+                $trigger,
+                $exposed->openSeconds,
+                $exposed->closeSeconds,
+                $exposed->writeEndSeconds,
+                $trigger - $schedule->timeline->triggerSeconds[$n],
+                $rig->motorPositionSteps(),
+            );
+            if ($n === $photos - 1) {
+                return;
+            }
+            $target = array_map(static fn (array $column): int => $column[$n + 1], $schedule->moves->motorPositionSteps);
+            $due = max($due + $schedule->intervalSeconds[$n], $camera->readyAtSeconds());
+            $due = $stops
+                ? max($due, $rig->moveTo($target, $exposed->closeSeconds + $schedule->plan->rig->postExposureDelaySeconds))
+                : $rig->creepTo($target, $trigger, $due);
+        }
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Schedule;
+
+use Evrent\Core\Motion\Axis;
+
+/**
+ * What the motors do from photo to photo: positions in whole steps, the steps of each move and the time it takes.
+ */
+final readonly class Moves
+{
+    /**
+     * @param array<string, list<float>> $positions          by axis id, for each photo, mm or degrees
+     * @param array<string, list<int>>   $motorPositionSteps by axis id, for each photo
+     * @param array<string, list<int>>   $motorSteps         by axis id, the move after each photo (0 after the last)
+     * @param array<string, list<float>> $axisMoveSeconds    by axis id, time of the move after each photo
+     * @param list<float>                $moveSeconds        the slowest axis's time, after each photo
+     */
+    private function __construct(
+        public array $positions,
+        public array $motorPositionSteps,
+        public array $motorSteps,
+        public array $axisMoveSeconds,
+        public array $moveSeconds,
+    ) {
+    }
+
+    /**
+     * @param list<Axis>                 $axes
+     * @param array<string, list<float>> $positions by axis id, for each photo
+     */
+    public static function along(array $axes, array $positions): self
+    {
+        $motorPositionSteps = $motorSteps = $axisMoveSeconds = [];
+        $photos = count($positions[$axes[0]->id]);
+        $slowest = array_fill(0, $photos, 0.0);
+        foreach ($axes as $axis) {
+            $stepped = array_map($axis->motorPositionSteps(...), $positions[$axis->id]);
+            $steps = $seconds = [];
+            // The first motion is preloaded, so no turn is counted before there has been one.
+            $lastDirection = 0;
+            for ($n = 0; $n < $photos - 1; $n++) {
+                $moved = $stepped[$n + 1] - $stepped[$n];
+                $steps[] = $moved;
+                if ($moved === 0) {
+                    $seconds[] = 0.0;
+                    continue;
+                }
+                $direction = $moved <=> 0;
+                $turned = $lastDirection !== 0 && $direction !== $lastDirection;
+                $lastDirection = $direction;
+                $needed = $axis->moveSeconds(abs($moved) / $axis->stepsPerUnit + ($turned ? $axis->backlash : 0.0));
+                $seconds[] = $needed;
+                if ($needed > $slowest[$n]) {
+                    $slowest[$n] = $needed;
+                }
+            }
+            $steps[] = 0;
+            $seconds[] = 0.0;
+            $motorPositionSteps[$axis->id] = $stepped;
+            $motorSteps[$axis->id] = $steps;
+            $axisMoveSeconds[$axis->id] = $seconds;
+        }
+
+        return new self($positions, $motorPositionSteps, $motorSteps, $axisMoveSeconds, array_values($slowest));
+    }
+
+    /**
+     * @return array<string, float> by axis id: the largest step from one photo to the next, mm or degrees, ≥ 0
+     */
+    public function largestStep(): array
+    {
+        $largest = [];
+        foreach ($this->positions as $axisId => $column) {
+            $most = 0.0;
+            for ($n = 1; $n < count($column); $n++) {
+                $most = max($most, abs($column[$n] - $column[$n - 1]));
+            }
+            $largest[$axisId] = $most;
+        }
+
+        return $largest;
+    }
+}

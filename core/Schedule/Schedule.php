@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Schedule;
+
+use Evrent\Core\Plan;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * The frame schedule: what every photo of a plan is, where the rig stands for it, when it is taken and what is left
+ * of its interval. The one place where motion and timing meet. Kept as columns, one list for each quantity, which
+ * holds long shots in a fraction of the memory that an object for each photo would take.
+ */
+final readonly class Schedule
+{
+    public Summary $summary;
+
+    /**
+     * @param list<float> $intervalSeconds start to start, by photo
+     * @param list<float> $exposureSeconds by photo
+     */
+    private function __construct(
+        public Plan $plan,
+        public PhotoOrder $order,
+        public Moves $moves,
+        public array $intervalSeconds,
+        public array $exposureSeconds,
+        public Timeline $timeline,
+    ) {
+        $this->summary = Summary::of($this);
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $order = PhotoOrder::of($plan);
+        $moves = self::moves($plan, $order);
+        $exposures = $plan->timing->exposure->column(count($order->phases));
+        $intervals = self::intervals($plan, $exposures);
+        $timeline = Timeline::compute($plan->timing->mode, $plan->rig, $plan->camera, $intervals, $exposures, $moves->moveSeconds);
+
+        return new self($plan, $order, $moves, $intervals, $exposures, $timeline);
+    }
+
+    /**
+     * When the photos would be taken with another interval or exposure. Cheaper than a whole schedule: the moves, which
+     * such a change leaves alone, are not computed again.
+     *
+     * @param Plan $changed the same plan but for interval and exposure
+     *
+     * @return array{list<float>, Timeline} the intervals start to start, and the timeline
+     */
+    public function retimed(Plan $changed): array
+    {
+        $exposures = $changed->timing->exposure->column($this->photosTotal());
+        $intervals = self::intervals($changed, $exposures);
+
+        return [
+            $intervals,
+            Timeline::compute($changed->timing->mode, $changed->rig, $changed->camera, $intervals, $exposures, $this->moves->moveSeconds),
+        ];
+    }
+
+    /**
+     * Whether no photo would be late with another interval or exposure.
+     *
+     * @param Plan $changed the same plan but for interval and exposure
+     */
+    public function wouldKeepTime(Plan $changed): bool
+    {
+        return $this->retimed($changed)[1]->keepsTime();
+    }
+
+    public function photosTotal(): int
+    {
+        return count($this->order->phases);
+    }
+
+    /**
+     * @param int $number 1 … photosTotal()
+     */
+    public function photo(int $number): Photo
+    {
+        return Photo::of($this, $number);
+    }
+
+    /**
+     * How far each axis travels while the shutter is open, by its own motion: path(close) - path(open), where the
+     * travelling index grows linearly in time from trigger to trigger. Zero when the rig stops for each photo.
+     *
+     * @param int $n photo, from 0
+     *
+     * @return array<string, float> mm or degrees by axis id
+     */
+    public function travelWhileOpen(int $n): array
+    {
+        $index = $this->order->travelIndices[$n];
+        $nextIndex = $this->order->travelIndices[$n + 1] ?? $index;
+        if ($this->plan->timing->mode !== Mode::Continuous || $nextIndex === $index) {
+            return array_fill_keys($this->plan->rig->axisIds(), 0.0);
+        }
+        $trigger = $this->timeline->triggerSeconds[$n];
+        $indexPerSecond = ($nextIndex - $index) / ($this->timeline->triggerSeconds[$n + 1] - $trigger);
+        $lag = $this->plan->camera->shutterLagSeconds;
+        $atOpen = $this->plan->path->positionsAt($index + $lag * $indexPerSecond);
+        $atClose = $this->plan->path->positionsAt($index + ($lag + $this->exposureSeconds[$n]) * $indexPerSecond);
+
+        $travelled = [];
+        foreach ($atOpen as $axisId => $position) {
+            $travelled[$axisId] = $atClose[$axisId] - $position;
+        }
+
+        return $travelled;
+    }
+
+    private static function moves(Plan $plan, PhotoOrder $order): Moves
+    {
+        $positions = [];
+        foreach ($plan->path->positionColumns() as $axisId => $travelling) {
+            $column = [];
+            foreach ($order->travelIndices as $index) {
+                $column[] = $travelling[$index];
+            }
+            $positions[$axisId] = $column;
+        }
+
+        return Moves::along($plan->rig->axes, $positions);
+    }
+
+    /**
+     * @param list<float> $exposures
+     *
+     * @return list<float> start to start
+     */
+    private static function intervals(Plan $plan, array $exposures): array
+    {
+        $intervals = $plan->timing->interval->column(count($exposures));
+        if ($plan->timing->intervalMeans === IntervalMeaning::StartToStart) {
+            return $intervals;
+        }
+
+        return array_map(static fn (float $exposure, float $gap): float => $exposure + $gap, $exposures, $intervals);
+    }
+}

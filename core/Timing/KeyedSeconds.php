@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Timing;
+
+use Evrent\Core\Problems;
+
+/**
+ * A duration that is the same for every photo, or changes along the sequence through keys.
+ */
+final readonly class KeyedSeconds
+{
+    /** A day: the longest interval or exposure that anyone programs. */
+    public const MOST_SECONDS = 86_400;
+    public const MOST_KEYS = 1_000;
+
+    /**
+     * @param non-empty-list<array{at: float, seconds: float}> $keys at rises from 0 to 1; one key alone is a constant
+     * @param string                                           $what what the duration is, for messages ("an interval")
+     *
+     * @throws \Evrent\Core\InvalidInput with pointers such as "/1/at" for keys and "" for a constant
+     */
+    public function __construct(public array $keys, public Between $between, private string $what = 'a duration')
+    {
+        $problems = new Problems();
+        $last = count($keys) - 1;
+        if ($last >= self::MOST_KEYS) {
+            $problems->add('', sprintf('Give at most %d keys.', self::MOST_KEYS));
+        }
+        foreach ($keys as $i => $key) {
+            $problems->unlessPositive($key['seconds'], self::MOST_SECONDS, $last === 0 ? '' : "/{$i}/seconds", "{$what} in seconds");
+            if ($last > 0 && ($i === 0 && $key['at'] !== 0.0 || $i === $last && $key['at'] !== 1.0)) {
+                $problems->add("/{$i}/at", $i === 0 ? 'The first key stands at 0.' : 'The last key stands at 1.');
+            }
+            // Written so that NaN counts as not rising.
+            if ($i > 0 && !($key['at'] > $keys[$i - 1]['at'])) {
+                $problems->add("/{$i}/at", 'Keys stand in order: enter a share above the one before.');
+            }
+        }
+        $problems->throwIfAny();
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public static function constant(float $seconds, Between $between, string $what = 'a duration'): self
+    {
+        return new self([['at' => 0.0, 'seconds' => $seconds]], $between, $what);
+    }
+
+    public function isConstant(): bool
+    {
+        return count($this->keys) === 1;
+    }
+
+    /** The longest of the keys, which no photo passes. */
+    public function longest(): float
+    {
+        return max(array_column($this->keys, 'seconds'));
+    }
+
+    /**
+     * @param callable(float): float $change seconds in, seconds out
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function map(callable $change): self
+    {
+        return new self(
+            array_map(static fn (array $key): array => ['at' => $key['at'], 'seconds' => $change($key['seconds'])], $this->keys),
+            $this->between,
+            $this->what,
+        );
+    }
+
+    /**
+     * The duration for each photo of a sequence: photo n of N reads the keys at (n - 1)/(N - 1).
+     *
+     * @return list<float>
+     */
+    public function column(int $photosTotal): array
+    {
+        if ($this->isConstant()) {
+            return array_fill(0, $photosTotal, $this->keys[0]['seconds']);
+        }
+        $column = [];
+        $k = 0;
+        for ($n = 0; $n < $photosTotal; $n++) {
+            $x = $n / ($photosTotal - 1);
+            while ($k < count($this->keys) - 2 && $x >= $this->keys[$k + 1]['at']) {
+                $k++;
+            }
+            $from = $this->keys[$k];
+            $to = $this->keys[$k + 1];
+            $column[] = $x >= $to['at']
+                ? $to['seconds']
+                : $this->between->seconds($from['seconds'], $to['seconds'], ($x - $from['at']) / ($to['at'] - $from['at']));
+        }
+
+        return $column;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Timing;
+
+use Evrent\Core\Problems;
+
+/**
+ * How many photos, how often and how long each is exposed.
+ */
+final readonly class Timing
+{
+    public const MOST_PHOTOS = 1_000_000;
+    private const MOST_FRAMES_PER_SECOND = 1_000;
+    /** A month: growth and building works. */
+    private const MOST_DELAY_SECONDS = 2_678_400;
+
+    /**
+     * @param float $framesPerSecond of the clip at playback
+     * @param int   $photos          photos taken while travelling, keyframes included
+     * @param int   $headPhotos      standing at the first keyframe before the move
+     * @param int   $tailPhotos      standing at the last keyframe after it
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public Mode $mode,
+        public float $framesPerSecond,
+        public int $photos,
+        public int $headPhotos,
+        public int $tailPhotos,
+        public KeyedSeconds $interval,
+        public IntervalMeaning $intervalMeans,
+        public KeyedSeconds $exposure,
+        public float $startDelaySeconds = 0.0,
+    ) {
+        $problems = new Problems();
+        $problems->unlessPositive($framesPerSecond, self::MOST_FRAMES_PER_SECOND, '/frames_per_second', 'frames per second');
+        $problems->unlessBetween($photos, 2, self::MOST_PHOTOS, '/photos', 'a whole number of photos');
+        $problems->unlessBetween($headPhotos, 0, self::MOST_PHOTOS, '/head_photos', 'a whole number of photos');
+        $problems->unlessBetween($tailPhotos, 0, self::MOST_PHOTOS, '/tail_photos', 'a whole number of photos');
+        $problems->unlessBetween($startDelaySeconds, 0, self::MOST_DELAY_SECONDS, '/start_delay_s', 'a delay in seconds');
+        $problems->throwIfAny();
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withInterval(KeyedSeconds $interval): self
+    {
+        return $this->changed(interval: $interval);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withExposure(KeyedSeconds $exposure): self
+    {
+        return $this->changed(exposure: $exposure);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withPhotos(int $photos, ?int $headPhotos = null, ?int $tailPhotos = null): self
+    {
+        return $this->changed(photos: $photos, headPhotos: $headPhotos, tailPhotos: $tailPhotos);
+    }
+
+    private function changed(
+        ?KeyedSeconds $interval = null,
+        ?KeyedSeconds $exposure = null,
+        ?int $photos = null,
+        ?int $headPhotos = null,
+        ?int $tailPhotos = null,
+    ): self {
+        return new self(
+            $this->mode,
+            $this->framesPerSecond,
+            $photos ?? $this->photos,
+            $headPhotos ?? $this->headPhotos,
+            $tailPhotos ?? $this->tailPhotos,
+            $interval ?? $this->interval,
+            $this->intervalMeans,
+            $exposure ?? $this->exposure,
+            $this->startDelaySeconds,
+        );
+    }
+}

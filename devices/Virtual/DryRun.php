@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Virtual;
+
+use Evrent\Core\Run\RunLog;
+use Evrent\Core\Run\Sequencer;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * A plan run from end to end on the simulated rig and camera, in virtual time.
+ */
+final class DryRun
+{
+    public static function of(Schedule $schedule, int $seed): RunLog
+    {
+        $jitter = new Jitter($seed);
+        $start = array_map(static fn (array $column): int => $column[0], $schedule->moves->motorPositionSteps);
+        $photos = [];
+        $taken = Sequencer::run(
+            $schedule,
+            new VirtualTimer($jitter),
+            new VirtualRig($schedule->plan->rig, $start, $jitter),
+            new VirtualCamera($schedule->plan->camera, $jitter),
+        );
+        foreach ($taken as $photo) {
+            $photos[] = $photo;
+        }
+        assert($photos !== []);
+
+        return new RunLog($schedule, $photos);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Plan;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Plans to test with: the examples, one plain plan to change a field of, and seeded random ones.
+ */
+final class Plans
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public static function document(): array
+    {
+        /** @var array<string, mixed> */
+        return json_decode(self::fixture('1-two-keyframes.plan.json'), true, 32, JSON_THROW_ON_ERROR);
+    }
+
+    public static function example(string $name): Plan
+    {
+        return PlanReader::fromJson(self::fixture("{$name}.plan.json"));
+    }
+
+    public static function fixture(string $file): string
+    {
+        $text = file_get_contents(__DIR__ . '/../fixtures/' . $file);
+        assert(is_string($text));
+
+        return $text;
+    }
+
+    /**
+     * The plain plan with some fields changed, by JSON pointer.
+     *
+     * @param array<string, mixed> $changes
+     */
+    public static function with(array $changes): Plan
+    {
+        return PlanReader::fromJson(self::json($changes));
+    }
+
+    /**
+     * @param array<string, mixed> $changes by JSON pointer
+     */
+    public static function json(array $changes): string
+    {
+        $document = self::document();
+        foreach ($changes as $pointer => $value) {
+            $place = &$document;
+            foreach (explode('/', ltrim($pointer, '/')) as $name) {
+                assert(is_array($place));
+                $place = &$place[$name];
+            }
+            $place = $value;
+            unset($place);
+        }
+
+        return json_encode($document, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * Random plans that differ in everything the schedule is computed from, the same for the same seed.
+     *
+     * @return iterable<string, array{Plan}>
+     */
+    public static function random(int $count): iterable
+    {
+        for ($seed = 1; $seed <= $count; $seed++) {
+            yield "seed {$seed}" => [PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed))))];
+        }
+    }
+
+    private static function randomJson(Randomizer $random): string
+    {
+        $float = static fn (float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1_000_000;
+        $whole = $random->getInt(...);
+        $photos = $whole(20, 400);
+        $ids = array_slice(['slide', 'pan', 'tilt'], 0, $whole(1, 3));
+        $axes = array_map(static fn (string $id): array => [
+            'id' => $id, 'kind' => $id === 'slide' ? 'linear' : 'rotary', 'min' => -2000, 'max' => 2000,
+            'max_speed' => $float(2, 40), 'max_acceleration' => $float(5, 90),
+            'steps_per_unit' => $float(5, 300), 'backlash' => $float(0, 0.2),
+        ], $ids);
+        $ease = static function () use ($float, $whole): array {
+            $in = $float(0, 1);
+
+            return ['ramp_in' => $in, 'ramp_out' => $float(0, 1 - $in), 'shape' => ['constant', 'cosine', 'cubic', 'quintic'][$whole(0, 3)]];
+        };
+        $count = $whole(2, 5);
+        $keyframes = [];
+        for ($k = 0; $k < $count; $k++) {
+            $inside = $k > 0 && $k < $count - 1;
+            $pass = $inside && $whole(0, 1) === 1;
+            $keyframes[] = [
+                'at' => $k / ($count - 1),
+                ...array_fill_keys($ids, 0),
+                'pass' => $pass,
+                'hold_photos' => $pass ? 0 : $whole(0, 4),
+            ] + ($pass || $k === $count - 1 ? [] : ['easing' => $ease()]);
+            foreach ($ids as $id) {
+                $keyframes[$k][$id] = $float(-900, 900);
+            }
+        }
+
+        return json_encode([
+            'format' => 'evrent.plan/1',
+            'title' => 'Random',
+            'timing' => [
+                'mode' => ['shoot_move_shoot', 'continuous'][$whole(0, 1)],
+                'frames_per_second' => [24, 25, 30][$whole(0, 2)],
+                'photos' => $photos, 'head_photos' => $whole(0, 20), 'tail_photos' => $whole(0, 20),
+                'interval_s' => $whole(0, 1) === 1
+                    ? $float(0.5, 12)
+                    : [['at' => 0, 'interval_s' => $float(1, 9)], ['at' => 0.3, 'interval_s' => $float(1, 9)], ['at' => 1, 'interval_s' => $float(1, 9)]],
+                'interval_means' => ['start_to_start', 'gap'][$whole(0, 1)],
+                'exposure_s' => $whole(0, 1) === 1
+                    ? $float(0.001, 4)
+                    : [['at' => 0, 'exposure_s' => $float(0.01, 4)], ['at' => 1, 'exposure_s' => $float(0.01, 4)]],
+            ],
+            'rig' => ['axes' => $axes, 'post_exposure_delay_s' => $float(0, 0.5), 'settle_s' => $float(0, 1.5)],
+            'camera' => [
+                'shutter_lag_s' => $float(0, 0.2), 'write_s' => $float(0, 4), 'buffer_frames' => $whole(1, 12),
+                'long_exposure_noise_reduction' => $whole(0, 3) === 0,
+            ],
+            'move' => ['keyframes' => $keyframes, 'easing' => $ease()],
+        ], JSON_THROW_ON_ERROR);
+    }
+}
