@@ -12,7 +12,7 @@ use Evrent\Core\Problem;
  */
 final readonly class ClockTime
 {
-    private const SECONDS_PER_DAY = 86_400;
+    private const MINUTES_PER_DAY = 1_440;
 
     private function __construct(private int $secondsFromMidnight)
     {
@@ -37,11 +37,13 @@ final readonly class ClockTime
         return new self($this->secondsFromMidnight + (int) ceil($seconds));
     }
 
-    /** "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */
+    /** To the minute, rounded up: "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */
     public function text(): string
     {
-        $days = intdiv($this->secondsFromMidnight, self::SECONDS_PER_DAY);
-        $clock = gmdate('H:i', $this->secondsFromMidnight % self::SECONDS_PER_DAY);
+        // What is under way at 16:51:53 is over by 16:52.
+        $minutes = intdiv($this->secondsFromMidnight + 59, 60);
+        $days = intdiv($minutes, self::MINUTES_PER_DAY);
+        $clock = sprintf('%02d:%02d', intdiv($minutes, 60) % 24, $minutes % 60);
 
         return $clock . match ($days) {
             0 => '',

@@ -24,6 +24,14 @@ final class PlainText
         return str_replace('-', '−', $text === '-0' ? '0' : $text);
     }
 
+    /** For columns that line up: always the same number of decimals. */
+    public static function fixed(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_replace('-', '−', (float) $text === 0.0 ? ltrim($text, '-') : $text);
+    }
+
     /** A share as per cent, without its sign: 0.2 is "20". */
     public static function percent(float $share): string
     {
@@ -41,18 +49,15 @@ final class PlainText
         return self::number($seconds);
     }
 
-    /** Short spans, for what is counted in single seconds: "5.58 s". */
+    /** Short spans, for what is counted in single seconds: "5.58 s", "7.8 ms". */
     public static function seconds(float $seconds): string
     {
         $size = abs($seconds);
-        $decimals = match (true) {
-            $size < 0.01 => 4,
-            $size < 0.1 => 3,
-            $size < 100.0 => 2,
-            default => 1,
-        };
+        if ($size > 0.0 && $size < 0.1) {
+            return self::rounded($seconds * 1000.0, $size < 0.001 ? 3 : 1) . ' ms';
+        }
 
-        return self::rounded($seconds, $decimals) . ' s';
+        return self::rounded($seconds, $size < 100.0 ? 2 : 1) . ' s';
     }
 
     /** Spans as a watch tells them: "31 min 53 s", "2 h 5 min", "3 d 4 h". */
@@ -72,6 +77,18 @@ final class PlainText
         $hours = (int) round($seconds / 3600.0);
 
         return self::pair(intdiv($hours, 24), 'd', $hours % 24, 'h');
+    }
+
+    /** A time in the run as a stopwatch shows it: "31:52.0", "2:05:10.5". */
+    public static function stopwatch(float $seconds): string
+    {
+        $tenths = (int) round($seconds * 10.0);
+        $minutes = intdiv($tenths, 600);
+        $rest = sprintf('%04.1f', $tenths % 600 / 10.0);
+
+        return $minutes < 60
+            ? "{$minutes}:{$rest}"
+            : sprintf('%d:%02d:%s', intdiv($minutes, 60), $minutes % 60, $rest);
     }
 
     /** "1 photo", "12 photos". */

@@ -54,7 +54,7 @@ final class PlanWriter
                 'long_exposure_noise_reduction' => $plan->camera->longExposureNoiseReduction,
             ],
             'move' => [
-                'keyframes' => array_map(self::keyframe(...), $plan->move->keyframes),
+                'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),
                 'easing' => self::easing($plan->move->easing),
             ],
         ];
@@ -90,13 +90,16 @@ final class PlanWriter
     }
 
     /**
+     * @param list<string> $axisIds
+     *
      * @return array<string, mixed>
      */
-    private static function keyframe(Keyframe $keyframe): array
+    private static function keyframe(Keyframe $keyframe, array $axisIds): array
     {
         return [
             'at' => $keyframe->at,
-            ...$keyframe->positions,
+            // In the rig's order, whatever order they came in.
+            ...array_combine($axisIds, array_map(static fn (string $id): float => $keyframe->positions[$id], $axisIds)),
             'pass' => $keyframe->pass,
             'hold_photos' => $keyframe->holdPhotos,
             ...($keyframe->easing === null ? [] : ['easing' => self::easing($keyframe->easing)]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Format\PlainText;
 use Evrent\Core\Problems;
 
 /**
@@ -56,6 +57,18 @@ final readonly class Axis
     public function holds(float $position): bool
     {
         return $position >= $this->min && $position <= $this->max;
+    }
+
+    /** What to say of a position beyond the travel. */
+    public function travelProblem(): string
+    {
+        return sprintf(
+            'The %s goes from %s to %s %s: enter a position between.',
+            $this->id,
+            PlainText::rounded($this->min),
+            PlainText::rounded($this->max),
+            $this->kind->unit(),
+        );
     }
 
     /** The nearest position within the axis's travel. */

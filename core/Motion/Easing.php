@@ -37,6 +37,18 @@ final readonly class Easing
     }
 
     /**
+     * How many photos each ramp takes up in a run, which is what a ramp in per cent means on site.
+     *
+     * @param int $photos of the whole run
+     *
+     * @return array{int, int} gathering speed, slowing down
+     */
+    public function rampPhotos(int $photos): array
+    {
+        return [(int) round($this->rampIn * ($photos - 1)), (int) round($this->rampOut * ($photos - 1))];
+    }
+
+    /**
      * Share of the way covered after a share of the run.
      *
      * @param float $u share of the run, 0…1

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Timing\Mode;
+
 /**
  * What fills each photo's interval, as starts and lengths that can be drawn to scale as they are. Times are seconds
  * from the photo's own trigger, rounded to a tenth of a millisecond.
@@ -13,12 +16,29 @@ final class IntervalColumns
     private const DECIMALS = 4;
 
     /**
-     * @return array<string, list<float|int|string|null>> one entry for each photo; by quantity:
-     *     trigger, interval, span (interval or what it is stretched to), slack (null on the last), late,
-     *     lag (how long), exposure (how long), dark_start, dark (noise reduction),
-     *     write_start, write, move_start, move, settle_start, settle, phase, position:<axis>
+     * Quantities by name; a list has one entry for each photo, a single value is the same for all. Seconds unless said:
+     * trigger, at (trigger as text), interval, required and slack (null on the last), span (until the next trigger or
+     * the end of writing, whichever is later), late, lag, exposure, dark_start and dark (noise reduction), write_start
+     * and write, move_start and move, settle_start and settle, phase (text), position:<axis> (mm or degrees).
+     *
+     * @return array<string, list<float|string|null>|float|string|null>
      */
     public static function of(Schedule $schedule): array
+    {
+        $columns = array_map(
+            static fn (array $column): array => array_map(static fn (?float $value): ?float => $value === null ? null : round($value, self::DECIMALS), $column),
+            self::seconds($schedule) + self::positions($schedule),
+        );
+        $columns['at'] = array_map(PlainText::stopwatch(...), $schedule->timeline->triggerSeconds);
+        $columns['phase'] = array_map(static fn (Phase $phase): string => $phase->value, $schedule->order->phases);
+
+        return array_map(self::single(...), $columns);
+    }
+
+    /**
+     * @return array<string, list<?float>>
+     */
+    private static function seconds(Schedule $schedule): array
     {
         $camera = $schedule->plan->camera;
         $rig = $schedule->plan->rig;
@@ -28,14 +48,15 @@ final class IntervalColumns
             $trigger = $timeline->triggerSeconds[$n];
             $exposure = $schedule->exposureSeconds[$n];
             $close = $camera->shutterLagSeconds + $exposure;
-            $move = $schedule->moves->moveSeconds[$n];
+            $move = $schedule->plan->timing->mode === Mode::ShootMoveShoot ? $schedule->moves->moveSeconds[$n] : 0.0;
             $moveStart = $close + $rig->postExposureDelaySeconds;
             $next = $timeline->triggerSeconds[$n + 1] ?? $trigger + $schedule->intervalSeconds[$n];
             $row = [
                 'trigger' => $trigger,
                 'interval' => $schedule->intervalSeconds[$n],
-                'span' => max($next - $trigger, $timeline->writeEndSeconds[$n] - $trigger),
+                'required' => $timeline->requiredSeconds[$n],
                 'slack' => $timeline->slackSeconds[$n],
+                'span' => max($next, $timeline->writeEndSeconds[$n]) - $trigger,
                 'late' => $timeline->lateSeconds[$n],
                 'lag' => $camera->shutterLagSeconds,
                 'exposure' => $exposure,
@@ -48,15 +69,42 @@ final class IntervalColumns
                 'settle_start' => $moveStart + $move,
                 'settle' => $move > 0.0 ? $rig->settleSeconds : 0.0,
             ];
-            foreach ($row as $name => $seconds) {
-                $columns[$name][] = $seconds === null ? null : round($seconds, self::DECIMALS);
+            foreach ($row as $name => $value) {
+                $columns[$name][] = $value;
             }
-            $columns['phase'][] = $schedule->order->phases[$n]->value;
-        }
-        foreach ($schedule->moves->positions as $axisId => $positions) {
-            $columns["position:{$axisId}"] = array_map(static fn (float $position): float => round($position, self::DECIMALS), $positions);
         }
 
         return $columns;
+    }
+
+    /**
+     * @return array<string, list<float>>
+     */
+    private static function positions(Schedule $schedule): array
+    {
+        $columns = [];
+        foreach ($schedule->moves->positions as $axisId => $positions) {
+            $columns["position:{$axisId}"] = $positions;
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<T> $column
+     *
+     * @return list<T>|T
+     */
+    private static function single(array $column): mixed
+    {
+        foreach ($column as $value) {
+            if ($value !== $column[0]) {
+                return $column;
+            }
+        }
+
+        return $column[0];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Mode;
@@ -112,6 +113,45 @@ final readonly class Schedule
         }
 
         return $travelled;
+    }
+
+    /**
+     * @return list<int> the number of the photo that reaches each keyframe
+     */
+    public function pegPhotos(): array
+    {
+        $indices = Path::travelIndices($this->plan->move, $this->plan->timing->photos);
+        $numbers = [];
+        foreach ($this->order->phases as $n => $phase) {
+            if ($phase === Phase::Move && in_array($this->order->travelIndices[$n], $indices, true)) {
+                $numbers[] = $n + 1;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * The run cut where its parts meet.
+     *
+     * @return list<array{Phase, float, float}> the part, when it begins and how long it lasts, in seconds
+     */
+    public function bands(): array
+    {
+        $bands = [];
+        $begins = 0;
+        foreach ($this->order->phases as $n => $phase) {
+            $next = $this->order->phases[$n + 1] ?? null;
+            if ($phase === $next) {
+                continue;
+            }
+            $from = $this->timeline->triggerSeconds[$begins];
+            $until = $next === null ? $this->summary->runSeconds : $this->timeline->triggerSeconds[$n + 1];
+            $bands[] = [$phase, $from, $until - $from];
+            $begins = $n + 1;
+        }
+
+        return $bands;
     }
 
     private static function moves(Plan $plan, PhotoOrder $order): Moves

@@ -16,10 +16,10 @@ final readonly class Staircase
     /**
      * @param Axis                       $axis
      * @param list<array{float, float}>  $points   seconds from the first trigger, and mm or degrees
-     * @param float                      $lowest   of the positions drawn, mm or degrees
+     * @param float                      $highest  of the positions drawn, mm or degrees
      * @param float                      $span     highest less lowest, above zero even when the axis never moves
      */
-    private function __construct(public Axis $axis, public array $points, public float $lowest, public float $span)
+    private function __construct(public Axis $axis, public array $points, public float $highest, public float $span)
     {
     }
 
@@ -55,10 +55,11 @@ final readonly class Staircase
                 $points[] = [$starts + $moveSeconds[$n], $positions[$next]];
             }
         }
-        $lowest = min($positions);
-        $span = max($positions) - $lowest;
+        $highest = max($positions);
+        $span = $highest - min($positions);
 
-        return new self($axis, $points, $lowest, $span > 0.0 ? $span : 1.0);
+        // An axis that never moves is drawn as a line through the middle of one unit.
+        return $span > 0.0 ? new self($axis, $points, $highest, $span) : new self($axis, $points, $highest + 0.5, 1.0);
     }
 
     /**

@@ -20,7 +20,8 @@ final class TimeTicks
      */
     public static function within(float $spanSeconds, int $most): array
     {
-        $step = self::STEPS[count(self::STEPS) - 1];
+        // Longer than all of these: whole days.
+        $step = ceil($spanSeconds / $most / 86_400) * 86_400;
         foreach (self::STEPS as $candidate) {
             if ($spanSeconds / $candidate <= $most) {
                 $step = $candidate;

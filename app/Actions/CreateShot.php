@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Shoot;
+use App\Models\Shot;
+use Evrent\Core\Plan;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Adds a shot with its first revision to a shoot.
+ */
+final class CreateShot
+{
+    public function __construct(private readonly SaveRevision $saveRevision)
+    {
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __invoke(Shoot $shoot, Plan $plan, string $reason, ?string $startTime = null): Shot
+    {
+        return DB::transaction(function () use ($shoot, $plan, $reason, $startTime): Shot {
+            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'start_time' => $startTime, 'current_revision_id' => null]);
+            ($this->saveRevision)($shot, $plan, $reason, null);
+
+            return $shot;
+        });
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Shoot;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Lays out the demo shoot: on the first start, and again when asked to put it back.
+ */
+final class LayOutDemo extends Command
+{
+    protected $signature = 'evrent:demo {--reset : put the demo back as it was; other shoots stay}';
+
+    protected $description = 'Lay out the demo shoot';
+
+    public function handle(DemoSeeder $seeder): int
+    {
+        DB::transaction(function () use ($seeder): void {
+            if ($this->option('reset')) {
+                Shoot::query()->where('is_demo', true)->delete();
+            }
+            if (Shoot::query()->where('is_demo', true)->doesntExist()) {
+                $seeder->run();
+            }
+        });
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateShot;
+use App\Http\Responses\ShotResponse;
+use App\Models\Shoot;
+use App\Models\Shot;
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\InvalidInput;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+
+/**
+ * Plan files in the open format, in and out.
+ */
+final class PlanFileController
+{
+    /** A plan with hundreds of keyframes is well under this. */
+    private const MOST_KILOBYTES = 1024;
+
+    public function store(Request $request, Shoot $shoot, CreateShot $createShot): RedirectResponse
+    {
+        $message = sprintf('Choose a plan file (evrent.plan/1, JSON) of up to %d kB.', self::MOST_KILOBYTES);
+        $request->validate(['file' => ['required', 'file', 'max:' . self::MOST_KILOBYTES]], ['file.*' => $message]);
+        $file = $request->file('file');
+        assert($file instanceof UploadedFile);
+        try {
+            $shot = $createShot($shoot, PlanReader::fromJson($file->getContent()), 'opened from a file');
+        } catch (InvalidInput $invalid) {
+            return redirect()->back()->withErrors(['file' => array_values(array_map(
+                static fn ($problem): string => trim("{$problem->pointer}: {$problem->message}", ': '),
+                $invalid->problems,
+            ))]);
+        }
+
+        return redirect()->route('shots.show', $shot);
+    }
+
+    public function show(Shot $shot): Response
+    {
+        $plan = $shot->currentRevision()->toPlan();
+        $name = (Str::slug($plan->title) ?: 'shot') . '.plan.json';
+
+        return response(PlanWriter::toJson($plan), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
+    }
+}

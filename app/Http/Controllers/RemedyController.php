@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveRevision;
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\Responses\ShotResponse;
+use App\Models\Shot;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Schedule\Schedule;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class RemedyController
+{
+    /**
+     * Makes the change that a finding offers. The finding is computed again here: what the page sends only names it.
+     */
+    public function store(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    {
+        $report = Report::on(Schedule::of($shot->currentRevision()->toPlan()));
+        $finding = $report->finding($request->string('finding')->toString());
+        $remedy = $finding?->remedy($request->string('remedy')->toString());
+        if ($finding === null || $remedy === null) {
+            return redirect()->route('shots.show', $shot)->with('notice', 'That is mended already.');
+        }
+        try {
+            $saveRevision($shot, $remedy->mended, "{$finding->id}: {$remedy->label}", $request->integer('revision'));
+        } catch (ShotChangedElsewhere) {
+            return ShotResponse::changedElsewhere($request, $shot);
+        }
+
+        return redirect()->route('shots.show', $shot)->with('notice', "{$remedy->label}: done. Undo takes it back.");
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Shoot;
+use App\Models\Shot;
+use App\Plans\ShotPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class ShootController
+{
+    public function index(): View
+    {
+        return view('shoots.index', ['shoots' => Shoot::query()->withCount('shots')->orderBy('shoot_date')->orderBy('id')->get()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $entered = $request->validate([
+            'name' => ['required', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
+            'place' => ['nullable', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
+            'shoot_date' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before:2200-01-01'],
+        ], [
+            'name.*' => 'Enter a name of up to 200 characters, on one line.',
+            'place.*' => 'Enter a place of up to 200 characters, on one line.',
+            'shoot_date.*' => 'Enter a date such as 2027-03-23, or leave it empty.',
+        ]);
+        $shoot = Shoot::query()->create([...$entered, 'place' => $entered['place'] ?? '', 'is_demo' => false]);
+
+        return redirect()->route('shoots.show', $shoot);
+    }
+
+    public function show(Shoot $shoot): View
+    {
+        $shots = $shoot->shots()->with('revision')->get();
+
+        return view('shoots.show', [
+            'shoot' => $shoot,
+            'pages' => $shots->map(static fn (Shot $shot): ShotPage => new ShotPage($shot)),
+            'deleted' => $shoot->shots()->onlyTrashed()->with('revision')->latest('deleted_at')->limit(10)->get(),
+        ]);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateShot;
+use App\Actions\SaveRevision;
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\Responses\ShotResponse;
+use App\Models\Shoot;
+use App\Models\Shot;
+use App\Plans\PhotoPage;
+use App\Plans\ShotPage;
+use App\Plans\StarterPlans;
+use Evrent\Core\Format\ClockTime;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Problems;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class ShotController
+{
+    public function store(Request $request, Shoot $shoot, CreateShot $createShot): RedirectResponse
+    {
+        try {
+            $plan = StarterPlans::named($request->string('starter')->toString())->withTitle($request->string('title')->trim()->toString());
+            $shot = $createShot($shoot, $plan, 'new shot');
+        } catch (InvalidInput $invalid) {
+            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
+        }
+
+        return redirect()->route('shots.show', $shot);
+    }
+
+    public function show(Request $request, Shot $shot): View
+    {
+        $page = new ShotPage($shot);
+
+        return view('shots.show', ['page' => $page, 'rows' => PhotoPage::asked($request, $page->schedule->photosTotal())]);
+    }
+
+    /**
+     * Takes what was typed into the shot's fields; what is good becomes a new revision.
+     */
+    public function update(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    {
+        try {
+            $typed = $request->input('plan');
+            $plan = $this->read($shot, is_array($typed) ? $typed : [], $this->startTime($request));
+            $told = PlanChanges::told($shot->currentRevision()->toPlan(), $plan);
+            $saveRevision($shot, $plan, $told, $request->integer('revision'));
+            $shot->update(['start_time' => $this->startTime($request)]);
+        } catch (InvalidInput $invalid) {
+            return ShotResponse::refused($request, $shot, $invalid);
+        } catch (ShotChangedElsewhere) {
+            return ShotResponse::changedElsewhere($request, $shot);
+        }
+
+        return ShotResponse::changed($request, $shot);
+    }
+
+    public function rename(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    {
+        try {
+            $revision = $shot->currentRevision();
+            $title = $request->string('title')->trim()->toString();
+            $saveRevision($shot, $revision->toPlan()->withTitle($title), "renamed to {$title}", $revision->id);
+        } catch (InvalidInput $invalid) {
+            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, "rename.{$shot->id}"));
+        }
+
+        return redirect()->back();
+    }
+
+    public function duplicate(Shot $shot, CreateShot $createShot): RedirectResponse
+    {
+        $plan = $shot->currentRevision()->toPlan();
+        $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
+        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $shot->start_time);
+
+        return redirect()->route('shots.show', $copy);
+    }
+
+    public function destroy(Shot $shot): RedirectResponse
+    {
+        $shot->delete();
+
+        return redirect()->route('shoots.show', $shot->shoot_id)->with('deleted', ['id' => $shot->id, 'title' => $shot->currentRevision()->toPlan()->title]);
+    }
+
+    public function restore(Shot $shot): RedirectResponse
+    {
+        $shot->restore();
+
+        return redirect()->route('shoots.show', $shot->shoot_id);
+    }
+
+    /**
+     * Reads plan and start time both, so that one wrong field does not hide another.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @throws InvalidInput
+     */
+    private function read(Shot $shot, array $typed, ?string $startTime): Plan
+    {
+        $problems = new Problems();
+        $plan = $current = $shot->currentRevision()->toPlan();
+        try {
+            $plan = TypedPlan::change($current, $typed);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
+        try {
+            $startTime === null || ClockTime::read($startTime);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('/start_time', $invalid);
+        }
+        $problems->throwIfAny();
+
+        return $plan;
+    }
+
+    private function startTime(Request $request): ?string
+    {
+        $text = $request->string('start_time')->trim()->toString();
+
+        return $text === '' ? null : $text;
+    }
+}

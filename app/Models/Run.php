@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One execution of one revision of a shot's plan.
+ *
+ * @property int          $id
+ * @property int          $shot_id
+ * @property int          $plan_revision_id
+ * @property string       $kind
+ * @property int          $seed
+ * @property int          $photos_total
+ * @property int          $late_photos          later than everyday noise
+ * @property int          $latest_photo
+ * @property float        $latest_late_seconds
+ * @property float        $planned_run_seconds
+ * @property float        $run_seconds
+ * @property Carbon       $created_at
+ * @property Shot         $shot
+ * @property PlanRevision $revision
+ */
+final class Run extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    /**
+     * @return BelongsTo<Shot, $this>
+     */
+    public function shot(): BelongsTo
+    {
+        // A run outlives the deletion of its shot, which can be undone.
+        return $this->belongsTo(Shot::class)->withTrashed();
+    }
+
+    /**
+     * @return BelongsTo<PlanRevision, $this>
+     */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(PlanRevision::class, 'plan_revision_id');
+    }
+
+    /**
+     * @return HasMany<RunPhoto, $this>
+     */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(RunPhoto::class)->orderBy('number');
+    }
+}

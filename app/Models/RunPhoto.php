@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One photo of a run, planned against actual. Seconds count from the first planned trigger.
+ *
+ * @property int                $run_id
+ * @property int                $number
+ * @property string             $phase
+ * @property float              $planned_trigger_seconds
+ * @property float              $trigger_seconds
+ * @property float              $open_seconds
+ * @property float              $close_seconds
+ * @property float              $planned_write_end_seconds
+ * @property float              $write_end_seconds
+ * @property float              $late_seconds
+ * @property array<string, int> $planned_motor_position_steps
+ * @property array<string, int> $motor_position_steps
+ */
+final class RunPhoto extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['planned_motor_position_steps' => 'array', 'motor_position_steps' => 'array'];
+}

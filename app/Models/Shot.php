@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * One programmed sequence. Its plan is the current one of its revisions.
+ *
+ * @property int           $id
+ * @property int           $shoot_id
+ * @property ?string       $start_time          time of day on the shooter's clock, such as "19:40"
+ * @property ?int          $current_revision_id
+ * @property ?PlanRevision $revision
+ * @property Shoot         $shoot
+ */
+final class Shot extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    /**
+     * @return BelongsTo<Shoot, $this>
+     */
+    public function shoot(): BelongsTo
+    {
+        return $this->belongsTo(Shoot::class);
+    }
+
+    /**
+     * @return BelongsTo<PlanRevision, $this>
+     */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(PlanRevision::class, 'current_revision_id');
+    }
+
+    /**
+     * @return HasMany<PlanRevision, $this>
+     */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PlanRevision::class);
+    }
+
+    /**
+     * @return HasMany<Run, $this>
+     */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class)->orderByDesc('id');
+    }
+
+    /** The revision that the shot stands on; a shot is never saved without one. */
+    public function currentRevision(): PlanRevision
+    {
+        return $this->revision ?? throw new \LogicException("Shot {$this->id} has no revision.");
+    }
+}

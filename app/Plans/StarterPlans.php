@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+
+/**
+ * What a new shot starts from: a rig, and a short move that works.
+ */
+final class StarterPlans
+{
+    /** File names in resources/plans, and what they are called. */
+    public const STARTERS = ['slide-pan-tilt' => 'slide, pan and tilt', 'pan-tilt' => 'pan and tilt'];
+
+    /**
+     * @throws InvalidInput
+     */
+    public static function named(string $starter): Plan
+    {
+        if (!array_key_exists($starter, self::STARTERS)) {
+            throw new InvalidInput([new Problem('/starter', 'Choose a rig: ' . implode(', or ', self::STARTERS) . '.')]);
+        }
+
+        return PlanReader::fromJson((string) file_get_contents(resource_path("plans/{$starter}.plan.json")));
+    }
+}

@@ -1,0 +1,68 @@
+# What the machine has to have: Debian packages, PHP packages, Node packages, the built assets.
+# shellcheck shell=bash
+
+postgres_bin() { find /usr/lib/postgresql -maxdepth 2 -name bin 2>/dev/null | sort -V | tail -n 1; }
+
+missing_debian_packages() {
+    local modules extension
+    command -v php >/dev/null || echo php-cli
+    modules=$(php -m 2>/dev/null | tr '[:upper:]' '[:lower:]')
+    for extension in pdo_pgsql:pgsql mbstring:mbstring dom:xml intl:intl curl:curl zip:zip; do
+        grep -qx "${extension%%:*}" <<<"$modules" || echo "php-${extension##*:}"
+    done
+    command -v composer >/dev/null || echo composer
+    [ -x "$(postgres_bin)/postgres" ] || echo postgresql
+    command -v node >/dev/null || echo nodejs
+    command -v npm >/dev/null || echo npm
+    command -v unzip >/dev/null || echo unzip
+    command -v curl >/dev/null || echo curl
+    if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi
+}
+
+ensure_debian_packages() {
+    local missing
+    mapfile -t missing < <(missing_debian_packages "${1:-}")
+    if [ "${#missing[@]}" -gt 0 ]; then
+        command -v apt-get >/dev/null || fail "these are missing: ${missing[*]}." 'Install them with your system’s package manager, then run this again.'
+        say "Installing ${missing[*]} …"
+        quietly 'Reading the package lists' as_root apt-get update -q
+        quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${missing[@]}"
+    fi
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+    node -e 'process.exit(parseInt(process.versions.node, 10) >= 20 ? 0 : 1)' ||
+        fail "Node.js 20 or newer is needed; this is $(node --version)." 'Install a newer Node.js, then run this again.'
+}
+
+# Runs a step when its inputs are not the ones it last ran with.
+when_changed() {
+    local name=$1 output=$2 inputs=$3 sum
+    shift 3
+    # shellcheck disable=SC2086
+    sum=$(cd "$ROOT" && find $inputs -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum)
+    if [ -e "$output" ] && [ "$(cat "$VAR/$name.sum" 2>/dev/null)" = "$sum" ]; then return; fi
+    "$@"
+    echo "$sum" >"$VAR/$name.sum"
+}
+
+install_php_packages() {
+    say 'Installing the PHP packages …'
+    quietly 'Installing the PHP packages' env COMPOSER_ALLOW_SUPERUSER=1 composer install --working-dir="$ROOT" --no-interaction --no-progress
+}
+
+install_node_packages() {
+    say 'Installing the Node packages …'
+    quietly 'Installing the Node packages' npm ci --prefix "$ROOT" --no-audit --no-fund
+}
+
+build_assets() {
+    say 'Building styles and scripts …'
+    quietly 'Building styles and scripts' npm run build --prefix "$ROOT"
+}
+
+ensure_packages() {
+    mkdir -p "$VAR" "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT/bootstrap/cache"
+    ensure_debian_packages "${1:-}"
+    when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support' install_php_packages
+    when_changed node-packages "$ROOT/node_modules" 'package.json package-lock.json' install_node_packages
+    when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources' build_assets
+}

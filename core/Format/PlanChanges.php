@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Plan;
+
+/**
+ * What differs between two plans, in words for the history: "interval 8 → 10 s".
+ */
+final class PlanChanges
+{
+    /** More than this is told as a count. */
+    private const MOST_TOLD = 3;
+
+    private const NAMES = [
+        'frames_per_second' => ['frames per second', ''],
+        'photos' => ['photos', ''],
+        'head_photos' => ['photos before', ''],
+        'tail_photos' => ['photos after', ''],
+        'interval_s' => ['interval', ' s'],
+        'interval_means' => ['interval means', ''],
+        'exposure_s' => ['exposure', ' s'],
+        'start_delay_s' => ['start delay', ' s'],
+        'post_exposure_delay_s' => ['delay after exposure', ' s'],
+        'settle_s' => ['settling', ' s'],
+        'shutter_lag_s' => ['shutter lag', ' s'],
+        'write_s' => ['card writing', ' s'],
+        'buffer_frames' => ['buffer', ''],
+        'long_exposure_noise_reduction' => ['noise reduction', ''],
+        'ramp_in' => ['ramp in', ''],
+        'ramp_out' => ['ramp out', ''],
+        'steps_per_unit' => ['steps per unit', ''],
+        'max_speed' => ['top speed', ''],
+        'max_acceleration' => ['acceleration', ''],
+        'hold_photos' => ['held photos', ''],
+    ];
+
+    public static function told(Plan $before, Plan $after): string
+    {
+        $old = self::leaves(PlanWriter::toDocument($before));
+        $new = self::leaves(PlanWriter::toDocument($after));
+        $told = [];
+        foreach ($new + $old as $pointer => $value) {
+            if (($old[$pointer] ?? null) !== ($new[$pointer] ?? null)) {
+                $told[] = self::sentence($pointer, $old[$pointer] ?? null, $new[$pointer] ?? null, $after);
+            }
+        }
+
+        return match (true) {
+            $told === [] => 'nothing changed',
+            count($told) > self::MOST_TOLD => sprintf('%s and %d more', $told[0], count($told) - 1),
+            default => implode(', ', $told),
+        };
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     *
+     * @return array<string, string|float|int|bool|null> by JSON pointer
+     */
+    private static function leaves(array $document, string $pointer = ''): array
+    {
+        $leaves = [];
+        foreach ($document as $name => $value) {
+            if (is_array($value)) {
+                $leaves += self::leaves($value, "{$pointer}/{$name}");
+            } elseif (is_scalar($value) || $value === null) {
+                $leaves["{$pointer}/{$name}"] = $value;
+            }
+        }
+
+        return $leaves;
+    }
+
+    private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan): string
+    {
+        $names = explode('/', ltrim($pointer, '/'));
+        $field = $names[count($names) - 1];
+        [$name, $unit] = self::NAMES[$field] ?? [str_replace('_', ' ', $field), ''];
+        if ($names[0] === 'move' && $names[1] === 'keyframes') {
+            $name .= ' at ' . self::peg((int) $names[2]);
+        }
+        if ($names[0] === 'rig' && isset($names[2])) {
+            $name = ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . ' ' . $name;
+        }
+
+        return trim(sprintf('%s %s → %s', $name, self::value($field, $old), self::value($field, $new) . $unit));
+    }
+
+    /** The letter of a keyframe: A, B … Z, AA … */
+    public static function peg(int $index): string
+    {
+        return ($index >= 26 ? self::peg(intdiv($index, 26) - 1) : '') . chr(65 + $index % 26);
+    }
+
+    private static function value(string $field, mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'none',
+            is_bool($value) => $value ? 'on' : 'off',
+            is_float($value) && str_starts_with($field, 'ramp_') => PlainText::percent($value) . ' %',
+            $field === 'exposure_s' && is_float($value) => PlainText::exposure($value),
+            is_float($value) || is_int($value) => PlainText::number((float) $value),
+            is_string($value) => $value,
+            default => '?',
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\CreateShot;
+use App\Models\Shoot;
+use Evrent\Core\Format\PlanReader;
+use Illuminate\Database\Seeder;
+
+/**
+ * The demo: a day at a made-up estuary with a tide mill and salt works. One shot that works, one whose interval is
+ * too tight, and a long one.
+ */
+final class DemoSeeder extends Seeder
+{
+    private const SHOTS = [
+        'flood-tide-at-the-mill-race' => '16:20',
+        'moonrise-over-the-pump-house' => '21:05',
+        'salt-rising-on-the-evaporation-pans' => '06:30',
+    ];
+
+    public function __construct(private readonly CreateShot $createShot)
+    {
+    }
+
+    public function run(): void
+    {
+        $shoot = Shoot::query()->create([
+            'name' => 'Spring tide at Saltreach mill',
+            'place' => 'Saltreach estuary: tide mill, sluice and salt works',
+            'shoot_date' => '2027-03-23',
+            'is_demo' => true,
+        ]);
+        foreach (self::SHOTS as $file => $startTime) {
+            $json = (string) file_get_contents(__DIR__ . "/demo/{$file}.plan.json");
+            ($this->createShot)($shoot, PlanReader::fromJson($json), 'demo', $startTime);
+        }
+    }
+}

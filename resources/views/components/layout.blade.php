@@ -1,0 +1,44 @@
+@props(['title', 'crumbs' => []])
+<!DOCTYPE html>
+<html lang="en" data-look="{{ $look }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    {{-- Tells the browser what to paint before the first style arrives: no white flash in the dark. --}}
+    <meta name="color-scheme" content="{{ $look === 'day' ? 'light' : 'dark' }}">
+    <meta name="htmx-config" content='{"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}],"historyCacheSize":0,"includeIndicatorStyles":false,"scrollIntoViewOnBoost":false}'>
+    <title>{{ $title }} · Evrent</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/css/app.scss', 'resources/js/app.js'])
+</head>
+<body x-data>
+    <a class="skip" href="#main">Skip to the content</a>
+    <header class="top">
+        <a class="mark" href="{{ route('shoots.index') }}">
+            <svg viewBox="0 0 34 24" aria-hidden="true"><path d="M1 22h8v-6h8v-7h8V3h8" /><circle cx="25" cy="3" r="2.6" /></svg>
+            <span>Evrent</span>
+        </a>
+        <nav class="crumbs" aria-label="Where you are">
+            <ol>
+                @foreach ($crumbs as $label => $href)
+                    <li>@if ($href)<a href="{{ $href }}">{{ $label }}</a>@else<span aria-current="page">{{ $label }}</span>@endif</li>
+                @endforeach
+            </ol>
+        </nav>
+        <form class="looks" method="post" action="{{ route('look.update') }}" aria-label="Look">
+            @csrf
+            @method('put')
+            @foreach (['day' => 'sun', 'dusk' => 'sunset', 'night' => 'moon'] as $name => $icon)
+                <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ ucfirst($name) }} look" @click.prevent="setLook($el)">
+                    <x-icon :name="$icon" /><span>{{ ucfirst($name) }}</span>
+                </button>
+            @endforeach
+        </form>
+    </header>
+    <div id="announcer" class="sr-only" role="status" aria-live="polite"></div>
+    <div id="trouble" class="trouble" role="alert" hidden></div>
+    <main id="main" tabindex="-1">
+        {{ $slot }}
+    </main>
+</body>
+</html>

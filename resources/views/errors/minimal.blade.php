@@ -1,0 +1,17 @@
+<!DOCTYPE html>
+<html lang="en" data-look="{{ $look ?? 'day' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="{{ ($look ?? 'day') === 'day' ? 'light' : 'dark' }}">
+    <title>@yield('title') · Evrent</title>
+    @vite(['resources/css/app.scss'])
+</head>
+<body>
+    <main class="page lost">
+        <h1>@yield('title')</h1>
+        <p>@yield('message')</p>
+        <p><a class="button is-strong" href="/">To the shoots</a></p>
+    </main>
+</body>
+</html>

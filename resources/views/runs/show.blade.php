@@ -1,0 +1,61 @@
+@php
+    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Run\RunLog;
+    $shot = $run->shot;
+    $noticeable = $run->latest_late_seconds > RunLog::NOTICEABLE_SECONDS;
+@endphp
+<x-layout :title="'Dry run of ' . $plan->title" :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => route('shots.show', $shot), 'Dry run' => null]">
+    <div class="page">
+        <section class="verdict" data-works="{{ $noticeable ? 'no' : 'yes' }}">
+            <x-icon :name="$noticeable ? 'octagon-x' : 'circle-check'" />
+            <p class="says">
+                <strong>{{ $noticeable ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.' : 'Every photo came on time.' }}</strong>
+                <span>The latest was photo {{ $run->latest_photo }}, {{ PlainText::seconds($run->latest_late_seconds) }} after its time in the schedule.</span>
+            </p>
+            <x-act :action="route('runs.store', $shot)" icon="play">Run it again</x-act>
+        </section>
+        <div class="cards">
+            <section class="panel figures" aria-labelledby="run-figures">
+                <header class="panel-head"><h2 id="run-figures">Planned against what happened</h2></header>
+                <dl>
+                    <div><dt>Photos</dt><dd><b>{{ number_format($run->photos_total) }}</b></dd></div>
+                    <div><dt>Planned run</dt><dd><b>{{ PlainText::duration($run->planned_run_seconds) }}</b></dd></div>
+                    <div><dt>Actual run</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>
+                    <div><dt>Noise seed</dt><dd>{{ $run->seed }}</dd></div>
+                </dl>
+                <p class="quiet">Run in virtual time on the simulated rig and camera, {{ $run->created_at->diffForHumans() }}. Timer, shutter, card and motors vary by small amounts, as real ones do; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
+            </section>
+            <section class="panel lateness" aria-labelledby="lateness-title">
+                <header class="panel-head"><h2 id="lateness-title">Lateness, photo by photo</h2><span class="quiet">to {{ PlainText::seconds($run->latest_late_seconds) }}</span></header>
+                {{-- In its own units: photos across, seconds down from the top edge, turned over. --}}
+                <svg class="plot" viewBox="0 {{ -max($run->latest_late_seconds, 1e-6) }} {{ $run->photos_total }} {{ max($run->latest_late_seconds, 1e-6) }}" preserveAspectRatio="none" role="img" aria-label="Lateness of each photo; the table below has the numbers">
+                    <g transform="scale(1 -1)"><path class="late-line" d="{{ $lateness->map(fn ($late, $number) => "M{$number} 0V" . round(max(0, $late), 6))->join('') }}" /></g>
+                </svg>
+            </section>
+        </div>
+        <section class="panel schedule" id="photos" aria-labelledby="photos-title">
+            <header class="panel-head"><h2 id="photos-title">Photos</h2>
+                <x-pager :rows="$rows" :url="route('runs.show', $run)" target="photos" label="Pages of photos" /></header>
+            <div class="scrolls" tabindex="0" role="region" aria-labelledby="photos-title">
+            <table class="table numbers">
+                <thead><tr>
+                    <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Planned trigger</th><th scope="col">Trigger</th><th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>
+                    <th scope="col">Planned on card</th><th scope="col">On card</th>
+                    @foreach ($plan->rig->axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, planned steps</th><th scope="col">steps</th>@endforeach
+                </tr></thead>
+                <tbody>
+                    @foreach ($photos as $photo)
+                        <tr @class(['is-short' => $photo->late_seconds > RunLog::NOTICEABLE_SECONDS])>
+                            <th scope="row">{{ $photo->number }}</th><td>{{ $photo->phase }}</td>
+                            <td>{{ PlainText::fixed($photo->planned_trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->late_seconds, 4) }} s</td>
+                            <td>{{ PlainText::fixed($photo->open_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->close_seconds, 3) }} s</td>
+                            <td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->write_end_seconds, 3) }} s</td>
+                            @foreach ($plan->rig->axes as $axis)<td class="quiet">{{ PlainText::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td><td>{{ PlainText::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            </div>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,21 @@
+<x-layout title="Shoots" :crumbs="['Shoots' => null]">
+    <div class="page">
+        <h1>Shoots</h1>
+        <ul class="shoot-list">
+            @foreach ($shoots as $shoot)
+                <li class="panel"><a href="{{ route('shoots.show', $shoot) }}"><b>{{ $shoot->name }}</b></a>
+                    <span class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('j F Y') }}@endif · {{ $shoot->shots_count }} {{ $shoot->shots_count === 1 ? 'shot' : 'shots' }}</span></li>
+            @endforeach
+        </ul>
+        <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
+            @csrf
+            <h2>New shoot</h2>
+            @foreach (['name' => ['Name', 'text', 24], 'place' => ['Place', 'text', 24], 'shoot_date' => ['Date', 'date', 12]] as $field => [$label, $type, $width])
+                <span class="number"><label for="f-{{ $field }}">{{ $label }}</label>
+                    <span class="entry is-text"><input id="f-{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ old($field) }}" style="--width: {{ $width }}ch" aria-describedby="p-{{ $field }}" @error($field) aria-invalid="true" @enderror></span>
+                    <span class="problem" id="p-{{ $field }}">{{ $errors->first($field) }}</span></span>
+            @endforeach
+            <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
+        </form>
+    </div>
+</x-layout>
