@@ -16,9 +16,4 @@ final readonly class Problem
     public function __construct(public string $pointer, public string $message)
     {
     }
-
-    public function under(string $parentPointer): self
-    {
-        return new self($parentPointer . $this->pointer, $this->message);
-    }
 }

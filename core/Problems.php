@@ -9,18 +9,18 @@ namespace Evrent\Core;
  */
 final class Problems
 {
-    /** @var list<Problem> */
+    /** @var array<string, Problem> by pointer: what was found first is the cause of what follows */
     private array $found = [];
 
     public function add(string $pointer, string $message): void
     {
-        $this->found[] = new Problem($pointer, $message);
+        $this->found[$pointer] ??= new Problem($pointer, $message);
     }
 
     public function addAllUnder(string $parentPointer, InvalidInput $invalid): void
     {
         foreach ($invalid->problems as $problem) {
-            $this->found[] = $problem->under($parentPointer);
+            $this->add($parentPointer . $problem->pointer, $problem->message);
         }
     }
 
@@ -55,7 +55,7 @@ final class Problems
     public function throwIfAny(): void
     {
         if ($this->found !== []) {
-            throw new InvalidInput($this->found);
+            throw new InvalidInput(array_values($this->found));
         }
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // For PHP's own web server: files that exist are sent as they are, everything else goes to the application.
 
-$path = rawurldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH));
+$path = rawurldecode((string) parse_url(is_string($_SERVER['REQUEST_URI'] ?? null) ? $_SERVER['REQUEST_URI'] : '/', PHP_URL_PATH));
 $public = dirname(__DIR__) . '/public';
 $file = realpath($public . $path);
 

@@ -23,7 +23,7 @@ final class CreateShot
      */
     public function __invoke(Shoot $shoot, Plan $plan, string $reason, ?string $startTime = null): Shot
     {
-        return DB::transaction(function () use ($shoot, $plan, $reason, $startTime): Shot {
+        return DB::connection()->transaction(function () use ($shoot, $plan, $reason, $startTime): Shot {
             $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'start_time' => $startTime, 'current_revision_id' => null]);
             ($this->saveRevision)($shot, $plan, $reason, null);
 

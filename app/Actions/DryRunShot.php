@@ -25,7 +25,7 @@ final class DryRunShot
         $revision = $shot->currentRevision();
         $log = DryRun::of(Schedule::of($revision->toPlan()), $seed);
 
-        return DB::transaction(function () use ($shot, $revision, $log, $seed): Run {
+        return DB::connection()->transaction(function () use ($shot, $revision, $log, $seed): Run {
             $run = Run::query()->create([
                 'shot_id' => $shot->id,
                 'plan_revision_id' => $revision->id,

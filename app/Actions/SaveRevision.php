@@ -38,7 +38,7 @@ final class SaveRevision
             ))]);
         }
 
-        return DB::transaction(function () use ($shot, $plan, $reason, $fromRevisionId): bool {
+        return DB::connection()->transaction(function () use ($shot, $plan, $reason, $fromRevisionId): bool {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
             if ($locked->current_revision_id !== $fromRevisionId) {
                 throw new ShotChangedElsewhere();

@@ -44,7 +44,7 @@ final class StepThroughHistory
      */
     private function step(Shot $shot, callable $towards): bool
     {
-        return DB::transaction(function () use ($shot, $towards): bool {
+        return DB::connection()->transaction(function () use ($shot, $towards): bool {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $revision = $towards($locked->currentRevision());
             if ($revision === null) {

@@ -30,5 +30,11 @@ final class RunPhoto extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['planned_motor_position_steps' => 'array', 'motor_position_steps' => 'array'];
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['planned_motor_position_steps' => 'array', 'motor_position_steps' => 'array'];
+    }
 }

@@ -21,7 +21,13 @@ final class Shoot extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['shoot_date' => 'date', 'is_demo' => 'boolean'];
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['shoot_date' => 'date', 'is_demo' => 'boolean'];
+    }
 
     /**
      * @return HasMany<Shot, $this>

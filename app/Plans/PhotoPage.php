@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use Illuminate\Http\Request;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
 
 /**
  * One page of a long table of photos.
@@ -25,9 +26,8 @@ final class PhotoPage
         $numbers = collect(range(1, $photosTotal));
         $pages = $numbers->chunk(self::ROWS);
         $photo = $request->integer('photo');
-        $holding = $pages->search(static fn ($page): bool => $page->contains($photo));
-        $asked = is_int($holding) ? $pages->keys()->search($holding) : false;
-        $number = is_int($asked) ? $pages->take($asked)->push([])->count() : $request->integer('page', 1);
+        $before = $pages->takeUntil(static fn (Collection $page): bool => $page->contains($photo));
+        $number = $numbers->contains($photo) ? $before->push(collect())->count() : $request->integer('page', 1);
         $number = max(1, min($number, $pages->count()));
 
         return new LengthAwarePaginator($numbers->forPage($number, self::ROWS)->values(), $photosTotal, self::ROWS, $number);

@@ -38,6 +38,7 @@ final class BeyondTravel implements Check
         if ($worst === null) {
             return null;
         }
+        ksort($outside);
         $unit = $worst->kind->unit();
 
         return new Finding(
@@ -54,7 +55,7 @@ final class BeyondTravel implements Check
                 PlainText::photos(count($outside)),
                 PlainText::rounded($excess) . " {$unit}",
             ),
-            min(array_keys($outside)) + 1,
+            (int) array_key_first($outside) + 1,
             count($outside),
             [new Remedy(
                 'travel',

@@ -41,7 +41,12 @@ final class ClipTooShort implements Check
                 ? PlainText::seconds(self::TIGHT_CLIP_SECONDS - $clip) . ' under ' . PlainText::seconds(self::TIGHT_CLIP_SECONDS)
                 : "none {$ends} the move",
             trim(
-                ($short ? sprintf('%s at %s plays for %s. ', PlainText::photos($schedule->photosTotal()), PlainText::number($timing->framesPerSecond) . ' fps', PlainText::seconds($clip)) : '')
+                ($short ? sprintf(
+                    '%s at %s fps play for %s. ',
+                    PlainText::photos($schedule->photosTotal()),
+                    PlainText::number($timing->framesPerSecond),
+                    PlainText::seconds($clip),
+                ) : '')
                 . ($missing === [] ? '' : "No photos stand still {$ends} the move: an editor has nothing to cut or fade in."),
             ),
             null,
@@ -70,7 +75,7 @@ final class ClipTooShort implements Check
             $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ' to the move' : '',
             $head > $timing->headPhotos ? "{$head} before it" : '',
             $tail > $timing->tailPhotos ? "{$tail} after it" : '',
-        ]);
+        ], static fn (string $part): bool => $part !== '');
 
         return new Remedy(
             'photos',

@@ -52,8 +52,10 @@ final class Mending
                     'Lengthen every interval by %s',
                     PlainText::seconds($mended->timing->interval->longest() - $interval->longest()),
                 ),
-                $plan->timing->intervalMeans === IntervalMeaning::Gap => sprintf('Leave a gap of %s s', PlainText::number($mended->timing->interval->longest())),
-                default => sprintf('Take one every %s s', PlainText::number($mended->timing->interval->longest())),
+                default => sprintf(
+                    $plan->timing->intervalMeans === IntervalMeaning::Gap ? 'Leave a gap of %s s' : 'Take one every %s s',
+                    PlainText::number($mended->timing->interval->longest()),
+                ),
             },
             $extra > 0.5
                 ? sprintf('keeps clip and exposure, %s longer on site', PlainText::duration($extra))
@@ -134,22 +136,18 @@ final class Mending
         // Double the step until it passes, then halve the gap: most answers are near.
         $low = 0;
         $high = 1;
-        while (($found = $try($high)) === null) {
-            if ($high === $most) {
-                return null;
-            }
+        $found = $try($high);
+        while ($found === null && $high < $most) {
             $low = $high;
             $high = min($most, $high * 2);
+            $found = $try($high);
         }
-        while ($high - $low > 1) {
+        while ($found !== null && $high - $low > 1) {
             $middle = intdiv($low + $high, 2);
             $plan = $try($middle);
-            if ($plan === null) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-                $found = $plan;
-            }
+            $low = $plan === null ? $middle : $low;
+            $high = $plan === null ? $high : $middle;
+            $found = $plan ?? $found;
         }
 
         return $found;

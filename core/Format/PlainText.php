@@ -12,7 +12,7 @@ final class PlainText
     /** Shortest decimal that reads back as the same number: 8, 0.8, 88.8888888889. */
     public static function number(float $value): string
     {
-        return (string) json_encode($value === 0.0 ? 0 : $value, JSON_THROW_ON_ERROR);
+        return json_encode($value === 0.0 ? 0 : $value, JSON_THROW_ON_ERROR);
     }
 
     /** Rounded for reading, without trailing zeros: 4.767, 12. */

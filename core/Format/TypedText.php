@@ -16,8 +16,9 @@ final class TypedText
         if (preg_match('/^[+-]?(\d+(\.\d*)?|\.\d+)(e[+-]?\d{1,3})?$/Di', $text) !== 1) {
             return null;
         }
+        $number = (float) $text;
 
-        return (float) $text;
+        return is_finite($number) ? $number : null;
     }
 
     /** As number, and "20 %" or "20" for 0.2. */

@@ -27,8 +27,8 @@ final readonly class MonotoneCubic
         $widths = [];
         $secants = [];
         for ($i = 0; $i < count($knots) - 1; $i++) {
-            $widths[$i] = $knots[$i + 1] - $knots[$i];
-            $secants[$i] = ($values[$i + 1] - $values[$i]) / $widths[$i];
+            $widths[] = $knots[$i + 1] - $knots[$i];
+            $secants[] = ($values[$i + 1] - $values[$i]) / ($knots[$i + 1] - $knots[$i]);
         }
         $this->slopes = self::slopes($widths, $secants);
     }
@@ -83,7 +83,9 @@ final readonly class MonotoneCubic
             $weightAfter = $widths[$i] + 2.0 * $widths[$i - 1];
             $slopes[] = ($weightBefore + $weightAfter) / ($weightBefore / $before + $weightAfter / $after);
         }
-        $slopes[] = self::endSlope($widths[$count - 1], $widths[$count - 2], $secants[$count - 1], $secants[$count - 2]);
+        [$nextWidth, $width] = array_slice($widths, -2);
+        [$nextSecant, $secant] = array_slice($secants, -2);
+        $slopes[] = self::endSlope($width, $nextWidth, $secant, $nextSecant);
 
         return $slopes;
     }

@@ -56,7 +56,7 @@ final readonly class Path
         $problems = new Problems();
         $indices = [];
         foreach ($move->keyframes as $i => $keyframe) {
-            $indices[$i] = $keyframe->travelIndex($photos);
+            $indices[] = $keyframe->travelIndex($photos);
             if ($i > 0 && $indices[$i] <= $indices[$i - 1]) {
                 $problems->add(
                     "/move/keyframes/{$i}/at",
@@ -76,12 +76,11 @@ final readonly class Path
      */
     public function positionsAt(float $travelIndex): array
     {
-        $run = $this->runs[0];
-        foreach ($this->runs as $run) {
-            if ($travelIndex <= $run->toIndex) {
-                break;
-            }
+        $number = 0;
+        while ($number < count($this->runs) - 1 && $travelIndex > $this->runs[$number]->toIndex) {
+            $number++;
         }
+        $run = $this->runs[$number];
         $covered = $run->covered($travelIndex);
         $positions = [];
         foreach ($this->axisIds as $axisId) {

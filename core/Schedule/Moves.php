@@ -64,7 +64,7 @@ final readonly class Moves
             $axisMoveSeconds[$axis->id] = $seconds;
         }
 
-        return new self($positions, $motorPositionSteps, $motorSteps, $axisMoveSeconds, array_values($slowest));
+        return new self($positions, $motorPositionSteps, $motorSteps, $axisMoveSeconds, $slowest);
     }
 
     /**

@@ -55,8 +55,8 @@ final readonly class Staircase
                 $points[] = [$starts + $moveSeconds[$n], $positions[$next]];
             }
         }
-        $highest = max($positions);
-        $span = $highest - min($positions);
+        $highest = max([-INF, ...$positions]);
+        $span = $highest - min([INF, ...$positions]);
 
         // An axis that never moves is drawn as a line through the middle of one unit.
         return $span > 0.0 ? new self($axis, $points, $highest, $span) : new self($axis, $points, $highest + 0.5, 1.0);

@@ -35,6 +35,10 @@ export function followMessages() {
       announce();
     }
   });
+  // The button that was pressed may be gone with what it mended: the keyboard goes on from the verdict.
+  document.body.addEventListener('htmx:afterSettle', () => {
+    if (document.activeElement === document.body) document.getElementById('verdict')?.focus({ preventScroll: true });
+  });
   document.body.addEventListener('htmx:sendError', () => {
     say('Evrent does not answer. What you typed is still here; once it runs again, change any number to save it.');
   });

@@ -21,7 +21,7 @@ final class LayOutDemo extends Command
     public function handle(DemoSeeder $seeder): int
     {
         DB::transaction(function () use ($seeder): void {
-            if ($this->option('reset')) {
+            if ($this->option('reset') === true) {
                 Shoot::query()->where('is_demo', true)->delete();
             }
             if (Shoot::query()->where('is_demo', true)->doesntExist()) {

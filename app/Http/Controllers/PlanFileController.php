@@ -8,14 +8,15 @@ use App\Actions\CreateShot;
 use App\Http\Responses\ShotResponse;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Plans\FileNames;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 
 /**
  * Plan files in the open format, in and out.
@@ -34,10 +35,10 @@ final class PlanFileController
         try {
             $shot = $createShot($shoot, PlanReader::fromJson($file->getContent()), 'opened from a file');
         } catch (InvalidInput $invalid) {
-            return redirect()->back()->withErrors(['file' => array_values(array_map(
-                static fn ($problem): string => trim("{$problem->pointer}: {$problem->message}", ': '),
+            return redirect()->back()->withErrors(['file' => array_map(
+                static fn (Problem $problem): string => trim("{$problem->pointer}: {$problem->message}", ': '),
                 $invalid->problems,
-            ))]);
+            )]);
         }
 
         return redirect()->route('shots.show', $shot);
@@ -46,7 +47,7 @@ final class PlanFileController
     public function show(Shot $shot): Response
     {
         $plan = $shot->currentRevision()->toPlan();
-        $name = (Str::slug($plan->title) ?: 'shot') . '.plan.json';
+        $name = FileNames::of($plan, 'plan.json');
 
         return response(PlanWriter::toJson($plan), 200, [
             'Content-Type' => 'application/json',

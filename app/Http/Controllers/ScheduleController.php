@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shot;
+use App\Plans\FileNames;
 use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
 use Evrent\Core\Format\ScheduleCsv;
@@ -12,7 +13,6 @@ use Evrent\Core\Schedule\Schedule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
@@ -30,13 +30,13 @@ final class ScheduleController
     public function csv(Shot $shot): StreamedResponse
     {
         $plan = $shot->currentRevision()->toPlan();
-        $name = (Str::slug($plan->title) ?: 'shot') . '.schedule.csv';
 
         return response()->streamDownload(static function () use ($plan): void {
-            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('The response cannot be written.');
+            $out = fopen('php://output', 'w');
+            assert(is_resource($out));
             foreach (ScheduleCsv::rows(Schedule::of($plan)) as $row) {
                 fputcsv($out, $row, escape: '');
             }
-        }, $name, ['Content-Type' => 'text/csv; charset=utf-8']);
+        }, FileNames::of($plan, 'schedule.csv'), ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 }

@@ -65,7 +65,7 @@ final class ShotController
         return ShotResponse::changed($request, $shot);
     }
 
-    public function rename(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function rename(Request $request, Shot $shot, SaveRevision $saveRevision): RedirectResponse
     {
         try {
             $revision = $shot->currentRevision();
@@ -118,7 +118,9 @@ final class ShotController
             $problems->addAllUnder('', $invalid);
         }
         try {
-            $startTime === null || ClockTime::read($startTime);
+            if ($startTime !== null) {
+                ClockTime::read($startTime);
+            }
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('/start_time', $invalid);
         }

@@ -18,12 +18,14 @@ final class ReadLook
 
     public const LOOKS = ['day', 'dusk', 'night'];
 
+    /**
+     * @param Closure(Request): Response $next
+     */
     public function handle(Request $request, Closure $next): Response
     {
         $look = $request->cookie(self::COOKIE);
         View::share('look', in_array($look, self::LOOKS, true) ? $look : self::LOOKS[0]);
 
-        /** @var Response */
         return $next($request);
     }
 }

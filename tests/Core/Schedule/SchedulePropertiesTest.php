@@ -82,7 +82,7 @@ final class SchedulePropertiesTest extends TestCase
             if ($freed >= 0) {
                 self::assertLessThanOrEqual($next->triggerSeconds + 1e-9, $photos[$freed]->writeEndSeconds);
             }
-            if ($plan->timing->mode === Mode::ShootMoveShoot && array_filter($photo->motorSteps) !== []) {
+            if ($plan->timing->mode === Mode::ShootMoveShoot && array_filter($photo->motorSteps, static fn (int $steps): bool => $steps !== 0) !== []) {
                 $still = $photo->closeSeconds + $plan->rig->postExposureDelaySeconds + $photo->moveSeconds + $plan->rig->settleSeconds;
                 self::assertLessThanOrEqual($next->triggerSeconds + 1e-9, $still);
             }

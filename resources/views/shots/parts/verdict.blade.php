@@ -4,7 +4,7 @@
     $stopping = $page->report->stopping();
     $works = $stopping === [];
 @endphp
-<x-part id="verdict" class="verdict" :data-works="$works ? 'yes' : 'no'" :swap="isset($swap)">
+<x-part id="verdict" class="verdict" tabindex="-1" :data-works="$works ? 'yes' : 'no'" :swap="isset($swap)">
     <x-icon :name="$works ? 'circle-check' : 'octagon-x'" />
     <p class="says">
         @if ($works)

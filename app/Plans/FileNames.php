@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use Evrent\Core\Plan;
+use Illuminate\Support\Str;
+
+/**
+ * What downloads are called: after the shot, in letters that every file system takes.
+ */
+final class FileNames
+{
+    public static function of(Plan $plan, string $ending): string
+    {
+        $name = Str::slug($plan->title);
+
+        return ($name === '' ? 'shot' : $name) . '.' . $ending;
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Evrent\Core\Checks\Check;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Severity;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Each way to spoil a shoot is found, with its number, photo and size, and its remedies clear it.
+ */
+final class FailuresTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes by JSON pointer
+     */
+    private static function found(string $id, array $changes): Finding
+    {
+        $finding = Report::on(Schedule::of(Plans::with($changes)))->finding($id);
+        self::assertNotNull($finding, "{$id} is not found");
+
+        return $finding;
+    }
+
+    public function testAPlanThatWorksHasNoFinding(): void
+    {
+        $report = Report::on(Schedule::of(Plans::example('1-two-keyframes')));
+        self::assertSame([], $report->findings);
+        self::assertTrue($report->works());
+    }
+
+    public function testT1IntervalShorterThanExposureMoveAndSettling(): void
+    {
+        // Cruising photos need 0.06 + 0.8 + 0.2 + 2·√(4.767/60) + 0.8 = 2.424 s.
+        $finding = self::found('T1', ['/timing/interval_s' => 2.2]);
+        self::assertSame(Severity::Stops, $finding->severity);
+        self::assertSame('0.22 s short', $finding->shortfall);
+        self::assertStringContainsString('needs 2.42 s', $finding->sentence);
+        self::assertSame('Take one every 2.5 s', $finding->remedies[0]->label);
+        self::assertSame(['interval', 'exposure'], array_column($finding->remedies, 'key'));
+        self::assertGreaterThan(13, $finding->firstPhoto);
+        self::assertNull(Report::on(Schedule::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
+    }
+
+    public function testT1InContinuousModeCountsTheShutterAlone(): void
+    {
+        $plan = ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4, '/timing/interval_s' => 3.9, '/camera/write_s' => 0];
+        self::assertSame('0.16 s short', self::found('T1', $plan)->shortfall);
+    }
+
+    public function testT2BufferFillsAfterSoManyPhotos(): void
+    {
+        // Each photo takes 3 s to write and comes every 2.5 s: 0.5 s is lost a photo. The first is on the card at
+        // 0.06 + 0.8 + 3 = 3.86 s. With 3 places, photo n + 1 needs photo n - 2, which ends at 3.86 + 3(n - 3):
+        // first later than 2.5n when 0.5n > 5.14, at n = 11.
+        $finding = self::found('T2', ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
+        self::assertSame(11, $finding->firstPhoto);
+        self::assertStringContainsString('after photo 11', $finding->sentence);
+        self::assertSame('Take one every 3 s', $finding->remedies[0]->label);
+    }
+
+    public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
+    {
+        $finding = self::found('T2', ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);
+        self::assertStringContainsString('busy for 10.06 s', $finding->sentence);
+        self::assertSame(1, $finding->firstPhoto);
+    }
+
+    public function testT6ControllerStretchesInSilence(): void
+    {
+        $schedule = Schedule::of(Plans::example('3-overrun-with-hold'));
+        $finding = Report::on($schedule)->finding('T6');
+        self::assertNotNull($finding);
+        self::assertSame('33.4 s late at the end', $finding->shortfall);
+        self::assertSame(92, $finding->photoCount);
+        self::assertStringContainsString('92 of 117 intervals', $finding->sentence);
+        self::assertSame('Leave a gap of 2.1 s', $finding->remedies[0]->label);
+    }
+
+    public function testT8ClipTooShortToTrim(): void
+    {
+        $finding = self::found('T8', ['/timing/photos' => 120]);
+        self::assertSame(Severity::Look, $finding->severity);
+        self::assertSame('4 s under 10 s', $finding->shortfall);
+        self::assertSame('Add 96 photos to the move', $finding->remedies[0]->label);
+    }
+
+    public function testT8NoStandingPhotosAtTheEnds(): void
+    {
+        $finding = self::found('T8', ['/timing/photos' => 400, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
+        self::assertSame(Severity::Know, $finding->severity);
+        self::assertSame('none before or after the move', $finding->shortfall);
+        self::assertSame(24, $finding->remedies[0]->mended->timing->headPhotos);
+        self::assertSame(400, $finding->remedies[0]->mended->timing->photos);
+    }
+
+    public function testT21MoveBeyondTheTravel(): void
+    {
+        $finding = self::found('T21', ['/move/keyframes/1/slide' => 1260.5]);
+        self::assertSame('60.5 mm too far', $finding->shortfall);
+        self::assertStringContainsString('0 to 1200 mm', $finding->sentence);
+        self::assertSame(1200.0, $finding->remedies[0]->mended->move->keyframes[1]->positions['slide']);
+        self::assertGreaterThan(200, $finding->firstPhoto);
+    }
+
+    public function testT22StepThatTakesLongerThanTheInterval(): void
+    {
+        $finding = self::found('T22', ['/rig/axes/1/max_speed' => 0.02]);
+        self::assertStringContainsString('pan', $finding->title);
+        self::assertSame(Severity::Stops, $finding->severity);
+        self::assertNull(Report::on(Schedule::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding('T22'));
+    }
+
+    public function testT22SpeedAboveTheAxisOwnInContinuousMode(): void
+    {
+        // 4.767 mm in 8 s is 0.596 mm/s.
+        $finding = self::found('T22', ['/timing/mode' => 'continuous', '/rig/axes/0/max_speed' => 0.5]);
+        self::assertSame('1.2 times what it can do', $finding->shortfall);
+        self::assertSame(9.6, $finding->remedies[0]->mended->timing->interval->longest());
+    }
+
+    public function testTheWorstComesFirst(): void
+    {
+        $report = Report::on(Schedule::of(Plans::with(['/timing/photos' => 100, '/timing/interval_s' => 1.2, '/move/keyframes/0/tilt' => 90])));
+        self::assertSame(['T1', 'T21', 'T6', 'T8'], array_column($report->findings, 'id'));
+        self::assertFalse($report->works());
+    }
+
+    public function testEveryCheckTakesPart(): void
+    {
+        $classes = [];
+        foreach (glob(dirname(__DIR__, 3) . '/core/Checks/*.php') ?: [] as $file) {
+            $class = 'Evrent\Core\Checks\\' . basename($file, '.php');
+            if (class_exists($class) && is_subclass_of($class, Check::class)) {
+                $classes[] = $class;
+            }
+        }
+        self::assertEqualsCanonicalizing($classes, Report::CHECKS);
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function plans(): iterable
+    {
+        return Plans::random(80);
+    }
+
+    #[DataProvider('plans')]
+    public function testEveryRemedyClearsItsFinding(Plan $plan): void
+    {
+        $report = Report::on(Schedule::of($plan));
+        self::assertSame($report->works(), !in_array(Severity::Stops, array_column($report->findings, 'severity'), true));
+        foreach ($report->findings as $finding) {
+            self::assertNotSame([], $finding->remedies, $finding->id);
+            foreach ($finding->remedies as $remedy) {
+                $mended = Schedule::of($remedy->mended);
+                self::assertNull(Report::on($mended)->finding($finding->id), "{$finding->id}: {$remedy->label}");
+                if ($remedy->key === 'interval') {
+                    self::assertSame($plan->photosTotal(), $mended->photosTotal());
+                    self::assertEquals($plan->timing->exposure, $remedy->mended->timing->exposure);
+                }
+            }
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function testTheLongerIntervalIsTheShortestThatWorks(Plan $plan): void
+    {
+        $schedule = Schedule::of($plan);
+        $remedy = Report::on($schedule)->finding('T6')?->remedy('interval');
+        if ($remedy === null) {
+            self::assertTrue($schedule->summary->fits());
+
+            return;
+        }
+        $shorter = $remedy->mended->timing->interval->map(static fn (float $seconds): float => $seconds - 0.1);
+        self::assertFalse($schedule->wouldKeepTime($plan->withInterval($shorter)));
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Format;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\InvalidInput;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Plans;
+
+final class PlanReaderTest extends TestCase
+{
+    /**
+     * @return array<string, string> messages by pointer
+     */
+    private static function problems(string $json): array
+    {
+        try {
+            PlanReader::fromJson($json);
+        } catch (InvalidInput $invalid) {
+            return array_column($invalid->problems, 'message', 'pointer');
+        }
+        self::fail('accepted');
+    }
+
+    /**
+     * @return iterable<string, array{string, mixed, string}>
+     */
+    public static function badFields(): iterable
+    {
+        yield 'another format' => ['/format', 'evrent.plan/9', 'must be evrent.plan/1'];
+        yield 'empty title' => ['/title', ' ', 'title'];
+        yield 'title with a null byte' => ['/title', "a\0b", 'one line'];
+        yield 'photos as text' => ['/timing/photos', '216', 'whole number'];
+        yield 'half a photo' => ['/timing/photos', 216.5, 'whole number'];
+        yield 'one photo' => ['/timing/photos', 1, 'from 2'];
+        yield 'too many photos' => ['/timing/photos', 1_000_001, '1,000,000'];
+        yield 'huge photos' => ['/timing/photos', 1e300, 'whole number'];
+        yield 'negative head' => ['/timing/head_photos', -1, 'from 0'];
+        yield 'no interval' => ['/timing/interval_s', 0, 'above 0'];
+        yield 'interval as null' => ['/timing/interval_s', null, 'number'];
+        yield 'interval as true' => ['/timing/interval_s', true, 'number'];
+        yield 'one interval key' => ['/timing/interval_s', [['at' => 0, 'interval_s' => 3]], 'two keys'];
+        yield 'unknown mode' => ['/timing/mode', 'sideways', 'shoot_move_shoot'];
+        yield 'axes as object' => ['/rig/axes', ['a' => 1], 'list'];
+        yield 'no axes' => ['/rig/axes', [], 'at least one axis'];
+        yield 'no buffer' => ['/camera/buffer_frames', 0, 'from 1'];
+        yield 'noise reduction as text' => ['/camera/long_exposure_noise_reduction', 'yes', 'true or false'];
+        yield 'position as text' => ['/move/keyframes/0/slide', 'left', 'number'];
+        yield 'an axis the rig lacks' => ['/move/keyframes/0/roll', 3, 'no axis called roll'];
+        yield 'first keyframe elsewhere' => ['/move/keyframes/0/at', 0.1, 'stands at 0'];
+        yield 'shape' => ['/move/easing/shape', 'wobble', 'constant, cosine, cubic, quintic'];
+        yield 'a field from nowhere' => ['/timing/speed', 3, 'not known'];
+        yield 'a part that is a number' => ['/camera', 5, 'object'];
+    }
+
+    #[DataProvider('badFields')]
+    public function testNamesTheFieldAndSaysWhatToEnter(string $pointer, mixed $value, string $says): void
+    {
+        $problems = self::problems(Plans::json([$pointer => $value]));
+        self::assertArrayHasKey($pointer, $problems);
+        self::assertStringContainsString($says, $problems[$pointer]);
+    }
+
+    public function testNamesTheKeyOfAnIntervalByItsOwnName(): void
+    {
+        $keys = [['at' => 0, 'interval_s' => 3], ['at' => 1, 'interval_s' => -1]];
+        self::assertArrayHasKey('/timing/interval_s/1/interval_s', self::problems(Plans::json(['/timing/interval_s' => $keys])));
+    }
+
+    public function testTellsEverythingThatIsWrongAtOnce(): void
+    {
+        $problems = self::problems(Plans::json([
+            '/timing/photos' => 'many', '/timing/interval_s' => -2, '/rig/settle_s' => -1, '/camera/buffer_frames' => 0, '/move/easing/ramp_in' => 0.9,
+        ]));
+        self::assertSame(
+            ['/camera/buffer_frames', '/move/easing/ramp_in', '/move/easing/ramp_out', '/rig/settle_s', '/timing/interval_s', '/timing/photos'],
+            self::sorted(array_keys($problems)),
+        );
+    }
+
+    public function testTwoKeyframesOnOnePhotoAreRefused(): void
+    {
+        $keyframe = ['slide' => 1, 'pan' => 1, 'tilt' => 1];
+        $json = Plans::json(['/timing/photos' => 20, '/move/keyframes' => [
+            ['at' => 0] + $keyframe, ['at' => 0.50] + $keyframe, ['at' => 0.51] + $keyframe, ['at' => 1] + $keyframe,
+        ]]);
+        self::assertStringContainsString('same photo', self::problems($json)['/move/keyframes/2/at']);
+    }
+
+    public function testWhatIsNotJsonIsSaidToBeNone(): void
+    {
+        foreach (['', 'hello', '{"format":', '[1,2', "\xff\xfe", '{"a":NaN}'] as $text) {
+            self::assertStringContainsString('not JSON', self::problems($text)['']);
+        }
+        foreach (['null', '[]', '3', '"x"', '{}'] as $text) {
+            self::assertNotSame([], self::problems($text));
+        }
+    }
+
+    public function testMangledPlansAreReadOrRefusedAndNeverMore(): void
+    {
+        $random = new Randomizer(new Mt19937(11));
+        $json = Plans::json([]);
+        $pieces = ['', '"', '{', '}', '[', ']', ',', ':', '-', '1e999', 'null', '"at"', '0', '-1', '99999999999999999999', '{}', '[]', '""', '\\u0000', '1e-300'];
+        $refused = 0;
+        for ($i = 0; $i < 1500; $i++) {
+            $from = $random->getInt(0, strlen($json) - 1);
+            $mangled = substr_replace($json, $pieces[$random->getInt(0, count($pieces) - 1)], $from, $random->getInt(0, 12));
+            try {
+                PlanReader::fromJson($mangled);
+            } catch (InvalidInput $invalid) {
+                $refused++;
+                foreach ($invalid->problems as $problem) {
+                    self::assertMatchesRegularExpression('~^(/[^ ]*)?$~', str_replace(' ', '_', $problem->pointer));
+                    self::assertStringEndsWith('.', $problem->message);
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $refused);
+    }
+
+    /**
+     * @param list<string> $items
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $items): array
+    {
+        sort($items);
+
+        return $items;
+    }
+}

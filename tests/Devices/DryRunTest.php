@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Virtual\DryRun;
+use Evrent\Devices\Virtual\Jitter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+final class DryRunTest extends TestCase
+{
+    public function testAPlanWithSlackComesOutOnTime(): void
+    {
+        $log = DryRun::of(Schedule::of(Plans::example('1-two-keyframes')), 7);
+        self::assertCount(240, $log->photos);
+        self::assertSame(0, $log->latePhotos);
+        self::assertGreaterThan(0.0, $log->latest->lateSeconds);
+        self::assertLessThan(0.01, $log->latest->lateSeconds);
+        self::assertEqualsWithDelta(1912.86, $log->runSeconds, 0.1);
+    }
+
+    public function testATightPlanFallsBehindAndItsWorstPhotoIsNamed(): void
+    {
+        $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 2.43]));
+        $log = DryRun::of($schedule, 7);
+        self::assertTrue($schedule->summary->fits());
+        // Slack of 6 ms at cruising speed is less than what motors and timer lose.
+        self::assertSame(max(array_column($log->photos, 'lateSeconds')), $log->latest->lateSeconds);
+    }
+
+    public function testTheSameSeedGivesTheSameRunAndAnotherSeedAnother(): void
+    {
+        $schedule = Schedule::of(Plans::example('3-overrun-with-hold'));
+        self::assertEquals(DryRun::of($schedule, 42)->photos, DryRun::of($schedule, 42)->photos);
+        self::assertNotEquals(DryRun::of($schedule, 42)->photos, DryRun::of($schedule, 43)->photos);
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function plans(): iterable
+    {
+        return Plans::random(30);
+    }
+
+    #[DataProvider('plans')]
+    public function testAnyPlanIsShotWholeInOrderAndInPlace(Plan $plan): void
+    {
+        $schedule = Schedule::of($plan);
+        $log = DryRun::of($schedule, 3);
+        self::assertSame(range(1, $schedule->photosTotal()), array_column($log->photos, 'number'));
+        $before = -1.0;
+        foreach ($log->photos as $photo) {
+            self::assertSame($schedule->photo($photo->number)->motorPositionSteps, $photo->motorPositionSteps);
+            // Devices are late or on time, never early, and a photo never starts before the last one is closed.
+            self::assertGreaterThanOrEqual(-1e-6, $photo->lateSeconds);
+            self::assertGreaterThan($before, $photo->openSeconds);
+            $before = $photo->closeSeconds;
+        }
+    }
+
+    public function testNoiseIsSpreadOverItsRange(): void
+    {
+        $jitter = new Jitter(5);
+        $values = array_map(static fn (): float => $jitter->longer(10.0, 0.1), range(1, 2000));
+        self::assertGreaterThanOrEqual(10.0, min($values));
+        self::assertLessThanOrEqual(11.0, max($values));
+        self::assertEqualsWithDelta(10.5, array_sum($values) / 2000, 0.05);
+    }
+}
