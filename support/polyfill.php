@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Two functions of PHP 8.5 that the framework calls, for PHP 8.2.
+// Functions of PHP 8.5 that the framework calls, for older ones.
 
 if (!function_exists('array_first')) {
     /**
@@ -33,5 +33,31 @@ if (!function_exists('array_last')) {
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (!function_exists('get_error_handler')) {
+    /**
+     * @return ?callable(int, string, string=, int=): mixed
+     */
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}
+
+if (!function_exists('get_exception_handler')) {
+    /**
+     * @return ?callable(Throwable): mixed
+     */
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
     }
 }

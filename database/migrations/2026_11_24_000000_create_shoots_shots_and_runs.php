@@ -46,7 +46,7 @@ return new class extends Migration {
 
         // Undo, history and the proof of what a run followed rest on revisions never changing.
         DB::unprepared(<<<'SQL'
-            create function refuse_revision_change() returns trigger language plpgsql as $$
+            create or replace function refuse_revision_change() returns trigger language plpgsql as $$
             begin
                 raise exception 'plan revisions are never changed: make a new one';
             end $$;

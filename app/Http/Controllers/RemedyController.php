@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SaveRevision;
 use App\Exceptions\ShotChangedElsewhere;
 use App\Http\Responses\ShotResponse;
+use App\Http\Typed;
 use App\Models\Shot;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Schedule\Schedule;
@@ -22,8 +23,8 @@ final class RemedyController
     public function store(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
     {
         $report = Report::on(Schedule::of($shot->currentRevision()->toPlan()));
-        $finding = $report->finding($request->string('finding')->toString());
-        $remedy = $finding?->remedy($request->string('remedy')->toString());
+        $finding = $report->finding(Typed::text($request, 'finding'));
+        $remedy = $finding?->remedy(Typed::text($request, 'remedy'));
         if ($finding === null || $remedy === null) {
             return redirect()->route('shots.show', $shot)->with('notice', 'That is mended already.');
         }

@@ -8,6 +8,7 @@ use App\Actions\CreateShot;
 use App\Actions\SaveRevision;
 use App\Exceptions\ShotChangedElsewhere;
 use App\Http\Responses\ShotResponse;
+use App\Http\Typed;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Plans\PhotoPage;
@@ -29,7 +30,7 @@ final class ShotController
     public function store(Request $request, Shoot $shoot, CreateShot $createShot): RedirectResponse
     {
         try {
-            $plan = StarterPlans::named($request->string('starter')->toString())->withTitle($request->string('title')->trim()->toString());
+            $plan = StarterPlans::named(Typed::text($request, 'starter'))->withTitle(Typed::text($request, 'title'));
             $shot = $createShot($shoot, $plan, 'new shot');
         } catch (InvalidInput $invalid) {
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
@@ -69,7 +70,7 @@ final class ShotController
     {
         try {
             $revision = $shot->currentRevision();
-            $title = $request->string('title')->trim()->toString();
+            $title = Typed::text($request, 'title');
             $saveRevision($shot, $revision->toPlan()->withTitle($title), "renamed to {$title}", $revision->id);
         } catch (InvalidInput $invalid) {
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, "rename.{$shot->id}"));
@@ -131,7 +132,7 @@ final class ShotController
 
     private function startTime(Request $request): ?string
     {
-        $text = $request->string('start_time')->trim()->toString();
+        $text = Typed::text($request, 'start_time');
 
         return $text === '' ? null : $text;
     }

@@ -10,7 +10,7 @@
 <span {{ $attributes->class('number') }}>
     <label for="f-{{ $key }}" @class(['sr-only' => !$shownLabel])>{{ $label }}</label>
     <span class="entry">
-        <input class="plan-field" form="plan" id="f-{{ $key }}" name="{{ $name }}" value="{{ old($dotted, $value) }}" type="text" inputmode="decimal" autocomplete="off"
+        <input class="plan-field" form="plan" id="f-{{ $key }}" name="{{ $name }}" value="{{ \App\Http\Typed::before($dotted, $value) }}" type="text" inputmode="decimal" autocomplete="off"
             style="--width: {{ $width }}ch" aria-describedby="p-{{ $key }}" @if ($problem) aria-invalid="true" @endif>
         @if ($unit !== '')<span class="unit" aria-hidden="true">{{ $unit }}</span>@endif
     </span>

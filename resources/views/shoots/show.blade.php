@@ -38,7 +38,7 @@
                                 @method('put')
                                 <label for="title-{{ $page->shot->id }}">Title</label>
                                 <span class="entry is-text"><input id="title-{{ $page->shot->id }}" name="title" type="text" style="--width: 28ch" aria-describedby="p-title-{{ $page->shot->id }}"
-                                    value="{{ $errors->has("rename.{$page->shot->id}.title") ? old('title') : $page->plan->title }}" @error("rename.{$page->shot->id}.title") aria-invalid="true" @enderror></span>
+                                    value="{{ $errors->has("rename.{$page->shot->id}.title") ? \App\Http\Typed::before('title') : $page->plan->title }}" @error("rename.{$page->shot->id}.title") aria-invalid="true" @enderror></span>
                                 <button class="button">Save the title</button>
                                 <span class="problem" id="p-title-{{ $page->shot->id }}">{{ $errors->first("rename.{$page->shot->id}.title") }}</span>
                             </form>
@@ -56,11 +56,11 @@
                 @csrf
                 <h2>New shot</h2>
                 <span class="number"><label for="f-title">Title</label>
-                    <span class="entry is-text"><input id="f-title" name="title" type="text" value="{{ $errors->has('title') ? old('title') : old('title') }}" style="--width: 26ch" aria-describedby="p-title" @error('title') aria-invalid="true" @enderror></span>
+                    <span class="entry is-text"><input id="f-title" name="title" type="text" value="{{ \App\Http\Typed::before('title') }}" style="--width: 26ch" aria-describedby="p-title" @error('title') aria-invalid="true" @enderror></span>
                     <span class="problem" id="p-title">{{ $errors->first('title') }}</span></span>
                 <span class="number"><label for="f-starter">Rig</label>
                     <span class="entry"><select id="f-starter" name="starter" aria-describedby="p-starter">
-                        @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}" @selected(old('starter') === $starter)>{{ $name }}</option>@endforeach
+                        @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}" @selected(\App\Http\Typed::before('starter') === $starter)>{{ $name }}</option>@endforeach
                     </select></span>
                     <span class="problem" id="p-starter">{{ $errors->first('starter') }}</span></span>
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>

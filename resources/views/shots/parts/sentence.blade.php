@@ -26,7 +26,7 @@
     <span>at</span>
     <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="PlainText::number($timing->framesPerSecond)" unit="fps" :width="3" /><span class="stop">.</span>
     <span>Start at</span>
-    <x-number pointer="/start_time" name="start_time" label="Start at, time of day" :value="old('start_time', $page->shot->start_time)" :problem="$errors->first('plan.start_time')" :width="6" /><span class="stop">,</span>
+    <x-number pointer="/start_time" name="start_time" label="Start at, time of day" :value="\App\Http\Typed::before('start_time', $page->shot->start_time)" :problem="$errors->first('plan.start_time')" :width="6" /><span class="stop">,</span>
     <span>wait</span>
     <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="PlainText::number($timing->startDelaySeconds)" unit="s" :width="5" />
     @include('shots.parts.until')

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\CreateShot;
+use App\Models\Shoot;
+use App\Models\Shot;
+use Database\Seeders\DemoSeeder;
+use Evrent\Core\Plan;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Core\Plans;
+
+/**
+ * Pages over a real database, laid out with the demo.
+ */
+abstract class PageTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Commands are run for real; what they print is not mocked. */
+    public $mockConsoleOutput = false;
+
+    protected bool $seed = true;
+
+    protected string $seeder = DemoSeeder::class;
+
+    public function createApplication(): Application
+    {
+        $app = require __DIR__ . '/../../bootstrap/app.php';
+        assert($app instanceof Application);
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected static function shoot(): Shoot
+    {
+        return Shoot::query()->firstOrFail();
+    }
+
+    /**
+     * A shot of the plain example, with some fields changed by JSON pointer.
+     *
+     * @param array<string, mixed> $changes
+     */
+    protected static function shot(array $changes = []): Shot
+    {
+        return app(CreateShot::class)(self::shoot(), Plans::with($changes), 'test', '16:20');
+    }
+
+    protected static function planOf(Shot $shot): Plan
+    {
+        return Shot::query()->findOrFail($shot->id)->currentRevision()->toPlan();
+    }
+
+    /**
+     * Sends what the page's form sends after a change.
+     *
+     * @param array<string, mixed> $plan   typed text by field name
+     * @param array<string, mixed> $others
+     *
+     * @return TestResponse<Response>
+     */
+    protected function type(Shot $shot, array $plan, array $others = [], bool $byScript = true): TestResponse
+    {
+        $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
+
+        return $this->put(
+            "/shots/{$shot->id}",
+            ['plan' => $plan, 'revision' => $revision, 'start_time' => '16:20', ...$others],
+            $byScript ? ['HX-Request' => 'true'] : [],
+        );
+    }
+}

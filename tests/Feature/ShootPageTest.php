@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Shoot;
+use App\Models\Shot;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Plans;
+
+final class ShootPageTest extends PageTestCase
+{
+    public function testShowsEachShotWithItsFiguresAndVerdict(): void
+    {
+        $this->get('/')->assertOk()->assertSee('Spring tide at Saltreach mill')->assertSee('3 shots');
+        $this->get('/shoots/' . self::shoot()->id)->assertOk()
+            ->assertSeeInOrder(['Flood tide at the mill race', 'Works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52'])
+            ->assertSeeInOrder(['Moonrise over the pump house', 'Falls short', '0.62 s short'])
+            ->assertSeeInOrder(['Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '17:10'])
+            ->assertSee('Local rules');
+    }
+
+    public function testANewShotStartsFromAPlanThatWorks(): void
+    {
+        foreach (['slide-pan-tilt' => 3, 'pan-tilt' => 2] as $starter => $axes) {
+            $this->followingRedirects()->post('/shoots/' . self::shoot()->id . '/shots', ['title' => ' Ebb at the sluice ', 'starter' => $starter])
+                ->assertOk()->assertSee('Ebb at the sluice')->assertSee('This shot works.')->assertSee('Nothing found against it');
+            self::assertCount($axes, self::planOf(Shot::query()->orderByDesc('id')->firstOrFail())->rig->axes);
+        }
+    }
+
+    public function testANewShotWithoutATitleOrRigIsRefusedByTheField(): void
+    {
+        $url = '/shoots/' . self::shoot()->id;
+        $this->post("{$url}/shots", ['title' => '  ', 'starter' => 'pan-tilt'])->assertSessionHasErrors(['title' => 'Enter a title of up to 200 characters.']);
+        $this->post("{$url}/shots", ['title' => str_repeat('a', 201), 'starter' => 'pan-tilt'])->assertSessionHasErrors('title');
+        $this->post("{$url}/shots", ['title' => 'Good', 'starter' => '../../.env'])->assertSessionHasErrors('starter');
+        $this->post("{$url}/shots", ['title' => ['a'], 'starter' => ['b']])->assertSessionHasErrors();
+        $this->post("{$url}/shots")->assertSessionHasErrors();
+        self::assertSame(3, Shot::query()->count());
+    }
+
+    public function testAShotIsRenamedAndTheRenamingCanBeUndone(): void
+    {
+        $shot = self::shot();
+        $this->put("/shots/{$shot->id}/title", ['title' => 'Mill race, second try'])->assertSessionHasNoErrors();
+        self::assertSame('Mill race, second try', self::planOf($shot)->title);
+        $this->put("/shots/{$shot->id}/title", ['title' => "a\0b"])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->put("/shots/{$shot->id}/title", ['title' => ''])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->post("/shots/{$shot->id}/undo");
+        self::assertSame('Flood tide at the mill race', self::planOf($shot)->title);
+    }
+
+    public function testACopyIsAShotOfItsOwn(): void
+    {
+        $shot = self::shot();
+        $this->followingRedirects()->post("/shots/{$shot->id}/copies")->assertOk()->assertSee('Flood tide at the mill race (copy)');
+        $copy = Shot::query()->orderByDesc('id')->firstOrFail();
+        $this->type($copy, ['timing' => ['photos' => '100']]);
+        self::assertSame(216, self::planOf($shot)->timing->photos);
+        $long = self::shot(['/title' => str_repeat('é', 200)]);
+        $this->post("/shots/{$long->id}/copies")->assertRedirect();
+    }
+
+    public function testADeletedShotIsGoneUntilItIsBroughtBack(): void
+    {
+        $shot = self::shot();
+        $this->post("/shots/{$shot->id}/runs");
+        $this->followingRedirects()->delete("/shots/{$shot->id}")->assertOk()->assertSee('is deleted')->assertSee('Undo')->assertSee('Bring back');
+        $this->get("/shots/{$shot->id}")->assertNotFound();
+        $this->get('/runs/' . \App\Models\Run::query()->firstOrFail()->id)->assertOk();
+        $this->post("/shots/{$shot->id}/restore")->assertRedirect('/shoots/' . $shot->shoot_id);
+        $this->get("/shots/{$shot->id}")->assertOk();
+    }
+
+    public function testAShootIsMadeAndBadOnesAreRefusedByTheField(): void
+    {
+        $this->followingRedirects()->post('/shoots', ['name' => 'Neap tide', 'place' => '', 'shoot_date' => '2027-04-01'])->assertOk()->assertSee('No shots yet');
+        $this->post('/shoots', ['name' => '', 'shoot_date' => '2027-02-30'])->assertSessionHasErrors(['name', 'shoot_date']);
+        $this->post('/shoots', ['name' => ['x'], 'place' => str_repeat('a', 300)])->assertSessionHasErrors(['name', 'place']);
+        $this->post('/shoots', ['name' => "nul\0l"])->assertSessionHasErrors(['name']);
+        self::assertSame(2, Shoot::query()->count());
+    }
+
+    public function testAPlanFileGoesOutAndComesBackTheSame(): void
+    {
+        $shot = self::shot();
+        $json = (string) $this->get("/shots/{$shot->id}/plan.json")->assertOk()->assertDownload('flood-tide-at-the-mill-race.plan.json')->getContent();
+        $this->open($json)->assertSessionHasNoErrors();
+        $opened = Shot::query()->orderByDesc('id')->firstOrFail();
+        self::assertNotSame($shot->id, $opened->id);
+        self::assertEquals(self::planOf($shot), self::planOf($opened));
+        self::assertSame($json, $this->get("/shots/{$opened->id}/plan.json")->getContent());
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function brokenFiles(): iterable
+    {
+        yield 'not JSON' => ["frame,phase\n1,head\n", 'not JSON'];
+        yield 'cut short' => [substr(Plans::json([]), 0, 400), 'not JSON'];
+        yield 'another format' => ['{"format":"other/2"}', 'evrent.plan/1'];
+        yield 'an impossible value' => [Plans::json(['/timing/photos' => -5]), '/timing/photos'];
+        yield 'too many photos for a page' => [Plans::json(['/timing/photos' => 500_000]), '20,000'];
+        yield 'a null byte' => [Plans::json(['/title' => "a\0"]), '/title'];
+        yield 'half a surrogate' => [str_replace('Flood', '\ud800', Plans::json([])), 'not JSON'];
+        yield 'a deep nest' => [str_repeat('[', 5000), 'not JSON'];
+        yield 'empty' => ['', 'Choose a plan file'];
+    }
+
+    #[DataProvider('brokenFiles')]
+    public function testABrokenFileNeverReachesTheDatabase(string $content, string $says): void
+    {
+        $this->open($content)->assertSessionHasErrors('file');
+        $page = $this->followingRedirects()->open($content);
+        self::assertStringContainsString($says, html_entity_decode((string) $page->getContent()));
+        self::assertSame(3, Shot::query()->count());
+    }
+
+    public function testWhatIsNotThereIsAFriendlyPage(): void
+    {
+        foreach (['/shots/999999', '/shots/99999999999999999999999', '/shots/abc', '/shoots/0', '/runs/5', '/shots/1.5', '/nowhere', '/shots/1/schedule.xml'] as $url) {
+            $this->get($url)->assertNotFound()->assertSee('That is not here')->assertSee('To the shoots');
+        }
+        $this->post('/shots/' . self::shot()->id)->assertStatus(405)->assertSee('cannot be done this way');
+    }
+
+    public function testTheLookIsKept(): void
+    {
+        $this->from('/')->put('/look', ['look' => 'night'])->assertRedirect('/')->assertPlainCookie('evrent_look', 'night');
+        $this->withUnencryptedCookie('evrent_look', 'night')->get('/')->assertSee('data-look="night"', false)->assertSee('content="dark"', false);
+        $this->withUnencryptedCookie('evrent_look', '"><script>')->get('/')->assertSee('data-look="day"', false);
+    }
+
+    /**
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function open(string $content): \Illuminate\Testing\TestResponse
+    {
+        return $this->from('/shoots/' . self::shoot()->id)->post('/shoots/' . self::shoot()->id . '/plan-files', ['file' => UploadedFile::fake()->createWithContent('shot.plan.json', $content)]);
+    }
+}

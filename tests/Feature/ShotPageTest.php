@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\PlanRevision;
+use App\Models\Shot;
+use Illuminate\Database\QueryException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Plans;
+
+final class ShotPageTest extends PageTestCase
+{
+    public function testShowsTheVerdictTheSentenceAndTheFigures(): void
+    {
+        $this->get('/shots/' . self::shot()->id)->assertOk()
+            ->assertSee('This shot works.')->assertSee('5.58 s to spare')
+            ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
+            ->assertSee('4.767 mm')->assertSee('0.203 °');
+    }
+
+    public function testAChangeIsSavedAsANewRevisionAndAnswersWithWhatChanged(): void
+    {
+        $shot = self::shot();
+        $before = $shot->current_revision_id;
+        $this->type($shot, ['timing' => ['interval_s' => '2,2']])->assertOk()
+            ->assertSee('This shot falls short.')->assertSee('0.22 s short')->assertSee('Take one every 2.5 s')
+            ->assertDontSee('<html', false);
+        self::assertSame(2.2, self::planOf($shot)->timing->interval->longest());
+        $revision = Shot::query()->findOrFail($shot->id)->currentRevision();
+        self::assertSame($before, $revision->parent_id);
+        self::assertSame('interval 8 → 2.2 s', $revision->reason);
+        self::assertSame(8.0, PlanRevision::query()->findOrFail($before)->toPlan()->timing->interval->longest());
+    }
+
+    public function testAChangeWithoutScriptComesBackToThePage(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['photos' => '300']], byScript: false)->assertRedirect("/shots/{$shot->id}");
+        self::assertSame(300, self::planOf($shot)->timing->photos);
+    }
+
+    public function testTypingTheSameAgainMakesNoRevision(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['interval_s' => '8.0', 'photos' => '216']])->assertOk();
+        self::assertSame(1, $shot->revisions()->count());
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, string, string}>
+     */
+    public static function badInput(): iterable
+    {
+        yield 'empty' => [['timing' => ['photos' => '']], 'timing-photos', 'Enter a whole number'];
+        yield 'negative' => [['timing' => ['interval_s' => '-8']], 'timing-interval_s', 'above 0'];
+        yield 'text' => [['timing' => ['exposure_s' => 'long']], 'timing-exposure_s', 'Enter a number'];
+        yield 'NaN' => [['rig' => ['settle_s' => 'NaN']], 'rig-settle_s', 'Enter a number'];
+        yield 'huge' => [['timing' => ['photos' => '1e15']], 'timing-photos', 'from 2 to 1,000,000'];
+        yield 'more than a page can show' => [['timing' => ['photos' => '30000']], 'timing-photos', '20,000'];
+        yield 'huge position' => [['move' => ['keyframes' => [0 => ['pan' => '9e99']]]], 'move-keyframes-0-pan', 'Enter a position'];
+        yield 'ramp sum' => [['move' => ['easing' => ['ramp_in' => '60', 'ramp_out' => '41']]], 'move-easing-ramp_out', '100 %'];
+        yield 'shape' => [['move' => ['easing' => ['shape' => 'zigzag']]], 'move-easing-shape', 'quintic'];
+        yield 'travel turned round' => [['rig' => ['axes' => [1 => ['min' => '50', 'max' => '10']]]], 'rig-axes-1-max', 'above the lowest'];
+        yield 'binary' => [['timing' => ['photos' => "\xfe\xff"]], 'timing-photos', 'whole number'];
+    }
+
+    /**
+     * @param array<string, mixed> $typed
+     */
+    #[DataProvider('badInput')]
+    public function testBadInputGetsAMessageByItsFieldAndChangesNothing(array $typed, string $field, string $says): void
+    {
+        $shot = self::shot();
+        $html = (string) $this->type($shot, $typed)->assertStatus(422)->getContent();
+        self::assertMatchesRegularExpression("~id=\"p-{$field}\"[^>]*>[^<]*" . preg_quote($says, '~') . '~', $html);
+        // Only messages are sent: no field and no chart, so nothing typed or drawn is lost.
+        self::assertStringNotContainsString('<input', $html);
+        self::assertStringNotContainsString('id="chart"', $html);
+        self::assertSame(1, $shot->revisions()->count());
+    }
+
+    public function testBadInputWithoutScriptComesBackWithWhatWasTyped(): void
+    {
+        $shot = self::shot();
+        $this->followingRedirects()->type($shot, ['timing' => ['interval_s' => 'soon', 'photos' => '250']], byScript: false)
+            ->assertOk()->assertSee('Enter a number')->assertSee('value="soon"', false)->assertSee('value="250"', false);
+        self::assertSame(216, self::planOf($shot)->timing->photos);
+    }
+
+    public function testEveryProblemIsToldAtOnceStartTimeIncluded(): void
+    {
+        $this->type(self::shot(), ['timing' => ['photos' => 'x', 'exposure_s' => '-1']], ['start_time' => 'dusk'])->assertStatus(422)
+            ->assertSee('such as 19:40')->assertSee('whole number')->assertSee('above 0');
+    }
+
+    public function testAPlanFieldFromNowhereIsNamed(): void
+    {
+        $this->type(self::shot(), ['timing' => ['haste' => '3']])->assertStatus(422)->assertSee('/timing/haste');
+    }
+
+    public function testAKeyframeOutsideItsTravelIsKeptToldBesideTheFieldAndMendable(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '1400']]]])->assertOk()
+            ->assertSee('The slide goes from 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
+        $this->press($shot, 'T21', 'travel');
+        self::assertSame(1200.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
+        $this->get("/shots/{$shot->id}")->assertSee('This shot works.')->assertDontSee('The slide goes from');
+    }
+
+    public function testARemedyMakesARevisionThatUndoTakesBack(): void
+    {
+        $shot = self::shot(['/timing/interval_s' => 2]);
+        $this->press($shot, 'T1', 'interval');
+        self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
+        self::assertSame(2, $shot->revisions()->count());
+        $this->post("/shots/{$shot->id}/undo")->assertRedirect("/shots/{$shot->id}");
+        self::assertSame(2.0, self::planOf($shot)->timing->interval->longest());
+        $this->post("/shots/{$shot->id}/redo");
+        self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
+        self::assertSame(2, $shot->revisions()->count());
+    }
+
+    public function testARemedyThatIsNoLongerNeededDoesNothing(): void
+    {
+        $shot = self::shot();
+        foreach ([['finding' => 'T1', 'remedy' => 'interval'], ['finding' => '<x>', 'remedy' => ['a']], []] as $fields) {
+            $this->post("/shots/{$shot->id}/remedies", [...$fields, 'revision' => $shot->current_revision_id])
+                ->assertRedirect("/shots/{$shot->id}");
+        }
+        self::assertSame(1, $shot->revisions()->count());
+    }
+
+    public function testUndoGoesToTheStartAndAChangeAfterItBeginsAnew(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['interval_s' => '9']]);
+        $this->type($shot, ['timing' => ['interval_s' => '10']]);
+        $this->post("/shots/{$shot->id}/undo");
+        $this->post("/shots/{$shot->id}/undo");
+        $this->post("/shots/{$shot->id}/undo")->assertSessionHas('notice', 'There is nothing to undo.');
+        self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
+        $this->type($shot, ['timing' => ['interval_s' => '11']]);
+        $this->post("/shots/{$shot->id}/redo")->assertSessionHas('notice', 'There is nothing to redo.');
+        self::assertSame(11.0, self::planOf($shot)->timing->interval->longest());
+        self::assertSame(4, $shot->revisions()->count());
+    }
+
+    public function testAChangeFromAnOldPageIsToldAndOverwritesNothing(): void
+    {
+        $shot = self::shot();
+        $old = $shot->current_revision_id;
+        $this->type($shot, ['timing' => ['interval_s' => '9']]);
+        $this->type($shot, ['timing' => ['interval_s' => '20']], ['revision' => $old])->assertStatus(409)->assertSee('another window');
+        $this->type($shot, ['timing' => ['interval_s' => '20']], ['revision' => $old], byScript: false)->assertRedirect()->assertSessionHas('notice');
+        $this->post("/shots/{$shot->id}/remedies", ['finding' => 'T8', 'remedy' => 'photos', 'revision' => $old]);
+        self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
+    }
+
+    public function testTheDatabaseItselfRefusesToChangeARevision(): void
+    {
+        $revision = self::shot()->currentRevision();
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('never changed');
+        PlanRevision::query()->whereKey($revision->id)->update(['reason' => 'tampered']);
+    }
+
+    public function testTheScheduleIsPagedAndFindsAPhoto(): void
+    {
+        $shot = self::shot(['/timing/photos' => 1976]);
+        $this->get("/shots/{$shot->id}/schedule?photo=1234", ['HX-Request' => 'true'])->assertOk()
+            ->assertSee('1,201–1,250 of 2,000')->assertSee('data-photo="1234"', false)->assertDontSee('data-photo="1251"', false);
+        $this->get("/shots/{$shot->id}/schedule?page=999999", ['HX-Request' => 'true'])->assertSee('1,951–2,000');
+        $this->get("/shots/{$shot->id}/schedule?page=-1&photo=abc", ['HX-Request' => 'true'])->assertSee('1–50 of');
+        $this->get("/shots/{$shot->id}/schedule?page=2")->assertRedirect("/shots/{$shot->id}?page=2");
+    }
+
+    public function testThePageShowsPlansWithMoreKeyframesKeysAndContinuousMode(): void
+    {
+        foreach (['2-three-keyframes-flow', '3-overrun-with-hold'] as $name) {
+            $shot = app(\App\Actions\CreateShot::class)(self::shoot(), Plans::example($name), 'test');
+            $this->get("/shots/{$shot->id}")->assertOk()->assertSee('>C</span>', false);
+            $this->type($shot, ['move' => ['keyframes' => [1 => ['pan' => '4']]]], ['start_time' => ''])->assertOk();
+            self::assertSame(4.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
+        }
+    }
+
+    private function press(Shot $shot, string $finding, string $remedy): void
+    {
+        $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
+        $this->post("/shots/{$shot->id}/remedies", ['finding' => $finding, 'remedy' => $remedy, 'revision' => $revision])
+            ->assertRedirect("/shots/{$shot->id}")->assertSessionHas('notice');
+    }
+}
