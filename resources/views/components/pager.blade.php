@@ -7,7 +7,7 @@
     <span class="of">{{ number_format($rows->firstItem()) }}–{{ number_format($rows->lastItem()) }} of {{ number_format($rows->total()) }}</span>
     <form class="goto" method="get" action="{{ $url }}" hx-get="{{ $url }}" hx-target="#{{ $target }}" hx-select="#{{ $target }}" hx-swap="outerHTML">
         <label for="{{ $target }}-photo">Go to photo</label>
-        <input id="{{ $target }}-photo" name="photo" type="text" inputmode="numeric" autocomplete="off" style="--width: 6ch">
+        <input id="{{ $target }}-photo" hx-preserve="true" name="photo" type="text" inputmode="numeric" autocomplete="off" style="--width: 6ch">
         <button class="button is-quiet">Go</button>
     </form>
 </nav>

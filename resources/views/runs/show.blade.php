@@ -6,6 +6,7 @@
 @endphp
 <x-layout :title="'Dry run of ' . $plan->title" :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => route('shots.show', $shot), 'Dry run' => null]">
     <div class="page">
+        <h1 class="sr-only">Dry run of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $noticeable ? 'no' : 'yes' }}">
             <x-icon :name="$noticeable ? 'octagon-x' : 'circle-check'" />
             <p class="says">
@@ -36,7 +37,7 @@
         <section class="panel schedule" id="photos" aria-labelledby="photos-title">
             <header class="panel-head"><h2 id="photos-title">Photos</h2>
                 <x-pager :rows="$rows" :url="route('runs.show', $run)" target="photos" label="Pages of photos" /></header>
-            <div class="scrolls" tabindex="0" role="region" aria-labelledby="photos-title">
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos">
             <table class="table numbers">
                 <thead><tr>
                     <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Planned trigger</th><th scope="col">Trigger</th><th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>

@@ -1,6 +1,7 @@
 @php use Evrent\Core\Format\PlainText; @endphp
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
     <div id="shot" class="bench">
+        <h1 class="sr-only">{{ $page->plan->title }}</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @include('shots.parts.verdict')
         <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off"

@@ -7,7 +7,7 @@
 <x-part id="schedule" class="panel schedule" aria-labelledby="schedule-title" :swap="isset($swap)">
     <header class="panel-head"><h2 id="schedule-title">Schedule</h2>
         <x-pager :rows="$rows" :url="route('shots.schedule', $page->shot)" target="schedule" label="Pages of the schedule" /></header>
-    <div class="scrolls" tabindex="0" role="region" aria-labelledby="schedule-title">
+    <div class="scrolls" tabindex="0" role="group" aria-label="Table of the schedule">
     <table class="table numbers">
         <thead><tr>
             <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Trigger</th><th scope="col">Open</th><th scope="col">Interval</th>

@@ -1,0 +1,101 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { browser, makeShot, type, url, verdictIs } from './support.mjs';
+
+const view = browser();
+
+test('bad input is told beside its field, keeps what was typed, and leaves the last good chart', async () => {
+  const page = await makeShot(view, 'Bad input');
+  const chart = await page.locator('#chart .line').first().getAttribute('d');
+  for (const [label, text, says] of [
+    ['Photos on the way', 'lots', /whole number/],
+    ['Exposure in seconds', '-1', /above 0/],
+    ['Interval in seconds', '', /Enter a number/],
+    ['Ramp in', '90', /together they can be 100 %/],
+    ['Settling', '1e99', /from 0 to 3,600/],
+    ['Start at, time of day', 'dusk', /such as 19:40/],
+  ]) {
+    if (label === 'Settling') await page.getByText('Rig and camera').click();
+    const field = page.getByLabel(label, { exact: true });
+    const good = await field.inputValue();
+    await type(page, label, text);
+    const slot = page.locator(`#${await field.getAttribute('aria-describedby')}`);
+    await slot.filter({ hasText: says }).waitFor();
+    assert.equal(await field.getAttribute('aria-invalid'), 'true');
+    assert.equal(await field.inputValue(), text);
+    assert.equal(await page.locator('#chart .line').first().getAttribute('d'), chart);
+    const [fieldBox, slotBox] = [await field.boundingBox(), await slot.boundingBox()];
+    assert.ok(Math.abs(slotBox.y - fieldBox.y - fieldBox.height) < 12, `${label}: the message stands right below`);
+    await type(page, label, good);
+    await slot.filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
+    assert.equal(await field.getAttribute('aria-invalid'), null);
+  }
+});
+
+test('two wrong fields are both told, and mending one keeps the other', async () => {
+  const page = await makeShot(view, 'Two wrong');
+  await type(page, 'Photos on the way', 'x');
+  await type(page, 'Interval in seconds', 'y');
+  await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
+  await page.locator('#p-timing-interval_s').filter({ hasText: 'number' }).waitFor();
+  await type(page, 'Photos on the way', '300');
+  await page.locator('#p-timing-photos').filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
+  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), 'y');
+  await type(page, 'Interval in seconds', '6');
+  await page.locator('#figures').getByText('348', { exact: true }).waitFor();
+});
+
+test('numbers are taken as people write them', async () => {
+  const page = await makeShot(view, 'As written');
+  await type(page, 'Interval in seconds', '1:30');
+  await page.locator('#outcome').getByText('7 h 11 min').waitFor();
+  await type(page, 'Exposure in seconds', '1/125');
+  await page.locator('.legend').getByText('0.008 s').waitFor();
+  await type(page, 'Pan at A', '−12,5');
+  await page.locator('.lane-name').getByText('−12.5 → 10 °').waitFor();
+});
+
+test('a keyframe beyond the travel is told by its field and mended in one press', async () => {
+  const page = await makeShot(view, 'Too far');
+  await type(page, 'Slide at B', '1300');
+  await page.locator('#p-move-keyframes-1-slide').filter({ hasText: 'from 0 to 1200 mm' }).waitFor();
+  await verdictIs(page, false);
+  await page.getByRole('button', { name: 'Bring the keyframes back within the travel' }).click();
+  await verdictIs(page, true);
+  assert.equal(await page.getByLabel('Slide at B').inputValue(), '1200');
+});
+
+test('two windows on one shot: the second is told, nothing is overwritten', async () => {
+  const first = await makeShot(view, 'Two windows');
+  const second = await view.open(new URL(first.url()).pathname);
+  await type(first, 'Interval in seconds', '7');
+  await type(second, 'Interval in seconds', '9');
+  await second.getByText('changed in another window').waitFor();
+  assert.equal(await second.getByLabel('Interval in seconds').inputValue(), '9');
+  await first.reload();
+  assert.equal(await first.getByLabel('Interval in seconds').inputValue(), '7');
+});
+
+test('when the server does not answer, the page says so and keeps what was typed', async () => {
+  const page = await makeShot(view, 'Lost server');
+  await page.route(`${url}/shots/*`, (route) => route.abort());
+  await page.getByLabel('Interval in seconds').fill('9');
+  await page.keyboard.press('Tab');
+  await page.getByRole('alert').filter({ hasText: 'does not answer' }).waitFor();
+  await page.unroute(`${url}/shots/*`);
+  await type(page, 'Photos on the way', '250');
+  await page.locator('#trouble').waitFor({ state: 'hidden' });
+  await page.reload();
+  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), '9');
+});
+
+test('without script the page still takes changes and says what is wrong', async () => {
+  const page = await makeShot(view, 'No script', { script: false });
+  await page.getByLabel('Interval in seconds').fill('soon');
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await page.locator('#p-timing-interval_s').filter({ hasText: 'Enter a number' }).waitFor();
+  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), 'soon');
+  await page.getByLabel('Interval in seconds').fill('1');
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await verdictIs(page, false);
+});

@@ -1,0 +1,142 @@
+import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
+import { test } from 'node:test';
+import { browser, makeShot, openDemo, tabTo, type, verdictIs } from './support.mjs';
+
+const view = browser();
+
+test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedule away', async () => {
+  const page = await openDemo(view, 'Flood tide at the mill race');
+  await verdictIs(page, true);
+
+  await type(page, 'Interval in seconds', '2');
+  await verdictIs(page, false);
+  await page.getByText('Photo 56 needs 2.42 s').waitFor();
+  assert.match(await page.locator('.interval .slack').textContent(), /0\.42 s short/);
+
+  await page.locator('#finding-T1').getByRole('button', { name: 'Take one every 2.5 s' }).click();
+  await verdictIs(page, true);
+  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), '2.5');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Schedule, CSV' }).click();
+  const csv = (await readFile(await (await download).path(), 'utf8')).trim().split('\n').map((line) => line.split(','));
+  assert.equal(csv.length, 241);
+  const column = (name) => csv[0].indexOf(name);
+  for (const number of [1, 13, 56, 228, 240]) {
+    await page.getByLabel('Go to photo').fill(String(number));
+    await page.keyboard.press('Enter');
+    const cells = page.locator('#schedule tbody tr', { has: page.getByRole('link', { name: String(number), exact: true }) }).locator('td');
+    await cells.first().waitFor();
+    const row = csv[number];
+    assert.equal(Number(row[column('trigger_s')]), (number - 1) * 2.5);
+    const shown = (await cells.nth(4).textContent()).replace('−', '-');
+    assert.equal(shown, Number(row[column('positions:slide')]).toFixed(3));
+    assert.equal((await cells.nth(0).textContent()).trim(), row[column('phase')]);
+  }
+
+  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByText('The latest was photo').waitFor();
+  assert.match(await page.locator('.verdict').textContent(), /Every photo came on time/);
+  assert.equal(await page.locator('#photos tbody tr').count(), 50);
+  await page.getByRole('link', { name: 'Flood tide at the mill race' }).click();
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await verdictIs(page, false);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await verdictIs(page, true);
+  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), '8');
+});
+
+test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry-run it', async () => {
+  const page = await makeShot(view, 'By keyboard');
+  await page.goto(page.url().replace(/\/shots\/.*/, '/'));
+  await tabTo(page, page.getByRole('link', { name: 'Spring tide at Saltreach mill' }));
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/shoots\/\d+/);
+  await tabTo(page, page.getByRole('link', { name: 'By keyboard', exact: true }));
+  await page.keyboard.press('Enter');
+  await verdictIs(page, true);
+
+  await tabTo(page, page.getByLabel('Interval in seconds'));
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('1.5');
+  await page.keyboard.press('Enter');
+  await verdictIs(page, false);
+  // The focus stays in the field that was typed into.
+  assert.equal(await page.evaluate(() => document.activeElement.id), 'f-timing-interval_s');
+
+  await tabTo(page, page.locator('#scrub'));
+  const photo = page.locator('.readout b').first();
+  await page.keyboard.press('Home');
+  assert.equal(await photo.textContent(), '1');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  assert.equal(await photo.textContent(), '3');
+  assert.match(await page.locator('#scrub').getAttribute('aria-valuetext'), /^Photo 3, standing before, at 0:03\.0, 0\.74 s to spare/);
+  await page.keyboard.press('End');
+  assert.equal(await photo.textContent(), '288');
+
+  await tabTo(page, page.locator('#finding-T1 .remedy button').first());
+  await page.keyboard.press('Enter');
+  await verdictIs(page, true);
+  // The button is gone with its finding: the keyboard goes on from the verdict.
+  assert.equal(await page.evaluate(() => document.activeElement.id), 'verdict');
+  await tabTo(page, page.getByRole('button', { name: 'Dry-run it' }));
+  await page.keyboard.press('Enter');
+  await page.getByText('The latest was photo').waitFor();
+});
+
+test('the pointer moves the cursor over the chart, and a finding leads to its photo', async () => {
+  const page = await openDemo(view, 'Moonrise over the pump house');
+  const plot = await page.locator('.plot').first().boundingBox();
+  const photo = page.locator('.readout b').first();
+  await page.mouse.move(plot.x + 1, plot.y + 10);
+  assert.equal(await photo.textContent(), '1');
+  await page.mouse.move(plot.x + plot.width - 1, plot.y + 10);
+  assert.equal(await photo.textContent(), '288');
+  await page.locator('#finding-T1').getByRole('link', { name: /^photo/ }).click();
+  assert.equal(await photo.textContent(), '26');
+  const bar = await page.locator('.segment[data-kind=open]').boundingBox();
+  const whole = await page.locator('.bar').first().boundingBox();
+  // 6 s open in an interval of 7.2 s that the controller stretches by what it is short.
+  const short = Number((await page.locator('.interval .slack').textContent()).match(/([\d.]+) s short/)[1]);
+  assert.ok(Math.abs(bar.width / whole.width - 6 / (7.2 + short)) < 0.003, `${bar.width} of ${whole.width}`);
+});
+
+test('shots are renamed, copied, deleted and brought back', async () => {
+  const page = await makeShot(view, 'To be handled');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await page.getByText('To be handled (copy)').first().waitFor();
+  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  const card = page.locator('.shot-card', { has: page.getByRole('link', { name: 'To be handled (copy)', exact: true }) });
+  await card.getByText('Rename').click();
+  await card.getByLabel('Title').fill('');
+  await card.getByRole('button', { name: 'Save the title' }).click();
+  await card.getByText('Enter a title of up to 200 characters.').waitFor();
+  await card.getByLabel('Title').fill('Handled');
+  await card.getByRole('button', { name: 'Save the title' }).click();
+  const renamed = page.locator('.shot-card', { has: page.getByRole('link', { name: 'Handled', exact: true }) });
+  await renamed.getByRole('button', { name: 'Delete' }).click();
+  await page.getByText('“Handled” is deleted.').waitFor();
+  assert.equal(await renamed.count(), 0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await renamed.waitFor();
+});
+
+test('a plan file is saved and opened again; a broken one is refused by name', async () => {
+  const page = await openDemo(view, 'Salt rising on the evaporation pans');
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Plan file' }).click();
+  const text = await readFile(await (await download).path(), 'utf8');
+  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  const give = async (content) => {
+    await page.getByLabel('A file of the open format').setInputFiles({ name: 'x.plan.json', mimeType: 'application/json', buffer: Buffer.from(content) });
+    await page.getByRole('button', { name: 'Open it' }).click();
+  };
+  await give(text.replace('"photos": 1450', '"photos": -1'));
+  await page.getByText('/timing/photos: Enter a whole number of photos from 2').waitFor();
+  await give(text.replace('evaporation', 'oldest'));
+  await verdictIs(page, true);
+  assert.equal(await page.getByLabel('Photos on the way').inputValue(), '1450');
+});

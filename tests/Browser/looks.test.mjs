@@ -1,0 +1,75 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { assertAccessible, browser, openDemo, type, verdictIs } from './support.mjs';
+
+const view = browser();
+
+for (const look of ['day', 'dusk', 'night']) {
+  test(`every page is accessible in the ${look} look`, async () => {
+    const page = await openDemo(view, null, { look });
+    assert.equal(await page.locator('html').getAttribute('data-look'), look);
+    await page.locator('.rename summary').first().click();
+    await assertAccessible(page, 'the shoot');
+    const shoot = new URL(page.url()).pathname;
+
+    await page.getByRole('link', { name: 'Moonrise over the pump house' }).click();
+    await verdictIs(page, false);
+    await page.getByText('Rig and camera').click();
+    await assertAccessible(page, 'a shot that falls short');
+    await type(page, 'Photos on the way', 'x');
+    await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
+    await assertAccessible(page, 'a shot with a message');
+
+    await page.goto(new URL(shoot, page.url()).href);
+    await page.getByRole('link', { name: 'Salt rising on the evaporation pans' }).click();
+    await verdictIs(page, true);
+    await assertAccessible(page, 'a long shot that works');
+    await page.getByRole('button', { name: 'Dry-run it' }).click();
+    await page.getByText('The latest was photo').waitFor();
+    await assertAccessible(page, 'a dry run');
+
+    await page.goto(new URL('/', page.url()).href);
+    await assertAccessible(page, 'the shoots');
+    await page.goto(new URL('/shots/999999', page.url()).href);
+    await assertAccessible(page, 'what is not there');
+  });
+}
+
+test('the look changes at once, and the next page is in it from its first byte', async () => {
+  const page = await openDemo(view);
+  await page.getByRole('button', { name: 'Night' }).click();
+  assert.equal(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor), 'rgb(0, 0, 0)');
+  const html = await (await page.reload()).text();
+  assert.match(html, /data-look="night"/);
+  assert.match(html, /<meta name="color-scheme" content="dark">/);
+});
+
+test('the night look shows nothing but red and black', async () => {
+  const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
+  const wrong = await page.evaluate(() => {
+    const bad = [];
+    for (const element of document.querySelectorAll('body *')) {
+      const style = getComputedStyle(element);
+      for (const name of ['color', 'backgroundColor', 'borderTopColor', 'borderLeftColor', 'fill', 'stroke', 'outlineColor']) {
+        const [r, g, b, a = 1] = (style[name].match(/[\d.]+/g) ?? []).map(Number);
+        if (!style[name].startsWith('rgb') || a === 0) continue;
+        if (g > r * 0.55 || b > r * 0.55) bad.push(`${element.className || element.tagName} ${name} ${style[name]}`);
+      }
+    }
+    return [...new Set(bad)].filter((line) => !/rgb\(0, 0, 0\)/.test(line));
+  });
+  assert.deepEqual(wrong, []);
+});
+
+for (const [width, height] of [[360, 740], [768, 1024], [1280, 800]]) {
+  test(`nothing is cut off at ${width} pixels, and every control can be hit`, async () => {
+    for (const title of ['Flood tide at the mill race', 'Moonrise over the pump house', null]) {
+      const page = await openDemo(view, title, { width, height });
+      assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${title} scrolls sideways`);
+      const small = await page.$$eval('button, a.button, .looks button', (controls) => controls
+        .filter((control) => control.offsetParent && control.getBoundingClientRect().height < 44)
+        .map((control) => control.textContent.trim()));
+      assert.deepEqual(small, []);
+    }
+  });
+}

@@ -1,0 +1,88 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { after, before } from 'node:test';
+import { chromium } from 'playwright-core';
+
+export const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/**
+ * One browser for a test file. `open` gives a page of its own, watched for script errors.
+ *
+ * @returns {{open: (path: string, options?: {look?: string, width?: number, height?: number, script?: boolean}) => Promise<import('playwright-core').Page>}}
+ */
+export function browser() {
+  let running;
+  before(async () => {
+    running = await chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    });
+  });
+  after(() => running.close());
+
+  return {
+    async open(path, { look = 'day', width = 1280, height = 800, script = true } = {}) {
+      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, reducedMotion: 'reduce' });
+      await context.addCookies([{ name: 'evrent_look', value: look, url }]);
+      const page = await context.newPage();
+      page.on('pageerror', (error) => assert.fail(`script error on ${path}: ${error.message}`));
+      page.on('request', (request) => assert.ok(request.url().startsWith(url) || request.url().startsWith('data:'), `asks the network for ${request.url()}`));
+      await page.goto(url + path);
+      return page;
+    },
+  };
+}
+
+/** The demo's shoot and shots by their place in it. */
+export async function openDemo(view, title, options) {
+  const page = await view.open('/', options);
+  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  await page.getByRole('heading', { name: 'New shot' }).waitFor();
+  if (title) {
+    await page.getByRole('link', { name: title, exact: true }).click();
+    await page.locator('#verdict').waitFor();
+  }
+  return page;
+}
+
+/** A new shot of its own, so that tests do not meet in one. */
+export async function makeShot(view, title, options) {
+  const page = await openDemo(view, null, options);
+  await page.getByLabel('Title').last().fill(title);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.locator('#verdict').waitFor();
+  return page;
+}
+
+/** Types into a field and leaves it, as a person does; resolves when the answer is in. */
+export async function type(page, label, text) {
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST' || response.request().method() === 'PUT');
+  await page.getByLabel(label, { exact: true }).fill(text);
+  await page.keyboard.press('Tab');
+  await answered;
+}
+
+export function verdictIs(page, works) {
+  return page.locator(`#verdict[data-works=${works ? 'yes' : 'no'}]`).waitFor();
+}
+
+/** Presses Tab until the element has the focus. */
+export async function tabTo(page, locator, most = 150) {
+  for (let presses = 0; presses < most; presses++) {
+    if (await locator.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  assert.fail(`no way by Tab to ${locator}`);
+}
+
+export async function assertAccessible(page, where) {
+  await page.evaluate(axe);
+  const result = await page.evaluate(() => globalThis.axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }));
+  assert.deepEqual(
+    result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target} ${node.any[0]?.message ?? ''}`).join(' | ')}`),
+    [],
+    where,
+  );
+}
