@@ -29,8 +29,23 @@ ensure_debian_packages() {
         quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${missing[@]}"
     fi
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
-    node -e 'process.exit(parseInt(process.versions.node, 10) >= 20 ? 0 : 1)' ||
-        fail "Node.js 20 or newer is needed; this is $(node --version)." 'Install a newer Node.js, then run this again.'
+}
+
+node_is_new_enough() { node -e 'process.exit(parseInt(process.versions.node, 10) >= 20 ? 0 : 1)' 2>/dev/null; }
+
+# The asset builder needs Node.js 20. Debian 12's own is 18: then a newer one is put into var/, for Evrent alone.
+ensure_node() {
+    local folder="$VAR/node" package architecture
+    if node_is_new_enough; then return; fi
+    architecture=$(uname -m)
+    package="node-linux-$([ "$architecture" = aarch64 ] && echo arm64 || echo x64)"
+    if [ ! -x "$folder/node_modules/$package/bin/node" ]; then
+        say "Installing a newer Node.js for Evrent alone (this one is $(node --version)) …"
+        quietly 'Installing Node.js' npm install --prefix "$folder" --no-save --no-audit --no-fund "$package@22.23.3"
+    fi
+    PATH="$folder/node_modules/$package/bin:$PATH"
+    export PATH
+    node_is_new_enough || fail "Node.js 20 or newer is needed; this is $(node --version)." 'Install a newer Node.js, then run this again.'
 }
 
 # Runs a step when its inputs are not the ones it last ran with.
@@ -62,6 +77,7 @@ build_assets() {
 ensure_packages() {
     mkdir -p "$VAR" "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT/bootstrap/cache"
     ensure_debian_packages "${1:-}"
+    ensure_node
     when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support' install_php_packages
     when_changed node-packages "$ROOT/node_modules" 'package.json package-lock.json' install_node_packages
     when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources' build_assets
