@@ -13,15 +13,14 @@ fail() {
     exit 1
 }
 
-# Runs a set-up step quietly; shows what it printed only when it fails.
+# Runs a set-up step quietly; what it printed is kept in var/ and named only when it fails.
 quietly() {
-    local what=$1 log
+    local what=$1 log="$VAR/last-step.log"
     shift
-    log=$(mktemp)
+    mkdir -p "$VAR"
     if ! "$@" >"$log" 2>&1; then
-        tail -n 25 "$log" >&2
-        rm -f "$log"
-        fail "$what did not work (its last lines are above)." "The command was: $*"
+        mv "$log" "$VAR/failed-step.log"
+        fail "$what did not work." "What it printed is in $VAR/failed-step.log" "The command was: $*"
     fi
     rm -f "$log"
 }

@@ -6,7 +6,7 @@ postgres_bin() { find /usr/lib/postgresql -maxdepth 2 -name bin 2>/dev/null | so
 missing_debian_packages() {
     local modules extension
     command -v php >/dev/null || echo php-cli
-    modules=$(php -m 2>/dev/null | tr '[:upper:]' '[:lower:]')
+    modules=$({ php -m 2>/dev/null || true; } | tr '[:upper:]' '[:lower:]')
     for extension in pdo_pgsql:pgsql mbstring:mbstring dom:xml intl:intl curl:curl zip:zip; do
         grep -qx "${extension%%:*}" <<<"$modules" || echo "php-${extension##*:}"
     done
@@ -20,8 +20,9 @@ missing_debian_packages() {
 }
 
 ensure_debian_packages() {
-    local missing
-    mapfile -t missing < <(missing_debian_packages "${1:-}")
+    local list missing
+    list=$(missing_debian_packages "${1:-}")
+    mapfile -t missing < <(printf '%s' "$list")
     if [ "${#missing[@]}" -gt 0 ]; then
         command -v apt-get >/dev/null || fail "these are missing: ${missing[*]}." 'Install them with your system’s package manager, then run this again.'
         say "Installing ${missing[*]} …"

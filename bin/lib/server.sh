@@ -17,7 +17,6 @@ start_server() {
         kill -0 "$SERVER_GROUP" 2>/dev/null || break
         sleep 0.1
     done
-    tail -n 5 "$ROOT/storage/logs/server.log" >&2
     fail "the web server did not answer on port $1." "Its log is storage/logs/server.log, the application's is storage/logs/laravel.log."
 }
 

@@ -31,18 +31,7 @@
                         <div><dt>Until</dt><dd>{{ $page->endTime() ?? '–' }}</dd></div>
                     </dl>
                     <div class="shot-acts">
-                        <details class="rename" @if ($errors->has("rename.{$page->shot->id}.title")) open @endif>
-                            <summary class="button is-quiet"><x-icon name="pencil" /><span class="text">Rename</span></summary>
-                            <form method="post" action="{{ route('shots.rename', $page->shot) }}">
-                                @csrf
-                                @method('put')
-                                <label for="title-{{ $page->shot->id }}">Title</label>
-                                <span class="entry is-text"><input id="title-{{ $page->shot->id }}" name="title" type="text" style="--width: 28ch" aria-describedby="p-title-{{ $page->shot->id }}"
-                                    value="{{ $errors->has("rename.{$page->shot->id}.title") ? \App\Http\Typed::before('title') : $page->plan->title }}" @error("rename.{$page->shot->id}.title") aria-invalid="true" @enderror></span>
-                                <button class="button">Save the title</button>
-                                <span class="problem" id="p-title-{{ $page->shot->id }}">{{ $errors->first("rename.{$page->shot->id}.title") }}</span>
-                            </form>
-                        </details>
+                        @include('shots.parts.rename', ['shot' => $page->shot, 'title' => $page->plan->title, 'class' => 'is-quiet'])
                         <x-act :action="route('shots.duplicate', $page->shot)" icon="copy" class="is-quiet">Duplicate</x-act>
                         <x-act :action="route('shots.destroy', $page->shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
                     </div>

@@ -28,7 +28,7 @@
                 <span class="peg" style="--at: {{ $schedule->photo($number)->triggerSeconds }}">{{ PlanChanges::peg($i) }}</span>
             @endforeach
         </div>
-        @foreach (Staircase::of($schedule, 1500) as $i => $stairs)
+        @foreach (Staircase::of($schedule, 700) as $i => $stairs)
             <div class="lane" data-axis="{{ $i % 3 }}">
                 <p class="lane-name"><b>{{ $stairs->axis->id }}</b>
                     <span>{{ PlainText::rounded($stairs->points[0][1]) }} → {{ PlainText::rounded($stairs->points[array_key_last($stairs->points)][1]) }} {{ $stairs->axis->kind->unit() }}</span></p>

@@ -1,6 +1,6 @@
 {{-- One interval to scale. Starts and lengths come from the schedule; the styles place them. --}}
 <div class="interval" x-cloak :style="`--span: ${value('span')}`" :data-fits="fits ? 'yes' : 'no'">
-    <h3>Photo <span x-text="photo"></span>, its interval to scale</h3>
+    <h3>Photo <span x-text="photo"></span>, its interval of <b x-text="seconds('interval')"></b> to scale: <b class="slack" x-text="slackText"></b></h3>
     @php
         $segments = [
             'camera' => [['lag', '0', 'lag', 'lag'], ['open', 'lag', 'exposure', 'open'], ['dark', 'dark_start', 'dark', 'dark frame'], ['write', 'write_start', 'write', 'writes']],
@@ -22,10 +22,9 @@
         </div>
     @endforeach
     <ul class="legend">
-        <li data-kind="interval"><span>interval</span> <b x-text="seconds('interval')"></b></li>
         @foreach (array_merge(...array_values($segments)) as [$kind, $start, $length, $name])
             <li data-kind="{{ $kind }}" x-show="value('{{ $length }}') > 0"><i class="swatch" data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="seconds('{{ $length }}')"></b></li>
         @endforeach
-        <li data-kind="slack" class="slack"><i class="swatch" data-kind="slack"></i><b x-text="slackText"></b></li>
+        <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>slack</span></li>
     </ul>
 </div>

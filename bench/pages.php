@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+require __DIR__ . '/figures.php';
+
+$base = (string) $argv[1];
+$cookies = tempnam(sys_get_temp_dir(), 'evrent');
+
+/**
+ * @param array<string, string> $fields sent by PUT when given
+ */
+$ask = static function (string $path, array $fields = []) use ($base, $cookies): string {
+    $curl = curl_init($base . $path);
+    curl_setopt_array($curl, [
+        CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_HTTPHEADER => ['HX-Request: true'],
+    ]);
+    if ($fields !== []) {
+        curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => 'PUT', CURLOPT_POSTFIELDS => http_build_query($fields)]);
+    }
+    $body = (string) curl_exec($curl);
+    if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) !== 200) {
+        throw new RuntimeException("{$path} answered " . curl_getinfo($curl, CURLINFO_RESPONSE_CODE));
+    }
+
+    return $body;
+};
+$field = static fn (string $html, string $name): string => preg_match("/name=\"{$name}\"[^>]*value=\"([^\"]*)\"/", $html, $found) === 1 ? $found[1] : '';
+
+// The demo's first shot, as its shoot's page links to it.
+preg_match('~/shoots/\d+~', $ask('/'), $shoot);
+preg_match('~/shots/\d+~', $ask($shoot[0]), $shot);
+$token = $field($ask($shot[0]), '_token');
+
+figures('an empty route', 200, static fn (): string => $ask('/up'));
+foreach ([500, 1_000, 2_000] as $photos) {
+    $turn = 0;
+    $revision = $field($ask($shot[0]), 'revision');
+    $change = static function () use (&$turn, &$revision, $ask, $shot, $token, $field, $photos): void {
+        $html = $ask($shot[0], [
+            '_token' => $token, 'revision' => $revision, 'plan[timing][photos]' => (string) ($photos - 24),
+            'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8', 'plan[timing][exposure_s]' => '0.8',
+        ]);
+        $revision = $field($html, 'revision');
+    };
+    figures(number_format($photos) . ' photos: a changed interval, saved and answered', 60, $change);
+}
+figures('2,000 photos: the whole page', 40, static fn (): string => $ask($shot[0]));
+figures('2,000 photos: a page of the schedule', 40, static fn (): string => $ask($shot[0] . '/schedule?page=20'));
+figures('2,000 photos: the schedule as CSV', 20, static fn (): string => $ask($shot[0] . '/schedule.csv'));
+unlink($cookies);
