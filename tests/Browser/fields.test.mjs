@@ -23,12 +23,14 @@ test('bad input is told beside its field, keeps what was typed, and leaves the l
     await slot.filter({ hasText: says }).waitFor();
     assert.equal(await field.getAttribute('aria-invalid'), 'true');
     assert.equal(await field.inputValue(), text);
+    await page.getByText('Not taken yet.').waitFor();
     assert.equal(await page.locator('#chart .line').first().getAttribute('d'), chart);
     const [fieldBox, slotBox] = [await field.boundingBox(), await slot.boundingBox()];
     assert.ok(Math.abs(slotBox.y - fieldBox.y - fieldBox.height) < 12, `${label}: the message stands right below`);
     await type(page, label, good);
     await slot.filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
     assert.equal(await field.getAttribute('aria-invalid'), null);
+    assert.equal(await page.getByText('Not taken yet.').count(), 0);
   }
 });
 

@@ -4,6 +4,7 @@
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @include('shots.parts.verdict')
+        @include('shots.parts.unsaved', ['problems' => $errors->get('plan.*')])
         <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off"
             hx-put="{{ route('shots.update', $page->shot) }}" hx-trigger="change from:.plan-field, submit" hx-swap="none" hx-sync="this:queue last">
             @csrf
