@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Photo;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Timing\Mode;
 
 /**
  * The frame schedule as rows for a spreadsheet: one header row, one row for each photo, full precision, decimal
  * points, and nothing where a quantity does not exist. Column names are those of evrent.schedule/1, with the axis
- * after a colon.
+ * after a colon. Made one row at a time, so that a file of any length takes no more memory than a short one.
  */
 final class ScheduleCsv
 {
     /**
      * @return iterable<list<string>>
      */
-    public static function rows(Schedule $schedule): iterable
+    public static function rows(Plan $plan): iterable
     {
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
-        yield self::header($schedule->plan->rig->axisIds(), $stops);
-        for ($number = 1; $number <= $schedule->photosTotal(); $number++) {
-            yield self::row($schedule->photo($number), $stops);
+        $stops = $plan->timing->mode === Mode::ShootMoveShoot;
+        yield self::header($plan->rig->axisIds(), $stops);
+        foreach (PhotoStream::of($plan) as $photo) {
+            yield self::row($photo, $stops);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Motor;
 
 /**
  * What the motors do from photo to photo: positions in whole steps, the steps of each move and the time it takes.
@@ -39,19 +40,10 @@ final readonly class Moves
         foreach ($axes as $axis) {
             $stepped = array_map($axis->motorPositionSteps(...), $positions[$axis->id]);
             $steps = $seconds = [];
-            // The first motion is preloaded, so no turn is counted before there has been one.
-            $lastDirection = 0;
+            $motor = new Motor($axis, $stepped[0]);
             for ($n = 0; $n < $photos - 1; $n++) {
-                $moved = $stepped[$n + 1] - $stepped[$n];
-                $steps[] = $moved;
-                if ($moved === 0) {
-                    $seconds[] = 0.0;
-                    continue;
-                }
-                $direction = $moved <=> 0;
-                $turned = $lastDirection !== 0 && $direction !== $lastDirection;
-                $lastDirection = $direction;
-                $needed = $axis->moveSeconds(abs($moved) / $axis->stepsPerUnit + ($turned ? $axis->backlash : 0.0));
+                $needed = $motor->turnTo($stepped[$n + 1]);
+                $steps[] = $stepped[$n + 1] - $stepped[$n];
                 $seconds[] = $needed;
                 if ($needed > $slowest[$n]) {
                     $slowest[$n] = $needed;

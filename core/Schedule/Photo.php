@@ -18,7 +18,7 @@ final readonly class Photo
      * @param ?float               $requiredSeconds    null on the last
      * @param ?float               $slackSeconds       null on the last
      */
-    private function __construct(
+    public function __construct(
         public int $number,
         public Phase $phase,
         public float $triggerSeconds,
@@ -61,7 +61,13 @@ final readonly class Photo
             motorPositionSteps: self::row($moves->motorPositionSteps, $n),
             motorSteps: self::row($moves->motorSteps, $n),
             moveSeconds: $moves->moveSeconds[$n],
-            travelWhileOpen: $schedule->travelWhileOpen($n),
+            travelWhileOpen: Creep::whileOpen(
+                $schedule->plan,
+                $schedule->order->travelIndices[$n],
+                $schedule->order->travelIndices[$n + 1] ?? $schedule->order->travelIndices[$n],
+                ($timeline->triggerSeconds[$n + 1] ?? 0.0) - $timeline->triggerSeconds[$n],
+                $schedule->exposureSeconds[$n],
+            ),
             requiredSeconds: $timeline->requiredSeconds[$n],
             slackSeconds: $timeline->slackSeconds[$n],
         );

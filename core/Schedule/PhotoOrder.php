@@ -23,26 +23,38 @@ final readonly class PhotoOrder
 
     public static function of(Plan $plan): self
     {
+        $phases = $indices = [];
+        foreach (self::walk($plan) as $index => $phase) {
+            $phases[] = $phase;
+            $indices[] = $index;
+        }
+
+        return new self($phases, $indices);
+    }
+
+    /**
+     * The same, one photo at a time.
+     *
+     * @return iterable<int, Phase> the travelling photo whose framing it has (not unique) => which part it belongs to
+     */
+    public static function walk(Plan $plan): iterable
+    {
         $holdAt = [];
         foreach (Path::travelIndices($plan->move, $plan->timing->photos) as $i => $index) {
             $holdAt[$index] = $plan->move->keyframes[$i]->holdPhotos;
         }
+        for ($head = $plan->timing->headPhotos; $head > 0; $head--) {
+            yield 0 => Phase::Head;
+        }
         $last = $plan->timing->photos - 1;
-        $phases = array_fill(0, $plan->timing->headPhotos, Phase::Head);
-        $indices = array_fill(0, $plan->timing->headPhotos, 0);
         for ($index = 0; $index <= $last; $index++) {
-            $phases[] = Phase::Move;
-            $indices[] = $index;
+            yield $index => Phase::Move;
             for ($held = $holdAt[$index] ?? 0; $held > 0; $held--) {
-                $phases[] = Phase::Hold;
-                $indices[] = $index;
+                yield $index => Phase::Hold;
             }
         }
         for ($tail = $plan->timing->tailPhotos; $tail > 0; $tail--) {
-            $phases[] = Phase::Tail;
-            $indices[] = $last;
+            yield $last => Phase::Tail;
         }
-
-        return new self($phases, $indices);
     }
 }

@@ -7,7 +7,6 @@ namespace Evrent\Core\Schedule;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
-use Evrent\Core\Timing\Mode;
 
 /**
  * The frame schedule: what every photo of a plan is, where the rig stands for it, when it is taken and what is left
@@ -84,35 +83,6 @@ final readonly class Schedule
     public function photo(int $number): Photo
     {
         return Photo::of($this, $number);
-    }
-
-    /**
-     * How far each axis travels while the shutter is open, by its own motion: path(close) - path(open), where the
-     * travelling index grows linearly in time from trigger to trigger. Zero when the rig stops for each photo.
-     *
-     * @param int $n photo, from 0
-     *
-     * @return array<string, float> mm or degrees by axis id
-     */
-    public function travelWhileOpen(int $n): array
-    {
-        $index = $this->order->travelIndices[$n];
-        $nextIndex = $this->order->travelIndices[$n + 1] ?? $index;
-        if ($this->plan->timing->mode !== Mode::Continuous || $nextIndex === $index) {
-            return array_fill_keys($this->plan->rig->axisIds(), 0.0);
-        }
-        $trigger = $this->timeline->triggerSeconds[$n];
-        $indexPerSecond = ($nextIndex - $index) / ($this->timeline->triggerSeconds[$n + 1] - $trigger);
-        $lag = $this->plan->camera->shutterLagSeconds;
-        $atOpen = $this->plan->path->positionsAt($index + $lag * $indexPerSecond);
-        $atClose = $this->plan->path->positionsAt($index + ($lag + $this->exposureSeconds[$n]) * $indexPerSecond);
-
-        $travelled = [];
-        foreach ($atOpen as $axisId => $position) {
-            $travelled[$axisId] = $atClose[$axisId] - $position;
-        }
-
-        return $travelled;
     }
 
     /**

@@ -10,12 +10,6 @@ use Evrent\Core\Timing\Mode;
 
 /**
  * When each photo is triggered, and how much of its interval is left over.
- *
- * Two chains run side by side after a trigger. The rig: shutter lag, exposure, delay after the exposure, move,
- * settling (moving continuously, it only waits for the shutter). The camera: shutter lag, exposure (twice with
- * long-exposure noise reduction), and a free place in its buffer, which the card empties one photo at a time.
- * The next trigger comes at the interval's end or when both chains are done, whichever is later: a controller
- * that triggers the camera stretches an interval that is too short, and says nothing.
  */
 final readonly class Timeline
 {
@@ -61,47 +55,25 @@ final readonly class Timeline
         array $exposureSeconds,
         array $moveSeconds,
     ): self {
-        $stops = $mode === Mode::ShootMoveShoot;
         $photos = count($intervalSeconds);
         $triggers = $closes = $writeStarts = $writeEnds = $lates = $rigs = $cameras = $requireds = $slacks = [];
-        $trigger = $nominal = 0.0;
-        $cardFree = 0.0;
+        $clockwork = new Clockwork($mode, $rig, $camera);
         for ($n = 0; $n < $photos; $n++) {
-            $exposure = $exposureSeconds[$n];
-            $interval = $intervalSeconds[$n];
-            $open = $trigger + $camera->shutterLagSeconds;
-            $close = $open + $exposure;
-            $shutterFree = $open + $camera->shutterBusySeconds($exposure);
-            $writeStart = max($shutterFree, $cardFree);
-            $cardFree = $writeStart + $camera->writeSeconds;
-
-            $triggers[] = $trigger;
-            $closes[] = $close;
-            $writeStarts[] = $writeStart;
-            $writeEnds[] = $cardFree;
-            $lates[] = $trigger - $nominal;
+            $triggers[] = $clockwork->trigger;
+            $lates[] = $clockwork->late();
+            $clockwork->expose($exposureSeconds[$n]);
+            $closes[] = $clockwork->close;
+            $writeStarts[] = $clockwork->writeStart;
+            $writeEnds[] = $clockwork->writeEnd;
             if ($n === $photos - 1) {
                 $rigs[] = $cameras[] = $requireds[] = $slacks[] = null;
                 break;
             }
-
-            // The chain is added up before the trigger is, so that equal photos need equal times to the last bit.
-            $rigNeeds = $camera->shutterLagSeconds + $exposure;
-            if ($stops) {
-                $move = $moveSeconds[$n];
-                $rigNeeds = $rigNeeds + $rig->postExposureDelaySeconds + $move + ($move > 0.0 ? $rig->settleSeconds : 0.0);
-            }
-            $rigDone = $trigger + $rigNeeds;
-            $bufferFree = $writeEnds[$n + 1 - $camera->bufferFrames] ?? 0.0;
-            $cameraDone = max($shutterFree, $bufferFree);
-            $earliest = max($rigDone, $cameraDone);
-            $required = $earliest - $trigger;
-            $rigs[] = $rigNeeds;
-            $cameras[] = $cameraDone - $trigger;
-            $requireds[] = $required;
-            $slacks[] = $interval - $required;
-            $trigger = max($trigger + $interval, $earliest);
-            $nominal += $interval;
+            $clockwork->goOn($intervalSeconds[$n], $moveSeconds[$n]);
+            $rigs[] = $clockwork->rigNeeds;
+            $cameras[] = $clockwork->cameraNeeds;
+            $requireds[] = $clockwork->required;
+            $slacks[] = $intervalSeconds[$n] - $clockwork->required;
         }
 
         return new self($triggers, $closes, $writeStarts, $writeEnds, $lates, $rigs, $cameras, $requireds, $slacks);

@@ -75,7 +75,31 @@ final readonly class KeyedSeconds
     }
 
     /**
-     * The duration for each photo of a sequence: photo n of N reads the keys at (n - 1)/(N - 1).
+     * The duration for one photo of a sequence: photo n of N reads the keys at (n - 1)/(N - 1).
+     *
+     * @param int $n photo, from 0
+     */
+    public function at(int $n, int $photosTotal): float
+    {
+        $last = count($this->keys) - 1;
+        if ($last === 0) {
+            return $this->keys[0]['seconds'];
+        }
+        $x = $n / ($photosTotal - 1);
+        $k = 1;
+        while ($k < $last && $x >= $this->keys[$k]['at']) {
+            $k++;
+        }
+        $from = $this->keys[$k - 1];
+        $to = $this->keys[$k];
+
+        return $x >= $to['at']
+            ? $to['seconds']
+            : $this->between->seconds($from['seconds'], $to['seconds'], ($x - $from['at']) / ($to['at'] - $from['at']));
+    }
+
+    /**
+     * The duration for each photo of a sequence.
      *
      * @return list<float>
      */
@@ -85,17 +109,8 @@ final readonly class KeyedSeconds
             return array_fill(0, $photosTotal, $this->keys[0]['seconds']);
         }
         $column = [];
-        $k = 0;
         for ($n = 0; $n < $photosTotal; $n++) {
-            $x = $n / ($photosTotal - 1);
-            while ($k < count($this->keys) - 2 && $x >= $this->keys[$k + 1]['at']) {
-                $k++;
-            }
-            $from = $this->keys[$k];
-            $to = $this->keys[$k + 1];
-            $column[] = $x >= $to['at']
-                ? $to['seconds']
-                : $this->between->seconds($from['seconds'], $to['seconds'], ($x - $from['at']) / ($to['at'] - $from['at']));
+            $column[] = $this->at($n, $photosTotal);
         }
 
         return $column;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Virtual;
 
-use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Motor;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\RigDriver;
 
@@ -16,22 +16,24 @@ final class VirtualRig implements RigDriver
 {
     private const MOVE_SPREAD = 0.01;
 
-    /** @var array<string, int> by axis id: -1, 0 (has not moved yet) or 1 */
-    private array $lastDirections;
+    /** @var array<string, Motor> by axis id */
+    private array $motors = [];
 
     /**
      * @param array<string, int> $motorPositionSteps where the motors stand at the start, by axis id
      */
-    public function __construct(private readonly Rig $rig, private array $motorPositionSteps, private readonly Jitter $jitter)
+    public function __construct(private readonly Rig $rig, array $motorPositionSteps, private readonly Jitter $jitter)
     {
-        $this->lastDirections = array_fill_keys($rig->axisIds(), 0);
+        foreach ($rig->axes as $axis) {
+            $this->motors[$axis->id] = new Motor($axis, $motorPositionSteps[$axis->id]);
+        }
     }
 
     public function moveTo(array $motorPositionSteps, float $fromSeconds): float
     {
         $slowest = 0.0;
-        foreach ($this->rig->axes as $axis) {
-            $slowest = max($slowest, $this->step($axis, $motorPositionSteps[$axis->id]));
+        foreach ($this->motors as $axisId => $motor) {
+            $slowest = max($slowest, $motor->turnTo($motorPositionSteps[$axisId]));
         }
 
         return $slowest > 0.0
@@ -43,9 +45,10 @@ final class VirtualRig implements RigDriver
     {
         $arrives = $untilSeconds;
         foreach ($this->rig->axes as $axis) {
-            $distance = abs($motorPositionSteps[$axis->id] - $this->motorPositionSteps[$axis->id]) / $axis->stepsPerUnit;
+            $motor = $this->motors[$axis->id];
+            $distance = abs($motorPositionSteps[$axis->id] - $motor->positionSteps()) / $axis->stepsPerUnit;
             $arrives = max($arrives, $fromSeconds + $distance / $axis->maxSpeed);
-            $this->step($axis, $motorPositionSteps[$axis->id]);
+            $motor->turnTo($motorPositionSteps[$axis->id]);
         }
 
         return $arrives;
@@ -53,21 +56,6 @@ final class VirtualRig implements RigDriver
 
     public function motorPositionSteps(): array
     {
-        return $this->motorPositionSteps;
-    }
-
-    /** Turns one motor, and says how long that takes from rest to rest. */
-    private function step(Axis $axis, int $target): float
-    {
-        $steps = $target - $this->motorPositionSteps[$axis->id];
-        if ($steps === 0) {
-            return 0.0;
-        }
-        $direction = $steps <=> 0;
-        $turnsRound = $this->lastDirections[$axis->id] === -$direction;
-        $this->lastDirections[$axis->id] = $direction;
-        $this->motorPositionSteps[$axis->id] = $target;
-
-        return $axis->moveSeconds(abs($steps) / $axis->stepsPerUnit + ($turnsRound ? $axis->backlash : 0.0));
+        return array_map(static fn (Motor $motor): int => $motor->positionSteps(), $this->motors);
     }
 }

@@ -9,7 +9,6 @@ use App\Plans\FileNames;
 use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
 use Evrent\Core\Format\ScheduleCsv;
-use Evrent\Core\Schedule\Schedule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +33,7 @@ final class ScheduleController
         return response()->streamDownload(static function () use ($plan): void {
             $out = fopen('php://output', 'w');
             assert(is_resource($out));
-            foreach (ScheduleCsv::rows(Schedule::of($plan)) as $row) {
+            foreach (ScheduleCsv::rows($plan) as $row) {
                 fputcsv($out, $row, escape: '');
             }
         }, FileNames::of($plan, 'schedule.csv'), ['Content-Type' => 'text/csv; charset=utf-8']);

@@ -15,7 +15,7 @@ final class ScheduleCsvTest extends TestCase
     {
         foreach (['1-two-keyframes' => 'move_s', '2-three-keyframes-flow' => 'travel_while_open:pan'] as $name => $own) {
             $schedule = Schedule::of(Plans::example($name));
-            $rows = [...ScheduleCsv::rows($schedule)];
+            $rows = [...ScheduleCsv::rows($schedule->plan)];
             self::assertCount($schedule->photosTotal() + 1, $rows);
             self::assertContains($own, $rows[0]);
             foreach ($rows as $row) {

@@ -9,6 +9,7 @@ use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Phase;
+use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Mode;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -117,6 +118,18 @@ final class SchedulePropertiesTest extends TestCase
         $creeps = Schedule::of(PlanReader::fromJson($json('continuous')));
         self::assertSame($stops->moves->positions, $creeps->moves->positions);
         self::assertSame($stops->moves->motorSteps, $creeps->moves->motorSteps);
+    }
+
+    #[DataProvider('plans')]
+    public function testPhotoByPhotoIsTheSameAsTheWholeSchedule(Plan $plan): void
+    {
+        $schedule = Schedule::of($plan);
+        $number = 0;
+        foreach (PhotoStream::of($plan) as $photo) {
+            $number++;
+            self::assertEquals($schedule->photo($number), $photo);
+        }
+        self::assertSame($schedule->photosTotal(), $number);
     }
 
     #[DataProvider('plans')]
