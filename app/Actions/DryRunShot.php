@@ -47,7 +47,7 @@ final class DryRunShot
     }
 
     /**
-     * @return list<array<string, int|float|string>>
+     * @return list<array<string, int|float|string|null>>
      */
     private function rows(Run $run, RunLog $log): array
     {
@@ -60,10 +60,10 @@ final class DryRunShot
                 'phase' => $planned->phase->value,
                 'planned_trigger_seconds' => $planned->triggerSeconds,
                 'trigger_seconds' => $taken->triggerSeconds,
-                'open_seconds' => $taken->openSeconds,
-                'close_seconds' => $taken->closeSeconds,
+                'open_seconds' => $taken->exposed?->openSeconds,
+                'close_seconds' => $taken->exposed?->closeSeconds,
                 'planned_write_end_seconds' => $planned->writeEndSeconds,
-                'write_end_seconds' => $taken->writeEndSeconds,
+                'write_end_seconds' => $taken->exposed?->writeEndSeconds,
                 'late_seconds' => $taken->lateSeconds,
                 'planned_motor_position_steps' => json_encode($planned->motorPositionSteps, JSON_THROW_ON_ERROR),
                 'motor_position_steps' => json_encode($taken->motorPositionSteps, JSON_THROW_ON_ERROR),

@@ -14,10 +14,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string             $phase
  * @property float              $planned_trigger_seconds
  * @property float              $trigger_seconds
- * @property float              $open_seconds
- * @property float              $close_seconds
+ * @property ?float             $open_seconds
+ * @property ?float             $close_seconds
  * @property float              $planned_write_end_seconds
- * @property float              $write_end_seconds
+ * @property ?float             $write_end_seconds
  * @property float              $late_seconds
  * @property array<string, int> $planned_motor_position_steps
  * @property array<string, int> $motor_position_steps

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
-use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 
@@ -24,7 +23,7 @@ final class ControllerStretchesInterval implements Check
         $late = $schedule->summary->lateSeconds;
         $lastTrigger = $schedule->timeline->triggerSeconds[$schedule->photosTotal() - 1];
         $planned = $lastTrigger - $late;
-        $remedy = Mending::longerInterval($schedule, static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan));
+        [$remedy] = Mending::onTime($schedule);
 
         return new Finding(
             'T6',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
-use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 
@@ -26,7 +25,6 @@ final class IntervalTooShortForCamera implements Check
         $interval = PlainText::seconds($schedule->intervalSeconds[$first]);
         $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($exposure);
         $waitsForShutter = $shutter - $schedule->intervalSeconds[$first] > Timeline::TOLERANCE_SECONDS;
-        $keepsTime = static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan);
 
         return new Finding(
             'T2',
@@ -47,10 +45,7 @@ final class IntervalTooShortForCamera implements Check
                 ),
             $first + 1,
             count($over),
-            array_values(array_filter([
-                Mending::longerInterval($schedule, $keepsTime),
-                Mending::shorterExposure($schedule, $keepsTime),
-            ])),
+            array_values(array_filter(Mending::onTime($schedule))),
         );
     }
 }

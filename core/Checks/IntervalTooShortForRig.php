@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
-use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Timing\Mode;
@@ -28,7 +27,6 @@ final class IntervalTooShortForRig implements Check
             }
         }
         $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
-        $keepsTime = static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan);
 
         return new Finding(
             'T1',
@@ -44,10 +42,7 @@ final class IntervalTooShortForRig implements Check
             ),
             $over[0] + 1,
             count($over),
-            array_values(array_filter([
-                Mending::longerInterval($schedule, $keepsTime),
-                Mending::shorterExposure($schedule, $keepsTime),
-            ])),
+            array_values(array_filter(Mending::onTime($schedule))),
         );
     }
 

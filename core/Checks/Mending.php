@@ -10,6 +10,8 @@ use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Solver;
+use WeakMap;
 
 /**
  * Looks for the smallest change of interval or exposure after which a schedule passes a test.
@@ -19,14 +21,28 @@ use Evrent\Core\Timing\KeyedSeconds;
  */
 final class Mending
 {
-    /** Interval timers are commonly set in tenths of a second. */
-    public const TIMER_RESOLUTION_SECONDS = 0.1;
-
     /** More than this cannot be won back by ISO and aperture without changing the picture. */
     private const MOST_STOPS_DARKER = 3.0;
 
     /** Cameras set exposure in thirds of a stop. */
     private const STOPS_PER_STEP = 1.0 / 3.0;
+
+    /** @var ?WeakMap<Schedule, array{?Remedy, ?Remedy}> */
+    private static ?WeakMap $onTime = null;
+
+    /**
+     * What brings every photo back on time: a longer interval, and a shorter exposure where that helps. Several checks
+     * offer the same, so it is worked out once for a schedule.
+     *
+     * @return array{?Remedy, ?Remedy}
+     */
+    public static function onTime(Schedule $schedule): array
+    {
+        self::$onTime ??= new WeakMap();
+        $keepsTime = static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan);
+
+        return self::$onTime[$schedule] ??= [self::longerInterval($schedule, $keepsTime), self::shorterExposure($schedule, $keepsTime)];
+    }
 
     /**
      * The same photos, further apart: keeps clip and exposure.
@@ -37,7 +53,7 @@ final class Mending
     {
         $plan = $schedule->plan;
         $interval = $plan->timing->interval;
-        $most = (int) ceil(KeyedSeconds::MOST_SECONDS / self::TIMER_RESOLUTION_SECONDS);
+        $most = (int) ceil(KeyedSeconds::MOST_SECONDS / Solver::TIMER_RESOLUTION_SECONDS);
         $mended = self::first($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
         if ($mended === null) {
             return null;
@@ -101,12 +117,12 @@ final class Mending
     private static function lengthened(KeyedSeconds $interval, int $steps): KeyedSeconds
     {
         if (!$interval->isConstant()) {
-            return $interval->map(static fn (float $seconds): float => round($seconds + $steps * self::TIMER_RESOLUTION_SECONDS, 9));
+            return $interval->map(static fn (float $seconds): float => round($seconds + $steps * Solver::TIMER_RESOLUTION_SECONDS, 9));
         }
 
         // A constant goes up to the next settings that the timer has.
         return $interval->map(static fn (float $seconds): float => round(
-            (floor(round($seconds / self::TIMER_RESOLUTION_SECONDS, 6)) + $steps) * self::TIMER_RESOLUTION_SECONDS,
+            (floor(round($seconds / Solver::TIMER_RESOLUTION_SECONDS, 6)) + $steps) * Solver::TIMER_RESOLUTION_SECONDS,
             9,
         ));
     }

@@ -12,5 +12,8 @@ interface CameraDriver
     /** The earliest time at which it can be triggered again. */
     public function readyAtSeconds(): float;
 
-    public function trigger(float $atSeconds, float $exposureSeconds): Exposed;
+    /**
+     * @return ?Exposed what it says of the photo; null when it took none and said nothing
+     */
+    public function trigger(float $atSeconds, float $exposureSeconds): ?Exposed;
 }

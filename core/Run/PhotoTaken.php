@@ -12,15 +12,14 @@ final readonly class PhotoTaken
     /**
      * @param int                $number             1 for the first
      * @param float              $lateSeconds        trigger less the schedule's; below zero it came early
-     * @param array<string, int> $motorPositionSteps by axis id, when the shutter opened
+     * @param ?Exposed           $exposed            null when the camera took none
+     * @param array<string, int> $motorPositionSteps by axis id, when it was triggered
      */
     public function __construct(
         public int $number,
         public float $triggerSeconds,
-        public float $openSeconds,
-        public float $closeSeconds,
-        public float $writeEndSeconds,
         public float $lateSeconds,
+        public ?Exposed $exposed,
         public array $motorPositionSteps,
     ) {
     }

@@ -11,14 +11,20 @@ use Evrent\Core\Schedule\Schedule;
  */
 final readonly class RunLog
 {
+    /** Timers and shutters vary by some milliseconds from photo to photo: less than this tells nothing. */
+    public const NOTICEABLE_SECONDS = 0.02;
+
+    /** A motor may stand one step off by rounding; more shows in the clip as a jump. */
+    public const STEPS_IN_PLACE = 1;
+
     public PhotoTaken $latest;
     public float $runSeconds;
 
     /** @var int photos triggered later than the schedule by more than devices' everyday noise */
     public int $latePhotos;
 
-    /** Timers and shutters vary by some milliseconds from photo to photo: less than this tells nothing. */
-    public const NOTICEABLE_SECONDS = 0.02;
+    /** @var int photos that were taken, with the rig in place */
+    public int $usablePhotos;
 
     /**
      * @param non-empty-list<PhotoTaken> $photos
@@ -26,15 +32,41 @@ final readonly class RunLog
     public function __construct(public Schedule $schedule, public array $photos)
     {
         $latest = $photos[0];
-        $late = 0;
+        $late = $usable = 0;
+        $run = 0.0;
         foreach ($photos as $photo) {
-            if ($photo->lateSeconds > $latest->lateSeconds) {
-                $latest = $photo;
-            }
+            $latest = $photo->lateSeconds > $latest->lateSeconds ? $photo : $latest;
             $late += $photo->lateSeconds > self::NOTICEABLE_SECONDS ? 1 : 0;
+            $usable += $this->faultsOf($photo) === [] ? 1 : 0;
+            $run = $photo->exposed->closeSeconds ?? $photo->triggerSeconds;
         }
         $this->latest = $latest;
         $this->latePhotos = $late;
-        $this->runSeconds = $photos[count($photos) - 1]->closeSeconds;
+        $this->usablePhotos = $usable;
+        $this->runSeconds = $run;
+    }
+
+    /** The number of the photo after which the run stopped short; null when it went to its end. */
+    public function stoppedAfter(): ?int
+    {
+        return count($this->photos) < $this->schedule->photosTotal() ? count($this->photos) : null;
+    }
+
+    /**
+     * Why a photo cannot be used.
+     *
+     * @return list<string> empty when it can be
+     */
+    public function faultsOf(PhotoTaken $photo): array
+    {
+        $faults = $photo->exposed === null ? ['not taken'] : [];
+        foreach ($this->schedule->moves->motorPositionSteps as $axisId => $planned) {
+            $off = $photo->motorPositionSteps[$axisId] - $planned[$photo->number - 1];
+            if (abs($off) > self::STEPS_IN_PLACE) {
+                $faults[] = sprintf('%s %+d steps out of place', $axisId, $off);
+            }
+        }
+
+        return $faults;
     }
 }

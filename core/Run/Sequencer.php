@@ -15,7 +15,7 @@ use Evrent\Core\Timing\Mode;
 final class Sequencer
 {
     /**
-     * @return iterable<PhotoTaken>
+     * @return iterable<PhotoTaken> fewer than planned when the timer stops
      */
     public static function run(Schedule $schedule, Timer $timer, RigDriver $rig, CameraDriver $camera): iterable
     {
@@ -25,23 +25,28 @@ final class Sequencer
         $due = 0.0;
         for ($n = 0; $n < $photos; $n++) {
             $trigger = $timer->fireAt($due);
+            if ($trigger === null) {
+                return;
+            }
+            // After a pause the sequence goes on from where it stood, instead of catching up in a burst.
+            $due = $trigger - $due > RunLog::NOTICEABLE_SECONDS ? $trigger : $due;
             $exposed = $camera->trigger($trigger, $schedule->exposureSeconds[$n]);
             yield new PhotoTaken(
                 $n + 1,
                 $trigger,
-                $exposed->openSeconds,
-                $exposed->closeSeconds,
-                $exposed->writeEndSeconds,
                 $trigger - $schedule->timeline->triggerSeconds[$n],
+                $exposed,
                 $rig->motorPositionSteps(),
             );
             if ($n === $photos - 1) {
                 return;
             }
+            // A controller hears nothing from the camera: it moves when the exposure should be over, photo or none.
+            $closed = $exposed->closeSeconds ?? $trigger + $schedule->plan->camera->shutterLagSeconds + $schedule->exposureSeconds[$n];
             $target = array_map(static fn (array $column): int => $column[$n + 1], $schedule->moves->motorPositionSteps);
             $due = max($due + $schedule->intervalSeconds[$n], $camera->readyAtSeconds());
             $due = $stops
-                ? max($due, $rig->moveTo($target, $exposed->closeSeconds + $schedule->plan->rig->postExposureDelaySeconds))
+                ? max($due, $rig->moveTo($target, $closed + $schedule->plan->rig->postExposureDelaySeconds))
                 : $rig->creepTo($target, $trigger, $due);
         }
     }

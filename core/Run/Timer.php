@@ -10,7 +10,7 @@ namespace Evrent\Core\Run;
 interface Timer
 {
     /**
-     * @return float the time at which it really fires, no earlier than asked
+     * @return ?float the time at which it really fires, no earlier than asked; null when it fires no more
      */
-    public function fireAt(float $dueSeconds): float;
+    public function fireAt(float $dueSeconds): ?float;
 }

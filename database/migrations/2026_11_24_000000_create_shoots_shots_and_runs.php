@@ -75,10 +75,10 @@ return new class extends Migration {
             $table->string('phase', 10);
             $table->double('planned_trigger_seconds');
             $table->double('trigger_seconds');
-            $table->double('open_seconds');
-            $table->double('close_seconds');
+            $table->double('open_seconds')->nullable()->comment('Null when the camera took no photo');
+            $table->double('close_seconds')->nullable();
             $table->double('planned_write_end_seconds');
-            $table->double('write_end_seconds');
+            $table->double('write_end_seconds')->nullable();
             $table->double('late_seconds');
             $table->jsonb('planned_motor_position_steps');
             $table->jsonb('motor_position_steps');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Virtual;
 
+use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Run\Sequencer;
 use Evrent\Core\Schedule\Schedule;
@@ -13,16 +14,20 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class DryRun
 {
-    public static function of(Schedule $schedule, int $seed): RunLog
+    /**
+     * @param list<Fault> $faults to rehearse
+     */
+    public static function of(Schedule $schedule, int $seed, array $faults = []): RunLog
     {
         $jitter = new Jitter($seed);
+        $list = new Faults($faults);
         $start = array_map(static fn (array $column): int => $column[0], $schedule->moves->motorPositionSteps);
         $photos = [];
         $taken = Sequencer::run(
             $schedule,
-            new VirtualTimer($jitter),
-            new VirtualRig($schedule->plan->rig, $start, $jitter),
-            new VirtualCamera($schedule->plan->camera, $jitter),
+            new VirtualTimer($jitter, $list),
+            new VirtualRig($schedule->plan->rig, $start, $jitter, $list),
+            new VirtualCamera($schedule->plan->camera, $jitter, $list),
         );
         foreach ($taken as $photo) {
             $photos[] = $photo;

@@ -6,11 +6,12 @@ namespace Evrent\Devices\Virtual;
 
 use Evrent\Core\Run\CameraDriver;
 use Evrent\Core\Run\Exposed;
+use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Timing\Camera;
 
 /**
  * A camera in virtual time: a shutter, a buffer, and a card that takes one photo at a time. Its lag and its card vary
- * a little, as real ones do.
+ * a little, as real ones do. It can be made to miss a trigger, and its card to be slow.
  */
 final class VirtualCamera implements CameraDriver
 {
@@ -22,7 +23,9 @@ final class VirtualCamera implements CameraDriver
     /** @var list<float> when the card will have each photo that is still in the buffer, the oldest first */
     private array $writeEnds = [];
 
-    public function __construct(private readonly Camera $camera, private readonly Jitter $jitter)
+    private int $triggered = 0;
+
+    public function __construct(private readonly Camera $camera, private readonly Jitter $jitter, private readonly Faults $faults)
     {
     }
 
@@ -36,13 +39,21 @@ final class VirtualCamera implements CameraDriver
             : max($this->shutterFreeSeconds, $this->writeEnds[$waiting - $this->camera->bufferFrames]);
     }
 
-    public function trigger(float $atSeconds, float $exposureSeconds): Exposed
+    public function trigger(float $atSeconds, float $exposureSeconds): ?Exposed
     {
+        $this->triggered++;
+        if ($this->faults->at(FaultKind::MissedTrigger, $this->triggered) !== []) {
+            return null;
+        }
         $this->writeEnds = array_values(array_filter($this->writeEnds, static fn (float $end): bool => $end > $atSeconds));
         $open = $atSeconds + $this->jitter->longer($this->camera->shutterLagSeconds, self::LAG_SPREAD);
         $this->shutterFreeSeconds = $open + $this->camera->shutterBusySeconds($exposureSeconds);
         $cardFree = $this->writeEnds === [] ? 0.0 : $this->writeEnds[count($this->writeEnds) - 1];
-        $writeEnd = max($this->shutterFreeSeconds, $cardFree) + $this->jitter->longer($this->camera->writeSeconds, self::WRITE_SPREAD);
+        $write = $this->jitter->longer($this->camera->writeSeconds, self::WRITE_SPREAD);
+        foreach ($this->faults->at(FaultKind::SlowCard, $this->triggered) as $fault) {
+            $write *= $fault->factor;
+        }
+        $writeEnd = max($this->shutterFreeSeconds, $cardFree) + $write;
         $this->writeEnds[] = $writeEnd;
 
         return new Exposed($open, $open + $exposureSeconds, $writeEnd);

@@ -59,8 +59,9 @@ final class DryRunTest extends TestCase
             self::assertSame($schedule->photo($photo->number)->motorPositionSteps, $photo->motorPositionSteps);
             // Devices are late or on time, never early, and a photo never starts before the last one is closed.
             self::assertGreaterThanOrEqual(-1e-6, $photo->lateSeconds);
-            self::assertGreaterThan($before, $photo->openSeconds);
-            $before = $photo->closeSeconds;
+            self::assertNotNull($photo->exposed);
+            self::assertGreaterThan($before, $photo->exposed->openSeconds);
+            $before = $photo->exposed->closeSeconds;
         }
     }
 

@@ -49,8 +49,8 @@
                         <tr @class(['is-short' => $photo->late_seconds > RunLog::NOTICEABLE_SECONDS])>
                             <th scope="row">{{ $photo->number }}</th><td>{{ $photo->phase }}</td>
                             <td>{{ PlainText::fixed($photo->planned_trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->late_seconds, 4) }} s</td>
-                            <td>{{ PlainText::fixed($photo->open_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->close_seconds, 3) }} s</td>
-                            <td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->write_end_seconds, 3) }} s</td>
+                            <td>{{ $photo->open_seconds === null ? '–' : PlainText::fixed($photo->open_seconds, 3) . ' s' }}</td><td>{{ $photo->close_seconds === null ? '–' : PlainText::fixed($photo->close_seconds, 3) . ' s' }}</td>
+                            <td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td><td>{{ $photo->write_end_seconds === null ? '–' : PlainText::fixed($photo->write_end_seconds, 3) . ' s' }}</td>
                             @foreach ($plan->rig->axes as $axis)<td class="quiet">{{ PlainText::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td><td>{{ PlainText::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
                         </tr>
                     @endforeach

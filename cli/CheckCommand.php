@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Remedy;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\Schedule;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand(name: 'check', description: 'What will go wrong with a plan, and what mends it')]
+final class CheckCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        $this->setHelp('Exits with 0 when nothing spoils the shot, and with 1 when something does.');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $format = Input::choice($input, 'format', ['text', 'json']);
+        $schedule = Schedule::of(Input::plan($input));
+        $report = Report::on($schedule);
+        $text = $format === 'json' ? self::json($report) : self::text($schedule, $report);
+        $output->write($text, false, OutputInterface::OUTPUT_RAW);
+
+        return $report->works() ? self::SUCCESS : self::FAILURE;
+    }
+
+    private static function text(Schedule $schedule, Report $report): string
+    {
+        $summary = $schedule->summary;
+        $lines = [
+            $report->works() ? 'This shot works.' : 'This shot falls short.',
+            sprintf(
+                '%s, %s on site, %s of clip; the tightest photo is %d with %s of slack.',
+                PlainText::photos($summary->photosTotal),
+                PlainText::duration($summary->onSiteSeconds),
+                PlainText::seconds($summary->clipSeconds),
+                $summary->tightestPhoto,
+                PlainText::seconds($summary->minSlackSeconds),
+            ),
+        ];
+        foreach ($report->findings as $finding) {
+            $lines[] = '';
+            $lines[] = "{$finding->id}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
+            $lines[] = "    {$finding->sentence}";
+            foreach ($finding->remedies as $remedy) {
+                $lines[] = "    → {$remedy->label} ({$remedy->costs})";
+            }
+        }
+
+        return implode("\n", $lines) . "\n";
+    }
+
+    private static function json(Report $report): string
+    {
+        return json_encode([
+            'works' => $report->works(),
+            'findings' => array_map(static fn (Finding $finding): array => [
+                'id' => $finding->id,
+                'severity' => $finding->severity->value,
+                'title' => $finding->title,
+                'shortfall' => $finding->shortfall,
+                'explanation' => $finding->sentence,
+                'first_frame' => $finding->firstPhoto,
+                'frames' => $finding->photoCount,
+                'remedies' => array_map(static fn (Remedy $remedy): array => [
+                    'key' => $remedy->key,
+                    'label' => $remedy->label,
+                    'costs' => $remedy->costs,
+                ], $finding->remedies),
+            ], $report->findings),
+        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
+    }
+}

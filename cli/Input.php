@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\TypedText;
+use Evrent\Core\Plan;
+use Symfony\Component\Console\Input\InputInterface;
+
+/**
+ * Reads what a command is given: files, standard input for "-", and options as people type them.
+ */
+final class Input
+{
+    /** A plan with hundreds of keyframes is well under this. */
+    private const MOST_BYTES = 4_000_000;
+
+    /**
+     * @throws BadUsage
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public static function plan(InputInterface $input): Plan
+    {
+        $path = $input->getArgument('plan');
+
+        return PlanReader::fromJson(self::file(is_string($path) ? $path : '', 'PLAN'));
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function file(string $path, string $name): string
+    {
+        if ($path !== '-' && (!is_file($path) || !is_readable($path))) {
+            throw new BadUsage("{$name}: there is no file to read at {$path}. Give a path, or - for standard input.");
+        }
+        $text = file_get_contents($path === '-' ? 'php://stdin' : $path, length: self::MOST_BYTES + 1);
+        if ($text === false || strlen($text) > self::MOST_BYTES) {
+            throw new BadUsage(sprintf('%s: the file is larger than %d MB. Give a smaller one.', $name, intdiv(self::MOST_BYTES, 1_000_000)));
+        }
+
+        return $text;
+    }
+
+    /**
+     * @param list<string> $choices
+     *
+     * @throws BadUsage
+     */
+    public static function choice(InputInterface $input, string $option, array $choices): string
+    {
+        $value = $input->getOption($option);
+        if (!is_string($value) || !in_array($value, $choices, true)) {
+            throw new BadUsage("--{$option}: choose one of " . implode(', ', $choices) . '.');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function seconds(InputInterface $input, string $option): ?float
+    {
+        return self::read($input, $option, TypedText::seconds(...), 'a time such as 20, 1:30, 1h30m or 90 min');
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function number(InputInterface $input, string $option): ?float
+    {
+        return self::read($input, $option, TypedText::number(...), 'a number such as 24');
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function whole(InputInterface $input, string $option): ?int
+    {
+        $read = static function (string $text): ?float {
+            $number = TypedText::number($text);
+
+            return $number !== null && floor($number) === $number && abs($number) < 2 ** 53 ? $number : null;
+        };
+        $number = self::read($input, $option, $read, 'a whole number such as 240');
+
+        return $number === null ? null : (int) $number;
+    }
+
+    /**
+     * @param callable(string): ?float $read
+     */
+    private static function read(InputInterface $input, string $option, callable $read, string $what): ?float
+    {
+        $text = $input->getOption($option);
+        if ($text === null) {
+            return null;
+        }
+        $number = is_string($text) ? $read($text) : null;
+
+        return $number ?? throw new BadUsage("--{$option}: give {$what}.");
+    }
+}

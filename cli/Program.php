@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\InvalidInput;
+use Symfony\Component\Console\Application;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\ConsoleOutput;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/**
+ * The command line. Bad input of any kind ends with exit code 2 and one line on standard error that names the field;
+ * nothing is written to standard output then.
+ */
+final class Program
+{
+    public const BAD_INPUT = 2;
+
+    public static function run(?InputInterface $input = null, ?OutputInterface $output = null): int
+    {
+        $application = new Application('Evrent');
+        $application->setAutoExit(false);
+        $application->setCatchExceptions(false);
+        $application->addCommands([new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand()]);
+        $output ??= new ConsoleOutput();
+        try {
+            return $application->run($input, $output);
+        } catch (InvalidInput $invalid) {
+            return self::refuse($output, self::oneLine($invalid));
+        } catch (BadUsage | ExceptionInterface $wrong) {
+            return self::refuse($output, $wrong->getMessage());
+        }
+    }
+
+    private static function oneLine(InvalidInput $invalid): string
+    {
+        $first = $invalid->problems[0];
+        $others = count($invalid->problems) - 1;
+
+        return ($first->pointer === '' ? '' : "{$first->pointer}: ") . $first->message . ($others > 0 ? " (and {$others} more)" : '');
+    }
+
+    private static function refuse(OutputInterface $output, string $message): int
+    {
+        $errors = $output instanceof ConsoleOutput ? $output->getErrorOutput() : $output;
+        // Whatever a file holds, a terminal is sent one plain line.
+        $errors->writeln('evrent: ' . trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', mb_scrub($message))), OutputInterface::OUTPUT_RAW);
+
+        return self::BAD_INPUT;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\Format\ScheduleCsv;
+use Evrent\Core\Format\ScheduleJson;
+use Evrent\Core\Schedule\Schedule;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand(name: 'schedule', description: 'The frame schedule of a plan')]
+final class ScheduleCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'json or csv', 'json');
+        $this->setHelp('Writes where the rig stands, when each photo is taken and what is left of its interval, for every photo.');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $format = Input::choice($input, 'format', ['json', 'csv']);
+        $plan = Input::plan($input);
+        if ($format === 'json') {
+            foreach (ScheduleJson::pieces(Schedule::of($plan)) as $piece) {
+                $output->write($piece, false, OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::SUCCESS;
+        }
+        foreach (ScheduleCsv::rows($plan) as $row) {
+            // Numbers, axis names and parts of the run: nothing in it ever needs a quote.
+            $output->write(implode(',', $row) . "\n", false, OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::SUCCESS;
+    }
+}

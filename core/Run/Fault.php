@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run;
+
+use Evrent\Core\Problems;
+use Evrent\Core\Timing\Timing;
+
+/**
+ * One thing that goes wrong at one photo.
+ */
+final readonly class Fault
+{
+    private const MOST_SECONDS = 86_400;
+    private const MOST_FACTOR = 10_000;
+
+    /**
+     * @param int     $photo   number of the photo, 1 for the first
+     * @param ?string $axisId  for stalled_axis and lost_steps
+     * @param int     $photos  how many photos or moves it lasts, for slow_card and stalled_axis
+     * @param float   $factor  for slow_card
+     * @param int     $steps   for lost_steps
+     * @param float   $seconds for power_cut and pause
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public FaultKind $kind,
+        public int $photo,
+        public ?string $axisId = null,
+        public int $photos = Timing::MOST_PHOTOS,
+        public float $factor = 1.0,
+        public int $steps = 0,
+        public float $seconds = 0.0,
+    ) {
+        $problems = new Problems();
+        $problems->unlessBetween($photo, 1, Timing::MOST_PHOTOS, '/frame', 'the number of a photo');
+        $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, '/frames', 'a whole number of photos');
+        $problems->unlessPositive($factor, self::MOST_FACTOR, '/factor', 'a factor');
+        $problems->unlessBetween($steps, 0, 1_000_000_000, '/steps', 'a whole number of motor steps');
+        $problems->unlessBetween($seconds, 0, self::MOST_SECONDS, '/seconds', 'seconds');
+        $problems->throwIfAny();
+    }
+
+    /** Whether it is at work for a photo, or for the move after it. */
+    public function covers(int $photo): bool
+    {
+        return $photo >= $this->photo && $photo < $this->photo + $this->photos;
+    }
+}
