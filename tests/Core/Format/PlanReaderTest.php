@@ -6,6 +6,7 @@ namespace Tests\Core\Format;
 
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -70,6 +71,20 @@ final class PlanReaderTest extends TestCase
     {
         $keys = [['at' => 0, 'interval_s' => 3], ['at' => 1, 'interval_s' => -1]];
         self::assertArrayHasKey('/timing/interval_s/1/interval_s', self::problems(Plans::json(['/timing/interval_s' => $keys])));
+    }
+
+    public function testTheWorkedExampleOfTheDocumentationIsTrue(): void
+    {
+        $text = file_get_contents(dirname(__DIR__, 3) . '/docs/plan-format.md');
+        self::assertIsString($text);
+        self::assertSame(1, preg_match('/```json\n(.*?)```/s', $text, $found));
+        $schedule = Schedule::of(PlanReader::fromJson($found[1]));
+        self::assertSame([50, 50, 0], $schedule->moves->motorSteps['slide']);
+        self::assertEqualsWithDelta([0.45, 0.45, 0.0], $schedule->moves->moveSeconds, 1e-12);
+        self::assertEqualsWithDelta([0.85, 0.85], array_slice($schedule->timeline->rigSeconds, 0, 2), 1e-12);
+        self::assertEqualsWithDelta(0.15, $schedule->summary->minSlackSeconds, 1e-12);
+        self::assertEqualsWithDelta([0.0, 1.0, 2.0], $schedule->timeline->triggerSeconds, 1e-12);
+        self::assertEqualsWithDelta(2.3, $schedule->summary->runSeconds, 1e-12);
     }
 
     public function testTellsEverythingThatIsWrongAtOnce(): void
