@@ -115,6 +115,51 @@ final readonly class Plan
             return $keyframe->withPositions($positions);
         }, $this->move->keyframes);
 
-        return new self($this->title, $this->timing, $this->rig, $this->camera, new Move($keyframes, $this->move->easing));
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    /**
+     * The same move with one more keyframe, half way in photos from one keyframe to the next and standing where the
+     * path is there. It is passed, so that the move bends as little as can be.
+     *
+     * @param int $after place of the keyframe before it, from 0
+     *
+     * @throws InvalidInput when there is no photo left between the two
+     */
+    public function withKeyframeAfter(int $after): self
+    {
+        $keyframes = $this->move->keyframes;
+        if (!isset($keyframes[$after], $keyframes[$after + 1])) {
+            throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe can be added only between two others.')]);
+        }
+        $at = ($keyframes[$after]->at + $keyframes[$after + 1]->at) / 2.0;
+        $positions = array_map(
+            static fn (float $position): float => round($position, 2),
+            $this->path->positionsAt((float) (new Keyframe($at, []))->travelIndex($this->timing->photos)),
+        );
+        array_splice($keyframes, $after + 1, 0, [new Keyframe($at, $positions, pass: true)]);
+
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    /**
+     * @param int $place of the keyframe, from 0; the first and the last stay
+     *
+     * @throws InvalidInput
+     */
+    public function withoutKeyframe(int $place): self
+    {
+        $keyframes = $this->move->keyframes;
+        if ($place < 1 || $place >= count($keyframes) - 1) {
+            throw new InvalidInput([new Problem('/move/keyframes', 'Only a keyframe between two others can be taken out.')]);
+        }
+        array_splice($keyframes, $place, 1);
+
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    private function withMove(Move $move): self
+    {
+        return new self($this->title, $this->timing, $this->rig, $this->camera, $move);
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\KeyframeController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\RemedyController;
@@ -34,6 +35,9 @@ Route::post('/shots/{shot}/restore', [ShotController::class, 'restore'])->name('
 Route::post('/shots/{shot}/undo', [HistoryController::class, 'undo'])->name('shots.undo');
 Route::post('/shots/{shot}/redo', [HistoryController::class, 'redo'])->name('shots.redo');
 Route::post('/shots/{shot}/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
+
+Route::post('/shots/{shot}/keyframes', [KeyframeController::class, 'store'])->name('shots.keyframes.store');
+Route::delete('/shots/{shot}/keyframes/{place}', [KeyframeController::class, 'destroy'])->where('place', '[0-9]{1,3}')->name('shots.keyframes.destroy');
 
 Route::get('/shots/{shot}/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
 Route::get('/shots/{shot}/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');

@@ -13,7 +13,7 @@ final class FormFields
 {
     private const ALWAYS = [
         '/start_time', '/timing/photos', '/timing/head_photos', '/timing/tail_photos', '/timing/interval_s', '/timing/exposure_s',
-        '/timing/frames_per_second', '/timing/start_delay_s', '/move/easing/ramp_in', '/move/easing/ramp_out', '/move/easing/shape',
+        '/timing/frames_per_second', '/timing/start_delay_s', '/move/easing/ramp_in', '/move/easing/ramp_out', '/move/easing/ramp_total', '/move/easing/shape', '/timing/mode', '/timing/interval_means',
         '/rig/post_exposure_delay_s', '/rig/settle_s', '/camera/shutter_lag_s', '/camera/write_s', '/camera/buffer_frames',
     ];
 
@@ -31,7 +31,7 @@ final class FormFields
             }
         }
         foreach (array_keys($plan->move->keyframes) as $k) {
-            foreach ($plan->rig->axisIds() as $id) {
+            foreach ([...$plan->rig->axisIds(), 'at', 'hold_photos'] as $id) {
                 $pointers[] = "/move/keyframes/{$k}/{$id}";
             }
         }

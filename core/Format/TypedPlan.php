@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
+use Evrent\Core\Problems;
 
 /**
  * A plan changed by what a person typed into some of its fields. What cannot be read is refused where it stands, in
@@ -25,11 +26,48 @@ final class TypedPlan
      */
     public static function change(Plan $plan, array $typed): Plan
     {
+        $problems = new Problems();
+        $typed = self::withRampTotal($plan, $typed, $problems);
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
         // A name or text that is not UTF-8 cannot stand in JSON: it is refused as the field it is not.
         $json = json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        try {
+            $changed = PlanReader::fromJson($json);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
+        $problems->throwIfAny();
+        assert(isset($changed));
 
-        return PlanReader::fromJson($json);
+        return $changed;
+    }
+
+    /**
+     * Many quote a ramp as one total, halved at each end. It is no field of the plan: where it was typed anew, it is
+     * turned into the two ends.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed> without the total
+     */
+    private static function withRampTotal(Plan $plan, array $typed, Problems $problems): array
+    {
+        $move = $typed['move'] ?? null;
+        $easing = is_array($move) ? $move['easing'] ?? null : null;
+        if (!is_array($move) || !is_array($easing) || !array_key_exists('ramp_total', $easing)) {
+            return $typed;
+        }
+        $text = $easing['ramp_total'];
+        $total = is_string($text) ? TypedText::percent($text) : null;
+        unset($easing['ramp_total']);
+        if ($total === null || $total < 0.0 || $total > 1.0) {
+            $problems->add('/move/easing/ramp_total', 'Enter both ramps together in per cent, from 0 to 100.');
+        } elseif (abs($total - $plan->move->easing->total()) > 1e-9) {
+            $easing['ramp_in'] = $easing['ramp_out'] = PlainText::percent($total / 2.0);
+        }
+        $move['easing'] = $easing;
+
+        return ['move' => $move] + $typed;
     }
 
     /**

@@ -36,16 +36,10 @@ final readonly class Easing
         $problems->throwIfAny();
     }
 
-    /**
-     * How many photos each ramp takes up in a run, which is what a ramp in per cent means on site.
-     *
-     * @param int $photos of the whole run
-     *
-     * @return array{int, int} gathering speed, slowing down
-     */
-    public function rampPhotos(int $photos): array
+    /** Both ramps together, as many controllers quote them; up to 1. */
+    public function total(): float
     {
-        return [(int) round($this->rampIn * ($photos - 1)), (int) round($this->rampOut * ($photos - 1))];
+        return $this->rampIn + $this->rampOut;
     }
 
     /**

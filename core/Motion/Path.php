@@ -129,6 +129,6 @@ final readonly class Path
             $curves[$axisId] = new MonotoneCubic($knots, $values);
         }
 
-        return new Run($indices[$start], $indices[$end], $easing, $curves);
+        return new Run($start, $end, $indices[$start], $indices[$end], $easing, $curves);
     }
 }

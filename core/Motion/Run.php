@@ -10,11 +10,15 @@ namespace Evrent\Core\Motion;
 final readonly class Run
 {
     /**
-     * @param int                          $fromIndex travelling photo at which it starts
-     * @param int                          $toIndex   travelling photo at which it ends
-     * @param array<string, MonotoneCubic> $curves    position by share of the way covered, by axis id
+     * @param int                          $fromKeyframe place of the keyframe at which it starts, from 0
+     * @param int                          $toKeyframe   place of the keyframe at which it ends
+     * @param int                          $fromIndex    travelling photo at which it starts
+     * @param int                          $toIndex      travelling photo at which it ends
+     * @param array<string, MonotoneCubic> $curves       position by share of the way covered, by axis id
      */
     public function __construct(
+        public int $fromKeyframe,
+        public int $toKeyframe,
         public int $fromIndex,
         public int $toIndex,
         public Easing $easing,
@@ -33,5 +37,17 @@ final readonly class Run
     public function position(string $axisId, float $covered): float
     {
         return $this->curves[$axisId]->at($covered);
+    }
+
+    /**
+     * How many photos each ramp takes up, which is what a ramp in per cent means on site.
+     *
+     * @return array{int, int} gathering speed, slowing down
+     */
+    public function rampPhotos(): array
+    {
+        $photos = $this->toIndex - $this->fromIndex;
+
+        return [(int) round($this->easing->rampIn * $photos), (int) round($this->easing->rampOut * $photos)];
     }
 }

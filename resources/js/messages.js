@@ -16,6 +16,12 @@ export function followMessages() {
     });
   };
 
+  // Buttons outside the parts that were drawn again act on the plan that the page now shows.
+  const followRevision = () => {
+    const revision = document.getElementById('revision');
+    document.querySelectorAll('.live-revision').forEach((field) => { field.value = revision.value; });
+  };
+
   const announce = () => {
     const problems = [...document.querySelectorAll('.problem')].map((slot) => slot.textContent.trim()).filter(Boolean);
     const verdict = document.querySelector('#verdict .says');
@@ -27,7 +33,10 @@ export function followMessages() {
     trouble.hidden = message === '';
   };
 
-  document.body.addEventListener('htmx:afterSettle', markFields);
+  document.body.addEventListener('htmx:afterSettle', () => {
+    markFields();
+    followRevision();
+  });
   document.body.addEventListener('htmx:afterRequest', (event) => {
     if (event.detail.xhr.status > 0 && event.detail.xhr.status < 500) say('');
     if (event.detail.successful || event.detail.xhr.status === 422) {

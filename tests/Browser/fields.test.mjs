@@ -101,3 +101,26 @@ test('without script the page still takes changes and says what is wrong', async
   await page.getByRole('button', { name: 'Work it out' }).click();
   await verdictIs(page, false);
 });
+
+test('a move through three keyframes, creeping on, with one ramp total', async () => {
+  const page = await makeShot(view, 'Through B');
+  await type(page, 'Interval in seconds', '7');
+  await page.getByRole('button', { name: 'Add a keyframe between' }).click();
+  await page.getByLabel('Share of the photos at B').waitFor();
+  await type(page, 'Pan at B', '-30');
+  await type(page, 'Share of the photos at B', '30');
+  await page.locator('.lane-name').getByText('−10 → 10 °').waitFor();
+  await type(page, 'Both together', '60');
+  await page.locator('#f-move-easing-ramp_in[value="30"]').waitFor();
+  assert.equal(await page.getByLabel('Ramp out').inputValue(), '30');
+  await page.getByLabel('B: stop or pass').selectOption('0');
+  await page.locator('#ramp').getByText('A to B').waitFor();
+  await page.getByText('Rig and camera').click();
+  await page.getByLabel('Movement').selectOption('continuous');
+  await page.locator('#schedule').getByText('pan while open').waitFor();
+  await page.getByLabel('Interval means').selectOption('gap');
+  await page.locator('.sentence').getByText('with a gap of').waitFor();
+  await page.getByRole('button', { name: 'Take B out' }).click();
+  await page.getByLabel('Share of the photos at B').waitFor({ state: 'detached' });
+  await verdictIs(page, true);
+});

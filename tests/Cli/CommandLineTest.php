@@ -82,7 +82,9 @@ final class CommandLineTest extends TestCase
         self::assertSame(0, $code);
         self::assertSame("480 photos, one every 11.2 s: 1 h 30 min of shooting, 20 s of clip at 24 fps.\n", $out);
         [, $out] = self::evrent(['solve', '--photos=480', '--interval=0:08', '--format=json']);
-        self::assertEquals(3840, json_decode($out, false, 4, JSON_THROW_ON_ERROR)->shooting_s);
+        /** @var array<string, float> $solution */
+        $solution = json_decode($out, true, 4, JSON_THROW_ON_ERROR);
+        self::assertEquals(3840, $solution['shooting_s']);
     }
 
     public function testSimulateIsTheSameForTheSameSeed(): void

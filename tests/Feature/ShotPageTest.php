@@ -187,6 +187,37 @@ final class ShotPageTest extends PageTestCase
         }
     }
 
+    public function testKeyframesAreAddedAndTakenOutAsRevisions(): void
+    {
+        $shot = self::shot();
+        $this->post("/shots/{$shot->id}/keyframes", ['after' => 0, 'revision' => $shot->current_revision_id])->assertRedirect("/shots/{$shot->id}");
+        self::assertCount(3, self::planOf($shot)->move->keyframes);
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['at' => '25 %', 'pass' => '0', 'hold_photos' => '12', 'slide' => '500']]]])
+            ->assertOk()->assertSee('252', false);
+        $keyframe = self::planOf($shot)->move->keyframes[1];
+        self::assertSame([0.25, false, 12, 500.0], [$keyframe->at, $keyframe->pass, $keyframe->holdPhotos, $keyframe->positions['slide']]);
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['pass' => '1']]]])->assertStatus(422)->assertSee('held only where the move stops');
+        $old = $shot->current_revision_id;
+        $this->delete("/shots/{$shot->id}/keyframes/1", ['revision' => $old])->assertRedirect();
+        self::assertCount(3, self::planOf($shot)->move->keyframes);
+        $this->delete("/shots/{$shot->id}/keyframes/1", ['revision' => Shot::query()->findOrFail($shot->id)->current_revision_id]);
+        self::assertCount(2, self::planOf($shot)->move->keyframes);
+        foreach (['99', '-5', 'x'] as $after) {
+            $this->post("/shots/{$shot->id}/keyframes", ['after' => $after, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id])->assertRedirect();
+        }
+        self::assertCount(3, self::planOf($shot)->move->keyframes);
+    }
+
+    public function testMovementIntervalMeaningAndRampTotalAreChosenOnThePage(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['mode' => 'continuous', 'interval_means' => 'gap'], 'move' => ['easing' => ['ramp_in' => '20', 'ramp_out' => '20', 'ramp_total' => '60']]])
+            ->assertOk()->assertSee('with a gap of')->assertSee('value="30"', false)->assertSee('slide while open');
+        $plan = self::planOf($shot);
+        self::assertSame(['continuous', 'gap', 0.3, 0.3], [$plan->timing->mode->value, $plan->timing->intervalMeans->value, $plan->move->easing->rampIn, $plan->move->easing->rampOut]);
+        $this->type($shot, ['timing' => ['mode' => 'hover']])->assertStatus(422)->assertSee('shoot_move_shoot, continuous');
+    }
+
     private function press(Shot $shot, string $finding, string $remedy): void
     {
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;

@@ -7,7 +7,10 @@ namespace App\Http\Responses;
 use App\Models\Shot;
 use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,7 +31,28 @@ final class ShotResponse
             'page' => $page,
             'rows' => PhotoPage::asked($request, $page->schedule->photosTotal()),
             'problems' => [],
+            'rewritten' => self::rewritten($request, $page->plan),
         ]);
+    }
+
+    /**
+     * Ramp fields that hang on each other: those that no longer say what was typed.
+     *
+     * @return array<string, string> what they say now, by JSON pointer
+     */
+    private static function rewritten(Request $request, Plan $plan): array
+    {
+        $easing = $plan->move->easing;
+        $rewritten = [];
+        foreach (['ramp_in' => $easing->rampIn, 'ramp_out' => $easing->rampOut, 'ramp_total' => $easing->total()] as $field => $share) {
+            $typed = $request->input("plan.move.easing.{$field}");
+            $read = is_string($typed) ? TypedText::percent($typed) : null;
+            if ($read !== null && PlainText::percent($read) !== PlainText::percent($share)) {
+                $rewritten["/move/easing/{$field}"] = PlainText::percent($share);
+            }
+        }
+
+        return $rewritten;
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */

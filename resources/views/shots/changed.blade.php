@@ -5,6 +5,8 @@
 @include('shots.parts.outcome')
 @include('shots.parts.until')
 @include('shots.parts.ramp')
+@include('shots.parts.interval-words')
+@foreach ($rewritten as $pointer => $value)<x-number-input :pointer="$pointer" :value="$value" swap />@endforeach
 @include('shots.parts.chart')
 @include('shots.parts.findings')
 @include('shots.parts.figures')

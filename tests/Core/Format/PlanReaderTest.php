@@ -77,8 +77,8 @@ final class PlanReaderTest extends TestCase
     {
         $text = file_get_contents(dirname(__DIR__, 3) . '/docs/plan-format.md');
         self::assertIsString($text);
-        self::assertSame(1, preg_match('/```json\n(.*?)```/s', $text, $found));
-        $schedule = Schedule::of(PlanReader::fromJson($found[1]));
+        preg_match('/```json\n(.*?)```/s', $text, $found);
+        $schedule = Schedule::of(PlanReader::fromJson($found[1] ?? ''));
         self::assertSame([50, 50, 0], $schedule->moves->motorSteps['slide']);
         self::assertEqualsWithDelta([0.45, 0.45, 0.0], $schedule->moves->moveSeconds, 1e-12);
         self::assertEqualsWithDelta([0.85, 0.85], array_slice($schedule->timeline->rigSeconds, 0, 2), 1e-12);

@@ -1,6 +1,7 @@
 @php
     use Evrent\Core\Format\PlainText;
     use Evrent\Core\Timing\IntervalMeaning;
+    use Evrent\Core\Timing\Mode;
     $plan = $page->plan;
 @endphp
 <details class="panel kit">
@@ -17,6 +18,14 @@
                 <option value="0" @selected(!$plan->camera->longExposureNoiseReduction)>off</option>
                 <option value="1" @selected($plan->camera->longExposureNoiseReduction)>on: doubles busy time</option>
             </select></span>
+        </span>
+        <span class="number">
+            <label for="f-mode">Movement</label>
+            <span class="entry"><select class="plan-field" id="f-mode" name="plan[timing][mode]" form="plan" aria-describedby="p-timing-mode">
+                <option value="{{ Mode::ShootMoveShoot->value }}" @selected($plan->timing->mode === Mode::ShootMoveShoot)>stop for each photo</option>
+                <option value="{{ Mode::Continuous->value }}" @selected($plan->timing->mode === Mode::Continuous)>creep on without stopping</option>
+            </select></span>
+            <x-problem pointer="/timing/mode" />
         </span>
         <span class="number">
             <label for="f-means">Interval means</label>

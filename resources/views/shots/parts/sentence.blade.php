@@ -1,6 +1,5 @@
 @php
     use Evrent\Core\Format\PlainText;
-    use Evrent\Core\Timing\IntervalMeaning;
     $timing = $page->plan->timing;
 @endphp
 <div class="sentence">
@@ -9,7 +8,7 @@
     <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$timing->headPhotos" :width="3" />
     <span>standing before and</span>
     <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$timing->tailPhotos" :width="3" />
-    <span>after, {{ $timing->intervalMeans === IntervalMeaning::Gap ? 'with a gap of' : 'one every' }}</span>
+    @include('shots.parts.interval-words')
     @if ($timing->interval->isConstant())
         <x-number pointer="/timing/interval_s" label="Interval in seconds" :value="PlainText::number($timing->interval->keys[0]['seconds'])" unit="s" :width="5" /><span class="stop">,</span>
     @else
