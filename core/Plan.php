@@ -9,6 +9,7 @@ use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Motion\Rig;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Timing;
@@ -16,7 +17,8 @@ use Evrent\Core\Timing\Timing;
 /**
  * One shot, whole: everything the schedule is computed from.
  *
- * A keyframe may stand beyond an axis's travel: such a plan can be read, drawn and mended, and a check says so.
+ * Optics are optional: without them nothing is said of the picture. A keyframe may stand beyond an axis's travel: such a
+ * plan can be read, drawn and mended, and a check says so.
  */
 final readonly class Plan
 {
@@ -33,6 +35,7 @@ final readonly class Plan
         public Rig $rig,
         public Camera $camera,
         public Move $move,
+        public ?Optics $optics = null,
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -70,7 +73,7 @@ final readonly class Plan
      */
     public function withTitle(string $title): self
     {
-        return new self($title, $this->timing, $this->rig, $this->camera, $this->move);
+        return new self($title, $this->timing, $this->rig, $this->camera, $this->move, $this->optics);
     }
 
     /**
@@ -78,7 +81,31 @@ final readonly class Plan
      */
     public function withTiming(Timing $timing): self
     {
-        return new self($this->title, $timing, $this->rig, $this->camera, $this->move);
+        return new self($this->title, $timing, $this->rig, $this->camera, $this->move, $this->optics);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withRig(Rig $rig): self
+    {
+        return new self($this->title, $this->timing, $rig, $this->camera, $this->move, $this->optics);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withOptics(?Optics $optics): self
+    {
+        return new self($this->title, $this->timing, $this->rig, $this->camera, $this->move, $optics);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withCamera(Camera $camera): self
+    {
+        return new self($this->title, $this->timing, $this->rig, $camera, $this->move, $this->optics);
     }
 
     /**
@@ -160,6 +187,6 @@ final readonly class Plan
 
     private function withMove(Move $move): self
     {
-        return new self($this->title, $this->timing, $this->rig, $this->camera, $move);
+        return new self($this->title, $this->timing, $this->rig, $this->camera, $move, $this->optics);
     }
 }

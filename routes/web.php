@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\KeyframeController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\OpticsController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\RemedyController;
 use App\Http\Controllers\RunController;
@@ -38,6 +39,9 @@ Route::post('/shots/{shot}/remedies', [RemedyController::class, 'store'])->name(
 
 Route::post('/shots/{shot}/keyframes', [KeyframeController::class, 'store'])->name('shots.keyframes.store');
 Route::delete('/shots/{shot}/keyframes/{place}', [KeyframeController::class, 'destroy'])->where('place', '[0-9]{1,3}')->name('shots.keyframes.destroy');
+
+Route::post('/shots/{shot}/optics', [OpticsController::class, 'store'])->name('shots.optics.store');
+Route::delete('/shots/{shot}/optics', [OpticsController::class, 'destroy'])->name('shots.optics.destroy');
 
 Route::get('/shots/{shot}/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
 Route::get('/shots/{shot}/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');

@@ -13,8 +13,14 @@ final class FormFields
 {
     private const ALWAYS = [
         '/start_time', '/timing/photos', '/timing/head_photos', '/timing/tail_photos', '/timing/interval_s', '/timing/exposure_s',
-        '/timing/frames_per_second', '/timing/start_delay_s', '/move/easing/ramp_in', '/move/easing/ramp_out', '/move/easing/ramp_total', '/move/easing/shape', '/timing/mode', '/timing/interval_means',
+        '/timing/frames_per_second', '/timing/start_delay_s', '/move/easing/ramp_in', '/move/easing/ramp_out', '/move/easing/ramp_total', '/move/easing/shape',
+        '/timing/mode', '/timing/interval_means',
         '/rig/post_exposure_delay_s', '/rig/settle_s', '/camera/shutter_lag_s', '/camera/write_s', '/camera/buffer_frames',
+    ];
+
+    private const OPTICS = [
+        'sensor_width_mm', 'sensor_height_mm', 'image_width_px', 'image_height_px', 'focal_mm', 'output_width_px', 'output_height_px',
+        'foreground_m', 'subject_m', 'background_m', 'subject_speed_m_s',
     ];
 
     private const PER_AXIS = ['min', 'max', 'max_speed', 'max_acceleration', 'steps_per_unit', 'backlash'];
@@ -25,6 +31,9 @@ final class FormFields
     public static function pointers(Plan $plan): array
     {
         $pointers = self::ALWAYS;
+        foreach ($plan->optics === null ? [] : self::OPTICS as $field) {
+            $pointers[] = "/optics/{$field}";
+        }
         foreach (array_keys($plan->rig->axes) as $a) {
             foreach (self::PER_AXIS as $field) {
                 $pointers[] = "/rig/axes/{$a}/{$field}";

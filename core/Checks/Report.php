@@ -15,10 +15,17 @@ final readonly class Report
     public const CHECKS = [
         IntervalTooShortForRig::class,
         IntervalTooShortForCamera::class,
+        NoiseReductionDoubles::class,
         ControllerStretchesInterval::class,
         ClipTooShort::class,
+        TooFastOnScreen::class,
+        ContinuousSmear::class,
+        TooLittleSettling::class,
+        SlideDoesNotShow::class,
+        StepBelowMotor::class,
         BeyondTravel::class,
         FasterThanAxis::class,
+        CropCutsFraming::class,
     ];
 
     /**

@@ -12,6 +12,7 @@ use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Rig;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Problem;
 use Evrent\Core\Problems;
@@ -75,10 +76,11 @@ final class PlanReader
         $rig = $this->rig($fields->child('rig'));
         $camera = $this->camera($fields->child('camera'));
         $move = $this->move($fields->child('move'));
+        $optics = $fields->has('optics') ? $this->optics($fields->child('optics')) : null;
         $fields->refuseTheRest();
         $plan = $timing === null || $rig === null || $camera === null || $move === null
             ? null
-            : $fields->make(fn (): Plan => new Plan($title, $timing, $rig, $camera, $move));
+            : $fields->make(fn (): Plan => new Plan($title, $timing, $rig, $camera, $move, $optics));
         $this->problems->throwIfAny();
         assert($plan !== null);
 
@@ -189,6 +191,26 @@ final class PlanReader
         $fields->refuseTheRest();
 
         return $fields->make(static fn (): Camera => new Camera(...$read));
+    }
+
+    private function optics(Fields $fields): ?Optics
+    {
+        $read = [
+            $fields->number('sensor_width_mm', 36),
+            $fields->number('sensor_height_mm', 24),
+            $fields->whole('image_width_px', 6000),
+            $fields->whole('image_height_px', 4000),
+            $fields->number('focal_mm', 35),
+            $fields->whole('output_width_px', 1920),
+            $fields->whole('output_height_px', 1080),
+            $fields->number('foreground_m', 1),
+            $fields->number('subject_m', 1),
+            $fields->number('background_m', 1_000_000),
+            $fields->number('subject_speed_m_s', 0, 0),
+        ];
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Optics => new Optics(...$read));
     }
 
     private function move(Fields $fields): ?Move

@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Timing\KeyedSeconds;
 
@@ -57,6 +58,7 @@ final class PlanWriter
                 'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),
                 'easing' => self::easing($plan->move->easing),
             ],
+            ...($plan->optics === null ? [] : ['optics' => self::optics($plan->optics)]),
         ];
     }
 
@@ -70,6 +72,26 @@ final class PlanWriter
         }
 
         return array_map(static fn (array $key): array => ['at' => $key['at'], $name => $key['seconds']], $keyed->keys);
+    }
+
+    /**
+     * @return array<string, float|int>
+     */
+    private static function optics(Optics $optics): array
+    {
+        return [
+            'sensor_width_mm' => $optics->sensorWidthMillimetres,
+            'sensor_height_mm' => $optics->sensorHeightMillimetres,
+            'image_width_px' => $optics->imageWidthPixels,
+            'image_height_px' => $optics->imageHeightPixels,
+            'focal_mm' => $optics->focalMillimetres,
+            'output_width_px' => $optics->outputWidthPixels,
+            'output_height_px' => $optics->outputHeightPixels,
+            'foreground_m' => $optics->foregroundMetres,
+            'subject_m' => $optics->subjectMetres,
+            'background_m' => $optics->backgroundMetres,
+            'subject_speed_m_s' => $optics->subjectMetresPerSecond,
+        ];
     }
 
     /**

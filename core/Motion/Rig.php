@@ -42,6 +42,17 @@ final readonly class Rig
         $problems->throwIfAny();
     }
 
+    public function axis(string $axisId): ?Axis
+    {
+        foreach ($this->axes as $axis) {
+            if ($axis->id === $axisId) {
+                return $axis;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @return list<string>
      */

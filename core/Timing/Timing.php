@@ -68,15 +68,24 @@ final readonly class Timing
         return $this->changed(photos: $photos, headPhotos: $headPhotos, tailPhotos: $tailPhotos);
     }
 
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withMode(Mode $mode): self
+    {
+        return $this->changed(mode: $mode);
+    }
+
     private function changed(
         ?KeyedSeconds $interval = null,
         ?KeyedSeconds $exposure = null,
         ?int $photos = null,
         ?int $headPhotos = null,
         ?int $tailPhotos = null,
+        ?Mode $mode = null,
     ): self {
         return new self(
-            $this->mode,
+            $mode ?? $this->mode,
             $this->framesPerSecond,
             $photos ?? $this->photos,
             $headPhotos ?? $this->headPhotos,

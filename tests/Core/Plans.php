@@ -14,6 +14,12 @@ use Random\Randomizer;
  */
 final class Plans
 {
+    /** A sensor of 36 by 24 mm and 6000 by 4000 pixels, for a clip of 1920 by 1080. */
+    public const OPTICS = [
+        'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'image_width_px' => 6000, 'image_height_px' => 4000,
+        'output_width_px' => 1920, 'output_height_px' => 1080, 'foreground_m' => 2, 'subject_m' => 20, 'background_m' => 400,
+    ];
+
     /**
      * @return array<string, mixed>
      */
@@ -130,6 +136,6 @@ final class Plans
                 'long_exposure_noise_reduction' => $whole(0, 3) === 0,
             ],
             'move' => ['keyframes' => $keyframes, 'easing' => $ease()],
-        ], JSON_THROW_ON_ERROR);
+        ] + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2)]]), JSON_THROW_ON_ERROR);
     }
 }

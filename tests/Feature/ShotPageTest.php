@@ -218,6 +218,19 @@ final class ShotPageTest extends PageTestCase
         $this->type($shot, ['timing' => ['mode' => 'hover']])->assertStatus(422)->assertSee('shoot_move_shoot, continuous');
     }
 
+    public function testThePictureIsDescribedChangedAndLeftOut(): void
+    {
+        $shot = self::shot();
+        $this->get("/shots/{$shot->id}")->assertSee('Describe the picture')->assertDontSee('Focal length');
+        $this->post("/shots/{$shot->id}/optics", ['revision' => $shot->current_revision_id])->assertRedirect();
+        $this->get("/shots/{$shot->id}")->assertSee('Focal length')->assertSee('The clip is cropped from the photos')->assertSee('Good to know');
+        $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('The clip is cropped from the photos');
+        $this->type($shot, ['optics' => ['subject_m' => '3', 'focal_mm' => 'wide']])->assertStatus(422)->assertSee('Enter a number');
+        $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('from the foreground to the background');
+        $this->delete("/shots/{$shot->id}/optics", ['revision' => Shot::query()->findOrFail($shot->id)->current_revision_id])->assertRedirect();
+        self::assertNull(self::planOf($shot)->optics);
+    }
+
     private function press(Shot $shot, string $finding, string $remedy): void
     {
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;

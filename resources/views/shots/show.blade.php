@@ -22,6 +22,7 @@
             <div class="main-column">
                 @include('shots.parts.figures')
                 @include('shots.parts.keyframes')
+                @include('shots.parts.optics')
                 @include('shots.parts.kit')
             </div>
         </div>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Mode;
+
+/**
+ * T17: the rig moves on while the shutter is open, and smears a long exposure.
+ */
+final class ContinuousSmear implements Check
+{
+    /** More than this of the clip's own pixels looks soft on a still frame. */
+    public const SHARP_PIXELS = 1.5;
+
+    private const MOST_TRIES = 30;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = $schedule->plan->timing->mode === Mode::Continuous ? PictureMotion::of($schedule) : null;
+        $worst = $motion?->worstSmear();
+        if ($worst?->axis === null || abs($worst->shift) <= self::SHARP_PIXELS) {
+            return null;
+        }
+        $remedies = array_values(array_filter([self::stopping($schedule), self::shorter($schedule, abs($worst->shift))]));
+
+        return new Finding(
+            'T17',
+            Severity::Look,
+            'The move smears the picture while the shutter is open',
+            PlainText::rounded(abs($worst->shift), 1) . ' px of smear',
+            sprintf(
+                'During photo %d the %s carries the picture %s px across the clip; up to %s px looks sharp.',
+                $worst->photo,
+                $worst->axis->id,
+                PlainText::rounded(abs($worst->shift), 1),
+                PlainText::rounded(self::SHARP_PIXELS, 1),
+            ),
+            $worst->photo,
+            1,
+            $remedies,
+        );
+    }
+
+    /** Stopping for each photo takes the smear away, where rig and interval have the time for it. */
+    private static function stopping(Schedule $schedule): ?Remedy
+    {
+        $stopping = $schedule->plan->withTiming($schedule->plan->timing->withMode(Mode::ShootMoveShoot));
+
+        return Schedule::of($stopping)->summary->fits()
+            ? new Remedy('stop', 'Stop for each photo', 'keeps interval, exposure and clip; every photo is sharp', $stopping)
+            : null;
+    }
+
+    private static function shorter(Schedule $schedule, float $smear): ?Remedy
+    {
+        $factor = 1.0;
+        // An exposure that stretched its interval shortens it too, and the rig goes faster then: hence step by step.
+        for ($try = 0; $try < self::MOST_TRIES && $smear > self::SHARP_PIXELS; $try++) {
+            $factor *= 0.98 * self::SHARP_PIXELS / $smear;
+            $shorter = $schedule->plan->withExposure($schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
+            $smear = abs(PictureMotion::of(Schedule::of($shorter))?->worstSmear()->shift ?? 0.0);
+        }
+        if (!isset($shorter) || $smear > self::SHARP_PIXELS) {
+            return null;
+        }
+
+        return new Remedy(
+            'exposure',
+            sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
+            sprintf('keeps the move; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),
+            $shorter,
+        );
+    }
+}

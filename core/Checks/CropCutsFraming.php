@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * L5: the crop to the output's aspect cuts into what was framed.
+ */
+final class CropCutsFraming implements Check
+{
+    /** Less than this is lost in any finder's own inaccuracy. */
+    public const NOTICEABLE_SHARE = 0.02;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $optics = $schedule->plan->optics;
+        if ($optics === null || $optics->croppedAway() < self::NOTICEABLE_SHARE) {
+            return null;
+        }
+        $cut = PlainText::rounded($optics->croppedAway() * 100.0, 0);
+        $ends = PlainText::rounded($optics->croppedAway() * 50.0, 0);
+        $sides = $optics->croppedWidthPixels() < $optics->imageWidthPixels ? 'left and right' : 'top and bottom';
+
+        return new Finding(
+            'L5',
+            Severity::Know,
+            'The clip is cropped from the photos',
+            "{$cut} % cut off",
+            "To fit {$optics->outputWidthPixels} × {$optics->outputHeightPixels}, {$ends} % go at {$sides} each: keep what matters clear of those edges.",
+            null,
+            0,
+            [],
+        );
+    }
+}

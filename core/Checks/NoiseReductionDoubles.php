@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Camera;
+
+/**
+ * T3: long-exposure noise reduction takes every exposure twice, which doubles the busy time and leaves gaps.
+ */
+final class NoiseReductionDoubles implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $camera = $schedule->plan->camera;
+        if (!$camera->longExposureNoiseReduction) {
+            return null;
+        }
+        $longest = max([0.0, ...$schedule->exposureSeconds]);
+
+        return new Finding(
+            'T3',
+            Severity::Look,
+            'Noise reduction takes every exposure twice',
+            PlainText::seconds($longest) . ' blind after a photo',
+            sprintf(
+                'After each exposure the camera takes a dark one as long, up to %s: the shutter cannot open meanwhile, and what moves leaves gaps in its path.',
+                PlainText::seconds($longest),
+            ),
+            1,
+            $schedule->photosTotal(),
+            [new Remedy(
+                'noise_reduction',
+                'Turn noise reduction off',
+                'keeps all timing; take one dark photo at the end to clean the others with',
+                $schedule->plan->withCamera(new Camera($camera->shutterLagSeconds, $camera->writeSeconds, $camera->bufferFrames)),
+            )],
+        );
+    }
+}

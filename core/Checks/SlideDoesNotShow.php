@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T19: nothing is near enough for the slide to show as more than a drift of the whole picture.
+ */
+final class SlideDoesNotShow implements Check
+{
+    /** Foreground and background part by less than this share of the width: the eye sees no depth. */
+    public const LEAST_PARALLAX_SHARE = 0.03;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = PictureMotion::of($schedule);
+        $positions = $schedule->moves->positions['slide'] ?? [];
+        if ($motion === null || $positions === []) {
+            return null;
+        }
+        $travel = max($positions) - min($positions);
+        $optics = $motion->picture->optics;
+        $parallax = $motion->picture->parallax($travel);
+        if ($travel === 0.0 || $parallax >= self::LEAST_PARALLAX_SHARE * $optics->outputWidthPixels) {
+            return null;
+        }
+
+        return new Finding(
+            'T19',
+            Severity::Look,
+            'The slide hardly shows',
+            PlainText::rounded($parallax, 1) . ' px of parallax',
+            sprintf(
+                'Over %s mm of slide the foreground at %s m moves only %s px more than the background: '
+                    . 'bring something nearer into the frame, or use a longer lens.',
+                PlainText::rounded($travel, 0),
+                PlainText::rounded($optics->foregroundMetres, 1),
+                PlainText::rounded($parallax, 1),
+            ),
+            null,
+            0,
+            [],
+        );
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T12: the move carries the picture past too fast at playback: jittery and disorienting.
+ */
+final class TooFastOnScreen implements Check
+{
+    /** A pan is easy on the eye when an object takes this long or longer to cross the frame. */
+    public const EASY_CROSSING_SECONDS = 7.0;
+
+    /** A move that needs more than so many times its photos wants another framing, not more photos. */
+    private const MOST_TIMES_THE_PHOTOS = 10;
+
+    private const MOST_TRIES = 20;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = PictureMotion::of($schedule);
+        if ($motion === null) {
+            return null;
+        }
+        $worst = $motion->fastest();
+        $crossing = $motion->picture->crossingSeconds($worst->shift, $schedule->plan->timing->framesPerSecond);
+        if ($worst->axis === null || $crossing >= self::EASY_CROSSING_SECONDS) {
+            return null;
+        }
+        $remedy = self::morePhotos($schedule, $crossing);
+
+        return new Finding(
+            'T12',
+            Severity::Look,
+            "The {$worst->axis->id} is too fast on screen",
+            PlainText::seconds($crossing) . ' to cross the frame',
+            sprintf(
+                'At photo %d the picture moves %s px from photo to photo: at %s fps things cross the frame in %s, and under %s is hard on the eye.',
+                $worst->photo,
+                PlainText::rounded(abs($worst->shift), 1),
+                PlainText::number($schedule->plan->timing->framesPerSecond),
+                PlainText::seconds($crossing),
+                PlainText::seconds(self::EASY_CROSSING_SECONDS),
+            ),
+            $worst->photo,
+            1,
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    /** The same way in more photos: each step is smaller, and the clip longer. */
+    private static function morePhotos(Schedule $schedule, float $crossing): ?Remedy
+    {
+        $timing = $schedule->plan->timing;
+        $moves = (int) ceil(($timing->photos - 1) * self::EASY_CROSSING_SECONDS / $crossing);
+        for ($try = 0; $try < self::MOST_TRIES && $moves < $timing->photos * self::MOST_TIMES_THE_PHOTOS; $try++) {
+            try {
+                $mended = Schedule::of($schedule->plan->withTiming($timing->withPhotos($moves + 1)));
+            } catch (InvalidInput) {
+                return null;
+            }
+            $motion = PictureMotion::of($mended);
+            if ($motion === null) {
+                return null;
+            }
+            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= self::EASY_CROSSING_SECONDS) {
+                return new Remedy(
+                    'photos',
+                    sprintf('Spread the move over %s', PlainText::photos($moves + 1)),
+                    sprintf(
+                        'keeps framing and interval; %s of clip, %s longer on site',
+                        PlainText::seconds($mended->summary->clipSeconds),
+                        PlainText::duration($mended->summary->onSiteSeconds - $schedule->summary->onSiteSeconds),
+                    ),
+                    $mended->plan,
+                );
+            }
+            // Keyframes snap to photos, so the fastest stretch may not shrink quite in step.
+            $moves += (int) ceil($moves / 100);
+        }
+
+        return null;
+    }
+}

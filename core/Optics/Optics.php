@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Optics;
+
+use Evrent\Core\Problems;
+
+/**
+ * What the picture is made with and of: sensor, lens, output, and how far away things are.
+ */
+final readonly class Optics
+{
+    private const MOST_MILLIMETRES = 10_000;
+    private const MOST_PIXELS = 100_000;
+    private const MOST_METRES = 1_000_000;
+
+    /**
+     * @param float $foregroundMetres       nearest thing that matters
+     * @param float $subjectMetres          what the shot is of
+     * @param float $backgroundMetres       farthest thing that matters
+     * @param float $subjectMetresPerSecond how fast the subject moves across the view
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public float $sensorWidthMillimetres,
+        public float $sensorHeightMillimetres,
+        public int $imageWidthPixels,
+        public int $imageHeightPixels,
+        public float $focalMillimetres,
+        public int $outputWidthPixels,
+        public int $outputHeightPixels,
+        public float $foregroundMetres,
+        public float $subjectMetres,
+        public float $backgroundMetres,
+        public float $subjectMetresPerSecond = 0.0,
+    ) {
+        $problems = new Problems();
+        $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
+        foreach ($lengths as $field => $value) {
+            $problems->unlessPositive($value, self::MOST_MILLIMETRES, "/{$field}", 'millimetres');
+        }
+        $pixels = [
+            'image_width_px' => $imageWidthPixels, 'image_height_px' => $imageHeightPixels,
+            'output_width_px' => $outputWidthPixels, 'output_height_px' => $outputHeightPixels,
+        ];
+        foreach ($pixels as $field => $value) {
+            $problems->unlessBetween($value, 1, self::MOST_PIXELS, "/{$field}", 'a whole number of pixels');
+        }
+        foreach (['foreground_m' => $foregroundMetres, 'subject_m' => $subjectMetres, 'background_m' => $backgroundMetres] as $field => $value) {
+            $problems->unlessPositive($value, self::MOST_METRES, "/{$field}", 'a distance in metres');
+        }
+        $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', 'metres a second');
+        if (!$problems->any() && ($foregroundMetres > $subjectMetres || $subjectMetres > $backgroundMetres)) {
+            $problems->add('/subject_m', 'The subject stands from the foreground to the background: enter a distance between theirs.');
+        }
+        $problems->throwIfAny();
+    }
+
+    /** To start from: a sensor of 36 by 24 mm, a wide lens, and a foreground that a slide shows against. */
+    public static function usual(): self
+    {
+        return new self(36, 24, 6000, 4000, 24, 1920, 1080, 2, 20, 400);
+    }
+
+    /** Focal length in pixels of the image: what one radian at the centre covers. */
+    public function focalPixels(): float
+    {
+        return $this->focalMillimetres * $this->imageWidthPixels / $this->sensorWidthMillimetres;
+    }
+
+    /** Width of what is left of the image after the crop to the output's aspect, in pixels of the image. */
+    public function croppedWidthPixels(): float
+    {
+        return min((float) $this->imageWidthPixels, $this->imageHeightPixels * $this->outputWidthPixels / $this->outputHeightPixels);
+    }
+
+    /** Share of the image's area that the crop to the output's aspect cuts off, 0…1. */
+    public function croppedAway(): float
+    {
+        $image = $this->imageWidthPixels / $this->imageHeightPixels;
+        $output = $this->outputWidthPixels / $this->outputHeightPixels;
+
+        return 1.0 - min($image, $output) / max($image, $output);
+    }
+
+    /** Output pixels for one pixel of the image. */
+    public function outputScale(): float
+    {
+        return $this->outputWidthPixels / $this->croppedWidthPixels();
+    }
+}

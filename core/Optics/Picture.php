@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Optics;
+
+/**
+ * What the rig's and the subject's motion does to the picture, in output pixels after the crop. Small angles: the shift
+ * of the image's centre.
+ *
+ * Pan f·Δpan·cos(tilt), tilt f·Δtilt (angles in radians), slide f·Δslide/distance, with f the focal length in pixels.
+ */
+final readonly class Picture
+{
+    private const MILLIMETRES_PER_METRE = 1_000.0;
+
+    /** What an axis does to the picture goes by its name; others are not known to do anything. */
+    private const PAN = 'pan';
+    private const TILT = 'tilt';
+    private const SLIDE = 'slide';
+
+    public function __construct(public Optics $optics)
+    {
+    }
+
+    /**
+     * @param string $axisId      by its name: slide, pan or tilt
+     * @param float  $travel      mm or degrees
+     * @param float  $tiltDegrees where the tilt stands
+     * @param float  $metres      distance of what is looked at; a slide shifts near things more
+     *
+     * @return float output pixels, 0 for an axis of another name
+     */
+    public function shift(string $axisId, float $travel, float $tiltDegrees, float $metres): float
+    {
+        $focal = $this->optics->focalPixels() * $this->optics->outputScale();
+
+        return match ($axisId) {
+            self::PAN => $focal * deg2rad($travel) * cos(deg2rad($tiltDegrees)),
+            self::TILT => $focal * deg2rad($travel),
+            self::SLIDE => $focal * $travel / ($metres * self::MILLIMETRES_PER_METRE),
+            default => 0.0,
+        };
+    }
+
+    /**
+     * How much farther the foreground moves across the picture than the background: what makes a slide show.
+     *
+     * @param float $slideMillimetres
+     */
+    public function parallax(float $slideMillimetres): float
+    {
+        return $this->shift(self::SLIDE, $slideMillimetres, 0.0, $this->optics->foregroundMetres)
+            - $this->shift(self::SLIDE, $slideMillimetres, 0.0, $this->optics->backgroundMetres);
+    }
+
+    /** How far the subject's own motion carries it across the picture in some seconds. */
+    public function subjectTravel(float $seconds): float
+    {
+        $focal = $this->optics->focalPixels() * $this->optics->outputScale();
+
+        return $focal * $this->optics->subjectMetresPerSecond * $seconds / $this->optics->subjectMetres;
+    }
+
+    /**
+     * How long something takes to cross the frame at playback.
+     *
+     * @param float $shiftPerPhoto output pixels from photo to photo
+     *
+     * @return float seconds, INF when it does not move
+     */
+    public function crossingSeconds(float $shiftPerPhoto, float $framesPerSecond): float
+    {
+        return $shiftPerPhoto === 0.0 ? INF : $this->optics->outputWidthPixels / (abs($shiftPerPhoto) * $framesPerSecond);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Schedule;
+
+use Evrent\Core\Optics\Picture;
+
+/**
+ * What a schedule's motion does to the picture, from photo to photo and while the shutter is open.
+ */
+final readonly class PictureMotion
+{
+    private function __construct(private Schedule $schedule, public Picture $picture)
+    {
+    }
+
+    /** Null when the plan says nothing of its optics. */
+    public static function of(Schedule $schedule): ?self
+    {
+        $optics = $schedule->plan->optics;
+
+        return $optics === null ? null : new self($schedule, new Picture($optics));
+    }
+
+    /** The step of any axis that moves the subject's place in the picture most. */
+    public function fastest(): FastestStep
+    {
+        $fastest = new FastestStep(null, 1, 0.0);
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            $positions = $this->schedule->moves->positions[$axis->id];
+            for ($n = 0; $n < count($positions) - 1; $n++) {
+                if ($positions[$n + 1] === $positions[$n]) {
+                    continue;
+                }
+                $shift = $this->shift($axis->id, $positions[$n + 1] - $positions[$n], $n);
+                if (abs($shift) > abs($fastest->shift)) {
+                    $fastest = new FastestStep($axis, $n + 1, $shift);
+                }
+            }
+        }
+
+        return $fastest;
+    }
+
+    /** The blur that the move itself makes, where it is worst. */
+    public function worstSmear(): FastestStep
+    {
+        $worst = new FastestStep(null, 1, 0.0);
+        for ($n = 0; $n < $this->schedule->photosTotal() - 1; $n++) {
+            foreach ($this->schedule->photo($n + 1)->travelWhileOpen as $axisId => $travel) {
+                if ($travel === 0.0) {
+                    continue;
+                }
+                $shift = $this->shift($axisId, $travel, $n);
+                if (abs($shift) > abs($worst->shift)) {
+                    $worst = new FastestStep($this->schedule->plan->rig->axis($axisId), $n + 1, $shift);
+                }
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * @param float $travel mm or degrees
+     * @param int   $n      photo, from 0: tells where the tilt stands
+     *
+     * @return float output pixels, of the subject
+     */
+    private function shift(string $axisId, float $travel, int $n): float
+    {
+        $tilt = $this->schedule->moves->positions['tilt'][$n] ?? 0.0;
+
+        return $this->picture->shift($axisId, $travel, $tilt, $this->picture->optics->subjectMetres);
+    }
+}

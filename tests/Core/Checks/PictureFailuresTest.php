@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Severity;
+use Evrent\Core\Schedule\Schedule;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * What spoils the picture. With 24 mm on the plans' sensor and output, a radian is 1280 pixels of the clip.
+ */
+final class PictureFailuresTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes by JSON pointer
+     */
+    private static function report(array $changes): Report
+    {
+        return Report::on(Schedule::of(Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], ...$changes])));
+    }
+
+    /**
+     * @param array<string, mixed> $changes by JSON pointer
+     */
+    private static function found(string $id, array $changes): Finding
+    {
+        $finding = self::report($changes)->finding($id);
+        self::assertNotNull($finding, "{$id} is not found");
+        foreach ($finding->remedies as $remedy) {
+            self::assertNull(Report::on(Schedule::of($remedy->mended))->finding($id), $remedy->label);
+        }
+
+        return $finding;
+    }
+
+    public function testWithoutOpticsNothingIsSaidOfThePicture(): void
+    {
+        $report = Report::on(Schedule::of(Plans::with(['/move/keyframes/1/pan' => 170])));
+        self::assertSame([], $report->findings);
+    }
+
+    public function testAGoodShotOnlyHearsOfItsCrop(): void
+    {
+        self::assertSame(['L5'], array_column(self::report([])->findings, 'id'));
+    }
+
+    public function testT3NoiseReductionTakesEveryExposureTwice(): void
+    {
+        $finding = self::found('T3', ['/camera/long_exposure_noise_reduction' => true]);
+        self::assertSame('0.8 s blind after a photo', $finding->shortfall);
+        self::assertSame(0.8, $finding->remedies[0]->mended->timing->exposure->longest());
+    }
+
+    public function testT12PanTooFastOnScreen(): void
+    {
+        // 114° over 215 moves at 1.25 times the even speed: 0.663° or 14.8 px a photo; 1920/(14.8·24) = 5.4 s.
+        $finding = self::found('T12', ['/move/keyframes/1/pan' => 100]);
+        self::assertSame('The pan is too fast on screen', $finding->title);
+        self::assertSame('5.4 s to cross the frame', $finding->shortfall);
+        self::assertEqualsWithDelta(216 * 7 / 5.4, $finding->remedies[0]->mended->timing->photos, 4);
+        self::assertSame(8.0, $finding->remedies[0]->mended->timing->interval->longest());
+        // 21° instead of 100° takes over seventeen seconds.
+        self::assertNull(self::report([])->finding('T12'));
+    }
+
+    public function testT17ContinuousMoveSmearsALongExposure(): void
+    {
+        // Half of each interval open: half of 0.2035° or 2.27 px.
+        $finding = self::found('T17', ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4]);
+        self::assertSame('2.3 px of smear', $finding->shortfall);
+        self::assertSame(['stop', 'exposure'], array_column($finding->remedies, 'key'));
+        self::assertNull(self::report(['/timing/mode' => 'continuous', '/timing/exposure_s' => 2])->finding('T17'));
+        self::assertNull(self::report(['/timing/exposure_s' => 4])->finding('T17'));
+    }
+
+    public function testT18TooLittleSettling(): void
+    {
+        $finding = self::found('T18', ['/rig/settle_s' => 0.1]);
+        self::assertSame('0.1 s to stand still', $finding->shortfall);
+        self::assertSame(0.5, $finding->remedies[0]->mended->rig->settleSeconds);
+        self::assertSame(8.0, $finding->remedies[0]->mended->timing->interval->longest());
+        // Where the interval has no room for it, it grows: 0.06 + 0.8 + 0.2 + 0.564 + 0.5 = 2.124 s.
+        $tight = self::found('T18', ['/rig/settle_s' => 0, '/timing/interval_s' => 1.7]);
+        self::assertSame(2.2, $tight->remedies[0]->mended->timing->interval->longest());
+        self::assertNull(self::report(['/rig/settle_s' => 0, '/timing/mode' => 'continuous'])->finding('T18'));
+    }
+
+    public function testT19NothingNearEnough(): void
+    {
+        // 820 mm at 60 m and at 400 m: 17.5 - 2.6 px.
+        $finding = self::found('T19', ['/optics/foreground_m' => 60, '/optics/subject_m' => 80]);
+        self::assertSame('14.9 px of parallax', $finding->shortfall);
+        self::assertNull(self::report(['/optics/foreground_m' => 60, '/optics/subject_m' => 80, '/move/keyframes/1/slide' => 40])->finding('T19'));
+    }
+
+    public function testT20AMotorStepThatShows(): void
+    {
+        // 20 steps a degree: 0.05° or 1.12 px.
+        $finding = self::found('T20', ['/rig/axes/1/steps_per_unit' => 20]);
+        self::assertSame('1.12 px a motor step', $finding->shortfall);
+        self::assertSame("The pan's motor steps show", $finding->title);
+    }
+
+    public function testT20APlannedStepUnderOneMotorStep(): void
+    {
+        // 0.1° of tilt over 215 moves at 1.25 times the even speed: 0.05 motor steps.
+        $finding = self::found('T20', ['/move/keyframes/1/tilt' => 2.1]);
+        self::assertSame('0.05 motor steps a photo', $finding->shortfall);
+        self::assertSame(9, $finding->photoCount);
+    }
+
+    public function testL5CropCutsTheFraming(): void
+    {
+        $finding = self::found('L5', []);
+        self::assertSame(Severity::Know, $finding->severity);
+        self::assertSame('16 % cut off', $finding->shortfall);
+        self::assertStringContainsString('8 % go at top and bottom', $finding->sentence);
+        self::assertStringContainsString('left and right', self::found('L5', ['/optics/output_width_px' => 1080, '/optics/output_height_px' => 1920])->sentence);
+        self::assertNull(self::report(['/optics/output_width_px' => 1500, '/optics/output_height_px' => 1000])->finding('L5'));
+    }
+}
