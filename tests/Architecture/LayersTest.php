@@ -30,4 +30,13 @@ final class LayersTest
             ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'))
             ->because('a device stands behind a protocol and knows nothing of the application');
     }
+
+    public function testTheCommandLineNeedsNoWebFramework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Evrent\Cli'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'))
+            ->because('it must start fast, on a machine without a database');
+    }
 }
