@@ -162,8 +162,9 @@ final class FailuresTest extends TestCase
         $report = Report::on(Schedule::of($plan));
         self::assertSame($report->works(), !in_array(Severity::Stops, array_column($report->findings, 'severity'), true));
         foreach ($report->findings as $finding) {
-            // What no change of the plan can mend: distance, gears, the output's shape, and a move that no photo count calms.
-            self::assertTrue($finding->remedies !== [] || in_array($finding->id, ['T12', 'T19', 'T20', 'L5'], true), $finding->id);
+            // What no change of the plan can mend: distance, gears, the output's shape; a move that no photo count calms;
+            // a subject too fast for any interval that rig and camera keep.
+            self::assertTrue($finding->remedies !== [] || in_array($finding->id, ['T9', 'T12', 'T13', 'T19', 'T20', 'L5'], true), $finding->id);
             foreach ($finding->remedies as $remedy) {
                 $mended = Schedule::of($remedy->mended);
                 self::assertNull(Report::on($mended)->finding($finding->id), "{$finding->id}: {$remedy->label}");

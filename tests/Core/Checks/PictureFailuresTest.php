@@ -56,6 +56,41 @@ final class PictureFailuresTest extends TestCase
         self::assertSame(0.8, $finding->remedies[0]->mended->timing->exposure->longest());
     }
 
+    public function testT9IntervalTooLongForAFastSubject(): void
+    {
+        // 0.5 m/s at 20 m is 32 px a second: 256 px in 8 s, 13 % of 1920; a tenth takes 6 s.
+        $finding = self::found('T9', ['/optics/subject_speed_m_s' => 0.5]);
+        self::assertSame('13 % of the frame a photo', $finding->shortfall);
+        self::assertSame(6.0, $finding->remedies[0]->mended->timing->interval->longest());
+        self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.37])->finding('T9'));
+        // Where rig and camera need more than that, there is no shorter interval to offer.
+        self::assertSame([], self::found('T9', ['/optics/subject_speed_m_s' => 3])->remedies);
+    }
+
+    public function testT13BlurShareTooSmallOnAFastSubject(): void
+    {
+        $finding = self::found('T13', ['/optics/subject_speed_m_s' => 0.1, '/timing/exposure_s' => 0.4]);
+        self::assertSame('5 % of the interval open', $finding->shortfall);
+        self::assertSame(4.0, $finding->remedies[0]->mended->timing->exposure->longest());
+        self::assertSame('keeps clip and time on site; 3.3 stops of neutral density hold the light', $finding->remedies[0]->costs);
+        // A slow subject looks smooth without: 0.03 m/s is 15 px in 8 s.
+        self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.03, '/timing/exposure_s' => 0.4])->finding('T13'));
+        self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.1])->finding('T13'));
+    }
+
+    public function testT14ExposureDraggedForNothingOnASlowSubject(): void
+    {
+        // 0.002 m/s is 0.128 px a second: half a pixel in 4 s.
+        $finding = self::found('T14', ['/optics/subject_speed_m_s' => 0.002, '/timing/exposure_s' => 4]);
+        self::assertSame('0.51 px of blur', $finding->shortfall);
+        self::assertEqualsWithDelta(0.8, $finding->remedies[0]->mended->timing->exposure->longest(), 1e-12);
+        self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.02, '/timing/exposure_s' => 4])->finding('T14'));
+        self::assertNull(self::report(['/timing/exposure_s' => 4])->finding('T14'));
+        // With a gap the interval shrinks with the exposure: 9 of 10 s open become 1/9 of the gap.
+        $gap = self::found('T14', ['/optics/subject_speed_m_s' => 0.0005, '/timing/exposure_s' => 9, '/timing/interval_s' => 1, '/timing/interval_means' => 'gap']);
+        self::assertEqualsWithDelta(1 / 9, $gap->remedies[0]->mended->timing->exposure->longest(), 1e-9);
+    }
+
     public function testT12PanTooFastOnScreen(): void
     {
         // 114° over 215 moves at 1.25 times the even speed: 0.663° or 14.8 px a photo; 1920/(14.8·24) = 5.4 s.

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Between;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+
+/**
+ * T13: the shutter is open for so small a share of the interval that a fast subject looks staccato.
+ */
+final class BlurShareTooSmall implements Check
+{
+    /** Under about a tenth fast subjects look staccato; around half is the cine look. */
+    public const LEAST_SHARE = 0.1;
+
+    /** A subject that moves less than this share of the frame from photo to photo looks smooth all the same. */
+    public const FAST_STEP_SHARE = 0.01;
+
+    private const SHARES_TO_TRY = [0.5, 0.33, 0.25, 0.15, 0.11];
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = PictureMotion::of($schedule);
+        if ($motion === null) {
+            return null;
+        }
+        $fast = self::FAST_STEP_SHARE * $motion->picture->optics->outputWidthPixels;
+        $found = [];
+        foreach ($schedule->intervalSeconds as $n => $interval) {
+            if ($schedule->exposureSeconds[$n] / $interval < self::LEAST_SHARE && $motion->picture->subjectTravel($interval) >= $fast) {
+                $found[] = $n;
+            }
+        }
+        if ($found === []) {
+            return null;
+        }
+        $first = $found[0];
+        $share = $schedule->exposureSeconds[$first] / $schedule->intervalSeconds[$first];
+        $remedy = self::longerExposure($schedule);
+
+        return new Finding(
+            'T13',
+            Severity::Look,
+            'The subject will look staccato',
+            PlainText::rounded($share * 100.0, 1) . ' % of the interval open',
+            sprintf(
+                'The subject moves %s px from photo to photo and only %s %% of that is in the picture: drag the shutter to blend its steps.',
+                PlainText::rounded($motion->picture->subjectTravel($schedule->intervalSeconds[$first]), 0),
+                PlainText::rounded($share * 100.0, 1),
+            ),
+            $first + 1,
+            count($found),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    /** The longest exposure that looks right and that the interval holds. */
+    private static function longerExposure(Schedule $schedule): ?Remedy
+    {
+        $timing = $schedule->plan->timing;
+        if (!$timing->exposure->isConstant() || !$timing->interval->isConstant() || $timing->intervalMeans === IntervalMeaning::Gap) {
+            return null;
+        }
+        foreach (self::SHARES_TO_TRY as $share) {
+            $seconds = round($timing->interval->longest() * $share, 2);
+            $mended = $seconds > 0.0 ? $schedule->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
+            if ($mended !== null && $seconds / $timing->interval->longest() >= self::LEAST_SHARE && $schedule->wouldKeepTime($mended)) {
+                $stops = log($seconds / $timing->exposure->longest(), 2);
+
+                return new Remedy(
+                    'exposure',
+                    sprintf('Expose %s s', PlainText::number($seconds)),
+                    sprintf('keeps clip and time on site; %s stops of neutral density hold the light', PlainText::rounded($stops, 1)),
+                    $mended,
+                );
+            }
+        }
+
+        return null;
+    }
+}

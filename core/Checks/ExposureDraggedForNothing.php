@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
+
+/**
+ * T14: the shutter is dragged on a subject too slow to blur, which costs time and filters and shows nothing.
+ */
+final class ExposureDraggedForNothing implements Check
+{
+    /** From here on an exposure is called dragged. */
+    public const DRAGGED_SHARE = 0.25;
+
+    /** Blur of less than a pixel of the clip is not there. */
+    public const VISIBLE_PIXELS = 1.0;
+
+    /** A share at which nobody calls it dragged. */
+    private const PLAIN_SHARE = 0.1;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = PictureMotion::of($schedule);
+        if ($motion === null || $motion->picture->optics->subjectMetresPerSecond === 0.0) {
+            return null;
+        }
+        $dragged = [];
+        foreach ($schedule->exposureSeconds as $n => $exposure) {
+            if ($exposure / $schedule->intervalSeconds[$n] >= self::DRAGGED_SHARE && $motion->picture->subjectTravel($exposure) < self::VISIBLE_PIXELS) {
+                $dragged[] = $n;
+            }
+        }
+        if ($dragged === []) {
+            return null;
+        }
+        $first = $dragged[0];
+        $blur = PlainText::rounded($motion->picture->subjectTravel($schedule->exposureSeconds[$first]), 2);
+        $factor = self::plainFactor($schedule);
+        $exposure = $schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor);
+
+        return new Finding(
+            'T14',
+            Severity::Know,
+            'The shutter is dragged for nothing',
+            "{$blur} px of blur",
+            sprintf(
+                'In %s the subject moves only %s px: dragging the shutter shows nothing. If it is for the light, leave it.',
+                PlainText::seconds($schedule->exposureSeconds[$first]),
+                $blur,
+            ),
+            $first + 1,
+            count($dragged),
+            [new Remedy(
+                'exposure',
+                sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
+                sprintf('keeps clip and time on site; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),
+                $schedule->plan->withExposure($exposure),
+            )],
+        );
+    }
+
+    /** What brings the largest share down to a plain one. With a gap the interval shrinks along with the exposure. */
+    private static function plainFactor(Schedule $schedule): float
+    {
+        $share = 0.0;
+        foreach ($schedule->exposureSeconds as $n => $exposure) {
+            $share = max($share, $exposure / $schedule->intervalSeconds[$n]);
+        }
+
+        return $schedule->plan->timing->intervalMeans === IntervalMeaning::Gap
+            ? self::PLAIN_SHARE / (1.0 - self::PLAIN_SHARE) * (1.0 - $share) / $share
+            : self::PLAIN_SHARE / $share;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\Solver;
+
+/**
+ * T9: the interval is too long for a fast subject, which jumps across the frame and cannot be slowed afterwards.
+ */
+final class IntervalTooLongForSubject implements Check
+{
+    /** A subject that moves by more than a tenth of the frame from photo to photo is seen a few times and gone. */
+    public const MOST_STEP_SHARE = 0.1;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $motion = PictureMotion::of($schedule);
+        if ($motion === null) {
+            return null;
+        }
+        $width = $motion->picture->optics->outputWidthPixels;
+        $longest = max([0.0, ...$schedule->intervalSeconds]);
+        $share = $motion->picture->subjectTravel($longest) / $width;
+        if ($share <= self::MOST_STEP_SHARE) {
+            return null;
+        }
+        $remedy = self::shorterInterval($schedule, self::MOST_STEP_SHARE / $share * $longest);
+
+        return new Finding(
+            'T9',
+            Severity::Look,
+            'The interval is too long for the subject',
+            PlainText::rounded($share * 100.0, 0) . ' % of the frame a photo',
+            sprintf(
+                'In %s the subject crosses %s %% of the frame: it jumps, and what was not photographed cannot be slowed down later.',
+                PlainText::seconds($longest),
+                PlainText::rounded($share * 100.0, 0),
+            ),
+            (int) array_search($longest, $schedule->intervalSeconds, true) + 1,
+            $schedule->photosTotal(),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    private static function shorterInterval(Schedule $schedule, float $mostSeconds): ?Remedy
+    {
+        $seconds = round(floor($mostSeconds / Solver::TIMER_RESOLUTION_SECONDS + 1e-9) * Solver::TIMER_RESOLUTION_SECONDS, 9);
+        if ($seconds <= 0.0 || $schedule->plan->timing->intervalMeans === IntervalMeaning::Gap) {
+            return null;
+        }
+        $mended = $schedule->plan->withInterval($schedule->plan->timing->interval->map(static fn (float $interval): float => min($interval, $seconds)));
+        if (!$schedule->wouldKeepTime($mended)) {
+            return null;
+        }
+
+        return new Remedy(
+            'interval',
+            sprintf('Take one every %s s', PlainText::number($seconds)),
+            sprintf('keeps clip and exposure; %s on site', PlainText::duration(Schedule::of($mended)->summary->onSiteSeconds)),
+            $mended,
+        );
+    }
+}
