@@ -19,8 +19,12 @@ final readonly class Picture
     private const TILT = 'tilt';
     private const SLIDE = 'slide';
 
+    /** Output pixels for one radian at the centre. */
+    private float $focal;
+
     public function __construct(public Optics $optics)
     {
+        $this->focal = $optics->focalPixels() * $optics->outputScale();
     }
 
     /**
@@ -33,12 +37,10 @@ final readonly class Picture
      */
     public function shift(string $axisId, float $travel, float $tiltDegrees, float $metres): float
     {
-        $focal = $this->optics->focalPixels() * $this->optics->outputScale();
-
         return match ($axisId) {
-            self::PAN => $focal * deg2rad($travel) * cos(deg2rad($tiltDegrees)),
-            self::TILT => $focal * deg2rad($travel),
-            self::SLIDE => $focal * $travel / ($metres * self::MILLIMETRES_PER_METRE),
+            self::PAN => $this->focal * deg2rad($travel) * cos(deg2rad($tiltDegrees)),
+            self::TILT => $this->focal * deg2rad($travel),
+            self::SLIDE => $this->focal * $travel / ($metres * self::MILLIMETRES_PER_METRE),
             default => 0.0,
         };
     }
@@ -57,9 +59,7 @@ final readonly class Picture
     /** How far the subject's own motion carries it across the picture in some seconds. */
     public function subjectTravel(float $seconds): float
     {
-        $focal = $this->optics->focalPixels() * $this->optics->outputScale();
-
-        return $focal * $this->optics->subjectMetresPerSecond * $seconds / $this->optics->subjectMetres;
+        return $this->focal * $this->optics->subjectMetresPerSecond * $seconds / $this->optics->subjectMetres;
     }
 
     /**

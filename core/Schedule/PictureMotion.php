@@ -23,24 +23,29 @@ final readonly class PictureMotion
         return $optics === null ? null : new self($schedule, new Picture($optics));
     }
 
-    /** The step of any axis that moves the subject's place in the picture most. */
+    /** The step of any axis that moves the subject's place in the picture most, either way. */
     public function fastest(): FastestStep
     {
-        $fastest = new FastestStep(null, 1, 0.0);
+        $axisOfFastest = null;
+        $photo = 0;
+        $most = 0.0;
         foreach ($this->schedule->plan->rig->axes as $axis) {
             $positions = $this->schedule->moves->positions[$axis->id];
-            for ($n = 0; $n < count($positions) - 1; $n++) {
-                if ($positions[$n + 1] === $positions[$n]) {
+            // A step cannot move the picture more than it would with the tilt level: most need no closer look.
+            $level = abs($this->picture->shift($axis->id, 1.0, 0.0, $this->picture->optics->subjectMetres));
+            for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
+                $travel = $positions[$n + 1] - $positions[$n];
+                if (abs($travel) * $level <= $most) {
                     continue;
                 }
-                $shift = $this->shift($axis->id, $positions[$n + 1] - $positions[$n], $n);
-                if (abs($shift) > abs($fastest->shift)) {
-                    $fastest = new FastestStep($axis, $n + 1, $shift);
+                $shift = abs($this->shift($axis->id, $travel, $n));
+                if ($shift > $most) {
+                    [$axisOfFastest, $photo, $most] = [$axis, $n, $shift];
                 }
             }
         }
 
-        return $fastest;
+        return new FastestStep($axisOfFastest, $photo + 1, $most);
     }
 
     /** The blur that the move itself makes, where it is worst. */
