@@ -1,0 +1,45 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { assertAccessible, browser, makeShot, type, verdictIs } from './support.mjs';
+
+const view = browser();
+
+test('the picture is described, judged, mended and left out again', async () => {
+  const page = await makeShot(view, 'Described');
+  await page.getByRole('button', { name: 'Describe the picture' }).click();
+  await page.locator('#finding-L5').getByText('16 % cut off').waitFor();
+  await assertAccessible(page, 'a shot with its picture described');
+
+  await type(page, 'Pan at B', '120');
+  const finding = page.locator('#finding-T12');
+  await finding.getByText('The pan is too fast on screen').waitFor();
+  await finding.getByRole('button', { name: /^Spread the move over/ }).click();
+  await finding.waitFor({ state: 'detached' });
+  assert.ok(Number(await page.getByLabel('Photos on the way').inputValue()) > 240);
+  await verdictIs(page, true);
+
+  await type(page, 'Subject', '1');
+  await page.locator('#p-optics-subject_m').filter({ hasText: 'from the foreground to the background' }).waitFor();
+  await type(page, 'Subject', '30');
+  await page.locator('#p-optics-subject_m').filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
+
+  await page.getByRole('button', { name: 'Leave out' }).click();
+  await page.getByRole('button', { name: 'Describe the picture' }).waitFor();
+  assert.equal(await page.locator('#finding-L5').count(), 0);
+});
+
+test('a long dry run is paged, and finds a photo by its number', async () => {
+  const page = await makeShot(view, 'Long run');
+  await type(page, 'Photos on the way', '1952');
+  await page.locator('#schedule').getByText('1–50 of 2,000').waitFor();
+  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByText('The latest was photo').waitFor();
+  await page.getByRole('link', { name: 'Last page' }).click();
+  await page.getByText('1,951–2,000 of 2,000').waitFor();
+  await page.getByLabel('Go to photo').fill('777');
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await page.getByText('751–800 of 2,000').waitFor();
+  assert.equal(await page.getByRole('rowheader', { name: '777', exact: true }).count(), 1);
+  // What was typed is still there, for the next one.
+  assert.equal(await page.getByLabel('Go to photo').inputValue(), '777');
+});

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Format;
+
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Optics\Optics;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * What the history says of a change.
+ */
+final class PlanChangesTest extends TestCase
+{
+    /**
+     * @return iterable<string, array{array<string, mixed>, string}>
+     */
+    public static function changes(): iterable
+    {
+        yield 'photos' => [['/timing/photos' => 300], 'photos 216 → 300'];
+        yield 'an exposure as people write it' => [['/timing/exposure_s' => 1 / 60], 'exposure 0.8 → 1/60 s'];
+        yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'shape constant → cubic'];
+        yield 'a switch' => [['/camera/long_exposure_noise_reduction' => true], 'noise reduction off → on'];
+        yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'tilt top speed 8 → 5'];
+        yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'slide at B 860 → 900'];
+        yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'interval 8 → 9 s, settling 0.8 → 1 s'];
+        yield 'many' => [
+            ['/timing/photos' => 300, '/timing/interval_s' => 9, '/rig/settle_s' => 1, '/camera/write_s' => 2],
+            'photos 216 → 300 and 3 more',
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    #[DataProvider('changes')]
+    public function testTellsWhatWasChangedFromWhatToWhat(array $changes, string $told): void
+    {
+        self::assertSame($told, PlanChanges::told(Plans::with([]), Plans::with($changes)));
+    }
+
+    public function testTellsWhatCameAndWhatWent(): void
+    {
+        $plain = Plans::with([]);
+        $described = $plain->withOptics(Optics::usual());
+        self::assertSame('sensor width mm none → 36 and 10 more', PlanChanges::told($plain, $described));
+        self::assertSame('sensor width mm 36 → none and 10 more', PlanChanges::told($described, $plain));
+        self::assertSame('nothing changed', PlanChanges::told($described, $described));
+    }
+
+    public function testKeyframesAreLetteredPastZ(): void
+    {
+        self::assertSame(['A', 'B', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA'], array_map(PlanChanges::peg(...), [0, 1, 25, 26, 51, 52, 701, 702]));
+    }
+}
