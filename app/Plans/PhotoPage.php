@@ -6,7 +6,6 @@ namespace App\Plans;
 
 use Illuminate\Http\Request;
 use Illuminate\Pagination\LengthAwarePaginator;
-use Illuminate\Support\Collection;
 
 /**
  * One page of a long table of photos.
@@ -23,13 +22,17 @@ final class PhotoPage
      */
     public static function asked(Request $request, int $photosTotal): LengthAwarePaginator
     {
-        $numbers = collect(range(1, $photosTotal));
-        $pages = $numbers->chunk(self::ROWS);
+        // Pages count from 1: an empty one before them makes keys and page numbers the same.
+        $pages = [[], ...array_chunk(range(1, $photosTotal), self::ROWS)];
         $photo = $request->integer('photo');
-        $before = $pages->takeUntil(static fn (Collection $page): bool => $page->contains($photo));
-        $number = $numbers->contains($photo) ? $before->push(collect())->count() : $request->integer('page', 1);
-        $number = max(1, min($number, $pages->count()));
+        $asked = $request->integer('page', 1);
+        foreach ($pages as $number => $photos) {
+            if (in_array($photo, $photos, true)) {
+                $asked = $number;
+            }
+        }
+        $number = max(1, min($asked, array_key_last($pages)));
 
-        return new LengthAwarePaginator($numbers->forPage($number, self::ROWS)->values(), $photosTotal, self::ROWS, $number);
+        return new LengthAwarePaginator($pages[$number], $photosTotal, self::ROWS, $number);
     }
 }

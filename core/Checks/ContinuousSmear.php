@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Mode;
@@ -22,28 +23,42 @@ final class ContinuousSmear implements Check
     public function find(Schedule $schedule): ?Finding
     {
         $motion = $schedule->plan->timing->mode === Mode::Continuous ? PictureMotion::of($schedule) : null;
-        $worst = $motion?->worstSmear();
-        if ($worst?->axis === null || abs($worst->shift) <= self::SHARP_PIXELS) {
+        $smears = $motion?->smearsOver(self::SHARP_PIXELS) ?? [];
+        $worst = self::worst($smears);
+        if ($worst?->axis === null) {
             return null;
         }
-        $remedies = array_values(array_filter([self::stopping($schedule), self::shorter($schedule, abs($worst->shift))]));
+        $remedies = array_values(array_filter([self::stopping($schedule), self::shorter($schedule, $worst->shift)]));
 
         return new Finding(
             'T17',
             Severity::Look,
             'The move smears the picture while the shutter is open',
-            PlainText::rounded(abs($worst->shift), 1) . ' px of smear',
+            PlainText::rounded($worst->shift, 1) . ' px of smear',
             sprintf(
                 'During photo %d the %s carries the picture %s px across the clip; up to %s px looks sharp.',
                 $worst->photo,
                 $worst->axis->id,
-                PlainText::rounded(abs($worst->shift), 1),
+                PlainText::rounded($worst->shift, 1),
                 PlainText::rounded(self::SHARP_PIXELS, 1),
             ),
-            $worst->photo,
-            1,
+            (int) array_key_first($smears),
+            count($smears),
             $remedies,
         );
+    }
+
+    /**
+     * @param array<int, FastestStep> $smears
+     */
+    private static function worst(array $smears): ?FastestStep
+    {
+        $worst = null;
+        foreach ($smears as $smear) {
+            $worst = $worst === null || $smear->shift > $worst->shift ? $smear : $worst;
+        }
+
+        return $worst;
     }
 
     /** Stopping for each photo takes the smear away, where rig and interval have the time for it. */
@@ -63,7 +78,7 @@ final class ContinuousSmear implements Check
         for ($try = 0; $try < self::MOST_TRIES && $smear > self::SHARP_PIXELS; $try++) {
             $factor *= 0.98 * self::SHARP_PIXELS / $smear;
             $shorter = $schedule->plan->withExposure($schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
-            $smear = abs(PictureMotion::of(Schedule::of($shorter))?->worstSmear()->shift ?? 0.0);
+            $smear = self::worst(PictureMotion::of(Schedule::of($shorter))?->smearsOver(self::SHARP_PIXELS) ?? [])->shift ?? 0.0;
         }
         if (!isset($shorter) || $smear > self::SHARP_PIXELS) {
             return null;

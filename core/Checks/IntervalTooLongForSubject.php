@@ -30,7 +30,9 @@ final class IntervalTooLongForSubject implements Check
         if ($share <= self::MOST_STEP_SHARE) {
             return null;
         }
-        $remedy = self::shorterInterval($schedule, self::MOST_STEP_SHARE / $share * $longest);
+        $mostSeconds = self::MOST_STEP_SHARE / $share * $longest;
+        $over = array_keys(array_filter($schedule->intervalSeconds, static fn (float $seconds): bool => $seconds > $mostSeconds));
+        $remedy = self::shorterInterval($schedule, $mostSeconds);
 
         return new Finding(
             'T9',
@@ -42,8 +44,8 @@ final class IntervalTooLongForSubject implements Check
                 PlainText::seconds($longest),
                 PlainText::rounded($share * 100.0, 0),
             ),
-            (int) array_search($longest, $schedule->intervalSeconds, true) + 1,
-            $schedule->photosTotal(),
+            $over[0] + 1,
+            count($over),
             $remedy === null ? [] : [$remedy],
         );
     }

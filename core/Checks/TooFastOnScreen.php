@@ -33,6 +33,8 @@ final class TooFastOnScreen implements Check
         if ($worst->axis === null || $crossing >= self::EASY_CROSSING_SECONDS) {
             return null;
         }
+        $easy = $motion->picture->optics->outputWidthPixels / ($schedule->plan->timing->framesPerSecond * self::EASY_CROSSING_SECONDS);
+        $over = $motion->photosBeforeStepsOver($easy);
         $remedy = self::morePhotos($schedule, $crossing);
 
         return new Finding(
@@ -48,8 +50,8 @@ final class TooFastOnScreen implements Check
                 PlainText::seconds($crossing),
                 PlainText::seconds(self::EASY_CROSSING_SECONDS),
             ),
-            $worst->photo,
-            1,
+            $over[0] ?? $worst->photo,
+            count($over),
             $remedy === null ? [] : [$remedy],
         );
     }

@@ -14,7 +14,7 @@ final readonly class FastestStep
     /**
      * @param ?Axis $axis  null when nothing moves
      * @param int   $photo the photo before the step, from 1
-     * @param float $shift output pixels
+     * @param float $shift output pixels, either way
      */
     public function __construct(public ?Axis $axis, public int $photo, public float $shift)
     {

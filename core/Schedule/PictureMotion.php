@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Optics\Picture;
 
 /**
@@ -30,15 +31,7 @@ final readonly class PictureMotion
         $photo = 0;
         $most = 0.0;
         foreach ($this->schedule->plan->rig->axes as $axis) {
-            $positions = $this->schedule->moves->positions[$axis->id];
-            // A step cannot move the picture more than it would with the tilt level: most need no closer look.
-            $level = abs($this->picture->shift($axis->id, 1.0, 0.0, $this->picture->optics->subjectMetres));
-            for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
-                $travel = $positions[$n + 1] - $positions[$n];
-                if (abs($travel) * $level <= $most) {
-                    continue;
-                }
-                $shift = abs($this->shift($axis->id, $travel, $n));
+            foreach ($this->stepsOver($axis, $most) as $n => $shift) {
                 if ($shift > $most) {
                     [$axisOfFastest, $photo, $most] = [$axis, $n, $shift];
                 }
@@ -48,23 +41,67 @@ final readonly class PictureMotion
         return new FastestStep($axisOfFastest, $photo + 1, $most);
     }
 
-    /** The blur that the move itself makes, where it is worst. */
-    public function worstSmear(): FastestStep
+    /**
+     * @param float $pixels of the clip
+     *
+     * @return list<int> numbers of the photos whose next step moves the picture by more
+     */
+    public function photosBeforeStepsOver(float $pixels): array
     {
-        $worst = new FastestStep(null, 1, 0.0);
+        $found = [];
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            foreach ($this->stepsOver($axis, $pixels) as $n => $shift) {
+                $found[$n + 1] = true;
+            }
+        }
+        ksort($found);
+
+        return array_keys($found);
+    }
+
+    /**
+     * The photos that the move itself blurs by more than so much.
+     *
+     * @param float $pixels of the clip
+     *
+     * @return array<int, FastestStep> the axis that blurs it most, by the photo's number
+     */
+    public function smearsOver(float $pixels): array
+    {
+        $found = [];
         for ($n = 0; $n < $this->schedule->photosTotal() - 1; $n++) {
             foreach ($this->schedule->photo($n + 1)->travelWhileOpen as $axisId => $travel) {
-                if ($travel === 0.0) {
-                    continue;
-                }
-                $shift = $this->shift($axisId, $travel, $n);
-                if (abs($shift) > abs($worst->shift)) {
-                    $worst = new FastestStep($this->schedule->plan->rig->axis($axisId), $n + 1, $shift);
+                $shift = $travel === 0.0 ? 0.0 : abs($this->shift($axisId, $travel, $n));
+                if ($shift > max($pixels, $found[$n + 1]->shift ?? 0.0)) {
+                    $found[$n + 1] = new FastestStep($this->schedule->plan->rig->axis($axisId), $n + 1, $shift);
                 }
             }
         }
 
-        return $worst;
+        return $found;
+    }
+
+    /**
+     * @return array<int, float> output pixels by photo, from 0
+     */
+    private function stepsOver(Axis $axis, float $pixels): array
+    {
+        $positions = $this->schedule->moves->positions[$axis->id];
+        // A step cannot move the picture more than it would with the tilt level: most need no closer look.
+        $level = abs($this->picture->shift($axis->id, 1.0, 0.0, $this->picture->optics->subjectMetres));
+        $over = [];
+        for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
+            $travel = $positions[$n + 1] - $positions[$n];
+            if (abs($travel) * $level <= $pixels) {
+                continue;
+            }
+            $shift = abs($this->shift($axis->id, $travel, $n));
+            if ($shift > $pixels) {
+                $over[$n] = $shift;
+            }
+        }
+
+        return $over;
     }
 
     /**

@@ -159,6 +159,21 @@ final class ShotPageTest extends PageTestCase
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
     }
 
+    public function testPlanAndStartTimeAreSavedTogetherOrNeither(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['interval_s' => '9']], ['start_time' => '05:45'])->assertOk()->assertSee('06:21');
+        // Something fails after the plan is written: the plan must not stay without its start time.
+        Shot::updating(static function (Shot $changed): void {
+            if ($changed->isDirty('start_time')) {
+                throw new \RuntimeException('the machine dies here');
+            }
+        });
+        $this->type($shot, ['timing' => ['interval_s' => '12']], ['start_time' => '07:00'])->assertStatus(500);
+        self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
+        self::assertSame('05:45', Shot::query()->findOrFail($shot->id)->start_time);
+    }
+
     public function testTheDatabaseItselfRefusesToChangeARevision(): void
     {
         $revision = self::shot()->currentRevision();

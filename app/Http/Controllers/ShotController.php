@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeShot;
 use App\Actions\CreateShot;
 use App\Actions\SaveRevision;
 use App\Exceptions\ShotChangedElsewhere;
@@ -15,7 +16,6 @@ use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
 use App\Plans\StarterPlans;
 use Evrent\Core\Format\ClockTime;
-use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
@@ -49,14 +49,13 @@ final class ShotController
     /**
      * Takes what was typed into the shot's fields; what is good becomes a new revision.
      */
-    public function update(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function update(Request $request, Shot $shot, ChangeShot $changeShot): Response|RedirectResponse
     {
         try {
             $typed = $request->input('plan');
-            $plan = $this->read($shot, is_array($typed) ? $typed : [], $this->startTime($request));
-            $told = PlanChanges::told($shot->currentRevision()->toPlan(), $plan);
-            $saveRevision($shot, $plan, $told, $request->integer('revision'));
-            $shot->update(['start_time' => $this->startTime($request)]);
+            $startTime = $this->startTime($request);
+            $plan = $this->read($shot, is_array($typed) ? $typed : [], $startTime);
+            $changeShot($shot, $plan, $request->integer('revision'), $startTime);
         } catch (InvalidInput $invalid) {
             return ShotResponse::refused($request, $shot, $invalid);
         } catch (ShotChangedElsewhere) {

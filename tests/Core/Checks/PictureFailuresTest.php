@@ -61,6 +61,10 @@ final class PictureFailuresTest extends TestCase
         // 0.5 m/s at 20 m is 32 px a second: 256 px in 8 s, 13 % of 1920; a tenth takes 6 s.
         $finding = self::found('T9', ['/optics/subject_speed_m_s' => 0.5]);
         self::assertSame('13 % of the frame a photo', $finding->shortfall);
+        self::assertSame([1, 240], [$finding->firstPhoto, $finding->photoCount]);
+        // From 4 s to 8 s, the second half is longer than six seconds from photo 121 on.
+        $keyed = self::found('T9', ['/optics/subject_speed_m_s' => 0.5, '/timing/interval_s' => [['at' => 0, 'interval_s' => 4], ['at' => 1, 'interval_s' => 8]]]);
+        self::assertSame([121, 120], [$keyed->firstPhoto, $keyed->photoCount]);
         self::assertSame(6.0, $finding->remedies[0]->mended->timing->interval->longest());
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.37])->finding('T9'));
         // Where rig and camera need more than that, there is no shorter interval to offer.
@@ -99,6 +103,9 @@ final class PictureFailuresTest extends TestCase
         self::assertSame('5.4 s to cross the frame', $finding->shortfall);
         self::assertEqualsWithDelta(216 * 7 / 5.4, $finding->remedies[0]->mended->timing->photos, 4);
         self::assertSame(8.0, $finding->remedies[0]->mended->timing->interval->longest());
+        // A step of 11.43 px crosses in just seven seconds: 77 % of the cruising step, so all but the ends of the ramps.
+        self::assertEqualsWithDelta(13 + 0.77 * 43, $finding->firstPhoto, 1.5);
+        self::assertEqualsWithDelta(215 - 2 * 0.77 * 43, $finding->photoCount, 3);
         // 21° instead of 100° takes over seventeen seconds.
         self::assertNull(self::report([])->finding('T12'));
     }
@@ -109,6 +116,9 @@ final class PictureFailuresTest extends TestCase
         $finding = self::found('T17', ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4]);
         self::assertSame('2.3 px of smear', $finding->shortfall);
         self::assertSame(['stop', 'exposure'], array_column($finding->remedies, 'key'));
+        // 1.5 of 2.27 px is reached two thirds up the ramp of 43 photos, and left as far down the other.
+        self::assertEqualsWithDelta(13 + 0.66 * 43, $finding->firstPhoto, 1.5);
+        self::assertEqualsWithDelta(215 - 2 * 0.66 * 43, $finding->photoCount, 3);
         self::assertNull(self::report(['/timing/mode' => 'continuous', '/timing/exposure_s' => 2])->finding('T17'));
         self::assertNull(self::report(['/timing/exposure_s' => 4])->finding('T17'));
     }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Shot;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Plan;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Saves what was typed into a shot's fields, plan and start time together or neither.
+ */
+final class ChangeShot
+{
+    public function __construct(private readonly SaveRevision $saveRevision)
+    {
+    }
+
+    /**
+     * @param int     $fromRevisionId the revision that was changed
+     * @param ?string $startTime      time of day as typed, read already; null for none
+     *
+     * @throws \App\Exceptions\ShotChangedElsewhere
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __invoke(Shot $shot, Plan $plan, int $fromRevisionId, ?string $startTime): void
+    {
+        DB::connection()->transaction(function () use ($shot, $plan, $fromRevisionId, $startTime): void {
+            $told = PlanChanges::told($shot->currentRevision()->toPlan(), $plan);
+            ($this->saveRevision)($shot, $plan, $told, $fromRevisionId);
+            $shot->update(['start_time' => $startTime]);
+        });
+    }
+}
