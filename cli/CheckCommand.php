@@ -8,6 +8,8 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlainText;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Motion\Run;
 use Evrent\Core\Schedule\Schedule;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -29,7 +31,7 @@ final class CheckCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $format = Input::choice($input, 'format', ['text', 'json']);
-        $schedule = Schedule::of(Input::plan($input));
+        $schedule = Schedule::of(Input::planAtOnce($input));
         $report = Report::on($schedule);
         $text = $format === 'json' ? self::json($report) : self::text($schedule, $report);
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
@@ -42,15 +44,23 @@ final class CheckCommand extends Command
         $summary = $schedule->summary;
         $lines = [
             $report->works() ? 'This shot works.' : 'This shot falls short.',
-            sprintf(
+            $schedule->plan->timing->mode->hasClock() ? sprintf(
                 '%s, %s on site, %s of clip; the tightest photo is %d with %s of slack.',
                 PlainText::photos($summary->photosTotal),
                 PlainText::duration($summary->onSiteSeconds),
                 PlainText::seconds($summary->clipSeconds),
                 $summary->tightestPhoto,
                 PlainText::seconds($summary->minSlackSeconds),
+            ) : sprintf(
+                '%s without a clock, %s of clip; the rig and the camera by themselves take %s.',
+                PlainText::photos($summary->photosTotal),
+                PlainText::seconds($summary->clipSeconds),
+                PlainText::duration($summary->onSiteSeconds),
             ),
         ];
+        foreach ($schedule->plan->path->runs as $run) {
+            $lines[] = self::ramps($run);
+        }
         foreach ($report->findings as $finding) {
             $lines[] = '';
             $lines[] = "{$finding->id}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
@@ -61,6 +71,18 @@ final class CheckCommand extends Command
         }
 
         return implode("\n", $lines) . "\n";
+    }
+
+    /** A ramp in per cent says little on site, and two conventions share the sign: photos are what it means. */
+    private static function ramps(Run $run): string
+    {
+        return sprintf(
+            'Keyframe %s to %s: %d photos gather speed and %d slow down (%s %% in, %s %% out, %s %% together).',
+            PlanChanges::peg($run->fromKeyframe),
+            PlanChanges::peg($run->toKeyframe),
+            ...$run->rampPhotos(),
+            ...array_map(PlainText::percent(...), [$run->easing->rampIn, $run->easing->rampOut, $run->easing->total()]),
+        );
     }
 
     private static function json(Report $report): string

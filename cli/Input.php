@@ -17,6 +17,9 @@ final class Input
     /** A plan with hundreds of keyframes is well under this. */
     private const MOST_BYTES = 4_000_000;
 
+    /** What is held at once fits into 200 MB up to here: 27 hours at one photo a second. */
+    private const MOST_PHOTOS_AT_ONCE = 100_000;
+
     /**
      * @throws BadUsage
      * @throws \Evrent\Core\InvalidInput
@@ -26,6 +29,25 @@ final class Input
         $path = $input->getArgument('plan');
 
         return PlanReader::fromJson(self::file(is_string($path) ? $path : '', 'PLAN'));
+    }
+
+    /**
+     * A plan whose whole schedule is looked at at once.
+     *
+     * @throws BadUsage
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public static function planAtOnce(InputInterface $input): Plan
+    {
+        $plan = self::plan($input);
+        if (max($plan->photosTotal(), $plan->photosProgrammed()) > self::MOST_PHOTOS_AT_ONCE) {
+            throw new BadUsage(sprintf(
+                '/timing/photos: this takes up to %s photos at once; give the shot in parts. A schedule can be longer.',
+                number_format(self::MOST_PHOTOS_AT_ONCE),
+            ));
+        }
+
+        return $plan;
     }
 
     /**

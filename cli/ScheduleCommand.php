@@ -6,7 +6,6 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\ScheduleJson;
-use Evrent\Core\Schedule\Schedule;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -29,7 +28,7 @@ final class ScheduleCommand extends Command
         $format = Input::choice($input, 'format', ['json', 'csv']);
         $plan = Input::plan($input);
         if ($format === 'json') {
-            foreach (ScheduleJson::pieces(Schedule::of($plan)) as $piece) {
+            foreach (ScheduleJson::pieces($plan) as $piece) {
                 $output->write($piece, false, OutputInterface::OUTPUT_RAW);
             }
 

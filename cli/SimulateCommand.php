@@ -29,7 +29,7 @@ final class SimulateCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $seed = Input::whole($input, 'seed') ?? 1;
-        $plan = Input::plan($input);
+        $plan = Input::planAtOnce($input);
         $path = $input->getOption('faults');
         $faults = is_string($path) ? FaultsReader::fromJson(Input::file($path, '--faults'), $plan) : [];
         foreach (RunLogJson::pieces(DryRun::of(Schedule::of($plan), $seed, $faults), $seed) as $piece) {

@@ -13,6 +13,7 @@ use Evrent\Core\Optics\Optics;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Timing\Trigger;
 
 /**
  * One shot, whole: everything the schedule is computed from.
@@ -36,6 +37,8 @@ final readonly class Plan
         public Camera $camera,
         public Move $move,
         public ?Optics $optics = null,
+        public Trigger $trigger = new Trigger(),
+        public Thresholds $thresholds = new Thresholds(),
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -68,12 +71,18 @@ final readonly class Plan
         return $this->timing->headPhotos + $this->timing->photos + $held + $this->timing->tailPhotos;
     }
 
+    /** Photos that whatever fires the shutter is set to: the camera's own timer may be set to more than the plan has. */
+    public function photosProgrammed(): int
+    {
+        return $this->trigger->isCamera() ? $this->trigger->cameraPhotos ?? $this->photosTotal() : $this->photosTotal();
+    }
+
     /**
      * @throws InvalidInput
      */
     public function withTitle(string $title): self
     {
-        return new self($title, $this->timing, $this->rig, $this->camera, $this->move, $this->optics);
+        return new self($title, $this->timing, $this->rig, $this->camera, $this->move, $this->optics, $this->trigger, $this->thresholds);
     }
 
     /**
@@ -81,7 +90,7 @@ final readonly class Plan
      */
     public function withTiming(Timing $timing): self
     {
-        return new self($this->title, $timing, $this->rig, $this->camera, $this->move, $this->optics);
+        return $this->changed(timing: $timing);
     }
 
     /**
@@ -89,7 +98,7 @@ final readonly class Plan
      */
     public function withRig(Rig $rig): self
     {
-        return new self($this->title, $this->timing, $rig, $this->camera, $this->move, $this->optics);
+        return $this->changed(rig: $rig);
     }
 
     /**
@@ -97,7 +106,7 @@ final readonly class Plan
      */
     public function withOptics(?Optics $optics): self
     {
-        return new self($this->title, $this->timing, $this->rig, $this->camera, $this->move, $optics);
+        return new self($this->title, $this->timing, $this->rig, $this->camera, $this->move, $optics, $this->trigger, $this->thresholds);
     }
 
     /**
@@ -105,7 +114,15 @@ final readonly class Plan
      */
     public function withCamera(Camera $camera): self
     {
-        return new self($this->title, $this->timing, $this->rig, $camera, $this->move, $this->optics);
+        return $this->changed(camera: $camera);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTrigger(Trigger $trigger): self
+    {
+        return $this->changed(trigger: $trigger);
     }
 
     /**
@@ -185,8 +202,30 @@ final readonly class Plan
         return $this->withMove(new Move($keyframes, $this->move->easing));
     }
 
-    private function withMove(Move $move): self
+    /**
+     * @throws InvalidInput
+     */
+    public function withMove(Move $move): self
     {
-        return new self($this->title, $this->timing, $this->rig, $this->camera, $move, $this->optics);
+        return $this->changed(move: $move);
+    }
+
+    private function changed(
+        ?Timing $timing = null,
+        ?Rig $rig = null,
+        ?Camera $camera = null,
+        ?Move $move = null,
+        ?Trigger $trigger = null,
+    ): self {
+        return new self(
+            $this->title,
+            $timing ?? $this->timing,
+            $rig ?? $this->rig,
+            $camera ?? $this->camera,
+            $move ?? $this->move,
+            $this->optics,
+            $trigger ?? $this->trigger,
+            $this->thresholds,
+        );
     }
 }

@@ -35,7 +35,7 @@ final class DryRunShot
                 'late_photos' => $log->latePhotos,
                 'latest_photo' => $log->latest->number,
                 'latest_late_seconds' => $log->latest->lateSeconds,
-                'planned_run_seconds' => $log->schedule->summary->runSeconds,
+                'planned_run_seconds' => $log->plannedRunSeconds(),
                 'run_seconds' => $log->runSeconds,
             ]);
             foreach (array_chunk($this->rows($run, $log), self::ROWS_AT_ONCE) as $rows) {
@@ -53,16 +53,16 @@ final class DryRunShot
     {
         $rows = [];
         foreach ($log->photos as $taken) {
-            $planned = $log->schedule->photo($taken->number);
+            $planned = $log->schedule->photo($taken->place);
             $rows[] = [
                 'run_id' => $run->id,
                 'number' => $taken->number,
                 'phase' => $planned->phase->value,
-                'planned_trigger_seconds' => $planned->triggerSeconds,
+                'planned_trigger_seconds' => $log->plannedTriggerSeconds($taken->number),
                 'trigger_seconds' => $taken->triggerSeconds,
                 'open_seconds' => $taken->exposed?->openSeconds,
                 'close_seconds' => $taken->exposed?->closeSeconds,
-                'planned_write_end_seconds' => $planned->writeEndSeconds,
+                'planned_write_end_seconds' => $log->plannedWriteEndSeconds($taken->number),
                 'write_end_seconds' => $taken->exposed?->writeEndSeconds,
                 'late_seconds' => $taken->lateSeconds,
                 'planned_motor_position_steps' => json_encode($planned->motorPositionSteps, JSON_THROW_ON_ERROR),

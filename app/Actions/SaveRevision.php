@@ -31,7 +31,7 @@ final class SaveRevision
      */
     public function __invoke(Shot $shot, Plan $plan, string $reason, ?int $fromRevisionId): bool
     {
-        if ($plan->photosTotal() > self::MOST_PHOTOS) {
+        if (max($plan->photosTotal(), $plan->photosProgrammed()) > self::MOST_PHOTOS) {
             throw new InvalidInput([new Problem('/timing/photos', sprintf(
                 'A shot can have up to %s photos here, head, tail and held ones included.',
                 number_format(self::MOST_PHOTOS),

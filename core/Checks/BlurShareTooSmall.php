@@ -16,9 +16,6 @@ use Evrent\Core\Timing\KeyedSeconds;
  */
 final class BlurShareTooSmall implements Check
 {
-    /** Under about a tenth fast subjects look staccato; around half is the cine look. */
-    public const LEAST_SHARE = 0.1;
-
     /** A subject that moves less than this share of the frame from photo to photo looks smooth all the same. */
     public const FAST_STEP_SHARE = 0.01;
 
@@ -27,13 +24,13 @@ final class BlurShareTooSmall implements Check
     public function find(Schedule $schedule): ?Finding
     {
         $motion = PictureMotion::of($schedule);
-        if ($motion === null) {
+        if ($motion === null || !$schedule->plan->timing->mode->hasClock()) {
             return null;
         }
         $fast = self::FAST_STEP_SHARE * $motion->picture->optics->outputWidthPixels;
         $found = [];
         foreach ($schedule->intervalSeconds as $n => $interval) {
-            if ($schedule->exposureSeconds[$n] / $interval < self::LEAST_SHARE && $motion->picture->subjectTravel($interval) >= $fast) {
+            if ($schedule->exposureSeconds[$n] / $interval < $schedule->plan->thresholds->blurShare && $motion->picture->subjectTravel($interval) >= $fast) {
                 $found[] = $n;
             }
         }
@@ -70,7 +67,7 @@ final class BlurShareTooSmall implements Check
         foreach (self::SHARES_TO_TRY as $share) {
             $seconds = round($timing->interval->longest() * $share, 2);
             $mended = $seconds > 0.0 ? $schedule->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
-            if ($mended !== null && $seconds / $timing->interval->longest() >= self::LEAST_SHARE && $schedule->wouldKeepTime($mended)) {
+            if ($mended !== null && $seconds / $timing->interval->longest() >= $schedule->plan->thresholds->blurShare && $schedule->wouldKeepTime($mended)) {
                 $stops = log($seconds / $timing->exposure->longest(), 2);
 
                 return new Remedy(

@@ -13,9 +13,6 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class ClipTooShort implements Check
 {
-    /** Under ten seconds a clip is tight to cut; about twenty leaves room. */
-    private const TIGHT_CLIP_SECONDS = 10.0;
-
     /** A standing second at each end is what a cut or a fade takes. */
     private const HANDLE_SECONDS = 1.0;
 
@@ -25,7 +22,8 @@ final class ClipTooShort implements Check
     {
         $timing = $schedule->plan->timing;
         $clip = $schedule->summary->clipSeconds;
-        $short = self::TIGHT_CLIP_SECONDS - $clip > self::TOLERANCE_SECONDS;
+        $tight = $schedule->plan->thresholds->clipSeconds;
+        $short = $tight - $clip > self::TOLERANCE_SECONDS;
         $missing = array_keys(array_filter(['before' => $timing->headPhotos === 0, 'after' => $timing->tailPhotos === 0]));
         if (!$short && $missing === []) {
             return null;
@@ -38,7 +36,7 @@ final class ClipTooShort implements Check
             $short ? Severity::Look : Severity::Know,
             $short ? 'The clip is too short to trim' : 'The clip has no standing photos to cut in',
             $short
-                ? PlainText::seconds(self::TIGHT_CLIP_SECONDS - $clip) . ' under ' . PlainText::seconds(self::TIGHT_CLIP_SECONDS)
+                ? PlainText::seconds($tight - $clip) . ' under ' . PlainText::seconds($tight)
                 : "none {$ends} the move",
             trim(
                 ($short ? sprintf(
@@ -62,7 +60,7 @@ final class ClipTooShort implements Check
         $handle = (int) ceil($timing->framesPerSecond * self::HANDLE_SECONDS);
         $head = $timing->headPhotos === 0 ? $handle : $timing->headPhotos;
         $tail = $timing->tailPhotos === 0 ? $handle : $timing->tailPhotos;
-        $least = (int) ceil(round($timing->framesPerSecond * self::TIGHT_CLIP_SECONDS, 6));
+        $least = (int) ceil(round($timing->framesPerSecond * $schedule->plan->thresholds->clipSeconds, 6));
         $others = $plan->photosTotal() - $timing->photos - $timing->headPhotos - $timing->tailPhotos + $head + $tail;
         $photos = max($timing->photos, $least - $others);
         try {

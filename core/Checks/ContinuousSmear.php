@@ -15,15 +15,12 @@ use Evrent\Core\Timing\Mode;
  */
 final class ContinuousSmear implements Check
 {
-    /** More than this of the clip's own pixels looks soft on a still frame. */
-    public const SHARP_PIXELS = 1.5;
-
     private const MOST_TRIES = 30;
 
     public function find(Schedule $schedule): ?Finding
     {
         $motion = $schedule->plan->timing->mode === Mode::Continuous ? PictureMotion::of($schedule) : null;
-        $smears = $motion?->smearsOver(self::SHARP_PIXELS) ?? [];
+        $smears = $motion?->smearsOver($schedule->plan->thresholds->smearPixels) ?? [];
         $worst = self::worst($smears);
         if ($worst?->axis === null) {
             return null;
@@ -40,7 +37,7 @@ final class ContinuousSmear implements Check
                 $worst->photo,
                 $worst->axis->id,
                 PlainText::rounded($worst->shift, 1),
-                PlainText::rounded(self::SHARP_PIXELS, 1),
+                PlainText::rounded($schedule->plan->thresholds->smearPixels, 1),
             ),
             (int) array_key_first($smears),
             count($smears),
@@ -75,12 +72,12 @@ final class ContinuousSmear implements Check
     {
         $factor = 1.0;
         // An exposure that stretched its interval shortens it too, and the rig goes faster then: hence step by step.
-        for ($try = 0; $try < self::MOST_TRIES && $smear > self::SHARP_PIXELS; $try++) {
-            $factor *= 0.98 * self::SHARP_PIXELS / $smear;
+        for ($try = 0; $try < self::MOST_TRIES && $smear > $schedule->plan->thresholds->smearPixels; $try++) {
+            $factor *= 0.98 * $schedule->plan->thresholds->smearPixels / $smear;
             $shorter = $schedule->plan->withExposure($schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
-            $smear = self::worst(PictureMotion::of(Schedule::of($shorter))?->smearsOver(self::SHARP_PIXELS) ?? [])->shift ?? 0.0;
+            $smear = self::worst(PictureMotion::of(Schedule::of($shorter))?->smearsOver($schedule->plan->thresholds->smearPixels) ?? [])->shift ?? 0.0;
         }
-        if (!isset($shorter) || $smear > self::SHARP_PIXELS) {
+        if (!isset($shorter) || $smear > $schedule->plan->thresholds->smearPixels) {
             return null;
         }
 

@@ -12,13 +12,10 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class CropCutsFraming implements Check
 {
-    /** Less than this is lost in any finder's own inaccuracy. */
-    public const NOTICEABLE_SHARE = 0.02;
-
     public function find(Schedule $schedule): ?Finding
     {
         $optics = $schedule->plan->optics;
-        if ($optics === null || $optics->croppedAway() < self::NOTICEABLE_SHARE) {
+        if ($optics === null || $optics->croppedAway() < $schedule->plan->thresholds->cropShare) {
             return null;
         }
         $cut = PlainText::rounded($optics->croppedAway() * 100.0, 0);

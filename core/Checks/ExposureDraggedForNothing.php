@@ -14,24 +14,22 @@ use Evrent\Core\Timing\IntervalMeaning;
  */
 final class ExposureDraggedForNothing implements Check
 {
-    /** From here on an exposure is called dragged. */
-    public const DRAGGED_SHARE = 0.25;
-
     /** Blur of less than a pixel of the clip is not there. */
     public const VISIBLE_PIXELS = 1.0;
 
-    /** A share at which nobody calls it dragged. */
-    private const PLAIN_SHARE = 0.1;
+    /** So far below what is called dragged, nobody calls it so. */
+    private const PLAIN_PART_OF_DRAGGED = 0.4;
 
     public function find(Schedule $schedule): ?Finding
     {
         $motion = PictureMotion::of($schedule);
-        if ($motion === null || $motion->picture->optics->subjectMetresPerSecond === 0.0) {
+        if ($motion === null || !$schedule->plan->timing->mode->hasClock() || $motion->picture->optics->subjectMetresPerSecond === 0.0) {
             return null;
         }
         $dragged = [];
         foreach ($schedule->exposureSeconds as $n => $exposure) {
-            if ($exposure / $schedule->intervalSeconds[$n] >= self::DRAGGED_SHARE && $motion->picture->subjectTravel($exposure) < self::VISIBLE_PIXELS) {
+            $share = $exposure / $schedule->intervalSeconds[$n];
+            if ($share >= $schedule->plan->thresholds->draggedShare && $motion->picture->subjectTravel($exposure) < self::VISIBLE_PIXELS) {
                 $dragged[] = $n;
             }
         }
@@ -72,8 +70,10 @@ final class ExposureDraggedForNothing implements Check
             $share = max($share, $exposure / $schedule->intervalSeconds[$n]);
         }
 
+        $plain = self::PLAIN_PART_OF_DRAGGED * $schedule->plan->thresholds->draggedShare;
+
         return $schedule->plan->timing->intervalMeans === IntervalMeaning::Gap
-            ? self::PLAIN_SHARE / (1.0 - self::PLAIN_SHARE) * (1.0 - $share) / $share
-            : self::PLAIN_SHARE / $share;
+            ? $plain / (1.0 - $plain) * (1.0 - $share) / $share
+            : $plain / $share;
     }
 }

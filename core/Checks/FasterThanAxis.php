@@ -9,7 +9,6 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
-use Evrent\Core\Timing\Mode;
 
 /**
  * T22: the move asks more of an axis than it can give. Stopping for each photo: the step alone, with no exposure at
@@ -23,7 +22,7 @@ final class FasterThanAxis implements Check
         if ($axis === null) {
             return null;
         }
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $schedule->plan->timing->mode->stops();
         $unit = $axis->kind->unit();
         $step = abs($schedule->moves->positions[$axis->id][$worst + 1] - $schedule->moves->positions[$axis->id][$worst]);
         $remedy = Mending::longerInterval($schedule, static function (Plan $plan) use ($schedule): bool {
@@ -70,7 +69,7 @@ final class FasterThanAxis implements Check
      */
     private static function overloaded(Schedule $schedule, Timeline $timeline, array $intervals): array
     {
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $schedule->plan->timing->mode->stops();
         $worstAxis = null;
         $worst = 0;
         $worstRatio = 1.0 + 1e-9;

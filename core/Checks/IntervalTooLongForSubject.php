@@ -15,22 +15,19 @@ use Evrent\Core\Timing\Solver;
  */
 final class IntervalTooLongForSubject implements Check
 {
-    /** A subject that moves by more than a tenth of the frame from photo to photo is seen a few times and gone. */
-    public const MOST_STEP_SHARE = 0.1;
-
     public function find(Schedule $schedule): ?Finding
     {
         $motion = PictureMotion::of($schedule);
-        if ($motion === null) {
+        if ($motion === null || !$schedule->plan->timing->mode->hasClock()) {
             return null;
         }
         $width = $motion->picture->optics->outputWidthPixels;
         $longest = max([0.0, ...$schedule->intervalSeconds]);
         $share = $motion->picture->subjectTravel($longest) / $width;
-        if ($share <= self::MOST_STEP_SHARE) {
+        if ($share <= $schedule->plan->thresholds->subjectStepShare) {
             return null;
         }
-        $mostSeconds = self::MOST_STEP_SHARE / $share * $longest;
+        $mostSeconds = $schedule->plan->thresholds->subjectStepShare / $share * $longest;
         $over = array_keys(array_filter($schedule->intervalSeconds, static fn (float $seconds): bool => $seconds > $mostSeconds));
         $remedy = self::shorterInterval($schedule, $mostSeconds);
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 
@@ -15,23 +17,26 @@ final class IntervalTooShortForCamera implements Check
 {
     public function find(Schedule $schedule): ?Finding
     {
-        $over = Timeline::overrunning($schedule->timeline->cameraSeconds, $schedule->intervalSeconds);
+        $timer = CameraTimer::of($schedule);
+        $needed = ($timer->timeline ?? $schedule->timeline)->cameraSeconds;
+        $intervals = $timer->intervalSeconds ?? $schedule->intervalSeconds;
+        $over = Timeline::overrunning($needed, $intervals);
         if ($over === []) {
             return null;
         }
         $first = $over[0];
         $camera = $schedule->plan->camera;
-        $exposure = $schedule->exposureSeconds[$first];
-        $interval = PlainText::seconds($schedule->intervalSeconds[$first]);
+        $exposure = $schedule->exposureSeconds[min($first, $schedule->photosTotal() - 1)];
+        $interval = PlainText::seconds($intervals[$first]);
         $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($exposure);
-        $waitsForShutter = $shutter - $schedule->intervalSeconds[$first] > Timeline::TOLERANCE_SECONDS;
+        $waitsForShutter = $shutter - $intervals[$first] > Timeline::TOLERANCE_SECONDS;
 
         return new Finding(
             'T2',
             Severity::Stops,
             $waitsForShutter ? 'The interval is too short for the shutter' : 'The camera cannot write as fast as it shoots',
             PlainText::seconds(max(array_map(
-                static fn (int $n): float => ($schedule->timeline->cameraSeconds[$n] ?? 0.0) - $schedule->intervalSeconds[$n],
+                static fn (int $n): float => ($needed[$n] ?? 0.0) - $intervals[$n],
                 $over,
             ))) . ' short',
             $waitsForShutter
@@ -45,7 +50,25 @@ final class IntervalTooShortForCamera implements Check
                 ),
             $first + 1,
             count($over),
-            array_values(array_filter(Mending::onTime($schedule))),
+            array_values(array_filter($timer === null ? Mending::onTime($schedule) : self::bothInStep($schedule))),
         );
+    }
+
+    /**
+     * The rig and the camera's own timer on one interval that both can keep.
+     *
+     * @return list<?Remedy>
+     */
+    private static function bothInStep(Schedule $schedule): array
+    {
+        $trigger = $schedule->plan->trigger;
+        $inStep = Schedule::of($schedule->plan->withTrigger($trigger->withCameraTiming(null, $trigger->cameraStartsSeconds)));
+        $passes = static function (Plan $plan) use ($inStep): bool {
+            $timer = $inStep->wouldKeepTime($plan) ? CameraTimer::of(Schedule::of($plan)) : null;
+
+            return $timer !== null && $timer->timeline->keepsTime();
+        };
+
+        return [Mending::longerInterval($inStep, $passes), Mending::shorterExposure($inStep, $passes)];
     }
 }

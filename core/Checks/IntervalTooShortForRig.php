@@ -7,7 +7,6 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
-use Evrent\Core\Timing\Mode;
 
 /**
  * T1: the interval is shorter than exposure, move and settling together.
@@ -26,7 +25,7 @@ final class IntervalTooShortForRig implements Check
                 $worst = $n;
             }
         }
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $schedule->plan->timing->mode->stops();
 
         return new Finding(
             'T1',

@@ -6,7 +6,6 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Timing\Camera;
 
 /**
  * T3: long-exposure noise reduction takes every exposure twice, which doubles the busy time and leaves gaps.
@@ -16,7 +15,7 @@ final class NoiseReductionDoubles implements Check
     public function find(Schedule $schedule): ?Finding
     {
         $camera = $schedule->plan->camera;
-        if (!$camera->longExposureNoiseReduction) {
+        if (!$camera->longExposureNoiseReduction || !$schedule->plan->timing->mode->hasClock()) {
             return null;
         }
         $longest = max([0.0, ...$schedule->exposureSeconds]);
@@ -36,7 +35,7 @@ final class NoiseReductionDoubles implements Check
                 'noise_reduction',
                 'Turn noise reduction off',
                 'keeps all timing; take one dark photo at the end to clean the others with',
-                $schedule->plan->withCamera(new Camera($camera->shutterLagSeconds, $camera->writeSeconds, $camera->bufferFrames)),
+                $schedule->plan->withCamera($camera->withoutNoiseReduction()),
             )],
         );
     }

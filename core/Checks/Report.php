@@ -17,8 +17,11 @@ final readonly class Report
         IntervalTooShortForCamera::class,
         NoiseReductionDoubles::class,
         ControllerStretchesInterval::class,
+        CameraTimerDrifts::class,
         ClipTooShort::class,
         IntervalTooLongForSubject::class,
+        CountLimitBelowPhotos::class,
+        RampReadTwoWays::class,
         TooFastOnScreen::class,
         BlurShareTooSmall::class,
         ExposureDraggedForNothing::class,
@@ -28,6 +31,7 @@ final readonly class Report
         StepBelowMotor::class,
         BeyondTravel::class,
         FasterThanAxis::class,
+        FileCounterRollsOver::class,
         CropCutsFraming::class,
     ];
 

@@ -13,9 +13,6 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class SlideDoesNotShow implements Check
 {
-    /** Foreground and background part by less than this share of the width: the eye sees no depth. */
-    public const LEAST_PARALLAX_SHARE = 0.03;
-
     public function find(Schedule $schedule): ?Finding
     {
         $motion = PictureMotion::of($schedule);
@@ -26,7 +23,7 @@ final class SlideDoesNotShow implements Check
         $travel = max($positions) - min($positions);
         $optics = $motion->picture->optics;
         $parallax = $motion->picture->parallax($travel);
-        if ($travel === 0.0 || $parallax >= self::LEAST_PARALLAX_SHARE * $optics->outputWidthPixels) {
+        if ($travel === 0.0 || $parallax >= $schedule->plan->thresholds->parallaxShare * $optics->outputWidthPixels) {
             return null;
         }
 

@@ -6,21 +6,27 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Easing;
+use Evrent\Core\Plan;
 use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
 
 /**
- * T20: the motor's own steps show: one moves the picture by more than half a pixel of the clip, or the planned step is
- * smaller than one.
+ * T20: the motor's own steps show: one moves the picture by more than half a pixel of the clip, the planned step is
+ * smaller than one, or a ramp begins and ends with photos between which the motor does not turn.
  */
 final class StepBelowMotor implements Check
 {
-    public const SMOOTH_PIXELS = 0.5;
+    /** Standing still for less of the clip than this at the foot of a ramp is part of any soft start. */
+    private const STILL_CLIP_SECONDS = 0.5;
+
+    /** Shares of the ramp to try, the longest first. */
+    private const SHORTER_RAMPS = [0.75, 0.5, 0.25, 0.1, 0.0];
 
     public function find(Schedule $schedule): ?Finding
     {
         foreach ($schedule->plan->rig->axes as $axis) {
-            $finding = self::coarse($schedule, $axis) ?? self::tooFine($schedule, $axis);
+            $finding = self::coarse($schedule, $axis) ?? self::tooFine($schedule, $axis) ?? self::standing($schedule, $axis);
             if ($finding !== null) {
                 return $finding;
             }
@@ -36,7 +42,7 @@ final class StepBelowMotor implements Check
             return null;
         }
         $pixels = $motion->picture->shift($axis->id, 1.0 / $axis->stepsPerUnit, 0.0, $motion->picture->optics->foregroundMetres);
-        if ($pixels <= self::SMOOTH_PIXELS) {
+        if ($pixels <= $schedule->plan->thresholds->motorStepPixels) {
             return null;
         }
 
@@ -67,5 +73,84 @@ final class StepBelowMotor implements Check
         $moving = array_keys(array_filter($schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
         return new Finding('T20', Severity::Look, "The {$axis->id}'s motor steps show", $shortfall, $sentence, ($moving[0] ?? 0) + 1, count($moving), []);
+    }
+
+    /**
+     * Where the picture is known and motor steps are too fine to be seen in it, so is standing between them.
+     */
+    private static function standing(Schedule $schedule, Axis $axis): ?Finding
+    {
+        $still = PictureMotion::of($schedule) === null ? self::stillPhotos($schedule, $axis) : [];
+        if (!self::show($schedule, $still)) {
+            return null;
+        }
+        $remedy = self::shorterRamps($schedule);
+
+        return new Finding(
+            'T20',
+            Severity::Know,
+            "The {$axis->id} does not move in part of its ramp",
+            PlainText::photos(count($still)) . ' without a step',
+            sprintf(
+                'The ramp asks for less than one motor step of the %s after %s: it stands, then jerks by single steps where it should glide.',
+                $axis->id,
+                PlainText::photos(count($still)),
+            ),
+            $still[0] + 1,
+            count($still),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    /**
+     * @return list<int> photos, from 0, after which the axis should move but its motor does not turn
+     */
+    private static function stillPhotos(Schedule $schedule, Axis $axis): array
+    {
+        $positions = $schedule->moves->positions[$axis->id];
+        $still = [];
+        foreach ($schedule->moves->motorSteps[$axis->id] as $n => $steps) {
+            if ($steps === 0 && ($positions[$n + 1] ?? $positions[$n]) !== $positions[$n]) {
+                $still[] = $n;
+            }
+        }
+
+        return $still;
+    }
+
+    /**
+     * @param list<int> $still
+     */
+    private static function show(Schedule $schedule, array $still): bool
+    {
+        // A ramp has a foot at each end of each run.
+        $feet = 2 * count($schedule->plan->path->runs);
+
+        return count($still) > $feet * self::STILL_CLIP_SECONDS * $schedule->plan->timing->framesPerSecond;
+    }
+
+    private static function shorterRamps(Schedule $schedule): ?Remedy
+    {
+        foreach (self::SHORTER_RAMPS as $share) {
+            $mended = Schedule::of(self::withRamps($schedule->plan, $share));
+            $stand = array_filter($mended->plan->rig->axes, static fn (Axis $axis): bool => self::show($mended, self::stillPhotos($mended, $axis)));
+            if ($stand === [] && ($mended->summary->fits() || !$schedule->summary->fits())) {
+                return new Remedy(
+                    'ramp',
+                    $share === 0.0 ? 'Leave the ramps out' : sprintf('Shorten the ramps to %s %%', PlainText::rounded($share * 100.0, 0)),
+                    'keeps clip, interval and framing; starts and stops are harder',
+                    $mended->plan,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private static function withRamps(Plan $plan, float $share): Plan
+    {
+        return $plan->withMove($plan->move->withEasings(
+            static fn (Easing $easing): Easing => new Easing($easing->rampIn * $share, $easing->rampOut * $share, $easing->shape),
+        ));
     }
 }

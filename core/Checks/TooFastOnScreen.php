@@ -14,9 +14,6 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class TooFastOnScreen implements Check
 {
-    /** A pan is easy on the eye when an object takes this long or longer to cross the frame. */
-    public const EASY_CROSSING_SECONDS = 7.0;
-
     /** A move that needs more than so many times its photos wants another framing, not more photos. */
     private const MOST_TIMES_THE_PHOTOS = 10;
 
@@ -30,10 +27,10 @@ final class TooFastOnScreen implements Check
         }
         $worst = $motion->fastest();
         $crossing = $motion->picture->crossingSeconds($worst->shift, $schedule->plan->timing->framesPerSecond);
-        if ($worst->axis === null || $crossing >= self::EASY_CROSSING_SECONDS) {
+        if ($worst->axis === null || $crossing >= $schedule->plan->thresholds->crossingSeconds) {
             return null;
         }
-        $easy = $motion->picture->optics->outputWidthPixels / ($schedule->plan->timing->framesPerSecond * self::EASY_CROSSING_SECONDS);
+        $easy = $motion->picture->optics->outputWidthPixels / ($schedule->plan->timing->framesPerSecond * $schedule->plan->thresholds->crossingSeconds);
         $over = $motion->photosBeforeStepsOver($easy);
         $remedy = self::morePhotos($schedule, $crossing);
 
@@ -48,7 +45,7 @@ final class TooFastOnScreen implements Check
                 PlainText::rounded(abs($worst->shift), 1),
                 PlainText::number($schedule->plan->timing->framesPerSecond),
                 PlainText::seconds($crossing),
-                PlainText::seconds(self::EASY_CROSSING_SECONDS),
+                PlainText::seconds($schedule->plan->thresholds->crossingSeconds),
             ),
             $over[0] ?? $worst->photo,
             count($over),
@@ -60,7 +57,7 @@ final class TooFastOnScreen implements Check
     private static function morePhotos(Schedule $schedule, float $crossing): ?Remedy
     {
         $timing = $schedule->plan->timing;
-        $moves = (int) ceil(($timing->photos - 1) * self::EASY_CROSSING_SECONDS / $crossing);
+        $moves = (int) ceil(($timing->photos - 1) * $schedule->plan->thresholds->crossingSeconds / $crossing);
         for ($try = 0; $try < self::MOST_TRIES && $moves < $timing->photos * self::MOST_TIMES_THE_PHOTOS; $try++) {
             try {
                 $mended = Schedule::of($schedule->plan->withTiming($timing->withPhotos($moves + 1)));
@@ -71,7 +68,7 @@ final class TooFastOnScreen implements Check
             if ($motion === null) {
                 return null;
             }
-            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= self::EASY_CROSSING_SECONDS) {
+            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= $schedule->plan->thresholds->crossingSeconds) {
                 return new Remedy(
                     'photos',
                     sprintf('Spread the move over %s', PlainText::photos($moves + 1)),

@@ -6,18 +6,13 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\InvalidInput;
-use Evrent\Core\Motion\Rig;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Timing\Mode;
 
 /**
  * T18: the rig has too little time to stop shaking after a move.
  */
 final class TooLittleSettling implements Check
 {
-    /** A carriage on legs rings on for some tenths of a second after it stops. */
-    public const LEAST_SETTLE_SECONDS = 0.3;
-
     /** What to start from: enough for a light rig on firm ground. */
     private const USUAL_SETTLE_SECONDS = 0.5;
 
@@ -25,7 +20,7 @@ final class TooLittleSettling implements Check
     {
         $rig = $schedule->plan->rig;
         $moving = array_keys(array_filter($schedule->moves->moveSeconds, static fn (float $seconds): bool => $seconds > 0.0));
-        if ($schedule->plan->timing->mode !== Mode::ShootMoveShoot || $moving === [] || $rig->settleSeconds >= self::LEAST_SETTLE_SECONDS) {
+        if (!$schedule->plan->timing->mode->stops() || $moving === [] || $rig->settleSeconds >= $schedule->plan->thresholds->settleSeconds) {
             return null;
         }
 
@@ -37,7 +32,7 @@ final class TooLittleSettling implements Check
             sprintf(
                 'After each move the next photo may come after %s of settling; under %s photos are shaken.',
                 PlainText::seconds($rig->settleSeconds),
-                PlainText::seconds(self::LEAST_SETTLE_SECONDS),
+                PlainText::seconds($schedule->plan->thresholds->settleSeconds),
             ),
             $moving[0] + 2,
             count($moving),
@@ -48,8 +43,9 @@ final class TooLittleSettling implements Check
     private static function remedy(Schedule $schedule): Remedy
     {
         $rig = $schedule->plan->rig;
-        $settled = Schedule::of($schedule->plan->withRig(new Rig($rig->axes, $rig->postExposureDelaySeconds, self::USUAL_SETTLE_SECONDS)));
-        $label = sprintf('Let it settle for %s', PlainText::seconds(self::USUAL_SETTLE_SECONDS));
+        $seconds = max(self::USUAL_SETTLE_SECONDS, $schedule->plan->thresholds->settleSeconds);
+        $settled = Schedule::of($schedule->plan->withRig($rig->withSettling($seconds)));
+        $label = sprintf('Let it settle for %s', PlainText::seconds($seconds));
         if ($settled->summary->fits()) {
             return new Remedy('settle', $label, 'keeps interval, exposure and clip', $settled->plan);
         }

@@ -73,6 +73,18 @@ final class Fields
         return $standIn;
     }
 
+    /** A number that may be left out, and then is null. */
+    public function numberOrNull(string $name, float $standIn): ?float
+    {
+        return $this->has($name) ? $this->number($name, $standIn) : null;
+    }
+
+    /** A whole number that may be left out, and then is null. */
+    public function wholeOrNull(string $name, int $standIn): ?int
+    {
+        return $this->has($name) ? $this->whole($name, $standIn) : null;
+    }
+
     public function whole(string $name, int $standIn, ?int $default = null): int
     {
         $value = $this->value($name, $default);

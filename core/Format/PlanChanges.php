@@ -35,6 +35,13 @@ final class PlanChanges
         'max_speed' => ['top speed', ''],
         'max_acceleration' => ['acceleration', ''],
         'hold_photos' => ['held photos', ''],
+        'by' => ['fired by', ''],
+        'camera_interval_s' => ['camera’s timer', ' s'],
+        'drift_ppm' => ['its drift', ' ppm'],
+        'camera_starts_s' => ['camera starts', ' s'],
+        'count_limit' => ['counts to', ''],
+        'next_file_number' => ['next file', ''],
+        'ramp_entry' => ['controller’s ramp', ''],
     ];
 
     public static function told(Plan $before, Plan $after): string
@@ -81,6 +88,10 @@ final class PlanChanges
         [$name, $unit] = self::NAMES[$field] ?? [str_replace('_', ' ', $field), ''];
         if ($names[0] === 'move' && $names[1] === 'keyframes') {
             $name .= ' at ' . self::peg((int) $names[2]);
+        }
+        if ($names[0] === 'thresholds') {
+            $name = 'told from ' . str_replace('_', ' ', $field);
+            $unit = '';
         }
         if ($names[0] === 'rig' && isset($names[2])) {
             $name = ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . ' ' . $name;

@@ -11,17 +11,21 @@ use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Problem;
 use Evrent\Core\Problems;
+use Evrent\Core\Thresholds;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Timing\Trigger;
+use Evrent\Core\Timing\TriggeredBy;
 use JsonException;
 use stdClass;
 
@@ -77,10 +81,12 @@ final class PlanReader
         $camera = $this->camera($fields->child('camera'));
         $move = $this->move($fields->child('move'));
         $optics = $fields->has('optics') ? $this->optics($fields->child('optics')) : null;
+        $trigger = $fields->has('trigger') ? $this->trigger($fields->child('trigger')) : new Trigger();
+        $thresholds = $fields->has('thresholds') ? $this->thresholds($fields->child('thresholds')) : new Thresholds();
         $fields->refuseTheRest();
-        $plan = $timing === null || $rig === null || $camera === null || $move === null
+        $plan = $timing === null || $rig === null || $camera === null || $move === null || $trigger === null || $thresholds === null
             ? null
-            : $fields->make(fn (): Plan => new Plan($title, $timing, $rig, $camera, $move, $optics));
+            : $fields->make(static fn (): Plan => new Plan($title, $timing, $rig, $camera, $move, $optics, $trigger, $thresholds));
         $this->problems->throwIfAny();
         assert($plan !== null);
 
@@ -89,10 +95,14 @@ final class PlanReader
 
     private function timing(Fields $fields): ?Timing
     {
-        $interval = $this->keyed($fields, 'interval_s', Between::Linear, 'an interval');
+        $mode = $fields->choice('mode', Mode::class, Mode::ShootMoveShoot);
+        // Stop motion has no clock: an interval may be left out there.
+        $interval = $mode->hasClock() || $fields->has('interval_s')
+            ? $this->keyed($fields, 'interval_s', Between::Linear, 'an interval')
+            : KeyedSeconds::constant(1, Between::Linear, 'an interval');
         $exposure = $this->keyed($fields, 'exposure_s', Between::Stops, 'an exposure');
         $read = [
-            $fields->choice('mode', Mode::class, Mode::ShootMoveShoot),
+            $mode,
             $fields->number('frames_per_second', 24),
             $fields->whole('photos', 2),
             $fields->whole('head_photos', 0, 0),
@@ -171,13 +181,14 @@ final class PlanReader
         });
         $delay = $fields->number('post_exposure_delay_s', 0, 0);
         $settle = $fields->number('settle_s', 0, 0);
+        $rampEntry = $fields->has('ramp_entry') ? $fields->choice('ramp_entry', RampEntry::class, RampEntry::Total) : null;
         $fields->refuseTheRest();
         $whole = array_values(array_filter($axes));
         if (count($whole) < count($axes)) {
             return null;
         }
 
-        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle));
+        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle, $rampEntry));
     }
 
     private function camera(Fields $fields): ?Camera
@@ -187,10 +198,37 @@ final class PlanReader
             $fields->number('write_s', 0, 0),
             $fields->whole('buffer_frames', 1, 1),
             $fields->flag('long_exposure_noise_reduction', false),
+            $fields->wholeOrNull('next_file_number', 1),
         ];
         $fields->refuseTheRest();
 
         return $fields->make(static fn (): Camera => new Camera(...$read));
+    }
+
+    private function trigger(Fields $fields): ?Trigger
+    {
+        $read = [
+            $fields->choice('by', TriggeredBy::class, TriggeredBy::Rig, TriggeredBy::Rig),
+            $fields->numberOrNull('camera_interval_s', 1),
+            $fields->number('drift_ppm', 0, 0),
+            $fields->number('camera_starts_s', 0, 0),
+            $fields->wholeOrNull('camera_photos', 1),
+            $fields->wholeOrNull('count_limit', 1),
+        ];
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Trigger => new Trigger(...$read));
+    }
+
+    private function thresholds(Fields $fields): ?Thresholds
+    {
+        $read = [];
+        foreach (ThresholdFields::DEFAULTS as $name => $default) {
+            $read[] = $fields->number($name, $default, $default);
+        }
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Thresholds => new Thresholds(...$read));
     }
 
     private function optics(Fields $fields): ?Optics

@@ -10,6 +10,7 @@ use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Trigger;
 
 /**
  * Writes plans in the open format evrent.plan/1, every field with its value, defaults included.
@@ -47,18 +48,22 @@ final class PlanWriter
                 'axes' => array_map(self::axis(...), $plan->rig->axes),
                 'post_exposure_delay_s' => $plan->rig->postExposureDelaySeconds,
                 'settle_s' => $plan->rig->settleSeconds,
+                ...self::unlessNull('ramp_entry', $plan->rig->rampEntry?->value),
             ],
             'camera' => [
                 'shutter_lag_s' => $plan->camera->shutterLagSeconds,
                 'write_s' => $plan->camera->writeSeconds,
                 'buffer_frames' => $plan->camera->bufferFrames,
                 'long_exposure_noise_reduction' => $plan->camera->longExposureNoiseReduction,
+                ...self::unlessNull('next_file_number', $plan->camera->nextFileNumber),
             ],
             'move' => [
                 'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),
                 'easing' => self::easing($plan->move->easing),
             ],
             ...($plan->optics === null ? [] : ['optics' => self::optics($plan->optics)]),
+            'trigger' => self::trigger($plan->trigger),
+            'thresholds' => ThresholdFields::of($plan->thresholds),
         ];
     }
 
@@ -72,6 +77,31 @@ final class PlanWriter
         }
 
         return array_map(static fn (array $key): array => ['at' => $key['at'], $name => $key['seconds']], $keyed->keys);
+    }
+
+    /**
+     * A field that may be left out.
+     *
+     * @return array<string, float|int|string>
+     */
+    private static function unlessNull(string $name, float|int|string|null $value): array
+    {
+        return $value === null ? [] : [$name => $value];
+    }
+
+    /**
+     * @return array<string, float|int|string>
+     */
+    private static function trigger(Trigger $trigger): array
+    {
+        return [
+            'by' => $trigger->by->value,
+            ...self::unlessNull('camera_interval_s', $trigger->cameraIntervalSeconds),
+            'drift_ppm' => $trigger->driftPpm,
+            'camera_starts_s' => $trigger->cameraStartsSeconds,
+            ...self::unlessNull('camera_photos', $trigger->cameraPhotos),
+            ...self::unlessNull('count_limit', $trigger->countLimit),
+        ];
     }
 
     /**

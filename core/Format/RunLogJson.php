@@ -24,7 +24,7 @@ final class RunLogJson
      */
     public static function pieces(RunLog $log, int $seed): iterable
     {
-        $total = $log->schedule->photosTotal();
+        $total = $log->photosPlanned();
         yield '{"format":' . json_encode(self::FORMAT, self::FLAGS) . ",\n\"summary\":" . json_encode([
             'seed' => $seed,
             'photos_planned' => $total,
@@ -34,7 +34,7 @@ final class RunLogJson
             'late_frames' => $log->latePhotos,
             'latest_frame' => $log->latest->number,
             'latest_late_s' => $log->latest->lateSeconds,
-            'planned_run_s' => $log->schedule->summary->runSeconds,
+            'planned_run_s' => $log->plannedRunSeconds(),
             'run_s' => $log->runSeconds,
         ], self::FLAGS) . ",\n\"frames\":[\n";
         for ($n = 0; $n < $total; $n++) {
@@ -49,17 +49,18 @@ final class RunLogJson
     private static function frame(RunLog $log, int $n): array
     {
         $taken = $log->photos[$n] ?? null;
+        $place = $taken->place ?? min($n + 1, $log->schedule->photosTotal());
         $faults = $taken === null ? ['not reached'] : $log->faultsOf($taken);
 
         return [
             'frame' => $n + 1,
-            'planned_trigger_s' => $log->schedule->timeline->triggerSeconds[$n],
+            'planned_trigger_s' => $log->plannedTriggerSeconds($n + 1),
             'trigger_s' => $taken?->triggerSeconds,
             'late_s' => $taken?->lateSeconds,
             'open_s' => $taken?->exposed?->openSeconds,
             'close_s' => $taken?->exposed?->closeSeconds,
             'write_end_s' => $taken?->exposed?->writeEndSeconds,
-            'planned_motor_position_steps' => array_map(static fn (array $column): int => $column[$n], $log->schedule->moves->motorPositionSteps),
+            'planned_motor_position_steps' => array_map(static fn (array $column): int => $column[$place - 1], $log->schedule->moves->motorPositionSteps),
             'motor_position_steps' => $taken?->motorPositionSteps,
             'usable' => $faults === [],
             'faults' => $faults,

@@ -7,7 +7,6 @@ namespace Evrent\Core\Format;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\PhotoStream;
-use Evrent\Core\Timing\Mode;
 
 /**
  * The frame schedule as rows for a spreadsheet: one header row, one row for each photo, full precision, decimal
@@ -21,10 +20,10 @@ final class ScheduleCsv
      */
     public static function rows(Plan $plan): iterable
     {
-        $stops = $plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $plan->timing->mode->stops();
         yield self::header($plan->rig->axisIds(), $stops);
         foreach (PhotoStream::of($plan) as $photo) {
-            yield self::row($photo, $stops);
+            yield self::row($photo, $stops, $plan->timing->mode->hasClock());
         }
     }
 
@@ -48,14 +47,18 @@ final class ScheduleCsv
     /**
      * @return list<string>
      */
-    private static function row(Photo $photo, bool $stops): array
+    private static function row(Photo $photo, bool $stops, bool $hasClock): array
     {
         $numbers = [
-            $photo->triggerSeconds, $photo->openSeconds, $photo->exposureSeconds, $photo->closeSeconds,
-            $photo->intervalSeconds, $photo->lateSeconds, $photo->writeEndSeconds,
+            ...($hasClock
+                ? [
+                    $photo->triggerSeconds, $photo->openSeconds, $photo->exposureSeconds, $photo->closeSeconds,
+                    $photo->intervalSeconds, $photo->lateSeconds, $photo->writeEndSeconds,
+                ]
+                : [null, null, $photo->exposureSeconds, null, null, null, null]),
             ...array_values($photo->positions), ...array_values($photo->motorPositionSteps), ...array_values($photo->motorSteps),
             ...($stops ? [$photo->moveSeconds] : array_values($photo->travelWhileOpen)),
-            $photo->requiredSeconds, $photo->slackSeconds,
+            ...($hasClock ? [$photo->requiredSeconds, $photo->slackSeconds] : [null, null]),
         ];
 
         return [

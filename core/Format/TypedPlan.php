@@ -14,8 +14,10 @@ use Evrent\Core\Problems;
  */
 final class TypedPlan
 {
-    private const TEXT = ['format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind'];
-    private const PER_CENT = ['ramp_in', 'ramp_out', 'at'];
+    private const TEXT = ['format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry'];
+    private const PER_CENT = ['ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share'];
+    /** Fields that may be left empty, which leaves them out of the plan: nothing is said, or the usual value holds. */
+    private const MAY_BE_EMPTY = ['ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit'];
     private const FLAGS = ['long_exposure_noise_reduction', 'pass'];
 
     /**
@@ -76,12 +78,16 @@ final class TypedPlan
      *
      * @return array<array-key, mixed>
      */
-    private static function laidOver(array $document, array $typed): array
+    private static function laidOver(array $document, array $typed, string $part = ''): array
     {
         foreach ($typed as $name => $value) {
+            if (is_string($value) && trim($value) === '' && ($part === 'thresholds' || in_array($name, self::MAY_BE_EMPTY, true))) {
+                unset($document[$name]);
+                continue;
+            }
             $there = $document[$name] ?? null;
             $document[$name] = match (true) {
-                is_array($value) => self::laidOver(is_array($there) ? $there : [], $value),
+                is_array($value) => self::laidOver(is_array($there) ? $there : [], $value, (string) $name),
                 is_string($value) => self::read((string) $name, $value),
                 default => $value,
             };

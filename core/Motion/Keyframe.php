@@ -49,6 +49,11 @@ final readonly class Keyframe
         return new self($this->at, $positions, $this->pass, $this->holdPhotos, $this->easing);
     }
 
+    public function withEasing(?Easing $easing): self
+    {
+        return new self($this->at, $this->positions, $this->pass, $this->holdPhotos, $easing);
+    }
+
     /** The travelling photo on which the keyframe falls, 0 … photos - 1, rounded half away from zero. */
     public function travelIndex(int $photos): int
     {

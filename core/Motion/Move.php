@@ -44,4 +44,20 @@ final readonly class Move
         }
         $problems->throwIfAny();
     }
+
+    /**
+     * Every ease put through a change, the move's own and those that keyframes carry.
+     *
+     * @param callable(Easing): Easing $change
+     */
+    public function withEasings(callable $change): self
+    {
+        return new self(
+            array_map(
+                static fn (Keyframe $keyframe): Keyframe => $keyframe->easing === null ? $keyframe : $keyframe->withEasing($change($keyframe->easing)),
+                $this->keyframes,
+            ),
+            $change($this->easing),
+        );
+    }
 }

@@ -18,6 +18,7 @@ final readonly class Rig
      * @param list<Axis> $axes                     at least one
      * @param float      $postExposureDelaySeconds from the shutter's closing to the start of the move
      * @param float      $settleSeconds            from the end of a move until the rig stands still
+     * @param ?RampEntry $rampEntry                what its controller takes as ramp; null when nobody said
      *
      * @throws \Evrent\Core\InvalidInput
      */
@@ -25,6 +26,7 @@ final readonly class Rig
         public array $axes,
         public float $postExposureDelaySeconds = 0.0,
         public float $settleSeconds = 0.0,
+        public ?RampEntry $rampEntry = null,
     ) {
         $problems = new Problems();
         if ($axes === [] || count($axes) > self::MOST_AXES) {
@@ -40,6 +42,27 @@ final readonly class Rig
         $problems->unlessBetween($postExposureDelaySeconds, 0, self::MOST_WAIT_SECONDS, '/post_exposure_delay_s', 'seconds');
         $problems->unlessBetween($settleSeconds, 0, self::MOST_WAIT_SECONDS, '/settle_s', 'seconds');
         $problems->throwIfAny();
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withSettling(float $seconds): self
+    {
+        return new self($this->axes, $this->postExposureDelaySeconds, $seconds, $this->rampEntry);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withPostExposureDelay(float $seconds): self
+    {
+        return new self($this->axes, $seconds, $this->settleSeconds, $this->rampEntry);
+    }
+
+    public function withRampEntry(RampEntry $entry): self
+    {
+        return new self($this->axes, $this->postExposureDelaySeconds, $this->settleSeconds, $entry);
     }
 
     public function axis(string $axisId): ?Axis

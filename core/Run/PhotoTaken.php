@@ -14,6 +14,8 @@ final readonly class PhotoTaken
      * @param float              $lateSeconds        trigger less the schedule's; below zero it came early
      * @param ?Exposed           $exposed            null when the camera took none
      * @param array<string, int> $motorPositionSteps by axis id, when it was triggered
+     * @param int                $place              the planned photo whose place the rig was to stand at, from 1
+     * @param bool               $whileMoving        the shutter was open while the rig moved or settled
      */
     public function __construct(
         public int $number,
@@ -21,6 +23,8 @@ final readonly class PhotoTaken
         public float $lateSeconds,
         public ?Exposed $exposed,
         public array $motorPositionSteps,
+        public int $place,
+        public bool $whileMoving = false,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -18,6 +19,10 @@ final readonly class RunLog
     public const STEPS_IN_PLACE = 1;
 
     public PhotoTaken $latest;
+
+    /** The camera's own timer, when it fires the shutter. */
+    public ?CameraTimer $cameraTimer;
+
     public float $runSeconds;
 
     /** @var int photos triggered later than the schedule by more than devices' everyday noise */
@@ -31,6 +36,7 @@ final readonly class RunLog
      */
     public function __construct(public Schedule $schedule, public array $photos)
     {
+        $this->cameraTimer = CameraTimer::of($schedule);
         $latest = $photos[0];
         $late = $usable = 0;
         $run = 0.0;
@@ -49,7 +55,46 @@ final readonly class RunLog
     /** The number of the photo after which the run stopped short; null when it went to its end. */
     public function stoppedAfter(): ?int
     {
-        return count($this->photos) < $this->schedule->photosTotal() ? count($this->photos) : null;
+        return count($this->photos) < $this->photosPlanned() ? count($this->photos) : null;
+    }
+
+    public function photosPlanned(): int
+    {
+        return $this->schedule->plan->photosProgrammed();
+    }
+
+    /**
+     * When a photo was to be triggered, in seconds from the rig's first trigger.
+     *
+     * @param int $number of the photo, from 1
+     */
+    public function plannedTriggerSeconds(int $number): float
+    {
+        return $this->cameraTimer === null
+            ? $this->schedule->timeline->triggerSeconds[$number - 1]
+            : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->triggerSeconds[$number - 1];
+    }
+
+    /**
+     * When the card was to have a photo, in seconds from the rig's first trigger.
+     *
+     * @param int $number of the photo, from 1
+     */
+    public function plannedWriteEndSeconds(int $number): float
+    {
+        return $this->cameraTimer === null
+            ? $this->schedule->timeline->writeEndSeconds[$number - 1]
+            : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->writeEndSeconds[$number - 1];
+    }
+
+    /** From the first trigger to the last shutter's closing, as planned. */
+    public function plannedRunSeconds(): float
+    {
+        $closes = $this->cameraTimer?->timeline->closeSeconds;
+
+        return $this->cameraTimer === null || $closes === null
+            ? $this->schedule->summary->runSeconds
+            : $this->cameraTimer->startsSeconds + $closes[count($closes) - 1];
     }
 
     /**
@@ -60,8 +105,11 @@ final readonly class RunLog
     public function faultsOf(PhotoTaken $photo): array
     {
         $faults = $photo->exposed === null ? ['not taken'] : [];
+        if ($photo->whileMoving) {
+            $faults[] = 'taken while the rig moved';
+        }
         foreach ($this->schedule->moves->motorPositionSteps as $axisId => $planned) {
-            $off = $photo->motorPositionSteps[$axisId] - $planned[$photo->number - 1];
+            $off = $photo->motorPositionSteps[$axisId] - $planned[$photo->place - 1];
             if (abs($off) > self::STEPS_IN_PLACE) {
                 $faults[] = sprintf('%s %+d steps out of place', $axisId, $off);
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Run;
 
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Timing\Mode;
 
 /**
  * Runs a schedule photo by photo on a rig and a camera, as a controller does: trigger, let the camera expose, move
@@ -19,7 +18,8 @@ final class Sequencer
      */
     public static function run(Schedule $schedule, Timer $timer, RigDriver $rig, CameraDriver $camera): iterable
     {
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $schedule->plan->timing->mode->stops();
+        $hasClock = $schedule->plan->timing->mode->hasClock();
         $photos = $schedule->photosTotal();
         // Intervals count from when a trigger was due, not from when it came, so that small delays do not add up.
         $due = 0.0;
@@ -34,9 +34,11 @@ final class Sequencer
             yield new PhotoTaken(
                 $n + 1,
                 $trigger,
-                $trigger - $schedule->timeline->triggerSeconds[$n],
+                // Without a clock nothing is late.
+                $hasClock ? $trigger - $schedule->timeline->triggerSeconds[$n] : 0.0,
                 $exposed,
                 $rig->motorPositionSteps(),
+                $n + 1,
             );
             if ($n === $photos - 1) {
                 return;

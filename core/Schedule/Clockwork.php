@@ -15,7 +15,8 @@ use Evrent\Core\Timing\Mode;
  * settling (moving continuously, it only waits for the shutter). The camera: shutter lag, exposure (twice with
  * long-exposure noise reduction), and a free place in its buffer, which the card empties one photo at a time.
  * The next trigger comes at the interval's end or when both chains are done, whichever is later: a controller
- * that triggers the camera stretches an interval that is too short, and says nothing.
+ * that triggers the camera stretches an interval that is too short, and says nothing. One that does not trigger it
+ * does not wait for it. In stop motion there is no interval: the next photo can be taken when both are done.
  *
  * Times are seconds from the first trigger; what is needed is counted from the photo's own trigger.
  */
@@ -28,8 +29,10 @@ final class Clockwork
     public float $rigNeeds = 0.0;
     public float $cameraNeeds = 0.0;
     public float $required = 0.0;
+    public float $slack = 0.0;
 
     private readonly bool $stops;
+    private readonly bool $hasClock;
     private float $nominal = 0.0;
     private float $exposure = 0.0;
     private float $shutterFree = 0.0;
@@ -38,9 +41,13 @@ final class Clockwork
     /** @var array<int, float> ends of writing of the photos that may still hold a buffer place, by photo from 0 */
     private array $writeEnds = [];
 
-    public function __construct(Mode $mode, private readonly Rig $rig, private readonly Camera $camera)
+    /**
+     * @param bool $waitsForCamera false when the camera is on its own timer
+     */
+    public function __construct(Mode $mode, private readonly Rig $rig, private readonly Camera $camera, private readonly bool $waitsForCamera = true)
     {
-        $this->stops = $mode === Mode::ShootMoveShoot;
+        $this->stops = $mode->stops();
+        $this->hasClock = $mode->hasClock();
     }
 
     /** How much later than its nominal time the photo is triggered. */
@@ -65,7 +72,7 @@ final class Clockwork
     /**
      * Moves, waits for whoever is not ready, and stands at the next trigger.
      *
-     * @param float $intervalSeconds start to start
+     * @param float $intervalSeconds start to start; not looked at in stop motion
      * @param float $moveSeconds     the move after the photo; 0 when there is none
      */
     public function goOn(float $intervalSeconds, float $moveSeconds): void
@@ -78,9 +85,12 @@ final class Clockwork
         $frees = $this->taken - $this->camera->bufferFrames;
         $cameraDone = max($this->shutterFree, $this->writeEnds[$frees] ?? 0.0);
         unset($this->writeEnds[$frees]);
-        $earliest = max($this->trigger + $this->rigNeeds, $cameraDone);
+        $rigDone = $this->trigger + $this->rigNeeds;
+        $earliest = $this->waitsForCamera ? max($rigDone, $cameraDone) : $rigDone;
         $this->cameraNeeds = $cameraDone - $this->trigger;
         $this->required = $earliest - $this->trigger;
+        $intervalSeconds = $this->hasClock ? $intervalSeconds : $this->required;
+        $this->slack = $intervalSeconds - $this->required;
         $this->trigger = max($this->trigger + $intervalSeconds, $earliest);
         $this->nominal += $intervalSeconds;
     }

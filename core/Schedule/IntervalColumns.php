@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Format\PlainText;
-use Evrent\Core\Timing\Mode;
 
 /**
  * What fills each photo's interval, as starts and lengths that can be drawn to scale as they are. Times are seconds
@@ -48,7 +47,7 @@ final class IntervalColumns
             $trigger = $timeline->triggerSeconds[$n];
             $exposure = $schedule->exposureSeconds[$n];
             $close = $camera->shutterLagSeconds + $exposure;
-            $move = $schedule->plan->timing->mode === Mode::ShootMoveShoot ? $schedule->moves->moveSeconds[$n] : 0.0;
+            $move = $schedule->plan->timing->mode->stops() ? $schedule->moves->moveSeconds[$n] : 0.0;
             $moveStart = $close + $rig->postExposureDelaySeconds;
             $next = $timeline->triggerSeconds[$n + 1] ?? $trigger + $schedule->intervalSeconds[$n];
             $row = [

@@ -20,7 +20,7 @@ final class PhotoStream
     public static function of(Plan $plan): iterable
     {
         $total = $plan->photosTotal();
-        $clockwork = new Clockwork($plan->timing->mode, $plan->rig, $plan->camera);
+        $clockwork = new Clockwork($plan->timing->mode, $plan->rig, $plan->camera, !$plan->trigger->isCamera());
         $order = PhotoOrder::walk($plan);
         $motors = null;
         $n = 0;
@@ -56,6 +56,9 @@ final class PhotoStream
             if (!$last) {
                 $clockwork->goOn($interval, $moveSeconds);
             }
+            if (!$plan->timing->mode->hasClock()) {
+                $interval = $last ? 0.0 : $clockwork->required;
+            }
             yield new Photo(
                 number: $n + 1,
                 phase: $phase,
@@ -72,7 +75,7 @@ final class PhotoStream
                 moveSeconds: $moveSeconds,
                 travelWhileOpen: Creep::whileOpen($plan, $index, $last ? $index : $nextIndex, $clockwork->trigger - $trigger, $exposure),
                 requiredSeconds: $last ? null : $clockwork->required,
-                slackSeconds: $last ? null : $interval - $clockwork->required,
+                slackSeconds: $last ? null : $clockwork->slack,
             );
             [$index, $phase, $positions, $steps] = [$nextIndex, $nextPhase ?? $phase, $nextPositions, $nextSteps];
             $n++;

@@ -38,7 +38,11 @@ final readonly class Schedule
         $moves = self::moves($plan, $order);
         $exposures = $plan->timing->exposure->column(count($order->phases));
         $intervals = self::intervals($plan, $exposures);
-        $timeline = Timeline::compute($plan->timing->mode, $plan->rig, $plan->camera, $intervals, $exposures, $moves->moveSeconds);
+        $timeline = self::timeline($plan, $intervals, $exposures, $moves);
+        if (!$plan->timing->mode->hasClock()) {
+            // The next photo comes when all is ready: there is no interval but what is needed.
+            $intervals = array_map(static fn (?float $required): float => $required ?? 0.0, $timeline->requiredSeconds);
+        }
 
         return new self($plan, $order, $moves, $intervals, $exposures, $timeline);
     }
@@ -56,10 +60,7 @@ final readonly class Schedule
         $exposures = $changed->timing->exposure->column($this->photosTotal());
         $intervals = self::intervals($changed, $exposures);
 
-        return [
-            $intervals,
-            Timeline::compute($changed->timing->mode, $changed->rig, $changed->camera, $intervals, $exposures, $this->moves->moveSeconds),
-        ];
+        return [$intervals, self::timeline($changed, $intervals, $exposures, $this->moves)];
     }
 
     /**
@@ -122,6 +123,23 @@ final readonly class Schedule
         }
 
         return $bands;
+    }
+
+    /**
+     * @param list<float> $intervals
+     * @param list<float> $exposures
+     */
+    private static function timeline(Plan $plan, array $intervals, array $exposures, Moves $moves): Timeline
+    {
+        return Timeline::compute(
+            $plan->timing->mode,
+            $plan->rig,
+            $plan->camera,
+            $intervals,
+            $exposures,
+            $moves->moveSeconds,
+            !$plan->trigger->isCamera(),
+        );
     }
 
     private static function moves(Plan $plan, PhotoOrder $order): Moves

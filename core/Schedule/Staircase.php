@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Timing\Mode;
 
 /**
  * The move as a line in time and position: level while the shutter is open (and until the move starts), rising or
@@ -40,7 +39,7 @@ final readonly class Staircase
      */
     private static function line(Schedule $schedule, Axis $axis, array $numbers): self
     {
-        $stops = $schedule->plan->timing->mode === Mode::ShootMoveShoot;
+        $stops = $schedule->plan->timing->mode->stops();
         $positions = $schedule->moves->positions[$axis->id];
         $moveSeconds = $schedule->moves->axisMoveSeconds[$axis->id];
         $timeline = $schedule->timeline;

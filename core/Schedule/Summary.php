@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Plan;
+
 /**
  * The schedule in a few numbers.
  */
@@ -58,6 +60,50 @@ final readonly class Summary
             stretchedPhotos: count(Timeline::overrunning($timeline->requiredSeconds, $schedule->intervalSeconds)),
             lateSeconds: $timeline->lateSeconds[$last],
             largestStep: $schedule->moves->largestStep(),
+        );
+    }
+
+    /**
+     * The same from photos that come one at a time, in memory that does not grow.
+     *
+     * @param iterable<Photo> $photos all of the plan's, in order
+     */
+    public static function ofPhotos(Plan $plan, iterable $photos): self
+    {
+        $total = $stretched = $tightest = 0;
+        $run = $booked = $written = $late = 0.0;
+        $least = INF;
+        $largest = [];
+        foreach ($plan->rig->axisIds() as $axisId) {
+            $largest[$axisId] = 0.0;
+        }
+        $before = null;
+        foreach ($photos as $photo) {
+            $total = $photo->number;
+            [$run, $written, $late] = [$photo->closeSeconds, $photo->writeEndSeconds, $photo->lateSeconds];
+            $booked += $photo->intervalSeconds;
+            if ($photo->slackSeconds !== null) {
+                $stretched += $photo->slackSeconds < -Timeline::TOLERANCE_SECONDS ? 1 : 0;
+                [$least, $tightest] = $photo->slackSeconds < $least ? [$photo->slackSeconds, $photo->number] : [$least, $tightest];
+            }
+            foreach ($largest as $axisId => $most) {
+                $from = $before->positions[$axisId] ?? $photo->positions[$axisId];
+                $largest[$axisId] = max($most, abs($photo->positions[$axisId] - $from));
+            }
+            $before = $photo;
+        }
+
+        return new self(
+            photosTotal: $total,
+            clipSeconds: $total / $plan->timing->framesPerSecond,
+            runSeconds: $run,
+            bookedSeconds: $booked,
+            onSiteSeconds: $plan->timing->startDelaySeconds + $written,
+            minSlackSeconds: $least,
+            tightestPhoto: $tightest,
+            stretchedPhotos: $stretched,
+            lateSeconds: $late,
+            largestStep: $largest,
         );
     }
 

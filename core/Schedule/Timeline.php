@@ -46,6 +46,7 @@ final readonly class Timeline
      * @param list<float> $intervalSeconds start to start, for each photo
      * @param list<float> $exposureSeconds for each photo
      * @param list<float> $moveSeconds     the move after each photo; 0 when there is none
+     * @param bool        $waitsForCamera  false when the camera is on its own timer
      */
     public static function compute(
         Mode $mode,
@@ -54,10 +55,11 @@ final readonly class Timeline
         array $intervalSeconds,
         array $exposureSeconds,
         array $moveSeconds,
+        bool $waitsForCamera = true,
     ): self {
         $photos = count($intervalSeconds);
         $triggers = $closes = $writeStarts = $writeEnds = $lates = $rigs = $cameras = $requireds = $slacks = [];
-        $clockwork = new Clockwork($mode, $rig, $camera);
+        $clockwork = new Clockwork($mode, $rig, $camera, $waitsForCamera);
         for ($n = 0; $n < $photos; $n++) {
             $triggers[] = $clockwork->trigger;
             $lates[] = $clockwork->late();
@@ -73,7 +75,7 @@ final readonly class Timeline
             $rigs[] = $clockwork->rigNeeds;
             $cameras[] = $clockwork->cameraNeeds;
             $requireds[] = $clockwork->required;
-            $slacks[] = $intervalSeconds[$n] - $clockwork->required;
+            $slacks[] = $clockwork->slack;
         }
 
         return new self($triggers, $closes, $writeStarts, $writeEnds, $lates, $rigs, $cameras, $requireds, $slacks);

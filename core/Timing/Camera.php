@@ -14,11 +14,15 @@ final readonly class Camera
     private const MOST_SECONDS = 3600;
     private const MOST_BUFFER_FRAMES = 10_000;
 
+    /** Cameras count files in four digits, and begin again at 1. */
+    public const HIGHEST_FILE_NUMBER = 9_999;
+
     /**
      * @param float $shutterLagSeconds          from trigger to open
      * @param float $writeSeconds               one photo to the card
      * @param int   $bufferFrames               photos that can wait for the card, the one being written included
      * @param bool  $longExposureNoiseReduction a dark exposure as long as the photo's follows each
+     * @param ?int  $nextFileNumber             what its counter will give the first photo; null when nobody looked
      *
      * @throws \Evrent\Core\InvalidInput
      */
@@ -27,11 +31,15 @@ final readonly class Camera
         public float $writeSeconds = 0.0,
         public int $bufferFrames = 1,
         public bool $longExposureNoiseReduction = false,
+        public ?int $nextFileNumber = null,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($shutterLagSeconds, 0, self::MOST_SECONDS, '/shutter_lag_s', 'seconds');
         $problems->unlessBetween($writeSeconds, 0, self::MOST_SECONDS, '/write_s', 'seconds');
         $problems->unlessBetween($bufferFrames, 1, self::MOST_BUFFER_FRAMES, '/buffer_frames', 'a whole number of photos');
+        if ($nextFileNumber !== null) {
+            $problems->unlessBetween($nextFileNumber, 0, self::HIGHEST_FILE_NUMBER, '/next_file_number', 'the number of the next file');
+        }
         $problems->throwIfAny();
     }
 
@@ -39,5 +47,18 @@ final readonly class Camera
     public function shutterBusySeconds(float $exposureSeconds): float
     {
         return $this->longExposureNoiseReduction ? 2.0 * $exposureSeconds : $exposureSeconds;
+    }
+
+    public function withoutNoiseReduction(): self
+    {
+        return new self($this->shutterLagSeconds, $this->writeSeconds, $this->bufferFrames, false, $this->nextFileNumber);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withNextFileNumber(?int $number): self
+    {
+        return new self($this->shutterLagSeconds, $this->writeSeconds, $this->bufferFrames, $this->longExposureNoiseReduction, $number);
     }
 }

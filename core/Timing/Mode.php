@@ -13,4 +13,18 @@ enum Mode: string
     case ShootMoveShoot = 'shoot_move_shoot';
     /** Creep on without stopping; the shutter opens on the way. */
     case Continuous = 'continuous';
+    /** Step to the next place when told to: positions and steps, and no clock. */
+    case StopMotion = 'stop_motion';
+
+    /** Whether the rig stands still for each photo. */
+    public function stops(): bool
+    {
+        return $this !== self::Continuous;
+    }
+
+    /** Whether photos are taken by a clock: without one nothing is late and no interval too short. */
+    public function hasClock(): bool
+    {
+        return $this !== self::StopMotion;
+    }
 }

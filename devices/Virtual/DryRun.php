@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Devices\Virtual;
 
 use Evrent\Core\Run\Fault;
+use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Run\Sequencer;
+use Evrent\Core\Run\TwoTimers;
+use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -23,12 +26,19 @@ final class DryRun
         $list = new Faults($faults);
         $start = array_map(static fn (array $column): int => $column[0], $schedule->moves->motorPositionSteps);
         $photos = [];
-        $taken = Sequencer::run(
-            $schedule,
-            new VirtualTimer($jitter, $list),
-            new VirtualRig($schedule->plan->rig, $start, $jitter, $list),
-            new VirtualCamera($schedule->plan->camera, $jitter, $list),
-        );
+        $rig = new VirtualRig($schedule->plan->rig, $start, $jitter, $list);
+        $camera = new VirtualCamera($schedule->plan->camera, $jitter, $list);
+        $ownTimer = CameraTimer::of($schedule);
+        $taken = $ownTimer === null
+            ? Sequencer::run($schedule, new VirtualTimer($jitter, $list), $rig, $camera)
+            : TwoTimers::run(
+                $schedule,
+                $ownTimer,
+                new VirtualTimer($jitter, $list->only(FaultKind::Pause, FaultKind::PowerCut)),
+                new VirtualTimer($jitter, $list->only(FaultKind::TimerStops)),
+                $rig,
+                $camera,
+            );
         foreach ($taken as $photo) {
             $photos[] = $photo;
         }

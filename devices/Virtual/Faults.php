@@ -19,6 +19,12 @@ final readonly class Faults
     {
     }
 
+    /** Those of some kinds alone: where rig and camera each have a timer, a pause holds up one of them. */
+    public function only(FaultKind ...$kinds): self
+    {
+        return new self(array_values(array_filter($this->faults, static fn (Fault $fault): bool => in_array($fault->kind, $kinds, true))));
+    }
+
     /**
      * @return list<Fault> of a kind, at work for a photo or for the move after it
      */

@@ -61,6 +61,7 @@ final class Plans
         foreach ($changes as $pointer => $value) {
             $place = &$document;
             foreach (explode('/', ltrim($pointer, '/')) as $name) {
+                $place ??= [];
                 assert(is_array($place));
                 $place = &$place[$name];
             }
@@ -136,6 +137,10 @@ final class Plans
                 'long_exposure_noise_reduction' => $whole(0, 3) === 0,
             ],
             'move' => ['keyframes' => $keyframes, 'easing' => $ease()],
-        ] + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2)]]), JSON_THROW_ON_ERROR);
+        ]
+            + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2)]])
+            + ($whole(0, 2) > 0 ? [] : ['trigger' => [
+                'by' => ['rig', 'camera_timer'][$whole(0, 1)], 'drift_ppm' => $float(-200, 200), 'camera_starts_s' => $float(-1, 1),
+            ] + ($whole(0, 1) === 0 ? [] : ['count_limit' => $whole(100, 500)])]), JSON_THROW_ON_ERROR);
     }
 }

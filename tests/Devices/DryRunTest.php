@@ -6,6 +6,7 @@ namespace Tests\Devices;
 
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Trigger;
 use Evrent\Devices\Virtual\DryRun;
 use Evrent\Devices\Virtual\Jitter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,7 +52,7 @@ final class DryRunTest extends TestCase
     #[DataProvider('plans')]
     public function testAnyPlanIsShotWholeInOrderAndInPlace(Plan $plan): void
     {
-        $schedule = Schedule::of($plan);
+        $schedule = Schedule::of($plan->withTrigger(new Trigger()));
         $log = DryRun::of($schedule, 3);
         self::assertSame(range(1, $schedule->photosTotal()), array_column($log->photos, 'number'));
         $before = -1.0;

@@ -56,6 +56,16 @@ final class PlanReaderTest extends TestCase
         yield 'first keyframe elsewhere' => ['/move/keyframes/0/at', 0.1, 'stands at 0'];
         yield 'shape' => ['/move/easing/shape', 'wobble', 'constant, cosine, cubic, quintic'];
         yield 'a field from nowhere' => ['/timing/speed', 3, 'not known'];
+        yield 'fired by nobody' => ['/trigger/by', 'nobody', 'rig, camera_timer'];
+        yield 'a camera interval of nothing' => ['/trigger/camera_interval_s', 0, 'above 0'];
+        yield 'a drift past belief' => ['/trigger/drift_ppm', 1e6, 'parts per million'];
+        yield 'half a photo in the timer' => ['/trigger/camera_photos', 1.5, 'whole number'];
+        yield 'a counter to nothing' => ['/trigger/count_limit', 0, 'from 1'];
+        yield 'a fifth digit' => ['/camera/next_file_number', 10_000, 'from 0 to 9,999'];
+        yield 'a third kind of ramp' => ['/rig/ramp_entry', 'both', 'total, each_end'];
+        yield 'a share above all' => ['/thresholds/blur_share', 1.1, 'a share'];
+        yield 'no pixels' => ['/thresholds/smear_px', 0, 'pixels'];
+        yield 'an unknown threshold' => ['/thresholds/patience', 1, 'not known'];
         yield 'a part that is a number' => ['/camera', 5, 'object'];
     }
 

@@ -10,6 +10,7 @@ use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Thresholds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -19,6 +20,19 @@ use Tests\Core\Plans;
  */
 final class TypedTest extends TestCase
 {
+    public function testFieldsThatMayBeEmptyLeaveThePlan(): void
+    {
+        $plan = Plans::with(['/trigger' => ['by' => 'camera_timer', 'camera_interval_s' => 7, 'count_limit' => 999], '/thresholds' => ['clip_s' => 20], '/rig/ramp_entry' => 'total']);
+        $changed = TypedPlan::change($plan, [
+            'trigger' => ['camera_interval_s' => ' ', 'count_limit' => ''], 'thresholds' => ['clip_s' => '', 'blur_share' => '20 %'], 'rig' => ['ramp_entry' => ''],
+        ]);
+        self::assertSame([null, null], [$changed->trigger->cameraIntervalSeconds, $changed->trigger->countLimit]);
+        self::assertSame([Thresholds::CLIP_SECONDS, 0.2], [$changed->thresholds->clipSeconds, $changed->thresholds->blurShare]);
+        self::assertNull($changed->rig->rampEntry);
+        $this->expectException(InvalidInput::class);
+        TypedPlan::change($plan, ['rig' => ['settle_s' => '']]);
+    }
+
     /**
      * @return iterable<array{string, ?float}>
      */

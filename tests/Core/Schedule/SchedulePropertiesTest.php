@@ -11,6 +11,7 @@ use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Phase;
 use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Schedule\Summary;
 use Evrent\Core\Timing\Mode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -130,6 +131,7 @@ final class SchedulePropertiesTest extends TestCase
             self::assertEquals($schedule->photo($number), $photo);
         }
         self::assertSame($schedule->photosTotal(), $number);
+        self::assertEqualsWithDelta($schedule->summary, Summary::ofPhotos($plan, PhotoStream::of($plan)), 1e-6);
     }
 
     #[DataProvider('plans')]

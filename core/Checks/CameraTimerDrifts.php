@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\CameraTimer;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\TriggeredBy;
+
+/**
+ * T7: the camera's own timer runs away from the rig, and takes photos while it moves or misses its last places.
+ */
+final class CameraTimerDrifts implements Check
+{
+    /** In so short a run there is no time to notice and to start again. */
+    private const SHORT_RUN_SECONDS = 300.0;
+
+    /** Starting a timer by hand is no more exact than this. */
+    private const START_RESOLUTION_SECONDS = 0.1;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $timer = CameraTimer::of($schedule);
+        if ($timer === null || $timer->spoiltPhotos === [] && $timer->extraPhotos === 0) {
+            return null;
+        }
+
+        return $timer->spoiltPhotos === [] ? self::endsEarly($schedule, $timer) : self::spoils($schedule, $timer);
+    }
+
+    private static function spoils(Schedule $schedule, CameraTimer $timer): Finding
+    {
+        $first = $timer->spoiltPhotos[0];
+        $short = $schedule->summary->runSeconds < self::SHORT_RUN_SECONDS;
+
+        return new Finding(
+            'T7',
+            Severity::Stops,
+            'The camera’s own timer takes photos while the rig moves',
+            PlainText::photos(count($timer->spoiltPhotos)) . ' spoilt',
+            sprintf(
+                'Rig and camera know nothing of each other: from photo %d on the shutter is open while the rig moves or settles%s%s.',
+                $first,
+                $timer->extraPhotos > 0 ? sprintf(', and %s more would be needed to reach its last place', PlainText::photos($timer->extraPhotos)) : '',
+                $short ? '; a run this short leaves no time to notice' : '',
+            ),
+            $first,
+            count($timer->spoiltPhotos),
+            array_values(array_filter([self::inStep($schedule), self::rigFires($schedule)])),
+        );
+    }
+
+    private static function endsEarly(Schedule $schedule, CameraTimer $timer): Finding
+    {
+        $photos = $schedule->plan->photosProgrammed() + $timer->extraPhotos;
+        $trigger = $schedule->plan->trigger;
+
+        return new Finding(
+            'T7',
+            Severity::Look,
+            'The camera’s own timer is done before the rig',
+            PlainText::photos($timer->extraPhotos) . ' too few',
+            sprintf('The camera takes its last photo before the rig stands at its last place: programme %s.', PlainText::photos($photos)),
+            null,
+            0,
+            [
+                new Remedy(
+                    'photos',
+                    sprintf('Programme %s in the camera', PlainText::photos($photos)),
+                    'keeps all timing; what is over goes in the edit',
+                    $schedule->plan->withTrigger($trigger->withCounts($photos, $trigger->countLimit)),
+                ),
+                self::rigFires($schedule),
+            ],
+        );
+    }
+
+    private static function rigFires(Schedule $schedule): Remedy
+    {
+        return new Remedy(
+            'rig',
+            'Let the rig fire the camera',
+            'keeps clip and interval; takes a trigger cable',
+            $schedule->plan->withTrigger($schedule->plan->trigger->by(TriggeredBy::Rig)),
+        );
+    }
+
+    /**
+     * The camera on the rig's own interval, started so that it strays as far to one side of the rig's rest as to the other.
+     */
+    private static function inStep(Schedule $schedule): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $timing = $plan->timing;
+        $strays = $schedule->summary->bookedSeconds * $plan->trigger->driftPpm / 1e6;
+        // Early, it may open as soon as the rig has settled: the slack and the shutter's lag before it opened in step.
+        $early = $schedule->summary->minSlackSeconds + $plan->camera->shutterLagSeconds;
+        $middle = ($plan->rig->postExposureDelaySeconds - $early - $strays) / 2.0;
+        $starts = round($middle / self::START_RESOLUTION_SECONDS) * self::START_RESOLUTION_SECONDS;
+        $mended = self::withEnoughPhotos($plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9))));
+        if ($mended === null) {
+            return null;
+        }
+        $interval = $timing->interval->isConstant() ? PlainText::number($timing->interval->longest()) . ' s' : 'the rig’s own intervals';
+
+        return new Remedy(
+            'in_step',
+            sprintf(
+                'Set its timer to %s and start it %s',
+                $interval,
+                abs($starts) < self::START_RESOLUTION_SECONDS / 2.0
+                    ? 'with the rig'
+                    : PlainText::seconds(abs($starts)) . ($starts < 0.0 ? ' before the rig' : ' after the rig'),
+            ),
+            'keeps clip, interval and time on site',
+            $mended,
+        );
+    }
+
+    /** The plan when it spoils no photo, with as many programmed as the rig needs; null when it does. */
+    private static function withEnoughPhotos(Plan $plan): ?Plan
+    {
+        try {
+            $timer = CameraTimer::of(Schedule::of($plan));
+            $photos = $plan->photosProgrammed() + ($timer->extraPhotos ?? 0);
+            $enough = $plan->withTrigger($plan->trigger->withCounts($photos, $plan->trigger->countLimit));
+        } catch (InvalidInput) {
+            return null;
+        }
+
+        return CameraTimer::of(Schedule::of($enough))?->spoiltPhotos === [] ? $enough : null;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\Solver;
+
+/**
+ * T10: the timer or controller counts no further than its own limit, below the photos planned.
+ */
+final class CountLimitBelowPhotos implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $limit = $schedule->plan->trigger->countLimit;
+        $photos = $schedule->plan->photosProgrammed();
+        if ($limit === null || $photos <= $limit) {
+            return null;
+        }
+        $who = $schedule->plan->trigger->isCamera() ? 'camera’s timer' : 'controller';
+
+        return new Finding(
+            'T10',
+            Severity::Stops,
+            "The {$who} does not count that far",
+            PlainText::photos($photos - $limit) . ' not taken',
+            sprintf('It stops by itself after photo %d of %d.', $limit, $photos),
+            $limit + 1,
+            $photos - $limit,
+            array_filter([self::endless($schedule->plan, $photos), self::fewer($schedule, $limit)]),
+        );
+    }
+
+    private static function endless(Plan $plan, int $photos): Remedy
+    {
+        return new Remedy(
+            'endless',
+            'Set it to endless',
+            sprintf('keeps clip and time on site, where it has that setting; stop it by hand after photo %d', $photos),
+            $plan->withTrigger($plan->trigger->withCounts($plan->trigger->cameraPhotos, null)),
+        );
+    }
+
+    /** As many as it counts, spread over the same time on site. */
+    private static function fewer(Schedule $schedule, int $limit): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $timing = $plan->timing;
+        $standing = $plan->photosTotal() - $timing->photos;
+        if ($limit - $standing < 2 || !$timing->interval->isConstant() || $timing->intervalMeans === IntervalMeaning::Gap) {
+            return null;
+        }
+        $settings = floor($schedule->summary->bookedSeconds / $limit / Solver::TIMER_RESOLUTION_SECONDS + 1e-6);
+        $seconds = round(max($timing->interval->longest(), $settings * Solver::TIMER_RESOLUTION_SECONDS), 9);
+        try {
+            $mended = $plan
+                ->withTiming($timing->withPhotos(min($timing->photos, $limit - $standing)))
+                ->withInterval($timing->interval->map(static fn (): float => $seconds))
+                ->withTrigger($plan->trigger->withCounts(null, $limit));
+        } catch (InvalidInput) {
+            return null;
+        }
+        $clip = Schedule::of($mended)->summary->clipSeconds;
+
+        return new Remedy(
+            'photos',
+            sprintf('Take %s, one every %s s', PlainText::photos($limit), PlainText::number($seconds)),
+            sprintf('keeps the time on site; %s of clip instead of %s', PlainText::seconds($clip), PlainText::seconds($schedule->summary->clipSeconds)),
+            $mended,
+        );
+    }
+}

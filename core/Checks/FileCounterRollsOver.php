@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Camera;
+
+/**
+ * L1: the camera's file counter goes from 9999 to 0001 in the middle of the shot, and sorting by name puts its end first.
+ */
+final class FileCounterRollsOver implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $camera = $schedule->plan->camera;
+        $photos = $schedule->plan->photosProgrammed();
+        $first = Camera::HIGHEST_FILE_NUMBER - ($camera->nextFileNumber ?? 1) + 2;
+        if ($first > $photos) {
+            return null;
+        }
+
+        return new Finding(
+            'L1',
+            Severity::Look,
+            'The file counter rolls over during the shot',
+            'at photo ' . $first,
+            sprintf(
+                'Photo %d is file %d and photo %d is file 0001: sorted by name, the last %s come first.',
+                $first - 1,
+                Camera::HIGHEST_FILE_NUMBER,
+                $first,
+                PlainText::photos($photos - $first + 1),
+            ),
+            $first,
+            $photos - $first + 1,
+            $photos > Camera::HIGHEST_FILE_NUMBER ? [] : [new Remedy(
+                'counter',
+                'Set the camera’s counter back to 0001 first',
+                'keeps everything; use an empty folder or card',
+                $schedule->plan->withCamera($camera->withNextFileNumber(1)),
+            )],
+        );
+    }
+}

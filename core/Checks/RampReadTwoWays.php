@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\RampEntry;
+use Evrent\Core\Motion\Run;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T11: a ramp in per cent is read as one end where it means both.
+ *
+ * Ramps that leave little of a run at full speed are what that mistake looks like: told until the shooter has said what the
+ * controller takes. Once that is said, told when the controller cannot take what the plan has.
+ */
+final class RampReadTwoWays implements Check
+{
+    /** A usual ramp of some 40 % in all, typed in for each end, takes up this share of the run or more. */
+    private const LIKELY_MISREAD_SHARE = 0.75;
+
+    /** Ends that differ by less are the same number on any display. */
+    private const SAME_SHARE = 0.0005;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $plan = $schedule->plan;
+        foreach ($plan->path->runs as $run) {
+            $unequal = abs($run->easing->rampIn - $run->easing->rampOut) >= self::SAME_SHARE;
+            if ($plan->rig->rampEntry === RampEntry::Total && $unequal) {
+                return self::cannotBeEntered($plan, $run);
+            }
+            if ($plan->rig->rampEntry === null && $run->easing->total() >= self::LIKELY_MISREAD_SHARE) {
+                return self::likelyMisread($plan, $run);
+            }
+        }
+
+        return null;
+    }
+
+    private static function likelyMisread(Plan $plan, Run $run): Finding
+    {
+        [$in, $out] = $run->rampPhotos();
+        $easing = $run->easing;
+
+        return new Finding(
+            'T11',
+            Severity::Know,
+            'Most of the move is ramp',
+            sprintf('%s %% of the run', PlainText::percent($easing->total())),
+            sprintf(
+                '%s gather speed and %s slow down. Some controllers take one number for both ends and halve it: if %s %% was meant so, this is twice as long.',
+                PlainText::photos($in),
+                PlainText::photos($out),
+                PlainText::percent(max($easing->rampIn, $easing->rampOut)),
+            ),
+            null,
+            0,
+            [
+                new Remedy(
+                    'each_end',
+                    'A number for each end is meant',
+                    'keeps the move as it is',
+                    $plan->withRig($plan->rig->withRampEntry(RampEntry::EachEnd)),
+                ),
+                new Remedy(
+                    'total',
+                    'Both ends together are meant: halve them',
+                    'keeps clip, interval and framing; a steadier move',
+                    $plan->withRig($plan->rig->withRampEntry(RampEntry::Total))->withMove($plan->move->withEasings(
+                        static fn (Easing $easing): Easing => new Easing($easing->total() / 4.0, $easing->total() / 4.0, $easing->shape),
+                    )),
+                ),
+            ],
+        );
+    }
+
+    private static function cannotBeEntered(Plan $plan, Run $run): Finding
+    {
+        return new Finding(
+            'T11',
+            Severity::Look,
+            'The controller takes one ramp for both ends',
+            sprintf('%s %% in, %s %% out', PlainText::percent($run->easing->rampIn), PlainText::percent($run->easing->rampOut)),
+            sprintf('It halves the number typed into it, so ramps of different length cannot be programmed: %d and %d photos here.', ...$run->rampPhotos()),
+            null,
+            0,
+            [new Remedy(
+                'halve',
+                'Make both ends alike',
+                'keeps clip, interval and framing; the same ramps together',
+                self::halved($plan),
+            )],
+        );
+    }
+
+    private static function halved(Plan $plan): Plan
+    {
+        return $plan->withMove($plan->move->withEasings(
+            static fn (Easing $easing): Easing => new Easing($easing->total() / 2.0, $easing->total() / 2.0, $easing->shape),
+        ));
+    }
+}
