@@ -55,7 +55,7 @@ final class Input
      */
     public static function file(string $path, string $name): string
     {
-        if ($path !== '-' && (!is_file($path) || !is_readable($path))) {
+        if ($path !== '-' && (is_dir($path) || !is_readable($path))) {
             throw new BadUsage("{$name}: there is no file to read at {$path}. Give a path, or - for standard input.");
         }
         $text = file_get_contents($path === '-' ? 'php://stdin' : $path, length: self::MOST_BYTES + 1);

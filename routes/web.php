@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\EditController;
 use App\Http\Controllers\HistoryController;
-use App\Http\Controllers\KeyframeController;
+use App\Http\Controllers\JogController;
 use App\Http\Controllers\LookController;
-use App\Http\Controllers\OpticsController;
 use App\Http\Controllers\PlanFileController;
+use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RemedyController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScheduleController;
@@ -18,6 +19,8 @@ use Illuminate\Support\Facades\Route;
 Route::pattern('shoot', '[0-9]{1,15}');
 Route::pattern('shot', '[0-9]{1,15}');
 Route::pattern('run', '[0-9]{1,15}');
+Route::pattern('revision', '[0-9]{1,15}');
+Route::pattern('preset', '[0-9]{1,15}');
 
 Route::get('/up', static fn (): string => 'up')->withoutMiddleware('web');
 
@@ -35,13 +38,15 @@ Route::post('/shots/{shot}/restore', [ShotController::class, 'restore'])->name('
 
 Route::post('/shots/{shot}/undo', [HistoryController::class, 'undo'])->name('shots.undo');
 Route::post('/shots/{shot}/redo', [HistoryController::class, 'redo'])->name('shots.redo');
+Route::get('/shots/{shot}/history', [HistoryController::class, 'show'])->name('shots.history');
+Route::post('/shots/{shot}/revisions/{revision}', [HistoryController::class, 'restore'])->name('shots.revisions.restore');
+Route::post('/shots/{shot}/edits', [EditController::class, 'store'])->name('shots.edits.store');
+Route::post('/shots/{shot}/jog', [JogController::class, 'store'])->name('shots.jog');
+Route::post('/shots/{shot}/presets', [PresetController::class, 'store'])->name('shots.presets.store');
+Route::post('/shots/{shot}/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');
 Route::post('/shots/{shot}/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
 
-Route::post('/shots/{shot}/keyframes', [KeyframeController::class, 'store'])->name('shots.keyframes.store');
-Route::delete('/shots/{shot}/keyframes/{place}', [KeyframeController::class, 'destroy'])->where('place', '[0-9]{1,3}')->name('shots.keyframes.destroy');
 
-Route::post('/shots/{shot}/optics', [OpticsController::class, 'store'])->name('shots.optics.store');
-Route::delete('/shots/{shot}/optics', [OpticsController::class, 'destroy'])->name('shots.optics.destroy');
 
 Route::get('/shots/{shot}/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
 Route::get('/shots/{shot}/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');
@@ -50,5 +55,10 @@ Route::get('/shots/{shot}/plan.json', [PlanFileController::class, 'show'])->name
 
 Route::post('/shots/{shot}/runs', [RunController::class, 'store'])->name('runs.store');
 Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show');
+
+Route::get('/presets', [PresetController::class, 'index'])->name('presets.index');
+Route::post('/presets', [PresetController::class, 'storeRecipe'])->name('presets.store');
+Route::put('/presets/{preset}', [PresetController::class, 'update'])->name('presets.update');
+Route::delete('/presets/{preset}', [PresetController::class, 'destroy'])->name('presets.destroy');
 
 Route::put('/look', [LookController::class, 'update'])->name('look.update');

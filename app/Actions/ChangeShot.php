@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Shot;
+use Evrent\Core\Editing\Figure;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Plan;
 use Illuminate\Support\Facades\DB;
@@ -21,16 +22,17 @@ final class ChangeShot
     /**
      * @param int     $fromRevisionId the revision that was changed
      * @param ?string $startTime      time of day as typed, read already; null for none
+     * @param Figure  $follows        of photos, interval and shooting time, the one that follows from the other two
      *
      * @throws \App\Exceptions\ShotChangedElsewhere
      * @throws \Evrent\Core\InvalidInput
      */
-    public function __invoke(Shot $shot, Plan $plan, int $fromRevisionId, ?string $startTime): void
+    public function __invoke(Shot $shot, Plan $plan, int $fromRevisionId, ?string $startTime, Figure $follows): void
     {
-        DB::connection()->transaction(function () use ($shot, $plan, $fromRevisionId, $startTime): void {
+        DB::connection()->transaction(function () use ($shot, $plan, $fromRevisionId, $startTime, $follows): void {
             $told = PlanChanges::told($shot->currentRevision()->toPlan(), $plan);
             ($this->saveRevision)($shot, $plan, $told, $fromRevisionId);
-            $shot->update(['start_time' => $startTime]);
+            $shot->update(['start_time' => $startTime, 'follows' => $follows->value]);
         });
     }
 }

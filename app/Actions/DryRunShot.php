@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Run;
 use App\Models\RunPhoto;
 use App\Models\Shot;
+use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Virtual\DryRun;
@@ -20,10 +21,13 @@ final class DryRunShot
     /** Rows for one insert: PostgreSQL takes 65,535 values at once. */
     private const ROWS_AT_ONCE = 2_000;
 
-    public function __invoke(Shot $shot, int $seed): Run
+    /**
+     * @param list<Fault> $faults to rehearse
+     */
+    public function __invoke(Shot $shot, int $seed, array $faults = []): Run
     {
         $revision = $shot->currentRevision();
-        $log = DryRun::of(Schedule::of($revision->toPlan()), $seed);
+        $log = DryRun::of(Schedule::of($revision->toPlan()), $seed, $faults);
 
         return DB::connection()->transaction(function () use ($shot, $revision, $log, $seed): Run {
             $run = Run::query()->create([
@@ -32,6 +36,8 @@ final class DryRunShot
                 'kind' => 'dry',
                 'seed' => $seed,
                 'photos_total' => count($log->photos),
+                'photos_planned' => $log->photosPlanned(),
+                'photos_usable' => $log->usablePhotos,
                 'late_photos' => $log->latePhotos,
                 'latest_photo' => $log->latest->number,
                 'latest_late_seconds' => $log->latest->lateSeconds,
@@ -65,6 +71,7 @@ final class DryRunShot
                 'planned_write_end_seconds' => $log->plannedWriteEndSeconds($taken->number),
                 'write_end_seconds' => $taken->exposed?->writeEndSeconds,
                 'late_seconds' => $taken->lateSeconds,
+                'faults' => implode(', ', $log->faultsOf($taken)),
                 'planned_motor_position_steps' => json_encode($planned->motorPositionSteps, JSON_THROW_ON_ERROR),
                 'motor_position_steps' => json_encode($taken->motorPositionSteps, JSON_THROW_ON_ERROR),
             ];

@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  * @property string       $kind
  * @property int          $seed
  * @property int          $photos_total
+ * @property ?int         $photos_planned      null for runs kept before it was
+ * @property ?int         $photos_usable
  * @property int          $late_photos          later than everyday noise
  * @property int          $latest_photo
  * @property float        $latest_late_seconds

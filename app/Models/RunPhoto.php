@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float              $planned_write_end_seconds
  * @property ?float             $write_end_seconds
  * @property float              $late_seconds
+ * @property string             $faults          why it cannot be used; empty when it can
  * @property array<string, int> $planned_motor_position_steps
  * @property array<string, int> $motor_position_steps
  */

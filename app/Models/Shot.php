@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int           $shoot_id
  * @property ?string       $start_time          time of day on the shooter's clock, such as "19:40"
  * @property ?int          $current_revision_id
+ * @property string        $follows             of photos, interval and shooting, the figure that follows from the other two
  * @property ?PlanRevision $revision
  * @property Shoot         $shoot
  */

@@ -9,7 +9,9 @@ use App\Models\PlanRevision;
 use App\Models\Run;
 use App\Models\Shot;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\ClockTime;
+use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 
@@ -23,10 +25,18 @@ final readonly class ShotPage
     public Schedule $schedule;
     public Report $report;
 
-    public function __construct(public Shot $shot)
+    /** Whether what is shown is a change that is only looked at, and not saved. */
+    public bool $isPreview;
+
+    /**
+     * @param ?Plan  $preview  shown instead of the shot's own
+     * @param string $rounding what was rounded in the last change, in words
+     */
+    public function __construct(public Shot $shot, ?Plan $preview = null, public string $rounding = '')
     {
         $this->revision = $shot->currentRevision();
-        $this->plan = $this->revision->toPlan();
+        $this->isPreview = $preview !== null;
+        $this->plan = $preview ?? $this->revision->toPlan();
         $this->schedule = Schedule::of($this->plan);
         $this->report = Report::on($this->schedule);
     }
@@ -52,5 +62,24 @@ final readonly class ShotPage
     public function lastRun(): ?Run
     {
         return $this->shot->runs()->first();
+    }
+
+    /**
+     * @return array<string, string> what stands in each field, by JSON pointer; /held/… for the sentence's figures
+     */
+    public function texts(): array
+    {
+        $texts = FieldTexts::of($this->plan);
+        foreach (TypedFigures::texts($this->schedule) as $name => $text) {
+            $texts["/held/{$name}"] = $text;
+        }
+
+        return $texts;
+    }
+
+    /** Which fields there are: the same for two plans that differ in values alone. */
+    public function structure(): string
+    {
+        return md5(implode(' ', array_keys(FieldTexts::of($this->plan))) . $this->plan->timing->mode->value);
     }
 }

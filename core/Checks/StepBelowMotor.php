@@ -17,8 +17,8 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class StepBelowMotor implements Check
 {
-    /** Standing still for less of the clip than this at the foot of a ramp is part of any soft start. */
-    private const STILL_CLIP_SECONDS = 0.5;
+    /** Standing still for less of the clip than this at the foot of a ramp is part of any soft start: a blink or two. */
+    private const STILL_CLIP_SECONDS = 0.75;
 
     /** Shares of the ramp to try, the longest first. */
     private const SHORTER_RAMPS = [0.75, 0.5, 0.25, 0.1, 0.0];

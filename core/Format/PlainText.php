@@ -79,6 +79,21 @@ final class PlainText
         return self::pair(intdiv($hours, 24), 'd', $hours % 24, 'h');
     }
 
+    /** Spans to the hundredth of a second, for a field: "1 h 30 min", "39 min 41 s", "8.25 s". Reads back as it is. */
+    public static function span(float $seconds): string
+    {
+        $hundredths = (int) round($seconds * 100.0);
+        $minutes = intdiv($hundredths, 6000);
+        $rest = self::number($hundredths % 6000 / 100.0);
+        $hours = intdiv($minutes, 60);
+
+        return match (true) {
+            $minutes === 0 => "{$rest} s",
+            $hours === 0 => "{$minutes} min" . ($rest === '0' ? '' : " {$rest} s"),
+            default => "{$hours} h" . ($minutes % 60 === 0 && $rest === '0' ? '' : ' ' . $minutes % 60 . ' min') . ($rest === '0' ? '' : " {$rest} s"),
+        };
+    }
+
     /** A time in the run as a stopwatch shows it: "31:52.0", "2:05:10.5". */
     public static function stopwatch(float $seconds): string
     {

@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\Base;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
@@ -182,13 +183,22 @@ final class PlanReader
         $delay = $fields->number('post_exposure_delay_s', 0, 0);
         $settle = $fields->number('settle_s', 0, 0);
         $rampEntry = $fields->has('ramp_entry') ? $fields->choice('ramp_entry', RampEntry::class, RampEntry::Total) : null;
+        $base = $fields->has('base') ? $this->base($fields->child('base')) : new Base();
         $fields->refuseTheRest();
         $whole = array_values(array_filter($axes));
-        if (count($whole) < count($axes)) {
+        if (count($whole) < count($axes) || $base === null) {
             return null;
         }
 
-        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle, $rampEntry));
+        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle, $rampEntry, $base));
+    }
+
+    private function base(Fields $fields): ?Base
+    {
+        $read = [$fields->number('off_level_deg', 0, 0), $fields->number('toward_deg', 0, 0), $fields->number('zero_bearing_deg', 0, 0)];
+        $fields->refuseTheRest();
+
+        return $fields->make(static fn (): Base => new Base(...$read));
     }
 
     private function camera(Fields $fields): ?Camera

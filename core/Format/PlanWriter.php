@@ -49,6 +49,11 @@ final class PlanWriter
                 'post_exposure_delay_s' => $plan->rig->postExposureDelaySeconds,
                 'settle_s' => $plan->rig->settleSeconds,
                 ...self::unlessNull('ramp_entry', $plan->rig->rampEntry?->value),
+                'base' => [
+                    'off_level_deg' => $plan->rig->base->offLevelDegrees,
+                    'toward_deg' => $plan->rig->base->towardDegrees,
+                    'zero_bearing_deg' => $plan->rig->base->zeroBearingDegrees,
+                ],
             ],
             'camera' => [
                 'shutter_lag_s' => $plan->camera->shutterLagSeconds,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Motion\Run;
 use Evrent\Core\Plan;
 use Evrent\Core\Problems;
 
@@ -29,7 +30,9 @@ final class TypedPlan
     public static function change(Plan $plan, array $typed): Plan
     {
         $problems = new Problems();
-        $typed = self::withRampTotal($plan, $typed, $problems);
+        // A field that still says what it said leaves the value as exact as it is: fields may show fewer digits.
+        $typed = self::withoutUntouched($typed, FieldTexts::of($plan));
+        $typed = self::withRamps($plan, $typed, $problems);
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
         // A name or text that is not UTF-8 cannot stand in JSON: it is refused as the field it is not.
         $json = json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
@@ -45,31 +48,83 @@ final class TypedPlan
     }
 
     /**
-     * Many quote a ramp as one total, halved at each end. It is no field of the plan: where it was typed anew, it is
-     * turned into the two ends.
+     * @param array<array-key, mixed> $typed
+     * @param array<string, string>   $stood what stood in the fields, by JSON pointer
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function withoutUntouched(array $typed, array $stood, string $pointer = ''): array
+    {
+        foreach ($typed as $name => $value) {
+            if (is_array($value)) {
+                $typed[$name] = self::withoutUntouched($value, $stood, "{$pointer}/{$name}");
+            } elseif (is_string($value) && trim($value) === ($stood["{$pointer}/{$name}"] ?? null)) {
+                unset($typed[$name]);
+            }
+        }
+
+        return $typed;
+    }
+
+    /**
+     * Ramps of the move and of runs that have their own, from whatever people give them in.
      *
      * @param array<array-key, mixed> $typed
      *
-     * @return array<array-key, mixed> without the total
+     * @return array<array-key, mixed> with ramps in per cent, and without totals
      */
-    private static function withRampTotal(Plan $plan, array $typed, Problems $problems): array
+    private static function withRamps(Plan $plan, array $typed, Problems $problems): array
     {
         $move = $typed['move'] ?? null;
-        $easing = is_array($move) ? $move['easing'] ?? null : null;
-        if (!is_array($move) || !is_array($easing) || !array_key_exists('ramp_total', $easing)) {
+        if (!is_array($move)) {
             return $typed;
         }
-        $text = $easing['ramp_total'];
-        $total = is_string($text) ? TypedText::percent($text) : null;
-        unset($easing['ramp_total']);
-        if ($total === null || $total < 0.0 || $total > 1.0) {
-            $problems->add('/move/easing/ramp_total', 'Enter both ramps together in per cent, from 0 to 100.');
-        } elseif (abs($total - $plan->move->easing->total()) > 1e-9) {
-            $easing['ramp_in'] = $easing['ramp_out'] = PlainText::percent($total / 2.0);
+        if (is_array($move['easing'] ?? null)) {
+            $move['easing'] = self::ramps($plan, $plan->path->runs[0], $move['easing'], '/move/easing', $problems);
         }
-        $move['easing'] = $easing;
+        foreach ($plan->path->runs as $run) {
+            $keyframe = is_array($move['keyframes'] ?? null) ? $move['keyframes'][$run->fromKeyframe] ?? null : null;
+            $own = $plan->move->keyframes[$run->fromKeyframe]->easing;
+            if ($own !== null && is_array($keyframe) && is_array($keyframe['easing'] ?? null)) {
+                $pointer = "/move/keyframes/{$run->fromKeyframe}/easing";
+                $keyframe['easing'] = self::ramps($plan, $run, $keyframe['easing'], $pointer, $problems);
+                $move['keyframes'] = [$run->fromKeyframe => $keyframe] + $move['keyframes'];
+            }
+        }
 
         return ['move' => $move] + $typed;
+    }
+
+    /**
+     * Many quote a ramp as one total, halved at each end. It is no field of the plan: where it was typed anew, it is
+     * turned into the two ends.
+     *
+     * @param array<array-key, mixed> $typed the ramps of one ease
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function ramps(Plan $plan, Run $run, array $typed, string $pointer, Problems $problems): array
+    {
+        $total = null;
+        foreach (['ramp_in', 'ramp_out', 'ramp_total'] as $field) {
+            if (!array_key_exists($field, $typed)) {
+                continue;
+            }
+            $share = is_string($typed[$field]) ? RampText::share($typed[$field], $plan, $run) : null;
+            if ($share === null || $share < 0.0 || $share > 1.0) {
+                $problems->add("{$pointer}/{$field}", $field === 'ramp_total'
+                    ? 'Enter both ramps together, from 0 to 100 % of the run: in per cent, photos or seconds.'
+                    : 'Enter a ramp from 0 to 100 % of the run: in per cent, photos or seconds, such as 20 %, 43 photos or 5 min.');
+                $typed[$field] = '0';
+            } elseif ($field === 'ramp_total') {
+                $total = $share;
+            } elseif (TypedText::percent($typed[$field]) === null) {
+                $typed[$field] = PlainText::number($share * 100.0);
+            }
+        }
+        unset($typed['ramp_total']);
+
+        return $total === null ? $typed : ['ramp_in' => PlainText::number($total * 50.0), 'ramp_out' => PlainText::number($total * 50.0)] + $typed;
     }
 
     /**

@@ -29,7 +29,7 @@ final class TypedText
         return $number === null ? null : $number / 100.0;
     }
 
-    /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30". */
+    /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
     public static function seconds(string $text): ?float
     {
         $text = strtolower(trim($text));
@@ -43,6 +43,9 @@ final class TypedText
         }
         if (preg_match('/^(\d{1,4})\s*h(?:\s*(\d{1,2})\s*(?:m|min)?)?$/D', $text, $part) === 1) {
             return (float) ((int) $part[1] * 3600 + (int) ($part[2] ?? 0) * 60);
+        }
+        if (preg_match('/^(?:(\d{1,4})\s*h)?\s*(?:(\d{1,6})\s*(?:m|min))\s*(\d{1,2}(?:[.,]\d+)?)\s*s?$/D', $text, $part) === 1) {
+            return (int) $part[1] * 3600 + (int) $part[2] * 60 + (self::number($part[3]) ?? 0.0);
         }
         if (preg_match('/^(.*\d[.,]?)\s*(?:m|min)$/D', $text, $part) === 1) {
             $minutes = self::number($part[1]);

@@ -27,6 +27,7 @@ final readonly class Rig
         public float $postExposureDelaySeconds = 0.0,
         public float $settleSeconds = 0.0,
         public ?RampEntry $rampEntry = null,
+        public Base $base = new Base(),
     ) {
         $problems = new Problems();
         if ($axes === [] || count($axes) > self::MOST_AXES) {
@@ -49,20 +50,12 @@ final readonly class Rig
      */
     public function withSettling(float $seconds): self
     {
-        return new self($this->axes, $this->postExposureDelaySeconds, $seconds, $this->rampEntry);
-    }
-
-    /**
-     * @throws \Evrent\Core\InvalidInput
-     */
-    public function withPostExposureDelay(float $seconds): self
-    {
-        return new self($this->axes, $seconds, $this->settleSeconds, $this->rampEntry);
+        return new self($this->axes, $this->postExposureDelaySeconds, $seconds, $this->rampEntry, $this->base);
     }
 
     public function withRampEntry(RampEntry $entry): self
     {
-        return new self($this->axes, $this->postExposureDelaySeconds, $this->settleSeconds, $entry);
+        return new self($this->axes, $this->postExposureDelaySeconds, $this->settleSeconds, $entry, $this->base);
     }
 
     public function axis(string $axisId): ?Axis

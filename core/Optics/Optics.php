@@ -76,6 +76,18 @@ final readonly class Optics
         return min((float) $this->imageWidthPixels, $this->imageHeightPixels * $this->outputWidthPixels / $this->outputHeightPixels);
     }
 
+    /** Height of what is left of the image after the crop, in pixels of the image. */
+    public function croppedHeightPixels(): float
+    {
+        return min((float) $this->imageHeightPixels, $this->imageWidthPixels * $this->outputHeightPixels / $this->outputWidthPixels);
+    }
+
+    /** The angle that the cropped frame takes in from left to right: 2·atan(width / 2f). */
+    public function frameWidthDegrees(): float
+    {
+        return 2.0 * rad2deg(atan($this->croppedWidthPixels() / 2.0 / $this->focalPixels()));
+    }
+
     /** Share of the image's area that the crop to the output's aspect cuts off, 0…1. */
     public function croppedAway(): float
     {

@@ -18,7 +18,8 @@ final class IntervalColumns
      * Quantities by name; a list has one entry for each photo, a single value is the same for all. Seconds unless said:
      * trigger, at (trigger as text), interval, required and slack (null on the last), span (until the next trigger or
      * the end of writing, whichever is later), late, lag, exposure, dark_start and dark (noise reduction), write_start
-     * and write, move_start and move, settle_start and settle, phase (text), position:<axis> (mm or degrees).
+     * and write, move_start and move, settle_start and settle, phase (text), position:<axis> (mm or degrees), move:<axis>
+     * (seconds of the move after it), pose:<x, yaw, pitch, roll> (metres and degrees, for the finder).
      *
      * @return array<string, list<float|string|null>|float|string|null>
      */
@@ -26,7 +27,7 @@ final class IntervalColumns
     {
         $columns = array_map(
             static fn (array $column): array => array_map(static fn (?float $value): ?float => $value === null ? null : round($value, self::DECIMALS), $column),
-            self::seconds($schedule) + self::positions($schedule),
+            self::seconds($schedule) + self::perAxis($schedule) + self::poses($schedule),
         );
         $columns['at'] = array_map(PlainText::stopwatch(...), $schedule->timeline->triggerSeconds);
         $columns['phase'] = array_map(static fn (Phase $phase): string => $phase->value, $schedule->order->phases);
@@ -79,11 +80,27 @@ final class IntervalColumns
     /**
      * @return array<string, list<float>>
      */
-    private static function positions(Schedule $schedule): array
+    private static function perAxis(Schedule $schedule): array
     {
         $columns = [];
         foreach ($schedule->moves->positions as $axisId => $positions) {
             $columns["position:{$axisId}"] = $positions;
+            if ($schedule->plan->timing->mode->stops()) {
+                $columns["move:{$axisId}"] = $schedule->moves->axisMoveSeconds[$axisId];
+            }
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @return array<string, list<float>>
+     */
+    private static function poses(Schedule $schedule): array
+    {
+        $columns = [];
+        foreach (Poses::columns($schedule) as $name => $values) {
+            $columns["pose:{$name}"] = $values;
         }
 
         return $columns;

@@ -103,6 +103,28 @@ final readonly class Schedule
     }
 
     /**
+     * Where the move gathers speed and where it slows down.
+     *
+     * @return list<array{string, float, float}> in or out, when it begins and how long it lasts, in seconds
+     */
+    public function ramps(): array
+    {
+        $photoAt = array_flip(array_filter($this->order->travelIndices, fn (int $n): bool => $this->order->phases[$n] === Phase::Move, ARRAY_FILTER_USE_KEY));
+        $ramps = [];
+        foreach ($this->plan->path->runs as $run) {
+            [$in, $out] = $run->rampPhotos();
+            foreach (['in' => [$run->fromIndex, $run->fromIndex + $in], 'out' => [$run->toIndex - $out, $run->toIndex]] as $kind => [$from, $to]) {
+                if ($to > $from && isset($photoAt[$from], $photoAt[$to])) {
+                    $begins = $this->timeline->triggerSeconds[$photoAt[$from]];
+                    $ramps[] = [$kind, $begins, $this->timeline->triggerSeconds[$photoAt[$to]] - $begins];
+                }
+            }
+        }
+
+        return $ramps;
+    }
+
+    /**
      * The run cut where its parts meet.
      *
      * @return list<array{Phase, float, float}> the part, when it begins and how long it lasts, in seconds

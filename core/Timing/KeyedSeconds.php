@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
 use Evrent\Core\Problems;
 
 /**
@@ -72,6 +74,59 @@ final readonly class KeyedSeconds
             $this->between,
             $this->what,
         );
+    }
+
+    /** The same, with a key at each end that can be changed. */
+    public function varying(): self
+    {
+        $seconds = $this->keys[0]['seconds'];
+        $ends = [['at' => 0.0, 'seconds' => $seconds], ['at' => 1.0, 'seconds' => $seconds]];
+
+        return $this->isConstant() ? new self($ends, $this->between, $this->what) : $this;
+    }
+
+    /** The first key's duration for every photo. */
+    public function steady(): self
+    {
+        return new self([['at' => 0.0, 'seconds' => $this->keys[0]['seconds']]], $this->between, $this->what);
+    }
+
+    /**
+     * One more key, half way to the next and with the duration that holds there.
+     *
+     * @param int $place of the key before it, from 0
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withKeyAfter(int $place): self
+    {
+        if (!isset($this->keys[$place], $this->keys[$place + 1])) {
+            throw new InvalidInput([new Problem('/edit/place', 'A key can be added only between two others.')]);
+        }
+        [$from, $to] = [$this->keys[$place], $this->keys[$place + 1]];
+        $keys = $this->keys;
+        array_splice($keys, $place + 1, 0, [[
+            'at' => ($from['at'] + $to['at']) / 2.0,
+            'seconds' => round($this->between->seconds($from['seconds'], $to['seconds'], 0.5), 4),
+        ]]);
+
+        return new self($keys, $this->between, $this->what);
+    }
+
+    /**
+     * @param int $place of the key, from 0; the first and the last stay
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withoutKey(int $place): self
+    {
+        $keys = $this->keys;
+        if ($place < 1 || $place >= count($keys) - 1) {
+            throw new InvalidInput([new Problem('/edit/place', 'Only a key between two others can be taken out.')]);
+        }
+        array_splice($keys, $place, 1);
+
+        return $keys === [] ? $this : new self($keys, $this->between, $this->what);
     }
 
     /**

@@ -1,6 +1,8 @@
 import Alpine from 'alpinejs';
 import htmx from 'htmx.org';
-import bench from './bench.js';
+import bench from './bench/bench.js';
+import { run } from './bench/run.js';
+import { listen } from './bench/channel.js';
 import { followMessages } from './messages.js';
 
 window.htmx = htmx;
@@ -13,9 +15,11 @@ window.setLook = (button) => {
   button.form.querySelectorAll('button').forEach((other) => other.setAttribute('aria-pressed', String(other === button)));
   // The cookie that the server reads, so that the next page is in this look from its first byte.
   document.cookie = `evrent_look=${button.value}; path=/; max-age=31536000; samesite=lax`;
+  document.dispatchEvent(new Event('look-changed'));
 };
 
-Alpine.store('cursor', { photo: null });
+Alpine.store('run', run());
 Alpine.data('bench', bench);
-Alpine.start();
+listen();
 followMessages();
+Alpine.start();

@@ -78,4 +78,33 @@ abstract class PageTestCase extends TestCase
             $byScript ? ['HX-Request' => 'true'] : [],
         );
     }
+
+    /**
+     * Makes one named edit, as the bench's buttons, pegs and keys do.
+     *
+     * @param array<string, mixed> $with
+     * @param array<string, mixed> $others
+     *
+     * @return TestResponse<Response>
+     */
+    protected function edit(Shot $shot, string $edit, array $with = [], array $others = []): TestResponse
+    {
+        $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
+
+        return $this->post("/shots/{$shot->id}/edits", ['edit' => $edit, 'with' => $with, 'revision' => $revision, ...$others], ['HX-Request' => 'true']);
+    }
+
+    /**
+     * The numbers that an answer draws from.
+     *
+     * @param TestResponse<Response> $response
+     *
+     * @return array<string, mixed>
+     */
+    protected static function dataOf(TestResponse $response): array
+    {
+        self::assertSame(1, preg_match('~<script id="shot-data"[^>]*>(.*?)</script>~s', (string) $response->getContent(), $found));
+        /** @var array<string, mixed> */
+        return json_decode($found[1] ?? '', true, 16, JSON_THROW_ON_ERROR);
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Shoot;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\RecipeSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -18,14 +19,16 @@ final class LayOutDemo extends Command
 
     protected $description = 'Lay out the demo shoot';
 
-    public function handle(DemoSeeder $seeder): int
+    public function handle(DemoSeeder $seeder, RecipeSeeder $recipes): int
     {
-        DB::transaction(function () use ($seeder): void {
+        DB::transaction(function () use ($seeder, $recipes): void {
             if ($this->option('reset') === true) {
                 Shoot::query()->where('is_demo', true)->delete();
             }
             if (Shoot::query()->where('is_demo', true)->doesntExist()) {
                 $seeder->run();
+                // Recipes that were thrown away stay away, until the demo is asked for again.
+                $recipes->run();
             }
         });
 

@@ -4,26 +4,63 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SaveRevision;
 use App\Actions\StepThroughHistory;
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\Responses\ShotResponse;
+use App\Models\PlanRevision;
 use App\Models\Shot;
+use App\Plans\ComparedRevision;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final class HistoryController
 {
-    public function undo(Shot $shot, StepThroughHistory $history): RedirectResponse
+    /** Further back than anyone remembers; each is in the database all the same. */
+    private const MOST_SHOWN = 200;
+
+    public function undo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
     {
         $undone = $shot->currentRevision()->reason;
 
-        return $this->back($shot, $history->undo($shot) ? "Undone: {$undone}." : 'There is nothing to undo.');
+        return ShotResponse::changed($request, $shot, '', $history->undo($shot) ? "Undone: {$undone}." : 'There is nothing to undo.');
     }
 
-    public function redo(Shot $shot, StepThroughHistory $history): RedirectResponse
+    public function redo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
     {
-        return $this->back($shot, $history->redo($shot) ? "Done again: {$shot->currentRevision()->reason}." : 'There is nothing to redo.');
+        $done = $history->redo($shot);
+
+        return ShotResponse::changed($request, $shot, '', $done ? "Done again: {$shot->currentRevision()->reason}." : 'There is nothing to redo.');
     }
 
-    private function back(Shot $shot, string $notice): RedirectResponse
+    /** The shot's revisions, two of them side by side. */
+    public function show(Request $request, Shot $shot): View
     {
-        return redirect()->route('shots.show', $shot)->with('notice', $notice);
+        $revisions = $shot->revisions()->orderByDesc('id')->limit(self::MOST_SHOWN)->get();
+        $find = static fn (string $side): ?PlanRevision => $shot->revisions()->find($request->integer($side));
+        $right = $find('right') ?? $shot->currentRevision();
+        $left = $find('left') ?? ($right->parent_id === null ? $right : $shot->revisions()->find($right->parent_id) ?? $right);
+
+        return view('shots.history', [
+            'shot' => $shot,
+            'revisions' => $revisions,
+            'left' => new ComparedRevision($left),
+            'right' => new ComparedRevision($right),
+        ]);
+    }
+
+    /** An earlier plan becomes the newest: what came between stays in the history. */
+    public function restore(Request $request, Shot $shot, PlanRevision $revision, SaveRevision $saveRevision): Response|RedirectResponse
+    {
+        abort_if($revision->shot_id !== $shot->id, 404);
+        try {
+            $saveRevision($shot, $revision->toPlan(), "back to {$revision->reason}", $shot->current_revision_id);
+        } catch (ShotChangedElsewhere) {
+            return ShotResponse::changedElsewhere($request, $shot);
+        }
+
+        return redirect()->route('shots.show', $shot)->with('notice', "Back to: {$revision->reason}. Undo takes it back.");
     }
 }

@@ -26,7 +26,7 @@ final class RemedyController
         $finding = $report->finding(Typed::text($request, 'finding'));
         $remedy = $finding?->remedy(Typed::text($request, 'remedy'));
         if ($finding === null || $remedy === null) {
-            return redirect()->route('shots.show', $shot)->with('notice', 'That is mended already.');
+            return ShotResponse::changed($request, $shot, '', 'That is mended already.');
         }
         try {
             $saveRevision($shot, $remedy->mended, "{$finding->id}: {$remedy->label}", $request->integer('revision'));
@@ -34,6 +34,6 @@ final class RemedyController
             return ShotResponse::changedElsewhere($request, $shot);
         }
 
-        return redirect()->route('shots.show', $shot)->with('notice', "{$remedy->label}: done. Undo takes it back.");
+        return ShotResponse::changed($request, $shot, '', "{$remedy->label}: done. Undo takes it back.");
     }
 }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DryRunShot;
+use App\Http\Responses\ShotResponse;
+use App\Http\Typed;
 use App\Models\Run;
 use App\Models\Shot;
 use App\Plans\PhotoPage;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Run\TypicalFaults;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,9 +19,18 @@ use Illuminate\Support\Collection;
 
 final class RunController
 {
-    public function store(Shot $shot, DryRunShot $dryRun): RedirectResponse
+    /** Dry-runs a shot; with a fault at one photo, where one is to be rehearsed. */
+    public function store(Request $request, Shot $shot, DryRunShot $dryRun): RedirectResponse
     {
-        return redirect()->route('runs.show', $dryRun($shot, random_int(1, 999_999)));
+        try {
+            $plan = $shot->currentRevision()->toPlan();
+            $kind = Typed::text($request, 'kind');
+            $faults = $kind === '' ? [] : [TypicalFaults::at($plan, $kind, Typed::text($request, 'frame'))];
+        } catch (InvalidInput $invalid) {
+            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
+        }
+
+        return redirect()->route('runs.show', $dryRun($shot, random_int(1, 999_999), $faults));
     }
 
     public function show(Request $request, Run $run): View
@@ -29,6 +42,7 @@ final class RunController
             'plan' => $run->revision->toPlan(),
             'rows' => $rows,
             'photos' => $run->photos()->whereIn('number', $rows->items())->get(),
+            'faults' => TypicalFaults::named(),
             'lateness' => $run->photos()->toBase()->pluck('late_seconds', 'number'),
         ]);
     }

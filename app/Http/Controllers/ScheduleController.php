@@ -10,20 +10,19 @@ use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
 use Evrent\Core\Format\ScheduleCsv;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
 {
-    public function show(Request $request, Shot $shot): View|RedirectResponse
+    public function show(Request $request, Shot $shot): View
     {
-        if (!$request->hasHeader('HX-Request')) {
-            return redirect()->route('shots.show', [$shot, ...$request->only(['page', 'photo'])]);
-        }
         $page = new ShotPage($shot);
 
-        return view('shots.schedule', ['page' => $page, 'rows' => PhotoPage::asked($request, $page->schedule->photosTotal())]);
+        return view($request->hasHeader('HX-Request') ? 'shots.parts.schedule' : 'shots.schedule', [
+            'page' => $page,
+            'rows' => PhotoPage::asked($request, $page->schedule->photosTotal()),
+        ]);
     }
 
     public function csv(Shot $shot): StreamedResponse

@@ -10,11 +10,13 @@ use App\Actions\SaveRevision;
 use App\Exceptions\ShotChangedElsewhere;
 use App\Http\Responses\ShotResponse;
 use App\Http\Typed;
+use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
-use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
 use App\Plans\StarterPlans;
+use Evrent\Core\Editing\Figure;
+use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\ClockTime;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\InvalidInput;
@@ -39,30 +41,35 @@ final class ShotController
         return redirect()->route('shots.show', $shot);
     }
 
-    public function show(Request $request, Shot $shot): View
+    public function show(Shot $shot): View
     {
-        $page = new ShotPage($shot);
+        $rounding = session('rounding');
 
-        return view('shots.show', ['page' => $page, 'rows' => PhotoPage::asked($request, $page->schedule->photosTotal())]);
+        return view('shots.show', [
+            'page' => new ShotPage($shot, null, is_string($rounding) ? $rounding : ''),
+            'presets' => Preset::query()->orderBy('kind')->orderBy('name')->get(),
+        ]);
     }
 
     /**
-     * Takes what was typed into the shot's fields; what is good becomes a new revision.
+     * Takes what was typed into the shot's fields; what is good becomes a new revision, or is only looked at.
      */
     public function update(Request $request, Shot $shot, ChangeShot $changeShot): Response|RedirectResponse
     {
         try {
-            $typed = $request->input('plan');
             $startTime = $this->startTime($request);
-            $plan = $this->read($shot, is_array($typed) ? $typed : [], $startTime);
-            $changeShot($shot, $plan, $request->integer('revision'), $startTime);
+            [$plan, $rounding, $follows] = $this->read($request, $shot, $startTime);
+            if ($request->boolean('preview')) {
+                return ShotResponse::previewed($request, $shot, $plan, $rounding);
+            }
+            $changeShot($shot, $plan, $request->integer('revision'), $startTime, $follows);
         } catch (InvalidInput $invalid) {
             return ShotResponse::refused($request, $shot, $invalid);
         } catch (ShotChangedElsewhere) {
             return ShotResponse::changedElsewhere($request, $shot);
         }
 
-        return ShotResponse::changed($request, $shot);
+        return ShotResponse::changed($request, $shot, $rounding);
     }
 
     public function rename(Request $request, Shot $shot, SaveRevision $saveRevision): RedirectResponse
@@ -104,16 +111,20 @@ final class ShotController
     /**
      * Reads plan and start time both, so that one wrong field does not hide another.
      *
-     * @param array<array-key, mixed> $typed
+     * @return array{Plan, string, Figure} the plan, what was rounded, and the figure that follows from the others
      *
      * @throws InvalidInput
      */
-    private function read(Shot $shot, array $typed, ?string $startTime): Plan
+    private function read(Request $request, Shot $shot, ?string $startTime): array
     {
         $problems = new Problems();
-        $plan = $current = $shot->currentRevision()->toPlan();
+        $current = $shot->currentRevision()->toPlan();
+        $typed = $request->input('plan');
+        $held = $request->input('held');
+        $read = [$current, '', Figure::Shooting];
         try {
-            $plan = TypedPlan::change($current, $typed);
+            $plan = TypedPlan::change($current, is_array($typed) ? $typed : []);
+            $read = TypedFigures::change($current, $plan, is_array($held) ? $held : [], Typed::text($request, 'changed'));
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('', $invalid);
         }
@@ -126,7 +137,7 @@ final class ShotController
         }
         $problems->throwIfAny();
 
-        return $plan;
+        return $read;
     }
 
     private function startTime(Request $request): ?string

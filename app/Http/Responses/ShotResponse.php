@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Responses;
 
 use App\Models\Shot;
-use App\Plans\PhotoPage;
 use App\Plans\ShotPage;
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
 use Illuminate\Http\RedirectResponse;
@@ -20,39 +17,24 @@ use Illuminate\Http\Response;
  */
 final class ShotResponse
 {
-    public static function changed(Request $request, Shot $shot): Response|RedirectResponse
+    /**
+     * @param string $notice what was done, where the page does not show it by itself
+     */
+    public static function changed(Request $request, Shot $shot, string $rounding = '', string $notice = ''): Response|RedirectResponse
     {
         if (!$request->hasHeader('HX-Request')) {
-            return redirect()->route('shots.show', $shot);
-        }
-        $page = new ShotPage($shot);
+            $said = array_filter(['rounding' => $rounding, 'notice' => $notice], static fn (string $text): bool => $text !== '');
 
-        return response()->view('shots.changed', [
-            'page' => $page,
-            'rows' => PhotoPage::asked($request, $page->schedule->photosTotal()),
-            'problems' => [],
-            'rewritten' => self::rewritten($request, $page->plan),
-        ]);
+            return redirect()->route('shots.show', $shot)->with($said);
+        }
+
+        return self::parts($request, new ShotPage($shot, null, $rounding), $notice);
     }
 
-    /**
-     * Ramp fields that hang on each other: those that no longer say what was typed.
-     *
-     * @return array<string, string> what they say now, by JSON pointer
-     */
-    private static function rewritten(Request $request, Plan $plan): array
+    /** What a change would make of the shot: drawn and judged like any other, and not saved. */
+    public static function previewed(Request $request, Shot $shot, Plan $plan, string $rounding = ''): Response
     {
-        $easing = $plan->move->easing;
-        $rewritten = [];
-        foreach (['ramp_in' => $easing->rampIn, 'ramp_out' => $easing->rampOut, 'ramp_total' => $easing->total()] as $field => $share) {
-            $typed = $request->input("plan.move.easing.{$field}");
-            $read = is_string($typed) ? TypedText::percent($typed) : null;
-            if ($read !== null && PlainText::percent($read) !== PlainText::percent($share)) {
-                $rewritten["/move/easing/{$field}"] = PlainText::percent($share);
-            }
-        }
-
-        return $rewritten;
+        return self::parts($request, new ShotPage($shot, $plan, $rounding), '');
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */
@@ -91,5 +73,16 @@ final class ShotResponse
         }
 
         return $errors;
+    }
+
+    private static function parts(Request $request, ShotPage $page, string $notice): Response
+    {
+        return response()->view('shots.changed', [
+            'page' => $page,
+            'problems' => [],
+            'notice' => $notice,
+            // A keyframe more or less, a part described or left out: then the fields themselves are drawn again.
+            'restructured' => $request->input('structure') !== $page->structure(),
+        ]);
     }
 }

@@ -1,14 +1,25 @@
-{{-- The answer to a change that was saved: every part that hangs on the numbers, and all messages cleared. --}}
-@php $swap = true; @endphp
+{{-- The answer to a change: every part that hangs on the numbers, and all messages cleared. --}}
+@php
+    $swap = true;
+    $texts = $restructured ? $page->texts() : [];
+@endphp
+@include('shots.parts.data')
 @include('shots.parts.verdict')
+@unless ($page->isPreview)
 @include('shots.parts.revision')
+<p id="notice" class="notice" role="status" hx-swap-oob="true">{{ $notice }}</p>
+@endunless
 @include('shots.parts.outcome')
 @include('shots.parts.until')
-@include('shots.parts.ramp')
+@include('shots.parts.rounding')
 @include('shots.parts.interval-words')
-@foreach ($rewritten as $pointer => $value)<x-number-input :pointer="$pointer" :value="$value" swap />@endforeach
-@include('shots.parts.chart')
+@if ($restructured)
+@include('shots.parts.intervals')
+@include('shots.parts.exposures')
+@include('shots.parts.fields')
+@else
+@include('shots.parts.ramp')
+@endif
 @include('shots.parts.findings')
 @include('shots.parts.figures')
-@include('shots.parts.schedule')
-@include('shots.parts.problems', ['plan' => $page->plan, 'problems' => $problems])
+@include('shots.parts.problems', ['plan' => $page->plan])

@@ -1,12 +1,14 @@
-@php use Evrent\Core\Format\PlainText; @endphp
+@php
+    $texts = $page->texts();
+    $problems = $errors->get('plan.*');
+@endphp
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
-    <div id="shot" class="bench">
+    <div id="shot" class="bench" x-data="bench" data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}" data-jog="{{ route('shots.jog', $page->shot) }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        <p id="notice" class="notice" role="status">{{ session('notice') }}</p>
         @include('shots.parts.verdict')
-        @include('shots.parts.unsaved', ['problems' => $errors->get('plan.*')])
-        <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off"
-            hx-put="{{ route('shots.update', $page->shot) }}" hx-trigger="change from:.plan-field, submit" hx-swap="none" hx-sync="this:queue last">
+        @include('shots.parts.unsaved')
+        <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off" data-live>
             @csrf
             @method('put')
             @include('shots.parts.revision')
@@ -16,16 +18,23 @@
         <div class="columns-two">
             @include('shots.parts.chart')
             <div class="side-column">
+                @include('shots.parts.finder')
                 @include('shots.parts.findings')
                 @include('shots.parts.actions')
             </div>
             <div class="main-column">
+                @include('shots.parts.jog')
+                @include('shots.parts.fields')
                 @include('shots.parts.figures')
-                @include('shots.parts.keyframes')
-                @include('shots.parts.optics')
                 @include('shots.parts.kit')
+                @include('shots.parts.thresholds')
             </div>
         </div>
-        @include('shots.parts.schedule')
+        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, shot-changed from:body" hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
+            <summary class="panel-head"><h2>Every photo, in a table</h2></summary>
+            <div id="schedule"><p class="nothing"><a href="{{ route('shots.schedule', $page->shot) }}">Open the table</a></p></div>
+        </details>
+        @include('shots.parts.keys')
+        @include('shots.parts.thumb')
     </div>
 </x-layout>

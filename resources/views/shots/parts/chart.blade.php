@@ -1,55 +1,46 @@
-@php
-    use Evrent\Core\Format\PlainText;
-    use Evrent\Core\Format\PlanChanges;
-    use Evrent\Core\Motion\Path;
-    use Evrent\Core\Schedule\IntervalColumns;
-    use Evrent\Core\Schedule\Phase;
-    use Evrent\Core\Schedule\Staircase;
-    use Evrent\Core\Schedule\TimeTicks;
-    $schedule = $page->schedule;
-    $run = $schedule->summary->runSeconds;
-    $bands = $schedule->bands();
-    $pegs = $schedule->pegPhotos();
-@endphp
-<x-part id="chart" class="chart panel" aria-labelledby="chart-title" x-data="bench" :swap="isset($swap)">
-    <script type="application/json" x-ref="columns">@json(IntervalColumns::of($schedule))</script>
+{{-- Drawn by script from the numbers below it; the table of every photo stands behind it. --}}
+<section id="chart" class="chart panel" aria-labelledby="chart-title">
+    @include('shots.parts.data')
     <header class="panel-head">
-        <h2 id="chart-title">The run, photo by photo</h2>
-        <p class="readout" x-cloak>
-            <span>photo <b x-text="photo"></b> of {{ number_format($schedule->photosTotal()) }}</span>
-            <span x-text="phaseName"></span>
-            <span>at <b x-text="value('at')"></b></span>
-            @foreach ($page->plan->rig->axes as $axis)<span>{{ $axis->id }} <b x-text="position(@js($axis->id))"></b> {{ $axis->kind->unit() }}</span>@endforeach
+        <h2 id="chart-title" class="sr-only">The run, photo by photo</h2>
+        <p class="readout">
+            <span>photo <b x-text="$store.run.photo">–</b> of <b x-text="$store.run.photos"></b></span>
+            <span x-text="$store.run.phaseName"></span>
+            <span>at <b x-text="$store.run.value('at')"></b></span>
+            <template x-for="axis in $store.run.axes" :key="axis.id"><span><span x-text="axis.id"></span> <b x-text="$store.run.position(axis.id)"></b> <span x-text="axis.unit"></span></span></template>
         </p>
-    </header>
-    <div class="staircase" style="--run: {{ $run }}" x-ref="staircase" @pointermove="point($event)" @pointerdown="point($event)">
-        <div class="pegs" aria-hidden="true">
-            @foreach ($pegs as $i => $number)
-                <span class="peg" style="--at: {{ $schedule->photo($number)->triggerSeconds }}">{{ PlanChanges::peg($i) }}</span>
-            @endforeach
+        <div class="tools" role="toolbar" aria-label="The chart">
+            <button type="button" class="button is-quiet" @click="chart.zoomBy(2)" title="Zoom in (+)"><x-icon name="zoom-in" /><span class="sr-only">Zoom in</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomBy(0.5)" title="Zoom out (−)"><x-icon name="zoom-out" /><span class="sr-only">Zoom out</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomToPhoto()" title="This interval (1)"><x-icon name="fold-horizontal" /><span class="sr-only">Zoom to this interval</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomOut()" title="The whole run (0)"><x-icon name="maximize-2" /><span class="sr-only">The whole run</span></button>
+            <button type="button" class="button is-quiet" @click="toggleOverlay()" :aria-pressed="String(overlay)" aria-pressed="false" title="Axes in lanes, or one over the other (L)"><x-icon name="layers-2" /><span class="sr-only">Axes over each other</span></button>
+            <button type="button" class="button is-quiet" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span class="sr-only">Keyframe here</span></button>
         </div>
-        @foreach (Staircase::of($schedule, 700) as $i => $stairs)
-            <div class="lane" data-axis="{{ $i % 3 }}">
-                <p class="lane-name"><b>{{ $stairs->axis->id }}</b>
-                    <span>{{ PlainText::rounded($stairs->points[0][1]) }} → {{ PlainText::rounded($stairs->points[array_key_last($stairs->points)][1]) }} {{ $stairs->axis->kind->unit() }}</span></p>
-                {{-- Drawn in the run's own units, seconds across and mm or degrees up: nothing is converted to pixels here. --}}
-                <svg class="plot" viewBox="0 {{ -$stairs->highest }} {{ $run }} {{ $stairs->span }}" preserveAspectRatio="none" aria-hidden="true">
-                    @foreach ($bands as [$phase, $from, $length])
-                        <rect class="band" data-phase="{{ $phase->value }}" x="{{ $from }}" width="{{ $length }}" y="{{ -$stairs->highest }}" height="{{ $stairs->span }}" />
-                    @endforeach
-                    <g transform="scale(1 -1)"><path class="line" d="M{{ collect($stairs->points)->map(fn ($point) => round($point[0], 3) . ' ' . round($point[1], 4))->join('L') }}" /></g>
-                </svg>
-            </div>
-        @endforeach
-        <div class="cursor" x-cloak :style="`--at: ${value('trigger')}`"></div>
-        <div class="ticks" aria-hidden="true">
-            @foreach (TimeTicks::within($run, 8) as $tick)<span style="--at: {{ $tick }}">{{ $tick > 0 ? PlainText::duration($tick) : '0' }}</span>@endforeach
+    </header>
+    <div class="staircase" x-ref="staircase">
+        <div class="lane-names" aria-hidden="true"><template x-for="lane in lanes" :key="lane.id"><p class="lane-name" :style="`height: ${lane.height}px`"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line" :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small x-text="axis.ends"></small></span></template></p></template></div>
+        <div class="plot-area" x-ref="plot">
+            <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="`left: ${peg.left}px`" x-show="peg.visible" :data-peg="peg.place" :data-pass="peg.pass" :aria-pressed="String(selectedPeg === peg.place)" :aria-label="peg.label" :title="peg.label" x-text="peg.letter"></button></template></div>
+            <canvas x-ref="canvas" role="img" aria-label="Where each axis stands over time; the table of every photo has the numbers"></canvas>
+            <div class="grips"><template x-for="grip in grips" :key="grip.key"><button type="button" class="grip" :style="`left: ${grip.left}px; top: ${grip.top}px`" x-show="grip.visible" :data-peg="grip.place" :data-axis-id="grip.axis" :data-axis="grip.pattern" :aria-label="grip.label" :title="grip.label"></button></template></div>
+            <output class="drag-figures" x-show="dragText" x-text="dragText" :style="`left: ${dragLeft}px`"></output>
         </div>
     </div>
     <label class="scrub">
         <span class="sr-only">Photo under the cursor</span>
-        <input type="range" min="1" max="{{ $schedule->photosTotal() }}" value="{{ $schedule->summary->tightestPhoto }}" x-model.number="photo" x-ref="scrub" id="scrub" data-tightest="{{ $schedule->summary->tightestPhoto }}"
-            :aria-valuetext="`Photo ${photo}, ${phaseName}, at ${value('at')}, ${slackText}`">
+        <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos" value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
+            :aria-valuetext="`Photo ${$store.run.photo}, ${$store.run.phaseName}, at ${$store.run.value('at')}, ${$store.run.slackText}`">
     </label>
+    <div class="peg-bar">
+        <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe; <kbd>?</kbd> lists the keys.</span>
+        <span class="peg" x-show="selectedPeg !== null" x-cloak x-text="pegs[selectedPeg]?.letter"></span>
+        <span class="quiet" x-show="selectedPeg !== null" x-cloak x-text="pegs[selectedPeg]?.where"></span>
+        <span class="peg-acts" x-show="selectedPeg !== null" x-cloak>
+            <button type="button" class="button is-quiet" @click="goToPeg(selectedPeg)">Go there</button>
+            <button type="button" class="button is-quiet" x-show="!pegs[selectedPeg]?.end" @click="togglePass(selectedPeg)" x-text="pegs[selectedPeg]?.pass ? 'Stop there' : 'Pass it'"></button>
+            <button type="button" class="button is-quiet" x-show="!pegs[selectedPeg]?.end" @click="removePeg(selectedPeg)"><x-icon name="trash-2" /><span class="text">Take it out</span></button>
+        </span>
+    </div>
     @include('shots.parts.interval')
-</x-part>
+</section>

@@ -1,8 +1,8 @@
 @php use Evrent\Core\Checks\Severity; @endphp
 <x-part id="findings" class="findings panel" aria-labelledby="findings-title" :swap="isset($swap)">
-    <header class="panel-head"><h2 id="findings-title">Findings</h2></header>
+    <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
     @forelse ($page->report->findings as $finding)
-        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}">
+        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
             <p class="severity"><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }" />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id }}</span></p>
             <h3>{{ $finding->title }}</h3>
             <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto)
@@ -10,8 +10,7 @@
             <p>{{ $finding->sentence }}</p>
             @foreach ($finding->remedies as $remedy)
                 <div class="remedy">
-                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key, 'revision' => $page->revision->id]"
-                        :class="$loop->first ? 'is-strong' : ''" hx-boost="true" hx-target="#shot" hx-select="#shot" hx-swap="outerHTML" hx-push-url="false">{{ $remedy->label }}</x-act>
+                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]" :live="$page->revision->id" :class="$loop->first && !$page->isPreview ? 'is-strong' : ''" :disabled="$page->isPreview">{{ $remedy->label }}</x-act>
                     <small>{{ $remedy->costs }}</small>
                 </div>
             @endforeach

@@ -1,6 +1,6 @@
 {{-- One interval to scale. Starts and lengths come from the schedule; the styles place them. --}}
-<div class="interval" x-cloak :style="`--span: ${value('span')}`" :data-fits="fits ? 'yes' : 'no'">
-    <h3>Photo <span x-text="photo"></span>, its interval of <b x-text="seconds('interval')"></b> to scale: <b class="slack" x-text="slackText"></b></h3>
+<div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="`--span: ${interval.span}`" :data-fits="$store.run.fits ? 'yes' : 'no'">
+    <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack" x-text="$store.run.slackText"></b></h3>
     @php
         $segments = [
             'camera' => [['lag', '0', 'lag', 'lag'], ['open', 'lag', 'exposure', 'open'], ['dark', 'dark_start', 'dark', 'dark frame'], ['write', 'write_start', 'write', 'writes']],
@@ -10,21 +10,34 @@
     @foreach ($segments as $track => $parts)
         <div class="track">
             <span class="track-name">{{ $track }}</span>
-            <div class="bar">
+            <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
+                <span class="bar-clip">
                 @foreach ($parts as [$kind, $start, $length, $name])
-                    <i class="segment" data-kind="{{ $kind }}" :style="segment('{{ $start }}', '{{ $length }}')"></i>
+                    <i class="segment" data-kind="{{ $kind }}" :style="$store.run.segment('{{ $start }}', '{{ $length }}')"></i>
                 @endforeach
                 @if ($track === 'rig')
-                    <i class="segment" data-kind="slack" :style="segment('required', 'slack')" x-show="fits && value('slack') > 0"></i>
+                    <i class="segment" data-kind="slack" :style="$store.run.segment('required', 'slack')" x-show="$store.run.fits && $store.run.value('slack') > 0"></i>
                 @endif
-                <i class="due" :style="`--from: ${value('interval')}`"></i>
+                <i class="due" :style="`--from: ${$store.run.value('interval')}`"></i>
+                </span>
+                @if ($track === 'camera')
+                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were" :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose" :style="`--from: ${$store.run.value('dark_start')}`" title="What if it were open for longer, or shorter?"></button>
+                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were" :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace" :style="`--from: ${$store.run.value('interval')}`" title="What if the interval were longer, or shorter?"></button>
+                @endif
             </div>
         </div>
     @endforeach
-    <ul class="legend">
-        @foreach (array_merge(...array_values($segments)) as [$kind, $start, $length, $name])
-            <li data-kind="{{ $kind }}" x-show="value('{{ $length }}') > 0"><i class="swatch" data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="seconds('{{ $length }}')"></b></li>
-        @endforeach
-        <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>slack</span></li>
-    </ul>
+    <div class="legend-row">
+        <ul class="legend">
+            @foreach (array_merge(...array_values($segments)) as [$kind, $start, $length, $name])
+                <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch" data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
+            @endforeach
+            <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>slack</span></li>
+        </ul>
+        <p class="what-if-acts" x-show="interval.text" x-cloak>
+            <span x-text="interval.text"></span>
+            <button type="button" class="button is-strong" @click="interval.keep()">Make it so</button>
+            <button type="button" class="button" @click="interval.putBack()">Put it back</button>
+        </p>
+    </div>
 </div>

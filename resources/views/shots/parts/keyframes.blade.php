@@ -1,13 +1,15 @@
 @php
     use Evrent\Core\Format\PlainText;
     use Evrent\Core\Format\PlanChanges;
-    use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
-    $easing = $plan->move->easing;
+    $last = array_key_last($plan->move->keyframes);
 @endphp
 <section class="panel" aria-labelledby="keyframes-title">
-    <header class="panel-head"><h2 id="keyframes-title">Keyframes and ease</h2></header>
-    <div @class(['keyframes-and-ease', 'is-wide' => count($plan->move->keyframes) > 2])>
+    <header class="panel-head"><h2 id="keyframes-title">Keyframes</h2>
+        <span class="tools">
+            <x-edit :page="$page" edit="swap" icon="arrow-left-right" class="is-quiet" id="swap">Swap direction</x-edit>
+            <x-edit :page="$page" edit="fit" icon="fold-horizontal" class="is-quiet" id="fit">Fit to the travel</x-edit>
+        </span></header>
     <div class="scrolls">
     <table class="table keyframes">
         <thead>
@@ -15,65 +17,72 @@
                 <th scope="col">Axis</th>
                 @foreach ($plan->move->keyframes as $k => $keyframe)
                     <th scope="col"><span class="peg">{{ PlanChanges::peg($k) }}</span>
-                        @if ($k === 0)<small>first photo</small>@elseif ($k === array_key_last($plan->move->keyframes))<small>last photo</small>@else
-                        <x-act :action="route('shots.keyframes.destroy', [$page->shot, $k])" method="delete" icon="trash-2" class="is-quiet" :id="'take-out-' . $k" :revision="$page->revision->id" hx-boost="true" hx-target="#shot" hx-select="#shot" hx-swap="outerHTML" hx-push-url="false"><span class="sr-only">Take {{ PlanChanges::peg($k) }} out</span></x-act>@endif</th>
+                        @if ($k === 0)<small>first photo</small>@elseif ($k === $last)<small>last photo</small>@else
+                        <x-edit :page="$page" edit="keyframe-out" :with="['place' => $k]" icon="trash-2" class="is-quiet" :id="'take-out-' . $k"><span class="sr-only">Take {{ PlanChanges::peg($k) }} out</span></x-edit>@endif</th>
                 @endforeach
-                <th scope="col">Travel</th>
+                <th scope="col">Travel</th><th scope="col"><span class="sr-only">Flip</span></th>
             </tr>
         </thead>
         <tbody>
-            @php $last = array_key_last($plan->move->keyframes); @endphp
             @if ($last > 1)
                 <tr>
                     <th scope="row">when</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>@if ($k > 0 && $k < $last)<x-number :pointer="'/move/keyframes/' . $k . '/at'" :label="'Share of the photos at ' . PlanChanges::peg($k)" :value="PlainText::percent($keyframe->at)" unit="%" :width="6" />@endif</td>
+                        <td>@if ($k > 0 && $k < $last)<x-number :pointer="'/move/keyframes/' . $k . '/at'" :label="'Share of the photos at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/at']" unit="%" :width="6" />@endif</td>
                     @endforeach
-                    <td></td>
+                    <td></td><td></td>
                 </tr>
                 <tr>
                     <th scope="row">there</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
                         <td>@if ($k > 0 && $k < $last)
-                            <span class="entry"><select class="plan-field" form="plan" id="f-pass-{{ $k }}" name="plan[move][keyframes][{{ $k }}][pass]" aria-label="{{ PlanChanges::peg($k) }}: stop or pass">
-                                <option value="0" @selected(!$keyframe->pass)>stop</option><option value="1" @selected($keyframe->pass)>pass</option>
-                            </select></span>
-                            <x-number :pointer="'/move/keyframes/' . $k . '/hold_photos'" :label="'Photos held at ' . PlanChanges::peg($k)" :value="$keyframe->holdPhotos" unit="held" :width="3" />
+                            <x-choice :pointer="'/move/keyframes/' . $k . '/pass'" :label="PlanChanges::peg($k) . ': stop or pass'" :shown-label="false" :value="$texts['/move/keyframes/' . $k . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
+                            <x-number :pointer="'/move/keyframes/' . $k . '/hold_photos'" :label="'Photos held at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/hold_photos']" unit="held" :width="3" />
                         @endif</td>
                     @endforeach
-                    <td></td>
+                    <td></td><td></td>
                 </tr>
             @endif
             @foreach ($plan->rig->axes as $a => $axis)
                 <tr>
                     <th scope="row"><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td><x-number :pointer="'/move/keyframes/' . $k . '/' . $axis->id" :label="ucfirst($axis->id) . ' at ' . PlanChanges::peg($k)" :value="PlainText::number($keyframe->positions[$axis->id])" :unit="$axis->kind->unit()" :width="6"
+                        <td><x-number :pointer="'/move/keyframes/' . $k . '/' . $axis->id" :label="ucfirst($axis->id) . ' at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/' . $axis->id]" :unit="$axis->kind->unit()" :width="6"
                             :problem="$axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem()" /></td>
                     @endforeach
                     <td class="quiet">{{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</td>
+                    <td><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]" icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
+    </div>
     <p class="add-keyframe">
         @foreach ($plan->move->keyframes as $k => $keyframe)
-            @if ($k < $last)<x-act :action="route('shots.keyframes.store', $page->shot)" icon="plus" class="is-quiet" :id="'add-after-' . $k" :fields="['after' => $k]" :revision="$page->revision->id" hx-boost="true" hx-target="#shot" hx-select="#shot" hx-swap="outerHTML" hx-push-url="false">{{ $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1) }}</x-act>@endif
+            @if ($k < $last)<x-edit :page="$page" edit="keyframe-after" :with="['place' => $k]" icon="plus" class="is-quiet" :id="'add-after-' . $k">{{ $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1) }}</x-edit>@endif
         @endforeach
     </p>
-    </div>
-    <div class="ease">
-        <x-number pointer="/move/easing/ramp_in" label="Ramp in" :value="PlainText::percent($easing->rampIn)" unit="%" :width="4" shown-label />
-        <x-number pointer="/move/easing/ramp_out" label="Ramp out" :value="PlainText::percent($easing->rampOut)" unit="%" :width="4" shown-label />
-        <x-number pointer="/move/easing/ramp_total" label="Both together" :value="PlainText::percent($easing->total())" unit="%" :width="4" shown-label />
-        <span class="number">
-            <label for="f-move-easing-shape">Shape</label>
-            <span class="entry"><select class="plan-field" id="f-move-easing-shape" name="plan[move][easing][shape]" form="plan" aria-describedby="p-move-easing-shape">
-                @foreach (EaseShape::cases() as $shape)<option value="{{ $shape->value }}" @selected($shape === $easing->shape)>{{ $shape->value }}</option>@endforeach
-            </select></span>
-            <x-problem pointer="/move/easing/shape" />
-        </span>
-        @include('shots.parts.ramp')
-    </div>
-    </div>
+    <details class="more" id="whole-move">
+        <summary>Change the move as a whole</summary>
+        <div class="whole-move">
+            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+                <input type="hidden" name="edit" value="scale"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+                <x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button class="button">Scale</button></form>
+            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+                <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+                <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis" name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
+                <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
+            @if ($plan->rig->axis('pan') !== null)
+            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+                <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+                <x-given name="widths" label="Pan this far, in frame widths" /><button class="button">Pan</button></form>
+            <form class="aim" method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+                <input type="hidden" name="edit" value="aim"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+                <x-given name="bearing_a" label="Aim A: bearing" unit="°" /><x-given name="height_a" label="height" unit="°" :width="4" />
+                <x-given name="bearing_b" :label="'Aim ' . PlanChanges::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height" unit="°" :width="4" />
+                <button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
+                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, set under Rig and camera.</small></form>
+            @endif
+        </div>
+    </details>
 </section>

@@ -1,49 +1,37 @@
-@php
-    use Evrent\Core\Format\PlainText;
-    use Evrent\Core\Timing\IntervalMeaning;
-    use Evrent\Core\Timing\Mode;
-    $plan = $page->plan;
-@endphp
+@php $plan = $page->plan; @endphp
 <details class="panel kit">
     <summary class="panel-head"><h2>Rig and camera</h2></summary>
     <div class="grid-fields">
-        <x-number pointer="/rig/post_exposure_delay_s" label="Delay after exposure" :value="PlainText::number($plan->rig->postExposureDelaySeconds)" unit="s" shown-label />
-        <x-number pointer="/rig/settle_s" label="Settling" :value="PlainText::number($plan->rig->settleSeconds)" unit="s" shown-label />
-        <x-number pointer="/camera/shutter_lag_s" label="Shutter lag" :value="PlainText::number($plan->camera->shutterLagSeconds)" unit="s" shown-label />
-        <x-number pointer="/camera/write_s" label="Card writing, a photo" :value="PlainText::number($plan->camera->writeSeconds)" unit="s" shown-label />
-        <x-number pointer="/camera/buffer_frames" label="Buffer" :value="$plan->camera->bufferFrames" unit="photos" shown-label />
-        <span class="number">
-            <label for="f-noise">Noise reduction</label>
-            <span class="entry"><select class="plan-field" id="f-noise" name="plan[camera][long_exposure_noise_reduction]" form="plan">
-                <option value="0" @selected(!$plan->camera->longExposureNoiseReduction)>off</option>
-                <option value="1" @selected($plan->camera->longExposureNoiseReduction)>on: doubles busy time</option>
-            </select></span>
-        </span>
-        <span class="number">
-            <label for="f-mode">Movement</label>
-            <span class="entry"><select class="plan-field" id="f-mode" name="plan[timing][mode]" form="plan" aria-describedby="p-timing-mode">
-                <option value="{{ Mode::ShootMoveShoot->value }}" @selected($plan->timing->mode === Mode::ShootMoveShoot)>stop for each photo</option>
-                <option value="{{ Mode::Continuous->value }}" @selected($plan->timing->mode === Mode::Continuous)>creep on without stopping</option>
-            </select></span>
-            <x-problem pointer="/timing/mode" />
-        </span>
-        <span class="number">
-            <label for="f-means">Interval means</label>
-            <span class="entry"><select class="plan-field" id="f-means" name="plan[timing][interval_means]" form="plan">
-                <option value="{{ IntervalMeaning::StartToStart->value }}" @selected($plan->timing->intervalMeans === IntervalMeaning::StartToStart)>start to start</option>
-                <option value="{{ IntervalMeaning::Gap->value }}" @selected($plan->timing->intervalMeans === IntervalMeaning::Gap)>gap after exposure</option>
-            </select></span>
-        </span>
+        <x-choice pointer="/timing/mode" label="Movement" :value="$texts['/timing/mode']" :options="['shoot_move_shoot' => 'stop for each photo', 'continuous' => 'creep on without stopping', 'stop_motion' => 'stop motion, without a clock']" />
+        <x-choice pointer="/timing/interval_means" label="Interval means" :value="$texts['/timing/interval_means']" :options="['start_to_start' => 'start to start', 'gap' => 'gap after exposure']" />
+        <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']" :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
+        <x-number pointer="/trigger/count_limit" label="It counts up to" :value="$texts['/trigger/count_limit']" unit="photos" :width="5" shown-label />
+        <x-number pointer="/trigger/camera_interval_s" label="Camera’s timer set to" :value="$texts['/trigger/camera_interval_s']" unit="s" :width="5" shown-label />
+        <x-number pointer="/trigger/drift_ppm" label="It runs slow by" :value="$texts['/trigger/drift_ppm']" unit="ppm" :width="5" shown-label />
+        <x-number pointer="/trigger/camera_starts_s" label="It starts after the rig by" :value="$texts['/trigger/camera_starts_s']" unit="s" :width="5" shown-label />
+        <x-number pointer="/trigger/camera_photos" label="Photos set in the camera" :value="$texts['/trigger/camera_photos']" :width="5" shown-label />
+        <x-number pointer="/rig/post_exposure_delay_s" label="Delay after exposure" :value="$texts['/rig/post_exposure_delay_s']" unit="s" shown-label />
+        <x-number pointer="/rig/settle_s" label="Settling" :value="$texts['/rig/settle_s']" unit="s" shown-label />
+        <x-choice pointer="/rig/ramp_entry" label="Controller takes ramps as" :value="$texts['/rig/ramp_entry']" :options="['' => 'not said', 'each_end' => 'a number for each end', 'total' => 'one number for both']" />
+        <x-number pointer="/camera/shutter_lag_s" label="Shutter lag" :value="$texts['/camera/shutter_lag_s']" unit="s" shown-label />
+        <x-number pointer="/camera/write_s" label="Card writing, a photo" :value="$texts['/camera/write_s']" unit="s" shown-label />
+        <x-number pointer="/camera/buffer_frames" label="Buffer" :value="$texts['/camera/buffer_frames']" unit="photos" shown-label />
+        <x-choice pointer="/camera/long_exposure_noise_reduction" label="Noise reduction" :value="$texts['/camera/long_exposure_noise_reduction']" :options="['0' => 'off', '1' => 'on: doubles busy time']" />
+        <x-number pointer="/camera/next_file_number" label="Next file number" :value="$texts['/camera/next_file_number']" :width="5" shown-label />
+        <x-number pointer="/rig/base/zero_bearing_deg" label="Pan 0 points to" :value="$texts['/rig/base/zero_bearing_deg']" unit="°" :width="5" shown-label />
+        <x-number pointer="/rig/base/off_level_deg" label="Base off level by" :value="$texts['/rig/base/off_level_deg']" unit="°" :width="5" shown-label />
+        <x-number pointer="/rig/base/toward_deg" label="leaning toward" :value="$texts['/rig/base/toward_deg']" unit="°" :width="5" shown-label />
     </div>
     <div class="scrolls">
     <table class="table axes">
         <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th><th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
+                @php $unit = $axis->kind->unit(); @endphp
                 <tr>
                     <th scope="row">{{ $axis->id }}</th>
-                    @foreach (['min' => ['lowest position', $axis->min, $axis->kind->unit()], 'max' => ['highest position', $axis->max, $axis->kind->unit()], 'max_speed' => ['top speed', $axis->maxSpeed, $axis->kind->unit() . '/s'], 'max_acceleration' => ['acceleration', $axis->maxAcceleration, $axis->kind->unit() . '/s²'], 'steps_per_unit' => ['motor steps per unit', $axis->stepsPerUnit, ''], 'backlash' => ['backlash', $axis->backlash, $axis->kind->unit()]] as $field => [$label, $value, $unit])
-                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label" :value="PlainText::number($value)" :unit="$unit" :width="5" /></td>
+                    @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'], 'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''], 'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
+                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label" :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
                     @endforeach
                 </tr>
             @endforeach

@@ -1,9 +1,8 @@
-{{-- One message slot for every field on the page, filled or emptied; the rest in one place. --}}
+{{-- Messages by field, which the page's script puts in their places; all others are cleared. --}}
 @php
     $swap = true;
-    $pointers = \App\Plans\FormFields::pointers($plan);
-    $beyond = \App\Plans\FormFields::beyondTravel($plan);
+    $told = $problems + \App\Plans\FieldNotes::beyondTravel($plan);
 @endphp
-@foreach ($pointers as $pointer)<x-problem :pointer="$pointer" :message="$problems[$pointer] ?? $beyond[$pointer] ?? null" swap />@endforeach
+<script id="shot-problems" type="application/json" hx-swap-oob="true">{!! json_encode((object) $told, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
 @include('shots.parts.unsaved')
-@include('shots.parts.other-problems', ['problems' => array_diff_key($problems, array_flip($pointers))])
+@include('shots.parts.other-problems', ['problems' => []])

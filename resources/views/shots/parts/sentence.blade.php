@@ -1,33 +1,33 @@
-@php
-    use Evrent\Core\Format\PlainText;
-    $timing = $page->plan->timing;
-@endphp
+@php $follows = $page->shot->follows; @endphp
 <div class="sentence">
-    <x-number pointer="/timing/photos" label="Photos on the way" :value="$timing->photos" :width="5" />
-    <span>photos on the way,</span>
-    <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$timing->headPhotos" :width="3" />
-    <span>standing before and</span>
-    <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$timing->tailPhotos" :width="3" />
+    <span class="figure" data-figure="photos"><x-pin figure="photos" what="photos and clip" :follows="$follows" />
+    <x-number pointer="/held/photos" name="held[photos]" label="Photos in all" :value="$texts['/held/photos']" :width="5" /></span>
+    <span>photos,</span>
+    <x-number pointer="/held/clip" name="held[clip]" label="Clip length" :value="$texts['/held/clip']" :width="6" />
+    <span>of clip at</span>
+    <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps" :width="3" /><span class="stop">;</span>
+    <span class="figure" data-figure="interval"><x-pin figure="interval" what="the interval" :follows="$follows" />
     @include('shots.parts.interval-words')
-    @if ($timing->interval->isConstant())
-        <x-number pointer="/timing/interval_s" label="Interval in seconds" :value="PlainText::number($timing->interval->keys[0]['seconds'])" unit="s" :width="5" /><span class="stop">,</span>
-    @else
-        <span class="keyed">{{ collect($timing->interval->keys)->map(fn ($key) => PlainText::rounded($key['seconds']))->join(' → ') }} s,</span>
-    @endif
+    @include('shots.parts.intervals')</span><span class="stop">,</span>
     <span>open</span>
-    @if ($timing->exposure->isConstant())
-        <x-number pointer="/timing/exposure_s" label="Exposure in seconds" :value="PlainText::exposure($timing->exposure->keys[0]['seconds'])" unit="s" :width="6" />
-    @else
-        <span class="keyed">{{ collect($timing->exposure->keys)->map(fn ($key) => PlainText::rounded($key['seconds'], 4))->join(' → ') }} s</span>
-    @endif
-    <span>each:</span>
-    @include('shots.parts.outcome')
-    <span>at</span>
-    <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="PlainText::number($timing->framesPerSecond)" unit="fps" :width="3" /><span class="stop">.</span>
-    <span>Start at</span>
+    @include('shots.parts.exposures')<span class="stop">:</span>
+    <span class="figure" data-figure="shooting"><x-pin figure="shooting" what="the time on site" :follows="$follows" />
+    <x-number pointer="/held/shooting" name="held[shooting]" label="Time on site" :value="$texts['/held/shooting']" :width="11" /></span>
+    <span>of shooting.</span>
+    <span class="line-break"></span>
+    <x-number pointer="/timing/photos" label="Photos on the way" :value="$texts['/timing/photos']" :width="5" />
+    <span>of them on the way,</span>
+    <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$texts['/timing/head_photos']" :width="3" />
+    <span>standing before,</span>
+    <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" />
+    <span>after. Start at</span>
     <x-number pointer="/start_time" name="start_time" label="Start at, time of day" :value="\App\Http\Typed::before('start_time', $page->shot->start_time)" :problem="$errors->first('plan.start_time')" :width="6" /><span class="stop">,</span>
     <span>wait</span>
-    <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="PlainText::number($timing->startDelaySeconds)" unit="s" :width="5" />
+    <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span class="stop">:</span>
+    @include('shots.parts.outcome')
     @include('shots.parts.until')
+    <input type="hidden" name="held[free]" id="held-free" value="{{ $follows }}">
+    <input type="hidden" name="held[count_as]" id="held-count-as" value="photos">
 </div>
+@include('shots.parts.rounding')
 @include('shots.parts.other-problems', ['problems' => []])

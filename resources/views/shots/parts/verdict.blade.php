@@ -4,20 +4,19 @@
     $stopping = $page->report->stopping();
     $works = $stopping === [];
 @endphp
-<x-part id="verdict" class="verdict" tabindex="-1" :data-works="$works ? 'yes' : 'no'" :swap="isset($swap)">
+<x-part id="verdict" class="verdict" tabindex="-1" :data-works="$works ? 'yes' : 'no'" :data-preview="$page->isPreview ? 'yes' : 'no'" :swap="isset($swap)">
     <x-icon :name="$works ? 'circle-check' : 'octagon-x'" />
     <p class="says">
+        <strong>{{ $page->isPreview ? ($works ? 'It would work.' : 'It would fall short.') : ($works ? 'This shot works.' : 'This shot falls short.') }}</strong>
         @if ($works)
-            <strong>This shot works.</strong>
-            <span>The tightest photo is number {{ $summary->tightestPhoto }}, with {{ PlainText::seconds($summary->minSlackSeconds) }} to spare.</span>
+            <span>@if ($page->plan->timing->mode->hasClock())The tightest photo is number {{ $summary->tightestPhoto }}, with {{ PlainText::seconds($summary->minSlackSeconds) }} to spare.@else Stop motion: nothing hangs on a clock.@endif</span>
         @else
-            <strong>This shot falls short.</strong>
             <span>{{ $stopping[0]->title }}: {{ $stopping[0]->shortfall }}.</span>
         @endif
     </p>
     <div class="history">
         <x-act :action="route('runs.store', $page->shot)" icon="play" class="is-strong" id="dry-run">Dry-run it</x-act>
-        <x-act :action="route('shots.undo', $page->shot)" icon="undo-2" class="is-quiet" id="undo" :disabled="$page->undoes() === null" :title="$page->undoes() ? 'Undo: ' . $page->undoes() : 'Nothing to undo'" hx-boost="true" hx-target="#shot" hx-select="#shot" hx-swap="outerHTML" hx-push-url="false">Undo</x-act>
-        <x-act :action="route('shots.redo', $page->shot)" icon="redo-2" class="is-quiet" id="redo" :disabled="$page->redoes() === null" :title="$page->redoes() ? 'Do again: ' . $page->redoes() : 'Nothing to do again'" hx-boost="true" hx-target="#shot" hx-select="#shot" hx-swap="outerHTML" hx-push-url="false">Redo</x-act>
+        <x-act :action="route('shots.undo', $page->shot)" icon="undo-2" class="is-quiet" id="undo" :live="$page->revision->id" :disabled="$page->undoes() === null" :title="$page->undoes() ? 'Undo: ' . $page->undoes() : 'Nothing to undo'">Undo</x-act>
+        <x-act :action="route('shots.redo', $page->shot)" icon="redo-2" class="is-quiet" id="redo" :live="$page->revision->id" :disabled="$page->redoes() === null" :title="$page->redoes() ? 'Do again: ' . $page->redoes() : 'Nothing to do again'">Redo</x-act>
     </div>
 </x-part>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\ShotResponse;
+use App\Http\Typed;
+use App\Models\Shot;
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\Jog;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Schedule\Poses;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/**
+ * Moves the simulated rig by hand. Nothing is saved: where it stands becomes part of the plan when a keyframe is set there.
+ */
+final class JogController
+{
+    /**
+     * Answers {"positions": {axis: mm or degrees}, "pose": {x, yaw, pitch, roll}}.
+     */
+    public function store(Request $request, Shot $shot): JsonResponse
+    {
+        $plan = $shot->currentRevision()->toPlan();
+        try {
+            $given = $request->input('positions');
+            $typed = (new GivenWithEdit(['positions' => is_array($given) ? $given : []]))->positions();
+            $positions = Jog::within($plan, $typed);
+            $axisId = Typed::text($request, 'axis');
+            if ($axisId !== '') {
+                $positions = Jog::moved($plan, $positions, $axisId, $request->integer('steps'), $request->boolean('coarse') ? 'coarse' : 'fine');
+            }
+        } catch (InvalidInput $invalid) {
+            return response()->json(['problems' => ShotResponse::errors($invalid, '')], 422);
+        }
+
+        return response()->json(['positions' => $positions, 'pose' => Poses::at($plan, $positions)]);
+    }
+}

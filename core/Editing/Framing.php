@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Problems;
+
+/**
+ * Sets the framing by what is wanted in it, instead of by degrees on the axes.
+ */
+final class Framing
+{
+    private const PAN = 'pan';
+    private const TILT = 'tilt';
+    private const MOST_FRAME_WIDTHS = 50;
+
+    /**
+     * Pans from the first keyframe to the last by so many widths of the frame.
+     *
+     * @param float $widths to the right; below zero to the left
+     *
+     * @throws InvalidInput
+     */
+    public static function panned(Plan $plan, float $widths): Plan
+    {
+        $pan = self::axis($plan, self::PAN);
+        $problems = new Problems();
+        $problems->unlessBetween($widths, -self::MOST_FRAME_WIDTHS, self::MOST_FRAME_WIDTHS, '/widths', 'frame widths');
+        $problems->throwIfAny();
+        $last = count($plan->move->keyframes) - 1;
+        $degrees = $widths * ($plan->optics ?? Optics::usual())->frameWidthDegrees();
+
+        return KeyframeEdits::positioned($plan, $last, [$pan->id => $plan->move->keyframes[0]->positions[$pan->id] + $degrees]);
+    }
+
+    /**
+     * Aims a keyframe at a compass bearing and a height.
+     *
+     * @param int   $place          of the keyframe, from 0
+     * @param float $bearingDegrees from true north clockwise
+     * @param float $heightDegrees  above the horizon
+     *
+     * @throws InvalidInput
+     */
+    public static function aimed(Plan $plan, int $place, float $bearingDegrees, float $heightDegrees): Plan
+    {
+        $pan = self::axis($plan, self::PAN);
+        $problems = new Problems();
+        $problems->unlessBetween($bearingDegrees, -360, 360, '/bearing', 'a compass bearing in degrees');
+        $problems->unlessBetween($heightDegrees, -90, 90, '/height', 'a height in degrees');
+        $problems->throwIfAny();
+        $positions = [$pan->id => self::nearestTurn($pan, $bearingDegrees - $plan->rig->base->zeroBearingDegrees)];
+        $tilt = $plan->rig->axis(self::TILT);
+        if ($tilt !== null) {
+            $positions[$tilt->id] = $heightDegrees;
+        } elseif ($heightDegrees !== 0.0) {
+            throw new InvalidInput([new Problem('/height', 'The rig has no tilt: enter 0, or tilt the camera by hand.')]);
+        }
+
+        return KeyframeEdits::positioned($plan, $place, $positions);
+    }
+
+    /** The whole turn of the axis that lies within its travel, or else nearest to its middle. */
+    private static function nearestTurn(Axis $pan, float $degrees): float
+    {
+        $middle = ($pan->min + $pan->max) / 2.0;
+
+        return $degrees + 360.0 * round(($middle - $degrees) / 360.0);
+    }
+
+    private static function axis(Plan $plan, string $axisId): Axis
+    {
+        return $plan->rig->axis($axisId) ?? throw new InvalidInput([new Problem('/axis', "The rig has no {$axisId} axis.")]);
+    }
+}

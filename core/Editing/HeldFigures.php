@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Solution;
+use Evrent\Core\Timing\Solver;
+
+/**
+ * A plan in which two of photos (or clip), interval and shooting time are held, and the third follows.
+ */
+final readonly class HeldFigures
+{
+    private const NOTICEABLE_SECONDS = 0.05;
+
+    /**
+     * @param string $rounding what had to be rounded, and by how much, in words; empty when nothing
+     */
+    private function __construct(public Plan $plan, public string $rounding)
+    {
+    }
+
+    /**
+     * @param Figure $free            the one that follows
+     * @param ?int   $photos          all photos wanted; null for as many as the plan has
+     * @param ?float $clipSeconds     wanted instead of photos
+     * @param ?float $shootingSeconds wanted; null for what the plan has
+     *
+     * @throws InvalidInput by the pointers /held/photos, /held/clip, /held/shooting, /timing/interval_s
+     */
+    public static function solve(Plan $plan, Figure $free, ?int $photos, ?float $clipSeconds, ?float $shootingSeconds): self
+    {
+        $booked = Schedule::of($plan)->summary->bookedSeconds;
+        $interval = $booked / $plan->photosTotal();
+        $wanted = $clipSeconds === null ? $photos ?? $plan->photosTotal() : null;
+        $fps = $plan->timing->framesPerSecond;
+        try {
+            $solution = match ($free) {
+                Figure::Shooting => Solver::solve($fps, $clipSeconds, $wanted, $interval),
+                Figure::Interval => Solver::solve($fps, $clipSeconds, $wanted, null, $shootingSeconds ?? $booked),
+                Figure::Photos => Solver::solve($fps, null, null, $interval, $shootingSeconds ?? $booked),
+            };
+        } catch (InvalidInput $invalid) {
+            throw new InvalidInput(array_map(
+                static fn (Problem $problem): Problem => new Problem('/held' . $problem->pointer, $problem->message),
+                $invalid->problems,
+            ));
+        }
+        $given = $free === Figure::Photos ? '/held/shooting' : ($clipSeconds === null ? '/held/photos' : '/held/clip');
+        $mended = self::withPhotosTotal($plan, $solution->photos, $given);
+        if ($free === Figure::Interval) {
+            $mended = $mended->withInterval(self::lengthened($plan, $mended->photosTotal(), $interval, $solution->intervalSeconds));
+        }
+
+        return new self($mended, self::rounding($solution, $clipSeconds, $shootingSeconds ?? $booked));
+    }
+
+    /** Standing and held photos stay: those on the way make up the rest. */
+    private static function withPhotosTotal(Plan $plan, int $total, string $pointer): Plan
+    {
+        $standing = $plan->photosTotal() - $plan->timing->photos;
+        if ($total - $standing < 2) {
+            throw new InvalidInput([new Problem($pointer, sprintf(
+                'That makes %s, and %d of them stand still: at least two have to be on the way. Enter more, or take standing ones off.',
+                PlainText::photos($total),
+                $standing,
+            ))]);
+        }
+
+        return $total === $plan->photosTotal() ? $plan : $plan->withTiming($plan->timing->withPhotos($total - $standing));
+    }
+
+    /** Start to start becomes what was solved; a gap leaves the exposure out, and keys keep their proportions. */
+    private static function lengthened(Plan $plan, int $photos, float $from, float $to): KeyedSeconds
+    {
+        $interval = $plan->timing->interval;
+        $open = $plan->timing->intervalMeans === IntervalMeaning::StartToStart ? 0.0 : array_sum($plan->timing->exposure->column($photos)) / $photos;
+        $gap = $to - $open;
+        if ($gap < Solver::TIMER_RESOLUTION_SECONDS / 2.0) {
+            $message = sprintf('That leaves %s for each photo, no longer than its exposure: enter more time.', PlainText::seconds($to));
+            throw new InvalidInput([new Problem('/held/shooting', $message)]);
+        }
+
+        return $interval->isConstant()
+            ? $interval->map(static fn (): float => $open === 0.0 ? $to : max(Solver::TIMER_RESOLUTION_SECONDS, self::downToTimer($gap)))
+            : $interval->map(static fn (float $seconds): float => round($seconds * $gap / ($from - $open), 3));
+    }
+
+    private static function downToTimer(float $seconds): float
+    {
+        return round(floor($seconds / Solver::TIMER_RESOLUTION_SECONDS + 1e-6) * Solver::TIMER_RESOLUTION_SECONDS, 9);
+    }
+
+    private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds): string
+    {
+        $said = [];
+        if ($clipSeconds !== null && $solution->clipSeconds - $clipSeconds > 1e-6) {
+            $said[] = sprintf('the clip is rounded up to %s, %s', PlainText::photos($solution->photos), PlainText::rounded($solution->clipSeconds, 3) . ' s');
+        }
+        if ($solution->solved !== 'shooting') {
+            $left = $shootingSeconds - $solution->shootingSeconds;
+            if ($solution->overrunSeconds > self::NOTICEABLE_SECONDS) {
+                $said[] = sprintf('it cannot be done in less than %s', PlainText::duration($solution->shootingSeconds));
+            } elseif ($left > self::NOTICEABLE_SECONDS) {
+                $said[] = sprintf(
+                    '%s of %s are left over',
+                    PlainText::duration($left),
+                    PlainText::duration($shootingSeconds),
+                );
+            }
+        }
+        if ($solution->solved === 'interval') {
+            array_unshift($said, sprintf('one every %s s is the timer’s setting', PlainText::number($solution->intervalSeconds)));
+        }
+
+        return count($said) > 1 || $solution->solved !== 'interval' ? ucfirst(implode('; ', $said)) : '';
+    }
+}

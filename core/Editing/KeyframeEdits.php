@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\Path;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Schedule\PhotoOrder;
+
+/**
+ * Changes to single keyframes, as they are made on the run's own line: by photo, and by where the axes stand.
+ */
+final class KeyframeEdits
+{
+    /**
+     * Moves a keyframe to another photo. It stays between its neighbours, and the first and the last stay where they are.
+     *
+     * @param int $place       of the keyframe, from 0
+     * @param int $photoNumber of the run, from 1: standing photos count
+     *
+     * @throws InvalidInput
+     */
+    public static function toPhoto(Plan $plan, int $place, int $photoNumber): Plan
+    {
+        $keyframes = $plan->move->keyframes;
+        $keyframe = self::keyframe($plan, $place);
+        $indices = Path::travelIndices($plan->move, $plan->timing->photos);
+        if (!isset($indices[$place - 1], $indices[$place + 1])) {
+            return $plan;
+        }
+        $index = max($indices[$place - 1] + 1, min($indices[$place + 1] - 1, self::travelIndex($plan, $photoNumber)));
+        $keyframes[$place] = self::at($keyframe, $index, $plan->timing->photos);
+
+        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+    }
+
+    /**
+     * Sets where axes stand at a keyframe.
+     *
+     * @param array<string, float> $positions mm or degrees by axis id; axes left out stay
+     *
+     * @throws InvalidInput
+     */
+    public static function positioned(Plan $plan, int $place, array $positions): Plan
+    {
+        $keyframes = $plan->move->keyframes;
+        $keyframe = self::keyframe($plan, $place);
+        foreach (array_keys($positions) as $axisId) {
+            MoveEdits::axis($plan, $axisId);
+        }
+        $keyframes[$place] = $keyframe->withPositions(array_map(MoveEdits::rounded(...), $positions) + $keyframe->positions);
+
+        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+    }
+
+    /**
+     * Puts a keyframe on a photo, standing where the path is there. It is passed, so that the move bends as little as can be.
+     *
+     * @throws InvalidInput when a keyframe stands there already
+     */
+    public static function addedAtPhoto(Plan $plan, int $photoNumber): Plan
+    {
+        $photos = $plan->timing->photos;
+        $index = self::travelIndex($plan, $photoNumber);
+        $indices = Path::travelIndices($plan->move, $photos);
+        if (in_array($index, $indices, true)) {
+            throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe stands on this photo already: choose another photo.')]);
+        }
+        $positions = array_map(MoveEdits::rounded(...), $plan->path->positionsAt((float) $index));
+        $place = count(array_filter($indices, static fn (int $other): bool => $other < $index));
+        $keyframes = $plan->move->keyframes;
+        array_splice($keyframes, $place, 0, [self::at(new Keyframe(0.0, $positions, pass: true), $index, $photos)]);
+
+        return $plan->withMove(new Move($keyframes, $plan->move->easing));
+    }
+
+    /**
+     * Stops at a keyframe that was passed, or passes one that stopped; photos held there go.
+     *
+     * @throws InvalidInput for the first and the last
+     */
+    public static function passToggled(Plan $plan, int $place): Plan
+    {
+        $keyframes = $plan->move->keyframes;
+        $keyframe = self::keyframe($plan, $place);
+        $keyframes[$place] = new Keyframe($keyframe->at, $keyframe->positions, !$keyframe->pass, 0, $keyframe->pass ? $keyframe->easing : null);
+
+        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public static function keyframe(Plan $plan, int $place): Keyframe
+    {
+        return $plan->move->keyframes[$place] ?? throw new InvalidInput([new Problem('/keyframe', 'There is no such keyframe.')]);
+    }
+
+    /** The travelling photo at or before a photo of the run: standing photos belong to where they stand. */
+    private static function travelIndex(Plan $plan, int $photoNumber): int
+    {
+        $indices = PhotoOrder::of($plan)->travelIndices;
+
+        return $indices[max(0, min(count($indices) - 1, $photoNumber - 1))];
+    }
+
+    private static function at(Keyframe $keyframe, int $index, int $photos): Keyframe
+    {
+        return new Keyframe($index / ($photos - 1), $keyframe->positions, $keyframe->pass, $keyframe->holdPhotos, $keyframe->easing);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Presets;
+
+/**
+ * How much of a shot a preset carries.
+ */
+enum PresetKind: string
+{
+    /** Keyframes and ease: where the camera goes. */
+    case Move = 'move';
+    /** Timing, camera, picture and move: all but the rig. */
+    case Shot = 'shot';
+    /** Interval, exposure and clip for a kind of subject, with the reason. */
+    case Recipe = 'recipe';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Move => 'move',
+            self::Shot => 'whole shot',
+            self::Recipe => 'recipe',
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Preset;
+use Evrent\Core\Format\RecipeText;
+use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Presets\Recipe;
+use Illuminate\Database\Seeder;
+
+/**
+ * Where to start for usual subjects: intervals, how long the shutter is open, and why. Theirs to change who use them.
+ */
+final class RecipeSeeder extends Seeder
+{
+    private const RECIPES = [
+        ['Traffic', 1.5, 0.5, 'Cars cross the frame in seconds: short intervals keep them in it, and half open blends their steps.'],
+        ['People', 2.0, 0.4, 'A walker takes a step a second: longer intervals make them pop in and out of the picture.'],
+        ['Driven cloud or fog', 3.0, 0.3, 'What the wind drives changes shape as it goes: longer intervals boil.'],
+        ['Slow cloud', 8.0, 0.1, 'Slow cloud has time; a short exposure keeps its edges.'],
+        ['Tide and shadows', 12.0, 0.1, 'Water’s edge and shadow creep: shorter intervals only fill cards, longer ones jump in wind and swell.'],
+        ['Sunset', 6.0, 0.1, 'The light falls by a stop in some minutes: give each photo its place on the exposure ramp, and leave room for it to lengthen.'],
+        ['Stars', 25.0, 0.8, 'As long open as the sky allows, with the shortest gap that the card takes: stars leave no holes in their path.'],
+        ['Growth and building works', 900.0, 0.0001, 'Change takes days: an interval that divides the hour keeps the light of each hour comparable.'],
+    ];
+
+    private const CLIP_SECONDS = 20.0;
+
+    public function run(): void
+    {
+        foreach (self::RECIPES as [$name, $intervalSeconds, $openShare, $reason]) {
+            Preset::query()->firstOrCreate(['name' => $name], [
+                'kind' => PresetKind::Recipe,
+                'note' => $reason,
+                'content' => RecipeText::toJson(new Recipe($intervalSeconds, $openShare, self::CLIP_SECONDS, $reason)),
+            ]);
+        }
+    }
+}

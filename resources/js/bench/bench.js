@@ -1,0 +1,197 @@
+import Alpine from 'alpinejs';
+import { send, dropPreviews } from './channel.js';
+import { createChart } from './chart.js';
+import { createFinder } from './finder.js';
+import { fields } from './fields.js';
+import { jog } from './jog.js';
+import { keys } from './keys.js';
+import { pegs } from './pegs.js';
+import { whatIf } from './whatif.js';
+
+/**
+ * The shot's bench: holds what is shown, and ties chart, interval, finder and jog together. Whatever a change makes of the
+ * shot is worked out by the server and comes back as `shot-data`.
+ */
+export default () => {
+  // Canvases keep their own state; Alpine need not watch it.
+  let chart;
+  let finder;
+  let data = null;
+  let played = null;
+
+  return {
+    overlay: false,
+    lanes: [],
+    playing: false,
+    view: { thirds: true, crop: true, ghost: true },
+    finderLabel: 'What the camera sees',
+    interval: { span: 1, canExpose: false, canSpace: false, text: '', keep() {}, putBack() {} },
+    ...pegs(() => chart),
+    ...jog(),
+    ...fields(),
+    ...keys(),
+
+    get chart() {
+      return chart;
+    },
+
+    get data() {
+      return data;
+    },
+
+    init() {
+      const store = Alpine.store('run');
+      finder = createFinder(this.$refs.finder, () => this.look());
+      chart = createChart(this.$refs.canvas, this.$refs.plot, {
+        onScrub: (photo) => { store.photo = photo; },
+        onLayout: () => this.layOut(),
+        onPeg: (event) => this.pegDown(event),
+        onPlot: (event) => this.plotDoubleClicked(event),
+      });
+      whatIf(this.$refs.bar, this);
+      this.take(JSON.parse(document.getElementById('shot-data').textContent));
+      document.body.addEventListener('shot-answered', () => {
+        const answered = JSON.parse(document.getElementById('shot-data').textContent);
+        if (data.stamp !== answered.stamp) this.take(answered);
+      });
+      this.$watch('$store.run.photo', () => this.moved());
+      document.addEventListener('look-changed', () => this.redraw());
+      document.fonts.ready.then(() => this.redraw());
+      this.listenForKeys();
+      this.listenForFields();
+      this.followFindings();
+      this.$root.dataset.ready = 'yes';
+    },
+
+    take(answered) {
+      data = answered;
+      const store = Alpine.store('run');
+      store.take(data);
+      this.$root.dataset.structure = data.structure;
+      if (!this.dragging) this.showPegs(data.pegs);
+      chart.take(data);
+      finder.take(data);
+      this.fillFields(data);
+      this.startJog(data);
+      this.moved();
+      if (!data.preview) document.body.dispatchEvent(new Event('shot-changed'));
+    },
+
+    moved() {
+      const store = Alpine.store('run');
+      chart.cursor(store.photo);
+      if (!this.interval.held) this.interval.span = store.value('span') ?? 1;
+      this.interval.canExpose = data.fields['/timing/exposure_s'] !== undefined;
+      this.interval.canSpace = data.fields['/timing/interval_s'] !== undefined;
+      if (!this.playing && this.jogging && played !== store.photo) this.jogging = false;
+      played = store.photo;
+      finder.draw();
+    },
+
+    /** What the finder looks through: the photo under the cursor, or the rig moved by hand. */
+    look() {
+      const store = Alpine.store('run');
+      const pose = (photo) => ({ x: store.at('pose:x', photo), yaw: store.at('pose:yaw', photo), pitch: store.at('pose:pitch', photo), roll: store.at('pose:roll', photo) });
+      const ghost = this.view.ghost && !this.jogging && store.photo > 1 ? pose(store.photo - 1) : null;
+      return {
+        pose: this.jogging ? this.jogPose ?? pose(store.photo) : pose(store.photo),
+        ghost,
+        seconds: store.value('trigger') ?? 0,
+        secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,
+        ...this.view,
+      };
+    },
+
+    redraw() {
+      chart.draw();
+      finder.draw();
+    },
+
+    layOut() {
+      this.lanes = chart.lanes();
+      this.placePegs();
+    },
+
+    toggleOverlay() {
+      this.overlay = !this.overlay;
+      chart.overlay(this.overlay);
+    },
+
+    toggleView(part) {
+      this.view[part] = !this.view[part];
+      finder.draw();
+    },
+
+    step(by) {
+      const store = Alpine.store('run');
+      store.photo = Math.min(store.photos, Math.max(1, store.photo + by));
+      chart.follow();
+    },
+
+    goTo(photo) {
+      Alpine.store('run').photo = photo;
+      chart.follow();
+    },
+
+    /** Plays the clip at its real frame rate; a browser that cannot keep up leaves photos out, and never slows down. */
+    togglePlay() {
+      this.playing = !this.playing;
+      if (!this.playing) return;
+      const store = Alpine.store('run');
+      if (store.photo >= store.photos) store.photo = 1;
+      const from = store.photo;
+      let began = null;
+      const frame = (now) => {
+        began ??= now;
+        if (!this.playing) return;
+        const photo = Math.min(from + Math.floor(((now - began) / 1000) * store.fps), store.photos);
+        if (photo !== store.photo) store.photo = photo;
+        if (photo >= store.photos) this.playing = false;
+        else requestAnimationFrame(frame);
+      };
+      requestAnimationFrame(frame);
+    },
+
+    /** Makes one named edit, saved or only looked at. */
+    edit(name, given, { preview = false } = {}) {
+      return send({
+        url: this.$root.dataset.edits,
+        preview,
+        body: () => {
+          const body = new FormData();
+          body.set('_token', document.querySelector('#plan [name=_token]').value);
+          body.set('edit', name);
+          const put = (path, value) => {
+            if (value !== null && typeof value === 'object') Object.entries(value).forEach(([key, inner]) => put(`${path}[${key}]`, inner));
+            else body.set(path, String(value));
+          };
+          put('with', given);
+          return body;
+        },
+      });
+    },
+
+    /** Draws the saved plan again after something was only looked at. */
+    leavePreview() {
+      dropPreviews();
+      if (data.preview) this.edit('keyframe-drag', { place: 0 }, { preview: true });
+    },
+
+    /** A finding that is pointed at, focused or tapped shows its photo on the chart. */
+    followFindings() {
+      const findings = (event) => event.target.closest?.('[data-points-at]');
+      const point = (event) => chart.point(findings(event) ? Number(findings(event).dataset.pointsAt) : null);
+      for (const type of ['pointerover', 'focusin']) document.addEventListener(type, point);
+      document.addEventListener('click', (event) => {
+        const link = event.target.closest('[data-photo]');
+        if (link) {
+          event.preventDefault();
+          this.goTo(Number(link.dataset.photo));
+          document.getElementById('scrub').focus();
+        } else if (findings(event) && !event.target.closest('button, a, form')) {
+          this.goTo(Number(findings(event).dataset.pointsAt));
+        }
+      });
+    },
+  };
+};

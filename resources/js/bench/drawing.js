@@ -1,0 +1,211 @@
+/** Round times at which to mark the ruler, in seconds. */
+const tickSteps = [0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 10_800, 21_600, 43_200, 86_400, 172_800, 604_800];
+const tickRoom = 84;
+
+/** From this width of an interval on, each is drawn with its exposure, its move and its settling. */
+const detailPixels = 18;
+
+/** Axes differ in pattern as well as colour. */
+const patterns = [[], [9, 3], [2.5, 3]];
+
+/**
+ * Draws the staircase. Colours come from the look that the page is in.
+ *
+ * @param {HTMLCanvasElement} canvas
+ */
+export function createDrawing(canvas) {
+  const context = canvas.getContext('2d');
+  let look = null;
+  let colours = {};
+
+  const readColours = () => {
+    const now = document.documentElement.dataset.look;
+    if (now === look) return;
+    look = now;
+    const style = getComputedStyle(document.documentElement);
+    for (const name of ['sunk', 'band', 'rule', 'soft', 'ink', 'hand', 'bad', 'light', 'write', 'move', 'settle', 'axis-0', 'axis-1', 'axis-2', 'figures']) {
+      colours[name] = style.getPropertyValue(`--${name}`).trim();
+    }
+  };
+
+  const size = (width, height) => {
+    const ratio = window.devicePixelRatio || 1;
+    const [across, down] = [Math.round(width * ratio), Math.round(height * ratio)];
+    if (canvas.width !== across || canvas.height !== down) {
+      canvas.width = across;
+      canvas.height = down;
+      canvas.style.width = `${width}px`;
+      canvas.style.height = `${height}px`;
+    }
+    context.setTransform(ratio, 0, 0, ratio, 0, 0);
+  };
+
+  /** Standing parts are shaded, ramps hatched. */
+  const drawBands = ({ data, x, width, laneHeight, lanes }) => {
+    const height = laneHeight * lanes;
+    context.fillStyle = colours.sunk;
+    context.fillRect(0, 0, width, height);
+    context.fillStyle = colours.band;
+    for (const [phase, from, length] of data.bands) {
+      if (phase !== 'move') context.fillRect(x(from), 0, Math.max(1, x(from + length) - x(from)), height);
+    }
+    context.save();
+    context.strokeStyle = colours.band;
+    context.lineWidth = 2;
+    for (const [kind, from, length] of data.ramps) {
+      const [left, right] = [Math.max(0, x(from)), Math.min(width, x(from + length))];
+      if (right <= left) continue;
+      context.save();
+      context.beginPath();
+      context.rect(left, 0, right - left, height);
+      context.clip();
+      context.beginPath();
+      const lean = kind === 'in' ? height : -height;
+      for (let at = left - height - ((left - height) % 14); at < right + height; at += 14) {
+        context.moveTo(at, height);
+        context.lineTo(at + lean, 0);
+      }
+      context.stroke();
+      context.restore();
+    }
+    context.restore();
+    context.strokeStyle = colours.rule;
+    context.lineWidth = 1;
+    context.beginPath();
+    for (let lane = 0; lane <= lanes; lane++) {
+      context.moveTo(0, Math.round(lane * laneHeight) + 0.5);
+      context.lineTo(width, Math.round(lane * laneHeight) + 0.5);
+    }
+    context.stroke();
+  };
+
+  /** Which photos are in view, and of how many one is drawn: nobody sees more than two to a pixel. */
+  const inView = ({ triggers, view, width, findPhoto }) => {
+    const first = Math.max(0, findPhoto(view.from) - 2);
+    const last = Math.min(triggers.length - 1, findPhoto(view.to) + 1);
+    return { first, last, every: Math.max(1, Math.floor((last - first) / (width * 2))) };
+  };
+
+  const drawDetail = (scene, { first, last }) => {
+    const { data, column, triggers, x, y } = scene;
+    const [lags, exposures, writeStarts, writes, settleStarts, settles] = ['lag', 'exposure', 'write_start', 'write', 'settle_start', 'settle'].map(column);
+    for (const axis of data.axes) {
+      const positions = column(`position:${axis.id}`);
+      for (let n = first; n <= last; n++) {
+        const at = y(axis.id, positions[n]);
+        const opens = triggers[n] + lags[n];
+        context.fillStyle = colours.light;
+        context.fillRect(x(opens), at - 4, Math.max(1.5, x(opens + exposures[n]) - x(opens)), 8);
+        context.fillStyle = colours.write;
+        context.fillRect(x(triggers[n] + writeStarts[n]), at + 6, Math.max(1, x(triggers[n] + writeStarts[n] + writes[n]) - x(triggers[n] + writeStarts[n])), 3);
+        if (settles[n] > 0 && n < positions.length - 1) {
+          const settled = triggers[n] + settleStarts[n];
+          context.fillStyle = colours.settle;
+          context.fillRect(x(settled), y(axis.id, positions[n + 1]) - 3, x(settled + settles[n]) - x(settled), 6);
+        }
+      }
+    }
+  };
+
+  const drawLine = (scene, axis, index, { first, last, every }) => {
+    const { data, column, triggers, x, y } = scene;
+    const positions = column(`position:${axis.id}`);
+    const stops = data.mode !== 'continuous' && every === 1;
+    const moveStarts = stops ? column('move_start') : null;
+    const moves = stops ? column(`move:${axis.id}`) : null;
+    context.beginPath();
+    context.strokeStyle = colours[`axis-${index % 3}`];
+    context.lineWidth = 2.2;
+    context.lineJoin = 'round';
+    context.setLineDash(patterns[index % 3]);
+    context.moveTo(x(triggers[first]), y(axis.id, positions[first]));
+    const end = last - ((last - first) % every);
+    for (let n = first; n <= end; n += every) {
+      context.lineTo(x(triggers[n]), y(axis.id, positions[n]));
+      if (stops && n < last && moves[n] > 0) {
+        const starts = triggers[n] + moveStarts[n];
+        context.lineTo(x(starts), y(axis.id, positions[n]));
+        context.lineTo(x(starts + moves[n]), y(axis.id, positions[n + 1]));
+      }
+    }
+    context.lineTo(x(triggers[last]), y(axis.id, positions[last]));
+    if (last === triggers.length - 1) context.lineTo(x(Math.max(data.run, triggers[last])), y(axis.id, positions[last]));
+    context.stroke();
+    context.setLineDash([]);
+  };
+
+  /** Photos whose interval is too short stand out at the top of every lane. */
+  const drawLate = (scene, { first, last }) => {
+    const slack = scene.data.columns.slack;
+    if (!Array.isArray(slack) && !(slack < -1e-9)) return;
+    context.fillStyle = colours.bad;
+    let drawn = -2;
+    for (let n = first; n <= last; n++) {
+      const value = Array.isArray(slack) ? slack[n] : slack;
+      if (value === null || value > -1e-9) continue;
+      const at = Math.round(scene.x(scene.triggers[n]));
+      if (at <= drawn + 1) continue;
+      drawn = at;
+      for (let lane = 0; lane < scene.lanes; lane++) context.fillRect(at, lane * scene.laneHeight + 1, 1.5, 7);
+    }
+  };
+
+  const tickText = (seconds, step) => {
+    const sign = seconds < 0 ? '−' : '';
+    const all = Math.abs(seconds);
+    if (step < 1) return `${sign}${all.toFixed(step < 0.1 ? 2 : 1)} s`;
+    const [hours, minutes, rest] = [Math.floor(all / 3600), Math.floor((all % 3600) / 60), Math.round(all % 60)];
+    if (all === 0) return '0';
+    if (step < 60) return hours || minutes ? `${sign}${hours ? `${hours}:` : ''}${String(minutes).padStart(hours ? 2 : 1, '0')}:${String(rest).padStart(2, '0')}` : `${rest} s`;
+    return hours ? `${sign}${hours} h${minutes ? ` ${minutes} min` : ''}` : `${minutes} min`;
+  };
+
+  const drawRuler = ({ view, x, width, laneHeight, lanes, height }) => {
+    const top = laneHeight * lanes;
+    const least = ((view.to - view.from) * tickRoom) / width;
+    const step = tickSteps.find((candidate) => candidate >= least) ?? tickSteps.at(-1);
+    context.clearRect(0, top, width, height - top);
+    context.fillStyle = colours.soft;
+    context.strokeStyle = colours.rule;
+    context.font = `12px ${colours.figures}`;
+    context.textBaseline = 'middle';
+    context.beginPath();
+    for (let at = Math.ceil(Math.max(0, view.from) / step) * step; at <= view.to; at += step) {
+      const place = Math.round(x(at)) + 0.5;
+      context.moveTo(place, top);
+      context.lineTo(place, top + 5);
+      const text = tickText(at, step);
+      const half = context.measureText(text).width / 2;
+      context.fillText(text, Math.min(Math.max(0, place - half), width - half * 2), top + 15);
+    }
+    context.stroke();
+  };
+
+  const drawMark = ({ triggers, x, laneHeight, lanes }, photo, colour, dash) => {
+    const at = x(triggers[photo - 1]);
+    context.beginPath();
+    context.strokeStyle = colour;
+    context.lineWidth = 2;
+    context.setLineDash(dash);
+    context.moveTo(at, 0);
+    context.lineTo(at, laneHeight * lanes);
+    context.stroke();
+    context.setLineDash([]);
+  };
+
+  return {
+    draw(scene) {
+      readColours();
+      size(scene.width, scene.height);
+      drawBands(scene);
+      const range = inView(scene);
+      const perInterval = (scene.x(scene.triggers[range.last]) - scene.x(scene.triggers[range.first])) / Math.max(1, range.last - range.first);
+      if (perInterval >= detailPixels) drawDetail(scene, range);
+      scene.data.axes.forEach((axis, index) => drawLine(scene, axis, index, range));
+      drawLate(scene, range);
+      drawRuler(scene);
+      if (scene.pointedPhoto !== null) drawMark(scene, Math.min(scene.pointedPhoto, scene.triggers.length), colours.bad, [6, 4]);
+      drawMark(scene, scene.cursorPhoto, colours.hand, []);
+    },
+  };
+}

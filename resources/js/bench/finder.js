@@ -1,0 +1,168 @@
+import { scene, sceneColours } from './scene.js';
+
+/**
+ * The finder: what the camera would see, as a pinhole camera sees a simple scene. Where the camera stands and how it looks
+ * comes from the server, photo by photo.
+ *
+ * @param {HTMLCanvasElement} canvas
+ * @param {() => {pose: object, ghost: ?object, seconds: number, secondsBefore: number, thirds: boolean, crop: boolean, ghost: boolean}} look
+ */
+export function createFinder(canvas, look) {
+  const context = canvas.getContext('2d');
+  let lens = null;
+  let things = [];
+  let dirty = false;
+  let width = 320;
+  let height = 214;
+
+  const measure = () => {
+    const ratio = window.devicePixelRatio || 1;
+    width = Math.max(1, canvas.parentElement.clientWidth);
+    height = Math.round((width * (lens?.half_height ?? 2)) / (lens?.half_width ?? 3));
+    canvas.width = Math.round(width * ratio);
+    canvas.height = Math.round(height * ratio);
+    canvas.style.height = `${height}px`;
+    context.setTransform(ratio, 0, 0, ratio, 0, 0);
+    schedule();
+  };
+  new ResizeObserver(() => { if (canvas.parentElement.clientWidth !== width) measure(); }).observe(canvas.parentElement);
+
+  const schedule = () => {
+    if (dirty) return;
+    dirty = true;
+    requestAnimationFrame(() => {
+      dirty = false;
+      if (lens) render(look());
+    });
+  };
+
+  /** The picture plane at distance 1, in pixels of the canvas; null behind the camera. */
+  const projector = ({ x, yaw, pitch, roll }) => {
+    const [sinYaw, cosYaw, sinPitch, cosPitch, sinRoll, cosRoll] = [yaw, pitch, roll].flatMap((degrees) => {
+      const radians = (degrees * Math.PI) / 180;
+      return [Math.sin(radians), Math.cos(radians)];
+    });
+    return (point) => {
+      const across = point.x - x;
+      const right = across * cosYaw - point.z * sinYaw;
+      const ahead = across * sinYaw + point.z * cosYaw;
+      const up = point.y * cosPitch - ahead * sinPitch;
+      const depth = point.y * sinPitch + ahead * cosPitch;
+      if (depth < 0.02) return null;
+      const u = (right * cosRoll + up * sinRoll) / depth / lens.half_width;
+      const v = (up * cosRoll - right * sinRoll) / depth / lens.half_height;
+      return [width * (0.5 + u / 2), height * (0.5 - v / 2)];
+    };
+  };
+
+  const trace = (points, project, close) => {
+    context.beginPath();
+    let pen = false;
+    for (const point of points) {
+      const place = project(point);
+      if (!place || Math.abs(place[0]) > 20_000 || Math.abs(place[1]) > 20_000) {
+        pen = false;
+        continue;
+      }
+      if (pen) context.lineTo(place[0], place[1]);
+      else context.moveTo(place[0], place[1]);
+      pen = true;
+    }
+    if (close) context.closePath();
+  };
+
+  /** Everything below the horizon: a half plane, whichever way it leans. */
+  const drawGround = (project, pose, colours) => {
+    const at = (degrees) => {
+      const radians = ((pose.yaw + degrees) * Math.PI) / 180;
+      return project({ x: pose.x + Math.sin(radians) * 1e6, y: 0, z: Math.cos(radians) * 1e6 });
+    };
+    const [left, right] = [at(-40), at(40)];
+    context.fillStyle = colours.sky;
+    context.fillRect(0, 0, width, height);
+    if (!left || !right) return;
+    const slope = (right[1] - left[1]) / (right[0] - left[0]);
+    const level = (x) => left[1] + slope * (x - left[0]);
+    context.beginPath();
+    context.moveTo(0, level(0));
+    context.lineTo(width, level(width));
+    context.lineTo(width, Math.max(height, level(width)) + height);
+    context.lineTo(0, Math.max(height, level(0)) + height);
+    context.closePath();
+    context.fillStyle = colours.ground;
+    context.fill();
+    context.beginPath();
+    context.moveTo(0, level(0));
+    context.lineTo(width, level(width));
+    context.strokeStyle = colours.horizon;
+    context.lineWidth = 1;
+    context.stroke();
+  };
+
+  const drawThings = (project, colours, moved, outlineOnly) => {
+    for (const thing of things) {
+      const points = thing.speed ? thing.points.map((point) => ({ ...point, x: point.x + moved })) : thing.points;
+      trace(points, project, thing.closed);
+      if (!outlineOnly && thing.closed) {
+        context.fillStyle = colours[thing.fill];
+        context.fill();
+      }
+      context.strokeStyle = outlineOnly ? colours.ghost : colours[thing.line];
+      context.lineWidth = outlineOnly ? 1 : thing.weight ?? 1.2;
+      context.setLineDash(outlineOnly ? [3, 3] : []);
+      context.stroke();
+    }
+    context.setLineDash([]);
+  };
+
+  const drawFrame = ({ thirds, crop }, colours) => {
+    const [w, h] = [width * lens.crop_width, height * lens.crop_height];
+    const [left, top] = [(width - w) / 2, (height - h) / 2];
+    if (crop) {
+      context.fillStyle = colours.shade;
+      context.beginPath();
+      context.rect(0, 0, width, height);
+      context.rect(left, top, w, h);
+      context.fill('evenodd');
+    }
+    context.strokeStyle = colours.frame;
+    context.lineWidth = 1;
+    if (crop) context.strokeRect(left + 0.5, top + 0.5, w - 1, h - 1);
+    if (!thirds) return;
+    context.globalAlpha = 0.5;
+    context.beginPath();
+    for (const share of [1 / 3, 2 / 3]) {
+      context.moveTo(left + w * share, top);
+      context.lineTo(left + w * share, top + h);
+      context.moveTo(left, top + h * share);
+      context.lineTo(left + w, top + h * share);
+    }
+    context.stroke();
+    context.globalAlpha = 1;
+  };
+
+  const render = (seen) => {
+    const colours = sceneColours();
+    // Something crosses at the subject's speed and comes round again, so that it is seen in every clip.
+    const loop = lens.subject_m * 4;
+    const moved = (seconds) => ((lens.subject_speed_m_s * seconds + loop / 2) % loop) - loop / 2;
+    const project = projector(seen.pose);
+    drawGround(project, seen.pose, colours);
+    drawThings(project, colours, moved(seen.seconds), false);
+    if (seen.ghost) drawThings(projector(seen.ghost), colours, moved(seen.secondsBefore), true);
+    drawFrame(seen, colours);
+  };
+
+  return {
+    take(data) {
+      const reshaped = !lens || lens.half_height / lens.half_width !== data.finder.half_height / data.finder.half_width;
+      lens = data.finder;
+      const yaws = [].concat(data.columns['pose:yaw']);
+      const xs = [].concat(data.columns['pose:x']);
+      things = scene(lens, (yaws[0] + yaws.at(-1)) / 2, (xs[0] + xs.at(-1)) / 2);
+      if (reshaped) measure();
+      schedule();
+    },
+    draw: schedule,
+  };
+}

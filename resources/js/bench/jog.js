@@ -1,0 +1,78 @@
+import Alpine from 'alpinejs';
+
+let lastJog = Promise.resolve();
+
+/**
+ * The rig moved by hand. Where it stands then, and how that looks, the server says; the run is left alone until a keyframe is
+ * set there.
+ */
+export const jog = () => ({
+  jogging: false,
+  jogAxis: 0,
+  jogPositions: {},
+  jogPose: null,
+  jogProblem: '',
+  jogsWaiting: 0,
+
+  startJog(data) {
+    if (Object.keys(this.jogPositions).length === 0) this.jogPositions = { ...data.pegs[0].positions };
+  },
+
+  toggleJog() {
+    if (this.jogging) {
+      this.jogging = false;
+      this.redraw();
+    } else {
+      this.jogging = true;
+      this.jogged({});
+    }
+  },
+
+  /** @param {boolean} repeated by a key that is held down: it does not run ahead of the rig */
+  jogBy(index, steps, coarse, repeated = false) {
+    this.jogAxis = index;
+    if (repeated && this.jogsWaiting > 0) return null;
+    return this.jogged({ axis: Alpine.store('run').axes[index].id, steps, coarse: coarse ? 1 : 0 });
+  },
+
+  jogTo(axisId, text) {
+    return this.jogged({}, { [axisId]: text });
+  },
+
+  /** Stands where a keyframe is, without leaving the run. */
+  jogFrom(positions) {
+    this.jogPositions = { ...positions };
+    this.jogPose = null;
+  },
+
+  /** One after another: each step starts where the one before it ended. */
+  jogged(by, typed = {}) {
+    this.jogsWaiting += 1;
+    lastJog = lastJog.then(() => this.askRig(by, typed)).finally(() => { this.jogsWaiting -= 1; });
+    return lastJog;
+  },
+
+  async askRig(by, typed) {
+    const body = new FormData();
+    body.set('_token', document.querySelector('#plan [name=_token]').value);
+    Object.entries(by).forEach(([name, value]) => body.set(name, value));
+    Object.entries({ ...this.jogPositions, ...typed }).forEach(([axis, value]) => body.set(`positions[${axis}]`, value));
+    try {
+      const response = await fetch(this.$root.dataset.jog, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'same-origin' });
+      const answer = await response.json();
+      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: 'Evrent could not do that.' }).join(' ');
+      if (response.ok) {
+        this.jogPositions = answer.positions;
+        this.jogPose = answer.pose;
+        this.jogging = true;
+        this.redraw();
+      }
+    } catch {
+      this.jogProblem = 'Evrent does not answer: the rig stands where it stood.';
+    }
+  },
+
+  setPegHere(place) {
+    return this.edit('keyframe-here', { place, positions: this.jogPositions });
+  },
+});

@@ -1,0 +1,186 @@
+import Alpine from 'alpinejs';
+
+const commitMilliseconds = 500;
+
+/**
+ * Keyframes on the chart: lettered pegs above it are dragged in time, and grips on the lines in time and value. While one is
+ * dragged, the server says what would become of the shot; where it is let go, that is saved.
+ */
+export const pegs = (getChart) => ({
+  pegs: [],
+  grips: [],
+  selectedPeg: null,
+  dragging: null,
+  dragText: '',
+  dragLeft: 0,
+
+  showPegs(pegs) {
+    this.pegs = pegs.map((peg, place) => {
+      const kind = peg.end ? 'stands' : peg.pass ? 'passed' : `stops${peg.hold ? `, ${peg.hold} held` : ''}`;
+      return { ...peg, place, left: 0, visible: true, where: `photo ${peg.photo}, ${kind}`, label: `Keyframe ${peg.letter}, photo ${peg.photo}, ${kind}` };
+    });
+    const { axes } = Alpine.store('run');
+    this.grips = pegs.flatMap((peg, place) => axes.map((axis, a) => ({
+      key: `${place}-${axis.id}`, place, axis: axis.id, pattern: a % 3, left: 0, top: 0, visible: true,
+      label: `${axis.id} at ${peg.letter}: ${peg.positions[axis.id]} ${axis.unit}`,
+    })));
+    if (this.selectedPeg !== null && this.selectedPeg >= pegs.length) this.selectedPeg = null;
+  },
+
+  placePegs() {
+    const chart = getChart();
+    this.pegs.forEach((peg) => {
+      peg.left = chart.xOfPhoto(this.dragged(peg.place)?.photo ?? peg.photo);
+      peg.visible = peg.left >= -1 && peg.left <= chart.width() + 1;
+    });
+    this.grips.forEach((grip) => {
+      const peg = this.pegs[grip.place];
+      const drag = this.dragged(grip.place);
+      grip.left = chart.xOfPhoto(drag?.photo ?? peg.photo);
+      grip.top = chart.yOfValue(grip.axis, drag?.positions[grip.axis] ?? peg.positions[grip.axis]);
+      grip.visible = grip.left >= -1 && grip.left <= chart.width() + 1;
+    });
+  },
+
+  dragged(place) {
+    return this.dragging?.place === place ? this.dragging : null;
+  },
+
+  /** @param {PointerEvent} event on a peg or a grip */
+  pegDown(event) {
+    const handle = event.target.closest('[data-peg]');
+    const place = Number(handle.dataset.peg);
+    const axisId = handle.dataset.axisId ?? null;
+    this.selectedPeg = place;
+    const chart = getChart();
+    const start = { x: event.clientX, y: event.clientY };
+    handle.setPointerCapture(event.pointerId);
+    const move = (moved) => {
+      if (!this.dragging && Math.hypot(moved.clientX - start.x, moved.clientY - start.y) < 4) return;
+      this.beginDrag(place);
+      const drag = this.dragging;
+      if (!this.pegs[place].end) drag.photo = chart.photoAt(moved.clientX);
+      if (axisId) drag.positions[axisId] = this.snapped(axisId, chart.valueAt(axisId, moved.clientY), moved);
+      this.showDrag(axisId);
+    };
+    const up = (ended) => {
+      handle.removeEventListener('pointermove', move);
+      handle.removeEventListener('pointerup', up);
+      handle.removeEventListener('pointercancel', up);
+      if (!this.dragging) {
+        Alpine.store('run').photo = this.pegs[place].photo;
+        return;
+      }
+      if (ended.type === 'pointercancel') this.cancelDrag();
+      else this.commitDrag();
+    };
+    handle.addEventListener('pointermove', move);
+    handle.addEventListener('pointerup', up);
+    handle.addEventListener('pointercancel', up);
+  },
+
+  beginDrag(place) {
+    if (this.dragging) return;
+    this.dragging = { place, photo: this.pegs[place].photo, positions: {} };
+    getChart().hold(true);
+  },
+
+  /** To what a hand can set: fine steps, coarse ones with Shift, none with Alt; and never beyond the travel. */
+  snapped(axisId, value, { shiftKey = false, altKey = false } = {}) {
+    const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
+    const grid = altKey ? 0.001 : shiftKey ? axis.coarse : axis.fine;
+    const onGrid = Number((Math.round(value / grid) * grid).toFixed(3));
+    return Math.min(axis.max, Math.max(axis.min, onGrid));
+  },
+
+  showDrag(axisId) {
+    const drag = this.dragging;
+    const peg = this.pegs[drag.place];
+    const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
+    this.dragText = `${peg.letter} · photo ${drag.photo}${axis && axisId in drag.positions ? ` · ${axisId} ${drag.positions[axisId]} ${axis.unit}` : ''}`.replace(' -', ' −');
+    this.placePegs();
+    this.dragLeft = Math.min(Math.max(70, getChart().xOfPhoto(drag.photo)), getChart().width() - 70);
+    getChart().draw();
+    this.edit('keyframe-drag', this.given(), { preview: true });
+  },
+
+  given() {
+    const { place, photo, positions } = this.dragging;
+    return this.pegs[place].end ? { place, positions } : { place, photo, positions };
+  },
+
+  async commitDrag() {
+    const drag = this.dragging;
+    clearTimeout(this.commitTimer);
+    const given = this.given();
+    const taken = await this.edit('keyframe-drag', given);
+    if (this.dragging === drag) this.endDrag();
+    if (!taken) this.leavePreview();
+  },
+
+  cancelDrag() {
+    clearTimeout(this.commitTimer);
+    this.endDrag();
+    this.leavePreview();
+  },
+
+  endDrag() {
+    this.dragging = null;
+    this.dragText = '';
+    getChart().hold(false);
+    this.showPegs(this.data.pegs);
+    this.layOut();
+  },
+
+  /** Keys on a peg or a grip; saved when the hand rests. */
+  pegKey(event, handle) {
+    const place = Number(handle.dataset.peg);
+    const axisId = handle.dataset.axisId ?? null;
+    const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
+    const across = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    const up = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+    this.selectedPeg = place;
+    if (across && !this.pegs[place].end) {
+      this.beginDrag(place);
+      this.dragging.photo += across * (event.shiftKey ? 10 : 1);
+    } else if (up && axis) {
+      this.beginDrag(place);
+      const from = this.dragging.positions[axisId] ?? this.pegs[place].positions[axisId];
+      const to = from + up * (event.shiftKey ? axis.coarse : axis.fine);
+      this.dragging.positions[axisId] = Math.min(axis.max, Math.max(axis.min, Number(to.toFixed(3))));
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+      this.removePeg(place);
+      return true;
+    } else if (event.key.toLowerCase() === 'p' && !event.ctrlKey && !event.metaKey) {
+      this.togglePass(place);
+      return true;
+    } else {
+      return false;
+    }
+    this.showDrag(axisId);
+    clearTimeout(this.commitTimer);
+    this.commitTimer = setTimeout(() => this.commitDrag(), commitMilliseconds);
+    return true;
+  },
+
+  plotDoubleClicked(event) {
+    this.edit('keyframe-add', { photo: getChart().photoAt(event.clientX) });
+  },
+
+  addPeg() {
+    this.edit('keyframe-add', { photo: Alpine.store('run').photo });
+  },
+
+  removePeg(place) {
+    if (!this.pegs[place].end) this.edit('keyframe-out', { place });
+  },
+
+  togglePass(place) {
+    if (!this.pegs[place].end) this.edit('keyframe-pass', { place });
+  },
+
+  goToPeg(place) {
+    this.jogFrom(this.pegs[place].positions);
+    this.goTo(this.pegs[place].photo);
+  },
+});

@@ -1,0 +1,2 @@
+@php use Evrent\Core\Format\PlainText; @endphp
+<span id="exposures" class="keyed-field" @isset($swap) hx-swap-oob="true" @endisset>@if ($page->plan->timing->exposure->isConstant())<x-number pointer="/timing/exposure_s" label="Exposure in seconds" :value="$texts['/timing/exposure_s']" unit="s" :width="5" />@else<a class="keyed" href="#timing">{{ collect($page->plan->timing->exposure->keys)->map(fn ($key) => PlainText::exposure($key['seconds']))->join(' → ') }} s</a>@endif</span>

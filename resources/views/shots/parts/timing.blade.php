@@ -1,0 +1,51 @@
+@php
+    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Format\PlanChanges;
+    use Evrent\Core\Motion\EaseShape;
+    $plan = $page->plan;
+    $runs = $plan->path->runs;
+    $shapes = array_column(EaseShape::cases(), 'value', 'value');
+@endphp
+<section class="panel timing" id="timing" aria-labelledby="timing-title">
+    <header class="panel-head"><h2 id="timing-title">Ease and keys</h2></header>
+    <div class="ease">
+        @php $easings = ['/move/easing' => count($runs) > 1 ? 'The move' : '']; @endphp
+        @foreach ($runs as $run)
+            @if ($plan->move->keyframes[$run->fromKeyframe]->easing !== null)@php $easings["/move/keyframes/{$run->fromKeyframe}/easing"] = PlanChanges::peg($run->fromKeyframe) . ' to ' . PlanChanges::peg($run->toKeyframe); @endphp @endif
+        @endforeach
+        @foreach ($easings as $pointer => $name)
+            <fieldset class="ease-of"><legend @class(['sr-only' => $name === ''])>{{ $name === '' ? 'Ease of the move' : $name }}</legend>
+                <x-number :pointer="$pointer . '/ramp_in'" label="Ramp in" :value="$texts[$pointer . '/ramp_in']" unit="%" :width="6" shown-label />
+                <x-number :pointer="$pointer . '/ramp_out'" label="Ramp out" :value="$texts[$pointer . '/ramp_out']" unit="%" :width="6" shown-label />
+                <x-number :pointer="$pointer . '/ramp_total'" label="Both together" :value="$texts[$pointer . '/ramp_total']" unit="%" :width="6" shown-label />
+                <x-choice :pointer="$pointer . '/shape'" label="Shape" :value="$texts[$pointer . '/shape']" :options="$shapes" />
+            </fieldset>
+        @endforeach
+        @include('shots.parts.ramp')
+        <small class="quiet">A ramp may be typed in per cent of its run, in photos (43 photos) or in time (5 min).</small>
+        @if (count($runs) > 1)
+            <p class="add-keyframe">@foreach ($runs as $run)<x-edit :page="$page" edit="run-ease" :with="['place' => $run->fromKeyframe]" class="is-quiet" :id="'run-ease-' . $run->fromKeyframe">{{ PlanChanges::peg($run->fromKeyframe) }} to {{ PlanChanges::peg($run->toKeyframe) }}: {{ $plan->move->keyframes[$run->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
+        @endif
+    </div>
+    @foreach (['interval_s' => ['interval', $plan->timing->interval, 'interval-keys'], 'exposure_s' => ['exposure', $plan->timing->exposure, 'exposure-keys']] as $field => [$what, $keyed, $edit])
+        <div class="keys-of">
+            @if ($keyed->isConstant())
+                <x-edit :page="$page" :edit="$edit" :with="['do' => 'vary']" icon="route" class="is-quiet" :id="'vary-' . $what">Change the {{ $what }} along the run</x-edit>
+            @else
+                <h3>The {{ $what }} along the run{{ $what === 'exposure' ? ', even in stops between' : ', even between' }}</h3>
+                <ol class="key-list">
+                    @foreach ($keyed->keys as $i => $key)
+                        @php $end = $i === 0 || $i === array_key_last($keyed->keys); @endphp
+                        <li>
+                            @if ($end)<span class="key-at">{{ $i === 0 ? 'first photo' : 'last photo' }}</span>@else<x-number :pointer="'/timing/' . $field . '/' . $i . '/at'" :label="'Where the ' . $what . ' has key ' . ($i + 1)" :value="$texts['/timing/' . $field . '/' . $i . '/at']" unit="%" :width="5" />@endif
+                            <x-number :pointer="'/timing/' . $field . '/' . $i . '/' . $field" :label="ucfirst($what) . ' at key ' . ($i + 1)" :value="$texts['/timing/' . $field . '/' . $i . '/' . $field]" unit="s" :width="6" />
+                            @if (!$end)<x-edit :page="$page" :edit="$edit" :with="['do' => 'out', 'place' => $i]" icon="trash-2" class="is-quiet" :id="'out-' . $what . '-' . $i"><span class="sr-only">Take key {{ $i + 1 }} of the {{ $what }} out</span></x-edit>@endif
+                            @if ($i < array_key_last($keyed->keys))<x-edit :page="$page" :edit="$edit" :with="['do' => 'add', 'place' => $i]" icon="plus" class="is-quiet" :id="'add-' . $what . '-' . $i"><span class="sr-only">Add a key after key {{ $i + 1 }} of the {{ $what }}</span></x-edit>@endif
+                        </li>
+                    @endforeach
+                </ol>
+                <x-edit :page="$page" :edit="$edit" :with="['do' => 'steady']" class="is-quiet" :id="'steady-' . $what">The same for every photo</x-edit>
+            @endif
+        </div>
+    @endforeach
+</section>

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Preset;
+use App\Models\Shot;
+use Database\Seeders\RecipeSeeder;
+use Evrent\Core\Presets\PresetKind;
+
+final class PresetAndHistoryTest extends PageTestCase
+{
+    /**
+     * @param array<string, mixed> $fields
+     */
+    private function keep(Shot $shot, array $fields): Preset
+    {
+        $this->post("/shots/{$shot->id}/presets", $fields)->assertRedirect("/shots/{$shot->id}");
+
+        return Preset::query()->orderByDesc('id')->firstOrFail();
+    }
+
+    private function apply(Shot $shot, int $preset): void
+    {
+        $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
+        $this->post("/shots/{$shot->id}/applied-presets", ['preset' => $preset, 'revision' => $revision])->assertRedirect("/shots/{$shot->id}")->assertSessionHas('notice');
+    }
+
+    public function testAMoveIsKeptAndScaledToAnotherRigsTravel(): void
+    {
+        $preset = $this->keep(self::shot(), ['name' => 'Past the wheel', 'kind' => 'move', 'note' => '']);
+        self::assertSame(PresetKind::Move, $preset->kind);
+        $other = self::shot(['/rig/axes/0/max' => 600, '/timing/interval_s' => 9]);
+        $this->apply($other, $preset->id);
+        $plan = self::planOf($other);
+        // 40 and 860 of 1200 mm are 20 and 430 of 600 mm; pan has the same travel on both.
+        self::assertSame([20.0, 430.0], array_map(static fn ($keyframe): float => $keyframe->positions['slide'], $plan->move->keyframes));
+        self::assertSame([-14.0, 9.0], [$plan->move->keyframes[0]->positions['pan'], $plan->timing->interval->longest()]);
+        $this->post("/shots/{$other->id}/undo");
+        self::assertSame(860.0, self::planOf($other)->move->keyframes[1]->positions['slide']);
+    }
+
+    public function testAWholeShotBringsItsTimingAndLeavesTheRig(): void
+    {
+        $preset = $this->keep(self::shot(['/timing/interval_s' => 11, '/timing/photos' => 300]), ['name' => 'Slow water', 'kind' => 'shot', 'note' => 'worked']);
+        $other = self::shot(['/rig/axes/0/max' => 600, '/title' => 'Other']);
+        $this->apply($other, $preset->id);
+        $plan = self::planOf($other);
+        self::assertSame([11.0, 300, 600.0, 'Other'], [$plan->timing->interval->longest(), $plan->timing->photos, $plan->rig->axes[0]->max, $plan->title]);
+    }
+
+    public function testRecipesStartAShotAndAreTheirsToChange(): void
+    {
+        (new RecipeSeeder())->run();
+        $shot = self::shot();
+        $tide = Preset::query()->where('name', 'Tide and shadows')->firstOrFail();
+        $this->apply($shot, $tide->id);
+        $plan = self::planOf($shot);
+        self::assertSame([12.0, 1.2, 480], [$plan->timing->interval->longest(), $plan->timing->exposure->longest(), $plan->photosTotal()]);
+        $typed = ['name' => 'Tide', 'interval_s' => '0:15', 'open_share' => '50 %', 'clip_s' => '10', 'note' => 'Ours is faster.'];
+        $this->put("/presets/{$tide->id}", $typed)->assertRedirect('/presets');
+        $this->apply($shot, $tide->id);
+        self::assertSame([15.0, 7.5, 240], [self::planOf($shot)->timing->interval->longest(), self::planOf($shot)->timing->exposure->longest(), self::planOf($shot)->photosTotal()]);
+        $this->post('/presets', ['name' => 'Gulls'] + $typed)->assertRedirect('/presets');
+        $this->get('/presets')->assertOk()->assertSee('Gulls')->assertSee('Ours is faster.');
+        $this->delete("/presets/{$tide->id}")->assertRedirect('/presets');
+        $this->apply($shot, $tide->id);
+    }
+
+    public function testABadRecipeIsRefusedByEveryFieldAndKeepsWhatWasTyped(): void
+    {
+        $this->followingRedirects()->from('/presets')
+            ->post('/presets', ['name' => '', 'interval_s' => 'often', 'open_share' => '140', 'clip_s' => '-1', 'note' => ' '])
+            ->assertSee('Enter a name')->assertSee('Enter an interval')->assertSee('below 100 %')->assertSee('Enter a clip length')->assertSee('Enter why')->assertSee('value="often"', false);
+        self::assertSame(0, Preset::query()->count());
+    }
+
+    public function testTwoPresetsOfOneNameAreRefused(): void
+    {
+        $shot = self::shot();
+        $this->keep($shot, ['name' => 'One', 'kind' => 'move']);
+        $this->followingRedirects()->from("/shots/{$shot->id}")->post("/shots/{$shot->id}/presets", ['name' => 'One', 'kind' => 'move'])->assertSee('There is one of this name already');
+        self::assertSame(1, Preset::query()->count());
+    }
+
+    public function testTwoRevisionsStandSideBySideAndAnEarlierOneComesBack(): void
+    {
+        $shot = self::shot();
+        $first = $shot->current_revision_id;
+        $this->type($shot, ['timing' => ['interval_s' => '2', 'mode' => 'continuous']]);
+        $this->get("/shots/{$shot->id}/history")->assertOk()
+            ->assertSee('stops for each photo')->assertSee('creeps on')->assertSee('8 s')->assertSee('2 s')->assertSee('Every change');
+        $this->get("/shots/{$shot->id}/history?left={$first}&right={$first}")->assertSee('one and the same');
+        $this->get("/shots/{$shot->id}/history?left=abc&right=999999999")->assertOk();
+        $this->post("/shots/{$shot->id}/revisions/{$first}")->assertRedirect("/shots/{$shot->id}");
+        self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
+        self::assertSame(3, $shot->revisions()->count());
+        $other = self::shot();
+        $this->post("/shots/{$other->id}/revisions/{$first}")->assertNotFound();
+    }
+
+    public function testAFaultIsRehearsedFromThePage(): void
+    {
+        $shot = self::shot();
+        $this->followingRedirects()->post("/shots/{$shot->id}/runs", ['kind' => 'missed_trigger', 'frame' => '50'])->assertOk()
+            ->assertSee('1 photo of 240 cannot be used.')->assertSee('not taken');
+        $this->from("/shots/{$shot->id}")->post("/shots/{$shot->id}/runs", ['kind' => 'pause', 'frame' => '999'])->assertSessionHasErrors('frame');
+        $this->post("/shots/{$shot->id}/runs", ['kind' => 'gremlins', 'frame' => '1'])->assertSessionHasErrors('kind');
+    }
+}
