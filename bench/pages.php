@@ -38,7 +38,7 @@ foreach ([500, 1_000, 2_000] as $photos) {
     $revision = $field($ask($shot[0]), 'revision');
     $change = static function () use (&$turn, &$revision, $ask, $shot, $token, $field, $photos): void {
         $html = $ask($shot[0], [
-            '_token' => $token, 'revision' => $revision, 'plan[timing][photos]' => (string) ($photos - 24),
+            '_token' => $token, 'revision' => $revision, 'plan[timing][photos]' => (string) ($photos - 24), 'changed' => 'timing.interval_s',
             'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8', 'plan[timing][exposure_s]' => '0.8',
         ]);
         $revision = $field($html, 'revision');

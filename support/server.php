@@ -14,6 +14,8 @@ if ($file !== false && is_file($file) && str_starts_with($file, $public . '/') &
     if ($type === null || !str_starts_with($path, '/build/assets/')) {
         return false;
     }
+    // Fonts are compressed as they are.
+    ini_set('zlib.output_compression', $type === 'font/woff2' ? '0' : '1');
     // The build puts a hash of the contents into these names, so they never change.
     header("Content-Type: {$type}");
     header('Cache-Control: public, max-age=31536000, immutable');

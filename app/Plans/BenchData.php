@@ -10,7 +10,6 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\IntervalColumns;
-use Illuminate\Support\Str;
 
 /**
  * What the bench's script draws, as the core worked it out.
@@ -26,7 +25,6 @@ final class BenchData
         $plan = $page->plan;
 
         return [
-            'stamp' => Str::random(8),
             'revision' => $page->revision->id,
             'preview' => $page->isPreview,
             'structure' => $page->structure(),
@@ -37,6 +35,7 @@ final class BenchData
             'mode' => $plan->timing->mode->value,
             'tightest' => $schedule->summary->tightestPhoto,
             'run' => $schedule->summary->runSeconds,
+            'scale' => IntervalColumns::SCALE,
             'columns' => IntervalColumns::of($schedule),
             'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
             'ramps' => $schedule->ramps(),

@@ -7,6 +7,7 @@ start_server() {
     set -m
     PHP_CLI_SERVER_WORKERS=${EVRENT_WORKERS:-4} php -d variables_order=EGPCS \
         -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        -d zlib.output_compression=1 -d zlib.output_compression_level=2 \
         -d memory_limit=512M -d upload_max_filesize=4M \
         -S "127.0.0.1:$1" -t "$ROOT/public" "$ROOT/support/server.php" >"$ROOT/storage/logs/server.log" 2>&1 </dev/null &
     SERVER_GROUP=$!

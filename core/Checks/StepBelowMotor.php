@@ -81,7 +81,7 @@ final class StepBelowMotor implements Check
     private static function standing(Schedule $schedule, Axis $axis): ?Finding
     {
         $still = PictureMotion::of($schedule) === null ? self::stillPhotos($schedule, $axis) : [];
-        if (!self::show($schedule, $still)) {
+        if (!self::tooMany($schedule->plan, count($still))) {
             return null;
         }
         $remedy = self::shorterRamps($schedule);
@@ -118,23 +118,42 @@ final class StepBelowMotor implements Check
         return $still;
     }
 
-    /**
-     * @param list<int> $still
-     */
-    private static function show(Schedule $schedule, array $still): bool
+    /** Looks at the moves alone: a whole schedule for each try would take long. */
+    private static function stillShows(Plan $plan): bool
+    {
+        $columns = $plan->path->positionColumns();
+        foreach ($plan->rig->axes as $axis) {
+            $still = 0;
+            $before = null;
+            $stood = 0;
+            foreach ($columns[$axis->id] as $position) {
+                $stands = $axis->motorPositionSteps($position);
+                $still += $before !== null && $stands === $stood && $position !== $before ? 1 : 0;
+                [$before, $stood] = [$position, $stands];
+            }
+            if (self::tooMany($plan, $still)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function tooMany(Plan $plan, int $still): bool
     {
         // A ramp has a foot at each end of each run.
-        $feet = 2 * count($schedule->plan->path->runs);
-
-        return count($still) > $feet * self::STILL_CLIP_SECONDS * $schedule->plan->timing->framesPerSecond;
+        return $still > 2 * count($plan->path->runs) * self::STILL_CLIP_SECONDS * $plan->timing->framesPerSecond;
     }
 
     private static function shorterRamps(Schedule $schedule): ?Remedy
     {
         foreach (self::SHORTER_RAMPS as $share) {
-            $mended = Schedule::of(self::withRamps($schedule->plan, $share));
-            $stand = array_filter($mended->plan->rig->axes, static fn (Axis $axis): bool => self::show($mended, self::stillPhotos($mended, $axis)));
-            if ($stand === [] && ($mended->summary->fits() || !$schedule->summary->fits())) {
+            $shorter = self::withRamps($schedule->plan, $share);
+            if (self::stillShows($shorter)) {
+                continue;
+            }
+            $mended = Schedule::of($shorter);
+            if ($mended->summary->fits() || !$schedule->summary->fits()) {
                 return new Remedy(
                     'ramp',
                     $share === 0.0 ? 'Leave the ramps out' : sprintf('Shorten the ramps to %s %%', PlainText::rounded($share * 100.0, 0)),

@@ -38,6 +38,9 @@ final readonly class HeldFigures
      */
     public static function solve(Plan $plan, Figure $free, ?int $photos, ?float $clipSeconds, ?float $shootingSeconds): self
     {
+        if ($free === Figure::Shooting && $photos === null && $clipSeconds === null) {
+            return new self($plan, '');
+        }
         $booked = Schedule::of($plan)->summary->bookedSeconds;
         $interval = $booked / $plan->photosTotal();
         $wanted = $clipSeconds === null ? $photos ?? $plan->photosTotal() : null;

@@ -71,7 +71,12 @@ final class PlanChanges
     {
         $leaves = [];
         foreach ($document as $name => $value) {
-            if (is_array($value)) {
+            if (is_array($value) && in_array($name, ['interval_s', 'exposure_s'], true)) {
+                $leaves["{$pointer}/{$name}"] = implode(', ', array_map(
+                    static fn (mixed $key): string => is_array($key) && is_float($key[$name] ?? null) ? PlainText::exposure($key[$name]) : '',
+                    $value,
+                ));
+            } elseif (is_array($value)) {
                 $leaves += self::leaves($value, "{$pointer}/{$name}");
             } elseif (is_scalar($value) || $value === null) {
                 $leaves["{$pointer}/{$name}"] = $value;

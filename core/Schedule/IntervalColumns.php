@@ -4,89 +4,89 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
-use Evrent\Core\Format\PlainText;
-
 /**
- * What fills each photo's interval, as starts and lengths that can be drawn to scale as they are. Times are seconds
- * from the photo's own trigger, rounded to a tenth of a millisecond.
+ * What fills each photo's interval, and where the rig stands, as starts and lengths that can be drawn to scale as they are.
+ * Times are seconds from the photo's own trigger.
+ *
+ * Kept for a page that is drawn again after every keystroke: whole numbers of ten-thousandths, which are written and read in
+ * a fraction of the time that decimals take, and a single number where a quantity is the same for every photo.
  */
 final class IntervalColumns
 {
-    private const DECIMALS = 4;
+    /** Ten-thousandths: a tenth of a millisecond, a tenth of a micrometre, less than a motor step. */
+    public const SCALE = 10_000;
 
     /**
-     * Quantities by name; a list has one entry for each photo, a single value is the same for all. Seconds unless said:
-     * trigger, at (trigger as text), interval, required and slack (null on the last), span (until the next trigger or
-     * the end of writing, whichever is later), late, lag, exposure, dark_start and dark (noise reduction), write_start
-     * and write, move_start and move, settle_start and settle, phase (text), position:<axis> (mm or degrees), move:<axis>
-     * (seconds of the move after it), pose:<x, yaw, pitch, roll> (metres and degrees, for the finder).
+     * Quantities by name: trigger (from the first), interval, required and slack (null on the last), span (until the next
+     * trigger or the end of writing, whichever is later), lag, exposure, dark_start and dark (noise reduction), write_start
+     * and write, move_start and move, settle_start and settle, position:<axis> (mm or degrees), move:<axis> (seconds of the
+     * move after the photo), pose:<x, yaw, pitch, roll> (metres and degrees, for the finder).
      *
-     * @return array<string, list<float|string|null>|float|string|null>
+     * @return array<string, list<int|null>|int> by quantity, × SCALE
      */
     public static function of(Schedule $schedule): array
     {
-        $columns = array_map(
-            static fn (array $column): array => array_map(static fn (?float $value): ?float => $value === null ? null : round($value, self::DECIMALS), $column),
-            self::seconds($schedule) + self::perAxis($schedule) + self::poses($schedule),
-        );
-        $columns['at'] = array_map(PlainText::stopwatch(...), $schedule->timeline->triggerSeconds);
-        $columns['phase'] = array_map(static fn (Phase $phase): string => $phase->value, $schedule->order->phases);
-
-        return array_map(self::single(...), $columns);
-    }
-
-    /**
-     * @return array<string, list<?float>>
-     */
-    private static function seconds(Schedule $schedule): array
-    {
-        $camera = $schedule->plan->camera;
-        $rig = $schedule->plan->rig;
-        $timeline = $schedule->timeline;
-        $columns = [];
-        for ($n = 0; $n < $schedule->photosTotal(); $n++) {
-            $trigger = $timeline->triggerSeconds[$n];
-            $exposure = $schedule->exposureSeconds[$n];
-            $close = $camera->shutterLagSeconds + $exposure;
-            $move = $schedule->plan->timing->mode->stops() ? $schedule->moves->moveSeconds[$n] : 0.0;
-            $moveStart = $close + $rig->postExposureDelaySeconds;
-            $next = $timeline->triggerSeconds[$n + 1] ?? $trigger + $schedule->intervalSeconds[$n];
-            $row = [
-                'trigger' => $trigger,
-                'interval' => $schedule->intervalSeconds[$n],
-                'required' => $timeline->requiredSeconds[$n],
-                'slack' => $timeline->slackSeconds[$n],
-                'span' => max($next, $timeline->writeEndSeconds[$n]) - $trigger,
-                'late' => $timeline->lateSeconds[$n],
-                'lag' => $camera->shutterLagSeconds,
-                'exposure' => $exposure,
-                'dark_start' => $close,
-                'dark' => $camera->shutterBusySeconds($exposure) - $exposure,
-                'write_start' => $timeline->writeStartSeconds[$n] - $trigger,
-                'write' => $camera->writeSeconds,
-                'move_start' => $moveStart,
-                'move' => $move,
-                'settle_start' => $moveStart + $move,
-                'settle' => $move > 0.0 ? $rig->settleSeconds : 0.0,
-            ];
-            foreach ($row as $name => $value) {
-                $columns[$name][] = $value;
-            }
+        $columns = self::times($schedule) + self::perAxis($schedule);
+        foreach (Poses::columns($schedule) as $name => $values) {
+            $columns["pose:{$name}"] = self::packed($values);
         }
 
         return $columns;
     }
 
     /**
-     * @return array<string, list<float>>
+     * @return array<string, list<int|null>|int>
+     */
+    private static function times(Schedule $schedule): array
+    {
+        $camera = $schedule->plan->camera;
+        $rig = $schedule->plan->rig;
+        $timeline = $schedule->timeline;
+        $stops = $schedule->plan->timing->mode->stops();
+        $closes = $darks = $writeStarts = $spans = $moveStarts = $settleStarts = $settles = [];
+        foreach ($schedule->exposureSeconds as $n => $exposure) {
+            $trigger = $timeline->triggerSeconds[$n];
+            $close = $camera->shutterLagSeconds + $exposure;
+            $closes[] = $close;
+            $darks[] = $camera->shutterBusySeconds($exposure) - $exposure;
+            $writeStarts[] = $timeline->writeStartSeconds[$n] - $trigger;
+            $next = $timeline->triggerSeconds[$n + 1] ?? $trigger + $schedule->intervalSeconds[$n];
+            $spans[] = max($next, $timeline->writeEndSeconds[$n]) - $trigger;
+            $move = $stops ? $schedule->moves->moveSeconds[$n] : 0.0;
+            $moveStarts[] = $close + $rig->postExposureDelaySeconds;
+            $settleStarts[] = $close + $rig->postExposureDelaySeconds + $move;
+            $settles[] = $move > 0.0 ? $rig->settleSeconds : 0.0;
+        }
+
+        return [
+            'trigger' => self::packed($timeline->triggerSeconds),
+            'interval' => self::packed($schedule->intervalSeconds),
+            'required' => self::packed($timeline->requiredSeconds),
+            'slack' => self::packed($timeline->slackSeconds),
+            'span' => self::packed($spans),
+            'lag' => self::whole($camera->shutterLagSeconds),
+            'exposure' => self::packed($schedule->exposureSeconds),
+            'dark_start' => self::packed($closes),
+            'dark' => self::packed($darks),
+            'write_start' => self::packed($writeStarts),
+            'write' => self::whole($camera->writeSeconds),
+            'move_start' => self::packed($moveStarts),
+            'move' => $stops ? self::packed($schedule->moves->moveSeconds) : 0,
+            'settle_start' => self::packed($settleStarts),
+            'settle' => self::packed($settles),
+        ];
+    }
+
+    /**
+     * @return array<string, list<int|null>|int>
      */
     private static function perAxis(Schedule $schedule): array
     {
         $columns = [];
         foreach ($schedule->moves->positions as $axisId => $positions) {
-            $columns["position:{$axisId}"] = $positions;
+            $columns["position:{$axisId}"] = self::packed($positions);
             if ($schedule->plan->timing->mode->stops()) {
-                $columns["move:{$axisId}"] = $schedule->moves->axisMoveSeconds[$axisId];
+                $columns["move:{$axisId}"] = self::packed($schedule->moves->axisMoveSeconds[$axisId]);
             }
         }
 
@@ -94,33 +94,25 @@ final class IntervalColumns
     }
 
     /**
-     * @return array<string, list<float>>
+     * @param list<?float> $values
+     *
+     * @return list<int|null>|int
      */
-    private static function poses(Schedule $schedule): array
+    private static function packed(array $values): array|int
     {
-        $columns = [];
-        foreach (Poses::columns($schedule) as $name => $values) {
-            $columns["pose:{$name}"] = $values;
+        $whole = [];
+        $same = true;
+        $first = $values[0] ?? null;
+        foreach ($values as $value) {
+            $same = $same && $value === $first;
+            $whole[] = $value === null ? null : (int) round($value * self::SCALE);
         }
 
-        return $columns;
+        return $same && $first !== null ? (int) round($first * self::SCALE) : $whole;
     }
 
-    /**
-     * @template T
-     *
-     * @param list<T> $column
-     *
-     * @return list<T>|T
-     */
-    private static function single(array $column): mixed
+    private static function whole(float $value): int
     {
-        foreach ($column as $value) {
-            if ($value !== $column[0]) {
-                return $column;
-            }
-        }
-
-        return $column[0];
+        return (int) round($value * self::SCALE);
     }
 }

@@ -37,16 +37,15 @@ final class Poses
      */
     public static function columns(Schedule $schedule): array
     {
+        $axes = $schedule->moves->positions;
+        $level = $schedule->plan->rig->base->offLevelDegrees === 0.0;
         $columns = ['x' => [], 'yaw' => [], 'pitch' => [], 'roll' => []];
-        $axisIds = $schedule->plan->rig->axisIds();
         for ($n = 0; $n < $schedule->photosTotal(); $n++) {
-            $positions = [];
-            foreach ($axisIds as $axisId) {
-                $positions[$axisId] = $schedule->moves->positions[$axisId][$n];
-            }
-            foreach (self::at($schedule->plan, $positions) as $name => $value) {
-                $columns[$name][] = $value;
-            }
+            $pan = $axes['pan'][$n] ?? 0.0;
+            $columns['x'][] = ($axes['slide'][$n] ?? 0.0) / self::MILLIMETRES_PER_METRE;
+            $columns['yaw'][] = $pan;
+            $columns['pitch'][] = ($axes['tilt'][$n] ?? 0.0) - ($level ? 0.0 : $schedule->plan->rig->base->dipDegrees($pan));
+            $columns['roll'][] = $level ? 0.0 : $schedule->plan->rig->base->leanDegrees($pan);
         }
 
         return $columns;

@@ -4,8 +4,11 @@
 export function followMessages() {
   const announcer = document.getElementById('announcer');
 
-  /** Puts each message into its field's slot; what has no slot stands above the bench. */
-  const placeProblems = () => {
+  /**
+   * Puts each message into its field's slot; what has no slot stands above the bench. An answer to something that sent no
+   * fields says nothing of what was typed into them: their messages stay.
+   */
+  const placeProblems = (sentFields) => {
     const problems = JSON.parse(document.getElementById('shot-problems')?.textContent ?? '{}');
     const rest = document.getElementById('other-problems');
     const slots = new Map([...document.querySelectorAll('.problem[id^="p-"]')].map((slot) => [slot.id, slot]));
@@ -16,12 +19,16 @@ export function followMessages() {
       else rest.append(Object.assign(document.createElement('p'), { textContent: pointer === '' ? message : `${pointer}: ${message}` }));
     }
     slots.forEach((slot, id) => {
-      const text = wanted.get(id) ?? '';
+      const waits = document.querySelector(`.plan-field[aria-describedby="${id}"]`);
+      const stays = !sentFields && waits && waits.value !== waits.dataset.stood;
+      const text = wanted.get(id) ?? (stays ? slot.textContent : '');
       if (slot.textContent !== text) slot.textContent = text;
       const field = document.querySelector(`[aria-describedby="${id}"]`);
       if (text === '') field?.removeAttribute('aria-invalid');
       else field?.setAttribute('aria-invalid', 'true');
     });
+    const waiting = [...document.querySelectorAll('.plan-field[aria-invalid]')].some((field) => field.value !== (field.dataset.stood ?? field.defaultValue));
+    document.getElementById('unsaved').hidden = !waiting;
     return [...wanted.values(), ...[...rest.children].map((line) => line.textContent)];
   };
 
@@ -32,7 +39,7 @@ export function followMessages() {
   };
 
   document.body.addEventListener('shot-answered', (event) => {
-    const problems = placeProblems();
+    const problems = placeProblems(event.detail.fields);
     followRevision();
     const verdict = document.querySelector('#verdict .says')?.textContent ?? '';
     const notice = document.getElementById('notice')?.textContent ?? '';

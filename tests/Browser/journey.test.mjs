@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
-import { browser, makeShot, openDemo, tabTo, type, verdictIs } from './support.mjs';
+import { browser, makeShot, openAllPhotos, openDemo, tabTo, type, valueBecomes, verdictIs } from './support.mjs';
 
 const view = browser();
 
@@ -16,13 +16,14 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
 
   await page.locator('#finding-T1').getByRole('button', { name: 'Take one every 2.5 s' }).click();
   await verdictIs(page, true);
-  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), '2.5');
+  await valueBecomes(page, 'Interval in seconds', '2.5');
 
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Schedule, CSV' }).click();
   const csv = (await readFile(await (await download).path(), 'utf8')).trim().split('\n').map((line) => line.split(','));
   assert.equal(csv.length, 241);
   const column = (name) => csv[0].indexOf(name);
+  await openAllPhotos(page);
   for (const number of [1, 13, 56, 228, 240]) {
     await page.getByLabel('Go to photo').fill(String(number));
     await page.keyboard.press('Enter');
@@ -45,7 +46,7 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
   await verdictIs(page, false);
   await page.getByRole('button', { name: 'Undo' }).click();
   await verdictIs(page, true);
-  assert.equal(await page.getByLabel('Interval in seconds').inputValue(), '8');
+  await valueBecomes(page, 'Interval in seconds', '8');
 });
 
 test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry-run it', async () => {
@@ -87,13 +88,15 @@ test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry
   await page.getByText('The latest was photo').waitFor();
 });
 
-test('the pointer moves the cursor over the chart, and a finding leads to its photo', async () => {
+test('the pointer scrubs along the chart, and a finding leads to its photo', async () => {
   const page = await openDemo(view, 'Moonrise over the pump house');
-  const plot = await page.locator('.plot').first().boundingBox();
+  const plot = await page.locator('.plot-area canvas').boundingBox();
   const photo = page.locator('.readout b').first();
-  await page.mouse.move(plot.x + 1, plot.y + 10);
+  await page.mouse.move(plot.x + 2, plot.y + 10);
+  await page.mouse.down();
   assert.equal(await photo.textContent(), '1');
-  await page.mouse.move(plot.x + plot.width - 1, plot.y + 10);
+  await page.mouse.move(plot.x + plot.width - 2, plot.y + 10, { steps: 4 });
+  await page.mouse.up();
   assert.equal(await photo.textContent(), '288');
   await page.locator('#finding-T1').getByRole('link', { name: /^photo/ }).click();
   assert.equal(await photo.textContent(), '26');

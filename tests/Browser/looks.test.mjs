@@ -14,11 +14,17 @@ for (const look of ['day', 'dusk', 'night']) {
 
     await page.getByRole('link', { name: 'Moonrise over the pump house' }).click();
     await verdictIs(page, false);
-    await page.getByText('Rig and camera').click();
+    await page.locator('summary', { hasText: 'Rig and camera' }).click();
     await assertAccessible(page, 'a shot that falls short');
     await type(page, 'Photos on the way', 'x');
     await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
     await assertAccessible(page, 'a shot with a message');
+    await page.getByRole('link', { name: 'History and compare' }).click();
+    await page.getByRole('heading', { name: 'Side by side' }).waitFor();
+    await assertAccessible(page, 'two revisions side by side');
+    await page.getByRole('link', { name: 'Presets' }).click();
+    await page.getByRole('heading', { name: 'Recipes' }).waitFor();
+    await assertAccessible(page, 'the presets');
 
     await page.goto(new URL(shoot, page.url()).href);
     await page.getByRole('link', { name: 'Salt rising on the evaporation pans' }).click();
@@ -61,13 +67,57 @@ test('the night look shows nothing but red and black', async () => {
   assert.deepEqual(wrong, []);
 });
 
+test('no pixel of the night look is anything but red or black, canvases and the browser’s own marks included', async () => {
+  const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
+  const strangest = async () => {
+    const picture = (await page.screenshot()).toString('base64');
+    return page.evaluate(async (base64) => {
+      const image = new Image();
+      image.src = `data:image/png;base64,${base64}`;
+      await image.decode();
+      const canvas = Object.assign(document.createElement('canvas'), { width: image.width, height: image.height });
+      const context = canvas.getContext('2d');
+      context.drawImage(image, 0, 0);
+      const { data } = context.getImageData(0, 0, image.width, image.height);
+      let worst = { excess: 0 };
+      for (let i = 0; i < data.length; i += 4) {
+        const excess = Math.max(data[i + 1], data[i + 2]) - data[i] * 0.55;
+        if (excess > worst.excess) worst = { excess, x: (i / 4) % image.width, y: Math.floor(i / 4 / image.width), colour: [...data.slice(i, i + 3)] };
+      }
+      return worst;
+    }, picture);
+  };
+  // Letters' edges are blended; this is darker than anyone sees.
+  const assertRed = async (where) => {
+    const worst = await strangest();
+    assert.ok(worst.excess < 12, `${where}: ${JSON.stringify(worst)}`);
+  };
+  await assertRed('a shot');
+  await page.keyboard.press('1');
+  await page.keyboard.press('j');
+  await page.locator('#jog').scrollIntoViewIfNeeded();
+  await assertRed('one interval, and the rig by hand');
+  await page.getByRole('link', { name: 'History and compare' }).click();
+  await page.getByRole('heading', { name: 'Side by side' }).waitFor();
+  await page.getByRole('heading', { name: 'Every change' }).scrollIntoViewIfNeeded();
+  await assertRed('history');
+  await page.getByRole('link', { name: 'Presets' }).click();
+  await page.getByRole('heading', { name: 'Recipes' }).waitFor();
+  await assertRed('presets');
+});
+
 for (const [width, height] of [[360, 740], [768, 1024], [1280, 800]]) {
   test(`nothing is cut off at ${width} pixels, and every control can be hit`, async () => {
     for (const title of ['Flood tide at the mill race', 'Moonrise over the pump house', null]) {
       const page = await openDemo(view, title, { width, height });
       assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${title} scrolls sideways`);
       const small = await page.$$eval('button, a.button, .looks button', (controls) => controls
-        .filter((control) => control.offsetParent && control.getBoundingClientRect().height < 44)
+        .filter((control) => {
+          // Small marks on the chart and in the sentence answer to a wider touch than is drawn.
+          const { content, height } = getComputedStyle(control, '::before');
+          const reach = Math.max(control.getBoundingClientRect().height, content === 'none' ? 0 : parseFloat(height));
+          return control.offsetParent && reach < 44;
+        })
         .map((control) => control.textContent.trim()));
       assert.deepEqual(small, []);
     }

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { assertAccessible, browser, makeShot, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, makeShot, openAllPhotos, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
@@ -31,6 +31,7 @@ test('the picture is described, judged, mended and left out again', async () => 
 test('a long dry run is paged, and finds a photo by its number', async () => {
   const page = await makeShot(view, 'Long run');
   await type(page, 'Photos on the way', '1952');
+  await openAllPhotos(page);
   await page.locator('#schedule').getByText('1–50 of 2,000').waitFor();
   await page.getByRole('button', { name: 'Dry-run it' }).click();
   await page.getByText('The latest was photo').waitFor();

@@ -27,6 +27,11 @@ export function browser() {
       const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, reducedMotion: 'reduce' });
       await context.addCookies([{ name: 'evrent_look', value: look, url }]);
       const page = await context.newPage();
+      page.setDefaultTimeout(12_000);
+      await page.addInitScript(() => {
+        window.answers = 0;
+        window.addEventListener('shot-answered', (event) => { window.answers += event.detail.preview ? 0 : 1; }, true);
+      });
       page.on('pageerror', (error) => assert.fail(`script error on ${path}: ${error.message}`));
       page.on('request', (request) => assert.ok(request.url().startsWith(url) || request.url().startsWith('data:'), `asks the network for ${request.url()}`));
       await page.goto(url + path);
@@ -42,7 +47,7 @@ export async function openDemo(view, title, options) {
   await page.getByRole('heading', { name: 'New shot' }).waitFor();
   if (title) {
     await page.getByRole('link', { name: title, exact: true }).click();
-    await page.locator('#verdict').waitFor();
+    await benchIsReady(page, options);
   }
   return page;
 }
@@ -52,8 +57,42 @@ export async function makeShot(view, title, options) {
   const page = await openDemo(view, null, options);
   await page.getByLabel('Title').last().fill(title);
   await page.getByRole('button', { name: 'Make it' }).click();
-  await page.locator('#verdict').waitFor();
+  await benchIsReady(page, options);
   return page;
+}
+
+/** The chart is drawn and listens. */
+export function benchIsReady(page, { script = true } = {}) {
+  return page.locator(script ? '#shot[data-ready=yes]' : '#verdict').waitFor();
+}
+
+/** Resolves when the answer to whatever `act` changes is in and shown; what is only looked at does not count. */
+export async function answered(page, act) {
+  const before = await page.evaluate(() => window.answers);
+  await act();
+  await page.waitForFunction((count) => window.answers > count, before);
+}
+
+/** What the chart shows, to the pixel, once nothing is left to draw. */
+export function chartPicture(page) {
+  return page.evaluate(() => new Promise((resolve) => {
+    requestAnimationFrame(() => requestAnimationFrame(() => resolve(document.querySelector('.plot-area canvas').toDataURL())));
+  }));
+}
+
+export async function valueBecomes(page, label, text) {
+  const field = page.getByLabel(label, { exact: true });
+  await page.waitForFunction(([element, wanted]) => element.value === wanted, [await field.elementHandle(), text]);
+}
+
+export async function openAllPhotos(page) {
+  await page.getByText('Every photo, in a table').click();
+  await page.locator('#schedule tbody tr').first().waitFor();
+}
+
+/** The shot's plan as its file has it. */
+export async function planOf(page) {
+  return (await page.request.get(`${new URL(page.url()).pathname}/plan.json`.replace(/^/, url))).json();
 }
 
 /** Types into a field and leaves it, as a person does; resolves when the answer is in. */

@@ -8,6 +8,13 @@ import { keys } from './keys.js';
 import { pegs } from './pegs.js';
 import { whatIf } from './whatif.js';
 
+/** Columns come as whole numbers of a scale's parts; a single number holds for every photo. */
+const unpacked = (data) => {
+  const read = (whole) => (whole === null ? null : whole / data.scale);
+  const columns = Object.fromEntries(Object.entries(data.columns).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)]));
+  return { ...data, columns };
+};
+
 /**
  * The shot's bench: holds what is shown, and ties chart, interval, finder and jog together. Whatever a change makes of the
  * shot is worked out by the server and comes back as `shot-data`.
@@ -50,9 +57,8 @@ export default () => {
       });
       whatIf(this.$refs.bar, this);
       this.take(JSON.parse(document.getElementById('shot-data').textContent));
-      document.body.addEventListener('shot-answered', () => {
-        const answered = JSON.parse(document.getElementById('shot-data').textContent);
-        if (data.stamp !== answered.stamp) this.take(answered);
+      document.body.addEventListener('shot-answered', (event) => {
+        if (event.detail.data) this.take(event.detail.data);
       });
       this.$watch('$store.run.photo', () => this.moved());
       document.addEventListener('look-changed', () => this.redraw());
@@ -64,7 +70,7 @@ export default () => {
     },
 
     take(answered) {
-      data = answered;
+      data = unpacked(answered);
       const store = Alpine.store('run');
       store.take(data);
       this.$root.dataset.structure = data.structure;

@@ -14,8 +14,8 @@ const say = (message) => {
 };
 
 /**
- * @param {{url: string, body: () => FormData, preview?: boolean}} edit body is made when it is sent, with what stands in the
- *   fields by then
+ * @param {{url: string, body: () => FormData, preview?: boolean, fields?: boolean}} edit body is made when it is sent, with what
+ *   stands in the fields by then; fields says whether it carries them all
  * @returns {Promise<boolean>} whether it was taken
  */
 export function send(edit) {
@@ -64,20 +64,38 @@ async function ask(edit) {
     body.set('structure', document.getElementById('shot').dataset.structure ?? '');
     if (edit.preview) body.set('preview', '1');
     const response = await fetch(edit.url, { method: 'POST', body, headers: { 'HX-Request': 'true', Accept: 'text/html' }, credentials: 'same-origin' });
-    return { ok: response.ok, status: response.status, html: await response.text(), preview: edit.preview };
+    return { ok: response.ok, status: response.status, html: await response.text(), preview: edit.preview, fields: edit.fields };
   } catch {
     return null;
   }
 }
 
-function show({ ok, status, html }) {
+/** The numbers stand last in an answer, and are the most of it: the browser need not read them as a part of the page. */
+const numbers = /<script id="shot-data"[^>]*>([^]*?)<\/script>/;
+
+/**
+ * Puts each part of an answer in the place of the one with its name. Parts that say what they said are left alone, so that
+ * nothing in them is lost or flickers, and most of the work is saved.
+ */
+function putInPlace(html) {
+  const template = document.createElement('template');
+  template.innerHTML = html;
+  for (const part of [...template.content.children]) {
+    const old = document.getElementById(part.id);
+    part.removeAttribute('hx-swap-oob');
+    if (!old || old.isEqualNode(part)) continue;
+    // What was folded out stays so when its part is drawn again.
+    old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${id}`)?.setAttribute('open', ''));
+    old.replaceWith(part);
+  }
+}
+
+function show({ ok, status, html, preview = false, fields = false }) {
   if (ok || status === 409 || status === 422) {
     say('');
-    // What was folded out stays so when its part is drawn again.
-    const open = [...document.querySelectorAll('details[open][id]')].map((details) => details.id);
-    window.htmx.swap(document.body, html, { swapStyle: 'none' });
-    open.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
-    document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status } }));
+    const data = html.match(numbers)?.[1];
+    putInPlace(html.replace(numbers, ''));
+    document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview, fields, data: data && JSON.parse(data) } }));
     return;
   }
   say(status === 419

@@ -4,7 +4,10 @@ const rulerHeight = 26;
 
 /** All lanes together are as high as this, whatever their number, unless one would become too low to read. */
 const plotHeights = { wide: 252, narrow: 180 };
-const leastLaneHeight = 56;
+const leastLaneHeight = 60;
+
+/** Pixels kept free above and below each line: half a grip and a little. */
+const gripRoom = 14;
 
 /**
  * The staircase chart: time across, positions up. Keeps which part of the run is in view, and turns places on the screen into
@@ -67,7 +70,7 @@ export function createChart(canvas, plot, on) {
         if (values[n] > high) high = values[n];
       }
       // Room above and below, so that a grip can be dragged beyond what there is.
-      const room = high > low ? (high - low) * 0.16 : axis.fine * 10;
+      const room = high > low ? ((high - low) * gripRoom) / (laneHeight() - 2 * gripRoom) : axis.fine * 10;
       ranges[axis.id] = { low: low - room, high: high + room };
     }
   };

@@ -36,6 +36,7 @@ export const fields = () => ({
     return send({
       url: this.$root.dataset.url,
       preview,
+      fields: true,
       body: () => {
         const body = new FormData(document.getElementById('plan'));
         body.set('changed', changed);

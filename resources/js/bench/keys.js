@@ -80,7 +80,7 @@ export const keys = () => ({
   },
 
   letterKey(letter) {
-    const focus = (element) => { element.scrollIntoView({ block: 'nearest' }); element.focus({ preventScroll: true }); };
+    const focus = (element) => { element.scrollIntoView({ block: 'nearest' }); element.focus({ preventScroll: true }); element.select?.(); };
     switch (letter) {
       case 'l': this.toggleOverlay(); return true;
       case 'n': this.addPeg(); return true;

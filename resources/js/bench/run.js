@@ -12,6 +12,7 @@ export const run = () => ({
   fps: 24,
   mode: '',
   placed: false,
+  bands: [],
 
   take(data) {
     this.columns = data.columns;
@@ -19,6 +20,7 @@ export const run = () => ({
     this.photos = data.photos;
     this.fps = data.fps;
     this.mode = data.mode;
+    this.bands = data.bands;
     if (!this.placed) this.photo = data.tightest;
     this.placed = true;
     this.photo = Math.min(Math.max(1, this.photo), data.photos);
@@ -48,7 +50,16 @@ export const run = () => ({
   },
 
   get phaseName() {
-    return phaseNames[this.value('phase')] ?? '';
+    const trigger = this.value('trigger') ?? 0;
+    const band = this.bands.findLast(([, from]) => from <= trigger + 1e-3);
+    return phaseNames[band?.[0]] ?? '';
+  },
+
+  /** When the photo is triggered, as a stopwatch shows it. */
+  get clock() {
+    const tenths = Math.round((this.value('trigger') ?? 0) * 10);
+    const [hours, minutes, rest] = [Math.floor(tenths / 36_000), Math.floor(tenths / 600) % 60, ((tenths % 600) / 10).toFixed(1).padStart(4, '0')];
+    return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
   },
 
   get fits() {

@@ -1,2 +1,2 @@
-@props(['pointer', 'message' => null, 'swap' => false])
-<span class="problem" id="p-{{ str_replace('/', '-', ltrim($pointer, '/')) }}" @if ($swap) hx-swap-oob="true" @endif>{{ $message }}</span>
+@props(['pointer', 'message' => null])
+<span class="problem" id="p-{{ str_replace('/', '-', ltrim($pointer, '/')) }}">{{ $message }}</span>

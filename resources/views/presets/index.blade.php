@@ -26,9 +26,9 @@
                             'interval_s' => ['One every', $recipe === null ? '' : PlainText::span($recipe->intervalSeconds), '', '7ch', 'text'],
                             'open_share' => ['open for', $recipe === null ? '' : PlainText::percent($recipe->openShare), '% of it', '5ch', 'decimal'],
                             'clip_s' => ['for a clip of', $recipe === null ? '' : PlainText::span($recipe->clipSeconds), '', '6ch', 'text'],
-                            'note' => ['because', $preset?->note ?? '', '', '52ch', 'text'],
+                            'note' => ['because', $preset?->note ?? '', '', '90ch', 'text'],
                         ] as $field => [$label, $kept, $unit, $width, $mode])
-                            <span class="number"><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
+                            <span @class(['number', 'is-whole' => $field === 'note'])><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
                                 <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}" name="{{ $field }}" type="text" inputmode="{{ $mode }}" value="{{ $value($field, $kept) }}" style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @error("{$bag}." . ($field === 'note' ? 'reason' : $field)) aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                                 <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $errors->first("{$bag}." . ($field === 'note' ? 'reason' : $field)) }}</span></span>
                         @endforeach

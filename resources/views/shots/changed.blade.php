@@ -1,13 +1,11 @@
 {{-- The answer to a change: every part that hangs on the numbers, and all messages cleared. --}}
 @php
-    $swap = true;
     $texts = $restructured ? $page->texts() : [];
 @endphp
-@include('shots.parts.data')
 @include('shots.parts.verdict')
 @unless ($page->isPreview)
 @include('shots.parts.revision')
-<p id="notice" class="notice" role="status" hx-swap-oob="true">{{ $notice }}</p>
+<p id="notice" class="notice" role="status">{{ $notice }}</p>
 @endunless
 @include('shots.parts.outcome')
 @include('shots.parts.until')
@@ -23,3 +21,4 @@
 @include('shots.parts.findings')
 @include('shots.parts.figures')
 @include('shots.parts.problems', ['plan' => $page->plan])
+@include('shots.parts.data')

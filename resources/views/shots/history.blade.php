@@ -53,7 +53,7 @@
             <form method="get" action="{{ route('shots.history', $shot) }}">
                 <header class="panel-head"><h2 id="revisions-title">Every change</h2><button class="button">Show the two chosen</button></header>
                 <div class="scrolls" tabindex="0" role="group" aria-label="Every change">
-                <table class="table"><thead><tr><th scope="col">Before</th><th scope="col">After</th><th scope="col">When</th><th scope="col">What was changed</th><th scope="col"></th></tr></thead>
+                <table class="table"><thead><tr><th scope="col">Before</th><th scope="col">After</th><th scope="col">When</th><th scope="col">What was changed</th><th scope="col"><span class="sr-only">Go back</span></th></tr></thead>
                     <tbody>@foreach ($revisions as $revision)
                         <tr @class(['is-current' => $revision->id === $shot->current_revision_id])>
                             <td><label class="pick"><input type="radio" name="left" value="{{ $revision->id }}" @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->reason }}</span></label></td>

@@ -1,13 +1,12 @@
 @php
     $texts = $page->texts();
-    $problems = $errors->get('plan.*');
 @endphp
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
     <div id="shot" class="bench" x-data="bench" data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}" data-jog="{{ route('shots.jog', $page->shot) }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
+        <script id="shot-problems" type="application/json">{}</script>
         <p id="notice" class="notice" role="status">{{ session('notice') }}</p>
         @include('shots.parts.verdict')
-        @include('shots.parts.unsaved')
         <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off" data-live>
             @csrf
             @method('put')
@@ -30,7 +29,7 @@
                 @include('shots.parts.thresholds')
             </div>
         </div>
-        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, shot-changed from:body" hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
+        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, shot-changed[document.getElementById('all-photos').open] from:body" hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
             <summary class="panel-head"><h2>Every photo, in a table</h2></summary>
             <div id="schedule"><p class="nothing"><a href="{{ route('shots.schedule', $page->shot) }}">Open the table</a></p></div>
         </details>

@@ -6,7 +6,7 @@
         <p class="readout">
             <span>photo <b x-text="$store.run.photo">–</b> of <b x-text="$store.run.photos"></b></span>
             <span x-text="$store.run.phaseName"></span>
-            <span>at <b x-text="$store.run.value('at')"></b></span>
+            <span>at <b x-text="$store.run.clock"></b></span>
             <template x-for="axis in $store.run.axes" :key="axis.id"><span><span x-text="axis.id"></span> <b x-text="$store.run.position(axis.id)"></b> <span x-text="axis.unit"></span></span></template>
         </p>
         <div class="tools" role="toolbar" aria-label="The chart">
@@ -30,7 +30,7 @@
     <label class="scrub">
         <span class="sr-only">Photo under the cursor</span>
         <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos" value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
-            :aria-valuetext="`Photo ${$store.run.photo}, ${$store.run.phaseName}, at ${$store.run.value('at')}, ${$store.run.slackText}`">
+            :aria-valuetext="`Photo ${$store.run.photo}, ${$store.run.phaseName}, at ${$store.run.clock}, ${$store.run.slackText}`">
     </label>
     <div class="peg-bar">
         <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe; <kbd>?</kbd> lists the keys.</span>

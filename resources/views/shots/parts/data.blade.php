@@ -1,2 +1,2 @@
-<script id="shot-data" type="application/json" @isset($swap) hx-swap-oob="true" @endisset>{!! json_encode(\App\Plans\BenchData::of($page), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
-@if (!isset($swap))<script id="shot-problems" type="application/json">{}</script>@endif
+<script id="shot-data" type="application/json">{!! json_encode(\App\Plans\BenchData::of($page), JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
+

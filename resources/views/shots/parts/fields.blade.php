@@ -1,5 +1,5 @@
 {{-- The fields whose number hangs on the plan itself: drawn again when a keyframe, a key or a part comes or goes. --}}
-<div id="fields" class="fields" @isset($swap) hx-swap-oob="true" @endisset>
+<div id="fields" class="fields">
     @include('shots.parts.keyframes')
     @include('shots.parts.timing')
     @include('shots.parts.optics')

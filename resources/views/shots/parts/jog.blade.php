@@ -15,8 +15,8 @@
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
     </div>
     <div class="jog-pegs">
-        <template x-for="peg in pegs" :key="peg.letter"><span class="jog-peg"><span class="peg" x-text="peg.letter"></span>
-            <button type="button" class="button is-quiet" @click="goToPeg(peg.place)" :aria-label="`Go to ${peg.letter}`">Go to</button>
-            <button type="button" class="button" @click="setPegHere(peg.place)" :aria-label="`Set ${peg.letter} here`">Set here</button></span></template>
+        <template x-for="peg in pegs" :key="peg.letter"><span class="jog-peg">
+            <button type="button" class="button is-quiet" @click="goToPeg(peg.place)"  x-text="`Go to ${peg.letter}`"></button>
+            <button type="button" class="button" @click="setPegHere(peg.place)"  x-text="`Set ${peg.letter} here`"></button></span></template>
     </div>
 </section>

@@ -1,8 +1,6 @@
 {{-- Messages by field, which the page's script puts in their places; all others are cleared. --}}
 @php
-    $swap = true;
     $told = $problems + \App\Plans\FieldNotes::beyondTravel($plan);
 @endphp
-<script id="shot-problems" type="application/json" hx-swap-oob="true">{!! json_encode((object) $told, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
-@include('shots.parts.unsaved')
+<script id="shot-problems" type="application/json">{!! json_encode((object) $told, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
 @include('shots.parts.other-problems', ['problems' => []])

@@ -29,5 +29,8 @@
     <input type="hidden" name="held[free]" id="held-free" value="{{ $follows }}">
     <input type="hidden" name="held[count_as]" id="held-count-as" value="photos">
 </div>
-@include('shots.parts.rounding')
+<div class="said">
+    @include('shots.parts.unsaved', ['problems' => $errors->get('plan.*')])
+    @include('shots.parts.rounding')
+</div>
 @include('shots.parts.other-problems', ['problems' => []])

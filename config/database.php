@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'connections' => [
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'evrent'),
+            'username' => env('DB_USERNAME', 'evrent'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'prefix_indexes' => true,
+            'search_path' => 'public',
+            'sslmode' => 'disable',
+            // The web server's workers keep theirs from one request to the next: making one takes longer than most pages do.
+            'options' => PHP_SAPI === 'cli-server' ? [PDO::ATTR_PERSISTENT => true] : [],
+        ],
+    ],
+];
