@@ -10,15 +10,14 @@ $file = realpath($public . $path);
 
 if ($file !== false && is_file($file) && str_starts_with($file, $public . '/') && !str_ends_with($file, '.php')) {
     $types = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml'];
-    $type = $types[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
-    if ($type === null || !str_starts_with($path, '/build/assets/')) {
-        return false;
-    }
+    $type = $types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream';
     // Fonts are compressed as they are.
     ini_set('zlib.output_compression', $type === 'font/woff2' ? '0' : '1');
-    // The build puts a hash of the contents into these names, so they never change.
     header("Content-Type: {$type}");
-    header('Cache-Control: public, max-age=31536000, immutable');
+    if (str_starts_with($path, '/build/assets/')) {
+        // The build puts a hash of the contents into these names, so they never change.
+        header('Cache-Control: public, max-age=31536000, immutable');
+    }
     readfile($file);
 
     return true;

@@ -94,6 +94,20 @@ final class KeyframeEdits
     }
 
     /**
+     * Takes so many photos standing at a keyframe; one that was passed stops for them.
+     *
+     * @throws InvalidInput
+     */
+    public static function holding(Plan $plan, int $place, int $photos): Plan
+    {
+        $keyframes = $plan->move->keyframes;
+        $keyframe = self::keyframe($plan, $place);
+        $keyframes[$place] = new Keyframe($keyframe->at, $keyframe->positions, $keyframe->pass && $photos === 0, $photos, $keyframe->easing);
+
+        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+    }
+
+    /**
      * @throws InvalidInput
      */
     public static function keyframe(Plan $plan, int $place): Keyframe

@@ -40,6 +40,10 @@ final readonly class TypedEdit
             'keyframe-after' => new self($plan->withKeyframeAfter($edit->whole('place')), "keyframe added after {$edit->peg('place')}"),
             'keyframe-out' => new self($plan->withoutKeyframe($edit->whole('place')), "keyframe {$edit->peg('place')} taken out"),
             'keyframe-pass' => self::pass($plan, $edit),
+            'keyframe-hold' => new self(
+                KeyframeEdits::holding($plan, $edit->whole('place'), $edit->whole('photos')),
+                "{$edit->whole('photos')} photos held at {$edit->peg('place')}",
+            ),
             'keyframe-here' => new self(
                 KeyframeEdits::positioned($plan, $edit->whole('place'), $edit->positions()),
                 "keyframe {$edit->peg('place')} set where the rig stands",

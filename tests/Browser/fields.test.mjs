@@ -120,12 +120,11 @@ test('a move through three keyframes, creeping on, with one ramp total', async (
   assert.equal(await page.getByLabel('Ramp out').inputValue(), '30');
   await page.getByLabel('B: stop or pass').selectOption('0');
   await page.locator('#ramp').getByText('A to B').waitFor();
-  await page.locator('summary', { hasText: 'Rig and camera' }).click();
   await page.getByLabel('Movement').selectOption('continuous');
   await openAllPhotos(page);
   await page.locator('#schedule').getByText('pan while open').waitFor();
   await page.getByLabel('Interval means').selectOption('gap');
-  await page.locator('.sentence').getByText('gap of').waitFor();
+  await page.locator('#f-timing-interval_means option:checked', { hasText: 'gaps of' }).waitFor({ state: 'attached' });
   await page.getByRole('button', { name: 'Take B out' }).click();
   await page.getByLabel('Share of the photos at B').waitFor({ state: 'detached' });
   await verdictIs(page, true);

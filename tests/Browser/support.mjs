@@ -33,6 +33,11 @@ export function browser() {
         window.addEventListener('shot-answered', (event) => { window.answers += event.detail.preview ? 0 : 1; }, true);
       });
       page.on('pageerror', (error) => assert.fail(`script error on ${path}: ${error.message}`));
+      // What a test cuts off on purpose goes to paths of shots; anything else that fails is a defect.
+      page.on('requestfailed', (request) => {
+        const { errorText } = request.failure();
+        assert.ok(errorText === 'net::ERR_ABORTED' || request.url().includes('/shots/'), `${request.url()} fails: ${errorText}`);
+      });
       page.on('request', (request) => assert.ok(request.url().startsWith(url) || request.url().startsWith('data:'), `asks the network for ${request.url()}`));
       await page.goto(url + path);
       return page;

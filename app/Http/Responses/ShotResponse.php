@@ -6,6 +6,7 @@ namespace App\Http\Responses;
 
 use App\Models\Shot;
 use App\Plans\ShotPage;
+use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
 use Illuminate\Http\RedirectResponse;
@@ -34,7 +35,10 @@ final class ShotResponse
     /** What a change would make of the shot: drawn and judged like any other, and not saved. */
     public static function previewed(Request $request, Shot $shot, Plan $plan, string $rounding = ''): Response
     {
-        return self::parts($request, new ShotPage($shot, $plan, $rounding), '');
+        // Back where it was, there is nothing to look at but the shot itself.
+        $same = PlanWriter::toJson($plan) === PlanWriter::toJson($shot->currentRevision()->toPlan());
+
+        return self::parts($request, new ShotPage($shot, $same ? null : $plan, $rounding), '');
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */

@@ -91,6 +91,8 @@ function putInPlace(html) {
 }
 
 function show({ ok, status, html, preview = false, fields = false }) {
+  // Half a number is no mistake yet: the last good plan stays, and nobody is interrupted.
+  if (preview && !ok) return;
   if (ok || status === 409 || status === 422) {
     say('');
     const data = html.match(numbers)?.[1];

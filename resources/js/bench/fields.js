@@ -1,10 +1,13 @@
-import { send } from './channel.js';
+import { dropPreviews, send } from './channel.js';
 
 /** For each figure that may follow from the other two, the one that follows instead when it is to be held. */
 const nextToFollow = { photos: 'shooting', interval: 'shooting', shooting: 'interval' };
 
+const restMilliseconds = 160;
+
 /**
- * The sentence and the fields. What is typed is sent when the field is left, with all others as they stand; what comes back
+ * The sentence and the fields. While something is typed, the page shows what would become of the shot; half a number shows
+ * nothing, and is not complained of before the field is left. What is typed is sent when the field is left, with all others as they stand; what comes back
  * is written into the fields that nobody is typing in.
  */
 export const fields = () => ({
@@ -12,6 +15,19 @@ export const fields = () => ({
     document.addEventListener('change', (event) => {
       const field = event.target.closest('.plan-field');
       if (field) this.fieldChanged(field);
+    });
+    document.addEventListener('input', (event) => {
+      const field = event.target.closest('input.plan-field');
+      if (!field) return;
+      clearTimeout(this.typingTimer);
+      this.typingTimer = setTimeout(() => this.sendFields(this.nameOf(field.name), { preview: true }), restMilliseconds);
+    });
+    document.addEventListener('focusout', (event) => {
+      // Typed and taken back again: no change, and nothing left to look at.
+      if (event.target.matches('input.plan-field') && event.target.value === event.target.dataset.stood && !this.interval.text) {
+        clearTimeout(this.typingTimer);
+        this.leavePreview();
+      }
     });
     const form = document.getElementById('plan');
     form.addEventListener('submit', (event) => {
@@ -21,6 +37,8 @@ export const fields = () => ({
   },
 
   fieldChanged(field, options = {}) {
+    clearTimeout(this.typingTimer);
+    dropPreviews();
     const changed = this.nameOf(field.name);
     if (changed === 'held.photos' || changed === 'held.clip') {
       this.follow('photos', false);
@@ -79,15 +97,18 @@ export const fields = () => ({
     const held = document.getElementById('held-free');
     if (!data.preview) held.value = data.follows;
     this.showPins();
+    const following = { photos: '/held/photos', interval: '/timing/interval_s', shooting: '/held/shooting' }[held.value];
     for (const [pointer, text] of Object.entries(data.fields)) {
       const field = document.getElementById(`f-${pointer.slice(1).replaceAll('/', '-')}`);
       if (!field) continue;
       const stood = field.dataset.stood ?? field.defaultValue ?? '';
       const typing = field === document.activeElement && field.value !== stood;
       const refused = field.getAttribute('aria-invalid') === 'true' && field.value !== stood;
-      if (typing || data.preview) continue;
+      // What is only looked at is told by the figure that follows alone.
+      if (data.preview && pointer !== following) continue;
+      if (typing) continue;
       if (!refused || field.value === text) field.value = text;
-      field.dataset.stood = text;
+      if (!data.preview) field.dataset.stood = text;
     }
   },
 });

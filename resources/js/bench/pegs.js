@@ -179,6 +179,10 @@ export const pegs = (getChart) => ({
     if (!this.pegs[place].end) this.edit('keyframe-pass', { place });
   },
 
+  holdAt(place, text) {
+    this.edit('keyframe-hold', { place, photos: text });
+  },
+
   goToPeg(place) {
     this.jogFrom(this.pegs[place].positions);
     this.goTo(this.pegs[place].photo);

@@ -10,7 +10,6 @@
 @include('shots.parts.outcome')
 @include('shots.parts.until')
 @include('shots.parts.rounding')
-@include('shots.parts.interval-words')
 @if ($restructured)
 @include('shots.parts.intervals')
 @include('shots.parts.exposures')

@@ -120,6 +120,9 @@ final class MoveEditsTest extends TestCase
         $plan = KeyframeEdits::passToggled(KeyframeEdits::addedAtPhoto(Plans::with([]), 100), 1);
         self::assertCount(2, $plan->path->runs);
         self::assertCount(1, KeyframeEdits::passToggled($plan, 1)->path->runs);
+        $held = KeyframeEdits::holding(KeyframeEdits::passToggled($plan, 1), 1, 12);
+        self::assertSame([252, false, 2], [$held->photosTotal(), $held->move->keyframes[1]->pass, count($held->path->runs)]);
+        self::assertSame(12, KeyframeEdits::holding($plan, 0, 12)->move->keyframes[0]->holdPhotos, 'the ends can hold too');
     }
 
     public function testPannedByWidthsOfTheFrame(): void

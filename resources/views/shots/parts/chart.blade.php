@@ -39,6 +39,7 @@
         <span class="peg-acts" x-show="selectedPeg !== null" x-cloak>
             <button type="button" class="button is-quiet" @click="goToPeg(selectedPeg)">Go there</button>
             <button type="button" class="button is-quiet" x-show="!pegs[selectedPeg]?.end" @click="togglePass(selectedPeg)" x-text="pegs[selectedPeg]?.pass ? 'Stop there' : 'Pass it'"></button>
+            <label class="peg-hold" x-show="!pegs[selectedPeg]?.pass">hold <span class="entry"><input type="text" inputmode="numeric" autocomplete="off" style="--width: 4ch" :value="pegs[selectedPeg]?.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> photos</label>
             <button type="button" class="button is-quiet" x-show="!pegs[selectedPeg]?.end" @click="removePeg(selectedPeg)"><x-icon name="trash-2" /><span class="text">Take it out</span></button>
         </span>
     </div>

@@ -28,7 +28,7 @@
         </div>
     @endforeach
     <div class="legend-row">
-        <ul class="legend">
+        <ul class="legend" x-show="!interval.text">
             @foreach (array_merge(...array_values($segments)) as [$kind, $start, $length, $name])
                 <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch" data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
             @endforeach

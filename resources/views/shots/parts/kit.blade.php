@@ -2,8 +2,6 @@
 <details class="panel kit">
     <summary class="panel-head"><h2>Rig and camera</h2></summary>
     <div class="grid-fields">
-        <x-choice pointer="/timing/mode" label="Movement" :value="$texts['/timing/mode']" :options="['shoot_move_shoot' => 'stop for each photo', 'continuous' => 'creep on without stopping', 'stop_motion' => 'stop motion, without a clock']" />
-        <x-choice pointer="/timing/interval_means" label="Interval means" :value="$texts['/timing/interval_means']" :options="['start_to_start' => 'start to start', 'gap' => 'gap after exposure']" />
         <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']" :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
         <x-number pointer="/trigger/count_limit" label="It counts up to" :value="$texts['/trigger/count_limit']" unit="photos" :width="5" shown-label />
         <x-number pointer="/trigger/camera_interval_s" label="Camera’s timer set to" :value="$texts['/trigger/camera_interval_s']" unit="s" :width="5" shown-label />

@@ -7,7 +7,7 @@
     <span>of clip at</span>
     <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps" :width="3" /><span class="stop">;</span>
     <span class="figure" data-figure="interval"><x-pin figure="interval" what="the interval" :follows="$follows" />
-    @include('shots.parts.interval-words')
+    <x-choice pointer="/timing/interval_means" label="Interval means" :shown-label="false" :value="$texts['/timing/interval_means']" :options="['start_to_start' => 'one every', 'gap' => 'gaps of']" />
     @include('shots.parts.intervals')</span><span class="stop">,</span>
     <span>open</span>
     @include('shots.parts.exposures')<span class="stop">:</span>
@@ -15,12 +15,14 @@
     <x-number pointer="/held/shooting" name="held[shooting]" label="Time on site" :value="$texts['/held/shooting']" :width="11" /></span>
     <span>of shooting.</span>
     <span class="line-break"></span>
+    <span>The rig</span>
+    <x-choice pointer="/timing/mode" label="Movement" :shown-label="false" :value="$texts['/timing/mode']" :options="['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']" /><span class="stop">;</span>
     <x-number pointer="/timing/photos" label="Photos on the way" :value="$texts['/timing/photos']" :width="5" />
-    <span>of them on the way,</span>
+    <span>on the way,</span>
     <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$texts['/timing/head_photos']" :width="3" />
-    <span>standing before,</span>
+    <span>before,</span>
     <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" />
-    <span>after. Start at</span>
+    <span>after. Start</span>
     <x-number pointer="/start_time" name="start_time" label="Start at, time of day" :value="\App\Http\Typed::before('start_time', $page->shot->start_time)" :problem="$errors->first('plan.start_time')" :width="6" /><span class="stop">,</span>
     <span>wait</span>
     <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span class="stop">:</span>
