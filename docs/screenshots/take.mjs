@@ -17,15 +17,42 @@ async function take(name, { shot = null, look = 'day', width = 1280, height = 80
   await page.goto(url);
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   if (shot) await page.getByRole('link', { name: shot, exact: true }).click();
-  await page.locator(shot ? '.readout' : '.shots').waitFor();
+  await page.locator(shot ? '#shot[data-ready=yes]' : '.shots').waitFor();
   await then(page);
   await page.evaluate(() => document.fonts.ready);
+  await page.waitForFunction(() => new Promise((resolve) => { requestAnimationFrame(() => requestAnimationFrame(() => resolve(true))); }));
   await page.screenshot({ path: join(folder, `${name}.png`) });
   await context.close();
 }
 
+/** Some six intervals, of which each step is seen. */
+async function closeUp(page) {
+  await page.keyboard.press('1');
+  await page.keyboard.press('-');
+  await page.keyboard.press('-');
+}
+
+async function whatIf(page) {
+  const { x, y } = await page.locator('.what-if[data-what=exposure]').boundingBox();
+  await page.mouse.move(x + 5, y + 12);
+  await page.mouse.down();
+  await page.mouse.move(x + 530, y + 12, { steps: 5 });
+  await page.mouse.up();
+  await page.locator('#verdict').getByText('It would fall short.').waitFor();
+}
+
+async function byHand(page) {
+  await page.keyboard.press('j');
+  await page.keyboard.press('ArrowDown');
+  for (let presses = 0; presses < 3; presses++) await page.keyboard.press('Shift+ArrowRight');
+  await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
+}
+
 await take('shoot', {});
 await take('shot', { shot: shots.works });
+await take('one-interval', { shot: shots.short, look: 'dusk', then: (page) => closeUp(page) });
+await take('what-if', { shot: shots.works, then: (page) => whatIf(page) });
+await take('jog', { shot: shots.works, height: 1300, then: (page) => byHand(page) });
 await take('shot-falls-short', { shot: shots.short });
 await take('shot-dusk', { shot: shots.long, look: 'dusk' });
 await take('shot-night', { shot: shots.short, look: 'night' });
@@ -35,6 +62,21 @@ await take('dry-run', {
   then: async (page) => {
     await page.getByRole('button', { name: 'Dry-run it' }).click();
     await page.getByText('The latest was photo').waitFor();
+  },
+});
+await take('history', {
+  shot: shots.short,
+  then: async (page) => {
+    await page.locator('#finding-T1 .remedy button').first().click();
+    await page.locator('#verdict').getByText('This shot works.').waitFor();
+    await page.getByRole('link', { name: 'History and compare' }).click();
+    await page.getByRole('heading', { name: 'Every change' }).waitFor();
+  },
+});
+await take('presets', {
+  then: async (page) => {
+    await page.getByRole('link', { name: 'Presets' }).click();
+    await page.getByRole('heading', { name: 'Recipes' }).waitFor();
   },
 });
 await browser.close();

@@ -41,9 +41,11 @@ export function followMessages() {
   document.body.addEventListener('shot-answered', (event) => {
     const problems = placeProblems(event.detail.fields);
     followRevision();
-    const verdict = document.querySelector('#verdict .says')?.textContent ?? '';
+    // While something is only looked at, the verdict alone is said, and only when it turns.
+    const verdict = document.querySelector(event.detail.preview ? '#verdict .says strong' : '#verdict .says')?.textContent ?? '';
     const notice = document.getElementById('notice')?.textContent ?? '';
-    announcer.textContent = event.detail.ok && problems.length === 0 ? `${notice} ${verdict}`.replace(/\s+/g, ' ').trim() : problems.join(' ');
+    const said = event.detail.ok && problems.length === 0 ? `${event.detail.preview ? '' : notice} ${verdict}`.replace(/\s+/g, ' ').trim() : problems.join(' ');
+    if (announcer.textContent !== said) announcer.textContent = said;
     // The button that was pressed may be gone with what it mended: the keyboard goes on from the verdict.
     if (document.activeElement === document.body) document.getElementById('verdict')?.focus({ preventScroll: true });
   });

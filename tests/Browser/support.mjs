@@ -36,7 +36,7 @@ export function browser() {
       // What a test cuts off on purpose goes to paths of shots; anything else that fails is a defect.
       page.on('requestfailed', (request) => {
         const { errorText } = request.failure();
-        assert.ok(errorText === 'net::ERR_ABORTED' || request.url().includes('/shots/'), `${request.url()} fails: ${errorText}`);
+        assert.ok(!script || errorText === 'net::ERR_ABORTED' || request.url().includes('/shots/'), `${request.url()} fails: ${errorText}`);
       });
       page.on('request', (request) => assert.ok(request.url().startsWith(url) || request.url().startsWith('data:'), `asks the network for ${request.url()}`));
       await page.goto(url + path);

@@ -22,7 +22,7 @@
                 <div class="preset">
                     <form method="post" action="{{ $preset === null ? route('presets.store') : route('presets.update', $preset) }}">@csrf @if ($preset !== null) @method('put') @endif
                         @foreach ([
-                            'name' => [$preset === null ? 'A recipe of your own' : 'Subject', $preset?->name ?? '', '', '20ch', 'text'],
+                            'name' => [$preset === null ? 'A recipe of your own' : 'Subject', $preset?->name ?? '', '', '26ch', 'text'],
                             'interval_s' => ['One every', $recipe === null ? '' : PlainText::span($recipe->intervalSeconds), '', '7ch', 'text'],
                             'open_share' => ['open for', $recipe === null ? '' : PlainText::percent($recipe->openShare), '% of it', '5ch', 'decimal'],
                             'clip_s' => ['for a clip of', $recipe === null ? '' : PlainText::span($recipe->clipSeconds), '', '6ch', 'text'],

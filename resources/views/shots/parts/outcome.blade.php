@@ -1,2 +1,2 @@
 @php use Evrent\Core\Format\PlainText; $summary = $page->schedule->summary; @endphp
-<x-part id="outcome" tag="span" class="outcome">@if ($page->plan->timing->mode->hasClock())<b>{{ PlainText::duration($summary->onSiteSeconds) }}</b> on site @if (!$summary->fits())<span class="short"> ({{ PlainText::duration($summary->lateSeconds) }} late)</span>@endif @else no clock: the rig alone takes <b>{{ PlainText::duration($summary->onSiteSeconds) }}</b>@endif</x-part>
+<x-part id="outcome" tag="span" :class="$summary->fits() ? 'outcome' : 'outcome short'">@if ($page->plan->timing->mode->hasClock())<b>{{ PlainText::duration($summary->onSiteSeconds) }}</b> on site @else<b>{{ PlainText::duration($summary->onSiteSeconds) }}</b> for the rig alone @endif</x-part>
