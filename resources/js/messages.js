@@ -18,14 +18,15 @@ export function followMessages() {
       if (slots.has(id)) wanted.set(id, message);
       else rest.append(Object.assign(document.createElement('p'), { textContent: pointer === '' ? message : `${pointer}: ${message}` }));
     }
+    const fields = new Map([...document.querySelectorAll('[aria-describedby]')].map((field) => [field.getAttribute('aria-describedby'), field]));
     slots.forEach((slot, id) => {
-      const waits = document.querySelector(`.plan-field[aria-describedby="${id}"]`);
-      const stays = !sentFields && waits && waits.value !== waits.dataset.stood;
+      const field = fields.get(id);
+      const stays = !sentFields && field?.matches('.plan-field') && field.value !== field.dataset.stood;
       const text = wanted.get(id) ?? (stays ? slot.textContent : '');
       if (slot.textContent !== text) slot.textContent = text;
-      const field = document.querySelector(`[aria-describedby="${id}"]`);
-      if (text === '') field?.removeAttribute('aria-invalid');
-      else field?.setAttribute('aria-invalid', 'true');
+      if (!field || (text === '') === !field.hasAttribute('aria-invalid')) return;
+      if (text === '') field.removeAttribute('aria-invalid');
+      else field.setAttribute('aria-invalid', 'true');
     });
     const waiting = [...document.querySelectorAll('.plan-field[aria-invalid]')].some((field) => field.value !== (field.dataset.stood ?? field.defaultValue));
     document.getElementById('unsaved').hidden = !waiting;

@@ -176,8 +176,9 @@ export function createChart(canvas, plot, on) {
       const wasWhole = first || view.to - view.from >= whole().to * 0.999;
       data = taken;
       triggers = column('trigger');
+      if (first) measure();
       if (wasWhole) setView(-whole().to * 0.01, whole().to * 1.01);
-      measure();
+      schedule();
     },
     lanes() {
       const lane = (axes) => ({

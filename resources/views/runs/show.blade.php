@@ -12,7 +12,7 @@
         <section class="verdict" data-works="{{ $noticeable || $unusable > 0 ? 'no' : 'yes' }}">
             <x-icon :name="$noticeable || $unusable > 0 ? 'octagon-x' : 'circle-check'" />
             <p class="says">
-                <strong>{{ $unusable > 0 ? PlainText::photos($unusable) . ' of ' . number_format($planned) . ' cannot be used. ' : '' }}{{ $noticeable ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.' : 'Every photo came on time.' }}</strong>
+                <strong>{{ $unusable > 0 ? PlainText::photos($unusable) . ' of ' . number_format($planned) . ' cannot be used. ' : '' }}{{ $noticeable ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.' : ($unusable > 0 ? '' : 'Every photo came on time.') }}</strong>
                 <span>The latest was photo {{ $run->latest_photo }}, {{ PlainText::seconds($run->latest_late_seconds) }} after its time in the schedule.</span>
             </p>
             <x-act :action="route('runs.store', $shot)" icon="play">Run it again</x-act>

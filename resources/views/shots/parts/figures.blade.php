@@ -8,10 +8,14 @@
     <dl>
         <div><dt>Photos</dt><dd><b>{{ number_format($summary->photosTotal) }}</b></dd></div>
         <div><dt>Clip</dt><dd><b>{{ PlainText::seconds($summary->clipSeconds) }}</b></dd></div>
+        @if ($timing->mode->hasClock())
         <div><dt>On site</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
         <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $page->endTime() }}</b>@else<span class="quiet">set a start</span>@endif</dd></div>
         <div><dt>Tightest</dt><dd><a href="#scrub" data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a></dd></div>
         <div><dt>Its slack</dt><dd><b @class(['short' => !$summary->fits()])>{{ PlainText::seconds($summary->minSlackSeconds) }}</b></dd></div>
+        @else
+        <div><dt>Rig and camera take</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
+        @endif
         @foreach ($page->plan->rig->axes as $a => $axis)
             <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt><dd><b>{{ PlainText::rounded($summary->largestStep[$axis->id], 3) }} {{ $axis->kind->unit() }}</b></dd></div>
         @endforeach
