@@ -33,7 +33,7 @@ final class CheckCommand extends Command
         $format = Input::choice($input, 'format', ['text', 'json']);
         $schedule = Schedule::of(Input::planAtOnce($input));
         $report = Report::on($schedule);
-        $text = $format === 'json' ? self::json($report) : self::text($schedule, $report);
+        $text = $format === 'json' ? self::json($schedule, $report) : self::text($schedule, $report);
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
 
         return $report->works() ? self::SUCCESS : self::FAILURE;
@@ -85,7 +85,7 @@ final class CheckCommand extends Command
         );
     }
 
-    private static function json(Report $report): string
+    private static function json(Schedule $schedule, Report $report): string
     {
         return json_encode([
             'works' => $report->works(),
@@ -101,6 +101,7 @@ final class CheckCommand extends Command
                     'key' => $remedy->key,
                     'label' => $remedy->label,
                     'costs' => $remedy->costs,
+                    'changes' => (object) PlanChanges::values($schedule->plan, $remedy->mended),
                 ], $finding->remedies),
             ], $report->findings),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";

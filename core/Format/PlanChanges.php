@@ -63,6 +63,41 @@ final class PlanChanges
     }
 
     /**
+     * What another program has to set in the one plan's document to make it the other's: whole values where lists differ in
+     * length, single ones otherwise.
+     *
+     * @return array<string, mixed> new values by JSON pointer; null for a field that goes
+     */
+    public static function values(Plan $before, Plan $after): array
+    {
+        return self::differing(PlanWriter::toDocument($before), PlanWriter::toDocument($after), '');
+    }
+
+    /**
+     * @param array<array-key, mixed> $old
+     * @param array<array-key, mixed> $new
+     *
+     * @return array<string, mixed>
+     */
+    private static function differing(array $old, array $new, string $pointer): array
+    {
+        $differing = [];
+        foreach (array_keys(array_diff_key($old, $new)) as $name) {
+            $differing["{$pointer}/{$name}"] = null;
+        }
+        foreach ($new as $name => $value) {
+            $was = $old[$name] ?? null;
+            if ($value === $was) {
+                continue;
+            }
+            $inside = is_array($value) && is_array($was) && (!array_is_list($value) || count($value) === count($was));
+            $differing += $inside ? self::differing($was, $value, "{$pointer}/{$name}") : ["{$pointer}/{$name}" => $value];
+        }
+
+        return $differing;
+    }
+
+    /**
      * @param array<array-key, mixed> $document
      *
      * @return array<string, string|float|int|bool|null> by JSON pointer

@@ -10,7 +10,7 @@ const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 /**
  * One browser for a test file. `open` gives a page of its own, watched for script errors.
  *
- * @returns {{open: (path: string, options?: {look?: string, width?: number, height?: number, script?: boolean}) => Promise<import('playwright-core').Page>}}
+ * @returns {{open: (path: string, options?: {look?: string, width?: number, height?: number, script?: boolean, touch?: boolean}) => Promise<import('playwright-core').Page>}}
  */
 export function browser() {
   let running;
@@ -23,8 +23,8 @@ export function browser() {
   after(() => running.close());
 
   return {
-    async open(path, { look = 'day', width = 1280, height = 800, script = true } = {}) {
-      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, reducedMotion: 'reduce' });
+    async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false } = {}) {
+      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce' });
       await context.addCookies([{ name: 'evrent_look', value: look, url }]);
       const page = await context.newPage();
       page.setDefaultTimeout(12_000);

@@ -74,6 +74,9 @@ final class CommandLineTest extends TestCase
         $report = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertFalse($report['works']);
         self::assertSame(['T1', 'T6'], array_column($report['findings'], 'id'));
+        self::assertStringContainsString('"changes": {
+                        "/timing/interval_s": 2.5
+                    }', $out);
     }
 
     public function testSolveReadsTimesAsPeopleTypeThem(): void

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
+use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
-use Evrent\Core\Optics\Optics;
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Evrent\Core\Optics\Optics;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -54,5 +59,47 @@ final class PlanChangesTest extends TestCase
     public function testKeyframesAreLetteredPastZ(): void
     {
         self::assertSame(['A', 'B', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA'], array_map(PlanChanges::peg(...), [0, 1, 25, 26, 51, 52, 701, 702]));
+    }
+
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function plans(): iterable
+    {
+        return Plans::random(25);
+    }
+
+    #[DataProvider('plans')]
+    public function testTheValuesOfARemedyLaidOverThePlanAreTheMendedPlan(Plan $plan): void
+    {
+        foreach (Report::on(Schedule::of($plan))->findings as $finding) {
+            foreach ($finding->remedies as $remedy) {
+                $document = PlanWriter::toDocument($plan);
+                foreach (PlanChanges::values($plan, $remedy->mended) as $pointer => $value) {
+                    self::lay($document, explode('/', ltrim($pointer, '/')), $value);
+                }
+                self::assertSame(PlanWriter::toJson($remedy->mended), PlanWriter::toJson(PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR))));
+            }
+        }
+        self::assertSame([], PlanChanges::values($plan, $plan));
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @param list<string>            $names
+     */
+    private static function lay(array &$document, array $names, mixed $value): void
+    {
+        $name = array_shift($names);
+        if ($names !== []) {
+            $inner = $document[$name] ?? [];
+            self::assertIsArray($inner);
+            self::lay($inner, $names, $value);
+            $document[$name] = $inner;
+        } elseif ($value === null) {
+            unset($document[$name]);
+        } else {
+            $document[$name] = $value;
+        }
     }
 }

@@ -77,6 +77,8 @@ final class DrawingTest extends TestCase
             self::assertGreaterThanOrEqual($at('dark_start', $n) + $at('dark', $n) - 2e-4, $at('write_start', $n));
             self::assertLessThanOrEqual($at('required', $n) + 2e-4, $at('move', $n) > 0 ? $at('settle_start', $n) + $at('settle', $n) : 0);
             self::assertGreaterThanOrEqual($at('interval', $n) - 2e-4, $at('span', $n));
+            self::assertEqualsWithDelta($at('dark_start', $n) + $plan->rig->postExposureDelaySeconds, $at('move_start', $n), 2e-4);
+            self::assertEqualsWithDelta($at('move_start', $n) + $at('move', $n), $at('settle_start', $n), 3e-4);
         }
     }
 

@@ -1,0 +1,90 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { answered, browser, chartPicture, makeShot, planOf, type, verdictIs } from './support.mjs';
+
+const view = browser();
+
+test('on a phone a thumb scrubs, jogs, reads the findings and starts the run', async () => {
+  const page = await makeShot(view, 'By thumb', { width: 390, height: 844, touch: true });
+  const thumb = page.locator('.thumb');
+  const photo = thumb.locator('b');
+  const before = Number(await photo.textContent());
+  await thumb.getByRole('button', { name: 'Photo after' }).tap();
+  assert.equal(Number(await photo.textContent()), before + 1);
+
+  await thumb.getByRole('link', { name: 'Jog' }).tap();
+  await page.locator('.jog-axis', { hasText: 'pan' }).getByRole('button', { name: /5 ° forward/ }).tap();
+  await page.locator('.finder-tag').getByText('by hand').waitFor();
+  const seen = await page.locator('.finder-frame').boundingBox();
+  assert.ok(seen.y >= 0 && seen.y + seen.height <= 844, 'what the rig sees stays in sight');
+  await answered(page, () => page.getByRole('button', { name: 'Set A here' }).tap());
+  assert.equal((await planOf(page)).move.keyframes[0].pan, -5);
+
+  await type(page, 'Interval in seconds', '1');
+  await verdictIs(page, false);
+  await thumb.getByRole('link', { name: 'Findings' }).tap();
+  await page.locator('#finding-T1 .remedy button').first().tap();
+  await verdictIs(page, true);
+  await thumb.getByRole('button', { name: 'Run' }).tap();
+  await page.getByText('The latest was photo').waitFor();
+});
+
+test('two fingers zoom the chart, one scrubs it', async () => {
+  const page = await makeShot(view, 'By fingers', { width: 390, height: 844, touch: true });
+  const canvas = page.locator('.plot-area canvas');
+  await canvas.scrollIntoViewIfNeeded();
+  const box = await canvas.boundingBox();
+  const whole = await chartPicture(page);
+  const client = await page.context().newCDPSession(page);
+  const touch = (kind, ...points) => client.send('Input.dispatchTouchEvent', { type: kind, touchPoints: points.map(([x, y], id) => ({ x: box.x + x, y: box.y + y, id })) });
+  await touch('touchStart', [150, 60], [190, 60]);
+  for (const apart of [60, 100, 160]) await touch('touchMove', [170 - apart, 60], [170 + apart, 60]);
+  await touch('touchEnd');
+  assert.ok(await chartPicture(page) !== whole, 'the run is drawn closer');
+  await page.getByRole('button', { name: 'The whole run' }).tap();
+  await touch('touchStart', [20, 60]);
+  await touch('touchEnd');
+  const first = Number(await page.locator('.thumb b').textContent());
+  await touch('touchStart', [200, 60]);
+  await touch('touchEnd');
+  assert.ok(Number(await page.locator('.thumb b').textContent()) > first);
+});
+
+for (const [width, height] of [[1280, 800], [768, 1024], [390, 844]]) {
+  test(`nothing jumps when the shot is worked out again, at ${width} pixels`, async () => {
+    const page = await makeShot(view, `Still at ${width}`, { width, height });
+    const places = () => page.evaluate(() => ['.plot-area canvas', '.interval', '#finder', '#jog', '#findings'].map((part) => {
+      const { top, left } = document.querySelector(part).getBoundingClientRect();
+      return `${part} ${Math.round(left)} ${Math.round(top + scrollY)}`;
+    }));
+    const before = await places();
+    for (const interval of ['1', '2.5', '30', '6']) {
+      await type(page, 'Interval in seconds', interval);
+      await page.waitForFunction((text) => document.getElementById('f-timing-interval_s').dataset.stood === text, interval);
+      const now = await places();
+      // On a phone what comes after the findings moves with their number; nothing before them does.
+      assert.deepEqual(width < 1000 ? now.slice(0, 3) : now, width < 1000 ? before.slice(0, 3) : before, `every ${interval} s`);
+    }
+  });
+}
+
+test('the run is on the screen while something is typed, and half a number changes nothing', async () => {
+  const page = await makeShot(view, 'While typing');
+  const field = page.getByLabel('Photos on the way', { exact: true });
+  await field.focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('480');
+  await page.locator('#figures').getByText('528', { exact: true }).waitFor();
+  await page.locator('#verdict[data-preview=yes]').waitFor();
+  assert.equal((await planOf(page)).timing.photos, 240, 'nothing is saved yet');
+  const picture = await chartPicture(page);
+  const asked = page.waitForResponse((response) => response.status() === 422);
+  await page.keyboard.type('x');
+  await asked;
+  assert.ok(await chartPicture(page) === picture, 'the last good plan stays drawn');
+  assert.equal(await field.inputValue(), '480x');
+  assert.equal(await page.locator('#p-timing-photos').textContent(), '', 'nobody is interrupted');
+  await page.keyboard.press('Backspace');
+  await answered(page, () => page.keyboard.press('Tab'));
+  assert.equal((await planOf(page)).timing.photos, 480);
+});
