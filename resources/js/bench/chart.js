@@ -40,9 +40,11 @@ export function createChart(canvas, plot, on) {
   const x = (seconds) => ((seconds - view.from) / (view.to - view.from)) * width;
   const seconds = (place) => view.from + (place / width) * (view.to - view.from);
   const laneOf = (axisId) => (overlaid ? 0 : data.axes.findIndex((axis) => axis.id === axisId));
+  /** Over each other, lines that run alike stand a little apart, so that each is seen and can be taken hold of. */
+  const apart = (axisId) => (overlaid ? (data.axes.findIndex((axis) => axis.id === axisId) - (data.axes.length - 1) / 2) * Math.min(9, 18 / data.axes.length) : 0);
   const y = (axisId, value) => {
     const { low, high } = ranges[axisId];
-    return laneOf(axisId) * laneHeight() + laneHeight() * (1 - (value - low) / (high - low));
+    return laneOf(axisId) * laneHeight() + laneHeight() * (1 - (value - low) / (high - low)) + apart(axisId);
   };
 
   const findPhoto = (at) => {
@@ -223,7 +225,7 @@ export function createChart(canvas, plot, on) {
     },
     valueAt: (axisId, clientY) => {
       const { low, high } = ranges[axisId];
-      const inLane = clientY - canvas.getBoundingClientRect().top - laneOf(axisId) * laneHeight();
+      const inLane = clientY - canvas.getBoundingClientRect().top - laneOf(axisId) * laneHeight() - apart(axisId);
       return high - (inLane / laneHeight()) * (high - low);
     },
     zoomBy: (factor) => zoomAbout(factor, Math.min(Math.max(triggers[cursorPhoto - 1], view.from), view.to)),
