@@ -6,7 +6,9 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\TypedText;
+use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
+use Evrent\Core\Problem;
 use Symfony\Component\Console\Input\InputInterface;
 
 /**
@@ -110,6 +112,15 @@ final class Input
         $number = self::read($input, $option, $read, 'a whole number such as 240');
 
         return $number === null ? null : (int) $number;
+    }
+
+    /** What core refuses of the options, named as they are typed. */
+    public static function badOption(InvalidInput $invalid): BadUsage
+    {
+        return new BadUsage(implode(' ', array_map(
+            static fn (Problem $problem): string => '--' . ltrim($problem->pointer, '/') . ': ' . $problem->message,
+            $invalid->problems,
+        )));
     }
 
     /**

@@ -24,7 +24,7 @@ final class Program
         $application = new Application('Evrent');
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
-        $application->addCommands([new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand()]);
+        $application->addCommands([new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand()]);
         $output ??= new ConsoleOutput();
         try {
             return $application->run($input, $output);

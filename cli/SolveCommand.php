@@ -6,7 +6,6 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
 use Evrent\Core\Timing\Solution;
 use Evrent\Core\Timing\Solver;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -50,10 +49,7 @@ final class SolveCommand extends Command
                 Input::seconds($input, 'resolution') ?? Solver::TIMER_RESOLUTION_SECONDS,
             );
         } catch (InvalidInput $invalid) {
-            throw new BadUsage(implode(' ', array_map(
-                static fn (Problem $problem): string => '--' . ltrim($problem->pointer, '/') . ': ' . $problem->message,
-                $invalid->problems,
-            )));
+            throw Input::badOption($invalid);
         }
         $output->write($format === 'json' ? self::json($solution) : self::text($solution), false, OutputInterface::OUTPUT_RAW);
 

@@ -79,6 +79,49 @@ final class CommandLineTest extends TestCase
                     }', $out);
     }
 
+    public function testSkyAndDayAnswerInJson(): void
+    {
+        [$code, $out] = self::evrent(['sky', '--lat=38.7', '--lon=-9.1', '--elevation=20', '--at=2026-05-14T22:10:00Z']);
+        self::assertSame(0, $code);
+        /** @var array<string, array<string, float>> $sky */
+        $sky = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
+        self::assertSame(['sun', 'moon', 'galactic_centre'], array_keys($sky));
+        self::assertSame(['azimuth_deg', 'altitude_deg', 'apparent_altitude_deg', 'lit_fraction'], array_keys($sky['moon'] ?? []));
+        [$code, $out] = self::evrent(['day', '--lat=38.7', '--lon=-9.1', '--date=2026-05-14', '--zone=Europe/Lisbon']);
+        self::assertSame(0, $code);
+        /** @var array{sun: array<string, ?string>, twilight: array<string, mixed>, dark_windows: list<mixed>} $day */
+        $day = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
+        self::assertMatchesRegularExpression('/^2026-05-14T06:2\d:\d\d\+01:00$/', (string) $day['sun']['rise']);
+        self::assertSame(['civil', 'nautical', 'astronomical'], array_keys($day['twilight']));
+        self::assertCount(2, $day['dark_windows']);
+    }
+
+    /**
+     * @return iterable<string, array{list<string>, string}>
+     */
+    public static function badPlaces(): iterable
+    {
+        yield 'latitude 95' => [['sky', '--lat=95', '--lon=0', '--at=2026-05-14T22:10:00Z'], '--lat: Enter a latitude'];
+        yield 'no longitude' => [['sky', '--lat=5', '--at=2026-05-14T22:10:00Z'], '--lon: give a longitude'];
+        yield 'no time' => [['sky', '--lat=5', '--lon=0'], '--at: Enter a time'];
+        yield 'no such time' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-30T00:00:00Z'], '--at: Enter a time'];
+        yield 'a time without its offset' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-03T00:00:00'], '--at: Enter a time'];
+        yield '30 February' => [['day', '--lat=5', '--lon=0', '--date=2026-02-30'], '--date: Enter a date'];
+        yield 'an unknown zone' => [['day', '--lat=5', '--lon=0', '--date=2026-02-03', '--zone=Mars/Olympus'], '--zone: Enter a time zone'];
+    }
+
+    /**
+     * @param list<string> $arguments
+     */
+    #[DataProvider('badPlaces')]
+    public function testPlacesAndTimesThatAreNotAreRefused(array $arguments, string $says): void
+    {
+        [$code, $out, $errors] = self::evrent($arguments);
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringStartsWith("evrent: {$says}", $errors);
+        self::assertSame(1, substr_count($errors, "\n"));
+    }
+
     public function testSolveReadsTimesAsPeopleTypeThem(): void
     {
         [$code, $out] = self::evrent(['solve', '--fps=24', '--clip=20', '--shooting=1h30m']);

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Sky;
+
+/**
+ * Degrees on the circle.
+ */
+final class Angles
+{
+    /** In 0…360. */
+    public static function turn(float $degrees): float
+    {
+        $turned = fmod($degrees, 360.0);
+
+        return $turned < 0.0 ? $turned + 360.0 : $turned;
+    }
+
+    /** In -180…180. */
+    public static function half(float $degrees): float
+    {
+        $turned = self::turn($degrees);
+
+        return $turned > 180.0 ? $turned - 360.0 : $turned;
+    }
+
+    public static function sin(float $degrees): float
+    {
+        return sin(deg2rad($degrees));
+    }
+
+    public static function cos(float $degrees): float
+    {
+        return cos(deg2rad($degrees));
+    }
+}

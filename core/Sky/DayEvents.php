@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Sky;
+
+/**
+ * What sun and moon do at a place in a calendar day.
+ */
+final readonly class DayEvents
+{
+    /** The sun's centre when its upper limb shows: half its disk and what the air lifts at the horizon. */
+    private const SUN_RISES_DEGREES = -0.833;
+
+    /** Sun's altitudes at which the twilights end. */
+    private const TWILIGHTS = ['civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0];
+
+    /** What the air lifts at the horizon: 34 minutes of arc. */
+    private const HORIZON_REFRACTION_DEGREES = 34.0 / 60.0;
+
+    private const MOON_KILOMETRES = 1_737.4;
+
+    /**
+     * @param ?string                                           $sunAlways   "up" or "down" where the sun neither rises nor sets
+     * @param array<string, array{dawn: ?Instant, dusk: ?Instant}> $twilight by its name: civil, nautical, astronomical
+     * @param float                                             $litFraction of the moon at noon, 0…1
+     * @param list<array{Instant, Instant}>                     $darkWindows sun below -18°, moon down and the galactic centre
+     *                                                                       above the height asked for
+     */
+    private function __construct(
+        public ?Instant $sunRise,
+        public ?Instant $sunTransit,
+        public ?Instant $sunSet,
+        public ?string $sunAlways,
+        public array $twilight,
+        public ?Instant $moonRise,
+        public ?Instant $moonSet,
+        public float $litFraction,
+        public array $darkWindows,
+    ) {
+    }
+
+    /**
+     * @param ?float $targetDegrees how high the galactic centre has to stand in a dark window; null for wherever it stands
+     */
+    public static function at(Observer $observer, LocalDay $day, ?float $targetDegrees = null): self
+    {
+        $sun = new Sun();
+        $sunAbove = static fn (float $degrees): callable => static fn (Instant $instant): float => $observer->horizontal($sun, $instant)->altitude - $degrees;
+        $moonUp = static fn (Instant $instant): float => self::moonAboveHorizon($observer, $instant);
+        $rising = Crossings::within($day->begins, $day->ends, $sunAbove(self::SUN_RISES_DEGREES));
+        $noon = new Instant(($day->begins->unixSeconds + $day->ends->unixSeconds) / 2.0);
+        $twilight = [];
+        $crossings = [];
+        foreach (self::TWILIGHTS as $name => $degrees) {
+            $crossings = Crossings::within($day->begins, $day->ends, $sunAbove($degrees));
+            $twilight[$name] = ['dawn' => self::first($crossings, true), 'dusk' => self::first($crossings, false)];
+        }
+        $moonCrossings = Crossings::within($day->begins, $day->ends, $moonUp);
+        $target = Star::galacticCentre();
+        $targetAbove = static fn (Instant $instant): float => $targetDegrees === null
+            ? 1.0
+            : $observer->horizontal($target, $instant)->altitude - $targetDegrees;
+        // The astronomical twilight's crossings were found last.
+        $changes = [...$crossings, ...$moonCrossings, ...Crossings::within($day->begins, $day->ends, $targetAbove)];
+        $isDark = static fn (Instant $instant): bool => $sunAbove(self::TWILIGHTS['astronomical'])($instant) < 0.0
+            && $moonUp($instant) < 0.0 && $targetAbove($instant) >= 0.0;
+
+        return new self(
+            self::first($rising, true),
+            self::transit($observer, $day),
+            self::first($rising, false),
+            $rising !== [] ? null : ($sunAbove(self::SUN_RISES_DEGREES)($noon) < 0.0 ? 'down' : 'up'),
+            $twilight,
+            self::first($moonCrossings, true),
+            self::first($moonCrossings, false),
+            Moon::litFraction(Moon::phaseAngle((new Moon())->place($noon), $sun->place($noon))),
+            self::windows($day, array_column($changes, 0), $isDark),
+        );
+    }
+
+    /** The moon's upper limb above the horizon, air included, degrees. */
+    private static function moonAboveHorizon(Observer $observer, Instant $instant): float
+    {
+        $moon = new Moon();
+        $semidiameter = rad2deg(asin(self::MOON_KILOMETRES / $moon->place($instant)->distanceKilometres));
+
+        return $observer->horizontal($moon, $instant)->altitude + self::HORIZON_REFRACTION_DEGREES + $semidiameter;
+    }
+
+    private static function transit(Observer $observer, LocalDay $day): ?Instant
+    {
+        $sun = new Sun();
+        $past = static fn (Instant $instant): float => $observer->hourAngle($sun->place($instant), $instant);
+        foreach (Crossings::within($day->begins, $day->ends, $past) as [$instant, $rising]) {
+            // At midnight the hour angle jumps from 180 to -180, which is no transit.
+            if ($rising && abs($past($instant)) < 90.0) {
+                return $instant;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<array{Instant, bool}> $crossings
+     */
+    private static function first(array $crossings, bool $rising): ?Instant
+    {
+        foreach ($crossings as [$instant, $rises]) {
+            if ($rises === $rising) {
+                return $instant;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Instant>           $changes when anything changes, in no order
+     * @param callable(Instant): bool $holds
+     *
+     * @return list<array{Instant, Instant}>
+     */
+    private static function windows(LocalDay $day, array $changes, callable $holds): array
+    {
+        $times = [$day->begins->unixSeconds, ...array_map(static fn (Instant $instant): float => $instant->unixSeconds, $changes), $day->ends->unixSeconds];
+        sort($times);
+        $windows = [];
+        $open = null;
+        for ($i = 0; $i < count($times) - 1; $i++) {
+            $dark = $times[$i + 1] > $times[$i] && $holds(new Instant(($times[$i] + $times[$i + 1]) / 2.0));
+            if ($dark) {
+                $open ??= $times[$i];
+            } elseif ($open !== null && $times[$i + 1] > $times[$i]) {
+                $windows[] = [new Instant($open), new Instant($times[$i])];
+                $open = null;
+            }
+        }
+        if ($open !== null) {
+            $windows[] = [new Instant($open), $day->ends];
+        }
+
+        return $windows;
+    }
+}
