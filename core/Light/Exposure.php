@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Light;
+
+use Evrent\Core\Problems;
+
+/**
+ * One setting of shutter, aperture and sensitivity.
+ */
+final readonly class Exposure
+{
+    /**
+     * @param float $aperture the f-number
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(public float $seconds, public float $aperture, public float $iso)
+    {
+        $problems = new Problems();
+        $problems->unlessPositive($seconds, 86_400, '/exposure_s', 'seconds');
+        $problems->unlessPositive($aperture, 1_000, '/aperture', 'an f-number');
+        $problems->unlessPositive($iso, 10_000_000, '/iso', 'an ISO number');
+        $problems->throwIfAny();
+    }
+
+    /**
+     * What a scene asks for: t = N² / (2^EV · ISO / 100).
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public static function forScene(float $exposureValue, float $aperture, float $iso): self
+    {
+        return new self($aperture ** 2 / (2.0 ** $exposureValue * $iso / 100.0), $aperture, $iso);
+    }
+
+    /** By how many stops another setting is brighter. */
+    public function stopsTo(self $other): float
+    {
+        return log($other->seconds * $other->iso / $other->aperture ** 2 / ($this->seconds * $this->iso / $this->aperture ** 2), 2);
+    }
+
+    /**
+     * What a shutter really does behind its mark: marks are rounded for reading, the scale goes by thirds of a stop. Marked 30
+     * is 32 s, 15 is 16 s, 1/60 is 1/64 s.
+     */
+    public static function trueSeconds(float $markedSeconds): float
+    {
+        return 2.0 ** (round(3.0 * log($markedSeconds, 2)) / 3.0);
+    }
+}
