@@ -51,7 +51,8 @@ export default () => {
       finder = createFinder(this.$refs.finder, () => this.look());
       chart = createChart(this.$refs.canvas, this.$refs.plot, {
         onScrub: (photo) => { store.photo = photo; },
-        onLayout: () => this.layOut(),
+        onLayout: () => this.placePegs(),
+        onLanes: () => { this.lanes = chart.lanes(); },
         onPeg: (event) => this.pegDown(event),
         onPlot: (event) => this.plotDoubleClicked(event),
       });
@@ -111,11 +112,6 @@ export default () => {
     redraw() {
       chart.draw();
       finder.draw();
-    },
-
-    layOut() {
-      this.lanes = chart.lanes();
-      this.placePegs();
     },
 
     toggleOverlay() {

@@ -63,7 +63,8 @@ async function ask(edit) {
     body.set('revision', document.getElementById('revision').value);
     body.set('structure', document.getElementById('shot').dataset.structure ?? '');
     if (edit.preview) body.set('preview', '1');
-    const response = await fetch(edit.url, { method: 'POST', body, headers: { 'HX-Request': 'true', Accept: 'text/html' }, credentials: 'same-origin' });
+    // A form of text alone is written and read faster in this way than in parts.
+    const response = await fetch(edit.url, { method: 'POST', body: new URLSearchParams(body), headers: { 'HX-Request': 'true', Accept: 'text/html' }, credentials: 'same-origin' });
     return { ok: response.ok, status: response.status, html: await response.text(), preview: edit.preview, fields: edit.fields };
   } catch {
     return null;

@@ -15,7 +15,7 @@ const gripRoom = 14;
  *
  * @param {HTMLCanvasElement} canvas
  * @param {HTMLElement} plot holds the canvas, the pegs and the grips
- * @param {{onScrub: (photo: number) => void, onLayout: () => void, onPeg: (event: PointerEvent) => void, onPlot: (event: MouseEvent) => void}} on
+ * @param {{onScrub: (photo: number) => void, onLayout: () => void, onLanes: () => void, onPeg: (event: PointerEvent) => void, onPlot: (event: MouseEvent) => void}} on
  */
 export function createChart(canvas, plot, on) {
   const drawing = createDrawing(canvas);
@@ -29,6 +29,7 @@ export function createChart(canvas, plot, on) {
   let pointedPhoto = null;
   let width = 1;
   let dirty = false;
+  let newLayout = true;
 
   const whole = () => ({ from: 0, to: Math.max(data.run, triggers.at(-1), 1e-3) });
   const column = (name) => {
@@ -102,11 +103,14 @@ export function createChart(canvas, plot, on) {
     fitRanges();
     const height = laneHeight() * laneCount() + rulerHeight;
     drawing.draw({ data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto });
+    if (newLayout) on.onLanes();
+    newLayout = false;
     on.onLayout();
   };
 
   const measure = () => {
     width = Math.max(1, plot.clientWidth);
+    newLayout = true;
     schedule();
   };
   new ResizeObserver(measure).observe(plot);
@@ -177,6 +181,7 @@ export function createChart(canvas, plot, on) {
       const first = data === null;
       const wasWhole = first || view.to - view.from >= whole().to * 0.999;
       data = taken;
+      newLayout = true;
       triggers = column('trigger');
       if (first) measure();
       if (wasWhole) setView(-whole().to * 0.01, whole().to * 1.01);
@@ -209,6 +214,7 @@ export function createChart(canvas, plot, on) {
     },
     overlay(on_) {
       overlaid = on_;
+      newLayout = true;
       schedule();
     },
     draw: schedule,

@@ -9,12 +9,16 @@ const commitMilliseconds = 500;
 export const pegs = (getChart) => ({
   pegs: [],
   grips: [],
+  pegsSaid: '',
   selectedPeg: null,
   dragging: null,
   dragText: '',
   dragLeft: 0,
 
   showPegs(pegs) {
+    const said = JSON.stringify(pegs);
+    if (said === this.pegsSaid) return;
+    this.pegsSaid = said;
     this.pegs = pegs.map((peg, place) => {
       const kind = peg.end ? 'stands' : peg.pass ? 'passed' : `stops${peg.hold ? `, ${peg.hold} held` : ''}`;
       return { ...peg, place, left: 0, visible: true, where: `photo ${peg.photo}, ${kind}`, label: `Keyframe ${peg.letter}, photo ${peg.photo}, ${kind}` };
@@ -129,7 +133,7 @@ export const pegs = (getChart) => ({
     this.dragText = '';
     getChart().hold(false);
     this.showPegs(this.data.pegs);
-    this.layOut();
+    this.placePegs();
   },
 
   /** Keys on a peg or a grip; saved when the hand rests. */

@@ -1,5 +1,5 @@
 @php use Evrent\Core\Checks\Severity; @endphp
-<x-part id="findings" class="findings panel" aria-labelledby="findings-title">
+<x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
     <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
     @forelse ($page->report->findings as $finding)
         <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
