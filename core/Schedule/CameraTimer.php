@@ -66,7 +66,7 @@ final readonly class CameraTimer
     /**
      * @return list<array{float, float}> when the rig moves or settles: from and until, in seconds from its first trigger
      */
-    public static function restlessSpans(Schedule $schedule): array
+    private static function restlessSpans(Schedule $schedule): array
     {
         $rig = $schedule->plan->rig;
         $spans = [];

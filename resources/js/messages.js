@@ -8,7 +8,7 @@ export function followMessages() {
    * Puts each message into its field's slot; what has no slot stands above the bench. An answer to something that sent no
    * fields says nothing of what was typed into them: their messages stay.
    */
-  const placeProblems = (sentFields) => {
+  const placeProblems = (sentFields, looked) => {
     const problems = JSON.parse(document.getElementById('shot-problems')?.textContent ?? '{}');
     const rest = document.getElementById('other-problems');
     const slots = new Map([...document.querySelectorAll('.problem[id^="p-"]')].map((slot) => [slot.id, slot]));
@@ -16,7 +16,7 @@ export function followMessages() {
     for (const [pointer, message] of Object.entries(problems)) {
       const id = `p-${pointer.slice(1).replaceAll('/', '-')}`;
       if (slots.has(id)) wanted.set(id, message);
-      else rest.append(Object.assign(document.createElement('p'), { textContent: pointer === '' ? message : `${pointer}: ${message}` }));
+      else if (!looked) rest.append(Object.assign(document.createElement('p'), { textContent: pointer === '' ? message : `${pointer}: ${message}` }));
     }
     const fields = new Map([...document.querySelectorAll('[aria-describedby]')].map((field) => [field.getAttribute('aria-describedby'), field]));
     slots.forEach((slot, id) => {
@@ -40,7 +40,7 @@ export function followMessages() {
   };
 
   document.body.addEventListener('shot-answered', (event) => {
-    const problems = placeProblems(event.detail.fields);
+    const problems = placeProblems(event.detail.fields, event.detail.preview);
     followRevision();
     // While something is only looked at, the verdict alone is said, and only when it turns.
     const verdict = document.querySelector(event.detail.preview ? '#verdict .says strong' : '#verdict .says')?.textContent ?? '';

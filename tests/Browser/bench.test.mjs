@@ -189,6 +189,9 @@ test('two windows drag one shot: the second is told, and nothing is overwritten'
   await drag(first, first.locator('.grip[data-peg="1"][data-axis-id=pan]'), [0, -10]);
   const { pan } = (await planOf(first)).move.keyframes[1];
   await drag(second, second.locator('.grip[data-peg="1"][data-axis-id=slide]'), [0, 15]);
+  // Told, and still told when the drag has been taken off the chart.
+  await second.locator('.drag-figures').waitFor({ state: 'hidden' });
+  await second.locator('#verdict[data-preview=no]').waitFor();
   await second.locator('#other-problems').getByText('changed in another window').waitFor();
   const plan = await planOf(first);
   assert.deepEqual([plan.move.keyframes[1].pan, plan.move.keyframes[1].slide], [pan, 900]);

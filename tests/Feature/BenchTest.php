@@ -19,6 +19,7 @@ final class BenchTest extends PageTestCase
         $shot = self::shot();
         $with = ['place' => 1, 'positions' => ['pan' => '33.5']];
         $looked = $this->edit($shot, 'keyframe-drag', $with, ['preview' => '1'])->assertOk()->assertSee('It would work.');
+        $looked->assertDontSee('id="other-problems"', false)->assertDontSee('id="notice"', false);
         self::assertSame(1, $shot->revisions()->count());
         self::assertSame(21.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee('This shot works.');

@@ -68,6 +68,15 @@ final class PresetAndHistoryTest extends PageTestCase
         $this->apply($shot, $tide->id);
     }
 
+    public function testAnOlderDemoGetsItsRecipesAndThoseThrownAwayStayAway(): void
+    {
+        $this->artisan('evrent:demo');
+        self::assertSame(8, Preset::query()->count());
+        Preset::query()->where('name', 'Stars')->delete();
+        $this->artisan('evrent:demo');
+        self::assertSame(7, Preset::query()->count());
+    }
+
     public function testABadRecipeIsRefusedByEveryFieldAndKeepsWhatWasTyped(): void
     {
         $this->followingRedirects()->from('/presets')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Preset;
 use App\Models\Shoot;
 use Database\Seeders\DemoSeeder;
 use Database\Seeders\RecipeSeeder;
@@ -27,7 +28,9 @@ final class LayOutDemo extends Command
             }
             if (Shoot::query()->where('is_demo', true)->doesntExist()) {
                 $seeder->run();
-                // Recipes that were thrown away stay away, until the demo is asked for again.
+                $recipes->run();
+            } elseif (Preset::query()->doesntExist()) {
+                // A demo from before there were presets has none yet; single ones that were thrown away stay away.
                 $recipes->run();
             }
         });

@@ -38,7 +38,7 @@ final class ShotResponse
         // Back where it was, there is nothing to look at but the shot itself.
         $same = PlanWriter::toJson($plan) === PlanWriter::toJson($shot->currentRevision()->toPlan());
 
-        return self::parts($request, new ShotPage($shot, $same ? null : $plan, $rounding), '');
+        return self::parts($request, new ShotPage($shot, $same ? null : $plan, $rounding), '', looked: true);
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */
@@ -79,12 +79,16 @@ final class ShotResponse
         return $errors;
     }
 
-    private static function parts(Request $request, ShotPage $page, string $notice): Response
+    /**
+     * @param bool $looked whether nothing was to be saved: then what was said of earlier changes stays said
+     */
+    private static function parts(Request $request, ShotPage $page, string $notice, bool $looked = false): Response
     {
         return response()->view('shots.changed', [
             'page' => $page,
             'problems' => [],
             'notice' => $notice,
+            'looked' => $looked,
             // A keyframe more or less, a part described or left out: then the fields themselves are drawn again.
             'restructured' => $request->input('structure') !== $page->structure(),
         ]);

@@ -6,7 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     {{-- Tells the browser what to paint before the first style arrives: no white flash in the dark. --}}
     <meta name="color-scheme" content="{{ $look === 'day' ? 'light' : 'dark' }}">
-    <meta name="htmx-config" content='{"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}],"historyCacheSize":0,"includeIndicatorStyles":false,"scrollIntoViewOnBoost":false}'>
+    <meta name="htmx-config" content='{"historyCacheSize":0,"includeIndicatorStyles":false}'>
     <title>{{ $title }} · Evrent</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])

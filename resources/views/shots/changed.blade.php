@@ -5,6 +5,8 @@
 @include('shots.parts.verdict')
 @unless ($page->isPreview)
 @include('shots.parts.revision')
+@endunless
+@unless ($looked)
 <p id="notice" class="notice" role="status">{{ $notice }}</p>
 @endunless
 @include('shots.parts.outcome')
