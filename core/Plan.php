@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Evrent\Core;
 
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\Storage;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Timing;
@@ -18,7 +26,7 @@ use Evrent\Core\Timing\Trigger;
 /**
  * One shot, whole: everything the schedule is computed from.
  *
- * Optics are optional: without them nothing is said of the picture. A keyframe may stand beyond an axis's travel: such a
+ * Optics, place, light and budgets are optional: without them nothing is said of them. A keyframe may stand beyond an axis's travel: such a
  * plan can be read, drawn and mended, and a check says so.
  */
 final readonly class Plan
@@ -28,6 +36,8 @@ final readonly class Plan
     public Path $path;
 
     /**
+     * @param list<Picked> $kit what it takes along, by name
+     *
      * @throws InvalidInput
      */
     public function __construct(
@@ -39,6 +49,13 @@ final readonly class Plan
         public ?Optics $optics = null,
         public Trigger $trigger = new Trigger(),
         public Thresholds $thresholds = new Thresholds(),
+        public ?Site $site = null,
+        public ?Start $start = null,
+        public ?Light $light = null,
+        public ?Storage $storage = null,
+        public ?Power $power = null,
+        public ?Load $load = null,
+        public array $kit = [],
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -58,6 +75,9 @@ final readonly class Plan
         }
         if ($this->photosTotal() > Timing::MOST_PHOTOS) {
             $problems->add('/timing/photos', sprintf('All photos together can be %s at most.', number_format(Timing::MOST_PHOTOS)));
+        }
+        if (count($kit) > Picked::MOST) {
+            $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));
         }
         $problems->throwIfAny();
         $this->path = Path::through($move, $axisIds, $timing->photos);
@@ -82,7 +102,7 @@ final readonly class Plan
      */
     public function withTitle(string $title): self
     {
-        return new self($title, $this->timing, $this->rig, $this->camera, $this->move, $this->optics, $this->trigger, $this->thresholds);
+        return $this->with(['title' => $title]);
     }
 
     /**
@@ -90,7 +110,7 @@ final readonly class Plan
      */
     public function withTiming(Timing $timing): self
     {
-        return $this->changed(timing: $timing);
+        return $this->with(['timing' => $timing]);
     }
 
     /**
@@ -98,7 +118,7 @@ final readonly class Plan
      */
     public function withRig(Rig $rig): self
     {
-        return $this->changed(rig: $rig);
+        return $this->with(['rig' => $rig]);
     }
 
     /**
@@ -106,7 +126,7 @@ final readonly class Plan
      */
     public function withOptics(?Optics $optics): self
     {
-        return new self($this->title, $this->timing, $this->rig, $this->camera, $this->move, $optics, $this->trigger, $this->thresholds);
+        return $this->with(['optics' => $optics]);
     }
 
     /**
@@ -114,7 +134,7 @@ final readonly class Plan
      */
     public function withCamera(Camera $camera): self
     {
-        return $this->changed(camera: $camera);
+        return $this->with(['camera' => $camera]);
     }
 
     /**
@@ -122,7 +142,7 @@ final readonly class Plan
      */
     public function withTrigger(Trigger $trigger): self
     {
-        return $this->changed(trigger: $trigger);
+        return $this->with(['trigger' => $trigger]);
     }
 
     /**
@@ -207,25 +227,30 @@ final readonly class Plan
      */
     public function withMove(Move $move): self
     {
-        return $this->changed(move: $move);
+        return $this->with(['move' => $move]);
     }
 
-    private function changed(
-        ?Timing $timing = null,
-        ?Rig $rig = null,
-        ?Camera $camera = null,
-        ?Move $move = null,
-        ?Trigger $trigger = null,
-    ): self {
-        return new self(
-            $this->title,
-            $timing ?? $this->timing,
-            $rig ?? $this->rig,
-            $camera ?? $this->camera,
-            $move ?? $this->move,
-            $this->optics,
-            $trigger ?? $this->trigger,
-            $this->thresholds,
-        );
+    /** When the first photo is triggered; null where no place, no start, or no such event on that day is known. */
+    public function firstTrigger(): ?Instant
+    {
+        return $this->site === null ? null : $this->start?->instant($this->site)?->plusSeconds($this->timing->startDelaySeconds);
+    }
+
+    /**
+     * The same but for the parts that are named.
+     *
+     * @param array{
+     *     title?: string, timing?: Timing, rig?: Rig, camera?: Camera, move?: Move, optics?: ?Optics, trigger?: Trigger, thresholds?: Thresholds,
+     *     site?: ?Site, start?: ?Start, light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>,
+     * } $parts
+     *
+     * @throws InvalidInput
+     */
+    public function with(array $parts): self
+    {
+        $own = get_object_vars($this);
+        unset($own['path']);
+
+        return Copy::of($this, $own, $parts);
     }
 }

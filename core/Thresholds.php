@@ -39,10 +39,19 @@ final readonly class Thresholds
     /** A crop that takes less than this share of the photo is lost in any finder's own inaccuracy. */
     public const CROP_SHARE = 0.02;
 
+    /** A raw file can be pushed or pulled by about a stop before it is seen. */
+    public const LIGHT_STOPS = 1.0;
+
+    /** A star that moves by more pixels of the clip while the shutter is open is a dash, not a dot. */
+    public const TRAIL_PIXELS = 2.0;
+
+    /** A horizon that leans by more pixels of the clip from the middle to the edge is seen to lean. */
+    public const HORIZON_PIXELS = 3.0;
+
     private const MOST = 10_000;
 
     /**
-     * Seconds, pixels of the clip, or shares, as the names say.
+     * Seconds, pixels of the clip, stops or shares, as the names say.
      *
      * @throws InvalidInput
      */
@@ -57,18 +66,23 @@ final readonly class Thresholds
         public float $parallaxShare = self::PARALLAX_SHARE,
         public float $motorStepPixels = self::MOTOR_STEP_PIXELS,
         public float $cropShare = self::CROP_SHARE,
+        public float $lightStops = self::LIGHT_STOPS,
+        public float $trailPixels = self::TRAIL_PIXELS,
+        public float $horizonPixels = self::HORIZON_PIXELS,
     ) {
         $problems = new Problems();
         foreach (['clip_s' => $clipSeconds, 'crossing_s' => $crossingSeconds, 'settle_s' => $settleSeconds] as $field => $seconds) {
             $problems->unlessBetween($seconds, 0, self::MOST, "/{$field}", 'seconds');
         }
-        foreach (['smear_px' => $smearPixels, 'motor_step_px' => $motorStepPixels] as $field => $pixels) {
+        $inPixels = ['smear_px' => $smearPixels, 'motor_step_px' => $motorStepPixels, 'trail_px' => $trailPixels, 'horizon_px' => $horizonPixels];
+        foreach ($inPixels as $field => $pixels) {
             $problems->unlessPositive($pixels, self::MOST, "/{$field}", 'pixels');
         }
         $shares = ['blur_share' => $blurShare, 'dragged_share' => $draggedShare, 'parallax_share' => $parallaxShare, 'crop_share' => $cropShare];
         foreach ($shares as $field => $share) {
             $problems->unlessBetween($share, 0, 1, "/{$field}", 'a share');
         }
+        $problems->unlessPositive($lightStops, 20, '/light_stops', 'stops');
         $problems->unlessPositive($subjectStepShare, 10, '/subject_step_share', 'a share');
         $problems->throwIfAny();
     }

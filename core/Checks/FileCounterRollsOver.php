@@ -40,7 +40,7 @@ final class FileCounterRollsOver implements Check
                 'counter',
                 'Set the camera’s counter back to 0001 first',
                 'keeps everything; use an empty folder or card',
-                $schedule->plan->withCamera($camera->withNextFileNumber(1)),
+                $schedule->plan->withCamera($camera->with(['nextFileNumber' => 1])),
             )],
         );
     }

@@ -109,7 +109,7 @@ final class Fields
         return $value === true;
     }
 
-    public function text(string $name): string
+    public function text(string $name, string $standIn = '?'): string
     {
         $value = $this->value($name, null);
         if (!is_string($value)) {
@@ -117,10 +117,33 @@ final class Fields
                 $this->problems->add("{$this->pointer}/{$name}", 'Enter text.');
             }
 
-            return '?';
+            return $standIn;
         }
 
         return $value;
+    }
+
+    /**
+     * A list of numbers.
+     *
+     * @param list<float> $default
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, int $most, array $default): array
+    {
+        if (!$this->has($name)) {
+            return $default;
+        }
+
+        return $this->items($name, $most, function (mixed $item, string $pointer): float {
+            if (is_int($item) || is_float($item) && is_finite($item)) {
+                return (float) $item;
+            }
+            $this->problems->add($pointer, 'Enter a number, such as 8 or 0.5.');
+
+            return 1.0;
+        });
     }
 
     /**

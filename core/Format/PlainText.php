@@ -49,6 +49,16 @@ final class PlainText
         return self::number($seconds);
     }
 
+    /** A shutter time as it is read, not to be read back: "1/125", "0.8", "2.5", "13". */
+    public static function shutter(float $seconds): string
+    {
+        return match (true) {
+            $seconds <= 0.0 => '0',
+            $seconds < 0.3 => '1/' . number_format(round(1.0 / $seconds, 1.0 / $seconds < 10.0 ? 1 : 0), 1.0 / $seconds < 10.0 && fmod(round(1.0 / $seconds, 1), 1.0) > 0.0 ? 1 : 0, '.', ''),
+            default => self::rounded($seconds, $seconds < 10.0 ? 2 : 1),
+        };
+    }
+
     /** Short spans, for what is counted in single seconds: "5.58 s", "7.8 ms". */
     public static function seconds(float $seconds): string
     {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Format\Parts\BudgetFormat;
+use Evrent\Core\Format\Parts\LightFormat;
+use Evrent\Core\Format\Parts\SiteFormat;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Kit\Picked;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\Base;
@@ -21,9 +25,11 @@ use Evrent\Core\Problems;
 use Evrent\Core\Thresholds;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\Camera;
+use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
+use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Timing\TriggeredBy;
@@ -84,10 +90,23 @@ final class PlanReader
         $optics = $fields->has('optics') ? $this->optics($fields->child('optics')) : null;
         $trigger = $fields->has('trigger') ? $this->trigger($fields->child('trigger')) : new Trigger();
         $thresholds = $fields->has('thresholds') ? $this->thresholds($fields->child('thresholds')) : new Thresholds();
+        $others = [
+            $fields->has('site') ? SiteFormat::site($fields->child('site')) : null,
+            $fields->has('start') ? SiteFormat::start($fields->child('start')) : null,
+            $fields->has('light') ? LightFormat::read($fields->child('light'), $this->problems) : null,
+            $fields->has('storage') ? BudgetFormat::storage($fields->child('storage')) : null,
+            $fields->has('power') ? BudgetFormat::power($fields->child('power'), $this->problems) : null,
+            $fields->has('load') ? BudgetFormat::load($fields->child('load')) : null,
+            $fields->has('kit') ? array_values(array_filter($fields->items(
+                'kit',
+                Picked::MOST,
+                fn (mixed $item, string $pointer): ?Picked => BudgetFormat::picked($item, $pointer, $this->problems),
+            ))) : [],
+        ];
         $fields->refuseTheRest();
         $plan = $timing === null || $rig === null || $camera === null || $move === null || $trigger === null || $thresholds === null
             ? null
-            : $fields->make(static fn (): Plan => new Plan($title, $timing, $rig, $camera, $move, $optics, $trigger, $thresholds));
+            : $fields->make(static fn (): Plan => new Plan($title, $timing, $rig, $camera, $move, $optics, $trigger, $thresholds, ...$others));
         $this->problems->throwIfAny();
         assert($plan !== null);
 
@@ -209,6 +228,9 @@ final class PlanReader
             $fields->whole('buffer_frames', 1, 1),
             $fields->flag('long_exposure_noise_reduction', false),
             $fields->wholeOrNull('next_file_number', 1),
+            $fields->has('exposure_timed_by') ? $fields->choice('exposure_timed_by', TimedBy::class, TimedBy::Camera) : null,
+            $fields->has('dial') ? $fields->choice('dial', Dial::class, Dial::Manual) : null,
+            $fields->flag('marks_are_literal', false),
         ];
         $fields->refuseTheRest();
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Format\Parts\BudgetFormat;
+use Evrent\Core\Format\Parts\LightFormat;
+use Evrent\Core\Format\Parts\SiteFormat;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
@@ -61,6 +64,9 @@ final class PlanWriter
                 'buffer_frames' => $plan->camera->bufferFrames,
                 'long_exposure_noise_reduction' => $plan->camera->longExposureNoiseReduction,
                 ...self::unlessNull('next_file_number', $plan->camera->nextFileNumber),
+                ...self::unlessNull('exposure_timed_by', $plan->camera->exposureTimedBy?->value),
+                ...self::unlessNull('dial', $plan->camera->dial?->value),
+                'marks_are_literal' => $plan->camera->marksAreLiteral,
             ],
             'move' => [
                 'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),
@@ -69,6 +75,13 @@ final class PlanWriter
             ...($plan->optics === null ? [] : ['optics' => self::optics($plan->optics)]),
             'trigger' => self::trigger($plan->trigger),
             'thresholds' => ThresholdFields::of($plan->thresholds),
+            ...($plan->site === null ? [] : ['site' => SiteFormat::writeSite($plan->site)]),
+            ...($plan->start === null ? [] : ['start' => SiteFormat::writeStart($plan->start)]),
+            ...($plan->light === null ? [] : ['light' => LightFormat::write($plan->light)]),
+            ...($plan->storage === null ? [] : ['storage' => BudgetFormat::writeStorage($plan->storage)]),
+            ...($plan->power === null ? [] : ['power' => BudgetFormat::writePower($plan->power)]),
+            ...($plan->load === null ? [] : ['load' => BudgetFormat::writeLoad($plan->load)]),
+            ...($plan->kit === [] ? [] : ['kit' => array_map(BudgetFormat::writePicked(...), $plan->kit)]),
         ];
     }
 

@@ -22,6 +22,9 @@ final class ThresholdFields
         'parallax_share' => Thresholds::PARALLAX_SHARE,
         'motor_step_px' => Thresholds::MOTOR_STEP_PIXELS,
         'crop_share' => Thresholds::CROP_SHARE,
+        'light_stops' => Thresholds::LIGHT_STOPS,
+        'trail_px' => Thresholds::TRAIL_PIXELS,
+        'horizon_px' => Thresholds::HORIZON_PIXELS,
     ];
 
     /**
@@ -40,6 +43,9 @@ final class ThresholdFields
             $thresholds->parallaxShare,
             $thresholds->motorStepPixels,
             $thresholds->cropShare,
+            $thresholds->lightStops,
+            $thresholds->trailPixels,
+            $thresholds->horizonPixels,
         ]);
     }
 }

@@ -11,6 +11,9 @@ use Evrent\Core\Problems;
  */
 final readonly class Exposure
 {
+    /** So far are marks rounded at most: 320 for 317, 640 for 635, 500 for 504. */
+    private const MOST_ROUNDED = 0.02;
+
     /**
      * @param float $aperture the f-number
      *
@@ -48,5 +51,13 @@ final readonly class Exposure
     public static function trueSeconds(float $markedSeconds): float
     {
         return 2.0 ** (round(3.0 * log($markedSeconds, 2)) / 3.0);
+    }
+
+    /** Marks of ISO are rounded in the same way: 125 stands for 126, a third of a stop above 100. Odd ones are taken as they are. */
+    public static function trueIso(float $iso): float
+    {
+        $third = 100.0 * 2.0 ** (round(3.0 * log($iso / 100.0, 2)) / 3.0);
+
+        return abs($third / $iso - 1.0) < self::MOST_ROUNDED ? $third : $iso;
     }
 }

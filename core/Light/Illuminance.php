@@ -26,6 +26,8 @@ final class Illuminance
         [-0.8, -2.79, 24.27, -252.95, 1321.29],
     ];
 
+    public const LOWEST_MOON_DEGREES = -0.8;
+
     /** Stars and airglow on a clear night far from towns. */
     public const NIGHT_SKY_LUX = 5e-4;
 

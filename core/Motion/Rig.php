@@ -53,6 +53,21 @@ final readonly class Rig
         return new self($this->axes, $this->postExposureDelaySeconds, $seconds, $this->rampEntry, $this->base);
     }
 
+    public function withBase(Base $base): self
+    {
+        return new self($this->axes, $this->postExposureDelaySeconds, $this->settleSeconds, $this->rampEntry, $base);
+    }
+
+    /**
+     * @param list<Axis> $axes
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withAxes(array $axes): self
+    {
+        return new self($axes, $this->postExposureDelaySeconds, $this->settleSeconds, $this->rampEntry, $this->base);
+    }
+
     public function withRampEntry(RampEntry $entry): self
     {
         return new self($this->axes, $this->postExposureDelaySeconds, $this->settleSeconds, $entry, $this->base);

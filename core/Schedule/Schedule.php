@@ -73,6 +73,14 @@ final readonly class Schedule
         return $this->retimed($changed)[1]->keepsTime();
     }
 
+    /**
+     * The same schedule for a plan that differs in what the schedule does not hang on, such as power or storage.
+     */
+    public function under(Plan $plan): self
+    {
+        return new self($plan, $this->order, $this->moves, $this->intervalSeconds, $this->exposureSeconds, $this->timeline);
+    }
+
     public function photosTotal(): int
     {
         return count($this->order->phases);

@@ -10,10 +10,10 @@ namespace Evrent\Core\Sky;
 final readonly class DayEvents
 {
     /** The sun's centre when its upper limb shows: half its disk and what the air lifts at the horizon. */
-    private const SUN_RISES_DEGREES = -0.833;
+    public const SUN_RISES_DEGREES = -0.833;
 
     /** Sun's altitudes at which the twilights end. */
-    private const TWILIGHTS = ['civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0];
+    public const TWILIGHTS = ['civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0];
 
     /** What the air lifts at the horizon: 34 minutes of arc. */
     private const HORIZON_REFRACTION_DEGREES = 34.0 / 60.0;
@@ -45,9 +45,10 @@ final readonly class DayEvents
      */
     public static function at(Observer $observer, LocalDay $day, ?float $targetDegrees = null): self
     {
-        $sun = new Sun();
+        $sun = new Interpolated(new Sun());
+        $moon = new Interpolated(new Moon());
         $sunAbove = static fn (float $degrees): callable => static fn (Instant $instant): float => $observer->horizontal($sun, $instant)->altitude - $degrees;
-        $moonUp = static fn (Instant $instant): float => self::moonAboveHorizon($observer, $instant);
+        $moonUp = static fn (Instant $instant): float => self::moonAboveHorizon($observer, $instant, $moon);
         $rising = Crossings::within($day->begins, $day->ends, $sunAbove(self::SUN_RISES_DEGREES));
         $noon = new Instant(($day->begins->unixSeconds + $day->ends->unixSeconds) / 2.0);
         $twilight = [];
@@ -57,7 +58,7 @@ final readonly class DayEvents
             $twilight[$name] = ['dawn' => self::first($crossings, true), 'dusk' => self::first($crossings, false)];
         }
         $moonCrossings = Crossings::within($day->begins, $day->ends, $moonUp);
-        $target = Star::galacticCentre();
+        $target = new Interpolated(Star::galacticCentre());
         $targetAbove = static fn (Instant $instant): float => $targetDegrees === null
             ? 1.0
             : $observer->horizontal($target, $instant)->altitude - $targetDegrees;
@@ -68,29 +69,27 @@ final readonly class DayEvents
 
         return new self(
             self::first($rising, true),
-            self::transit($observer, $day),
+            self::transit($observer, $day, $sun),
             self::first($rising, false),
             $rising !== [] ? null : ($sunAbove(self::SUN_RISES_DEGREES)($noon) < 0.0 ? 'down' : 'up'),
             $twilight,
             self::first($moonCrossings, true),
             self::first($moonCrossings, false),
-            Moon::litFraction(Moon::phaseAngle((new Moon())->place($noon), $sun->place($noon))),
+            Moon::litFraction(Moon::phaseAngle($moon->place($noon), $sun->place($noon))),
             self::windows($day, array_column($changes, 0), $isDark),
         );
     }
 
     /** The moon's upper limb above the horizon, air included, degrees. */
-    private static function moonAboveHorizon(Observer $observer, Instant $instant): float
+    public static function moonAboveHorizon(Observer $observer, Instant $instant, Body $moon = new Moon()): float
     {
-        $moon = new Moon();
         $semidiameter = rad2deg(asin(self::MOON_KILOMETRES / $moon->place($instant)->distanceKilometres));
 
         return $observer->horizontal($moon, $instant)->altitude + self::HORIZON_REFRACTION_DEGREES + $semidiameter;
     }
 
-    private static function transit(Observer $observer, LocalDay $day): ?Instant
+    private static function transit(Observer $observer, LocalDay $day, Body $sun): ?Instant
     {
-        $sun = new Sun();
         $past = static fn (Instant $instant): float => $observer->hourAngle($sun->place($instant), $instant);
         foreach (Crossings::within($day->begins, $day->ends, $past) as [$instant, $rising]) {
             // At midnight the hour angle jumps from 180 to -180, which is no transit.

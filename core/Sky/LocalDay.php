@@ -21,6 +21,7 @@ final readonly class LocalDay
 
     public Instant $begins;
     public Instant $ends;
+    public string $date;
     private DateTimeZone $zone;
 
     /**
@@ -46,6 +47,7 @@ final readonly class LocalDay
         } catch (Exception) {
             throw new InvalidInput([new Problem('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.')]);
         }
+        $this->date = $date;
         $this->begins = new Instant((float) $midnight->getTimestamp());
         $this->ends = new Instant((float) $next->getTimestamp());
     }
@@ -53,6 +55,55 @@ final readonly class LocalDay
     /** As people there read it: "2026-05-14T21:09:12+01:00", to the second. */
     public function text(Instant $instant): string
     {
-        return (new DateTimeImmutable('@' . (int) round($instant->unixSeconds)))->setTimezone($this->zone)->format('Y-m-d\TH:i:sP');
+        return $this->wall($instant)->format('Y-m-d\TH:i:sP');
+    }
+
+    /** The one after it. */
+    public function next(): self
+    {
+        return new self((new DateTimeImmutable($this->date))->modify('+1 day')->format('Y-m-d'), $this->zone->getName());
+    }
+
+    /**
+     * When a clock on the wall shows a time. One that the change of the clock leaves out is an hour on; of one that comes twice
+     * it is the first.
+     *
+     * @param string $clock such as "19:40" or "19:40:30"
+     */
+    public function at(string $clock): Instant
+    {
+        return new Instant((float) (new DateTimeImmutable("{$this->date}T{$clock}", $this->zone))->getTimestamp());
+    }
+
+    /** What the clock on the wall shows, to the minute: "19:40". */
+    public function clock(Instant $instant): string
+    {
+        return $this->wall($instant)->format('H:i');
+    }
+
+    /**
+     * As clock, with the day when it is another: "00:05 (next day)".
+     */
+    public function clockAndDay(Instant $instant): string
+    {
+        $wall = $this->wall($instant);
+        $days = (int) (new DateTimeImmutable($this->date))->diff(new DateTimeImmutable($wall->format('Y-m-d')))->format('%r%a');
+
+        return $wall->format('H:i') . match ($days) {
+            0 => '',
+            1 => ' (next day)',
+            -1 => ' (day before)',
+            default => sprintf(' (%+d days)', $days),
+        };
+    }
+
+    public function zoneName(): string
+    {
+        return $this->zone->getName();
+    }
+
+    private function wall(Instant $instant): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@' . (int) round($instant->unixSeconds)))->setTimezone($this->zone);
     }
 }

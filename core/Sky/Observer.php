@@ -46,7 +46,7 @@ final readonly class Observer
     /** From the meridian westward, degrees in -180…180. */
     public function hourAngle(Equatorial $place, Instant $instant): float
     {
-        $nutation = new Nutation($instant->centuries);
+        $nutation = Nutation::near($instant->centuries);
         $sidereal = $instant->meanSiderealDegrees() + $nutation->longitude * Angles::cos($nutation->trueObliquity);
 
         return Angles::half($sidereal + $this->longitude - $place->rightAscension);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Copy;
 use Evrent\Core\Problems;
 
 /**
@@ -23,6 +24,9 @@ final readonly class Camera
      * @param int   $bufferFrames               photos that can wait for the card, the one being written included
      * @param bool  $longExposureNoiseReduction a dark exposure as long as the photo's follows each
      * @param ?int  $nextFileNumber             what its counter will give the first photo; null when nobody looked
+     * @param ?TimedBy $exposureTimedBy         who ends the exposure; null when nobody said
+     * @param ?Dial $dial                       what its mode dial stands on; null when nobody looked
+     * @param bool  $marksAreLiteral            whether a mark of 30 s is 30 s, and not the 32 s of the scale of thirds
      *
      * @throws \Evrent\Core\InvalidInput
      */
@@ -32,6 +36,9 @@ final readonly class Camera
         public int $bufferFrames = 1,
         public bool $longExposureNoiseReduction = false,
         public ?int $nextFileNumber = null,
+        public ?TimedBy $exposureTimedBy = null,
+        public ?Dial $dial = null,
+        public bool $marksAreLiteral = false,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($shutterLagSeconds, 0, self::MOST_SECONDS, '/shutter_lag_s', 'seconds');
@@ -51,14 +58,21 @@ final readonly class Camera
 
     public function withoutNoiseReduction(): self
     {
-        return new self($this->shutterLagSeconds, $this->writeSeconds, $this->bufferFrames, false, $this->nextFileNumber);
+        return $this->with(['longExposureNoiseReduction' => false]);
     }
 
     /**
+     * The same but for what is named.
+     *
+     * @param array{
+     *     shutterLagSeconds?: float, writeSeconds?: float, bufferFrames?: int, longExposureNoiseReduction?: bool, nextFileNumber?: ?int,
+     *     exposureTimedBy?: ?TimedBy, dial?: ?Dial, marksAreLiteral?: bool,
+     * } $changes
+     *
      * @throws \Evrent\Core\InvalidInput
      */
-    public function withNextFileNumber(?int $number): self
+    public function with(array $changes): self
     {
-        return new self($this->shutterLagSeconds, $this->writeSeconds, $this->bufferFrames, $this->longExposureNoiseReduction, $number);
+        return Copy::of($this, get_object_vars($this), $changes);
     }
 }

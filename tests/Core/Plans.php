@@ -20,6 +20,11 @@ final class Plans
         'output_width_px' => 1920, 'output_height_px' => 1080, 'foreground_m' => 2, 'subject_m' => 20, 'background_m' => 400,
     ];
 
+    /** A made-up place on a tidal estuary, on a spring evening with an early moon. */
+    public const SITE = [
+        'name' => 'Saltreach', 'latitude_deg' => 52.2, 'longitude_deg' => 0.9, 'zone' => 'Europe/London', 'date' => '2027-03-23',
+    ];
+
     /**
      * @return array<string, mixed>
      */
@@ -141,6 +146,44 @@ final class Plans
             + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2)]])
             + ($whole(0, 2) > 0 ? [] : ['trigger' => [
                 'by' => ['rig', 'camera_timer'][$whole(0, 1)], 'drift_ppm' => $float(-200, 200), 'camera_starts_s' => $float(-1, 1),
-            ] + ($whole(0, 1) === 0 ? [] : ['count_limit' => $whole(100, 500)])]), JSON_THROW_ON_ERROR);
+            ] + ($whole(0, 1) === 0 ? [] : ['count_limit' => $whole(100, 500)])])
+            + ($whole(0, 1) === 0 ? [] : self::randomScouting($float, $whole)), JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * Place, light, and what is carried.
+     *
+     * @param callable(float, float): float $float
+     * @param callable(int, int): int       $whole
+     *
+     * @return array<string, mixed>
+     */
+    private static function randomScouting(callable $float, callable $whole): array
+    {
+        return [
+            'site' => [
+                'name' => 'Anywhere', 'latitude_deg' => $float(-89, 89), 'longitude_deg' => $float(-180, 180), 'zone' => ['UTC', 'Europe/Lisbon', 'Asia/Kathmandu'][$whole(0, 2)],
+                'date' => sprintf('20%02d-%02d-%02d', $whole(10, 90), $whole(1, 12), $whole(1, 28)), 'elevation_m' => $float(0, 2000), 'sky_glow_lux' => $float(0, 0.01),
+            ],
+            'start' => [
+                ['event' => 'clock', 'at' => sprintf('%02d:%02d', $whole(0, 23), $whole(0, 59)), 'days' => $whole(0, 1)],
+                ['event' => 'sunset', 'offset_s' => $float(-5000, 5000)],
+                ['event' => 'moon_rises_to', 'height_deg' => $float(-5, 40)],
+            ][$whole(0, 2)],
+            'light' => [
+                'aperture' => $float(1.4, 16), 'iso' => [100, 400, 1600][$whole(0, 2)], 'nd_stops' => $whole(0, 6), 'cloud' => ['clear', 'thin', 'average', 'dark'][$whole(0, 3)],
+                'control' => ['manual', 'aperture_priority'][$whole(0, 1)], 'longest_s' => $float(0.5, 30), 'stepless' => $whole(0, 1) === 1,
+                'iso_changes' => [['frame' => 5, 'iso' => 200], ['frame' => 9, 'iso' => 400]], 'bias' => [['ev' => -4, 'stops' => -1.5], ['ev' => 4, 'stops' => 0]],
+                'filters' => [3, 6, 10], 'metered' => ['at' => '2027-03-23T18:00:00Z', 'exposure_s' => $float(0.001, 1), 'aperture' => 8, 'iso' => 100],
+            ],
+            'storage' => ['raw_mb' => $float(10, 60), 'jpeg_mb' => $float(0, 20), 'cards_gb' => [$float(0.5, 8), $float(1, 8)], 'slots' => ['overflow', 'copy', 'split'][$whole(0, 2)]],
+            'power' => [
+                'camera' => ['battery_wh' => $float(0.2, 16), 'charge' => $float(0.2, 1)],
+                'rig' => ['battery_wh' => $float(1, 40), 'batteries' => 2],
+                'temperature_c' => $float(-25, 30),
+            ] + ($whole(0, 1) === 0 ? [] : ['bank' => ['capacity_wh' => $float(1, 60), 'feeds' => ['camera', 'rig', 'both'][$whole(0, 2)]]]),
+            'load' => ['legs_rating_kg' => $float(2, 12), 'carriage_rating_kg' => $float(2, 8), 'incline_deg' => $float(0, 60), 'thrust_n' => $float(10, 80)],
+            'kit' => [['kind' => 'legs', 'name' => 'Tall legs'], ['kind' => 'card', 'name' => 'Card', 'count' => 2]],
+        ];
     }
 }

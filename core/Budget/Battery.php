@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Budget;
+
+use Evrent\Core\Problems;
+
+/**
+ * The battery in a device, with others that take over by themselves.
+ */
+final readonly class Battery
+{
+    /**
+     * @param float $wattHours of one, new and warm (mAh · V / 1000)
+     * @param int   $count     in the device at once, such as two in a grip
+     * @param float $charge    at the start, 0…1
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(public float $wattHours, public int $count = 1, public float $charge = 1.0)
+    {
+        $problems = new Problems();
+        $problems->unlessPositive($wattHours, 100_000, '/battery_wh', 'watt hours');
+        $problems->unlessBetween($count, 1, 20, '/batteries', 'how many are in at once');
+        $problems->unlessBetween($charge, 0, 1, '/charge', 'a share');
+        $problems->throwIfAny();
+    }
+}

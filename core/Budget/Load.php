@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Budget;
+
+use Evrent\Core\Copy;
+use Evrent\Core\Problems;
+
+/**
+ * What the legs and the carriage carry, and how steep the slide stands.
+ */
+final readonly class Load
+{
+    /** What carries a camera is rated for twice its load: wind, a pull at a cable, a hand on it. */
+    public const SAFETY = 2.0;
+
+    /** Of a motor's thrust, so much is used: the rest is for cold grease and a low battery. */
+    public const THRUST_SHARE = 0.7;
+
+    private const GRAVITY = 9.80665;
+    private const MILLIMETRES_PER_METRE = 1_000.0;
+    private const MOST_KILOGRAMS = 1_000;
+
+    /**
+     * @param float  $rigKilograms            slider and what else stands on the legs beside camera, lens and head
+     * @param ?float $legsRatingKilograms     null when nobody looked
+     * @param ?float $carriageRatingKilograms as for the legs
+     * @param float  $inclineDegrees          of the slide
+     * @param float  $friction                of the carriage, coefficient
+     * @param ?float $thrustNewtons           of the slide's motor at the belt
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public float $cameraKilograms = 0.7,
+        public float $lensKilograms = 0.6,
+        public float $headKilograms = 1.5,
+        public float $rigKilograms = 0.0,
+        public ?float $legsRatingKilograms = null,
+        public ?float $carriageRatingKilograms = null,
+        public float $inclineDegrees = 0.0,
+        public float $friction = 0.05,
+        public ?float $thrustNewtons = null,
+    ) {
+        $problems = new Problems();
+        $masses = ['camera_kg' => $cameraKilograms, 'lens_kg' => $lensKilograms, 'head_kg' => $headKilograms, 'rig_kg' => $rigKilograms];
+        foreach ($masses as $field => $kilograms) {
+            $problems->unlessBetween($kilograms, 0, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
+        }
+        foreach (['legs_rating_kg' => $legsRatingKilograms, 'carriage_rating_kg' => $carriageRatingKilograms] as $field => $rating) {
+            if ($rating !== null) {
+                $problems->unlessPositive($rating, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
+            }
+        }
+        $problems->unlessBetween($inclineDegrees, 0, 90, '/incline_deg', 'an angle in degrees');
+        $problems->unlessBetween($friction, 0, 2, '/friction', 'a coefficient of friction');
+        if ($thrustNewtons !== null) {
+            $problems->unlessPositive($thrustNewtons, 100_000, '/thrust_n', 'newtons');
+        }
+        $problems->throwIfAny();
+    }
+
+    /** Camera, lens and head: what the carriage carries. */
+    public function carriedKilograms(): float
+    {
+        return $this->cameraKilograms + $this->lensKilograms + $this->headKilograms;
+    }
+
+    public function onLegsKilograms(): float
+    {
+        return $this->carriedKilograms() + $this->rigKilograms;
+    }
+
+    /**
+     * Up the incline: m·g·(sin θ + μ·cos θ) + m·a.
+     *
+     * @param float $acceleration of the slide, mm/s²
+     */
+    public function thrustNeededNewtons(float $acceleration): float
+    {
+        $angle = deg2rad($this->inclineDegrees);
+
+        return $this->carriedKilograms()
+            * (self::GRAVITY * (sin($angle) + $this->friction * cos($angle)) + $acceleration / self::MILLIMETRES_PER_METRE);
+    }
+
+    /**
+     * @param array{
+     *     cameraKilograms?: float, lensKilograms?: float, headKilograms?: float, rigKilograms?: float, legsRatingKilograms?: ?float,
+     *     carriageRatingKilograms?: ?float, inclineDegrees?: float, friction?: float, thrustNewtons?: ?float,
+     * } $changes
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function with(array $changes): self
+    {
+        return Copy::of($this, get_object_vars($this), $changes);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Budget;
+
+use Evrent\Core\Problems;
+
+/**
+ * What the rig draws.
+ */
+final readonly class RigPower
+{
+    /**
+     * @param float $movingWatts  while an axis moves
+     * @param float $holdingWatts while motors hold their place between moves
+     * @param float $idleWatts    before the move begins and after it ends
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(
+        public Battery $battery,
+        public float $movingWatts = 12.0,
+        public float $holdingWatts = 4.0,
+        public float $idleWatts = 1.0,
+    ) {
+        $problems = new Problems();
+        foreach (['moving_w' => $movingWatts, 'holding_w' => $holdingWatts, 'idle_w' => $idleWatts] as $field => $watts) {
+            $problems->unlessBetween($watts, 0, 10_000, "/{$field}", 'watts');
+        }
+        $problems->throwIfAny();
+    }
+}

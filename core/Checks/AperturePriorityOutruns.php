@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\ExposureRoom;
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Solver;
+
+/**
+ * T5: aperture priority lengthens the exposure at dusk past what the interval holds.
+ */
+final class AperturePriorityOutruns implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $light = ShotLight::of($schedule);
+        if ($light === null || $light->light->control !== Control::AperturePriority) {
+            return null;
+        }
+        $late = self::late($schedule, $light);
+        if ($late === []) {
+            return null;
+        }
+        $first = $late[0];
+        $room = ExposureRoom::of($schedule);
+        $longest = max(array_map(static fn (int $n): float => $light->exposures[$n], $late));
+
+        return new Finding(
+            'T5',
+            Severity::Stops,
+            'Aperture priority outgrows the interval',
+            PlainText::seconds($longest) . ' open at the longest',
+            sprintf(
+                'From photo %d on the camera asks for more than the %s that the interval leaves, and the rig moves with the shutter open or waits.',
+                $first + 1,
+                PlainText::seconds($room[$first]),
+            ),
+            $first + 1,
+            count($late),
+            array_values(array_filter([
+                LightMending::ramp($schedule),
+                self::capped($schedule, $light, min(array_map(static fn (int $n): float => $room[$n], $late))),
+                self::longerInterval($schedule, $light, $room),
+            ])),
+        );
+    }
+
+    /**
+     * @return list<int> photos from 0
+     */
+    private static function late(Schedule $schedule, ShotLight $light): array
+    {
+        $late = [];
+        foreach (ExposureRoom::of($schedule) as $n => $room) {
+            if ($light->exposures[$n] > $room + 1e-9) {
+                $late[] = $n;
+            }
+        }
+
+        return $late;
+    }
+
+    private static function capped(Schedule $schedule, ShotLight $light, float $room): ?Remedy
+    {
+        $seconds = floor($room * 100.0) / 100.0;
+        if ($seconds < $light->light->shortestSeconds || $seconds <= 0.0) {
+            return null;
+        }
+
+        return new Remedy(
+            'longest',
+            sprintf('Limit the exposure to %s', PlainText::seconds($seconds)),
+            'keeps the interval; photos get darker once it is reached, unless ISO goes up',
+            $schedule->plan->with(['light' => $light->light->with(['longestSeconds' => $seconds])]),
+        );
+    }
+
+    /**
+     * @param list<float> $room
+     */
+    private static function longerInterval(Schedule $schedule, ShotLight $light, array $room): ?Remedy
+    {
+        $resolution = Solver::TIMER_RESOLUTION_SECONDS;
+        $interval = $schedule->plan->timing->interval;
+        // Longer intervals reach farther into the dusk: the longest exposure that is allowed has to fit everywhere.
+        $extra = ceil(($light->light->longestSeconds - min([INF, ...$room])) / $resolution) * $resolution;
+        if ($interval->longest() + $extra > KeyedSeconds::MOST_SECONDS) {
+            return null;
+        }
+        $mended = $schedule->plan->withInterval($interval->map(static fn (float $seconds): float => round($seconds + $extra, 6)));
+        $longer = Schedule::of($mended);
+        $found = ShotLight::of($longer);
+
+        return $found === null || self::late($longer, $found) !== [] ? null : new Remedy(
+            'interval',
+            $interval->isConstant() ? 'Take one every ' . PlainText::seconds($mended->timing->interval->longest()) : sprintf('Lengthen every interval by %s', PlainText::seconds($extra)),
+            sprintf('keeps clip and metering; %s longer on site', PlainText::duration($longer->summary->onSiteSeconds - $schedule->summary->onSiteSeconds)),
+            $mended,
+        );
+    }
+}

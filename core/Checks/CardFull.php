@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Budget\Storage;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * P3: the cards are full before the last photo.
+ */
+final class CardFull implements Check
+{
+    /** Cards come in such sizes, in gigabytes; so much of them is usable. */
+    private const SIZES = [16, 32, 64, 128, 256, 512, 1_024, 2_048];
+    private const USABLE_SHARE = 0.95;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $storage = $schedule->plan->storage;
+        $photos = $schedule->plan->photosProgrammed();
+        if ($storage === null || $storage->photos() >= $photos) {
+            return null;
+        }
+        $full = $storage->photos() + 1;
+        $two = count($storage->cardsGigabytes) > 1;
+
+        return new Finding(
+            'P3',
+            Severity::Stops,
+            $two && $storage->slots === SlotUse::Overflow ? 'Both cards are full' : 'The card is full',
+            'at photo ' . $full,
+            sprintf(
+                '%s of %s MB each need %s GB; there is room for %s.%s',
+                PlainText::photos($photos),
+                PlainText::rounded($storage->rawMegabytes + $storage->jpegMegabytes, 1),
+                PlainText::rounded($photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 1),
+                PlainText::photos($storage->photos()),
+                match (true) {
+                    !$two => ' No second card takes over.',
+                    $storage->slots === SlotUse::Overflow => sprintf(' The second takes over at photo %d.', $storage->photosByCard()[0] + 1),
+                    default => " With {$storage->slots->label()}, the smaller ends it.",
+                },
+            ),
+            $full,
+            $photos - $full + 1,
+            array_values(array_filter(array_map(
+                static fn (?array $change): ?Remedy => $change === null || $change[3]->photos() < $photos
+                    ? null
+                    : new Remedy($change[0], $change[1], $change[2], $schedule->plan->with(['storage' => $change[3]])),
+                [self::larger($storage, $photos), self::rawAlone($storage), self::overflow($storage), self::jpegAlone($storage)],
+            ))),
+        );
+    }
+
+    /**
+     * @return ?array{string, string, string, Storage}
+     */
+    private static function larger(Storage $storage, int $photos): ?array
+    {
+        foreach (self::SIZES as $size) {
+            $cards = array_map(static fn (float $gigabytes): float => max($gigabytes, round($size * self::USABLE_SHARE, 1)), $storage->cardsGigabytes);
+            $changed = new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $cards, $storage->slots);
+            if ($changed->photos() >= $photos) {
+                return [
+                    'card',
+                    count($cards) > 1 ? "Use two cards of {$size} GB" : "Use a card of {$size} GB",
+                    sprintf('keeps the files; %s GB of it usable', PlainText::rounded($size * self::USABLE_SHARE, 1)),
+                    $changed,
+                ];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return ?array{string, string, string, Storage}
+     */
+    private static function rawAlone(Storage $storage): ?array
+    {
+        return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
+            ? ['raw', 'Write raw files alone', 'keeps all there is to grade', new Storage($storage->rawMegabytes, 0.0, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots)]
+            : null;
+    }
+
+    /**
+     * @return ?array{string, string, string, Storage}
+     */
+    private static function jpegAlone(Storage $storage): ?array
+    {
+        return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
+            ? ['jpeg', 'Write large JPEGs alone', 'less room for grading', new Storage(0.0, $storage->jpegMegabytes, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots)]
+            : null;
+    }
+
+    /**
+     * @return ?array{string, string, string, Storage}
+     */
+    private static function overflow(Storage $storage): ?array
+    {
+        return $storage->slots !== SlotUse::Overflow && count($storage->cardsGigabytes) > 1
+            ? ['overflow', 'Let the second card take over', 'no copy is made while shooting', new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $storage->cardsGigabytes, SlotUse::Overflow)]
+            : null;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Motion\Base;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * R1: the base is off level, and the horizon leans along the pan.
+ */
+final class HorizonLeans implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $optics = $schedule->plan->optics;
+        $base = $schedule->plan->rig->base;
+        if ($optics === null || $base->offLevelDegrees === 0.0) {
+            return null;
+        }
+        $focal = $optics->focalPixels() * $optics->outputScale();
+        $leans = $dips = $over = [];
+        $pans = $schedule->moves->positions['pan'] ?? array_fill(0, $schedule->photosTotal(), 0.0);
+        foreach ($pans as $n => $pan) {
+            $leans[] = $base->leanDegrees($pan);
+            $dips[] = $focal * deg2rad($base->dipDegrees($pan));
+            if (self::edgePixels($optics->outputWidthPixels, $leans[$n]) > $schedule->plan->thresholds->horizonPixels) {
+                $over[] = $n;
+            }
+        }
+        if ($over === []) {
+            return null;
+        }
+        $worst = max(array_map(abs(...), $leans));
+
+        return new Finding(
+            'R1',
+            Severity::Look,
+            'The horizon leans',
+            PlainText::rounded(self::edgePixels($optics->outputWidthPixels, $worst), 1) . ' px at the frame’s edge',
+            sprintf(
+                'The base is %s° off level: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
+                PlainText::rounded($base->offLevelDegrees, 2),
+                PlainText::rounded($worst, 2),
+                PlainText::rounded(max($leans) - min($leans), 2),
+                PlainText::rounded(max($dips) - min($dips), 0),
+            ),
+            $over[0] + 1,
+            count($over),
+            [new Remedy(
+                'level',
+                'Level the base',
+                'keeps everything; by the bubble of the legs, not of the head',
+                $schedule->plan->withRig($schedule->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
+            )],
+        );
+    }
+
+    private static function edgePixels(int $width, float $leanDegrees): float
+    {
+        return abs(tan(deg2rad($leanDegrees))) * $width / 2.0;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * R3: the slide stands steeper than its motor can push the load.
+ */
+final class InclineBeyondThrust implements Check
+{
+    private const ANGLE_STEP_DEGREES = 0.5;
+    private const SLOWER = [0.75, 0.5, 0.33, 0.25, 0.1];
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $load = $schedule->plan->load;
+        $slide = self::slide($schedule);
+        if ($load === null || $load->thrustNewtons === null || $slide === null) {
+            return null;
+        }
+        $usable = Load::THRUST_SHARE * $load->thrustNewtons;
+        $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
+        if ($needed <= $usable + 1e-9) {
+            return null;
+        }
+
+        return new Finding(
+            'R3',
+            Severity::Stops,
+            'The slide is too steep for its motor',
+            PlainText::rounded($needed - $usable, 1) . ' N short',
+            sprintf(
+                'Up %s° with %s kg takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes down: tie it, and keep hands away.',
+                PlainText::rounded($load->inclineDegrees, 1),
+                PlainText::rounded($load->carriedKilograms(), 2),
+                PlainText::rounded($needed, 1),
+                PlainText::rounded($load->thrustNewtons, 1),
+            ),
+            null,
+            $schedule->photosTotal(),
+            array_values(array_filter([self::flatter($schedule, $load, $slide, $usable), self::slower($schedule, $load, $slide, $usable)])),
+        );
+    }
+
+    private static function slide(Schedule $schedule): ?Axis
+    {
+        $named = $schedule->plan->rig->axis('slide');
+
+        return $named?->kind === AxisKind::Linear ? $named : null;
+    }
+
+    private static function flatter(Schedule $schedule, Load $load, Axis $slide, float $usable): ?Remedy
+    {
+        for ($angle = floor($load->inclineDegrees / self::ANGLE_STEP_DEGREES) * self::ANGLE_STEP_DEGREES; $angle >= 0.0; $angle -= self::ANGLE_STEP_DEGREES) {
+            $flatter = $load->with(['inclineDegrees' => $angle]);
+            if ($flatter->thrustNeededNewtons($slide->maxAcceleration) <= $usable) {
+                return new Remedy('incline', sprintf('Set the slide to %s°', PlainText::number($angle)), 'keeps rig and timing; the framing changes', $schedule->plan->with(['load' => $flatter]));
+            }
+        }
+
+        return null;
+    }
+
+    private static function slower(Schedule $schedule, Load $load, Axis $slide, float $usable): ?Remedy
+    {
+        foreach (self::SLOWER as $factor) {
+            $acceleration = $slide->maxAcceleration * $factor;
+            if ($load->thrustNeededNewtons($acceleration) > $usable) {
+                continue;
+            }
+            $axes = array_map(
+                static fn (Axis $axis): Axis => $axis === $slide
+                    ? new Axis($axis->id, $axis->kind, $axis->min, $axis->max, $axis->maxSpeed, $acceleration, $axis->stepsPerUnit, $axis->backlash)
+                    : $axis,
+                $schedule->plan->rig->axes,
+            );
+            $mended = $schedule->plan->withRig($schedule->plan->rig->withAxes($axes));
+
+            return Schedule::of($mended)->summary->fits() || !$schedule->summary->fits()
+                ? new Remedy('acceleration', sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)), 'keeps the incline; moves take longer', $mended)
+                : null;
+        }
+
+        return null;
+    }
+}

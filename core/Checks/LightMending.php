@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Daylight;
+use Evrent\Core\Light\ExposureKeys;
+use Evrent\Core\Light\Ramp;
+use Evrent\Core\Light\RampedPlan;
+use Evrent\Core\Light\School;
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\ShotSky;
+
+/**
+ * Changes that bring photos back to the brightness they are to have. Each is tried before it is offered.
+ */
+final class LightMending
+{
+    private const SHIFT_STEP_SECONDS = 300;
+    private const MOST_SHIFT_STEPS = 72;
+    private const CURVE_STEP_SECONDS = 600;
+    private const WIDEST_APERTURE = 1.4;
+    private const HIGH_ISOS = [8_000.0, 10_000.0, 12_800.0, 16_000.0, 20_000.0, 25_600.0];
+
+    /** What is looked at in full among what a rough look lets pass. */
+    private const MOST_LOOKS = 3;
+
+    /** Shares of the shot at which a rough look is taken. */
+    private const SAMPLED = [0.0, 1.0, 0.5, 0.25, 0.75, 0.125, 0.375, 0.625, 0.875];
+
+    /** Whether no photo of a plan is out by more than its threshold. */
+    public static function isRight(Schedule $schedule): bool
+    {
+        $light = ShotLight::of($schedule);
+        $most = $schedule->plan->thresholds->lightStops;
+
+        return $light !== null && $light->photosOut($most, true) === [] && $light->photosOut($most, false) === [];
+    }
+
+    /** Exposures that follow the light, in the school that the body can do. */
+    public static function ramp(Schedule $schedule): ?Remedy
+    {
+        $light = $schedule->plan->light;
+        $school = $light?->stepless === false ? School::ThirdStops : School::Stepless;
+        $ramp = Ramp::of($schedule, $school);
+        if ($ramp === null || abs($ramp->worstError()) > $schedule->plan->thresholds->lightStops - ExposureKeys::NEAR_STOPS || $ramp->late !== []) {
+            return null;
+        }
+        try {
+            $mended = RampedPlan::by($schedule, $school);
+        } catch (InvalidInput) {
+            return null;
+        }
+        if ($mended === null || !self::isRight(Schedule::of($mended))) {
+            return null;
+        }
+
+        return new Remedy(
+            'ramp',
+            sprintf(
+                'Follow the light from %s s to %s s',
+                PlainText::shutter($ramp->exposures[0]),
+                PlainText::shutter($ramp->exposures[count($ramp->exposures) - 1]),
+            ),
+            sprintf('keeps clip, interval and move; ISO %s to %s', PlainText::number(min($ramp->isos)), PlainText::number(max($ramp->isos))),
+            $mended,
+        );
+    }
+
+    /** As ramp, with a wider aperture or more ISO where the limits are what keeps it from following. */
+    public static function openedRamp(Schedule $schedule): ?Remedy
+    {
+        $light = $schedule->plan->light;
+        $worst = Ramp::of($schedule, $light?->stepless === false ? School::ThirdStops : School::Stepless)?->worstError();
+        if ($light === null || $worst === null || $worst >= 0.0) {
+            return null;
+        }
+        $missing = -$worst - $schedule->plan->thresholds->lightStops / 2.0;
+        $aperture = max(self::WIDEST_APERTURE, floor(10.0 * $light->aperture / 2.0 ** ($missing / 2.0)) / 10.0);
+        $isos = array_values(array_unique([...$light->isos, ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos]))]));
+        foreach ([[$aperture, $light->isos], [$light->aperture, $isos], [$aperture, $isos]] as [$wider, $more]) {
+            if ($wider > $light->aperture) {
+                continue;
+            }
+            $ramped = self::ramp(Schedule::of($schedule->plan->with(['light' => $light->with(['aperture' => $wider, 'isos' => $more])])));
+            if ($ramped !== null) {
+                $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf('Let ISO go to %s', PlainText::number(max([0.0, ...$ramped->mended->light->isos ?? []])));
+
+                return new Remedy('ramp', "{$opened} and follow the light", "{$ramped->costs}; a wide aperture on the whole shot, or noise", $ramped->mended);
+            }
+        }
+
+        return null;
+    }
+
+    /** The same shot at the nearest other time at which its settings hold. */
+    public static function anotherStart(Schedule $schedule): ?Remedy
+    {
+        $light = ShotLight::of($schedule);
+        $site = $schedule->plan->site;
+        $sky = ShotSky::of($schedule);
+        if ($light === null || $site === null || $sky === null || $light->light->control !== Control::Manual) {
+            return null;
+        }
+        $day = new Daylight($site->observer, $light->light->cloud, $site->glowLux, sky: $sky->sky);
+        $reach = self::MOST_SHIFT_STEPS * self::SHIFT_STEP_SECONDS;
+        $last = count($sky->unixSeconds) - 1;
+        $curve = [];
+        $from = $sky->unixSeconds[0] - $reach;
+        for ($at = $from; $at <= $sky->unixSeconds[$last] + $reach + self::CURVE_STEP_SECONDS; $at += self::CURVE_STEP_SECONDS) {
+            $curve[] = $day->exposureValue(new Instant($at));
+        }
+        $at = static function (float $unix) use ($curve, $from): float {
+            $k = ($unix - $from) / self::CURVE_STEP_SECONDS;
+            $i = min(count($curve) - 2, max(0, (int) floor($k)));
+
+            return $curve[$i] + ($curve[$i + 1] - $curve[$i]) * ($k - $i);
+        };
+        $most = $schedule->plan->thresholds->lightStops;
+        $photos = array_values(array_unique(array_map(static fn (float $share): int => (int) round($share * $last), self::SAMPLED)));
+
+        return self::restarted($schedule, static function (float $shift) use ($at, $sky, $light, $photos, $most): bool {
+            foreach ($photos as $n) {
+                if (abs($light->errors[$n] + $at($sky->unixSeconds[$n] + $shift) - $at($sky->unixSeconds[$n])) > $most) {
+                    return false;
+                }
+            }
+
+            return true;
+        }, self::isRight(...), 'keeps settings, clip and move');
+    }
+
+    /**
+     * The shot at the nearest other time that passes.
+     *
+     * @param callable(float): bool    $mayPass whether a start so many seconds later is worth a look
+     * @param callable(Schedule): bool $passes
+     */
+    public static function restarted(Schedule $schedule, callable $mayPass, callable $passes, string $costs): ?Remedy
+    {
+        $plan = $schedule->plan;
+        $starts = $plan->site === null ? null : $plan->start?->instant($plan->site);
+        if ($starts === null) {
+            return null;
+        }
+        $looks = 0;
+        for ($step = 1; $step <= self::MOST_SHIFT_STEPS && $looks < self::MOST_LOOKS; $step++) {
+            foreach ([-$step, $step] as $shift) {
+                $to = $starts->plusSeconds($shift * self::SHIFT_STEP_SECONDS);
+                $within = $to->unixSeconds >= $plan->site->day->begins->unixSeconds && $to->unixSeconds < $plan->site->day->next()->ends->unixSeconds;
+                if (!$within || !$mayPass($shift * self::SHIFT_STEP_SECONDS)) {
+                    continue;
+                }
+                $looks++;
+                try {
+                    $moved = $plan->with(['start' => $plan->start->movedTo($plan->site, $to)]);
+                } catch (InvalidInput) {
+                    continue;
+                }
+                if ($passes(Schedule::of($moved))) {
+                    return new Remedy('start', 'Start at ' . $plan->site->day->clockAndDay($to), $costs, $moved);
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Light\ExposureRoom;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * T23: the light runs out, or changes beyond what the exposures follow, before the end.
+ */
+final class LightRunsOut implements Check
+{
+    public function find(Schedule $schedule): ?Finding
+    {
+        $light = ShotLight::of($schedule);
+        $most = $schedule->plan->thresholds->lightStops;
+        $dark = $light?->photosOut($most, false) ?? [];
+        if ($light === null || $dark === []) {
+            return null;
+        }
+        $last = count($light->errors) - 1;
+        $worst = $light->darkest();
+        $atEnd = $dark[count($dark) - 1] === $last && $dark[0] > 0;
+
+        return new Finding(
+            'T23',
+            -$worst > 2.0 * $most ? Severity::Stops : Severity::Look,
+            $atEnd ? 'The light runs out before the end' : 'Photos will be too dark',
+            PlainText::rounded(-$worst, 1) . ' stops under',
+            sprintf(
+                'The light goes from EV %s to EV %s over the shot; the exposures leave photo %d %s stops too dark%s.',
+                PlainText::rounded($light->exposureValues[0], 1),
+                PlainText::rounded($light->exposureValues[$last], 1),
+                (int) array_search($worst, $light->errors, true) + 1,
+                PlainText::rounded(-$worst, 1),
+                $light->brightest() > $most ? ' and others too bright' : '',
+            ),
+            $dark[0] + 1,
+            count($dark),
+            array_values(array_filter([
+                LightMending::ramp($schedule) ?? LightMending::openedRamp($schedule),
+                self::filterOff($schedule, $light->light),
+                self::steady($schedule, $light),
+                LightMending::anotherStart($schedule),
+            ])),
+        );
+    }
+
+    private static function filterOff(Schedule $schedule, Light $light): ?Remedy
+    {
+        $mended = $schedule->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
+
+        return $light->ndStops > 0.0 && LightMending::isRight(Schedule::of($mended))
+            ? new Remedy('nd', 'Take the filter off', sprintf('%s stops brighter; keeps all else', PlainText::rounded($light->ndStops, 1)), $mended)
+            : null;
+    }
+
+    /** Light that hardly changes is met by one setting: a longer shutter where the interval has room for it, else more ISO. */
+    private static function steady(Schedule $schedule, ShotLight $light): ?Remedy
+    {
+        $off = -($light->brightest() + $light->darkest()) / 2.0;
+        $timing = $schedule->plan->timing;
+        $exposed = self::tried(static fn (): Plan => $schedule->plan->withExposure(
+            $timing->exposure->map(static fn (float $seconds): float => round($seconds * 2.0 ** $off, 6)),
+        ));
+        $longer = $exposed?->timing->exposure;
+        if ($longer !== null && $longer->longest() <= min([$light->light->longestSeconds, ...ExposureRoom::of($schedule)])) {
+            return new Remedy(
+                'exposure',
+                $longer->isConstant() ? sprintf('Expose %s s', PlainText::shutter($longer->longest())) : sprintf('Lengthen every exposure by %s stops', PlainText::rounded($off, 1)),
+                'keeps clip and interval',
+                $exposed,
+            );
+        }
+        foreach ($light->light->isos as $iso) {
+            $mended = $light->light->isoChanges === [] ? self::tried(static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])])) : null;
+            if ($mended !== null) {
+                return new Remedy('iso', sprintf('Go up to ISO %s', PlainText::number($iso)), 'keeps exposure and interval; more noise', $mended);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param callable(): Plan $change
+     */
+    private static function tried(callable $change): ?Plan
+    {
+        try {
+            $plan = $change();
+        } catch (InvalidInput) {
+            return null;
+        }
+
+        return LightMending::isRight(Schedule::of($plan)) ? $plan : null;
+    }
+}

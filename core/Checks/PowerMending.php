@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Budget\Battery;
+use Evrent\Core\Budget\CameraPower;
+use Evrent\Core\Budget\DeviceDrain;
+use Evrent\Core\Budget\Drain;
+use Evrent\Core\Budget\Feeds;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\PowerBank;
+use Evrent\Core\Budget\RigPower;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * What is said of a battery that does not last, and what mends it. Each remedy is tried before it is offered.
+ */
+final class PowerMending
+{
+    private const MOST_BATTERIES = 20;
+    private const JOULES_PER_WATT_HOUR = 3_600.0;
+    private const BANK_EFFICIENCY = 0.85;
+
+    /** Power banks come in such sizes. */
+    private const BANK_STEP_WATT_HOURS = 5.0;
+
+    public static function finding(Schedule $schedule, string $id, string $device, ?DeviceDrain $drain): ?Finding
+    {
+        $power = $schedule->plan->power;
+        if ($power === null || $drain === null || $drain->diesAtPhoto === null) {
+            return null;
+        }
+        $spares = $drain->spares();
+
+        return new Finding(
+            $id,
+            Severity::Stops,
+            "The {$device}’s battery dies",
+            'at photo ' . $drain->diesAtPhoto,
+            sprintf(
+                'The shot takes %s Wh from it; at %s °C it gives %s Wh. %s',
+                PlainText::rounded($drain->neededJoules / self::JOULES_PER_WATT_HOUR, 1),
+                PlainText::rounded($power->celsius, 0),
+                PlainText::rounded($drain->oneJoules * $drain->battery->count * $drain->battery->charge / self::JOULES_PER_WATT_HOUR, 1),
+                $spares === 1 ? 'One full spare lasts.' : "{$spares} full spares last.",
+            ),
+            $drain->diesAtPhoto,
+            $schedule->photosTotal() - $drain->diesAtPhoto + 1,
+            array_values(array_filter([
+                self::charged($schedule, $power, $device, $drain),
+                self::more($schedule, $power, $device, $drain),
+                self::bank($schedule, $power, $device, $drain),
+            ])),
+        );
+    }
+
+    private static function charged(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    {
+        $full = new Battery($drain->battery->wattHours, $drain->battery->count);
+        $mended = self::tried($schedule, $device, self::withBattery($power, $device, $full));
+
+        return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy('charge', 'Start with it full', 'keeps everything', $mended) : null;
+    }
+
+    private static function more(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    {
+        for ($count = $drain->batteries(); $count <= self::MOST_BATTERIES; $count++) {
+            $mended = self::tried($schedule, $device, self::withBattery($power, $device, new Battery($drain->battery->wattHours, $count)));
+            if ($mended !== null) {
+                return new Remedy(
+                    'batteries',
+                    sprintf('Give it %d full %s', $count, $count === 1 ? 'battery' : 'batteries'),
+                    'in a grip or a plate; or changed in a pause, without touching the framing',
+                    $mended,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private static function bank(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    {
+        $own = $drain->battery->count * $drain->battery->charge * $drain->oneJoules;
+        $had = $power->bank;
+        $efficiency = $had->efficiency ?? self::BANK_EFFICIENCY;
+        $fed = $had !== null && $had->feeds->value !== $device ? Feeds::Both : Feeds::from($device);
+        $wattHours = ($had->wattHours ?? 0.0) + ($drain->neededJoules - $own) / self::JOULES_PER_WATT_HOUR / $efficiency / $power->coldShare();
+        for ($try = 0; $try < 3; $try++) {
+            $size = ceil($wattHours / self::BANK_STEP_WATT_HOURS) * self::BANK_STEP_WATT_HOURS;
+            $bank = new PowerBank(min(100_000.0, $size), $fed, $efficiency);
+            $mended = self::tried($schedule, $device, new Power($power->camera, $power->rig, $bank, $power->celsius, $power->cold));
+            if ($mended !== null) {
+                return new Remedy('bank', sprintf('Feed it from a power bank of %s Wh', PlainText::number($size)), 'keeps everything; a cable more to trip over', $mended);
+            }
+            $wattHours *= 1.6;
+        }
+
+        return null;
+    }
+
+    private static function withBattery(Power $power, string $device, Battery $battery): Power
+    {
+        $camera = $power->camera;
+        $rig = $power->rig;
+        if ($device === 'camera' && $camera !== null) {
+            $camera = new CameraPower($battery, $camera->idleWatts, $camera->exposingWatts, $camera->photoJoules);
+        }
+        if ($device === 'rig' && $rig !== null) {
+            $rig = new RigPower($battery, $rig->movingWatts, $rig->holdingWatts, $rig->idleWatts);
+        }
+
+        return new Power($camera, $rig, $power->bank, $power->celsius, $power->cold);
+    }
+
+    /** The plan with other power, when the device lasts with it and the other does no worse. */
+    private static function tried(Schedule $schedule, string $device, Power $power): ?Plan
+    {
+        $plan = $schedule->plan->with(['power' => $power]);
+        $before = Drain::of($schedule);
+        $after = Drain::of($schedule->under($plan));
+        [$fed, $other, $otherBefore] = $device === 'camera' ? [$after?->camera, $after?->rig, $before?->rig] : [$after?->rig, $after?->camera, $before?->camera];
+        $worse = $other?->diesAtPhoto !== null && $otherBefore?->diesAtPhoto === null;
+
+        return $fed?->diesAtPhoto === null && !$worse ? $plan : null;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Optics\SkyFrame;
+use Evrent\Core\Schedule\Poses;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Target;
+
+/**
+ * S1: the sun is in the picture, and so in the finder and on the sensor.
+ */
+final class SunInFrame implements Check
+{
+    /** Below this its upper limb is gone, the air's lift included. */
+    private const DOWN_DEGREES = -0.833;
+
+    private const SAMPLES = 40;
+
+    public function find(Schedule $schedule): ?Finding
+    {
+        $found = self::photos($schedule);
+        if ($found === []) {
+            return null;
+        }
+        $remedy = self::anotherStart($schedule);
+
+        return new Finding(
+            'S1',
+            Severity::Look,
+            'The sun is in the frame',
+            PlainText::photos(count($found)),
+            sprintf(
+                'From photo %d on the lens looks into the sun. Never look through an optical finder then: it blinds. It can burn sensor and shutter too; '
+                    . 'keep the lens covered until the start, frame on the screen, and put a filter on where it is dark enough for it.',
+                $found[0] + 1,
+            ),
+            $found[0] + 1,
+            count($found),
+            $remedy === null ? [] : [$remedy],
+        );
+    }
+
+    /**
+     * @return list<int> from 0
+     */
+    private static function photos(Schedule $schedule): array
+    {
+        $sky = ShotSky::of($schedule);
+        $optics = $schedule->plan->optics;
+        if ($sky === null || $optics === null) {
+            return [];
+        }
+        $frame = new SkyFrame($optics);
+        $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
+        $azimuths = $sky->azimuths(Target::Sun);
+        $found = [];
+        $poses = null;
+        foreach ($sky->altitudes(Target::Sun) as $n => $altitude) {
+            if ($altitude < self::DOWN_DEGREES) {
+                continue;
+            }
+            $poses ??= Poses::columns($schedule);
+            $place = new Horizontal($azimuths[$n], $altitude);
+            $seen = new Horizontal($azimuths[$n], $place->apparentAltitude());
+            if ($frame->holds($seen, ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]], $bearing)) {
+                $found[] = $n;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function anotherStart(Schedule $schedule): ?Remedy
+    {
+        $sky = ShotSky::of($schedule);
+        $optics = $schedule->plan->optics;
+        if ($sky === null || $optics === null) {
+            return null;
+        }
+        $frame = new SkyFrame($optics);
+        $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
+        $poses = Poses::columns($schedule);
+        $last = count($sky->unixSeconds) - 1;
+        $clear = static function (float $shift) use ($sky, $frame, $bearing, $poses, $last): bool {
+            for ($k = 0; $k <= self::SAMPLES; $k++) {
+                $n = (int) round($last * $k / self::SAMPLES);
+                $place = $sky->sky->of(Target::Sun, new Instant($sky->unixSeconds[$n] + $shift));
+                $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
+                if ($place->altitude > self::DOWN_DEGREES && $frame->holds(new Horizontal($place->azimuth, $place->apparentAltitude()), $pose, $bearing)) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+
+        return LightMending::restarted($schedule, $clear, static fn (Schedule $moved): bool => self::photos($moved) === [], 'keeps framing and clip; the light is another');
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Kit;
+
+/**
+ * One number that a kind of kit is described by.
+ */
+final readonly class KitField
+{
+    /**
+     * @param bool $whole whether it counts something
+     * @param bool $needed whether a piece of kit is of no use without it
+     */
+    public function __construct(
+        public string $label,
+        public string $unit,
+        public float $least,
+        public float $most,
+        public bool $needed = false,
+        public bool $whole = false,
+    ) {
+    }
+}

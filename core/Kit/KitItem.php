@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Kit;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Problems;
+
+/**
+ * A piece of kit: what it is, how many there are, and its numbers.
+ */
+final readonly class KitItem
+{
+    public const MOST_NAME_CHARACTERS = 120;
+    public const MOST_NOTE_CHARACTERS = 300;
+    private const AXES = ['slide' => AxisKind::Linear, 'pan' => AxisKind::Rotary, 'tilt' => AxisKind::Rotary];
+    private const AXIS_FIELDS = ['min', 'max', 'max_speed', 'max_acceleration', 'steps_per_unit'];
+
+    /**
+     * @param array<string, float> $values by the kind's field names; those not known are left out
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(public KitKind $kind, public string $name, public array $values, public int $count = 1, public string $note = '')
+    {
+        $problems = new Problems();
+        foreach (['name' => [$name, self::MOST_NAME_CHARACTERS], 'note' => [$note, self::MOST_NOTE_CHARACTERS]] as $field => [$text, $most]) {
+            if (mb_strlen($text) > $most || preg_match('/\p{Cc}/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
+                $problems->add("/{$field}", sprintf('Enter a %s of up to %d characters, on one line.', $field, $most));
+            }
+        }
+        $problems->unlessBetween($count, 1, 1_000, '/count', 'how many there are');
+        foreach ($kind->fields() as $field => $known) {
+            $value = $values[$field] ?? null;
+            $what = lcfirst($known->label) . ($known->unit === '' ? '' : " in {$known->unit}");
+            if ($value === null) {
+                if ($known->needed) {
+                    $problems->add("/{$field}", "Enter the {$what}: without it a {$kind->label()} says nothing.");
+                }
+                continue;
+            }
+            $problems->unlessBetween($value, $known->least, $known->most, "/{$field}", $what);
+            if ($known->whole && floor($value) !== $value) {
+                $problems->add("/{$field}", 'Enter a whole number.');
+            }
+        }
+        foreach (array_diff(array_keys($values), array_keys($kind->fields())) as $unknown) {
+            $problems->add("/{$unknown}", sprintf('A %s has no such number. Take it out, or check its spelling.', $kind->label()));
+        }
+        self::checkAxes($kind, $values, $problems);
+        $problems->throwIfAny();
+    }
+
+    public function value(string $field): ?float
+    {
+        return $this->values[$field] ?? null;
+    }
+
+    /**
+     * The axes of a rig: those whose numbers are all given.
+     *
+     * @return list<Axis>
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function axes(): array
+    {
+        $axes = [];
+        foreach (self::AXES as $id => $kind) {
+            $given = array_map(fn (string $field): ?float => $this->value("{$id}_{$field}"), self::AXIS_FIELDS);
+            if (!in_array(null, $given, true)) {
+                /** @var list<float> $given */
+                $axes[] = new Axis($id, $kind, ...[...$given, $this->value("{$id}_backlash") ?? 0.0]);
+            }
+        }
+
+        return $axes;
+    }
+
+    /**
+     * @param array<string, float> $values
+     */
+    private static function checkAxes(KitKind $kind, array $values, Problems $problems): void
+    {
+        if ($kind !== KitKind::Rig) {
+            return;
+        }
+        $whole = 0;
+        foreach (array_keys(self::AXES) as $id) {
+            $given = array_filter(self::AXIS_FIELDS, static fn (string $field): bool => isset($values["{$id}_{$field}"]));
+            $whole += count($given) === count(self::AXIS_FIELDS) ? 1 : 0;
+            if ($given === [] || count($given) === count(self::AXIS_FIELDS)) {
+                if ($given !== [] && $values["{$id}_min"] >= $values["{$id}_max"]) {
+                    $problems->add("/{$id}_max", 'The travel ends before it begins: enter a larger number.');
+                }
+                continue;
+            }
+            foreach (array_diff(self::AXIS_FIELDS, $given) as $missing) {
+                $problems->add("/{$id}_{$missing}", "Enter this too, or leave all of the {$id} empty.");
+            }
+        }
+        if ($whole === 0) {
+            $problems->add('/slide_min', 'A rig has one axis at least: enter its travel, speed, acceleration and steps.');
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Kit;
+
+use Evrent\Core\Problems;
+
+/**
+ * A piece of kit that a shot takes along, by name. What it is and can do stands in the plan's other parts as it was when it was
+ * picked, so that a later change of the kit never changes an old plan.
+ */
+final readonly class Picked
+{
+    public const MOST = 100;
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __construct(public KitKind $kind, public string $name, public int $count = 1)
+    {
+        $problems = new Problems();
+        if (trim($name) === '' || mb_strlen($name) > KitItem::MOST_NAME_CHARACTERS || preg_match('/\p{Cc}/u', $name) !== 0) {
+            $problems->add('/name', sprintf('Enter a name of up to %d characters, on one line.', KitItem::MOST_NAME_CHARACTERS));
+        }
+        $problems->unlessBetween($count, 1, 1_000, '/count', 'how many');
+        $problems->throwIfAny();
+    }
+}

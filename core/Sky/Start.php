@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Sky;
+
+use Evrent\Core\Format\ClockTime;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problems;
+
+/**
+ * When a shot is started: at a time of day, or so long before or after what happens in the sky.
+ */
+final readonly class Start
+{
+    private const MOST_OFFSET_SECONDS = 86_400;
+
+    /**
+     * @param ?string $at            time of day such as "19:40", for a start by the clock
+     * @param float   $offsetSeconds after the event; below zero before it
+     * @param ?float  $heightDegrees of a body that rises or sinks to it, airless
+     * @param int     $days          1 for the night after the shoot's own day
+     *
+     * @throws InvalidInput
+     */
+    public function __construct(
+        public StartEvent $event,
+        public ?string $at = null,
+        public float $offsetSeconds = 0.0,
+        public ?float $heightDegrees = null,
+        public int $days = 0,
+    ) {
+        $problems = new Problems();
+        if ($event === StartEvent::Clock) {
+            try {
+                ClockTime::read($at ?? '');
+            } catch (InvalidInput $invalid) {
+                $problems->addAllUnder('/at', $invalid);
+            }
+        }
+        if ($event !== StartEvent::Clock && $at !== null) {
+            $problems->add('/at', 'A time of day goes with the event clock alone. Take it out.');
+        }
+        if ($event->needsHeight()) {
+            $problems->unlessBetween($heightDegrees ?? NAN, -90, 90, '/height_deg', 'a height above the horizon in degrees');
+        } elseif ($heightDegrees !== null) {
+            $problems->add('/height_deg', 'A height goes with a body that rises or sinks to it. Take it out.');
+        }
+        $problems->unlessBetween($offsetSeconds, -self::MOST_OFFSET_SECONDS, self::MOST_OFFSET_SECONDS, '/offset_s', 'seconds up to a day');
+        $problems->unlessBetween($days, 0, 1, '/days', '0 for the day itself or 1 for the one after');
+        $problems->throwIfAny();
+    }
+
+    /**
+     * @param string $clock such as "19:40"
+     *
+     * @throws InvalidInput
+     */
+    public static function at(string $clock, int $days = 0): self
+    {
+        return new self(StartEvent::Clock, $clock, days: $days);
+    }
+
+    /** Null when it does not happen on that day at that place. */
+    public function instant(Site $site): ?Instant
+    {
+        $day = $this->days === 0 ? $site->day : $site->day->next();
+        if ($this->event === StartEvent::Clock) {
+            return $day->at(ClockTime::read($this->at ?? '')->exactText())->plusSeconds($this->offsetSeconds);
+        }
+        $sky = new Sky($site->observer);
+        $above = match ($this->event) {
+            StartEvent::Moonrise, StartEvent::Moonset => static fn (Instant $instant): float => DayEvents::moonAboveHorizon($site->observer, $instant, $sky->moon),
+            default => fn (Instant $instant): float => $sky->of($this->event->target(), $instant)->altitude - $this->threshold(),
+        };
+        foreach (Crossings::within($day->begins, $day->ends, $above) as [$instant, $rising]) {
+            if ($rising === $this->event->rises()) {
+                return $instant->plusSeconds($this->offsetSeconds);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The same moment moved, told in the same way where that is by an event.
+     *
+     * @param Instant $to where it is to be
+     *
+     * @throws InvalidInput
+     */
+    public function movedTo(Site $site, Instant $to): self
+    {
+        $now = $this->instant($site);
+        if ($this->event === StartEvent::Clock || $now === null) {
+            return $site->day->ends->unixSeconds <= $to->unixSeconds ? self::at($site->day->clock($to), 1) : self::at($site->day->clock($to));
+        }
+
+        return new self($this->event, null, round($this->offsetSeconds + $to->unixSeconds - $now->unixSeconds), $this->heightDegrees, $this->days);
+    }
+
+    private function threshold(): float
+    {
+        return match ($this->event) {
+            StartEvent::Sunrise, StartEvent::Sunset => DayEvents::SUN_RISES_DEGREES,
+            StartEvent::CivilDawn, StartEvent::CivilDusk => DayEvents::TWILIGHTS['civil'],
+            StartEvent::NauticalDawn, StartEvent::NauticalDusk => DayEvents::TWILIGHTS['nautical'],
+            StartEvent::AstronomicalDawn, StartEvent::AstronomicalDusk => DayEvents::TWILIGHTS['astronomical'],
+            default => $this->heightDegrees ?? 0.0,
+        };
+    }
+}
