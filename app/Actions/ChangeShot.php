@@ -11,7 +11,7 @@ use Evrent\Core\Plan;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Saves what was typed into a shot's fields, plan and start time together or neither.
+ * Saves what was typed into a shot's fields: the plan, and which of its figures follows from the others, together or neither.
  */
 final class ChangeShot
 {
@@ -20,19 +20,18 @@ final class ChangeShot
     }
 
     /**
-     * @param int     $fromRevisionId the revision that was changed
-     * @param ?string $startTime      time of day as typed, read already; null for none
-     * @param Figure  $follows        of photos, interval and shooting time, the one that follows from the other two
+     * @param int    $fromRevisionId the revision that was changed
+     * @param Figure $follows        of photos, interval and shooting time, the one that follows from the other two
      *
      * @throws \App\Exceptions\ShotChangedElsewhere
      * @throws \Evrent\Core\InvalidInput
      */
-    public function __invoke(Shot $shot, Plan $plan, int $fromRevisionId, ?string $startTime, Figure $follows): void
+    public function __invoke(Shot $shot, Plan $plan, int $fromRevisionId, Figure $follows): void
     {
-        DB::connection()->transaction(function () use ($shot, $plan, $fromRevisionId, $startTime, $follows): void {
+        DB::connection()->transaction(function () use ($shot, $plan, $fromRevisionId, $follows): void {
             $told = PlanChanges::told($shot->currentRevision()->toPlan(), $plan);
             ($this->saveRevision)($shot, $plan, $told, $fromRevisionId);
-            $shot->update(['start_time' => $startTime, 'follows' => $follows->value]);
+            $shot->update(['follows' => $follows->value]);
         });
     }
 }

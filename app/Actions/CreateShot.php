@@ -10,7 +10,7 @@ use Evrent\Core\Plan;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Adds a shot with its first revision to a shoot.
+ * Adds a shot with its first revision to a shoot. It is taken where and when the shoot is, if the shoot knows.
  */
 final class CreateShot
 {
@@ -21,11 +21,11 @@ final class CreateShot
     /**
      * @throws \Evrent\Core\InvalidInput
      */
-    public function __invoke(Shoot $shoot, Plan $plan, string $reason, ?string $startTime = null): Shot
+    public function __invoke(Shoot $shoot, Plan $plan, string $reason): Shot
     {
-        return DB::connection()->transaction(function () use ($shoot, $plan, $reason, $startTime): Shot {
-            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'start_time' => $startTime, 'current_revision_id' => null]);
-            ($this->saveRevision)($shot, $plan, $reason, null);
+        return DB::connection()->transaction(function () use ($shoot, $plan, $reason): Shot {
+            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null]);
+            ($this->saveRevision)($shot, $plan->with(['site' => $shoot->site() ?? $plan->site]), $reason, null);
 
             return $shot;
         });

@@ -14,8 +14,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  *
  * @property int           $id
  * @property int           $shoot_id
- * @property ?string       $start_time          time of day on the shooter's clock, such as "19:40"
  * @property ?int          $current_revision_id
+ * @property int           $setup_minutes       on site before the start
+ * @property int           $teardown_minutes    on site after the last photo
  * @property string        $follows             of photos, interval and shooting, the figure that follows from the other two
  * @property ?PlanRevision $revision
  * @property Shoot         $shoot

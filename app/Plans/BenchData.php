@@ -10,6 +10,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\IntervalColumns;
+use Evrent\Core\Schedule\SceneryColumns;
 
 /**
  * What the bench's script draws, as the core worked it out.
@@ -36,7 +37,8 @@ final class BenchData
             'tightest' => $schedule->summary->tightestPhoto,
             'run' => $schedule->summary->runSeconds,
             'scale' => IntervalColumns::SCALE,
-            'columns' => IntervalColumns::of($schedule),
+            'columns' => IntervalColumns::of($schedule) + SceneryColumns::of($schedule),
+            'light_stops' => $plan->thresholds->lightStops,
             'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
             'ramps' => $schedule->ramps(),
             'axes' => array_map(static fn (Axis $axis): array => [

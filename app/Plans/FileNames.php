@@ -14,7 +14,12 @@ final class FileNames
 {
     public static function of(Plan $plan, string $ending): string
     {
-        $name = Str::slug($plan->title);
+        return self::safe($plan->title, $ending);
+    }
+
+    public static function safe(string $title, string $ending): string
+    {
+        $name = Str::slug($title);
 
         return ($name === '' ? 'shot' : $name) . '.' . $ending;
     }

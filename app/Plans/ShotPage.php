@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Actions\StepThroughHistory;
+use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\Run;
 use App\Models\Shot;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Editing\TypedFigures;
-use Evrent\Core\Format\ClockTime;
 use Evrent\Core\Format\FieldTexts;
+use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 
@@ -24,6 +26,7 @@ final readonly class ShotPage
     public Plan $plan;
     public Schedule $schedule;
     public Report $report;
+    public ShotTimes $times;
 
     /** Whether what is shown is a change that is only looked at, and not saved. */
     public bool $isPreview;
@@ -39,14 +42,13 @@ final readonly class ShotPage
         $this->plan = $preview ?? $this->revision->toPlan();
         $this->schedule = Schedule::of($this->plan);
         $this->report = Report::on($this->schedule);
+        $this->times = ShotTimes::of($this->schedule);
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */
     public function endTime(): ?string
     {
-        return $this->shot->start_time === null
-            ? null
-            : ClockTime::read($this->shot->start_time)->plusSeconds($this->schedule->summary->onSiteSeconds)->text();
+        return $this->times->endsText;
     }
 
     public function undoes(): ?string
@@ -75,6 +77,19 @@ final readonly class ShotPage
         }
 
         return $texts;
+    }
+
+    /**
+     * @return array<string, array<int, string>> what there is to pick, by kind: names by the item's id
+     */
+    public function kitChoices(): array
+    {
+        $choices = [];
+        foreach (KitItem::query()->orderBy('id')->get(['id', 'kind', 'name']) as $item) {
+            $choices[KitKind::tryFrom($item->kind)?->plural() ?? $item->kind][$item->id] = $item->name;
+        }
+
+        return $choices;
     }
 
     /** Which fields there are: the same for two plans that differ in values alone. */

@@ -4,13 +4,31 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Budget\Battery;
+use Evrent\Core\Budget\CameraPower;
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\PowerBank;
+use Evrent\Core\Budget\RigPower;
+use Evrent\Core\Budget\Storage;
 use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\StartText;
 use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Kit\Picking;
+use Evrent\Core\Light\Exposure;
+use Evrent\Core\Light\ExposureHelp;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Metered;
+use Evrent\Core\Light\RampedPlan;
+use Evrent\Core\Light\School;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Problem;
+use Evrent\Core\Problems;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\KeyedSeconds;
 
 /**
@@ -18,6 +36,10 @@ use Evrent\Core\Timing\KeyedSeconds;
  */
 final readonly class TypedEdit
 {
+    /** From here on it is dusk, and from there on night. */
+    private const DUSK_EV = 4.0;
+    private const NIGHT_EV = -4.0;
+
     /**
      * @param string $told what was done, in words for the history
      */
@@ -60,8 +82,117 @@ final readonly class TypedEdit
             'optics-out' => new self($plan->withOptics(null), 'picture left out'),
             'interval-keys' => new self($plan->withInterval(self::keys($plan->timing->interval, $edit)), 'interval’s keys'),
             'exposure-keys' => new self($plan->withExposure(self::keys($plan->timing->exposure, $edit)), 'exposure’s keys'),
+            'aim-body' => self::aimAtBody($plan, $edit),
+            'track-body' => new self(SkyEdits::tracked(Schedule::of($plan), self::target($edit)), self::target($edit)->name() . ' tracked'),
+            'blur-share' => new self(
+                $edit->under(static fn (): Plan => ExposureHelp::forBlurShare(Schedule::of($plan), TypedText::percent($edit->text('share')) ?? NAN)),
+                "open for {$edit->text('share')} % of the interval",
+            ),
+            'smear' => new self(
+                $edit->under(static fn (): Plan => ExposureHelp::forSmear(Schedule::of($plan), TypedText::number($edit->text('pixels')) ?? NAN)),
+                "smear of {$edit->text('pixels')} px",
+            ),
+            'light-by' => self::lightBy($plan, $edit),
+            'metered' => self::metered($plan, $edit),
+            'metered-out' => new self($plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => null])]), 'metered exposure forgotten'),
+            'night-bias' => self::nightBias($plan, $edit),
+            'part-in', 'part-out' => self::part($plan, $edit, $name === 'part-in'),
+            'kit-out' => new self(Picking::out($plan, $edit->whole('place')), 'a piece of kit left out'),
             default => throw new InvalidInput([new Problem('/edit', 'There is no such change.')]),
         };
+    }
+
+    /** @throws InvalidInput */
+    private static function target(GivenWithEdit $edit): Target
+    {
+        return Target::tryFrom($edit->text('target')) ?? throw new InvalidInput([new Problem('/edit/target', 'Choose sun, moon or galactic centre.')]);
+    }
+
+    private static function aimAtBody(Plan $plan, GivenWithEdit $edit): self
+    {
+        $at = null;
+        if ($edit->text('at') !== '') {
+            try {
+                $at = $plan->site === null ? null : StartText::read($edit->text('at'))->instant($plan->site);
+            } catch (InvalidInput $invalid) {
+                throw new InvalidInput([new Problem('/edit/at', $invalid->problems[0]->message)]);
+            }
+        }
+
+        return new self(
+            SkyEdits::aimed(Schedule::of($plan), $edit->whole('place'), self::target($edit), $at),
+            "{$edit->peg('place')} aimed at the " . self::target($edit)->name(),
+        );
+    }
+
+    /** Exposures and ISO numbers by one of the schools. */
+    private static function lightBy(Plan $plan, GivenWithEdit $edit): self
+    {
+        $school = School::tryFrom($edit->text('school')) ?? throw new InvalidInput([new Problem('/edit', 'There is no such way to expose.')]);
+        $ramped = RampedPlan::by(Schedule::of($plan), $school)
+            ?? throw new InvalidInput([new Problem('/edit', 'Give the shoot a place and a day, and the shot a start: then its light is known.')]);
+
+        return new self($ramped, 'exposed: ' . lcfirst($school->label()));
+    }
+
+    private static function metered(Plan $plan, GivenWithEdit $edit): self
+    {
+        $site = $plan->site ?? throw new InvalidInput([new Problem('/edit/metered_at', 'Give the shoot a place and a day first.')]);
+        $problems = new Problems();
+        $at = null;
+        try {
+            $at = StartText::read($edit->text('metered_at'))->instant($site);
+        } catch (InvalidInput $invalid) {
+            $problems->add('/edit/metered_at', $invalid->problems[0]->message);
+        }
+        $seconds = TypedText::seconds($edit->text('metered_s'));
+        $aperture = TypedText::number($edit->text('metered_aperture'));
+        $iso = TypedText::number($edit->text('metered_iso'));
+        $problems->unlessPositive($seconds ?? NAN, 86_400, '/edit/metered_s', 'the shutter time that was right, in seconds');
+        $problems->unlessPositive($aperture ?? NAN, 1_000, '/edit/metered_aperture', 'the f-number that it was right at');
+        $problems->unlessPositive($iso ?? NAN, 10_000_000, '/edit/metered_iso', 'the ISO that it was right at');
+        if ($at === null) {
+            $problems->add('/edit/metered_at', 'Enter when that was, such as 17:40.');
+        }
+        $problems->throwIfAny();
+        assert($at !== null);
+        $metered = new Metered($at, new Exposure($seconds ?? 1.0, $aperture ?? 1.0, $iso ?? 100.0));
+
+        return new self($plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => $metered])]), "metered at {$edit->text('metered_at')}");
+    }
+
+    /** Night is let be darker than the meter would have it, from dusk on. */
+    private static function nightBias(Plan $plan, GivenWithEdit $edit): self
+    {
+        $stops = TypedText::number($edit->text('night_stops'));
+        if ($stops === null || $stops < 0.0 || $stops > 6.0) {
+            throw new InvalidInput([new Problem('/edit/night_stops', 'Enter by how many stops night is to be darker, from 0 to 6.')]);
+        }
+        $bias = $stops === 0.0 ? [] : [['ev' => self::NIGHT_EV, 'stops' => -$stops], ['ev' => self::DUSK_EV, 'stops' => 0.0]];
+
+        return new self($plan->with(['light' => ($plan->light ?? new Light())->with(['bias' => $bias])]), "night {$edit->text('night_stops')} stops darker");
+    }
+
+    private static function part(Plan $plan, GivenWithEdit $edit, bool $in): self
+    {
+        $power = $plan->power ?? new Power();
+        $changes = match ($edit->text('part')) {
+            'light' => ['light' => $in ? new Light() : null],
+            'storage' => ['storage' => $in ? new Storage() : null],
+            'load' => ['load' => $in ? new Load() : null],
+            'power-camera' => ['power' => self::orNone(new Power($in ? new CameraPower(new Battery(16.0)) : null, $power->rig, $power->bank, $power->celsius, $power->cold))],
+            'power-rig' => ['power' => self::orNone(new Power($power->camera, $in ? new RigPower(new Battery(50.0)) : null, $power->bank, $power->celsius, $power->cold))],
+            'power-bank' => ['power' => self::orNone(new Power($power->camera, $power->rig, $in ? new PowerBank(70.0) : null, $power->celsius, $power->cold))],
+            default => throw new InvalidInput([new Problem('/edit', 'There is no such part.')]),
+        };
+
+        return new self($plan->with($changes), str_replace('-', ': ', $edit->text('part')) . ($in ? ' described' : ' left out'));
+    }
+
+    /** Nothing that is fed is nothing to say. */
+    private static function orNone(Power $power): ?Power
+    {
+        return $power->camera === null && $power->rig === null && $power->bank === null ? null : $power;
     }
 
     private static function drag(Plan $plan, GivenWithEdit $edit): self

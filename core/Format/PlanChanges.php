@@ -42,13 +42,24 @@ final class PlanChanges
         'count_limit' => ['counts to', ''],
         'next_file_number' => ['next file', ''],
         'ramp_entry' => ['controller’s ramp', ''],
+        'iso' => ['ISO', ''],
+        'iso_changes' => ['ISO by photo', ''],
+        'nd_stops' => ['ND filter', ' stops'],
+        'isos' => ['ISO numbers', ''],
+        'longest_s' => ['longest exposure', ' s'],
+        'shortest_s' => ['shortest exposure', ' s'],
+        'cards_gb' => ['cards', ' GB'],
+        'temperature_c' => ['temperature', ' °C'],
+        'incline_deg' => ['incline', '°'],
+        'latitude_deg' => ['latitude', '°'],
+        'longitude_deg' => ['longitude', '°'],
     ];
 
     public static function told(Plan $before, Plan $after): string
     {
-        $old = self::leaves(PlanWriter::toDocument($before));
-        $new = self::leaves(PlanWriter::toDocument($after));
-        $told = [];
+        $old = self::leaves(array_diff_key(PlanWriter::toDocument($before), ['start' => true]));
+        $new = self::leaves(array_diff_key(PlanWriter::toDocument($after), ['start' => true]));
+        $told = self::start($before) === self::start($after) ? [] : ['start ' . self::start($before) . ' → ' . self::start($after)];
         foreach ($new + $old as $pointer => $value) {
             if (($old[$pointer] ?? null) !== ($new[$pointer] ?? null)) {
                 $told[] = self::sentence($pointer, $old[$pointer] ?? null, $new[$pointer] ?? null, $after);
@@ -111,6 +122,12 @@ final class PlanChanges
                     static fn (mixed $key): string => is_array($key) && is_float($key[$name] ?? null) ? PlainText::exposure($key[$name]) : '',
                     $value,
                 ));
+            } elseif (is_array($value) && ($name === 'iso_changes' || $value !== [] && array_is_list($value) && is_float($value[0]))) {
+                $leaves["{$pointer}/{$name}"] = implode(', ', array_map(static fn (mixed $one): string => match (true) {
+                    is_float($one) => PlainText::number($one),
+                    is_array($one) && is_float($one['iso'] ?? null) => PlainText::number($one['iso']),
+                    default => '',
+                }, $value));
             } elseif (is_array($value)) {
                 $leaves += self::leaves($value, "{$pointer}/{$name}");
             } elseif (is_scalar($value) || $value === null) {
@@ -138,6 +155,11 @@ final class PlanChanges
         }
 
         return trim(sprintf('%s %s → %s', $name, self::value($field, $old), self::value($field, $new) . $unit));
+    }
+
+    private static function start(Plan $plan): string
+    {
+        return $plan->start === null ? 'none' : StartText::write($plan->start);
     }
 
     /** The letter of a keyframe: A, B … Z, AA … */

@@ -21,7 +21,7 @@ final class ScheduleCsv
     public static function rows(Plan $plan): iterable
     {
         $stops = $plan->timing->mode->stops();
-        yield self::header($plan->rig->axisIds(), $stops);
+        yield self::header($plan->rig->axisIds(), $stops, $plan->light !== null);
         foreach (PhotoStream::of($plan) as $photo) {
             yield self::row($photo, $stops, $plan->timing->mode->hasClock());
         }
@@ -32,7 +32,7 @@ final class ScheduleCsv
      *
      * @return list<string>
      */
-    private static function header(array $axisIds, bool $stops): array
+    private static function header(array $axisIds, bool $stops, bool $withIso): array
     {
         $perAxis = static fn (string $name): array => array_map(static fn (string $id): string => "{$name}:{$id}", $axisIds);
 
@@ -41,6 +41,7 @@ final class ScheduleCsv
             ...$perAxis('positions'), ...$perAxis('motor_position_steps'), ...$perAxis('motor_steps'),
             ...($stops ? ['move_s'] : $perAxis('travel_while_open')),
             'required_s', 'slack_s',
+            ...($withIso ? ['iso'] : []),
         ];
     }
 
@@ -59,6 +60,7 @@ final class ScheduleCsv
             ...array_values($photo->positions), ...array_values($photo->motorPositionSteps), ...array_values($photo->motorSteps),
             ...($stops ? [$photo->moveSeconds] : array_values($photo->travelWhileOpen)),
             ...($hasClock ? [$photo->requiredSeconds, $photo->slackSeconds] : [null, null]),
+            ...($photo->iso === null ? [] : [$photo->iso]),
         ];
 
         return [

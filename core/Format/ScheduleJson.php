@@ -83,6 +83,7 @@ final class ScheduleJson
             'trigger_s' => $photo->triggerSeconds,
             'open_s' => $photo->openSeconds,
             'exposure_s' => $photo->exposureSeconds,
+            ...($photo->iso === null ? [] : ['iso' => $photo->iso]),
             'close_s' => $photo->closeSeconds,
             'interval_s' => $photo->intervalSeconds,
             'late_s' => $photo->lateSeconds,

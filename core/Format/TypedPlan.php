@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Format\Parts\SiteFormat;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Run;
 use Evrent\Core\Plan;
@@ -15,11 +16,12 @@ use Evrent\Core\Problems;
  */
 final class TypedPlan
 {
-    private const TEXT = ['format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry'];
-    private const PER_CENT = ['ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share'];
+    private const TEXT = ['format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry', 'cloud', 'control', 'slots', 'feeds', 'exposure_timed_by', 'dial'];
+    private const PER_CENT = ['ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share'];
+    private const LISTS = ['isos', 'filters', 'cards_gb'];
     /** Fields that may be left empty, which leaves them out of the plan: nothing is said, or the usual value holds. */
-    private const MAY_BE_EMPTY = ['ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit'];
-    private const FLAGS = ['long_exposure_noise_reduction', 'pass'];
+    private const MAY_BE_EMPTY = ['ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit', 'exposure_timed_by', 'dial', 'legs_rating_kg', 'carriage_rating_kg', 'thrust_n'];
+    private const FLAGS = ['long_exposure_noise_reduction', 'pass', 'stepless', 'marks_are_literal'];
 
     /**
      * @param array<array-key, mixed> $typed text by field name, nested as the plan document is; fields that are left
@@ -33,13 +35,20 @@ final class TypedPlan
         // A field that still says what it said leaves the value as exact as it is: fields may show fewer digits.
         $typed = self::withoutUntouched($typed, FieldTexts::of($plan));
         $typed = self::withRamps($plan, $typed, $problems);
+        $typed = self::withStart($typed, $problems);
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
+        if (($typed['start'] ?? null) === '') {
+            unset($document['start']);
+        }
         // A name or text that is not UTF-8 cannot stand in JSON: it is refused as the field it is not.
         $json = json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
         try {
             $changed = PlanReader::fromJson($json);
         } catch (InvalidInput $invalid) {
-            $problems->addAllUnder('', $invalid);
+            foreach ($invalid->problems as $problem) {
+                // A list is typed in one field: what is wrong with one of its numbers is said there.
+                $problems->add((string) preg_replace('~/(' . implode('|', self::LISTS) . ')/\d+$~D', '/$1', $problem->pointer), $problem->message);
+            }
         }
         $problems->throwIfAny();
         assert(isset($changed));
@@ -64,6 +73,28 @@ final class TypedPlan
         }
 
         return $typed;
+    }
+
+    /**
+     * A start is typed as one text, whatever it hangs on.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed> with the start as it stands in a plan
+     */
+    private static function withStart(array $typed, Problems $problems): array
+    {
+        $text = $typed['start'] ?? null;
+        if (!is_string($text) || trim($text) === '') {
+            return $text === null ? $typed : ['start' => ''] + $typed;
+        }
+        try {
+            return ['start' => (object) SiteFormat::writeStart(StartText::read($text))] + $typed;
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('/start', $invalid);
+
+            return array_diff_key($typed, ['start' => true]);
+        }
     }
 
     /**
@@ -152,16 +183,32 @@ final class TypedPlan
     }
 
     /**
-     * @return string|float|bool text that cannot be read stays text, for the reader to refuse
+     * @return string|float|bool|list<string|float> text that cannot be read stays text, for the reader to refuse
      */
-    private static function read(string $name, string $text): string|float|bool
+    private static function read(string $name, string $text): string|float|bool|array
     {
         return match (true) {
             in_array($name, self::TEXT, true) => trim($text),
+            in_array($name, self::LISTS, true) => self::list($text),
             in_array($name, self::FLAGS, true) => in_array($text, ['1', 'on', 'true'], true),
             in_array($name, self::PER_CENT, true) => TypedText::percent($text) ?? $text,
             str_ends_with($name, '_s') => TypedText::seconds($text) ?? $text,
             default => TypedText::number($text) ?? $text,
         };
+    }
+
+    /**
+     * "100 200 400", "3, 6, 10", "3,6,10"; a single comma in a number is its decimal point.
+     *
+     * @return list<string|float>
+     */
+    private static function list(string $text): array
+    {
+        $words = [];
+        foreach (explode(' ', (string) preg_replace('/[\s;]+|,\s+/u', ' ', trim($text))) as $word) {
+            array_push($words, ...(TypedText::number($word) === null ? explode(',', $word) : [$word]));
+        }
+
+        return array_map(static fn (string $word): string|float => TypedText::number($word) ?? $word, $words);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Copy;
 use Evrent\Core\Problems;
 
 /**
@@ -62,6 +63,14 @@ final readonly class Optics
     public static function usual(): self
     {
         return new self(36, 24, 6000, 4000, 24, 1920, 1080, 2, 20, 400);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function withFocal(float $millimetres): self
+    {
+        return Copy::of($this, get_object_vars($this), ['focalMillimetres' => $millimetres]);
     }
 
     /** Focal length in pixels of the image: what one radian at the centre covers. */

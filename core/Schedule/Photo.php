@@ -17,6 +17,7 @@ final readonly class Photo
      * @param array<string, float> $travelWhileOpen    mm or degrees by axis id
      * @param ?float               $requiredSeconds    null on the last
      * @param ?float               $slackSeconds       null on the last
+     * @param ?float               $iso                null where the plan says nothing of its light
      */
     public function __construct(
         public int $number,
@@ -35,6 +36,7 @@ final readonly class Photo
         public array $travelWhileOpen,
         public ?float $requiredSeconds,
         public ?float $slackSeconds,
+        public ?float $iso = null,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class Photo
             ),
             requiredSeconds: $timeline->requiredSeconds[$n],
             slackSeconds: $timeline->slackSeconds[$n],
+            iso: $schedule->plan->light?->isoAt($n),
         );
     }
 

@@ -76,6 +76,7 @@ final class PhotoStream
                 travelWhileOpen: Creep::whileOpen($plan, $index, $last ? $index : $nextIndex, $clockwork->trigger - $trigger, $exposure),
                 requiredSeconds: $last ? null : $clockwork->required,
                 slackSeconds: $last ? null : $clockwork->slack,
+                iso: $plan->light?->isoAt($n),
             );
             [$index, $phase, $positions, $steps] = [$nextIndex, $nextPhase ?? $phase, $nextPositions, $nextSteps];
             $n++;

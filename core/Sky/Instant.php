@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use DateTimeImmutable;
+
 /**
  * A moment, in the scales that positions in the sky are worked out from.
  */
@@ -28,6 +30,12 @@ final readonly class Instant
         $this->julianDay = $unixSeconds / self::SECONDS_PER_DAY + self::UNIX_EPOCH_JULIAN_DAY;
         $dynamical = $this->julianDay + self::deltaTSeconds($this->julianDay) / self::SECONDS_PER_DAY;
         $this->centuries = ($dynamical - self::J2000) / self::DAYS_PER_CENTURY;
+    }
+
+    /** "2027-03-23T18:10:05Z", to the second. */
+    public function utcText(): string
+    {
+        return (new DateTimeImmutable('@' . (int) round($this->unixSeconds)))->format('Y-m-d\TH:i:s\Z');
     }
 
     public function plusSeconds(float $seconds): self

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\CreateShot;
 use App\Models\Shoot;
 use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Sky\Start;
 use Illuminate\Database\Seeder;
 
 /**
@@ -31,11 +32,20 @@ final class DemoSeeder extends Seeder
             'name' => 'Spring tide at Saltreach mill',
             'place' => 'Saltreach estuary: tide mill, sluice and salt works',
             'shoot_date' => '2027-03-23',
+            // A made-up estuary: on a map this is open sea.
+            'latitude' => 51.85,
+            'longitude' => 1.9,
+            'elevation' => 4,
+            'zone' => 'Europe/London',
+            'day_events' => [
+                ['at' => '07:05', 'label' => 'high water'], ['at' => '13:20', 'label' => 'low water'], ['at' => '19:25', 'label' => 'high water'],
+                ['at' => '21:30', 'label' => 'sluice gate is locked'],
+            ],
             'is_demo' => true,
         ]);
         foreach (self::SHOTS as $file => $startTime) {
             $json = (string) file_get_contents(__DIR__ . "/demo/{$file}.plan.json");
-            ($this->createShot)($shoot, PlanReader::fromJson($json), 'demo', $startTime);
+            ($this->createShot)($shoot, PlanReader::fromJson($json)->with(['start' => Start::at($startTime)]), 'demo');
         }
     }
 }

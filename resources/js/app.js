@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import bench from './bench/bench.js';
 import { run } from './bench/run.js';
 import { listen } from './bench/channel.js';
+import { dayLine } from './day.js';
 import { followMessages } from './messages.js';
 
 window.htmx = htmx;
@@ -20,6 +21,7 @@ window.setLook = (button) => {
 
 Alpine.store('run', run());
 Alpine.data('bench', bench);
+Alpine.data('dayLine', dayLine);
 listen();
 followMessages();
 Alpine.start();

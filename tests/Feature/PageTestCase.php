@@ -52,7 +52,7 @@ abstract class PageTestCase extends TestCase
      */
     protected static function shot(array $changes = []): Shot
     {
-        return app(CreateShot::class)(self::shoot(), Plans::with($changes), 'test', '16:20');
+        return app(CreateShot::class)(self::shoot(), Plans::with($changes + ['/start' => ['event' => 'clock', 'at' => '16:20']]), 'test');
     }
 
     protected static function planOf(Shot $shot): Plan
@@ -74,7 +74,7 @@ abstract class PageTestCase extends TestCase
 
         return $this->put(
             "/shots/{$shot->id}",
-            ['plan' => $plan, 'revision' => $revision, 'start_time' => '16:20', ...$others],
+            ['plan' => $plan, 'revision' => $revision, ...$others],
             $byScript ? ['HX-Request' => 'true'] : [],
         );
     }

@@ -94,7 +94,7 @@ final class ShotPageTest extends PageTestCase
 
     public function testEveryProblemIsToldAtOnceStartTimeIncluded(): void
     {
-        $this->type(self::shot(), ['timing' => ['photos' => 'x', 'exposure_s' => '-1']], ['start_time' => 'dusk'])->assertStatus(422)
+        $this->type(self::shot(), ['timing' => ['photos' => 'x', 'exposure_s' => '-1'], 'start' => 'soon'])->assertStatus(422)
             ->assertSee('such as 19:40')->assertSee('whole number')->assertSee('above 0');
     }
 
@@ -162,19 +162,19 @@ final class ShotPageTest extends PageTestCase
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
     }
 
-    public function testPlanAndStartTimeAreSavedTogetherOrNeither(): void
+    public function testPlanAndWhatFollowsAreSavedTogetherOrNeither(): void
     {
         $shot = self::shot();
-        $this->type($shot, ['timing' => ['interval_s' => '9']], ['start_time' => '05:45'])->assertOk()->assertSee('06:21');
-        // Something fails after the plan is written: the plan must not stay without its start time.
+        $this->type($shot, ['timing' => ['interval_s' => '9'], 'start' => '05:45'])->assertOk()->assertSee('06:21');
+        // Something fails after the plan is written: the plan must not stay without which figure follows.
         Shot::updating(static function (Shot $changed): void {
-            if ($changed->isDirty('start_time')) {
+            if ($changed->isDirty('follows')) {
                 throw new \RuntimeException('the machine dies here');
             }
         });
-        $this->type($shot, ['timing' => ['interval_s' => '12']], ['start_time' => '07:00'])->assertStatus(500);
+        $this->type($shot, ['timing' => ['interval_s' => '12'], 'start' => '07:00'], ['held' => ['free' => 'photos', 'shooting' => '36 min'], 'changed' => 'timing.interval_s'])->assertStatus(500);
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
-        self::assertSame('05:45', Shot::query()->findOrFail($shot->id)->start_time);
+        self::assertSame('05:45', self::planOf($shot)->start?->at);
     }
 
     public function testTheDatabaseItselfRefusesToChangeARevision(): void
@@ -201,7 +201,7 @@ final class ShotPageTest extends PageTestCase
         foreach (['2-three-keyframes-flow', '3-overrun-with-hold'] as $name) {
             $shot = app(\App\Actions\CreateShot::class)(self::shoot(), Plans::example($name), 'test');
             $this->get("/shots/{$shot->id}")->assertOk()->assertSee('>C</span>', false);
-            $this->type($shot, ['move' => ['keyframes' => [1 => ['pan' => '4']]]], ['start_time' => ''])->assertOk();
+            $this->type($shot, ['move' => ['keyframes' => [1 => ['pan' => '4']]], 'start' => ''])->assertOk();
             self::assertSame(4.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         }
     }

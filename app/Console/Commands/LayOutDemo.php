@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shoot;
 use Database\Seeders\DemoSeeder;
+use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -20,9 +22,9 @@ final class LayOutDemo extends Command
 
     protected $description = 'Lay out the demo shoot';
 
-    public function handle(DemoSeeder $seeder, RecipeSeeder $recipes): int
+    public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit): int
     {
-        DB::transaction(function () use ($seeder, $recipes): void {
+        DB::transaction(function () use ($seeder, $recipes, $kit): void {
             if ($this->option('reset') === true) {
                 Shoot::query()->where('is_demo', true)->delete();
             }
@@ -32,6 +34,10 @@ final class LayOutDemo extends Command
             } elseif (Preset::query()->doesntExist()) {
                 // A demo from before there were presets has none yet; single ones that were thrown away stay away.
                 $recipes->run();
+            }
+            // Where the bag is empty there is something to start from.
+            if (KitItem::query()->doesntExist()) {
+                $kit->run();
             }
         });
 

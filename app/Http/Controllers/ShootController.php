@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shoot;
-use App\Models\Shot;
-use App\Plans\ShotPage;
+use App\Plans\ShootPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,11 +35,9 @@ final class ShootController
 
     public function show(Shoot $shoot): View
     {
-        $shots = $shoot->shots()->with('revision')->get();
-
         return view('shoots.show', [
             'shoot' => $shoot,
-            'pages' => $shots->map(static fn (Shot $shot): ShotPage => new ShotPage($shot)),
+            'page' => new ShootPage($shoot),
             'deleted' => $shoot->shots()->onlyTrashed()->with('revision')->latest('deleted_at')->limit(10)->get(),
         ]);
     }

@@ -15,13 +15,10 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use App\Plans\ShotPage;
 use App\Plans\StarterPlans;
-use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\TypedFigures;
-use Evrent\Core\Format\ClockTime;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
-use Evrent\Core\Problems;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -57,12 +54,15 @@ final class ShotController
     public function update(Request $request, Shot $shot, ChangeShot $changeShot): Response|RedirectResponse
     {
         try {
-            $startTime = $this->startTime($request);
-            [$plan, $rounding, $follows] = $this->read($request, $shot, $startTime);
+            $current = $shot->currentRevision()->toPlan();
+            $typed = $request->input('plan');
+            $held = $request->input('held');
+            $plan = TypedPlan::change($current, is_array($typed) ? $typed : []);
+            [$plan, $rounding, $follows] = TypedFigures::change($current, $plan, is_array($held) ? $held : [], Typed::text($request, 'changed'));
             if ($request->boolean('preview')) {
                 return ShotResponse::previewed($request, $shot, $plan, $rounding);
             }
-            $changeShot($shot, $plan, $request->integer('revision'), $startTime, $follows);
+            $changeShot($shot, $plan, $request->integer('revision'), $follows);
         } catch (InvalidInput $invalid) {
             return ShotResponse::refused($request, $shot, $invalid);
         } catch (ShotChangedElsewhere) {
@@ -89,7 +89,7 @@ final class ShotController
     {
         $plan = $shot->currentRevision()->toPlan();
         $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
-        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $shot->start_time);
+        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}");
 
         return redirect()->route('shots.show', $copy);
     }
@@ -106,44 +106,5 @@ final class ShotController
         $shot->restore();
 
         return redirect()->route('shoots.show', $shot->shoot_id);
-    }
-
-    /**
-     * Reads plan and start time both, so that one wrong field does not hide another.
-     *
-     * @return array{Plan, string, Figure} the plan, what was rounded, and the figure that follows from the others
-     *
-     * @throws InvalidInput
-     */
-    private function read(Request $request, Shot $shot, ?string $startTime): array
-    {
-        $problems = new Problems();
-        $current = $shot->currentRevision()->toPlan();
-        $typed = $request->input('plan');
-        $held = $request->input('held');
-        $read = [$current, '', Figure::Shooting];
-        try {
-            $plan = TypedPlan::change($current, is_array($typed) ? $typed : []);
-            $read = TypedFigures::change($current, $plan, is_array($held) ? $held : [], Typed::text($request, 'changed'));
-        } catch (InvalidInput $invalid) {
-            $problems->addAllUnder('', $invalid);
-        }
-        try {
-            if ($startTime !== null) {
-                ClockTime::read($startTime);
-            }
-        } catch (InvalidInput $invalid) {
-            $problems->addAllUnder('/start_time', $invalid);
-        }
-        $problems->throwIfAny();
-
-        return $read;
-    }
-
-    private function startTime(Request $request): ?string
-    {
-        $text = Typed::text($request, 'start_time');
-
-        return $text === '' ? null : $text;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format\Parts;
 
-use DateTimeImmutable;
-use DateTimeZone;
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Format\SkyJson;
 use Evrent\Core\InvalidInput;
@@ -70,7 +68,7 @@ final class LightFormat
             'nd_stops' => $light->ndStops,
             'cloud' => $light->cloud->value,
             ...($metered === null ? [] : ['metered' => [
-                'at' => (new DateTimeImmutable('@' . (int) round($metered->at->unixSeconds)))->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'),
+                'at' => $metered->at->utcText(),
                 'exposure_s' => $metered->exposure->seconds,
                 'aperture' => $metered->exposure->aperture,
                 'iso' => $metered->exposure->iso,

@@ -49,7 +49,7 @@ export default () => {
     init() {
       const store = Alpine.store('run');
       finder = createFinder(this.$refs.finder, () => this.look());
-      chart = createChart(this.$refs.canvas, this.$refs.plot, {
+      chart = createChart(this.$refs.canvas, this.$refs.plot, this.$refs.light, {
         onScrub: (photo) => { store.photo = photo; },
         onLayout: () => this.placePegs(),
         onLanes: () => { this.lanes = chart.lanes(); },
@@ -104,9 +104,18 @@ export default () => {
         pose: this.jogging ? this.jogPose ?? pose(store.photo) : pose(store.photo),
         ghost,
         seconds: store.value('trigger') ?? 0,
+        bodies: this.bodies(),
         secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,
         ...this.view,
       };
+    },
+
+    /** Where sun, moon and galactic centre stand for this photo; empty where nobody knows. */
+    bodies() {
+      const store = Alpine.store('run');
+      return ['sun', 'moon', 'galactic_centre']
+        .map((name) => ({ name, yaw: store.value(`sky:${name}:pan`), pitch: store.value(`sky:${name}:tilt`) }))
+        .filter(({ yaw, pitch }) => yaw !== undefined && pitch > -1);
     },
 
     redraw() {

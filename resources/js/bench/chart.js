@@ -1,4 +1,5 @@
 import { createDrawing } from './drawing.js';
+import { createLight } from './light.js';
 
 const rulerHeight = 26;
 
@@ -15,10 +16,12 @@ const gripRoom = 14;
  *
  * @param {HTMLCanvasElement} canvas
  * @param {HTMLElement} plot holds the canvas, the pegs and the grips
+ * @param {HTMLCanvasElement} lightCanvas exposure, ISO and brightness stand there, in time with the rest
  * @param {{onScrub: (photo: number) => void, onLayout: () => void, onLanes: () => void, onPeg: (event: PointerEvent) => void, onPlot: (event: MouseEvent) => void}} on
  */
-export function createChart(canvas, plot, on) {
+export function createChart(canvas, plot, lightCanvas, on) {
   const drawing = createDrawing(canvas);
+  const light = createLight(lightCanvas);
   let data = null;
   let triggers = [0];
   let view = { from: 0, to: 1 };
@@ -102,7 +105,9 @@ export function createChart(canvas, plot, on) {
     if (!data) return;
     fitRanges();
     const height = laneHeight() * laneCount() + rulerHeight;
-    drawing.draw({ data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto });
+    const scene = { data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto };
+    drawing.draw(scene);
+    light.draw(scene);
     if (newLayout) on.onLanes();
     newLayout = false;
     on.onLayout();
@@ -116,6 +121,7 @@ export function createChart(canvas, plot, on) {
   new ResizeObserver(measure).observe(plot);
 
   follow(canvas);
+  follow(lightCanvas);
 
   /** Pointer, wheel and touch: one finger or button scrubs, two pinch, the wheel zooms, the ruler pans. */
   function follow(surface) {
@@ -128,7 +134,7 @@ export function createChart(canvas, plot, on) {
     surface.addEventListener('pointerdown', (event) => {
       pointers.set(event.pointerId, local(event));
       surface.setPointerCapture(event.pointerId);
-      const inRuler = event.clientY - surface.getBoundingClientRect().top > laneHeight() * laneCount();
+      const inRuler = surface === canvas && event.clientY - surface.getBoundingClientRect().top > laneHeight() * laneCount();
       if (pointers.size === 2) {
         const [a, b] = [...pointers.values()];
         pinch = { apart: Math.abs(a - b), at: seconds((a + b) / 2), span: view.to - view.from };
@@ -160,7 +166,7 @@ export function createChart(canvas, plot, on) {
         panning = null;
       });
     }
-    plot.addEventListener('wheel', (event) => {
+    (surface === canvas ? plot : surface).addEventListener('wheel', (event) => {
       event.preventDefault();
       const across = Math.abs(event.deltaX) > Math.abs(event.deltaY) || event.shiftKey;
       if (across) {
@@ -170,6 +176,7 @@ export function createChart(canvas, plot, on) {
         zoomAbout(1.0015 ** -event.deltaY, seconds(local(event)));
       }
     }, { passive: false });
+    if (surface !== canvas) return;
     surface.addEventListener('dblclick', (event) => on.onPlot(event));
     plot.addEventListener('pointerdown', (event) => {
       if (event.target.closest('[data-peg]')) on.onPeg(event);

@@ -23,7 +23,7 @@ export function createDrawing(canvas) {
     if (now === look) return;
     look = now;
     const style = getComputedStyle(document.documentElement);
-    for (const name of ['sunk', 'band', 'rule', 'soft', 'ink', 'hand', 'bad', 'light', 'write', 'move', 'settle', 'axis-0', 'axis-1', 'axis-2', 'figures']) {
+    for (const name of ['sunk', 'band', 'rule', 'soft', 'ink', 'hand', 'bad', 'light', 'write', 'move', 'settle', 'axis-0', 'axis-1', 'axis-2', 'figures', 'sky-sun', 'sky-moon', 'sky-line']) {
       colours[name] = style.getPropertyValue(`--${name}`).trim();
     }
   };
@@ -103,6 +103,52 @@ export function createDrawing(canvas) {
           context.fillStyle = colours.settle;
           context.fillRect(x(settled), y(axis.id, positions[n + 1]) - 3, x(settled + settles[n]) - x(settled), 6);
         }
+      }
+    }
+  };
+
+  /** Where pan and tilt would have to stand to look at sun, moon and galactic centre: their lines cross the axis's where it does. */
+  const drawSky = (scene, { first, last, every }) => {
+    const { data, column, triggers, x, y, laneOf, laneHeight } = scene;
+    for (const [axisId, along] of [['pan', 'pan'], ['tilt', 'tilt']]) {
+      if (!data.axes.some((axis) => axis.id === axisId)) continue;
+      for (const [name, colour, dash] of [['sun', 'sky-sun', []], ['moon', 'sky-moon', [8, 4]], ['galactic_centre', 'sky-line', [1.5, 4]]]) {
+        if (data.columns[`sky:${name}:pan`] === undefined) continue;
+        const values = column(`sky:${name}:${along}`);
+        const heights = column(`sky:${name}:tilt`);
+        const top = laneOf(axisId) * laneHeight;
+        context.save();
+        context.beginPath();
+        context.rect(0, top, scene.width, laneHeight);
+        context.clip();
+        context.beginPath();
+        context.strokeStyle = colours[colour];
+        context.globalAlpha = 0.75;
+        context.lineWidth = 1.4;
+        context.setLineDash(dash);
+        let pen = false;
+        let label = null;
+        for (let n = first; n <= last; n += every) {
+          const at = y(axisId, values[n]);
+          if (heights[n] < -1) {
+            pen = false;
+            continue;
+          }
+          if (pen) context.lineTo(x(triggers[n]), at);
+          else context.moveTo(x(triggers[n]), at);
+          pen = true;
+          if (!label && x(triggers[n]) > 4 && at > top + 15 && at < top + laneHeight - 8) label = [x(triggers[n]), at];
+        }
+        context.stroke();
+        if (label) {
+          context.setLineDash([]);
+          context.globalAlpha = 1;
+          context.font = '11px B612';
+          context.textBaseline = 'bottom';
+          context.fillStyle = colours[colour];
+          context.fillText(name.replace('_', ' '), label[0] + 3, label[1] - 2);
+        }
+        context.restore();
       }
     }
   };
@@ -201,6 +247,7 @@ export function createDrawing(canvas) {
       const range = inView(scene);
       const perInterval = (scene.x(scene.triggers[range.last]) - scene.x(scene.triggers[range.first])) / Math.max(1, range.last - range.first);
       if (perInterval >= detailPixels) drawDetail(scene, range);
+      drawSky(scene, range);
       scene.data.axes.forEach((axis, index) => drawLine(scene, axis, index, range));
       drawLate(scene, range);
       drawRuler(scene);

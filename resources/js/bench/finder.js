@@ -5,7 +5,7 @@ import { scene, sceneColours } from './scene.js';
  * comes from the server, photo by photo.
  *
  * @param {HTMLCanvasElement} canvas
- * @param {() => {pose: object, ghost: ?object, seconds: number, secondsBefore: number, thirds: boolean, crop: boolean, ghost: boolean}} look
+ * @param {() => {pose: object, ghost: ?object, bodies: object[], seconds: number, secondsBefore: number, thirds: boolean, crop: boolean, ghost: boolean}} look
  */
 export function createFinder(canvas, look) {
   const context = canvas.getContext('2d');
@@ -115,6 +115,46 @@ export function createFinder(canvas, look) {
     context.setLineDash([]);
   };
 
+  /** Half the disk of sun and moon; so small that a ring says where to look. */
+  const diskDegrees = 0.267;
+
+  const drawBodies = (bodies, project, pose, colours) => {
+    for (const { name, yaw, pitch } of bodies) {
+      const [across, up] = [(yaw * Math.PI) / 180, (pitch * Math.PI) / 180];
+      const place = project({ x: pose.x + Math.sin(across) * Math.cos(up) * 1e6, y: Math.sin(up) * 1e6, z: Math.cos(across) * Math.cos(up) * 1e6 });
+      if (!place || place[0] < -40 || place[0] > width + 40 || place[1] < -40 || place[1] > height + 40) continue;
+      const radius = Math.max(2.5, (Math.tan((diskDegrees * Math.PI) / 180) / lens.half_width) * (width / 2));
+      context.strokeStyle = colours[name];
+      context.fillStyle = colours[name];
+      context.lineWidth = 2;
+      context.beginPath();
+      context.arc(place[0], place[1], radius, 0, 2 * Math.PI);
+      if (name === 'sun') context.fill();
+      else if (name === 'moon') {
+        context.fill();
+        context.stroke();
+      } else {
+        context.moveTo(place[0] - 9, place[1]);
+        context.lineTo(place[0] + 9, place[1]);
+        context.moveTo(place[0], place[1] - 9);
+        context.lineTo(place[0], place[1] + 9);
+        context.stroke();
+      }
+      context.beginPath();
+      context.lineWidth = 1;
+      context.setLineDash(name === 'sun' ? [] : [3, 3]);
+      context.arc(place[0], place[1], radius + 8, 0, 2 * Math.PI);
+      context.stroke();
+      context.setLineDash([]);
+      context.font = '12px B612';
+      context.textBaseline = 'middle';
+      context.lineWidth = 3;
+      context.strokeStyle = colours.sky;
+      context.strokeText(name.replace('_', ' '), place[0] + radius + 12, place[1]);
+      context.fillText(name.replace('_', ' '), place[0] + radius + 12, place[1]);
+    }
+  };
+
   const drawFrame = ({ thirds, crop }, colours) => {
     const [w, h] = [width * lens.crop_width, height * lens.crop_height];
     const [left, top] = [(width - w) / 2, (height - h) / 2];
@@ -150,6 +190,7 @@ export function createFinder(canvas, look) {
     drawGround(project, seen.pose, colours);
     drawThings(project, colours, moved(seen.seconds), false);
     if (seen.ghost) drawThings(projector(seen.ghost), colours, moved(seen.secondsBefore), true);
+    drawBodies(seen.bodies, project, seen.pose, colours);
     drawFrame(seen, colours);
   };
 

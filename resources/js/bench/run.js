@@ -40,6 +40,21 @@ export const run = () => ({
     return position === undefined ? '–' : Number(position).toFixed(2).replace('-', '−');
   },
 
+  get hasLight() {
+    return this.columns['light:ev'] !== undefined;
+  },
+
+  /** What the photo under the cursor finds and gets, in words. */
+  get lightWords() {
+    if (!this.hasLight) return { exposure: '', iso: '', error: '' };
+    const error = this.value('light:error');
+    return {
+      exposure: `EV ${this.value('light:ev').toFixed(1).replace('-', '−')}`,
+      iso: String(Math.round(this.value('light:iso'))),
+      error: `${error < 0 ? '−' : '+'}${Math.abs(error).toFixed(1)} stops`,
+    };
+  },
+
   seconds(name) {
     const seconds = this.value(name);
     return seconds === null || seconds === undefined ? '–' : `${Number(seconds.toFixed(seconds < 0.1 ? 4 : 2))} s`;

@@ -25,6 +25,7 @@
                 @endforeach
             </ol>
         </nav>
+        <a class="to-presets" href="{{ route('kit.index') }}"><x-icon name="briefcase" /><span>Kit</span></a>
         <a class="to-presets" href="{{ route('presets.index') }}"><x-icon name="bookmark" /><span>Presets</span></a>
         <form class="looks" method="post" action="{{ route('look.update') }}" aria-label="Look">
             @csrf

@@ -1,55 +1,41 @@
 @php
+    use App\Http\Typed;
     use App\Plans\StarterPlans;
+    use Evrent\Core\Day\Hazard;
     use Evrent\Core\Format\PlainText;
+    $placeProblems = collect($errors->getMessages())->filter(fn ($messages, $key) => str_starts_with($key, 'place.') || $key === 'file');
+    $placeOpen = $page->line === null || $placeProblems->isNotEmpty() || session('place-read');
+    $kept = fn (string $field, ?string $value) => $placeProblems->isNotEmpty() || session('place-read') ? Typed::before($field) : (string) $value;
+    $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <x-layout :title="$shoot->name" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
-    <div class="page">
+    <div class="page" x-data="dayLine" data-ready="no">
         <header class="page-head">
             <h1>{{ $shoot->name }}</h1>
             <p class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif</p>
+            <nav class="page-acts" aria-label="The day to take along">
+                <a class="button is-quiet" href="{{ route('shoots.packing', $shoot) }}"><x-icon name="package" /><span class="text">Packing list</span></a>
+                <a class="button is-quiet" href="{{ route('shoots.sheet', $shoot) }}"><x-icon name="printer" /><span class="text">Day sheet</span></a>
+                <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a>
+                <a class="button is-quiet" href="{{ route('trials.index', $shoot) }}"><x-icon name="list-todo" /><span class="text">Test shoots</span></a>
+            </nav>
         </header>
         @if ($gone = session('deleted'))
             <div class="notice" role="status"><span>“{{ $gone['title'] }}” is deleted.</span>
                 <x-act :action="route('shots.restore', $gone['id'])" icon="undo-2" class="is-quiet">Undo</x-act></div>
         @endif
-        <ol class="shots">
-            @forelse ($pages as $page)
-                @php $summary = $page->schedule->summary; $stopping = $page->report->stopping(); @endphp
-                <li class="panel shot-card" data-works="{{ $stopping === [] ? 'yes' : 'no' }}">
-                    <div class="shot-name">
-                        <h2><a href="{{ route('shots.show', $page->shot) }}">{{ $page->plan->title }}</a></h2>
-                        <p class="says"><x-icon :name="$stopping === [] ? 'circle-check' : 'octagon-x'" />
-                            @if ($stopping === [])<span><b>Works</b>, {{ PlainText::seconds($summary->minSlackSeconds) }} to spare</span>
-                            @else<span><b>Falls short</b>: {{ $stopping[0]->shortfall }}, from photo {{ $stopping[0]->firstPhoto }} on</span>@endif
-                            @if (($others = count($page->report->findings) - count($stopping)) > 0)<span class="quiet">· {{ $others }} more to look at</span>@endif</p>
-                    </div>
-                    <dl class="shot-figures">
-                        <div><dt>Photos</dt><dd>{{ number_format($summary->photosTotal) }}</dd></div>
-                        <div><dt>Clip</dt><dd>{{ PlainText::seconds($summary->clipSeconds) }}</dd></div>
-                        <div><dt>On site</dt><dd>{{ PlainText::duration($summary->onSiteSeconds) }}</dd></div>
-                        <div><dt>From</dt><dd>{{ $page->shot->start_time ?? '–' }}</dd></div>
-                        <div><dt>Until</dt><dd>{{ $page->endTime() ?? '–' }}</dd></div>
-                    </dl>
-                    <div class="shot-acts">
-                        @include('shots.parts.rename', ['shot' => $page->shot, 'title' => $page->plan->title, 'class' => 'is-quiet'])
-                        <x-act :action="route('shots.duplicate', $page->shot)" icon="copy" class="is-quiet">Duplicate</x-act>
-                        <x-act :action="route('shots.destroy', $page->shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
-                    </div>
-                </li>
-            @empty
-                <li class="panel nothing">No shots yet. Make one below.</li>
-            @endforelse
-        </ol>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @include('shoots.parts.day', ['problems' => []])
         <div class="cards">
             <form class="panel new-shot" method="post" action="{{ route('shots.store', $shoot) }}">
                 @csrf
                 <h2>New shot</h2>
                 <span class="number"><label for="f-title">Title</label>
-                    <span class="entry is-text"><input id="f-title" name="title" type="text" value="{{ \App\Http\Typed::before('title') }}" style="--width: 26ch" aria-describedby="p-title" @error('title') aria-invalid="true" @enderror></span>
+                    <span class="entry is-text"><input id="f-title" name="title" type="text" value="{{ Typed::before('title') }}" style="--width: 26ch" aria-describedby="p-title" @error('title') aria-invalid="true" @enderror></span>
                     <span class="problem" id="p-title">{{ $errors->first('title') }}</span></span>
                 <span class="number"><label for="f-starter">Rig</label>
                     <span class="entry"><select id="f-starter" name="starter" aria-describedby="p-starter">
-                        @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}" @selected(\App\Http\Typed::before('starter') === $starter)>{{ $name }}</option>@endforeach
+                        @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}" @selected(Typed::before('starter') === $starter)>{{ $name }}</option>@endforeach
                     </select></span>
                     <span class="problem" id="p-starter">{{ $errors->first('starter') }}</span></span>
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
@@ -62,17 +48,55 @@
                     <span class="problem" id="p-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></span>
                 <button class="button"><x-icon name="file-up" /><span class="text">Open it</span></button>
             </form>
-            <aside class="panel cautions" aria-labelledby="cautions-title">
-                <h2 id="cautions-title">On site</h2>
-                <ul>
-                    <li>Know the tide table and your way off before you set up; soft mud and cut-off sandbanks kill.</li>
-                    <li>Never look at the sun through a finder or lens, and do not leave a lens pointing at it.</li>
-                    <li>Tie the rig down on slopes, walls and quays; keep fingers and cables out of its travel.</li>
-                    <li>Alone, in the cold or the dark: lamp, clothes for standing still, someone who knows when you are back.</li>
-                    <li>Ask for leave to be there. Local rules and whoever is in charge on site come before anything said here.</li>
-                </ul>
-            </aside>
         </div>
+        <details class="panel place" id="place" @if ($placeOpen) open @endif>
+            <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude, 4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
+            @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
+            <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
+                @csrf @method('put')
+                <div class="grid-fields">
+                    @foreach ([
+                        'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '11ch', '', 'date'],
+                        'latitude' => ['Latitude', $number($shoot->latitude), '9ch', '°', 'text'], 'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
+                        'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
+                        'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
+                    ] as $field => [$label, $value, $width, $unit, $type])
+                        <span class="number"><label for="f-place-{{ $field }}">{{ $label }}</label>
+                            <span @class(['entry', 'is-text' => in_array($field, ['name', 'zone', 'date'], true)])><input id="f-place-{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $kept($field, $value) }}" style="--width: {{ $width }}" autocomplete="off" @if ($field === 'zone') list="zones" @endif aria-describedby="p-place-{{ $field }}" @error("place.{$field}") aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                            <span class="problem" id="p-place-{{ $field }}">{{ $errors->first("place.{$field}") }}</span></span>
+                    @endforeach
+                </div>
+                <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
+                <fieldset class="hazards"><legend>Out there</legend>
+                    @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}" @checked(in_array($hazard->value, $shoot->hazards, true))> {{ $hazard->label() }}</label>@endforeach
+                </fieldset>
+                <div class="form-acts">
+                    <button class="button is-strong">Keep the place</button>
+                    <span class="number"><label for="f-place-file">or read it from a GPX or GeoJSON file</label>
+                        <input id="f-place-file" name="file" type="file" accept=".gpx,.geojson,.json" aria-describedby="p-place-file">
+                        <span class="problem" id="p-place-file">{{ $errors->first('place.file') }}</span></span>
+                    <button class="button"><x-icon name="file-up" /><span class="text">Read the file</span></button>
+                </div>
+            </form>
+        </details>
+        <section class="panel day-events" id="day-events" aria-labelledby="events-title">
+            <header class="panel-head"><h2 id="events-title"><x-icon name="clock" /> What else happens</h2><span class="quiet">a tide, a ferry, a gate that closes</span></header>
+            <ul>
+                @foreach ($shoot->day_events as $place => $event)
+                    <li><b>{{ $event['at'] }}</b> <span>{{ $event['label'] }}</span> <x-act :action="route('shoots.events.destroy', [$shoot, $place])" method="delete" icon="x" class="is-quiet"><span class="sr-only">Take {{ $event['label'] }} out</span></x-act></li>
+                @endforeach
+            </ul>
+            <form method="post" action="{{ route('shoots.events.store', $shoot) }}">
+                @csrf
+                @foreach (['at' => ['When', '16ch'], 'label' => ['What', '24ch']] as $field => [$label, $width])
+                    <span class="number"><label for="f-event-{{ $field }}">{{ $label }}</label>
+                        <span class="entry is-text"><input id="f-event-{{ $field }}" name="{{ $field }}" type="text" value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off" aria-describedby="p-event-{{ $field }}" @error("event.{$field}") aria-invalid="true" @enderror></span>
+                        <span class="problem" id="p-event-{{ $field }}">{{ $errors->first("event.{$field}") }}</span></span>
+                @endforeach
+                <button class="button"><x-icon name="plus" /><span class="text">Add it</span></button>
+            </form>
+        </section>
+        @include('shoots.parts.cautions')
         @if ($deleted->isNotEmpty())
             <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
                 <ul>@foreach ($deleted as $shot)<li><span>{{ $shot->currentRevision()->toPlan()->title }}</span> <x-act :action="route('shots.restore', $shot)" icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>

@@ -21,5 +21,7 @@
 @endif
 @include('shots.parts.findings')
 @include('shots.parts.figures')
+@include('shots.parts.exposure-help')
+@include('shots.parts.budgets')
 @include('shots.parts.problems', ['plan' => $page->plan])
 @include('shots.parts.data')

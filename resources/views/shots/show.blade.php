@@ -20,11 +20,17 @@
                 @include('shots.parts.finder')
                 @include('shots.parts.findings')
                 @include('shots.parts.actions')
+                @include('shots.parts.figures')
+                @include('shots.parts.exposure-help')
+                @include('shots.parts.budgets')
             </div>
             <div class="main-column">
+                <details class="panel kit" id="ways" hx-get="{{ route('shots.schools', $page->shot) }}" hx-trigger="toggle once, shot-changed[document.getElementById('ways').open] from:body" hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
+                    <summary class="panel-head"><h2>Ways to follow the light, side by side</h2></summary>
+                    <div id="schools"><p class="nothing"><a href="{{ route('shots.schools', $page->shot) }}">Open them</a></p></div>
+                </details>
                 @include('shots.parts.jog')
                 @include('shots.parts.fields')
-                @include('shots.parts.figures')
                 @include('shots.parts.kit')
                 @include('shots.parts.thresholds')
             </div>

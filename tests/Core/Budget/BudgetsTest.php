@@ -40,7 +40,7 @@ final class BudgetsTest extends TestCase
         ])));
         // 60 s idle; twice 2 s at 3 W, 98 s at 1 W and 4 J; then 2 s, 1 s of writing and 4 J.
         self::assertEqualsWithDelta(60 + 2 * (6 + 98 + 4) + 6 + 1 + 4, $drain?->camera?->neededJoules, 1e-9);
-        self::assertEqualsWithDelta(1 - 287 / 3600, $drain->camera->left(), 1e-12);
+        self::assertEqualsWithDelta(1 - 287 / 3600, $drain?->camera?->left(), 1e-12);
     }
 
     public function testARigDrawsForMovingHoldingAndStanding(): void

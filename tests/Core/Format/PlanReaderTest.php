@@ -29,7 +29,7 @@ final class PlanReaderTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, mixed, string}>
+     * @return iterable<string, array{0: string, 1: mixed, 2: string, 3?: string}> where, what, what is said, and where it is said if elsewhere
      */
     public static function badFields(): iterable
     {
@@ -66,15 +66,35 @@ final class PlanReaderTest extends TestCase
         yield 'a share above all' => ['/thresholds/blur_share', 1.1, 'a share'];
         yield 'no pixels' => ['/thresholds/smear_px', 0, 'pixels'];
         yield 'an unknown threshold' => ['/thresholds/patience', 1, 'not known'];
+        yield 'beyond the pole' => ['/site', ['latitude_deg' => 95] + Plans::SITE, 'latitude', '/site/latitude_deg'];
+        yield 'a day that is not' => ['/site', ['date' => '2027-02-30'] + Plans::SITE, 'date', '/site/date'];
+        yield 'a zone from nowhere' => ['/site', ['zone' => 'Europe/Saltreach'] + Plans::SITE, 'time zone', '/site/zone'];
+        yield 'a start by nothing' => ['/start', ['event' => 'teatime'], 'sunset', '/start/event'];
+        yield 'a clock start without a clock' => ['/start', ['event' => 'clock'], 'time of day', '/start/at'];
+        yield 'no height to rise to' => ['/start', ['event' => 'moon_rises_to'], 'height', '/start/height_deg'];
+        yield 'no aperture' => ['/light', ['aperture' => 0], 'f-number', '/light/aperture'];
+        yield 'ISO numbers that fall' => ['/light', ['isos' => [200, 100]], 'in order', '/light/isos/1'];
+        yield 'ISO as text' => ['/light', ['isos' => ['auto']], 'number', '/light/isos/0'];
+        yield 'longest below shortest' => ['/light', ['longest_s' => 0.1, 'shortest_s' => 1], 'longer', '/light/longest_s'];
+        yield 'metered never' => ['/light', ['metered' => ['at' => 'noon', 'exposure_s' => 1, 'aperture' => 8, 'iso' => 100]], 'time', '/light/metered/at'];
+        yield 'a card of nothing' => ['/storage', ['cards_gb' => [0]], 'gigabytes', '/storage/cards_gb/0'];
+        yield 'three cards' => ['/storage', ['cards_gb' => [8, 8, 8]], 'one card or two', '/storage/cards_gb'];
+        yield 'photos of nothing' => ['/storage', ['raw_mb' => 0], 'takes up', '/storage/raw_mb'];
+        yield 'an empty battery' => ['/power', ['camera' => ['battery_wh' => 0]], 'watt hours', '/power/camera/battery_wh'];
+        yield 'overcharged' => ['/power', ['camera' => ['battery_wh' => 9, 'charge' => 1.2]], 'share', '/power/camera/charge'];
+        yield 'cold that is no cold' => ['/power', ['cold' => []], 'temperature', '/power/cold'];
+        yield 'a wall for a slide' => ['/load', ['incline_deg' => 91], 'angle', '/load/incline_deg'];
+        yield 'kit of no kind' => ['/kit', [['kind' => 'drone', 'name' => 'x']], 'body', '/kit/0/kind'];
+        yield 'kit without a name' => ['/kit', [['kind' => 'card', 'name' => ' ']], 'name', '/kit/0/name'];
         yield 'a part that is a number' => ['/camera', 5, 'object'];
     }
 
     #[DataProvider('badFields')]
-    public function testNamesTheFieldAndSaysWhatToEnter(string $pointer, mixed $value, string $says): void
+    public function testNamesTheFieldAndSaysWhatToEnter(string $pointer, mixed $value, string $says, ?string $at = null): void
     {
         $problems = self::problems(Plans::json([$pointer => $value]));
-        self::assertArrayHasKey($pointer, $problems);
-        self::assertStringContainsString($says, $problems[$pointer]);
+        self::assertArrayHasKey($at ?? $pointer, $problems);
+        self::assertStringContainsString($says, $problems[$at ?? $pointer]);
     }
 
     public function testNamesTheKeyOfAnIntervalByItsOwnName(): void

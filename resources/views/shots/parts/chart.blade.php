@@ -27,6 +27,10 @@
             <output class="drag-figures" x-show="dragText" x-text="dragText" :style="`left: ${dragLeft}px`"></output>
         </div>
     </div>
+    <div class="staircase light-strips" x-show="$store.run.hasLight" x-cloak>
+        <div class="lane-names" aria-hidden="true"><p class="lane-name">exposure <small x-text="$store.run.lightWords.exposure"></small></p><p class="lane-name">ISO <small x-text="$store.run.lightWords.iso"></small></p><p class="lane-name">brightness <small x-text="$store.run.lightWords.error"></small></p></div>
+        <div><canvas x-ref="light" role="img" aria-label="Exposure, ISO and brightness of each photo; the figures and findings have the numbers"></canvas></div>
+    </div>
     <label class="scrub">
         <span class="sr-only">Photo under the cursor</span>
         <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos" value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"

@@ -3,4 +3,8 @@
     @include('shots.parts.keyframes')
     @include('shots.parts.timing')
     @include('shots.parts.optics')
+    @include('shots.parts.sky')
+    @include('shots.parts.light')
+    @include('shots.parts.exposure-for')
+    @include('shots.parts.bag')
 </div>

@@ -33,6 +33,8 @@
                 <x-edit :page="$page" :edit="$edit" :with="['do' => 'vary']" icon="route" class="is-quiet" :id="'vary-' . $what">Change the {{ $what }} along the run</x-edit>
             @else
                 <h3>The {{ $what }} along the run{{ $what === 'exposure' ? ', even in stops between' : ', even between' }}</h3>
+                @php $many = count($keyed->keys) > 8; @endphp
+                @if ($many)<details class="more" id="keys-{{ $what }}"><summary>{{ count($keyed->keys) }} keys, from {{ PlainText::shutter($keyed->keys[0]['seconds']) }} s to {{ PlainText::shutter($keyed->keys[array_key_last($keyed->keys)]['seconds']) }} s</summary>@endif
                 <ol class="key-list">
                     @foreach ($keyed->keys as $i => $key)
                         @php $end = $i === 0 || $i === array_key_last($keyed->keys); @endphp
@@ -44,6 +46,7 @@
                         </li>
                     @endforeach
                 </ol>
+                @if ($many)</details>@endif
                 <x-edit :page="$page" :edit="$edit" :with="['do' => 'steady']" class="is-quiet" :id="'steady-' . $what">The same for every photo</x-edit>
             @endif
         </div>

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\ShotResponse;
+use App\Http\Typed;
+use App\Models\Preset;
+use App\Models\Shoot;
+use App\Models\Trial;
+use Evrent\Core\Format\RecipeText;
+use Evrent\Core\Format\TrialText;
+use Evrent\Core\Format\TypedText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Presets\PresetKind;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/**
+ * Test shoots: intervals against shutter times, and what came of each.
+ */
+final class TrialController
+{
+    private const CLIP_SECONDS = 20.0;
+
+    public function index(Shoot $shoot): View
+    {
+        return view('trials.index', ['shoot' => $shoot, 'trials' => Trial::query()->where('shoot_id', $shoot->id)->orderBy('id')->get()]);
+    }
+
+    public function store(Request $request, Shoot $shoot): RedirectResponse
+    {
+        $text = static fn (string $field): string => Typed::text($request, $field);
+        try {
+            $matrix = TrialText::read($text('subject'), $text('intervals'), $text('shutters'), $text('photos'));
+        } catch (InvalidInput $invalid) {
+            return $this->back($shoot)->withInput()->withErrors(ShotResponse::errors($invalid, 'trial'));
+        }
+        Trial::query()->create(['shoot_id' => $shoot->id, 'subject' => $matrix->subject, 'content' => TrialText::toJson($matrix)]);
+
+        return $this->back($shoot)->with('notice', "The test of “{$matrix->subject}” is laid out.");
+    }
+
+    /** The verdict on one cell. */
+    public function update(Request $request, Trial $trial): RedirectResponse
+    {
+        $cell = Typed::text($request, 'cell');
+        $rating = TypedText::number(Typed::text($request, 'rating'));
+        try {
+            $matrix = $trial->matrix()->withVerdict($cell, $rating === null ? null : (int) $rating, Typed::text($request, 'note'));
+        } catch (InvalidInput $invalid) {
+            return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}.{$cell}" => $invalid->problems[0]->message]);
+        }
+        $trial->update(['content' => TrialText::toJson($matrix)]);
+
+        return redirect()->to(route('trials.index', $trial->shoot_id) . "#trial-{$trial->id}");
+    }
+
+    /** The best cell as a recipe. */
+    public function recipe(Trial $trial): RedirectResponse
+    {
+        try {
+            $recipe = $trial->matrix()->recipe(self::CLIP_SECONDS);
+        } catch (InvalidInput $invalid) {
+            return $this->back($trial->shoot)->with('notice', $invalid->problems[0]->message);
+        }
+        Preset::query()->updateOrCreate(
+            ['name' => $trial->subject],
+            ['kind' => PresetKind::Recipe, 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)],
+        );
+
+        return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");
+    }
+
+    public function destroy(Trial $trial): RedirectResponse
+    {
+        $trial->delete();
+
+        return $this->back($trial->shoot)->with('notice', "The test of “{$trial->subject}” is gone.");
+    }
+
+    private function back(Shoot $shoot): RedirectResponse
+    {
+        return redirect()->route('trials.index', $shoot);
+    }
+}

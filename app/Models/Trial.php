@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Evrent\Core\Format\TrialText;
+use Evrent\Core\Presets\Trial as Matrix;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A test shoot that is kept with its verdicts.
+ *
+ * @property int    $id
+ * @property int    $shoot_id
+ * @property string $subject
+ * @property string $content JSON: intervals_s, shutters_s, photos and verdicts
+ * @property Shoot  $shoot
+ */
+final class Trial extends Model
+{
+    protected $guarded = [];
+
+    /**
+     * @return BelongsTo<Shoot, $this>
+     */
+    public function shoot(): BelongsTo
+    {
+        return $this->belongsTo(Shoot::class);
+    }
+
+    public function matrix(): Matrix
+    {
+        return TrialText::fromJson($this->subject, $this->content);
+    }
+}

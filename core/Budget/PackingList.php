@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Budget;
+
+use Evrent\Core\Day\Hazard;
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * What to take to a shoot: what, how many, and why. What shots share is packed once; what they use up adds up.
+ */
+final class PackingList
+{
+    private const MEGABYTES_PER_GIGABYTE = 1_000.0;
+    private const JOULES_PER_WATT_HOUR = 3_600.0;
+
+    /**
+     * @param list<Schedule> $schedules in the order in which they run
+     * @param list<Hazard>   $hazards   that fit the day
+     *
+     * @return list<Packed>
+     */
+    public static function of(array $schedules, array $hazards): array
+    {
+        return [
+            ...self::picked($schedules),
+            ...self::cards($schedules),
+            ...self::batteries($schedules, 'camera', KitKind::CameraBattery),
+            ...self::batteries($schedules, 'rig', KitKind::RigBattery),
+            ...self::filters($schedules),
+            ...self::usual($schedules, $hazards),
+        ];
+    }
+
+    /**
+     * @param list<Schedule> $schedules
+     *
+     * @return list<Packed>
+     */
+    private static function picked(array $schedules): array
+    {
+        $found = [];
+        foreach ($schedules as $schedule) {
+            foreach ($schedule->plan->kit as $picked) {
+                // Counted below from what the shots use up.
+                if (in_array($picked->kind, [KitKind::Card, KitKind::CameraBattery, KitKind::RigBattery], true)) {
+                    continue;
+                }
+                $key = "{$picked->kind->value} {$picked->name}";
+                $found[$key]['piece'] = $picked;
+                $found[$key]['count'] = max($found[$key]['count'] ?? 0, $picked->count);
+                $found[$key]['for'][] = $schedule->plan->title;
+            }
+        }
+        uasort($found, static fn (array $a, array $b): int => self::order($a['piece']->kind) <=> self::order($b['piece']->kind));
+
+        return array_values(array_map(
+            static fn (array $one): Packed => new Packed($one['piece']->kind->label(), $one['piece']->name, $one['count'], 'for ' . implode(', ', array_unique($one['for']))),
+            $found,
+        ));
+    }
+
+    private static function order(KitKind $kind): int
+    {
+        return (int) array_search($kind, KitKind::cases(), true);
+    }
+
+    /**
+     * @param list<Schedule> $schedules
+     *
+     * @return list<Packed>
+     */
+    private static function cards(array $schedules): array
+    {
+        $gigabytes = 0.0;
+        $photos = 0;
+        $copies = 1;
+        $size = 0.0;
+        foreach ($schedules as $schedule) {
+            $storage = $schedule->plan->storage;
+            if ($storage === null) {
+                continue;
+            }
+            $taken = $schedule->plan->photosProgrammed();
+            $photos += $taken;
+            $copies = $storage->slots === SlotUse::Copy ? 2 : $copies;
+            $gigabytes += $taken * ($storage->rawMegabytes + $storage->jpegMegabytes) / self::MEGABYTES_PER_GIGABYTE * ($storage->slots === SlotUse::Copy ? 2.0 : 1.0);
+            $size = max([$size, ...$storage->cardsGigabytes]);
+        }
+        if ($photos === 0 || $size <= 0.0) {
+            return [];
+        }
+        $named = self::named($schedules, KitKind::Card);
+
+        return [new Packed(
+            'card',
+            $named === '' ? sprintf('cards of %s GB', PlainText::rounded($size, 1)) : $named,
+            max($copies, (int) ceil($gigabytes / $size - 1e-9)),
+            sprintf('%s come to %s GB%s', PlainText::photos($photos), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
+        )];
+    }
+
+    /**
+     * @param list<Schedule> $schedules
+     *
+     * @return list<Packed>
+     */
+    private static function batteries(array $schedules, string $device, KitKind $kind): array
+    {
+        $joules = 0.0;
+        $one = 0.0;
+        $together = 1;
+        $celsius = 20.0;
+        foreach ($schedules as $schedule) {
+            $drain = $device === 'camera' ? Drain::of($schedule)?->camera : Drain::of($schedule)?->rig;
+            if ($drain === null) {
+                continue;
+            }
+            $joules += $drain->neededJoules;
+            $one = $one > 0.0 ? min($one, $drain->oneJoules) : $drain->oneJoules;
+            $together = max($together, $drain->battery->count);
+            $celsius = min($celsius, $schedule->plan->power->celsius ?? 20.0);
+        }
+        if ($one <= 0.0) {
+            return [];
+        }
+        $named = self::named($schedules, $kind);
+
+        return [new Packed(
+            $kind->label(),
+            $named === '' ? "full batteries for the {$device}" : $named,
+            max($together, (int) ceil($joules / $one - 1e-9)),
+            sprintf(
+                'the shots take %s Wh, and one gives %s Wh at %s °C',
+                PlainText::rounded($joules / self::JOULES_PER_WATT_HOUR, 1),
+                PlainText::rounded($one / self::JOULES_PER_WATT_HOUR, 1),
+                PlainText::rounded($celsius, 0),
+            ),
+        )];
+    }
+
+    /**
+     * Filters that are on the lens in some shot, by stops; those picked by name are listed with the kit.
+     *
+     * @param list<Schedule> $schedules
+     *
+     * @return list<Packed>
+     */
+    private static function filters(array $schedules): array
+    {
+        $packed = [];
+        foreach ($schedules as $schedule) {
+            $light = $schedule->plan->light;
+            $needed = ShotLight::of($schedule)?->brightest() ?? 0.0;
+            if ($light === null || $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) <= 0.0 || self::named([$schedule], KitKind::Filter) !== '') {
+                continue;
+            }
+            $stops = $light->ndStops > 0.0 ? $light->ndStops : $needed;
+            $packed[] = new Packed('ND filter', sprintf('%s stops of ND', PlainText::rounded($stops, 1)), 1, sprintf(
+                'density %s for %s',
+                PlainText::rounded(NeutralDensity::density($stops), 1),
+                $schedule->plan->title,
+            ));
+        }
+
+        return $packed;
+    }
+
+    /**
+     * @param list<Schedule> $schedules
+     * @param list<Hazard>   $hazards
+     *
+     * @return list<Packed>
+     */
+    private static function usual(array $schedules, array $hazards): array
+    {
+        $weight = max([0.0, ...array_map(static fn (Schedule $schedule): float => $schedule->plan->load?->onLegsKilograms() ?? 0.0, $schedules)]);
+        $minutes = array_sum(array_map(static fn (Schedule $schedule): float => $schedule->summary->onSiteSeconds, $schedules)) / 60.0;
+        $has = static fn (Hazard $hazard): bool => in_array($hazard, $hazards, true);
+
+        return array_values(array_filter([
+            $schedules === [] ? null : new Packed('care', 'blower and lens cloth', 1, 'dust and spray on either end of the lens stay in every photo'),
+            $schedules === [] ? null : new Packed('care', 'spirit level and compass', 1, 'a level base, and the bearing of pan 0 typed in'),
+            $weight > 0.0 ? new Packed('rig', 'weight to hang, and pegs', 1, sprintf('%s kg on the legs, in wind', PlainText::rounded($weight, 1))) : null,
+            $has(Hazard::Night) ? new Packed('light', 'red lamp and a spare', 2, 'it is dark during a shot or on the way back') : null,
+            $has(Hazard::Cold) ? new Packed('clothes', 'clothes for standing still, gloves, something hot', 1, 'cold; batteries go in an inner pocket') : null,
+            $has(Hazard::Tide) ? new Packed('safety', 'tide table and a second way off', 1, 'water comes back whatever the plan says') : null,
+            $has(Hazard::Road) ? new Packed('clothes', 'something that is seen', 1, 'a road or rails near by') : null,
+            $has(Hazard::Edge) ? new Packed('safety', 'line to tie rig and bag', 1, 'an edge near by') : null,
+            $has(Hazard::Incline) ? new Packed('safety', 'line on the carriage', 1, 'the slide stands at an incline') : null,
+            $has(Hazard::Public) ? new Packed('safety', 'tape and a lamp for cables and legs', 1, 'people pass') : null,
+            $minutes > 120.0 ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($minutes * 60.0))) : null,
+        ]));
+    }
+
+    /**
+     * @param list<Schedule> $schedules
+     */
+    private static function named(array $schedules, KitKind $kind): string
+    {
+        $names = [];
+        foreach ($schedules as $schedule) {
+            foreach (array_filter($schedule->plan->kit, static fn (Picked $picked): bool => $picked->kind === $kind) as $picked) {
+                $names[$picked->name] = true;
+            }
+        }
+
+        return implode(' or ', array_keys($names));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Checks\SunInFrame;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Target;
+
+/**
+ * The cautions that fit a day's shots: those that follow from the plans, and those that the shooter says of the place.
+ */
+final class Cautions
+{
+    private const DARK_DEGREES = -6.0;
+    private const COLD_CELSIUS = 5.0;
+    private const HEAVY_KILOGRAMS = 8.0;
+    private const STEEP_DEGREES = 5.0;
+
+    /**
+     * @param list<Schedule> $schedules
+     * @param list<Hazard>   $told      by who knows the place
+     *
+     * @return list<Hazard> in the order in which they are shown
+     */
+    public static function of(array $schedules, array $told): array
+    {
+        $found = [...$told, Hazard::Rules];
+        foreach ($schedules as $schedule) {
+            $plan = $schedule->plan;
+            $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
+            $found[] = (new SunInFrame())->find($schedule) !== null ? Hazard::Sun : Hazard::Rules;
+            $found[] = $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : Hazard::Rules;
+            $found[] = $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : Hazard::Rules;
+            $found[] = $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : Hazard::Rules;
+            $found[] = $plan->load !== null && $plan->load->onLegsKilograms() >= self::HEAVY_KILOGRAMS ? Hazard::Heavy : Hazard::Rules;
+        }
+
+        return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard): bool => in_array($hazard, $found, true)));
+    }
+}

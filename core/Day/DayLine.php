@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Light\Cloud;
+use Evrent\Core\Light\Daylight;
+use Evrent\Core\Sky\DayEvents;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Sky;
+use Evrent\Core\Sky\Target;
+
+/**
+ * A day at a place from midnight to midnight, or on into the next morning: how high sun, moon and galactic centre stand, which
+ * light it is, and what a meter would show. Seconds count from the first midnight.
+ */
+final readonly class DayLine
+{
+    private const SAMPLE_SECONDS = 600.0;
+    private const MORNING_SECONDS = 43_200.0;
+
+    /** Kinds of light by the sun's altitude above which they hold, from the brightest. */
+    private const BANDS = ['day' => DayEvents::SUN_RISES_DEGREES, 'civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0, 'night' => -90.0];
+
+    /** Light that photographers wait for: sun from and to these altitudes. */
+    private const HOURS = ['golden' => [-4.0, 6.0], 'blue' => [-6.0, -4.0]];
+
+    /**
+     * @param list<float>                $seconds   of the samples
+     * @param array<string, list<float>> $altitudes of each target, airless, degrees
+     * @param list<float>                $values    EV at ISO 100
+     */
+    private function __construct(
+        public Site $site,
+        public float $spanSeconds,
+        public array $seconds,
+        public array $altitudes,
+        public array $values,
+        public DayEvents $events,
+    ) {
+    }
+
+    public static function of(Site $site, bool $intoNextMorning = false, Cloud $cloud = Cloud::Clear): self
+    {
+        $sky = new Sky($site->observer);
+        $light = new Daylight($site->observer, $cloud, $site->glowLux, sky: $sky);
+        $begins = $site->day->begins;
+        $span = $site->day->ends->unixSeconds - $begins->unixSeconds + ($intoNextMorning ? self::MORNING_SECONDS : 0.0);
+        $seconds = $values = [];
+        $altitudes = array_fill_keys(array_column(Target::cases(), 'value'), []);
+        for ($at = 0.0; $at <= $span; $at += self::SAMPLE_SECONDS) {
+            $instant = $begins->plusSeconds($at);
+            $seconds[] = $at;
+            foreach (Target::cases() as $target) {
+                $altitudes[$target->value][] = $sky->of($target, $instant)->altitude;
+            }
+            $values[] = $light->exposureValue($instant);
+        }
+
+        return new self($site, $span, $seconds, $altitudes, $values, DayEvents::at($site->observer, $site->day));
+    }
+
+    /**
+     * The whole span cut where one light becomes another.
+     *
+     * @return list<array{string, float, float}> day, civil, nautical, astronomical or night; from and until
+     */
+    public function bands(): array
+    {
+        $thresholds = array_values(array_slice(self::BANDS, 0, -1));
+        $cuts = [0.0, ...$this->crossings($thresholds), $this->spanSeconds];
+        sort($cuts);
+        $bands = [];
+        for ($i = 0; $i < count($cuts) - 1; $i++) {
+            $sun = $this->sunAt(($cuts[$i] + $cuts[$i + 1]) / 2.0);
+            $name = 'night';
+            foreach (self::BANDS as $band => $least) {
+                if ($sun >= $least) {
+                    $name = $band;
+                    break;
+                }
+            }
+            if ($cuts[$i + 1] > $cuts[$i]) {
+                $bands[] = [$name, $cuts[$i], $cuts[$i + 1]];
+            }
+        }
+        return $bands;
+    }
+
+    /**
+     * @return list<array{string, float, float}> golden or blue; from and until
+     */
+    public function hours(): array
+    {
+        $hours = [];
+        foreach (self::HOURS as $name => [$least, $most]) {
+            $cuts = [0.0, ...$this->crossings([$least, $most]), $this->spanSeconds];
+            sort($cuts);
+            for ($i = 0; $i < count($cuts) - 1; $i++) {
+                $sun = $this->sunAt(($cuts[$i] + $cuts[$i + 1]) / 2.0);
+                if ($sun >= $least && $sun <= $most && $cuts[$i + 1] > $cuts[$i]) {
+                    $hours[] = [$name, $cuts[$i], $cuts[$i + 1]];
+                }
+            }
+        }
+
+        return $hours;
+    }
+
+    public function secondsOf(Instant $instant): float
+    {
+        return $instant->unixSeconds - $this->site->day->begins->unixSeconds;
+    }
+
+    public function instantOf(float $seconds): Instant
+    {
+        return $this->site->day->begins->plusSeconds($seconds);
+    }
+
+    /**
+     * What happens, as people tell it.
+     *
+     * @return list<array{string, string}> what, and when or that it does not
+     */
+    public function told(): array
+    {
+        $day = $this->site->day;
+        $at = static fn (?Instant $instant): string => $instant === null ? '–' : $day->clock($instant);
+        $events = $this->events;
+        $dark = array_map(static fn (array $window): string => $day->clock($window[0]) . '–' . $day->clock($window[1]), $events->darkWindows);
+
+        return [
+            ...($events->sunAlways === null
+                ? [['Sunrise', $at($events->sunRise)], ['Sunset', $at($events->sunSet)]]
+                : [['Sun', $events->sunAlways === 'up' ? 'up all day' : 'down all day']]),
+            ['Civil twilight', $at($events->twilight['civil']['dawn']) . ', ' . $at($events->twilight['civil']['dusk'])],
+            ['Astronomical', $at($events->twilight['astronomical']['dawn']) . ', ' . $at($events->twilight['astronomical']['dusk'])],
+            ['Moonrise', $at($events->moonRise)],
+            ['Moonset', $at($events->moonSet)],
+            ['Moon lit', round($events->litFraction * 100.0) . ' %'],
+            ['Dark', $dark === [] ? 'no dark hours' : implode(', ', $dark)],
+        ];
+    }
+
+    /**
+     * When the sun passes altitudes, straight between samples.
+     *
+     * @param list<float> $thresholds
+     *
+     * @return list<float>
+     */
+    private function crossings(array $thresholds): array
+    {
+        $sun = $this->altitudes[Target::Sun->value];
+        $found = [];
+        foreach ($thresholds as $threshold) {
+            for ($i = 0; $i < count($sun) - 1; $i++) {
+                if (($sun[$i] < $threshold) !== ($sun[$i + 1] < $threshold)) {
+                    $found[] = $this->seconds[$i] + self::SAMPLE_SECONDS * ($threshold - $sun[$i]) / ($sun[$i + 1] - $sun[$i]);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private function sunAt(float $seconds): float
+    {
+        $sun = $this->altitudes[Target::Sun->value];
+        $i = min(count($sun) - 2, (int) floor($seconds / self::SAMPLE_SECONDS));
+
+        return $sun[$i] + ($sun[$i + 1] - $sun[$i]) * ($seconds / self::SAMPLE_SECONDS - $i);
+    }
+}

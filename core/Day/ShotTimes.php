@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Format\ClockTime;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\StartEvent;
+
+/**
+ * When a shot begins and when the card has its last photo, as a clock on the wall there shows it.
+ */
+final readonly class ShotTimes
+{
+    private const SECONDS_PER_MINUTE = 60.0;
+
+    /**
+     * @param ?Instant $begins     null where no place is known, or what it waits for does not happen
+     * @param ?string  $beginsText "19:40"
+     * @param ?string  $endsText   "20:25", to the minute, rounded up
+     */
+    private function __construct(public ?Instant $begins, public ?Instant $ends, public ?string $beginsText, public ?string $endsText)
+    {
+    }
+
+    public static function of(Schedule $schedule): self
+    {
+        $plan = $schedule->plan;
+        $seconds = $schedule->summary->onSiteSeconds;
+        if ($plan->start === null) {
+            return new self(null, null, null, null);
+        }
+        if ($plan->site === null) {
+            if ($plan->start->event !== StartEvent::Clock) {
+                return new self(null, null, null, null);
+            }
+            $clock = ClockTime::read($plan->start->at ?? '');
+
+            return new self(null, null, $clock->text(), $clock->plusSeconds($seconds)->text());
+        }
+        $begins = $plan->start->instant($plan->site);
+        if ($begins === null) {
+            return new self(null, null, null, null);
+        }
+        $ends = $begins->plusSeconds($seconds);
+        // What is under way at 16:51:53 is over by 16:52.
+        $shown = new Instant(ceil($ends->unixSeconds / self::SECONDS_PER_MINUTE - 1e-6) * self::SECONDS_PER_MINUTE);
+
+        return new self($begins, $ends, $plan->site->day->clockAndDay($begins), $plan->site->day->clockAndDay($shown));
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Problems;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Instant;
+
+/**
+ * One shot in the day: from the first leg set down to the last case closed.
+ */
+final readonly class Stay
+{
+    private const MOST_MINUTES = 720;
+    private const SECONDS_PER_MINUTE = 60.0;
+
+    public ?Instant $arrives;
+    public ?Instant $leaves;
+
+    /**
+     * @param int     $id     of the shot
+     * @param ?string $rig    by its name in the kit; null when none was picked
+     * @param ?string $body   likewise
+     *
+     * @throws \Evrent\Core\InvalidInput
+     */
+    private function __construct(
+        public int $id,
+        public string $title,
+        public ?Instant $begins,
+        public ?Instant $ends,
+        public int $setupMinutes,
+        public int $teardownMinutes,
+        public ?string $rig,
+        public ?string $body,
+    ) {
+        $problems = new Problems();
+        $problems->unlessBetween($setupMinutes, 0, self::MOST_MINUTES, '/setup_minutes', 'minutes');
+        $problems->unlessBetween($teardownMinutes, 0, self::MOST_MINUTES, '/teardown_minutes', 'minutes');
+        $problems->throwIfAny();
+        $this->arrives = $begins?->plusSeconds(-$setupMinutes * self::SECONDS_PER_MINUTE);
+        $this->leaves = $ends?->plusSeconds($teardownMinutes * self::SECONDS_PER_MINUTE);
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public static function of(int $id, Schedule $schedule, int $setupMinutes, int $teardownMinutes): self
+    {
+        $times = ShotTimes::of($schedule);
+        $names = [];
+        foreach ($schedule->plan->kit as $picked) {
+            $names[$picked->kind->value] = $picked->name;
+        }
+
+        return new self(
+            $id,
+            $schedule->plan->title,
+            $times->begins,
+            $times->ends,
+            $setupMinutes,
+            $teardownMinutes,
+            $names[KitKind::Rig->value] ?? null,
+            $names[KitKind::Body->value] ?? null,
+        );
+    }
+}

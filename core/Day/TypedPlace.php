@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Format\TypedText;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problems;
+use Evrent\Core\Sky\Site;
+
+/**
+ * A shoot's place and day as they are typed. All of latitude, longitude, zone and date together make a site; without latitude
+ * and longitude there is none yet, and that is no mistake.
+ */
+final readonly class TypedPlace
+{
+    /** A day on which anything typed can be checked while the shoot's own is not known. */
+    private const ANY_DAY = '2026-06-21';
+
+    private function __construct(
+        public string $name,
+        public ?string $date,
+        public ?float $latitude,
+        public ?float $longitude,
+        public float $elevationMetres,
+        public ?string $zone,
+        public float $glowLux,
+    ) {
+    }
+
+    /**
+     * @param array<string, string> $typed name, date, latitude, longitude, elevation, zone, sky_glow
+     *
+     * @throws InvalidInput with the field's name as pointer
+     */
+    public static function read(array $typed): self
+    {
+        $text = static fn (string $field): string => trim($typed[$field] ?? '');
+        $problems = new Problems();
+        $number = static function (string $field, string $message) use ($text, $problems): ?float {
+            // "52° 12.5' N" and the like: degrees with a minus or a letter for south and west.
+            $value = $text($field) === '' ? null : TypedText::number(rtrim($text($field), '°NSEWnsew ')) ?? NAN;
+            if ($value !== null && is_nan($value)) {
+                $problems->add("/{$field}", $message);
+            }
+
+            return $value !== null && preg_match('/[swSW]$/D', $text($field)) === 1 ? -abs($value) : $value;
+        };
+        $latitude = $number('latitude', 'Enter a latitude in degrees such as 51.85; south is below zero.');
+        $longitude = $number('longitude', 'Enter a longitude in degrees such as -1.9; west is below zero.');
+        $elevation = $number('elevation', 'Enter metres above the sea, such as 4.') ?? 0.0;
+        $glow = $number('sky_glow', 'Enter lux, such as 0.001, or leave it empty.') ?? 0.0;
+        $date = $text('date') === '' ? null : $text('date');
+        if (($latitude === null) !== ($longitude === null)) {
+            $problems->add($latitude === null ? '/latitude' : '/longitude', 'Enter latitude and longitude both, or neither.');
+        }
+        if ($latitude !== null && $text('zone') === '') {
+            $problems->add('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.');
+        }
+        $finite = static fn (?float $value): float => $value === null || is_nan($value) ? 0.0 : $value;
+        try {
+            new Site(
+                $text('name'),
+                $finite($latitude),
+                $finite($longitude),
+                $text('zone') === '' ? 'UTC' : $text('zone'),
+                $date ?? self::ANY_DAY,
+                $finite($elevation),
+                $finite($glow),
+            );
+        } catch (InvalidInput $invalid) {
+            foreach ($invalid->problems as $problem) {
+                $problems->add(strtr($problem->pointer, [
+                    '/latitude_deg' => '/latitude', '/longitude_deg' => '/longitude', '/elevation_m' => '/elevation', '/sky_glow_lux' => '/sky_glow',
+                ]), $problem->message);
+            }
+        }
+        $problems->throwIfAny();
+
+        return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Motion\EaseShape;
+use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Angles;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Target;
+
+/**
+ * Aims the rig at what is in the sky, and follows it.
+ */
+final class SkyEdits
+{
+    /** A tracked body stays this near to the middle of the frame. */
+    private const NEAR_DEGREES = 0.05;
+    private const MOST_KEYFRAMES = 60;
+
+    /**
+     * Aims a keyframe at a body where it stands at that keyframe's own photo, or at another time.
+     *
+     * @throws InvalidInput
+     */
+    public static function aimed(Schedule $schedule, int $place, Target $target, ?Instant $at = null): Plan
+    {
+        $photo = $schedule->pegPhotos()[$place] ?? throw new InvalidInput([new Problem('/edit/place', 'There is no such keyframe.')]);
+        $sky = self::sky($schedule);
+        $seen = $at === null ? $sky->at($target, $photo - 1) : $sky->sky->of($target, $at);
+
+        return Framing::aimed($schedule->plan, $place, self::bearing($seen), self::height($schedule->plan, $seen));
+    }
+
+    /**
+     * Keeps a body in the middle of the frame: pan and tilt go through keyframes along its path, few enough that it strays by less
+     * than a twentieth of a degree between them. A slide goes on as it did, evenly.
+     *
+     * @throws InvalidInput
+     */
+    public static function tracked(Schedule $schedule, Target $target): Plan
+    {
+        $plan = $schedule->plan;
+        $ends = [$plan->move->keyframes[0], $plan->move->keyframes[count($plan->move->keyframes) - 1]];
+        // Keyframes between, and photos held at them, give way: what is tracked is never still.
+        $plan = $plan->withMove(new Move([new Keyframe(0.0, $ends[0]->positions), new Keyframe(1.0, $ends[1]->positions)], $plan->move->easing));
+        $schedule = Schedule::of($plan);
+        $sky = self::sky($schedule);
+        $first = $schedule->pegPhotos()[0] - 1;
+        $last = $schedule->pegPhotos()[count($plan->move->keyframes) - 1] - 1;
+        $azimuths = $sky->azimuths($target);
+        $altitudes = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->apparentAltitude(), $sky->altitudes($target));
+        $moves = $plan->timing->photos - 1;
+        $ids = $plan->rig->axisIds();
+        if (!in_array('pan', $ids, true)) {
+            throw new InvalidInput([new Problem('/edit/target', 'The rig has no pan axis to follow it with.')]);
+        }
+        $kept = self::fewest($azimuths, $altitudes, $first, $last);
+        $offset = self::turned($plan, $azimuths, $first, $last);
+        $keyframes = [];
+        foreach ($kept as $k => $n) {
+            $share = $last === $first ? 0.0 : ($n - $first) / ($last - $first);
+            $positions = [];
+            foreach ($ids as $id) {
+                $positions[$id] = match ($id) {
+                    'pan' => round($azimuths[$n] + $offset, 4),
+                    'tilt' => round($altitudes[$n] + self::dip($plan, $azimuths[$n] + $offset), 4),
+                    default => $ends[0]->positions[$id] + ($ends[1]->positions[$id] - $ends[0]->positions[$id]) * $share,
+                };
+            }
+            $at = $k === count($kept) - 1 ? 1.0 : round($share * $moves) / $moves;
+            $keyframes[] = new Keyframe($at, $positions, pass: $k > 0 && $k < count($kept) - 1);
+        }
+
+        return $plan->withMove(new Move($keyframes, new Easing(0.0, 0.0, EaseShape::Constant)));
+    }
+
+    /**
+     * @param list<float> $azimuths
+     * @param list<float> $altitudes
+     *
+     * @return list<int> photos, from 0
+     */
+    private static function fewest(array $azimuths, array $altitudes, int $first, int $last): array
+    {
+        $kept = [$first, $last];
+        for ($count = 2; $count <= self::MOST_KEYFRAMES; $count++) {
+            $kept = array_map(static fn (int $k): int => (int) round($first + ($last - $first) * $k / ($count - 1)), range(0, $count - 1));
+            $kept = array_values(array_unique($kept));
+            $off = 0.0;
+            for ($k = 0; $k < count($kept) - 1; $k++) {
+                $middle = intdiv($kept[$k] + $kept[$k + 1], 2);
+                $share = ($middle - $kept[$k]) / ($kept[$k + 1] - $kept[$k]);
+                foreach ([$azimuths, $altitudes] as $column) {
+                    $off = max($off, abs($column[$middle] - $column[$kept[$k]] - ($column[$kept[$k + 1]] - $column[$kept[$k]]) * $share));
+                }
+            }
+            if ($off <= self::NEAR_DEGREES || count($kept) > $last - $first) {
+                return $kept;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * From azimuths to positions of the pan, in the whole turn that keeps within its travel best.
+     *
+     * @param list<float> $azimuths
+     */
+    private static function turned(Plan $plan, array $azimuths, int $first, int $last): float
+    {
+        $pan = $plan->rig->axis('pan');
+        $zero = $plan->rig->base->zeroBearingDegrees;
+        $middle = ($azimuths[$first] + $azimuths[$last]) / 2.0 - $zero;
+        $wanted = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
+
+        return 360.0 * round(($wanted - $middle) / 360.0) - $zero;
+    }
+
+    /** A base off level points the camera down: the tilt makes up for it. */
+    private static function dip(Plan $plan, float $pan): float
+    {
+        return $plan->rig->base->offLevelDegrees === 0.0 ? 0.0 : $plan->rig->base->dipDegrees($pan);
+    }
+
+    private static function bearing(Horizontal $seen): float
+    {
+        return Angles::turn($seen->azimuth);
+    }
+
+    private static function height(Plan $plan, Horizontal $seen): float
+    {
+        return round($seen->apparentAltitude() + self::dip($plan, $seen->azimuth - $plan->rig->base->zeroBearingDegrees), 4);
+    }
+
+    private static function sky(Schedule $schedule): ShotSky
+    {
+        return ShotSky::of($schedule) ?? throw new InvalidInput([new Problem('/edit/target', 'Give the shoot a place and a day, and the shot a start: then it is known where things stand.')]);
+    }
+}

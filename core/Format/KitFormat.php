@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Kit\KitItem;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Problem;
+use Evrent\Core\Problems;
+use JsonException;
+
+/**
+ * Kit in the open format evrent.kit/1, and as rows for a spreadsheet: kind, name, count, note, and a column for every number
+ * that any kind has.
+ */
+final class KitFormat
+{
+    public const FORMAT = 'evrent.kit/1';
+    public const MOST_ITEMS = 1_000;
+    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note'];
+
+    /**
+     * @param list<KitItem> $items
+     */
+    public static function toJson(array $items): string
+    {
+        return json_encode(
+            ['format' => self::FORMAT, 'items' => array_map(self::toArray(...), $items)],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        ) . "\n";
+    }
+
+    /**
+     * @return array<string, float|int|string>
+     */
+    public static function toArray(KitItem $item): array
+    {
+        return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note] + $item->values;
+    }
+
+    /** One item as it is kept. */
+    public static function itemToJson(KitItem $item): string
+    {
+        return json_encode(self::toArray($item), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /**
+     * JSON or CSV, whichever it is.
+     *
+     * @return list<KitItem>
+     *
+     * @throws InvalidInput
+     */
+    public static function read(string $text): array
+    {
+        $text = ltrim($text, "\u{feff} \r\n\t");
+        if (!mb_check_encoding($text, 'UTF-8')) {
+            throw new InvalidInput([new Problem('', 'This file is not UTF-8 text. Save it as UTF-8.')]);
+        }
+
+        return str_starts_with($text, '{') ? self::fromJson($text) : self::fromCsv($text);
+    }
+
+    /**
+     * @param string $json as itemToJson gives it
+     *
+     * @throws InvalidInput
+     */
+    public static function itemFromJson(string $json): KitItem
+    {
+        $problems = new Problems();
+        $item = self::item(json_decode($json, false, 8, JSON_THROW_ON_ERROR), '', $problems);
+        $problems->throwIfAny();
+        assert($item !== null);
+
+        return $item;
+    }
+
+    /**
+     * @param list<KitItem> $items
+     *
+     * @return iterable<list<string>>
+     */
+    public static function rows(array $items): iterable
+    {
+        $columns = self::columns();
+        yield $columns;
+        foreach ($items as $item) {
+            $values = self::toArray($item);
+            yield array_map(static function (string $column) use ($values): string {
+                $value = $values[$column] ?? '';
+
+                return is_float($value) ? PlainText::number($value) : (string) $value;
+            }, $columns);
+        }
+    }
+
+    /**
+     * @return list<KitItem>
+     */
+    private static function fromJson(string $text): array
+    {
+        try {
+            $document = json_decode($text, false, 8, JSON_THROW_ON_ERROR);
+        } catch (JsonException $broken) {
+            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a kit file.")]);
+        }
+        $problems = new Problems();
+        $fields = new Fields($document, '', $problems);
+        if ($fields->text('format') !== self::FORMAT) {
+            throw new InvalidInput([new Problem('/format', 'The format must be ' . self::FORMAT . '.')]);
+        }
+        $items = $fields->items('items', self::MOST_ITEMS, static fn (mixed $item, string $pointer): ?KitItem => self::item($item, $pointer, $problems));
+        $fields->refuseTheRest();
+        $problems->throwIfAny();
+
+        return array_values(array_filter($items));
+    }
+
+    private static function item(mixed $document, string $pointer, Problems $problems): ?KitItem
+    {
+        $fields = new Fields($document, $pointer, $problems);
+        $kind = $fields->choice('kind', KitKind::class, KitKind::Cable);
+        $name = $fields->text('name');
+        $count = $fields->whole('count', 1, 1);
+        $note = $fields->has('note') ? $fields->text('note') : '';
+        $values = [];
+        foreach ($fields->rest() as $field) {
+            $values[$field] = $fields->number($field, 1);
+        }
+
+        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note));
+    }
+
+    /**
+     * @return list<KitItem>
+     */
+    private static function fromCsv(string $text): array
+    {
+        $lines = explode("\n", str_replace(["\r\n", "\r"], "\n", rtrim($text)));
+        $header = array_map(trim(...), array_map(strval(...), str_getcsv($lines[0], self::separator($lines[0]), '"', '')));
+        if (!in_array('kind', $header, true) || !in_array('name', $header, true)) {
+            throw new InvalidInput([new Problem('', 'This is no kit file: its first row names the columns, kind and name among them. Export the kit to see one.')]);
+        }
+        $problems = new Problems();
+        foreach (array_diff($header, self::columns()) as $unknown) {
+            $problems->add("/{$unknown}", 'This column is not known here. Take it out, or check its spelling.');
+        }
+        $problems->throwIfAny();
+        $items = [];
+        foreach (array_slice($lines, 1, self::MOST_ITEMS, true) as $row => $line) {
+            if (trim($line) !== '') {
+                $cells = str_getcsv($line, self::separator($lines[0]), '"', '');
+                $items[] = self::row(array_combine($header, array_map(static fn (int $i): string => trim($cells[$i] ?? ''), array_keys($header))), 'row ' . ($row + 1), $problems);
+            }
+        }
+        $problems->throwIfAny();
+
+        return array_values(array_filter($items));
+    }
+
+    /**
+     * @param array<string, string> $cells
+     */
+    private static function row(array $cells, string $where, Problems $problems): ?KitItem
+    {
+        $kind = KitKind::tryFrom($cells['kind']);
+        if ($kind === null) {
+            $problems->add("/{$where}/kind", 'Enter one of: ' . implode(', ', array_column(KitKind::cases(), 'value')) . '.');
+
+            return null;
+        }
+        $values = [];
+        foreach (array_diff_key($cells, array_flip(self::TEXT_COLUMNS)) as $field => $text) {
+            if ($text !== '') {
+                $values[$field] = TypedText::number($text) ?? NAN;
+            }
+        }
+        $count = ($cells['count'] ?? '') === '' ? 1.0 : TypedText::number($cells['count']) ?? NAN;
+        try {
+            return new KitItem($kind, $cells['name'], $values, is_nan($count) || floor($count) !== $count ? -1 : (int) $count, $cells['note'] ?? '');
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder("/{$where}", $invalid);
+
+            return null;
+        }
+    }
+
+    private static function separator(string $header): string
+    {
+        return substr_count($header, ';') > substr_count($header, ',') ? ';' : ',';
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function columns(): array
+    {
+        $numbers = [];
+        foreach (KitKind::cases() as $kind) {
+            $numbers += $kind->fields();
+        }
+
+        return [...self::TEXT_COLUMNS, ...array_keys($numbers)];
+    }
+}

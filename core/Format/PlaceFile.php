@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use DOMDocument;
+use DOMElement;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
+use JsonException;
+
+/**
+ * The place that a GPX or GeoJSON file marks: the first waypoint or point, else where its first line begins.
+ */
+final readonly class PlaceFile
+{
+    private function __construct(public float $latitude, public float $longitude, public ?float $elevationMetres, public string $name)
+    {
+    }
+
+    /**
+     * @throws InvalidInput with the pointer /file
+     */
+    public static function read(string $text): self
+    {
+        $text = ltrim($text, "\u{feff} \n\r\t");
+        $place = str_starts_with($text, '{') ? self::geoJson($text) : self::gpx($text);
+        foreach ([[$place->latitude, 90.0, 'latitude'], [$place->longitude, 180.0, 'longitude']] as [$degrees, $most, $what]) {
+            if (!is_finite($degrees) || abs($degrees) > $most) {
+                throw self::refused(sprintf('The place in this file has a %s that there is not. Choose another, or enter it above.', $what));
+            }
+        }
+
+        return $place;
+    }
+
+    private static function gpx(string $text): self
+    {
+        $document = new DOMDocument();
+        $before = libxml_use_internal_errors(true);
+        // No network, and entities stay unresolved: the file is anybody's.
+        $loaded = $text !== '' && $document->loadXML($text, LIBXML_NONET);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        if (!$loaded || $document->doctype !== null || $document->documentElement?->localName !== 'gpx') {
+            throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+        }
+        foreach (['wpt', 'rtept', 'trkpt'] as $kind) {
+            $point = $document->getElementsByTagNameNS('*', $kind)->item(0);
+            if ($point instanceof DOMElement) {
+                return new self(
+                    self::degrees($point->getAttribute('lat')),
+                    self::degrees($point->getAttribute('lon')),
+                    TypedText::number(self::child($point, 'ele')),
+                    mb_substr(trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', self::child($point, 'name'))), 0, 200),
+                );
+            }
+        }
+        throw self::refused('This file marks no place: no waypoint, route or track. Choose another.');
+    }
+
+    private static function geoJson(string $text): self
+    {
+        try {
+            $document = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+        }
+        $found = self::point($document, '');
+        if ($found === null) {
+            throw self::refused('This file marks no place: no point or line. Choose another.');
+        }
+
+        return $found;
+    }
+
+    private static function point(mixed $part, string $name): ?self
+    {
+        if (!is_array($part)) {
+            return null;
+        }
+        $properties = is_array($part['properties'] ?? null) ? $part['properties'] : [];
+        $name = is_string($properties['name'] ?? null) ? mb_substr(trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', $properties['name'])), 0, 200) : $name;
+        if (isset($part['coordinates'])) {
+            $at = $part['coordinates'];
+            while (is_array($at) && is_array($at[0] ?? null)) {
+                $at = $at[0];
+            }
+
+            return is_array($at) && is_numeric($at[0] ?? null) && is_numeric($at[1] ?? null)
+                ? new self((float) $at[1], (float) $at[0], is_numeric($at[2] ?? null) ? (float) $at[2] : null, $name)
+                : null;
+        }
+        foreach ([$part['geometry'] ?? null, ...(is_array($part['features'] ?? null) ? $part['features'] : []), ...(is_array($part['geometries'] ?? null) ? $part['geometries'] : [])] as $inner) {
+            $found = self::point($inner, $name);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    private static function child(DOMElement $point, string $name): string
+    {
+        return (string) $point->getElementsByTagNameNS('*', $name)->item(0)?->textContent;
+    }
+
+    private static function degrees(string $text): float
+    {
+        return TypedText::number($text) ?? NAN;
+    }
+
+    private static function refused(string $message): InvalidInput
+    {
+        return new InvalidInput([new Problem('/file', $message)]);
+    }
+}

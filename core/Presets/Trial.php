@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Presets;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
+use Evrent\Core\Problems;
+
+/**
+ * A short test shoot: every interval with every shutter time, some photos each, and what came of it. The best becomes a recipe.
+ */
+final readonly class Trial
+{
+    public const MOST_OF_EACH = 8;
+    private const MOST_SUBJECT_CHARACTERS = 120;
+    private const MOST_NOTE_CHARACTERS = 200;
+    private const LEAST_PHOTOS = 5;
+    private const MOST_PHOTOS = 500;
+
+    /** What lens, card and hand need between a shutter's closing and the next trigger, at least. */
+    private const GAP_SECONDS = 0.3;
+
+    /** To set the next pair, by hand in the dark. */
+    public const CHANGE_SECONDS = 20.0;
+
+    /**
+     * @param list<float>                                     $intervals seconds, start to start
+     * @param list<float>                                     $shutters  seconds
+     * @param int                                             $photos    of each cell
+     * @param array<string, array{rating: int, note: string}> $verdicts  by cell, such as "2:0": interval and shutter by their places;
+     *                                                                   ratings from 1 to 5
+     *
+     * @throws InvalidInput
+     */
+    public function __construct(public string $subject, public array $intervals, public array $shutters, public int $photos = 48, public array $verdicts = [])
+    {
+        $problems = new Problems();
+        if (trim($subject) === '' || mb_strlen($subject) > self::MOST_SUBJECT_CHARACTERS || preg_match('/\p{Cc}/u', $subject) !== 0) {
+            $problems->add('/subject', sprintf('Enter what is tried, in up to %d characters.', self::MOST_SUBJECT_CHARACTERS));
+        }
+        foreach (['intervals' => $intervals, 'shutters' => $shutters] as $field => $values) {
+            if ($values === [] || count($values) > self::MOST_OF_EACH || count(array_unique($values)) < count($values)) {
+                $problems->add("/{$field}", sprintf('Give from one to %d different ones, such as 1 2 4.', self::MOST_OF_EACH));
+            }
+            foreach ($values as $value) {
+                $problems->unlessPositive($value, 86_400, "/{$field}", 'seconds');
+            }
+        }
+        $problems->unlessBetween($photos, self::LEAST_PHOTOS, self::MOST_PHOTOS, '/photos', 'photos for each');
+        foreach ($verdicts as $cell => $verdict) {
+            if (!in_array($cell, $this->cells(), true)) {
+                $problems->add("/verdicts/{$cell}", 'There is no such cell.');
+            }
+            $problems->unlessBetween($verdict['rating'], 1, 5, "/verdicts/{$cell}/rating", 'a verdict');
+            if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/\p{Cc}/u', $verdict['note']) !== 0) {
+                $problems->add("/verdicts/{$cell}/note", sprintf('Enter up to %d characters.', self::MOST_NOTE_CHARACTERS));
+            }
+        }
+        $problems->throwIfAny();
+    }
+
+    /**
+     * Cells in the order in which they are shot: intervals one after another, so that the fewest settings change.
+     *
+     * @return list<string>
+     */
+    public function cells(): array
+    {
+        $cells = [];
+        foreach (array_keys($this->intervals) as $i) {
+            foreach (array_keys($this->shutters) as $s) {
+                $cells[] = "{$i}:{$s}";
+            }
+        }
+
+        return $cells;
+    }
+
+    public function interval(string $cell): float
+    {
+        return $this->intervals[(int) explode(':', $cell)[0]];
+    }
+
+    public function shutter(string $cell): float
+    {
+        return $this->shutters[(int) explode(':', $cell)[1]];
+    }
+
+    /** Whether the interval has room for the shutter. */
+    public function fits(string $cell): bool
+    {
+        return $this->shutter($cell) + self::GAP_SECONDS <= $this->interval($cell);
+    }
+
+    /**
+     * When each cell that fits begins, from the first photo.
+     *
+     * @return array<string, float> seconds by cell
+     */
+    public function layout(): array
+    {
+        $begins = [];
+        $at = 0.0;
+        foreach ($this->cells() as $cell) {
+            if ($this->fits($cell)) {
+                $begins[$cell] = $at;
+                $at += $this->photos * $this->interval($cell) + self::CHANGE_SECONDS;
+            }
+        }
+
+        return $begins;
+    }
+
+    /** The whole test shoot. */
+    public function seconds(): float
+    {
+        $begins = $this->layout();
+        $last = array_key_last($begins);
+
+        return $last === null ? 0.0 : $begins[$last] + $this->photos * $this->interval($last);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withVerdict(string $cell, ?int $rating, string $note): self
+    {
+        $verdicts = $this->verdicts;
+        unset($verdicts[$cell]);
+
+        return new self($this->subject, $this->intervals, $this->shutters, $this->photos, $rating === null ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]]);
+    }
+
+    /** The cell with the best verdict; of equals the one that was shot first. */
+    public function best(): ?string
+    {
+        $best = null;
+        foreach ($this->cells() as $cell) {
+            if (isset($this->verdicts[$cell]) && ($best === null || $this->verdicts[$cell]['rating'] > $this->verdicts[$best]['rating'])) {
+                $best = $cell;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @throws InvalidInput when no cell has a verdict
+     */
+    public function recipe(float $clipSeconds): Recipe
+    {
+        $best = $this->best() ?? throw new InvalidInput([new Problem('/subject', 'Give one cell a verdict first.')]);
+        $note = $this->verdicts[$best]['note'];
+
+        return new Recipe(
+            $this->interval($best),
+            $this->shutter($best) / $this->interval($best),
+            $clipSeconds,
+            sprintf('Tried against %d others%s.', count($this->verdicts) - 1, $note === '' ? '' : ": {$note}"),
+        );
+    }
+}

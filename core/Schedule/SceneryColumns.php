@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Schedule;
+
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Target;
+
+/**
+ * Sky and light at each photo as whole numbers that can be drawn as they are, packed like `IntervalColumns`: sky:<target>:pan and
+ * sky:<target>:tilt (where pan and tilt would have to stand to look at it; degrees), light:ev, light:iso, light:stops (exposure
+ * as log2 of seconds) and light:error (stops too bright). Nothing where the plan does not say.
+ */
+final class SceneryColumns
+{
+    /**
+     * @return array<string, list<int>>
+     */
+    public static function of(Schedule $schedule): array
+    {
+        return self::sky($schedule) + self::light($schedule);
+    }
+
+    /**
+     * @return array<string, list<int>>
+     */
+    private static function sky(Schedule $schedule): array
+    {
+        $sky = ShotSky::of($schedule);
+        if ($sky === null) {
+            return [];
+        }
+        $pan = $schedule->plan->rig->axis('pan');
+        $zero = $schedule->plan->rig->base->zeroBearingDegrees;
+        $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
+        $columns = [];
+        foreach (Target::cases() as $target) {
+            $azimuths = $sky->azimuths($target);
+            // The whole turn in which the pan could reach it.
+            $turn = 360.0 * round(($middle - ($azimuths[0] - $zero)) / 360.0) - $zero;
+            $columns["sky:{$target->value}:pan"] = self::packed(array_map(static fn (float $azimuth): float => $azimuth + $turn, $azimuths));
+            $columns["sky:{$target->value}:tilt"] = self::packed(array_map(
+                static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->apparentAltitude(),
+                $sky->altitudes($target),
+            ));
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @return array<string, list<int>>
+     */
+    private static function light(Schedule $schedule): array
+    {
+        $light = ShotLight::of($schedule);
+
+        return $light === null ? [] : [
+            'light:ev' => self::packed($light->exposureValues),
+            'light:iso' => self::packed($light->isos),
+            'light:stops' => self::packed(array_map(static fn (float $seconds): float => log($seconds, 2), $light->exposures)),
+            'light:error' => self::packed($light->errors),
+        ];
+    }
+
+    /**
+     * @param list<float> $values
+     *
+     * @return list<int>
+     */
+    private static function packed(array $values): array
+    {
+        return array_map(static fn (float $value): int => (int) round($value * IntervalColumns::SCALE), $values);
+    }
+}

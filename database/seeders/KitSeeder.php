@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\KitItem;
+use Evrent\Core\Kit\KitItem as Piece;
+use Evrent\Core\Kit\KitKind;
+use Illuminate\Database\Seeder;
+
+/**
+ * Made-up kit with sensible numbers, to start from: change it into your own.
+ */
+final class KitSeeder extends Seeder
+{
+    private const HEAD = [
+        'pan_min' => -180.0, 'pan_max' => 180.0, 'pan_max_speed' => 12.0, 'pan_max_acceleration' => 30.0, 'pan_steps_per_unit' => 88.8888888889, 'pan_backlash' => 0.02,
+        'tilt_min' => -45.0, 'tilt_max' => 60.0, 'tilt_max_speed' => 10.0, 'tilt_max_acceleration' => 30.0, 'tilt_steps_per_unit' => 88.8888888889, 'tilt_backlash' => 0.02,
+    ];
+
+    public function run(): void
+    {
+        foreach (self::pieces() as $piece) {
+            KitItem::query()->firstOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
+        }
+    }
+
+    /**
+     * @return list<Piece>
+     */
+    private static function pieces(): array
+    {
+        return [
+            new Piece(KitKind::Body, 'Full-frame body, 24 MP', [
+                'sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0, 'mass_kg' => 0.7, 'raw_mb' => 28.0,
+                'write_s' => 0.6, 'buffer_frames' => 24.0, 'shutter_lag_s' => 0.06, 'battery_wh' => 16.0, 'idle_w' => 1.1, 'exposing_w' => 2.6, 'photo_j' => 3.0,
+                'lowest_iso' => 100.0, 'highest_iso' => 6400.0,
+            ], 1, 'dials by thirds; marks are rounded'),
+            new Piece(KitKind::Body, 'Small-sensor body, 26 MP', [
+                'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.7, 'image_width_px' => 6240.0, 'image_height_px' => 4160.0, 'mass_kg' => 0.45, 'raw_mb' => 26.0,
+                'write_s' => 0.7, 'buffer_frames' => 18.0, 'shutter_lag_s' => 0.08, 'battery_wh' => 8.7, 'idle_w' => 1.3, 'exposing_w' => 2.4, 'photo_j' => 3.0,
+                'lowest_iso' => 100.0, 'highest_iso' => 3200.0,
+            ]),
+            new Piece(KitKind::Lens, 'Wide 20 mm', ['focal_mm' => 20.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.5]),
+            new Piece(KitKind::Lens, 'Normal 35 mm', ['focal_mm' => 35.0, 'widest_aperture' => 2.0, 'mass_kg' => 0.35]),
+            new Piece(KitKind::Lens, 'Long 85 mm', ['focal_mm' => 85.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.6]),
+            new Piece(KitKind::Rig, 'Rail of 900 mm with pan and tilt', [
+                'slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0, 'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0, 'slide_backlash' => 0.05,
+            ] + self::HEAD + [
+                'settle_s' => 0.6, 'head_kg' => 1.6, 'rig_kg' => 2.8, 'carriage_rating_kg' => 6.0, 'thrust_n' => 45.0,
+                'battery_wh' => 50.0, 'moving_w' => 14.0, 'holding_w' => 4.5, 'idle_w' => 1.2,
+            ]),
+            new Piece(KitKind::Rig, 'Pan-and-tilt head', self::HEAD + [
+                'settle_s' => 0.5, 'head_kg' => 1.6, 'battery_wh' => 30.0, 'moving_w' => 9.0, 'holding_w' => 3.0, 'idle_w' => 1.0,
+            ]),
+            new Piece(KitKind::Legs, 'Heavy legs', ['rating_kg' => 18.0, 'mass_kg' => 3.6]),
+            new Piece(KitKind::Legs, 'Light legs', ['rating_kg' => 6.0, 'mass_kg' => 1.4]),
+            new Piece(KitKind::Filter, 'ND of 3 stops', ['nd_stops' => 3.0]),
+            new Piece(KitKind::Filter, 'ND of 6 stops', ['nd_stops' => 6.0]),
+            new Piece(KitKind::Filter, 'ND of 10 stops', ['nd_stops' => 10.0]),
+            new Piece(KitKind::Card, 'Card of 64 GB', ['capacity_gb' => 60.0], 3),
+            new Piece(KitKind::Card, 'Card of 128 GB', ['capacity_gb' => 120.0], 2),
+            new Piece(KitKind::CameraBattery, 'Battery of 16 Wh', ['battery_wh' => 16.0], 4),
+            new Piece(KitKind::RigBattery, 'Rig battery of 50 Wh', ['battery_wh' => 50.0], 2),
+            new Piece(KitKind::PowerBank, 'Power bank of 70 Wh', ['capacity_wh' => 70.0, 'efficiency' => 0.85]),
+            new Piece(KitKind::Cable, 'Trigger cable', ['length_m' => 1.2], 2, 'one in the bag, one that works'),
+            new Piece(KitKind::Cable, 'Dummy battery with cable', ['length_m' => 1.5]),
+        ];
+    }
+}

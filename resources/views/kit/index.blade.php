@@ -1,0 +1,49 @@
+@php
+    use App\Http\Typed;
+    use Evrent\Core\Kit\KitKind;
+    use Evrent\Core\Kit\TypedKit;
+@endphp
+<x-layout title="Kit" :crumbs="['Shoots' => route('shoots.index'), 'Kit' => null]">
+    <div class="page kit-page">
+        <header class="page-head"><h1>Kit</h1><p class="quiet">What there is to take along. A shot that picks a piece keeps its numbers as they are then; what you change here later changes no shot.</p>
+            <nav class="page-acts" aria-label="Kit files">
+                <a class="button is-quiet" href="{{ route('kit.json') }}"><x-icon name="download" /><span class="text">As JSON</span></a>
+                <a class="button is-quiet" href="{{ route('kit.csv') }}"><x-icon name="download" /><span class="text">As CSV</span></a>
+                <form class="kit-import" method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
+                    <label for="f-kit-file" class="sr-only">A kit file, JSON or CSV</label><input id="f-kit-file" name="file" type="file" accept=".json,.csv,text/csv,application/json" aria-describedby="p-kit-file">
+                    <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button>
+                    <span class="problem" id="p-kit-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></form>
+            </nav></header>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @foreach (KitKind::cases() as $kind)
+            <section class="panel kit-kind" id="{{ $kind->value }}" aria-labelledby="{{ $kind->value }}-title">
+                <header class="panel-head"><h2 id="{{ $kind->value }}-title">{{ $kind->plural() }}</h2></header>
+                @foreach ([...($items[$kind->value] ?? []), null] as $item)
+                    @php
+                        $bag = $item === null ? 'kit.new' : "kit.{$item->id}";
+                        $mine = old('bag') === $bag && old('kind') === $kind->value;
+                        $texts = $item === null ? [] : TypedKit::texts($item->piece());
+                        $key = $item->id ?? "new-{$kind->value}";
+                        $fields = ['name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...array_map(fn ($known) => [$known->label, $known->unit, '7ch'], $kind->fields()), 'note' => ['Note', '', '26ch']];
+                    @endphp
+                    <details class="kit-item" @if ($mine) open @endif>
+                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span class="quiet">@if (($texts['count'] ?? '1') !== '1')× {{ $texts['count'] }} · @endif{{ collect($kind->fields())->filter(fn ($known) => $known->needed)->keys()->take(2)->map(fn ($field) => ($texts[$field] ?? '') . ' ' . $kind->fields()[$field]->unit)->implode(' × ') }} {{ $texts['note'] ?? '' }}</span>@endif</summary>
+                        <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update', $item) }}">@csrf @if ($item !== null) @method('put') @endif
+                            <input type="hidden" name="kind" value="{{ $kind->value }}">
+                            <div class="grid-fields">
+                            @foreach ($fields as $field => [$label, $unit, $width])
+                                @php $problem = $mine ? $errors->first("{$bag}.{$field}") : ''; @endphp
+                                <span class="number"><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
+                                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}" name="{{ $field }}" type="text" autocomplete="off" value="{{ $mine ? Typed::before($field) : ($texts[$field] ?? ($field === 'count' ? '1' : '')) }}" style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                                    <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $problem }}</span></span>
+                            @endforeach
+                            </div>
+                            <div class="form-acts"><button class="button">{{ $item === null ? 'Put it in the bag' : 'Keep the change' }}</button></div>
+                        </form>
+                        @if ($item !== null)<x-act :action="route('kit.destroy', $item)" method="delete" icon="trash-2" class="is-quiet">Take it out of the bag</x-act>@endif
+                    </details>
+                @endforeach
+            </section>
+        @endforeach
+    </div>
+</x-layout>

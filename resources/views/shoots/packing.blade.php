@@ -1,0 +1,18 @@
+<x-layout title="Packing list" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Packing list' => null]">
+    <div class="page sheet">
+        <header class="page-head"><h1>Packing list</h1><p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif</p>
+            <nav class="page-acts no-print" aria-label="This list"><button type="button" class="button is-quiet" onclick="window.print()"><x-icon name="printer" /><span class="text">Print it</span></button>
+                <a class="button is-quiet" href="{{ route('shoots.show', $shoot) }}"><x-icon name="clock" /><span class="text">The day</span></a></nav></header>
+        @if ($packed === [])
+            <p class="panel nothing">Nothing yet: no shot says what it takes. Pick kit on a shot’s page, or describe its power and cards there.</p>
+        @else
+        <div class="panel scrolls"><table class="table packing">
+            <thead><tr><th scope="col"><span class="sr-only">Packed</span></th><th scope="col">How many</th><th scope="col">What</th><th scope="col">Why</th></tr></thead>
+            <tbody>@foreach ($packed as $i => $one)
+                <tr><td><input type="checkbox" id="packed-{{ $i }}" aria-label="{{ $one->what }} is packed"></td><td class="count">{{ $one->count }}</td><th scope="row"><label for="packed-{{ $i }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th><td>{{ $one->why }}</td></tr>
+            @endforeach</tbody>
+        </table></div>
+        @endif
+        @include('shoots.parts.cautions')
+    </div>
+</x-layout>

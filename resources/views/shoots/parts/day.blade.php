@@ -1,0 +1,99 @@
+{{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
+@php
+    use Evrent\Core\Format\FieldTexts;
+    use Evrent\Core\Format\PlainText;
+    $shoot = $page->shoot;
+    $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
+@endphp
+<div id="day">
+@if ($page->line !== null && $page->drawing !== null)
+    @php $drawing = $page->drawing; $line = $page->line; $width = $drawing->width(); @endphp
+    <section class="panel day-line" aria-labelledby="day-title">
+        <header class="panel-head"><h2 id="day-title">The day</h2>
+            <dl class="told">@foreach ($line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach</dl></header>
+        <div class="sky-area">
+            <div class="sky-names" aria-hidden="true"><span class="at-top">90°</span><span class="at-horizon">0°</span><span class="at-light">EV</span></div>
+            <div class="sky-plot">
+                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img" aria-label="How high sun, moon and galactic centre stand over the day; the figures above and the shots below have the times">
+                    @foreach ($line->bands() as [$band, $from, $until])<rect class="band" data-band="{{ $band }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="0" height="102" />@endforeach
+                    @foreach ($line->hours() as [$hour, $from, $until])<rect class="hour" data-hour="{{ $hour }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="97" height="5" />@endforeach
+                    <line class="horizon" x1="0" x2="{{ $width }}" y1="90" y2="90" />
+                    @foreach ($drawing->heights() as $target => $path)<path class="height" data-target="{{ $target }}" d="{{ $path }}" />@endforeach
+                </svg>
+                <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img" aria-label="Predicted exposure value over the day">
+                    <path class="height" data-target="light" d="{{ $drawing->values() }}" />
+                </svg>
+                @foreach ($page->events->at($line->site) as [$place, $instant, $label])<span class="own-event" data-late="{{ $drawing->percent($line->secondsOf($instant)) > 80 ? 'yes' : 'no' }}" style="--at: {{ $drawing->percent($line->secondsOf($instant)) }}%"><span>{{ $line->site->day->clock($instant) }} {{ $label }}</span></span>@endforeach
+                <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $clock])<span style="--at: {{ $at }}%">{{ $clock }}</span>@endforeach</div>
+                <div class="bars" x-ref="bars" data-span="{{ $line->spanSeconds }}">
+                    @foreach ($page->day->stays as $stay)
+                        @php
+                            $at = fn ($instant) => $drawing->percent($line->secondsOf($instant));
+                            $shot = $page->pages[$stay->id];
+                        @endphp
+                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->report->works() ? 'yes' : 'no' }}"
+                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%; --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
+                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->times->beginsText }} until {{ $shot->times->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
+                    @endforeach
+                </div>
+                <output class="drag-figures" x-show="text" x-cloak x-text="text" :style="`left: ${left}px; top: ${top}px`"></output>
+            </div>
+        </div>
+        <ul class="legend sky-legend" aria-hidden="true">
+            @foreach (['sun' => 'sun', 'moon' => 'moon', 'galactic_centre' => 'galactic centre', 'light' => 'light (EV ' . Evrent\Core\Day\DayDrawing::BOTTOM_VALUE . ' to ' . Evrent\Core\Day\DayDrawing::TOP_VALUE . ')'] as $target => $name)<li><svg viewBox="0 0 24 6"><path class="height" data-target="{{ $target }}" d="M0 3L24 3" /></svg>{{ $name }}</li>@endforeach
+            <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
+            <li><i class="swatch-stay"></i>setting up and packing</li>
+        </ul>
+    </section>
+@endif
+    @php $day = $page->day; @endphp
+    @if ($day->stays !== [])
+        <p class="day-sum">@if ($page->shoot->site() !== null)On site <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0), of which <b>{{ PlainText::duration($day->idleSeconds()) }}</b> between shots @endif
+            @if ($day->clashes === [])· no two shots in each other’s way @endif @endif</p>
+    @endif
+    @foreach ($day->clashes as $clash)
+        <p class="clash" role="alert"><x-icon name="triangle-alert" /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for {{ PlainText::duration($clash->seconds) }}. Move one, or give it another {{ $clash->over === 'time' ? 'hour' : $clash->over }}.</span></p>
+    @endforeach
+    <ol class="shots">
+        @forelse ($page->inOrder() as $one)
+            @php $summary = $one->schedule->summary; $stopping = $one->report->stopping(); $shot = $one->shot; @endphp
+            <li class="panel shot-card" data-works="{{ $stopping === [] ? 'yes' : 'no' }}">
+                <div class="shot-name">
+                    <h2><a href="{{ route('shots.show', $shot) }}">{{ $one->plan->title }}</a></h2>
+                    <p class="says"><x-icon :name="$stopping === [] ? 'circle-check' : 'octagon-x'" />
+                        @if ($stopping === [])<span><b>Works</b>, {{ PlainText::seconds($summary->minSlackSeconds) }} to spare</span>
+                        @else<span><b>Falls short</b>: {{ $stopping[0]->shortfall }}@if ($stopping[0]->firstPhoto), from photo {{ $stopping[0]->firstPhoto }} on @endif</span>@endif
+                        @if (($others = count($one->report->findings) - count($stopping)) > 0)<span class="quiet">· {{ $others }} more to look at</span>@endif</p>
+                </div>
+                <dl class="shot-figures">
+                    <div><dt>Photos</dt><dd>{{ number_format($summary->photosTotal) }}</dd></div>
+                    <div><dt>Clip</dt><dd>{{ PlainText::seconds($summary->clipSeconds) }}</dd></div>
+                    <div><dt>On site</dt><dd>{{ PlainText::duration($summary->onSiteSeconds) }}</dd></div>
+                    <div><dt>From</dt><dd>{{ $one->times->beginsText ?? '–' }}</dd></div>
+                    <div><dt>Until</dt><dd>{{ $one->times->endsText ?? '–' }}</dd></div>
+                </dl>
+                <div class="shot-acts">
+                    @include('shots.parts.rename', ['shot' => $shot, 'title' => $one->plan->title, 'class' => 'is-quiet'])
+                    <x-act :action="route('shots.duplicate', $shot)" icon="copy" class="is-quiet">Duplicate</x-act>
+                    <x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
+                </div>
+                <form class="stay-form" method="post" action="{{ route('shots.stay', $shot) }}" hx-put="{{ route('shots.stay', $shot) }}" hx-target="#day" hx-swap="outerHTML" hx-trigger="submit, change">
+                    @csrf @method('put')
+                    @foreach ([
+                        'start' => ['Start', FieldTexts::of($one->plan)['/start'], '24ch', ''],
+                        'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'], 'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
+                    ] as $field => [$label, $value, $fieldWidth, $unit])
+                        @php $problem = $message($shot->id, $field); @endphp
+                        <span class="number"><label for="stay-{{ $shot->id }}-{{ $field }}">{{ $label }}</label>
+                            <span @class(['entry', 'is-text' => $field === 'start'])><input id="stay-{{ $shot->id }}-{{ $field }}" name="{{ $field }}" type="text" value="{{ $problem ? \App\Http\Typed::before($field, $value) : $value }}" style="--width: {{ $fieldWidth }}" autocomplete="off" aria-describedby="p-stay-{{ $shot->id }}-{{ $field }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                            <span class="problem" id="p-stay-{{ $shot->id }}-{{ $field }}">{{ $problem }}</span></span>
+                    @endforeach
+                    @if ($one->plan->start !== null && $one->times->beginsText === null)<p class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.' : 'This does not happen there on that day. Choose another start.' }}</p>@endif
+                    <button class="button is-quiet without-script">Keep it</button>
+                </form>
+            </li>
+        @empty
+            <li class="panel nothing">No shots yet. Make one below.</li>
+        @endforelse
+    </ol>
+</div>

@@ -1,0 +1,26 @@
+@php use Evrent\Core\Format\PlainText; use Evrent\Core\Format\StartText; @endphp
+<x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
+    <div class="page sheet">
+        <header class="page-head"><h1>{{ $shoot->name }}</h1><p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) · {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°, {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
+            <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" onclick="window.print()"><x-icon name="printer" /><span class="text">Print it</span></button>
+                <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a></nav></header>
+        @if ($page->line)
+        <section class="panel"><header class="panel-head"><h2>Sky</h2></header>
+            <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach
+            @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt><dd>{{ $page->line->site->day->clockAndDay($instant) }}</dd></div>@endforeach</dl></section>
+        @endif
+        <section class="panel"><header class="panel-head"><h2>Shots</h2>@if ($page->day->stays !== [] && $page->line)<span>on site {{ PlainText::duration($page->day->onSiteSeconds()) }}</span>@endif</header>
+            @foreach ($page->day->clashes as $clash)<p class="clash"><x-icon name="triangle-alert" /><span>{{ $clash->first->title }} and {{ $clash->second->title }}: {{ $clash->sentence() }} for {{ PlainText::duration($clash->seconds) }}.</span></p>@endforeach
+            <div class="scrolls"><table class="table">
+                <thead><tr><th scope="col">Be there</th><th scope="col">Start</th><th scope="col">Until</th><th scope="col">Gone</th><th scope="col">Shot</th><th scope="col">Settings</th><th scope="col">Kit</th></tr></thead>
+                <tbody>@foreach ($page->inOrder() as $one)
+                    @php $stay = $page->stay($one); $plan = $one->plan; $clock = fn ($instant) => $instant !== null && $page->line !== null ? $page->line->site->day->clockAndDay($instant) : '–'; @endphp
+                    <tr><td>{{ $clock($stay?->arrives) }}</td><td><b>{{ $one->times->beginsText ?? '–' }}</b>@if ($plan->start !== null && $plan->start->at === null)<br><small>{{ StartText::write($plan->start) }}</small>@endif</td><td>{{ $one->times->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
+                        <th scope="row">{{ $plan->title }}<br><small>{{ $one->report->works() ? 'works' : 'falls short: ' . $one->report->stopping()[0]->title }}</small></th>
+                        <td>{{ PlainText::photos($one->schedule->summary->photosTotal) }}, one every {{ PlainText::seconds($plan->timing->interval->longest()) }}, open {{ collect($plan->timing->exposure->keys)->pluck('seconds')->map(fn ($seconds) => PlainText::shutter($seconds))->pipe(fn ($all) => $all->count() > 2 ? $all->first() . ' … ' . $all->last() : $all->implode(' → ')) }} s @if ($plan->light), f/{{ PlainText::rounded($plan->light->aperture, 1) }}, ISO {{ PlainText::number($plan->light->iso) }}@if ($plan->light->ndStops > 0), ND {{ PlainText::rounded($plan->light->ndStops, 1) }} stops @endif @endif</td>
+                        <td>{{ collect($plan->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '') . $piece->name)->implode(', ') }}</td></tr>
+                @endforeach</tbody></table></div>
+        </section>
+        @include('shoots.parts.cautions')
+    </div>
+</x-layout>

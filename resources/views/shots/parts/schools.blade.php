@@ -1,0 +1,21 @@
+@php use Evrent\Core\Format\PlainText; use Evrent\Core\Light\SchoolsCompared; @endphp
+<div id="schools" class="schools">
+    @forelse ($schools as $one)
+        @php $school = $one['school']; $fits = $one['late'] === 0; @endphp
+        <section class="school" data-fits="{{ $fits && $one['out'] === 0 ? 'yes' : 'no' }}" aria-labelledby="school-{{ $school->value }}">
+            <h3 id="school-{{ $school->value }}">{{ $school->label() }}</h3>
+            @foreach (['exposure' => 'exposure', 'iso' => 'ISO', 'error' => 'brightness'] as $line => $name)
+                <figure><figcaption>{{ $name }} <b>@switch($line)
+                    @case('exposure'){{ PlainText::shutter($one['shortest']) }}@if (PlainText::shutter($one['longest']) !== PlainText::shutter($one['shortest'])) to {{ PlainText::shutter($one['longest']) }}@endif s @break
+                    @case('iso'){{ PlainText::number($one['lowestIso']) }}@if ($one['highestIso'] > $one['lowestIso']) to {{ PlainText::number($one['highestIso']) }}@endif @break
+                    @default {{ $one['worst'] > 0 ? '+' : '' }}{{ PlainText::rounded($one['worst'], 1) }} stops at worst @endswitch</b></figcaption>
+                    <svg viewBox="0 0 {{ SchoolsCompared::WIDTH }} {{ SchoolsCompared::HEIGHT }}" preserveAspectRatio="none" aria-hidden="true">@if ($line === 'error')<rect class="tolerance" x="0" width="300" y="{{ 30 - 10 * min(3, $page->plan->thresholds->lightStops) }}" height="{{ 20 * min(3, $page->plan->thresholds->lightStops) }}" /><path class="zero" d="M0 30L300 30" />@endif<path class="line" d="{{ $one['lines'][$line] }}" /></svg></figure>
+            @endforeach
+            <p class="says">@if ($one['out'] > 0)<b class="short">{{ PlainText::photos($one['out']) }} out by more than {{ PlainText::rounded($page->plan->thresholds->lightStops, 1) }} {{ $page->plan->thresholds->lightStops === 1.0 ? 'stop' : 'stops' }}</b>@endif @if ($one['late'] > 0)<b class="short">{{ PlainText::photos($one['late']) }} too long for the interval</b>@endif @if ($fits && $one['out'] === 0)<span>Every photo as bright as it should be.</span>@endif</p>
+            <p class="quiet">{{ ucfirst($school->costs()) }}.</p>
+            <x-edit :page="$page" edit="light-by" :with="['school' => $school->value]" :class="$school->isRamp() ? '' : 'is-quiet'" :id="'by-' . $school->value">Expose this way</x-edit>
+        </section>
+    @empty
+        <p class="nothing">Describe the light, and give the shoot a place and a day and this shot a start: then the ways to follow the light stand here side by side.</p>
+    @endforelse
+</div>

@@ -1,0 +1,27 @@
+@php
+    use Evrent\Core\Format\PlanChanges;
+    use Evrent\Core\Sky\Target;
+    $plan = $page->plan;
+    $choices = collect(Target::cases())->mapWithKeys(fn ($target) => [$target->value => $target->name()]);
+@endphp
+@if ($plan->rig->axis('pan') !== null)
+<section class="panel sky-aim" aria-labelledby="sky-title">
+    <header class="panel-head"><h2 id="sky-title">Sky</h2></header>
+    @if ($page->times->begins === null)
+        <p class="nothing">Sun, moon and galactic centre show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day' : 'this shot has a start that comes' }}.</p>
+    @else
+    <div class="whole-move">
+        <x-given-edit :page="$page" edit="aim-body">
+            <span class="number"><label for="aim-place">Aim</label><span class="entry"><select id="aim-place" name="with[place]">@foreach ($plan->move->keyframes as $k => $keyframe)<option value="{{ $k }}">{{ PlanChanges::peg($k) }}</option>@endforeach</select></span></span>
+            <span class="number"><label for="aim-target">at the</label><span class="entry"><select id="aim-target" name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <x-given name="at" label="as at (empty: its own photo)" :width="9" mode="text" /><button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
+        </x-given-edit>
+        <x-given-edit :page="$page" edit="track-body">
+            <span class="number"><label for="track-target">Keep in the middle, all the way, the</label><span class="entry"><select id="track-target" name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <button class="button"><x-icon name="route" /><span class="text">Track it</span></button>
+            <x-problem pointer="/edit/target" />
+        </x-given-edit>
+    </div>
+    @endif
+</section>
+@endif

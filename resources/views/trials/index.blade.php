@@ -1,0 +1,48 @@
+@php use App\Http\Typed; use Evrent\Core\Format\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
+<x-layout title="Test shoots" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Test shoots' => null]">
+    <div class="page trials">
+        <header class="page-head"><h1>Test shoots</h1><p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>
+        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @foreach ($trials as $trial)
+            @php $matrix = $trial->matrix(); $layout = $matrix->layout(); $best = $matrix->best(); @endphp
+            <section class="panel trial" id="trial-{{ $trial->id }}" aria-labelledby="trial-{{ $trial->id }}-title">
+                <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
+                    <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all, {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
+                <div class="scrolls"><table class="table matrix">
+                    <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
+                    <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ PlainText::seconds($interval) }}</th>
+                        @foreach ($matrix->shutters as $s => $shutter)
+                            @php $cell = "{$i}:{$s}"; $verdict = $matrix->verdicts[$cell] ?? null; @endphp
+                            <td @class(['is-best' => $cell === $best])>@if ($matrix->fits($cell))
+                                <form method="post" action="{{ route('trials.update', $trial) }}">@csrf @method('put')<input type="hidden" name="cell" value="{{ $cell }}">
+                                    <span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::rounded(100 * $shutter / $interval, 0) }} %</span>
+                                    <label class="sr-only" for="r-{{ $trial->id }}-{{ $i }}-{{ $s }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
+                                    <span class="entry"><select id="r-{{ $trial->id }}-{{ $i }}-{{ $s }}" name="rating"><option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}" @selected($verdict !== null && $verdict['rating'] === $rating)>{{ $word }}</option>@endforeach</select></span>
+                                    <label class="sr-only" for="n-{{ $trial->id }}-{{ $i }}-{{ $s }}">Why</label>
+                                    <span class="entry is-text"><input id="n-{{ $trial->id }}-{{ $i }}-{{ $s }}" name="note" type="text" placeholder="why" value="{{ $verdict['note'] ?? '' }}" style="--width: 14ch"></span>
+                                    <button class="button is-quiet">Keep</button>
+                                    @error("verdict.{$trial->id}.{$cell}")<span class="problem">{{ $message }}</span>@enderror
+                                </form>
+                            @else<span class="quiet">does not fit the interval</span>@endif</td>
+                        @endforeach</tr>@endforeach</tbody>
+                </table></div>
+                <div class="form-acts">
+                    @if ($best !== null)<x-act :action="route('trials.recipe', $trial)" icon="bookmark" class="is-strong">Make {{ PlainText::seconds($matrix->interval($best)) }} and {{ PlainText::shutter($matrix->shutter($best)) }} s the recipe</x-act>@endif
+                    <x-act :action="route('trials.destroy', $trial)" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
+                </div>
+            </section>
+        @endforeach
+        <form class="panel new-trial" method="post" action="{{ route('trials.store', $shoot) }}">
+            @csrf
+            <h2>Lay out a test</h2>
+            <div class="grid-fields">
+            @foreach (['subject' => ['What moves', '24ch', 'reeds in the wind'], 'intervals' => ['Intervals in s', '14ch', '1 2 4'], 'shutters' => ['Shutter times in s', '14ch', '1/60 0.5 1'], 'photos' => ['Photos each', '4ch', '48']] as $field => [$label, $width, $example])
+                <span class="number"><label for="f-trial-{{ $field }}">{{ $label }}</label>
+                    <span class="entry is-text"><input id="f-trial-{{ $field }}" name="{{ $field }}" type="text" placeholder="{{ $example }}" value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off" aria-describedby="p-trial-{{ $field }}" @error("trial.{$field}") aria-invalid="true" @enderror></span>
+                    <span class="problem" id="p-trial-{{ $field }}">{{ $errors->first("trial.{$field}") }}</span></span>
+            @endforeach
+            </div>
+            <div class="form-acts"><button class="button is-strong"><x-icon name="plus" /><span class="text">Lay it out</span></button></div>
+        </form>
+    </div>
+</x-layout>
