@@ -30,7 +30,9 @@ final readonly class ShootPage
 
     public function __construct(public Shoot $shoot)
     {
-        $this->pages = $shoot->shots()->with('revision')->get()->map(static fn (Shot $shot): ShotPage => new ShotPage($shot))->keyBy(static fn (ShotPage $page): int => $page->shot->id);
+        $this->pages = $shoot->shots()->with('revision')->get()
+            ->map(static fn (Shot $shot): ShotPage => new ShotPage($shot))
+            ->keyBy(static fn (ShotPage $page): int => $page->shot->id);
         $this->day = DayPlan::of(array_values($this->pages->map(
             static fn (ShotPage $page): Stay => Stay::of($page->shot->id, $page->schedule, $page->shot->setup_minutes, $page->shot->teardown_minutes),
         )->all()));
@@ -45,7 +47,10 @@ final readonly class ShootPage
      */
     public function inOrder(): array
     {
-        return array_map(fn (Stay $stay): ShotPage => $this->pages[$stay->id] ?? throw new \LogicException('A stay without its shot.'), [...$this->day->stays, ...$this->day->untimed]);
+        return array_map(
+            fn (Stay $stay): ShotPage => $this->pages[$stay->id] ?? throw new \LogicException('A stay without its shot.'),
+            [...$this->day->stays, ...$this->day->untimed],
+        );
     }
 
     public function stay(ShotPage $page): ?Stay

@@ -65,7 +65,11 @@ final readonly class BudgetDrawing
 
         return self::bar(
             'Cards',
-            sprintf('%s of %s', number_format($photos), PlainText::photos($room)) . ($takesOver && $photos > $each[0] ? sprintf(', the second from photo %d', $each[0] + 1) : ''),
+            sprintf(
+                '%s of %s',
+                number_format($photos),
+                PlainText::photos($room),
+            ) . ($takesOver && $photos > $each[0] ? sprintf(', the second from photo %d', $each[0] + 1) : ''),
             $room > 0 ? $photos / $room : 2.0,
             $photos <= $room,
             $takesOver && $room > 0 ? [100.0 * $each[0] / $room] : [],
@@ -82,17 +86,31 @@ final readonly class BudgetDrawing
             return [];
         }
         $bars = [];
-        foreach (['Legs, for twice the load' => [$load->onLegsKilograms(), $load->legsRatingKilograms], 'Carriage, for twice the load' => [$load->carriedKilograms(), $load->carriageRatingKilograms]] as $name => [$carried, $rating]) {
+        $stands = [
+            'Legs, for twice the load' => [$load->onLegsKilograms(), $load->legsRatingKilograms],
+            'Carriage, for twice the load' => [$load->carriedKilograms(), $load->carriageRatingKilograms],
+        ];
+        foreach ($stands as $name => [$carried, $rating]) {
             if ($rating !== null) {
                 $needed = Load::SAFETY * $carried;
-                $bars[] = self::bar($name, sprintf('%s of %s kg', PlainText::rounded($needed, 1), PlainText::rounded($rating, 1)), $needed / $rating, $needed <= $rating + 1e-9);
+                $bars[] = self::bar(
+                    $name,
+                    sprintf('%s of %s kg', PlainText::rounded($needed, 1), PlainText::rounded($rating, 1)),
+                    $needed / $rating,
+                    $needed <= $rating + 1e-9,
+                );
             }
         }
         $slide = $schedule->plan->rig->axis('slide');
         if ($load->thrustNewtons !== null && $slide?->kind === AxisKind::Linear) {
             $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
             $usable = Load::THRUST_SHARE * $load->thrustNewtons;
-            $bars[] = self::bar('Thrust up the incline', sprintf('%s of %s N', PlainText::rounded($needed, 1), PlainText::rounded($usable, 1)), $needed / $usable, $needed <= $usable + 1e-9);
+            $bars[] = self::bar(
+                'Thrust up the incline',
+                sprintf('%s of %s N', PlainText::rounded($needed, 1), PlainText::rounded($usable, 1)),
+                $needed / $usable,
+                $needed <= $usable + 1e-9,
+            );
         }
 
         return $bars;
@@ -105,7 +123,13 @@ final readonly class BudgetDrawing
      */
     private static function bar(string $name, string $says, float $share, bool $fits, array $marks = []): array
     {
-        return ['name' => $name, 'says' => $says, 'fits' => $fits, 'percent' => round(min(1.0, max(0.0, $share)) * 100.0, 2), 'marks' => array_map(static fn (float $mark): float => round($mark, 2), $marks)];
+        return [
+            'name' => $name,
+            'says' => $says,
+            'fits' => $fits,
+            'percent' => round(min(1.0, max(0.0, $share)) * 100.0, 2),
+            'marks' => array_map(static fn (float $mark): float => round($mark, 2), $marks),
+        ];
     }
 
     /**

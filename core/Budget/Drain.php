@@ -69,7 +69,13 @@ final class Drain
         }
         $made = [];
         foreach ($devices as $name => $device) {
-            $made[$name] = new DeviceDrain($charges[$name] ?? [], $dies[$name] ?? null, $needed[$name], $device->battery->wattHours * $joules, $device->battery);
+            $made[$name] = new DeviceDrain(
+                $charges[$name] ?? [],
+                $dies[$name] ?? null,
+                $needed[$name],
+                $device->battery->wattHours * $joules,
+                $device->battery,
+            );
         }
 
         return new self($made['camera'] ?? null, $made['rig'] ?? null, $bankAtStart > 0.0 ? $bank / $bankAtStart : null);

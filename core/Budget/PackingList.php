@@ -61,7 +61,12 @@ final class PackingList
         uasort($found, static fn (array $a, array $b): int => self::order($a['piece']->kind) <=> self::order($b['piece']->kind));
 
         return array_values(array_map(
-            static fn (array $one): Packed => new Packed($one['piece']->kind->label(), $one['piece']->name, $one['count'], 'for ' . implode(', ', array_unique($one['for']))),
+            static fn (array $one): Packed => new Packed(
+                $one['piece']->kind->label(),
+                $one['piece']->name,
+                $one['count'],
+                'for ' . implode(', ', array_unique($one['for'])),
+            ),
             $found,
         ));
     }

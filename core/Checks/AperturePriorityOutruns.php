@@ -99,7 +99,10 @@ final class AperturePriorityOutruns implements Check
 
         return $found === null || self::late($longer, $found) !== [] ? null : new Remedy(
             'interval',
-            $interval->isConstant() ? 'Take one every ' . PlainText::seconds($mended->timing->interval->longest()) : sprintf('Lengthen every interval by %s', PlainText::seconds($extra)),
+            $interval->isConstant() ? 'Take one every ' . PlainText::seconds($mended->timing->interval->longest()) : sprintf(
+                'Lengthen every interval by %s',
+                PlainText::seconds($extra),
+            ),
             sprintf('keeps clip and metering; %s longer on site', PlainText::duration($longer->summary->onSiteSeconds - $schedule->summary->onSiteSeconds)),
             $mended,
         );

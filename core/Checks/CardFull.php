@@ -83,7 +83,12 @@ final class CardFull implements Check
     private static function rawAlone(Storage $storage): ?array
     {
         return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
-            ? ['raw', 'Write raw files alone', 'keeps all there is to grade', new Storage($storage->rawMegabytes, 0.0, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots)]
+            ? [
+                'raw',
+                'Write raw files alone',
+                'keeps all there is to grade',
+                new Storage($storage->rawMegabytes, 0.0, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots),
+            ]
             : null;
     }
 
@@ -93,7 +98,12 @@ final class CardFull implements Check
     private static function jpegAlone(Storage $storage): ?array
     {
         return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
-            ? ['jpeg', 'Write large JPEGs alone', 'less room for grading', new Storage(0.0, $storage->jpegMegabytes, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots)]
+            ? [
+                'jpeg',
+                'Write large JPEGs alone',
+                'less room for grading',
+                new Storage(0.0, $storage->jpegMegabytes, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots),
+            ]
             : null;
     }
 
@@ -103,7 +113,12 @@ final class CardFull implements Check
     private static function overflow(Storage $storage): ?array
     {
         return $storage->slots !== SlotUse::Overflow && count($storage->cardsGigabytes) > 1
-            ? ['overflow', 'Let the second card take over', 'no copy is made while shooting', new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $storage->cardsGigabytes, SlotUse::Overflow)]
+            ? [
+                'overflow',
+                'Let the second card take over',
+                'no copy is made while shooting',
+                new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $storage->cardsGigabytes, SlotUse::Overflow),
+            ]
             : null;
     }
 }

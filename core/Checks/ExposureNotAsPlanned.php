@@ -52,7 +52,10 @@ final class ExposureNotAsPlanned implements Check
             return self::dial(
                 $schedule,
                 'The camera has no shutter time as long',
-                sprintf('Marks end at 30 s, and %s is planned: let the controller time it, with the dial on bulb.', PlainText::seconds($schedule->plan->timing->exposure->longest())),
+                sprintf(
+                    'Marks end at 30 s, and %s is planned: let the controller time it, with the dial on bulb.',
+                    PlainText::seconds($schedule->plan->timing->exposure->longest()),
+                ),
                 $remedyOf('Time it by the controller, on bulb', Dial::Bulb, TimedBy::Controller),
             );
         }

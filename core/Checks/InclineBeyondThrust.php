@@ -61,7 +61,12 @@ final class InclineBeyondThrust implements Check
         for ($angle = floor($load->inclineDegrees / self::ANGLE_STEP_DEGREES) * self::ANGLE_STEP_DEGREES; $angle >= 0.0; $angle -= self::ANGLE_STEP_DEGREES) {
             $flatter = $load->with(['inclineDegrees' => $angle]);
             if ($flatter->thrustNeededNewtons($slide->maxAcceleration) <= $usable) {
-                return new Remedy('incline', sprintf('Set the slide to %s°', PlainText::number($angle)), 'keeps rig and timing; the framing changes', $schedule->plan->with(['load' => $flatter]));
+                return new Remedy(
+                    'incline',
+                    sprintf('Set the slide to %s°', PlainText::number($angle)),
+                    'keeps rig and timing; the framing changes',
+                    $schedule->plan->with(['load' => $flatter]),
+                );
             }
         }
 
@@ -84,7 +89,12 @@ final class InclineBeyondThrust implements Check
             $mended = $schedule->plan->withRig($schedule->plan->rig->withAxes($axes));
 
             return Schedule::of($mended)->summary->fits() || !$schedule->summary->fits()
-                ? new Remedy('acceleration', sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)), 'keeps the incline; moves take longer', $mended)
+                ? new Remedy(
+                    'acceleration',
+                    sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)),
+                    'keeps the incline; moves take longer',
+                    $mended,
+                )
                 : null;
         }
 

@@ -83,14 +83,20 @@ final class LightMending
         }
         $missing = -$worst - $schedule->plan->thresholds->lightStops / 2.0;
         $aperture = max(self::WIDEST_APERTURE, floor(10.0 * $light->aperture / 2.0 ** ($missing / 2.0)) / 10.0);
-        $isos = array_values(array_unique([...$light->isos, ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos]))]));
+        $isos = array_values(array_unique([
+            ...$light->isos,
+            ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos])),
+        ]));
         foreach ([[$aperture, $light->isos], [$light->aperture, $isos], [$aperture, $isos]] as [$wider, $more]) {
             if ($wider > $light->aperture) {
                 continue;
             }
             $ramped = self::ramp(Schedule::of($schedule->plan->with(['light' => $light->with(['aperture' => $wider, 'isos' => $more])])));
             if ($ramped !== null) {
-                $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf('Let ISO go to %s', PlainText::number(max([0.0, ...$ramped->mended->light->isos ?? []])));
+                $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf(
+                    'Let ISO go to %s',
+                    PlainText::number(max([0.0, ...$ramped->mended->light->isos ?? []])),
+                );
 
                 return new Remedy('ramp', "{$opened} and follow the light", "{$ramped->costs}; a wide aperture on the whole shot, or noise", $ramped->mended);
             }

@@ -74,13 +74,18 @@ final class LightRunsOut implements Check
         if ($longer !== null && $longer->longest() <= min([$light->light->longestSeconds, ...ExposureRoom::of($schedule)])) {
             return new Remedy(
                 'exposure',
-                $longer->isConstant() ? sprintf('Expose %s s', PlainText::shutter($longer->longest())) : sprintf('Lengthen every exposure by %s stops', PlainText::rounded($off, 1)),
+                $longer->isConstant() ? sprintf('Expose %s s', PlainText::shutter($longer->longest())) : sprintf(
+                    'Lengthen every exposure by %s stops',
+                    PlainText::rounded($off, 1),
+                ),
                 'keeps clip and interval',
                 $exposed,
             );
         }
         foreach ($light->light->isos as $iso) {
-            $mended = $light->light->isoChanges === [] ? self::tried(static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])])) : null;
+            $mended = $light->light->isoChanges === []
+                ? self::tried(static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])]))
+                : null;
             if ($mended !== null) {
                 return new Remedy('iso', sprintf('Go up to ISO %s', PlainText::number($iso)), 'keeps exposure and interval; more noise', $mended);
             }

@@ -21,7 +21,11 @@ final class LoadTooHeavy implements Check
         }
         $short = [];
         $remedies = [];
-        foreach (['legs' => [$load->onLegsKilograms(), $load->legsRatingKilograms], 'carriage' => [$load->carriedKilograms(), $load->carriageRatingKilograms]] as $what => [$carried, $rating]) {
+        $stands = [
+            'legs' => [$load->onLegsKilograms(), $load->legsRatingKilograms],
+            'carriage' => [$load->carriedKilograms(), $load->carriageRatingKilograms],
+        ];
+        foreach ($stands as $what => [$carried, $rating]) {
             $needed = Load::SAFETY * $carried;
             if ($rating === null || $rating >= $needed - 1e-9) {
                 continue;
@@ -39,7 +43,11 @@ final class LoadTooHeavy implements Check
         $remedies[] = new Remedy(
             'rating',
             'Take ' . implode(' and ', array_map(
-                static fn (string $what, array $of): string => sprintf('%s rated for %s kg', $what === 'legs' ? 'legs' : 'a carriage', PlainText::number(ceil($of[0] * 2.0) / 2.0)),
+                static fn (string $what, array $of): string => sprintf(
+                    '%s rated for %s kg',
+                    $what === 'legs' ? 'legs' : 'a carriage',
+                    PlainText::number(ceil($of[0] * 2.0) / 2.0),
+                ),
                 array_keys($short),
                 $short,
             )),

@@ -95,7 +95,12 @@ final class PowerMending
             $bank = new PowerBank(min(100_000.0, $size), $fed, $efficiency);
             $mended = self::tried($schedule, $device, new Power($power->camera, $power->rig, $bank, $power->celsius, $power->cold));
             if ($mended !== null) {
-                return new Remedy('bank', sprintf('Feed it from a power bank of %s Wh', PlainText::number($size)), 'keeps everything; a cable more to trip over', $mended);
+                return new Remedy(
+                    'bank',
+                    sprintf('Feed it from a power bank of %s Wh', PlainText::number($size)),
+                    'keeps everything; a cable more to trip over',
+                    $mended,
+                );
             }
             $wattHours *= 1.6;
         }
@@ -123,7 +128,11 @@ final class PowerMending
         $plan = $schedule->plan->with(['power' => $power]);
         $before = Drain::of($schedule);
         $after = Drain::of($schedule->under($plan));
-        [$fed, $other, $otherBefore] = $device === 'camera' ? [$after?->camera, $after?->rig, $before?->rig] : [$after?->rig, $after?->camera, $before?->camera];
+        [$fed, $other, $otherBefore] = $device === 'camera' ? [$after?->camera, $after?->rig, $before?->rig] : [
+            $after?->rig,
+            $after?->camera,
+            $before?->camera,
+        ];
         $worse = $other?->diesAtPhoto !== null && $otherBefore?->diesAtPhoto === null;
 
         return $fed?->diesAtPhoto === null && !$worse ? $plan : null;

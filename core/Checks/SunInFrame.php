@@ -101,6 +101,11 @@ final class SunInFrame implements Check
             return true;
         };
 
-        return LightMending::restarted($schedule, $clear, static fn (Schedule $moved): bool => self::photos($moved) === [], 'keeps framing and clip; the light is another');
+        return LightMending::restarted(
+            $schedule,
+            $clear,
+            static fn (Schedule $moved): bool => self::photos($moved) === [],
+            'keeps framing and clip; the light is another',
+        );
     }
 }

@@ -14,8 +14,9 @@ final readonly class DayDrawing
     public const BOTTOM_DEGREES = -12.0;
 
     public const TOP_VALUE = 16.0;
-    public const BOTTOM_VALUE = -9.0;
+    public const BOTTOM_VALUE = -13.0;
 
+    private const UNITS_PER_VALUE = 1.7;
     private const SECONDS_PER_UNIT = 60.0;
 
     public function __construct(private DayLine $line)
@@ -39,7 +40,10 @@ final readonly class DayDrawing
     public function heights(): array
     {
         return array_map(
-            fn (array $altitudes): string => $this->path($altitudes, static fn (float $degrees): ?float => $degrees < self::BOTTOM_DEGREES ? null : self::TOP_DEGREES - $degrees),
+            fn (array $altitudes): string => $this->path(
+                $altitudes,
+                static fn (float $degrees): ?float => $degrees < self::BOTTOM_DEGREES ? null : self::TOP_DEGREES - $degrees,
+            ),
             $this->line->altitudes,
         );
     }
@@ -47,7 +51,10 @@ final readonly class DayDrawing
     /** SVG path of the exposure value. */
     public function values(): string
     {
-        return $this->path($this->line->values, static fn (float $value): float => (self::TOP_VALUE - max(self::BOTTOM_VALUE, min(self::TOP_VALUE, $value))) * 2.0);
+        return $this->path(
+            $this->line->values,
+            static fn (float $value): float => (self::TOP_VALUE - max(self::BOTTOM_VALUE, min(self::TOP_VALUE, $value))) * self::UNITS_PER_VALUE,
+        );
     }
 
     /**

@@ -49,7 +49,8 @@ enum Hazard: string
             self::Cold => 'Clothes for standing still, something hot, gloves that work buttons; go when shivering stops being funny. Spare batteries close to the body.',
             self::Incline => 'An inclined slide comes down when power or belt goes: a line on the carriage, and hands and heads out from under it.',
             self::Heavy => 'Lift with two, keep fingers out of carriage and belt, and hang weight low under the legs in wind.',
-            self::Rules => 'Permission for the place, for drones, lamps and tripods, is yours to ask for. Local rules and whoever is in charge on site come before anything said here.',
+            self::Rules => 'Permission for the place, for drones, lamps and tripods, is yours to ask for. '
+                . 'Local rules and whoever is in charge on site come before anything said here.',
         };
     }
 }

@@ -145,6 +145,9 @@ final class SkyEdits
 
     private static function sky(Schedule $schedule): ShotSky
     {
-        return ShotSky::of($schedule) ?? throw new InvalidInput([new Problem('/edit/target', 'Give the shoot a place and a day, and the shot a start: then it is known where things stand.')]);
+        return ShotSky::of($schedule) ?? throw new InvalidInput([new Problem(
+            '/edit/target',
+            'Give the shoot a place and a day, and the shot a start: then it is known where things stand.',
+        )]);
     }
 }

@@ -180,8 +180,20 @@ final readonly class TypedEdit
             'light' => ['light' => $in ? new Light() : null],
             'storage' => ['storage' => $in ? new Storage() : null],
             'load' => ['load' => $in ? new Load() : null],
-            'power-camera' => ['power' => self::orNone(new Power($in ? new CameraPower(new Battery(16.0)) : null, $power->rig, $power->bank, $power->celsius, $power->cold))],
-            'power-rig' => ['power' => self::orNone(new Power($power->camera, $in ? new RigPower(new Battery(50.0)) : null, $power->bank, $power->celsius, $power->cold))],
+            'power-camera' => ['power' => self::orNone(new Power(
+                $in ? new CameraPower(new Battery(16.0)) : null,
+                $power->rig,
+                $power->bank,
+                $power->celsius,
+                $power->cold,
+            ))],
+            'power-rig' => ['power' => self::orNone(new Power(
+                $power->camera,
+                $in ? new RigPower(new Battery(50.0)) : null,
+                $power->bank,
+                $power->celsius,
+                $power->cold,
+            ))],
             'power-bank' => ['power' => self::orNone(new Power($power->camera, $power->rig, $in ? new PowerBank(70.0) : null, $power->celsius, $power->cold))],
             default => throw new InvalidInput([new Problem('/edit', 'There is no such part.')]),
         };

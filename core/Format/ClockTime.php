@@ -40,7 +40,12 @@ final readonly class ClockTime
     /** To the second: "19:40:30". */
     public function exactText(): string
     {
-        return sprintf('%02d:%02d:%02d', intdiv($this->secondsFromMidnight, 3600) % 24, intdiv($this->secondsFromMidnight, 60) % 60, $this->secondsFromMidnight % 60);
+        return sprintf(
+            '%02d:%02d:%02d',
+            intdiv($this->secondsFromMidnight, 3600) % 24,
+            intdiv($this->secondsFromMidnight, 60) % 60,
+            $this->secondsFromMidnight % 60,
+        );
     }
 
     /** To the minute, rounded up: "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */

@@ -12,7 +12,9 @@ use Evrent\Core\Plan;
  */
 final class FieldTexts
 {
-    private const PER_CENT = ['at', 'ramp_in', 'ramp_out', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share'];
+    private const PER_CENT = [
+        'at', 'ramp_in', 'ramp_out', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share',
+    ];
     private const LISTS = ['isos', 'filters', 'cards_gb'];
 
     /** Fields that a plan may lack, and then stand empty. */

@@ -142,7 +142,10 @@ final class KitFormat
         $lines = explode("\n", str_replace(["\r\n", "\r"], "\n", rtrim($text)));
         $header = array_map(trim(...), array_map(strval(...), str_getcsv($lines[0], self::separator($lines[0]), '"', '')));
         if (!in_array('kind', $header, true) || !in_array('name', $header, true)) {
-            throw new InvalidInput([new Problem('', 'This is no kit file: its first row names the columns, kind and name among them. Export the kit to see one.')]);
+            throw new InvalidInput([new Problem(
+                '',
+                'This is no kit file: its first row names the columns, kind and name among them. Export the kit to see one.',
+            )]);
         }
         $problems = new Problems();
         foreach (array_diff($header, self::columns()) as $unknown) {
@@ -153,7 +156,11 @@ final class KitFormat
         foreach (array_slice($lines, 1, self::MOST_ITEMS, true) as $row => $line) {
             if (trim($line) !== '') {
                 $cells = str_getcsv($line, self::separator($lines[0]), '"', '');
-                $items[] = self::row(array_combine($header, array_map(static fn (int $i): string => trim($cells[$i] ?? ''), array_keys($header))), 'row ' . ($row + 1), $problems);
+                $items[] = self::row(
+                    array_combine($header, array_map(static fn (int $i): string => trim($cells[$i] ?? ''), array_keys($header))),
+                    'row ' . ($row + 1),
+                    $problems,
+                );
             }
         }
         $problems->throwIfAny();

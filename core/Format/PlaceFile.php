@@ -92,7 +92,8 @@ final readonly class PlaceFile
                 ? new self((float) $at[1], (float) $at[0], is_numeric($at[2] ?? null) ? (float) $at[2] : null, $name)
                 : null;
         }
-        foreach ([$part['geometry'] ?? null, ...(is_array($part['features'] ?? null) ? $part['features'] : []), ...(is_array($part['geometries'] ?? null) ? $part['geometries'] : [])] as $inner) {
+        $several = static fn (string $of): array => is_array($part[$of] ?? null) ? array_values($part[$of]) : [];
+        foreach ([$part['geometry'] ?? null, ...$several('features'), ...$several('geometries')] as $inner) {
             $found = self::point($inner, $name);
             if ($found !== null) {
                 return $found;

@@ -54,7 +54,12 @@ final class PlainText
     {
         return match (true) {
             $seconds <= 0.0 => '0',
-            $seconds < 0.3 => '1/' . number_format(round(1.0 / $seconds, 1.0 / $seconds < 10.0 ? 1 : 0), 1.0 / $seconds < 10.0 && fmod(round(1.0 / $seconds, 1), 1.0) > 0.0 ? 1 : 0, '.', ''),
+            $seconds < 0.3 => '1/' . number_format(
+                round(1.0 / $seconds, 1.0 / $seconds < 10.0 ? 1 : 0),
+                1.0 / $seconds < 10.0 && fmod(round(1.0 / $seconds, 1), 1.0) > 0.0 ? 1 : 0,
+                '.',
+                '',
+            ),
             default => self::rounded($seconds, $seconds < 10.0 ? 2 : 1),
         };
     }

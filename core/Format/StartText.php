@@ -74,7 +74,10 @@ final class StartText
         $offset = 0.0;
         if (preg_match('/^(.+?) (before|after) (.+)$/D', $text, $part) === 1) {
             // "2 h 30 min" and "90 min", but no bare number: nobody knows of what.
-            $seconds = preg_match('/\d\s*(h|m|min|s)(?![a-z])/', $part[1]) === 1 ? TypedText::seconds((string) preg_replace('/\s*hours?$/', ' h', $part[1])) : null;
+            $seconds = preg_match(
+                '/\d\s*(h|m|min|s)(?![a-z])/',
+                $part[1],
+            ) === 1 ? TypedText::seconds((string) preg_replace('/\s*hours?$/', ' h', $part[1])) : null;
             if ($seconds === null) {
                 return null;
             }

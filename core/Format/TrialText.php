@@ -26,7 +26,8 @@ final class TrialText
         $lists = [];
         foreach (['intervals' => $intervals, 'shutters' => $shutters] as $field => $text) {
             $lists[$field] = [];
-            foreach (array_filter(explode(' ', (string) preg_replace('/[\s;]+|,\s+|\bs\b/', ' ', $text)), static fn (string $word): bool => $word !== '') as $word) {
+            $words = explode(' ', (string) preg_replace('/[\s;]+|,\s+|\bs\b/', ' ', $text));
+            foreach (array_filter($words, static fn (string $word): bool => $word !== '') as $word) {
                 $seconds = TypedText::seconds($word);
                 if ($seconds === null) {
                     $problems->add("/{$field}", 'Enter seconds with spaces between, such as 1 2 4 or 1/60 1/2 1.');
@@ -61,7 +62,10 @@ final class TrialText
         if (!is_array($document)) {
             throw new InvalidInput([new Problem('', 'This is no test shoot.')]);
         }
-        $numbers = static fn (mixed $list): array => array_values(array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, is_array($list) ? $list : []));
+        $numbers = static fn (mixed $list): array => array_values(array_map(
+            static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0,
+            is_array($list) ? $list : [],
+        ));
         $verdicts = [];
         foreach (is_array($document['verdicts'] ?? null) ? $document['verdicts'] : [] as $cell => $verdict) {
             if (is_array($verdict) && is_int($verdict['rating'] ?? null) && is_string($verdict['note'] ?? null)) {
@@ -69,7 +73,13 @@ final class TrialText
             }
         }
 
-        return new Trial($subject, $numbers($document['intervals_s'] ?? []), $numbers($document['shutters_s'] ?? []), is_int($document['photos'] ?? null) ? $document['photos'] : 48, $verdicts);
+        return new Trial(
+            $subject,
+            $numbers($document['intervals_s'] ?? []),
+            $numbers($document['shutters_s'] ?? []),
+            is_int($document['photos'] ?? null) ? $document['photos'] : 48,
+            $verdicts,
+        );
     }
 
     public static function toJson(Trial $trial): string

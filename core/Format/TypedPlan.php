@@ -16,11 +16,19 @@ use Evrent\Core\Problems;
  */
 final class TypedPlan
 {
-    private const TEXT = ['format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry', 'cloud', 'control', 'slots', 'feeds', 'exposure_timed_by', 'dial'];
-    private const PER_CENT = ['ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share'];
+    private const TEXT = [
+        'format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry', 'cloud', 'control', 'slots', 'feeds',
+        'exposure_timed_by', 'dial', 'name', 'zone', 'date',
+    ];
+    private const PER_CENT = [
+        'ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share',
+    ];
     private const LISTS = ['isos', 'filters', 'cards_gb'];
     /** Fields that may be left empty, which leaves them out of the plan: nothing is said, or the usual value holds. */
-    private const MAY_BE_EMPTY = ['ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit', 'exposure_timed_by', 'dial', 'legs_rating_kg', 'carriage_rating_kg', 'thrust_n'];
+    private const MAY_BE_EMPTY = [
+        'ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit', 'exposure_timed_by', 'dial',
+        'legs_rating_kg', 'carriage_rating_kg', 'thrust_n',
+    ];
     private const FLAGS = ['long_exposure_noise_reduction', 'pass', 'stepless', 'marks_are_literal'];
 
     /**

@@ -94,7 +94,12 @@ final class Picking
         )]);
         if ($body->value('raw_mb') !== null || $body->value('jpeg_mb') !== null) {
             $storage = $plan->storage ?? new Storage();
-            $changed = $changed->with(['storage' => new Storage($body->value('raw_mb') ?? 0.0, $body->value('jpeg_mb') ?? 0.0, $storage->cardsGigabytes, $storage->slots)]);
+            $changed = $changed->with(['storage' => new Storage(
+                $body->value('raw_mb') ?? 0.0,
+                $body->value('jpeg_mb') ?? 0.0,
+                $storage->cardsGigabytes,
+                $storage->slots,
+            )]);
         }
         if ($body->value('battery_wh') !== null) {
             $usual = new CameraPower(new Battery($body->value('battery_wh')));
@@ -149,7 +154,13 @@ final class Picking
             return $keyframe->withPositions($positions);
         }, $plan->move->keyframes);
         $changed = $plan->with([
-            'rig' => new Rig($axes, $plan->rig->postExposureDelaySeconds, $item->value('settle_s') ?? $plan->rig->settleSeconds, $plan->rig->rampEntry, $plan->rig->base),
+            'rig' => new Rig(
+                $axes,
+                $plan->rig->postExposureDelaySeconds,
+                $item->value('settle_s') ?? $plan->rig->settleSeconds,
+                $plan->rig->rampEntry,
+                $plan->rig->base,
+            ),
             'move' => new Move($keyframes, $plan->move->easing),
         ]);
         $carried = array_filter([

@@ -44,7 +44,10 @@ final class ExposureHelp
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
-            $told[] = ['Subject smears', self::range($picture->subjectTravel($schedule->exposureSeconds[0]), $picture->subjectTravel($schedule->exposureSeconds[$last]), 1) . ' px'];
+            $told[] = [
+                'Subject smears',
+                self::range($picture->subjectTravel($schedule->exposureSeconds[0]), $picture->subjectTravel($schedule->exposureSeconds[$last]), 1) . ' px',
+            ];
         }
         $stars = $plan->optics === null ? null : StarTrails::over($schedule);
         if ($plan->optics !== null && $stars !== null) {
@@ -55,7 +58,10 @@ final class ExposureHelp
         }
         $longest = $plan->timing->exposure->longest();
         if ($longest >= self::LONG_MARK_SECONDS && !$plan->camera->marksAreLiteral) {
-            $told[] = ['On the dial', sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest)))];
+            $told[] = [
+                'On the dial',
+                sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest))),
+            ];
         }
 
         return $told;
@@ -133,7 +139,10 @@ final class ExposureHelp
             return $text;
         }
 
-        return $text . ($picked->stops === [] ? '; none of yours comes near' : '; of yours ' . implode(' and ', array_map(PlainText::number(...), $picked->stops))
+        return $text . ($picked->stops === [] ? '; none of yours comes near' : '; of yours ' . implode(
+            ' and ',
+            array_map(PlainText::number(...), $picked->stops),
+        )
             . (abs($picked->leftOver) < 0.05 ? '' : sprintf(', %s stops left', PlainText::rounded($picked->leftOver, 1)))
             . (count($picked->stops) > 1 ? '; stacked, mind the corners' : ''));
     }

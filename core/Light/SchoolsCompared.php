@@ -20,8 +20,10 @@ final class SchoolsCompared
     private const EMPTY_STOPS = 0.5;
 
     /**
-     * @return list<array{school: School, shortest: float, longest: float, lowestIso: float, highestIso: float, worst: float, out: int, late: int, lines: array{exposure: string, iso: string, error: string}}>
-     *         empty where the light of the shot is not known
+     * @return list<array{
+     *     school: School, shortest: float, longest: float, lowestIso: float, highestIso: float, worst: float, out: int, late: int,
+     *     lines: array{exposure: string, iso: string, error: string},
+     * }> empty where the light of the shot is not known
      */
     public static function of(Schedule $schedule): array
     {

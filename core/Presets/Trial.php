@@ -130,7 +130,13 @@ final readonly class Trial
         $verdicts = $this->verdicts;
         unset($verdicts[$cell]);
 
-        return new self($this->subject, $this->intervals, $this->shutters, $this->photos, $rating === null ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]]);
+        return new self(
+            $this->subject,
+            $this->intervals,
+            $this->shutters,
+            $this->photos,
+            $rating === null ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]],
+        );
     }
 
     /** The cell with the best verdict; of equals the one that was shot first. */

@@ -28,8 +28,7 @@ final class ShotSky
         public readonly array $unixSeconds,
         public readonly array $looks,
         private readonly array $places,
-    )
-    {
+    ) {
     }
 
     /** Null where place or start is not known, or there is no clock. */

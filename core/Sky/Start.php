@@ -70,7 +70,11 @@ final readonly class Start
         }
         $sky = new Sky($site->observer);
         $above = match ($this->event) {
-            StartEvent::Moonrise, StartEvent::Moonset => static fn (Instant $instant): float => DayEvents::moonAboveHorizon($site->observer, $instant, $sky->moon),
+            StartEvent::Moonrise, StartEvent::Moonset => static fn (Instant $instant): float => DayEvents::moonAboveHorizon(
+                $site->observer,
+                $instant,
+                $sky->moon,
+            ),
             default => fn (Instant $instant): float => $sky->of($this->event->target(), $instant)->altitude - $this->threshold(),
         };
         foreach (Crossings::within($day->begins, $day->ends, $above) as [$instant, $rising]) {

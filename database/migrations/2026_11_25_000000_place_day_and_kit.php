@@ -63,6 +63,9 @@ return new class () extends Migration {
             $table->dropColumn(['setup_minutes', 'teardown_minutes']);
             $table->string('start_time', 8)->nullable();
         });
-        Schema::table('shoots', static fn (Blueprint $table) => $table->dropColumn(['latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'hazards', 'day_events']));
+        Schema::table(
+            'shoots',
+            static fn (Blueprint $table) => $table->dropColumn(['latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'hazards', 'day_events']),
+        );
     }
 };

@@ -7,17 +7,18 @@ namespace Database\Seeders;
 use App\Actions\CreateShot;
 use App\Models\Shoot;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Sky\Start;
+use Evrent\Core\Format\StartText;
 use Illuminate\Database\Seeder;
 
 /**
  * The demo: a day at a made-up estuary with a tide mill and salt works. One shot that works, one whose interval is
- * too tight, and a long one.
+ * too tight, a long one, and one that follows the falling light.
  */
 final class DemoSeeder extends Seeder
 {
     private const SHOTS = [
         'flood-tide-at-the-mill-race' => '16:20',
+        'dusk-over-the-salt-pans' => '20 min before sunset',
         'moonrise-over-the-pump-house' => '21:05',
         'salt-rising-on-the-evaporation-pans' => '06:30',
     ];
@@ -37,6 +38,7 @@ final class DemoSeeder extends Seeder
             'longitude' => 1.9,
             'elevation' => 4,
             'zone' => 'Europe/London',
+            'hazards' => ['tide', 'edge'],
             'day_events' => [
                 ['at' => '07:05', 'label' => 'high water'], ['at' => '13:20', 'label' => 'low water'], ['at' => '19:25', 'label' => 'high water'],
                 ['at' => '21:30', 'label' => 'sluice gate is locked'],
@@ -45,7 +47,7 @@ final class DemoSeeder extends Seeder
         ]);
         foreach (self::SHOTS as $file => $startTime) {
             $json = (string) file_get_contents(__DIR__ . "/demo/{$file}.plan.json");
-            ($this->createShot)($shoot, PlanReader::fromJson($json)->with(['start' => Start::at($startTime)]), 'demo');
+            ($this->createShot)($shoot, PlanReader::fromJson($json)->with(['start' => StartText::read($startTime)]), 'demo');
         }
     }
 }

@@ -13,7 +13,7 @@ test('bad input is told beside its field, keeps what was typed, and leaves the l
     ['Interval in seconds', '', /Enter a number/],
     ['Ramp in', '90', /together they can be 100 %/],
     ['Settling', '1e99', /from 0 to 3,600/],
-    ['Start: a time of day', 'soon', /such as 19:40/],
+    ['Start: a time of day, or such as 20 min before sunset', 'soon', /such as 19:40/],
   ]) {
     if (label === 'Settling') await page.locator('summary', { hasText: 'Rig and camera' }).click();
     const field = page.getByLabel(label, { exact: true });

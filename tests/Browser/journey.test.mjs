@@ -55,7 +55,7 @@ test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry
   await tabTo(page, page.getByRole('link', { name: 'Spring tide at Saltreach mill' }));
   await page.keyboard.press('Enter');
   await page.waitForURL(/shoots\/\d+/);
-  await tabTo(page, page.getByRole('link', { name: 'By keyboard', exact: true }));
+  await tabTo(page, page.getByRole('link', { name: 'By keyboard', exact: true }), 600);
   await page.keyboard.press('Enter');
   await verdictIs(page, true);
 

@@ -80,7 +80,7 @@ final class ScheduleAndRunTest extends PageTestCase
         self::assertSame(50, self::planOf($shot)->timing->photos);
         self::assertSame(0, $this->artisan('evrent:demo --reset'));
         self::assertNull(Shot::query()->find($shot->id));
-        self::assertSame(3, Shot::query()->count());
+        self::assertSame(4, Shot::query()->count());
         self::assertNotNull(Shoot::query()->find($own->id));
         self::assertSame(216, self::planOf(Shot::query()->orderBy('id')->firstOrFail())->timing->photos);
     }

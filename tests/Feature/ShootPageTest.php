@@ -14,11 +14,14 @@ final class ShootPageTest extends PageTestCase
 {
     public function testShowsEachShotWithItsFiguresAndVerdict(): void
     {
-        $this->get('/')->assertOk()->assertSee('Spring tide at Saltreach mill')->assertSee('3 shots');
+        $this->get('/')->assertOk()->assertSee('Spring tide at Saltreach mill')->assertSee('4 shots');
         $this->get('/shoots/' . self::shoot()->id)->assertOk()
-            ->assertSeeInOrder(['Flood tide at the mill race', 'Works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52'])
-            ->assertSeeInOrder(['Moonrise over the pump house', 'Falls short', '0.62 s short'])
-            ->assertSeeInOrder(['Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '17:10'])
+            ->assertSeeInOrder([
+                'Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '06:30', '17:10',
+                'Flood tide at the mill race', 'Works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
+                'Dusk over the salt pans', 'Works', '17:50', '18:32', '20 min before sunset',
+                'Moonrise over the pump house', 'Falls short', '0.62 s short',
+            ])
             ->assertSee('Local rules');
     }
 
@@ -39,7 +42,7 @@ final class ShootPageTest extends PageTestCase
         $this->post("{$url}/shots", ['title' => 'Good', 'starter' => '../../.env'])->assertSessionHasErrors('starter');
         $this->post("{$url}/shots", ['title' => ['a'], 'starter' => ['b']])->assertSessionHasErrors();
         $this->post("{$url}/shots")->assertSessionHasErrors();
-        self::assertSame(3, Shot::query()->count());
+        self::assertSame(4, Shot::query()->count());
     }
 
     public function testAShotIsRenamedAndTheRenamingCanBeUndone(): void
@@ -117,7 +120,7 @@ final class ShootPageTest extends PageTestCase
         $this->open($content)->assertSessionHasErrors('file');
         $page = $this->followingRedirects()->open($content);
         self::assertStringContainsString($says, html_entity_decode((string) $page->getContent()));
-        self::assertSame(3, Shot::query()->count());
+        self::assertSame(4, Shot::query()->count());
     }
 
     public function testWhatIsNotThereIsAFriendlyPage(): void

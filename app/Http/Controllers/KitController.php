@@ -58,7 +58,10 @@ final class KitController
     /** Kit of other bags: what has the same kind and name is replaced. */
     public function import(Request $request): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:' . self::MOST_KILOBYTES]], ['file.*' => 'Choose a kit file (evrent.kit/1 as JSON, or CSV) of up to 1 MB.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:' . self::MOST_KILOBYTES]],
+            ['file.*' => 'Choose a kit file (evrent.kit/1 as JSON, or CSV) of up to 1 MB.'],
+        );
         $file = $request->file('file');
         assert($file instanceof UploadedFile);
         try {
@@ -80,7 +83,11 @@ final class KitController
 
     public function json(): Response
     {
-        return response(KitFormat::toJson($this->pieces()), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kit.json"']);
+        return response(
+            KitFormat::toJson($this->pieces()),
+            200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kit.json"'],
+        );
     }
 
     public function csv(): StreamedResponse

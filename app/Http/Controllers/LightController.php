@@ -19,6 +19,9 @@ final class LightController
     {
         $page = new ShotPage($shot);
 
-        return view($request->hasHeader('HX-Request') ? 'shots.parts.schools' : 'shots.schools', ['page' => $page, 'schools' => SchoolsCompared::of($page->schedule)]);
+        return view(
+            $request->hasHeader('HX-Request') ? 'shots.parts.schools' : 'shots.schools',
+            ['page' => $page, 'schools' => SchoolsCompared::of($page->schedule)],
+        );
     }
 }

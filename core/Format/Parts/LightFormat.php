@@ -25,7 +25,10 @@ final class LightFormat
         $read = [
             $fields->number('aperture', 8, 8),
             $fields->number('iso', 100, 100),
-            $fields->has('iso_changes') ? $fields->items('iso_changes', Light::MOST_CHANGES, static function (mixed $item, string $pointer) use ($problems): array {
+            $fields->has('iso_changes') ? $fields->items('iso_changes', Light::MOST_CHANGES, static function (
+                mixed $item,
+                string $pointer,
+            ) use ($problems): array {
                 $change = new Fields($item, $pointer, $problems);
                 $read = ['frame' => $change->whole('frame', 2), 'iso' => $change->number('iso', 100)];
                 $change->refuseTheRest();

@@ -1,5 +1,6 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
+    use Evrent\Core\Day\DayDrawing;
     use Evrent\Core\Format\FieldTexts;
     use Evrent\Core\Format\PlainText;
     $shoot = $page->shoot;
@@ -40,7 +41,7 @@
             </div>
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
-            @foreach (['sun' => 'sun', 'moon' => 'moon', 'galactic_centre' => 'galactic centre', 'light' => 'light (EV ' . Evrent\Core\Day\DayDrawing::BOTTOM_VALUE . ' to ' . Evrent\Core\Day\DayDrawing::TOP_VALUE . ')'] as $target => $name)<li><svg viewBox="0 0 24 6"><path class="height" data-target="{{ $target }}" d="M0 3L24 3" /></svg>{{ $name }}</li>@endforeach
+            @foreach (['sun' => 'sun', 'moon' => 'moon', 'galactic_centre' => 'galactic centre', 'light' => 'light (EV ' . PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) . ' to ' . PlainText::rounded(DayDrawing::TOP_VALUE, 0) . ')'] as $target => $name)<li><svg viewBox="0 0 24 6"><path class="height" data-target="{{ $target }}" d="M0 3L24 3" /></svg>{{ $name }}</li>@endforeach
             <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
             <li><i class="swatch-stay"></i>setting up and packing</li>
         </ul>
