@@ -3,11 +3,20 @@
 declare(strict_types=1);
 
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Day\DayDrawing;
+use Evrent\Core\Day\DayLine;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\ScheduleCsv;
+use Evrent\Core\Format\StartText;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Light\RampedPlan;
+use Evrent\Core\Light\School;
+use Evrent\Core\Light\SchoolsCompared;
+use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Site;
 use Evrent\Devices\Virtual\DryRun;
 
 require __DIR__ . '/../vendor/autoload.php';
@@ -37,6 +46,23 @@ foreach ([500 => 100, 1_000 => 100, 10_000 => 20, 100_000 => 3] as $photos => $t
     $tight = plan($photos, 0.9);
     figures(number_format($photos) . ' photos that fall short: with their remedies', $times, static fn (): Report => Report::on(Schedule::of($tight)));
 }
+// Light and sky: nothing is kept from one time to the next.
+$site = new Site('Saltreach', 51.85, 1.9, 'Europe/London', '2027-03-23', 4);
+figures('the day line: heights, light, bands, events', 60, static function () use ($site): array {
+    $drawing = new DayDrawing(DayLine::of($site, true));
+
+    return [$drawing->heights(), $drawing->values()];
+});
+$dusk = plan(1_000, 8)->with(['site' => $site, 'start' => StartText::read('20 min before sunset'), 'light' => new Light(aperture: 5.6, longestSeconds: 4)]);
+figures('1,000 photos at dusk: light and sky of each', 60, static fn (): ?ShotLight => ShotLight::of(Schedule::of($dusk)));
+figures('1,000 photos at dusk: the schools side by side', 60, static fn (): array => SchoolsCompared::of(Schedule::of($dusk)));
+figures('1,000 photos at dusk: a ramp as keys of the plan', 30, static fn (): ?Plan => RampedPlan::by(Schedule::of($dusk), School::Stepless));
+figures('1,000 photos at dusk that fall short: findings and remedies', 30, static fn (): Report => Report::on(Schedule::of($dusk)));
+$ramped = RampedPlan::by(Schedule::of($dusk), School::Stepless) ?? $dusk;
+figures('1,000 photos at dusk on their ramp: findings', 60, static fn (): Report => Report::on(Schedule::of($ramped)));
+figures('bin/evrent sky, as a process', 20, static fn () => shell_exec(
+    escapeshellarg(__DIR__ . '/../bin/evrent') . ' sky --lat=51.85 --lon=1.9 --at=2027-03-23T18:00:00Z',
+));
 $schedule = Schedule::of(plan(2_000, 8));
 figures('2,000 photos: dry run in virtual time', 50, static fn () => DryRun::of($schedule, 1));
 printf("%-58s %15.0f MB\n", 'peak memory', memory_get_peak_usage() / 1e6);

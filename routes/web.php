@@ -84,6 +84,7 @@ Route::put('/kit/{item}', [KitController::class, 'update'])->name('kit.update');
 Route::delete('/kit/{item}', [KitController::class, 'destroy'])->name('kit.destroy');
 Route::post('/shots/{shot}/kit', [KitController::class, 'pick'])->name('shots.kit');
 Route::get('/shoots/{shoot}/packing', [PackingController::class, 'show'])->name('shoots.packing');
+Route::put('/shoots/{shoot}/packing', [PackingController::class, 'update'])->name('shoots.packed');
 
 Route::get('/shoots/{shoot}/trials', [TrialController::class, 'index'])->name('trials.index');
 Route::post('/shoots/{shoot}/trials', [TrialController::class, 'store'])->name('trials.store');

@@ -24,13 +24,14 @@ use Illuminate\Support\Carbon;
  * @property float                                        $sky_glow   lux that towns add to the night sky
  * @property list<array{at: string, label: string}>       $day_events the shooter's own: a tide, a ferry, a gate
  * @property list<string>                                 $hazards    that the shooter says can hurt somebody there
+ * @property list<string>                                 $packed     what is in the bags already
  * @property bool                                         $is_demo
  */
 final class Shoot extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['day_events' => '[]', 'hazards' => '[]', 'elevation' => 0, 'sky_glow' => 0];
+    protected $attributes = ['day_events' => '[]', 'hazards' => '[]', 'packed' => '[]', 'elevation' => 0, 'sky_glow' => 0];
 
     /**
      * @return array<string, string>
@@ -39,7 +40,7 @@ final class Shoot extends Model
     {
         return [
             'shoot_date' => 'date', 'is_demo' => 'boolean', 'latitude' => 'float', 'longitude' => 'float', 'elevation' => 'float', 'sky_glow' => 'float',
-            'day_events' => 'array', 'hazards' => 'array',
+            'day_events' => 'array', 'hazards' => 'array', 'packed' => 'array',
         ];
     }
 

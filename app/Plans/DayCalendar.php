@@ -33,7 +33,9 @@ final class DayCalendar
             if ($page->line !== null) {
                 $event->add('GEO', [$page->line->site->latitude, $page->line->site->longitude]);
             }
-            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Start {$stay->title}", 'TRIGGER;VALUE=DATE-TIME' => self::date($stay->begins)]);
+            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Start {$stay->title}"]);
+            $alarm->add($calendar->createProperty('TRIGGER', self::date($stay->begins), ['VALUE' => 'DATE-TIME']));
+            $event->add($alarm);
             $calendar->add($event);
         }
         foreach ($page->line === null ? [] : $page->events->at($page->line->site) as [$place, $instant, $label]) {

@@ -46,6 +46,7 @@ final readonly class BudgetDrawing
             $drain?->bankLeft === null ? null : self::bar('Power bank', round($drain->bankLeft * 100.0) . ' % left', 1.0 - $drain->bankLeft, true),
             self::cards($schedule),
             ...self::loads($schedule),
+            self::horizon($schedule),
         ])));
     }
 
@@ -114,6 +115,23 @@ final readonly class BudgetDrawing
         }
 
         return $bars;
+    }
+
+    /**
+     * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     */
+    private static function horizon(Schedule $schedule): ?array
+    {
+        $optics = $schedule->plan->optics;
+        $base = $schedule->plan->rig->base;
+        if ($optics === null || $base->offLevelDegrees === 0.0) {
+            return null;
+        }
+        $pans = $schedule->moves->positions['pan'] ?? [0.0];
+        $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
+        $most = $schedule->plan->thresholds->horizonPixels;
+
+        return self::bar('Horizon, at the frame’s edge', sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1)), $worst / $most, $worst <= $most);
     }
 
     /**

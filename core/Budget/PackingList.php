@@ -106,7 +106,7 @@ final class PackingList
         return [new Packed(
             'card',
             $named === '' ? sprintf('cards of %s GB', PlainText::rounded($size, 1)) : $named,
-            max($copies, (int) ceil($gigabytes / $size - 1e-9)),
+            max($copies, self::pickedOf($schedules, KitKind::Card), (int) ceil($gigabytes / $size - 1e-9)),
             sprintf('%s come to %s GB%s', PlainText::photos($photos), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
         )];
     }
@@ -140,7 +140,7 @@ final class PackingList
         return [new Packed(
             $kind->label(),
             $named === '' ? "full batteries for the {$device}" : $named,
-            max($together, (int) ceil($joules / $one - 1e-9)),
+            max($together, self::pickedOf($schedules, $kind), (int) ceil($joules / $one - 1e-9)),
             sprintf(
                 'the shots take %s Wh, and one gives %s Wh at %s °C',
                 PlainText::rounded($joules / self::JOULES_PER_WATT_HOUR, 1),
@@ -202,6 +202,22 @@ final class PackingList
             $has(Hazard::Public) ? new Packed('safety', 'tape and a lamp for cables and legs', 1, 'people pass') : null,
             $minutes > 120.0 ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($minutes * 60.0))) : null,
         ]));
+    }
+
+    /**
+     * How many of a kind some shot wants along.
+     *
+     * @param list<Schedule> $schedules
+     */
+    private static function pickedOf(array $schedules, KitKind $kind): int
+    {
+        $most = 0;
+        foreach ($schedules as $schedule) {
+            $ofKind = array_filter($schedule->plan->kit, static fn (Picked $picked): bool => $picked->kind === $kind);
+            $most = max($most, array_sum(array_map(static fn (Picked $picked): int => $picked->count, $ofKind)));
+        }
+
+        return $most;
     }
 
     /**

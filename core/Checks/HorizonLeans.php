@@ -26,7 +26,7 @@ final class HorizonLeans implements Check
         foreach ($pans as $n => $pan) {
             $leans[] = $base->leanDegrees($pan);
             $dips[] = $focal * deg2rad($base->dipDegrees($pan));
-            if (self::edgePixels($optics->outputWidthPixels, $leans[$n]) > $schedule->plan->thresholds->horizonPixels) {
+            if (abs($optics->edgePixels($leans[$n])) > $schedule->plan->thresholds->horizonPixels) {
                 $over[] = $n;
             }
         }
@@ -39,7 +39,7 @@ final class HorizonLeans implements Check
             'R1',
             Severity::Look,
             'The horizon leans',
-            PlainText::rounded(self::edgePixels($optics->outputWidthPixels, $worst), 1) . ' px at the frame’s edge',
+            PlainText::rounded($optics->edgePixels($worst), 1) . ' px at the frame’s edge',
             sprintf(
                 'The base is %s° off level: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
                 PlainText::rounded($base->offLevelDegrees, 2),
@@ -56,10 +56,5 @@ final class HorizonLeans implements Check
                 $schedule->plan->withRig($schedule->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
             )],
         );
-    }
-
-    private static function edgePixels(int $width, float $leanDegrees): float
-    {
-        return abs(tan(deg2rad($leanDegrees))) * $width / 2.0;
     }
 }

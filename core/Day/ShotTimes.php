@@ -18,8 +18,9 @@ final readonly class ShotTimes
 
     /**
      * @param ?Instant $begins     null where no place is known, or what it waits for does not happen
+     * @param ?Instant $ends       to the minute, rounded up
      * @param ?string  $beginsText "19:40"
-     * @param ?string  $endsText   "20:25", to the minute, rounded up
+     * @param ?string  $endsText   "20:25"
      */
     private function __construct(public ?Instant $begins, public ?Instant $ends, public ?string $beginsText, public ?string $endsText)
     {
@@ -44,10 +45,9 @@ final readonly class ShotTimes
         if ($begins === null) {
             return new self(null, null, null, null);
         }
-        $ends = $begins->plusSeconds($seconds);
         // What is under way at 16:51:53 is over by 16:52.
-        $shown = new Instant(ceil($ends->unixSeconds / self::SECONDS_PER_MINUTE - 1e-6) * self::SECONDS_PER_MINUTE);
+        $ends = new Instant(ceil($begins->plusSeconds($seconds)->unixSeconds / self::SECONDS_PER_MINUTE - 1e-6) * self::SECONDS_PER_MINUTE);
 
-        return new self($begins, $ends, $plan->site->day->clockAndDay($begins), $plan->site->day->clockAndDay($shown));
+        return new self($begins, $ends, $plan->site->day->clockAndDay($begins), $plan->site->day->clockAndDay($ends));
     }
 }

@@ -65,8 +65,8 @@ enum KitKind: string
                 'shutter_lag_s' => new KitField('Shutter lag', 's', 0, 60),
                 'battery_wh' => new KitField('Battery', 'Wh', 0.1, 10_000),
                 'idle_w' => new KitField('Draws awake', 'W', 0, 1_000),
-                'exposing_w' => new KitField('exposing', 'W', 0, 1_000),
-                'photo_j' => new KitField('a photo', 'J', 0, 100_000),
+                'exposing_w' => new KitField('Draws exposing', 'W', 0, 1_000),
+                'photo_j' => new KitField('Takes for a photo', 'J', 0, 100_000),
                 'lowest_iso' => new KitField('ISO from', '', 1, 1_000_000),
                 'highest_iso' => new KitField('ISO to', '', 1, 10_000_000),
             ],
@@ -114,8 +114,8 @@ enum KitKind: string
             'thrust_n' => new KitField('Thrust', 'N', 0.1, 100_000),
             'battery_wh' => new KitField('Battery', 'Wh', 0.1, 100_000),
             'moving_w' => new KitField('Draws moving', 'W', 0, 10_000),
-            'holding_w' => new KitField('holding', 'W', 0, 10_000),
-            'idle_w' => new KitField('idle', 'W', 0, 10_000),
+            'holding_w' => new KitField('Draws holding', 'W', 0, 10_000),
+            'idle_w' => new KitField('Draws idle', 'W', 0, 10_000),
         ];
     }
 }

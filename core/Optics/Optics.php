@@ -106,6 +106,12 @@ final readonly class Optics
         return 1.0 - min($image, $output) / max($image, $output);
     }
 
+    /** By how many pixels of the clip a horizon that leans stands higher or lower at the frame's edge than in its middle. */
+    public function edgePixels(float $leanDegrees): float
+    {
+        return tan(deg2rad($leanDegrees)) * $this->outputWidthPixels / 2.0;
+    }
+
     /** Output pixels for one pixel of the image. */
     public function outputScale(): float
     {

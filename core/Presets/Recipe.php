@@ -42,6 +42,12 @@ final readonly class Recipe
         $problems->throwIfAny();
     }
 
+    /** Time on site for its clip, at so many frames a second. */
+    public function shootingSeconds(float $framesPerSecond): float
+    {
+        return ceil($this->clipSeconds * $framesPerSecond) * $this->intervalSeconds;
+    }
+
     /**
      * The plan with this recipe's timing: the rig, the camera and the framing stay.
      *

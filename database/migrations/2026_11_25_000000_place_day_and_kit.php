@@ -17,6 +17,7 @@ return new class () extends Migration {
             $table->string('zone', 64)->nullable();
             $table->double('sky_glow')->default(0)->comment('Lux that towns add to the night sky');
             $table->jsonb('hazards')->default('[]')->comment('What the shooter says can hurt somebody there');
+            $table->jsonb('packed')->default('[]')->comment('What is in the bags already');
             $table->jsonb('day_events')->default('[]')->comment('Own timed events: at as typed, label');
         });
         Schema::table('shots', function (Blueprint $table): void {

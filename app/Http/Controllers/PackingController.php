@@ -10,6 +10,9 @@ use App\Plans\ShotPage;
 use Evrent\Core\Budget\PackingList;
 use Evrent\Core\Schedule\Schedule;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /**
  * What to take to a shoot.
@@ -22,5 +25,14 @@ final class PackingController
         $schedules = array_map(static fn (ShotPage $one): Schedule => $one->schedule, $page->inOrder());
 
         return view('shoots.packing', ['shoot' => $shoot, 'page' => $page, 'packed' => PackingList::of($schedules, $page->cautions())]);
+    }
+
+    /** What is in the bags already: as ticked, all of it at once. */
+    public function update(Request $request, Shoot $shoot): RedirectResponse|Response
+    {
+        $ticked = $request->input('packed');
+        $shoot->update(['packed' => array_values(array_filter(is_array($ticked) ? $ticked : [], is_string(...)))]);
+
+        return $request->hasHeader('HX-Request') ? response()->noContent() : redirect()->route('shoots.packing', $shoot);
     }
 }

@@ -32,6 +32,7 @@
                                 <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}" name="{{ $field }}" type="text" inputmode="{{ $mode }}" value="{{ $value($field, $kept) }}" style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @error("{$bag}." . ($field === 'note' ? 'reason' : $field)) aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                                 <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $errors->first("{$bag}." . ($field === 'note' ? 'reason' : $field)) }}</span></span>
                         @endforeach
+                        @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} on site at 24 fps</span>@endif
                         <button class="button">{{ $preset === null ? 'Keep it' : 'Keep the change' }}</button>
                     </form>
                     @if ($preset !== null)<x-act :action="route('presets.destroy', $preset)" method="delete" icon="trash-2" class="is-quiet"><span class="sr-only">Throw {{ $preset->name }} away</span></x-act>@endif

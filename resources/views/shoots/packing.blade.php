@@ -6,12 +6,12 @@
         @if ($packed === [])
             <p class="panel nothing">Nothing yet: no shot says what it takes. Pick kit on a shot’s page, or describe its power and cards there.</p>
         @else
-        <div class="panel scrolls"><table class="table packing">
+        <form class="panel scrolls" method="post" action="{{ route('shoots.packed', $shoot) }}" hx-put="{{ route('shoots.packed', $shoot) }}" hx-trigger="change" hx-swap="none">@csrf @method('put')<table class="table packing">
             <thead><tr><th scope="col"><span class="sr-only">Packed</span></th><th scope="col">How many</th><th scope="col">What</th><th scope="col">Why</th></tr></thead>
             <tbody>@foreach ($packed as $i => $one)
-                <tr><td><input type="checkbox" id="packed-{{ $i }}" aria-label="{{ $one->what }} is packed"></td><td class="count">{{ $one->count }}</td><th scope="row"><label for="packed-{{ $i }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th><td>{{ $one->why }}</td></tr>
+                <tr><td><input type="checkbox" name="packed[]" value="{{ $one->key() }}" @checked(in_array($one->key(), $shoot->packed, true)) id="packed-{{ $i }}" aria-label="{{ $one->what }} is packed"></td><td class="count">{{ $one->count }}</td><th scope="row"><label for="packed-{{ $i }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th><td>{{ $one->why }}</td></tr>
             @endforeach</tbody>
-        </table></div>
+        </table><button class="button without-script">Keep what is ticked</button></form>
         @endif
         @include('shoots.parts.cautions')
     </div>

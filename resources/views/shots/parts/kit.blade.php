@@ -15,6 +15,9 @@
         <x-number pointer="/camera/write_s" label="Card writing, a photo" :value="$texts['/camera/write_s']" unit="s" shown-label />
         <x-number pointer="/camera/buffer_frames" label="Buffer" :value="$texts['/camera/buffer_frames']" unit="photos" shown-label />
         <x-choice pointer="/camera/long_exposure_noise_reduction" label="Noise reduction" :value="$texts['/camera/long_exposure_noise_reduction']" :options="['0' => 'off', '1' => 'on: doubles busy time']" />
+        <x-choice pointer="/camera/exposure_timed_by" label="The exposure is ended by" :value="$texts['/camera/exposure_timed_by']" :options="['' => 'not said', 'camera' => 'the camera’s shutter time', 'controller' => 'the controller']" />
+        <x-choice pointer="/camera/dial" label="The dial stands on" :value="$texts['/camera/dial']" :options="['' => 'not looked', 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => 'aperture priority']" />
+        <x-choice pointer="/camera/marks_are_literal" label="A mark of 30 s" :value="$texts['/camera/marks_are_literal']" :options="['0' => 'is 32 s, as thirds go', '1' => 'is 30 s']" />
         <x-number pointer="/camera/next_file_number" label="Next file number" :value="$texts['/camera/next_file_number']" :width="5" shown-label />
         <x-number pointer="/rig/base/zero_bearing_deg" label="Pan 0 points to" :value="$texts['/rig/base/zero_bearing_deg']" unit="°" :width="5" shown-label />
         <x-number pointer="/rig/base/off_level_deg" label="Base off level by" :value="$texts['/rig/base/off_level_deg']" unit="°" :width="5" shown-label />
