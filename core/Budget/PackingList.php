@@ -19,22 +19,29 @@ final class PackingList
 {
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
     private const JOULES_PER_WATT_HOUR = 3_600.0;
+    private const LONG_SECONDS = 7_200.0;
 
     /**
      * @param list<Schedule> $schedules in the order in which they run
      * @param list<Hazard>   $hazards   that fit the day
+     * @param float          $onSiteSeconds from the first arrival until the last case is closed; 0 when that is not known
      *
      * @return list<Packed>
      */
-    public static function of(array $schedules, array $hazards): array
+    public static function of(array $schedules, array $hazards, float $onSiteSeconds = 0.0): array
     {
+        $onSiteSeconds = $onSiteSeconds > 0.0 ? $onSiteSeconds : array_sum(array_map(
+            static fn (Schedule $schedule): float => $schedule->summary->onSiteSeconds,
+            $schedules,
+        ));
+
         return [
             ...self::picked($schedules),
             ...self::cards($schedules),
             ...self::batteries($schedules, 'camera', KitKind::CameraBattery),
             ...self::batteries($schedules, 'rig', KitKind::RigBattery),
             ...self::filters($schedules),
-            ...self::usual($schedules, $hazards),
+            ...self::usual($schedules, $hazards, $onSiteSeconds),
         ];
     }
 
@@ -95,7 +102,8 @@ final class PackingList
             $taken = $schedule->plan->photosProgrammed();
             $photos += $taken;
             $copies = $storage->slots === SlotUse::Copy ? 2 : $copies;
-            $gigabytes += $taken * ($storage->rawMegabytes + $storage->jpegMegabytes) / self::MEGABYTES_PER_GIGABYTE * ($storage->slots === SlotUse::Copy ? 2.0 : 1.0);
+            $megabytes = ($storage->rawMegabytes + $storage->jpegMegabytes) * ($storage->slots === SlotUse::Copy ? 2.0 : 1.0);
+            $gigabytes += $taken * $megabytes / self::MEGABYTES_PER_GIGABYTE;
             $size = max([$size, ...$storage->cardsGigabytes]);
         }
         if ($photos === 0 || $size <= 0.0) {
@@ -163,7 +171,8 @@ final class PackingList
         foreach ($schedules as $schedule) {
             $light = $schedule->plan->light;
             $needed = ShotLight::of($schedule)?->brightest() ?? 0.0;
-            if ($light === null || $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) <= 0.0 || self::named([$schedule], KitKind::Filter) !== '') {
+            $isWanted = $light !== null && $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) > 0.0;
+            if (!$isWanted || self::named([$schedule], KitKind::Filter) !== '') {
                 continue;
             }
             $stops = $light->ndStops > 0.0 ? $light->ndStops : $needed;
@@ -183,10 +192,9 @@ final class PackingList
      *
      * @return list<Packed>
      */
-    private static function usual(array $schedules, array $hazards): array
+    private static function usual(array $schedules, array $hazards, float $onSiteSeconds): array
     {
         $weight = max([0.0, ...array_map(static fn (Schedule $schedule): float => $schedule->plan->load?->onLegsKilograms() ?? 0.0, $schedules)]);
-        $minutes = array_sum(array_map(static fn (Schedule $schedule): float => $schedule->summary->onSiteSeconds, $schedules)) / 60.0;
         $has = static fn (Hazard $hazard): bool => in_array($hazard, $hazards, true);
 
         return array_values(array_filter([
@@ -200,7 +208,9 @@ final class PackingList
             $has(Hazard::Edge) ? new Packed('safety', 'line to tie rig and bag', 1, 'an edge near by') : null,
             $has(Hazard::Incline) ? new Packed('safety', 'line on the carriage', 1, 'the slide stands at an incline') : null,
             $has(Hazard::Public) ? new Packed('safety', 'tape and a lamp for cables and legs', 1, 'people pass') : null,
-            $minutes > 120.0 ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($minutes * 60.0))) : null,
+            $onSiteSeconds > self::LONG_SECONDS
+                ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($onSiteSeconds)))
+                : null,
         ]));
     }
 

@@ -32,10 +32,22 @@ final class PlainText
         return str_replace('-', '−', (float) $text === 0.0 ? ltrim($text, '-') : $text);
     }
 
+    /** A difference, rounded, with its sign; what rounds to 0 has none. */
+    public static function signed(float $value, int $decimals): string
+    {
+        return (round($value, $decimals) > 0.0 ? '+' : '') . self::rounded($value, $decimals);
+    }
+
     /** A share as per cent, without its sign: 0.2 is "20". */
     public static function percent(float $share): string
     {
         return self::number(round($share * 100.0, 10));
+    }
+
+    /** A share as per cent to a tenth, without its sign. */
+    public static function roundedPercent(float $share): string
+    {
+        return self::rounded($share * 100.0, 1);
     }
 
     /** Seconds of exposure: 1/80 for what is a whole fraction, else the number. */

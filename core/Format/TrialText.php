@@ -68,8 +68,9 @@ final class TrialText
         ));
         $verdicts = [];
         foreach (is_array($document['verdicts'] ?? null) ? $document['verdicts'] : [] as $cell => $verdict) {
-            if (is_array($verdict) && is_int($verdict['rating'] ?? null) && is_string($verdict['note'] ?? null)) {
-                $verdicts[(string) $cell] = ['rating' => $verdict['rating'], 'note' => $verdict['note']];
+            $rating = is_array($verdict) ? $verdict['rating'] ?? null : false;
+            if (($rating === null || is_int($rating)) && is_array($verdict) && is_string($verdict['note'] ?? null)) {
+                $verdicts[(string) $cell] = ['rating' => $rating, 'note' => $verdict['note']];
             }
         }
 

@@ -12,6 +12,7 @@ final readonly class KitField
     /**
      * @param bool $whole whether it counts something
      * @param bool $needed whether a piece of kit is of no use without it
+     * @param bool $beginsLine whether a new group of fields begins with it
      */
     public function __construct(
         public string $label,
@@ -20,6 +21,7 @@ final readonly class KitField
         public float $most,
         public bool $needed = false,
         public bool $whole = false,
+        public bool $beginsLine = false,
     ) {
     }
 }

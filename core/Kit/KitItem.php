@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Problems;
@@ -56,6 +57,25 @@ final readonly class KitItem
     public function value(string $field): ?float
     {
         return $this->values[$field] ?? null;
+    }
+
+    /** What to know it by, in one line: "36 × 24 mm", "slide 900 mm, pan 360°, tilt 105°". */
+    public function inShort(): string
+    {
+        if ($this->kind === KitKind::Rig) {
+            return implode(', ', array_map(
+                static fn (Axis $axis): string => sprintf('%s %s%s', $axis->id, PlainText::number($axis->max - $axis->min), $axis->kind === AxisKind::Linear ? ' mm' : '°'),
+                $this->axes(),
+            ));
+        }
+        $needed = array_filter($this->kind->fields(), static fn (KitField $field): bool => $field->needed);
+        $needed = $needed === [] ? $this->kind->fields() : $needed;
+        $values = array_map(fn (string $field): ?float => $this->value($field), array_keys($needed));
+        $unit = array_values($needed)[0]->unit ?? '';
+        // What follows in another unit is left to the fields.
+        $alike = array_filter($values, static fn (?float $value, int $n): bool => $value !== null && array_values($needed)[$n]->unit === $unit, ARRAY_FILTER_USE_BOTH);
+
+        return $alike === [] ? '' : trim(implode(' × ', array_map(PlainText::number(...), $alike)) . " {$unit}");
     }
 
     /**

@@ -98,21 +98,22 @@ enum KitKind: string
     {
         $fields = [];
         foreach (['slide' => ['mm', 100_000.0], 'pan' => ['°', 3_600.0], 'tilt' => ['°', 360.0]] as $axis => [$unit, $most]) {
-            $fields["{$axis}_min"] = new KitField(ucfirst($axis) . ' from', $unit, -$most, $most);
-            $fields["{$axis}_max"] = new KitField('to', $unit, -$most, $most);
-            $fields["{$axis}_max_speed"] = new KitField('top speed', "{$unit}/s", 0.001, 10_000);
-            $fields["{$axis}_max_acceleration"] = new KitField('acceleration', "{$unit}/s²", 0.001, 100_000);
-            $fields["{$axis}_steps_per_unit"] = new KitField('steps', "/{$unit}", 0.001, 1_000_000);
-            $fields["{$axis}_backlash"] = new KitField('backlash', $unit, 0, 100);
+            $name = ucfirst($axis);
+            $fields["{$axis}_min"] = new KitField("{$name} from", $unit, -$most, $most, beginsLine: true);
+            $fields["{$axis}_max"] = new KitField("{$name} to", $unit, -$most, $most);
+            $fields["{$axis}_max_speed"] = new KitField("{$name} top speed", "{$unit}/s", 0.001, 10_000);
+            $fields["{$axis}_max_acceleration"] = new KitField("{$name} acceleration", "{$unit}/s²", 0.001, 100_000);
+            $fields["{$axis}_steps_per_unit"] = new KitField("{$name} steps", "/{$unit}", 0.001, 1_000_000);
+            $fields["{$axis}_backlash"] = new KitField("{$name} backlash", $unit, 0, 100);
         }
 
         return $fields + [
-            'settle_s' => new KitField('Settles in', 's', 0, 60),
+            'settle_s' => new KitField('Settles in', 's', 0, 60, beginsLine: true),
             'head_kg' => new KitField('Head and carriage', 'kg', 0, 100),
             'rig_kg' => new KitField('Slider', 'kg', 0, 500),
             'carriage_rating_kg' => new KitField('Carriage rated for', 'kg', 0.1, 1_000),
             'thrust_n' => new KitField('Thrust', 'N', 0.1, 100_000),
-            'battery_wh' => new KitField('Battery', 'Wh', 0.1, 100_000),
+            'battery_wh' => new KitField('Battery', 'Wh', 0.1, 100_000, beginsLine: true),
             'moving_w' => new KitField('Draws moving', 'W', 0, 10_000),
             'holding_w' => new KitField('Draws holding', 'W', 0, 10_000),
             'idle_w' => new KitField('Draws idle', 'W', 0, 10_000),

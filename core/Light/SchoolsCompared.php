@@ -22,8 +22,8 @@ final class SchoolsCompared
     /**
      * @return list<array{
      *     school: School, shortest: float, longest: float, lowestIso: float, highestIso: float, worst: float, out: int, late: int,
-     *     lines: array{exposure: string, iso: string, error: string},
-     * }> empty where the light of the shot is not known
+     *     lines: array{exposure: string, iso: string, error: string}, band: array{float, float},
+     * }> `band` is where the brightness is good enough: top and height; empty where the light of the shot is not known
      */
     public static function of(Schedule $schedule): array
     {
@@ -50,7 +50,18 @@ final class SchoolsCompared
                 'iso' => self::line(self::stops($ramp->isos), ...$isos),
                 'error' => self::line($ramp->errors, -self::ERROR_STOPS, self::ERROR_STOPS),
             ],
+            'band' => self::band($most),
         ], $ramps));
+    }
+
+    /**
+     * @return array{float, float}
+     */
+    private static function band(float $stops): array
+    {
+        $half = self::HEIGHT / 2.0 * min(1.0, $stops / self::ERROR_STOPS);
+
+        return [self::HEIGHT / 2.0 - $half, 2.0 * $half];
     }
 
     /**

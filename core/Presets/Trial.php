@@ -15,7 +15,7 @@ final readonly class Trial
 {
     public const MOST_OF_EACH = 8;
     private const MOST_SUBJECT_CHARACTERS = 120;
-    private const MOST_NOTE_CHARACTERS = 200;
+    public const MOST_NOTE_CHARACTERS = 200;
     private const LEAST_PHOTOS = 5;
     private const MOST_PHOTOS = 500;
 
@@ -29,8 +29,8 @@ final readonly class Trial
      * @param list<float>                                     $intervals seconds, start to start
      * @param list<float>                                     $shutters  seconds
      * @param int                                             $photos    of each cell
-     * @param array<string, array{rating: int, note: string}> $verdicts  by cell, such as "2:0": interval and shutter by their places;
-     *                                                                   ratings from 1 to 5
+     * @param array<string, array{rating: ?int, note: string}> $verdicts by cell, such as "2:0": interval and shutter by their places;
+     *                                                                   ratings from 1 to 5, null where there is but a note yet
      *
      * @throws InvalidInput
      */
@@ -53,7 +53,7 @@ final readonly class Trial
             if (!in_array($cell, $this->cells(), true)) {
                 $problems->add("/verdicts/{$cell}", 'There is no such cell.');
             }
-            $problems->unlessBetween($verdict['rating'], 1, 5, "/verdicts/{$cell}/rating", 'a verdict');
+            $problems->unlessBetween($verdict['rating'] ?? 1, 1, 5, "/verdicts/{$cell}/rating", 'a verdict');
             if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/\p{Cc}/u', $verdict['note']) !== 0) {
                 $problems->add("/verdicts/{$cell}/note", sprintf('Enter up to %d characters.', self::MOST_NOTE_CHARACTERS));
             }
@@ -86,6 +86,12 @@ final readonly class Trial
     public function shutter(string $cell): float
     {
         return $this->shutters[(int) explode(':', $cell)[1]];
+    }
+
+    /** How much of the interval the shutter is open: 0 … 1. */
+    public function openShare(string $cell): float
+    {
+        return $this->shutter($cell) / $this->interval($cell);
     }
 
     /** Whether the interval has room for the shutter. */
@@ -135,7 +141,7 @@ final readonly class Trial
             $this->intervals,
             $this->shutters,
             $this->photos,
-            $rating === null ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]],
+            $rating === null && trim($note) === '' ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]],
         );
     }
 
@@ -144,7 +150,7 @@ final readonly class Trial
     {
         $best = null;
         foreach ($this->cells() as $cell) {
-            if (isset($this->verdicts[$cell]) && ($best === null || $this->verdicts[$cell]['rating'] > $this->verdicts[$best]['rating'])) {
+            if (isset($this->verdicts[$cell]['rating']) && ($best === null || $this->verdicts[$cell]['rating'] > $this->verdicts[$best]['rating'])) {
                 $best = $cell;
             }
         }
@@ -162,9 +168,9 @@ final readonly class Trial
 
         return new Recipe(
             $this->interval($best),
-            $this->shutter($best) / $this->interval($best),
+            $this->openShare($best),
             $clipSeconds,
-            sprintf('Tried against %d others%s.', count($this->verdicts) - 1, $note === '' ? '' : ": {$note}"),
+            sprintf('Tried against %d others%s.', count(array_filter(array_column($this->verdicts, 'rating'))) - 1, $note === '' ? '' : ": {$note}"),
         );
     }
 }

@@ -109,7 +109,7 @@ final class KitAndTrialTest extends PageTestCase
         $this->import($csv)->assertSessionHasNoErrors();
         self::assertSame($json, $this->get('/kit.json')->getContent());
         $this->import($json)->assertSessionHasNoErrors();
-        self::assertStringEqualsStringIgnoringLineEndings($json, (string) $this->get('/kit.json')->getContent());
+        self::assertStringEqualsStringIgnoringLineEndings($json, $this->get('/kit.json')->getContent());
     }
 
     /**
@@ -144,10 +144,12 @@ final class KitAndTrialTest extends PageTestCase
         $this->followingRedirects()->post($url, ['subject' => 'Reeds in the wind', 'intervals' => '1 2, 4 s', 'shutters' => '1/2 1.9', 'photos' => '24'])
             ->assertOk()->assertSee('Reeds in the wind')->assertSee('does not fit the interval')->assertSee('24 photos each');
         $trial = Trial::query()->firstOrFail();
-        $this->put("/trials/{$trial->id}", ['cell' => '1:0', 'rating' => '4', 'note' => 'blends'])->assertSessionHasNoErrors();
-        $this->put("/trials/{$trial->id}", ['cell' => '2:1', 'rating' => '2', 'note' => ''])->assertSessionHasNoErrors();
-        $this->put("/trials/{$trial->id}", ['cell' => '9:9', 'rating' => '2'])->assertSessionHasErrors();
-        $this->put("/trials/{$trial->id}", ['cell' => '1:0', 'rating' => '7'])->assertSessionHasErrors();
+        $keep = fn (array $cells) => $this->put("/trials/{$trial->id}", ['cells' => $cells]);
+        $keep(['1:0' => ['rating' => '4', 'note' => 'blends'], '2:1' => ['rating' => '2', 'note' => ''], '2:0' => ['rating' => '', 'note' => 'gust']])
+            ->assertSessionHasNoErrors();
+        $keep(['9:9' => ['rating' => '2']])->assertSessionHasErrors();
+        $keep(['1:0' => ['rating' => '7']])->assertSessionHasErrors();
+        $this->get($url)->assertSee('value="gust"', false)->assertSee('Make 2 s and 1/2 s the recipe');
         $this->followingRedirects()->post("/trials/{$trial->id}/recipe")->assertOk()->assertSee('is a recipe now');
         $recipe = \App\Plans\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
         self::assertSame([2.0, 0.25], [$recipe->intervalSeconds, $recipe->openShare]);

@@ -10,6 +10,7 @@ use App\Models\Shoot;
 use Database\Seeders\DemoSeeder;
 use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
+use Database\Seeders\TrialSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -22,15 +23,16 @@ final class LayOutDemo extends Command
 
     protected $description = 'Lay out the demo shoot';
 
-    public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit): int
+    public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit, TrialSeeder $trial): int
     {
-        DB::transaction(function () use ($seeder, $recipes, $kit): void {
+        DB::transaction(function () use ($seeder, $recipes, $kit, $trial): void {
             if ($this->option('reset') === true) {
                 Shoot::query()->where('is_demo', true)->delete();
             }
             if (Shoot::query()->where('is_demo', true)->doesntExist()) {
                 $seeder->run();
                 $recipes->run();
+                $trial->run();
             } elseif (Preset::query()->doesntExist()) {
                 // A demo from before there were presets has none yet; single ones that were thrown away stay away.
                 $recipes->run();

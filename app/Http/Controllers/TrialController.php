@@ -43,15 +43,18 @@ final class TrialController
         return $this->back($shoot)->with('notice', "The test of “{$matrix->subject}” is laid out.");
     }
 
-    /** The verdict on one cell. */
+    /** The verdicts on all cells, as they stand in the table. */
     public function update(Request $request, Trial $trial): RedirectResponse
     {
-        $cell = Typed::text($request, 'cell');
-        $rating = TypedText::number(Typed::text($request, 'rating'));
-        try {
-            $matrix = $trial->matrix()->withVerdict($cell, $rating === null ? null : (int) $rating, Typed::text($request, 'note'));
-        } catch (InvalidInput $invalid) {
-            return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}.{$cell}" => $invalid->problems[0]->message]);
+        $matrix = $trial->matrix();
+        foreach ((array) $request->input('cells', []) as $cell => $typed) {
+            $text = static fn (string $field): string => is_array($typed) && is_string($typed[$field] ?? null) ? $typed[$field] : '';
+            $rating = TypedText::number($text('rating'));
+            try {
+                $matrix = $matrix->withVerdict((string) $cell, $rating === null ? null : (int) $rating, $text('note'));
+            } catch (InvalidInput $invalid) {
+                return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}" => $invalid->problems[0]->message]);
+            }
         }
         $trial->update(['content' => TrialText::toJson($matrix)]);
 

@@ -27,11 +27,12 @@
                         $fields = ['name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...array_map(fn ($known) => [$known->label, $known->unit, '7ch'], $kind->fields()), 'note' => ['Note', '', '26ch']];
                     @endphp
                     <details class="kit-item" @if ($mine) open @endif>
-                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span class="quiet">@if (($texts['count'] ?? '1') !== '1')× {{ $texts['count'] }} · @endif{{ collect($kind->fields())->filter(fn ($known) => $known->needed)->keys()->take(2)->map(fn ($field) => ($texts[$field] ?? '') . ' ' . $kind->fields()[$field]->unit)->implode(' × ') }} {{ $texts['note'] ?? '' }}</span>@endif</summary>
+                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(), $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
                         <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update', $item) }}">@csrf @if ($item !== null) @method('put') @endif
                             <input type="hidden" name="kind" value="{{ $kind->value }}">
                             <div class="grid-fields">
                             @foreach ($fields as $field => [$label, $unit, $width])
+                                @if ($kind->fields()[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
                                 @php $problem = $mine ? $errors->first("{$bag}.{$field}") : ''; @endphp
                                 <span class="number"><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
                                     <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}" name="{{ $field }}" type="text" autocomplete="off" value="{{ $mine ? Typed::before($field) : ($texts[$field] ?? ($field === 'count' ? '1' : '')) }}" style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>

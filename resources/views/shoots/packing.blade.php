@@ -13,6 +13,10 @@
             @endforeach</tbody>
         </table><button class="button without-script">Keep what is ticked</button></form>
         @endif
+        @php $bare = $page->pages->filter(fn ($one) => $one->plan->kit === []); @endphp
+        @if ($bare->isNotEmpty())
+        <p class="panel untold">No kit is picked yet for @foreach ($bare as $one)<a href="{{ route('shots.show', $one->shot) }}#bag">{{ $one->plan->title }}</a>{{ $loop->last ? '' : ($loop->remaining === 1 ? ' and ' : ', ') }}@endforeach: what {{ $bare->count() === 1 ? 'it takes' : 'they take' }} is missing here.</p>
+        @endif
         @include('shoots.parts.cautions')
     </div>
 </x-layout>

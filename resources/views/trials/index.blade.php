@@ -8,25 +8,24 @@
             <section class="panel trial" id="trial-{{ $trial->id }}" aria-labelledby="trial-{{ $trial->id }}-title">
                 <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
                     <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all, {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
-                <div class="scrolls"><table class="table matrix">
+                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" hx-post="{{ route('trials.update', $trial) }}" hx-trigger="change" hx-swap="none" hx-select-oob="#trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
                     <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
                     <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ PlainText::seconds($interval) }}</th>
                         @foreach ($matrix->shutters as $s => $shutter)
-                            @php $cell = "{$i}:{$s}"; $verdict = $matrix->verdicts[$cell] ?? null; @endphp
-                            <td @class(['is-best' => $cell === $best])>@if ($matrix->fits($cell))
-                                <form method="post" action="{{ route('trials.update', $trial) }}">@csrf @method('put')<input type="hidden" name="cell" value="{{ $cell }}">
-                                    <span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::rounded(100 * $shutter / $interval, 0) }} %</span>
-                                    <label class="sr-only" for="r-{{ $trial->id }}-{{ $i }}-{{ $s }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
-                                    <span class="entry"><select id="r-{{ $trial->id }}-{{ $i }}-{{ $s }}" name="rating"><option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}" @selected($verdict !== null && $verdict['rating'] === $rating)>{{ $word }}</option>@endforeach</select></span>
-                                    <label class="sr-only" for="n-{{ $trial->id }}-{{ $i }}-{{ $s }}">Why</label>
-                                    <span class="entry is-text"><input id="n-{{ $trial->id }}-{{ $i }}-{{ $s }}" name="note" type="text" placeholder="why" value="{{ $verdict['note'] ?? '' }}" style="--width: 14ch"></span>
-                                    <button class="button is-quiet">Keep</button>
-                                    @error("verdict.{$trial->id}.{$cell}")<span class="problem">{{ $message }}</span>@enderror
-                                </form>
+                            @php
+                                $cell = "{$i}:{$s}"; $key = "{$trial->id}-{$i}-{$s}";
+                                $verdict = session()->has("errors") && is_array(old("cells.{$cell}")) ? old("cells.{$cell}") : $matrix->verdicts[$cell] ?? ['rating' => null, 'note' => ''];
+                            @endphp
+                            <td>@if ($matrix->fits($cell))<span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
+                                <label class="sr-only" for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
+                                <span class="entry"><select id="r-{{ $key }}" name="cells[{{ $cell }}][rating]"><option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}" @selected((string) $verdict['rating'] === (string) $rating)>{{ $word }}</option>@endforeach</select></span>
+                                <label class="sr-only" for="n-{{ $key }}">Why {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
+                                <span class="entry is-text"><input id="n-{{ $key }}" name="cells[{{ $cell }}][note]" type="text" placeholder="why" maxlength="{{ Matrix::MOST_NOTE_CHARACTERS }}" value="{{ $verdict['note'] }}" style="--width: 22ch"></span>
                             @else<span class="quiet">does not fit the interval</span>@endif</td>
                         @endforeach</tr>@endforeach</tbody>
-                </table></div>
-                <div class="form-acts">
+                </table><button class="button without-script">Keep the verdicts</button></form>
+                <div class="form-acts" id="trial-{{ $trial->id }}-acts">
+                    <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") }}</p>
                     @if ($best !== null)<x-act :action="route('trials.recipe', $trial)" icon="bookmark" class="is-strong">Make {{ PlainText::seconds($matrix->interval($best)) }} and {{ PlainText::shutter($matrix->shutter($best)) }} s the recipe</x-act>@endif
                     <x-act :action="route('trials.destroy', $trial)" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
                 </div>

@@ -32,7 +32,7 @@
                             $at = fn ($instant) => $drawing->percent($line->secondsOf($instant));
                             $shot = $page->pages[$stay->id];
                         @endphp
-                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->report->works() ? 'yes' : 'no' }}"
+                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->report->works() ? 'yes' : 'no' }}"
                             data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%; --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
                             title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->times->beginsText }} until {{ $shot->times->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
