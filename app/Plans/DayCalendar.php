@@ -7,6 +7,7 @@ namespace App\Plans;
 use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Day\Stay;
+use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Sky\Instant;
 use Sabre\VObject\Component\VCalendar;
 
@@ -40,7 +41,10 @@ final class DayCalendar
         }
         foreach ($page->line === null ? [] : $page->events->at($page->line->site) as [$place, $instant, $label]) {
             $calendar->add('VEVENT', [
-                'UID' => "event-{$place}-of-shoot-{$page->shoot->id}@evrent", 'SUMMARY' => $label, 'DTSTART' => self::date($instant), 'DTEND' => self::date($instant),
+                'UID' => "event-{$place}-of-shoot-{$page->shoot->id}@evrent",
+                'SUMMARY' => $label,
+                'DTSTART' => self::date($instant),
+                'DTEND' => self::date($instant),
             ]);
         }
 
@@ -51,8 +55,12 @@ final class DayCalendar
     {
         $shot = $page->pages[$stay->id] ?? null;
 
-        return $shot === null ? '' : "Start {$shot->times->beginsText}, until {$shot->times->endsText}. {$shot->schedule->summary->photosTotal} photos. "
-            . 'Local rules, tide and weather come before this plan.';
+        return $shot === null ? '' : sprintf(
+            'Start %s, until %s. %s. Local rules, tide and weather come before this plan.',
+            $shot->times->beginsText,
+            $shot->times->endsText,
+            ucfirst(SettingsText::of($shot->schedule)),
+        );
     }
 
     private static function date(Instant $instant): DateTimeImmutable

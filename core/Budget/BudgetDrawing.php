@@ -131,7 +131,9 @@ final readonly class BudgetDrawing
         $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
         $most = $schedule->plan->thresholds->horizonPixels;
 
-        return self::bar('Horizon, at the frame’s edge', sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1)), $worst / $most, $worst <= $most);
+        $says = sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1));
+
+        return self::bar('Horizon, at the frame’s edge', $says, $worst / $most, $worst <= $most);
     }
 
     /**

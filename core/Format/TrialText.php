@@ -68,9 +68,9 @@ final class TrialText
         ));
         $verdicts = [];
         foreach (is_array($document['verdicts'] ?? null) ? $document['verdicts'] : [] as $cell => $verdict) {
-            $rating = is_array($verdict) ? $verdict['rating'] ?? null : false;
-            if (($rating === null || is_int($rating)) && is_array($verdict) && is_string($verdict['note'] ?? null)) {
-                $verdicts[(string) $cell] = ['rating' => $rating, 'note' => $verdict['note']];
+            if (is_array($verdict) && is_string($verdict['note'] ?? null)) {
+                $rating = $verdict['rating'] ?? null;
+                $verdicts[(string) $cell] = ['rating' => is_int($rating) ? $rating : null, 'note' => $verdict['note']];
             }
         }
 

@@ -62,20 +62,20 @@ final readonly class KitItem
     /** What to know it by, in one line: "36 × 24 mm", "slide 900 mm, pan 360°, tilt 105°". */
     public function inShort(): string
     {
-        if ($this->kind === KitKind::Rig) {
-            return implode(', ', array_map(
-                static fn (Axis $axis): string => sprintf('%s %s%s', $axis->id, PlainText::number($axis->max - $axis->min), $axis->kind === AxisKind::Linear ? ' mm' : '°'),
-                $this->axes(),
-            ));
-        }
-        $needed = array_filter($this->kind->fields(), static fn (KitField $field): bool => $field->needed);
-        $needed = $needed === [] ? $this->kind->fields() : $needed;
-        $values = array_map(fn (string $field): ?float => $this->value($field), array_keys($needed));
-        $unit = array_values($needed)[0]->unit ?? '';
-        // What follows in another unit is left to the fields.
-        $alike = array_filter($values, static fn (?float $value, int $n): bool => $value !== null && array_values($needed)[$n]->unit === $unit, ARRAY_FILTER_USE_BOTH);
+        $axis = static fn (Axis $axis): string => sprintf(
+            '%s %s%s',
+            $axis->id,
+            PlainText::number($axis->max - $axis->min),
+            $axis->kind === AxisKind::Linear ? ' mm' : '°',
+        );
+        $first = array_key_first($this->kind->fields());
+        $value = $this->value($first);
 
-        return $alike === [] ? '' : trim(implode(' × ', array_map(PlainText::number(...), $alike)) . " {$unit}");
+        return match ($this->kind) {
+            KitKind::Rig => implode(', ', array_map($axis, $this->axes())),
+            KitKind::Body => sprintf('%s × %s mm', PlainText::number($value ?? 0.0), PlainText::number($this->value('sensor_height_mm') ?? 0.0)),
+            default => $value === null ? '' : sprintf('%s %s', PlainText::number($value), $this->kind->fields()[$first]->unit),
+        };
     }
 
     /**

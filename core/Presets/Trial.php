@@ -158,6 +158,11 @@ final readonly class Trial
         return $best;
     }
 
+    private function judged(): int
+    {
+        return count(array_filter($this->verdicts, static fn (array $verdict): bool => $verdict['rating'] !== null));
+    }
+
     /**
      * @throws InvalidInput when no cell has a verdict
      */
@@ -170,7 +175,7 @@ final readonly class Trial
             $this->interval($best),
             $this->openShare($best),
             $clipSeconds,
-            sprintf('Tried against %d others%s.', count(array_filter(array_column($this->verdicts, 'rating'))) - 1, $note === '' ? '' : ": {$note}"),
+            sprintf('Tried against %d others%s.', $this->judged() - 1, $note === '' ? '' : ": {$note}"),
         );
     }
 }

@@ -24,7 +24,11 @@ final class PackingController
         $page = new ShootPage($shoot);
         $schedules = array_map(static fn (ShotPage $one): Schedule => $one->schedule, $page->inOrder());
 
-        return view('shoots.packing', ['shoot' => $shoot, 'page' => $page, 'packed' => PackingList::of($schedules, $page->cautions(), $page->day->onSiteSeconds())]);
+        return view('shoots.packing', [
+            'shoot' => $shoot,
+            'page' => $page,
+            'packed' => PackingList::of($schedules, $page->cautions(), $page->day->onSiteSeconds()),
+        ]);
     }
 
     /** What is in the bags already: as ticked, all of it at once. */

@@ -1,4 +1,4 @@
-@php use Evrent\Core\Format\PlainText; use Evrent\Core\Format\StartText; @endphp
+@php use Evrent\Core\Format\PlainText; use Evrent\Core\Format\SettingsText; use Evrent\Core\Format\StartText; @endphp
 <x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>{{ $shoot->name }}</h1><p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) · {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°, {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
@@ -17,7 +17,7 @@
                     @php $stay = $page->stay($one); $plan = $one->plan; $clock = fn ($instant) => $instant !== null && $page->line !== null ? $page->line->site->day->clockAndDay($instant) : '–'; @endphp
                     <tr><td>{{ $clock($stay?->arrives) }}</td><td><b>{{ $one->times->beginsText ?? '–' }}</b>@if ($plan->start !== null && $plan->start->at === null)<br><small>{{ StartText::write($plan->start) }}</small>@endif</td><td>{{ $one->times->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
                         <th scope="row">{{ $plan->title }}<br><small>{{ $one->report->works() ? 'works' : 'falls short: ' . $one->report->stopping()[0]->title }}</small></th>
-                        <td>{{ PlainText::photos($one->schedule->summary->photosTotal) }}, one every {{ PlainText::seconds($plan->timing->interval->longest()) }}, open {{ collect($plan->timing->exposure->keys)->pluck('seconds')->map(fn ($seconds) => PlainText::shutter($seconds))->pipe(fn ($all) => $all->count() > 2 ? $all->first() . ' … ' . $all->last() : $all->implode(' → ')) }} s@if ($plan->light), f/{{ PlainText::rounded($plan->light->aperture, 1) }}, ISO {{ PlainText::number($plan->light->iso) }}@if ($plan->light->ndStops > 0), ND {{ PlainText::rounded($plan->light->ndStops, 1) }} stops @endif @endif</td>
+                        <td>{{ SettingsText::of($one->schedule) }}</td>
                         <td>{{ collect($plan->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '') . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
                 @endforeach</tbody></table></div>
         </section>

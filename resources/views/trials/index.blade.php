@@ -14,7 +14,8 @@
                         @foreach ($matrix->shutters as $s => $shutter)
                             @php
                                 $cell = "{$i}:{$s}"; $key = "{$trial->id}-{$i}-{$s}";
-                                $verdict = session()->has("errors") && is_array(old("cells.{$cell}")) ? old("cells.{$cell}") : $matrix->verdicts[$cell] ?? ['rating' => null, 'note' => ''];
+                                $kept = $errors->has("verdict.{$trial->id}") ? old("cells.{$cell}") : null;
+                                $verdict = (is_array($kept) ? $kept : $matrix->verdicts[$cell] ?? []) + ['rating' => null, 'note' => ''];
                             @endphp
                             <td>@if ($matrix->fits($cell))<span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
                                 <label class="sr-only" for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>

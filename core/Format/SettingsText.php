@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * What to set on site, in one line: "312 photos, one every 8 s, open 1/13 … 3.77 s, f/5.6, ISO 100, ND of 3 stops".
+ */
+final class SettingsText
+{
+    public static function of(Schedule $schedule): string
+    {
+        $plan = $schedule->plan;
+        $told = [
+            PlainText::photos($schedule->summary->photosTotal),
+            sprintf('one every %s', PlainText::seconds($plan->timing->interval->longest())),
+            sprintf('open %s s', self::exposures(array_column($plan->timing->exposure->keys, 'seconds'))),
+        ];
+        if ($plan->light !== null) {
+            $told[] = 'f/' . PlainText::rounded($plan->light->aperture, 1);
+            $told[] = 'ISO ' . PlainText::number($plan->light->iso);
+            $told[] = $plan->light->ndStops > 0.0 ? sprintf('ND of %s stops', PlainText::rounded($plan->light->ndStops, 1)) : '';
+        }
+
+        return implode(', ', array_filter($told, static fn (string $one): bool => $one !== ''));
+    }
+
+    /**
+     * @param list<float> $seconds key by key
+     */
+    private static function exposures(array $seconds): string
+    {
+        $words = array_map(PlainText::shutter(...), $seconds);
+
+        return count($words) > 2 ? "{$words[0]} … " . $words[count($words) - 1] : implode(' → ', array_unique($words));
+    }
+}
