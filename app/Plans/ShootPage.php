@@ -69,6 +69,8 @@ final readonly class ShootPage
      */
     public function cautions(): array
     {
-        return Cautions::of(array_values($this->pages->map(static fn (ShotPage $page): Schedule => $page->schedule)->all()), $this->shoot->toldHazards());
+        $schedules = array_values($this->pages->map(static fn (ShotPage $page): Schedule => $page->schedule)->all());
+
+        return Cautions::of($schedules, $this->shoot->toldHazards(), $this->day->stays);
     }
 }

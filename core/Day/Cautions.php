@@ -7,6 +7,8 @@ namespace Evrent\Core\Day;
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
 
 /**
@@ -15,6 +17,9 @@ use Evrent\Core\Sky\Target;
 final class Cautions
 {
     private const DARK_DEGREES = -6.0;
+
+    /** To the place and back: nobody sets up where the car stands. */
+    private const WALK_SECONDS = 1_800.0;
     private const COLD_CELSIUS = 5.0;
     private const HEAVY_KILOGRAMS = 8.0;
     private const STEEP_DEGREES = 5.0;
@@ -22,12 +27,15 @@ final class Cautions
     /**
      * @param list<Schedule> $schedules
      * @param list<Hazard>   $told      by who knows the place
+     * @param list<Stay>     $stays     of the same shots
      *
      * @return list<Hazard> in the order in which they are shown
      */
-    public static function of(array $schedules, array $told): array
+    public static function of(array $schedules, array $told, array $stays = []): array
     {
         $found = [...$told, Hazard::Rules];
+        $site = array_values(array_filter(array_map(static fn (Schedule $schedule): ?Site => $schedule->plan->site, $schedules)))[0] ?? null;
+        $found[] = $site !== null && self::isWalkedInTheDark($site, $stays) ? Hazard::Night : Hazard::Rules;
         foreach ($schedules as $schedule) {
             $plan = $schedule->plan;
             $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
@@ -39,5 +47,22 @@ final class Cautions
         }
 
         return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard): bool => in_array($hazard, $found, true)));
+    }
+
+    /**
+     * @param list<Stay> $stays
+     */
+    private static function isWalkedInTheDark(Site $site, array $stays): bool
+    {
+        $sky = new Sky($site->observer);
+        foreach ($stays as $stay) {
+            foreach ([$stay->arrives?->plusSeconds(-self::WALK_SECONDS), $stay->leaves?->plusSeconds(self::WALK_SECONDS)] as $instant) {
+                if ($instant !== null && $sky->of(Target::Sun, $instant)->altitude < self::DARK_DEGREES) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

@@ -71,7 +71,7 @@ final class FieldTexts
             is_bool($value) => $value ? '1' : '0',
             is_int($value) => (string) $value,
             is_float($value) && in_array($name, self::PER_CENT, true) => self::perCent($value),
-            is_float($value) && $name === 'exposure_s' => PlainText::exposure($value),
+            is_float($value) && in_array($name, ['exposure_s', 'longest_s', 'shortest_s'], true) => PlainText::exposure($value),
             is_float($value) => PlainText::number($value),
             default => is_string($value) ? $value : '',
         };

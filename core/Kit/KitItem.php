@@ -68,7 +68,7 @@ final readonly class KitItem
             PlainText::number($axis->max - $axis->min),
             $axis->kind === AxisKind::Linear ? ' mm' : '°',
         );
-        $first = array_key_first($this->kind->fields());
+        $first = array_key_first($this->kind->fields()) ?? '';
         $value = $this->value($first);
 
         return match ($this->kind) {

@@ -23,7 +23,7 @@ use Illuminate\Http\UploadedFile;
 final class PlaceController
 {
     private const FIELDS = ['name', 'date', 'latitude', 'longitude', 'elevation', 'zone', 'sky_glow'];
-    private const MOST_KILOBYTES = 4_096;
+    private const MOST_BYTES = 4_194_304;
 
     public function update(Request $request, Shoot $shoot, ChangePlace $changePlace): RedirectResponse
     {
@@ -42,10 +42,11 @@ final class PlaceController
     /** Fills the fields from a file; nothing is kept before they are looked at. */
     private function readFile(Request $request, Shoot $shoot): RedirectResponse
     {
-        $request->validate(['file' => ['file', 'max:' . self::MOST_KILOBYTES]], ['file.*' => 'Choose a GPX or GeoJSON file of up to 4 MB.']);
+        $typed = ['hazards' => $this->hazards($request)] + $this->typed($request);
         $file = $request->file('file');
-        assert($file instanceof UploadedFile);
-        $typed = $this->typed($request);
+        if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::MOST_BYTES) {
+            return $this->back($shoot)->withInput($typed)->withErrors(['place.file' => 'Choose a GPX or GeoJSON file of up to 4 MB.']);
+        }
         try {
             $place = PlaceFile::read($file->getContent());
         } catch (InvalidInput $invalid) {

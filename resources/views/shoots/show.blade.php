@@ -1,12 +1,6 @@
 @php
     use App\Http\Typed;
     use App\Plans\StarterPlans;
-    use Evrent\Core\Day\Hazard;
-    use Evrent\Core\Format\PlainText;
-    $placeProblems = collect($errors->getMessages())->filter(fn ($messages, $key) => str_starts_with($key, 'place.') || $key === 'file');
-    $placeOpen = $page->line === null || $placeProblems->isNotEmpty() || session('place-read');
-    $kept = fn (string $field, ?string $value) => $placeProblems->isNotEmpty() || session('place-read') ? Typed::before($field) : (string) $value;
-    $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <x-layout :title="$shoot->name" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
     <div class="page" x-data="dayLine" data-ready="no">
@@ -25,6 +19,7 @@
                 <x-act :action="route('shots.restore', $gone['id'])" icon="undo-2" class="is-quiet">Undo</x-act></div>
         @endif
         @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
+        @includeWhen($page->line === null, 'shoots.parts.place')
         @include('shoots.parts.day', ['problems' => []])
         <div class="cards">
             <form class="panel new-shot" method="post" action="{{ route('shots.store', $shoot) }}">
@@ -49,36 +44,7 @@
                 <button class="button"><x-icon name="file-up" /><span class="text">Open it</span></button>
             </form>
         </div>
-        <details class="panel place" id="place" @if ($placeOpen) open @endif>
-            <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude, 4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
-            @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
-            <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
-                @csrf @method('put')
-                <div class="grid-fields">
-                    @foreach ([
-                        'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '11ch', '', 'date'],
-                        'latitude' => ['Latitude', $number($shoot->latitude), '9ch', '°', 'text'], 'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
-                        'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
-                        'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
-                    ] as $field => [$label, $value, $width, $unit, $type])
-                        <span class="number"><label for="f-place-{{ $field }}">{{ $label }}</label>
-                            <span @class(['entry', 'is-text' => in_array($field, ['name', 'zone', 'date'], true)])><input id="f-place-{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $kept($field, $value) }}" style="--width: {{ $width }}" autocomplete="off" @if ($field === 'zone') list="zones" @endif aria-describedby="p-place-{{ $field }}" @error("place.{$field}") aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
-                            <span class="problem" id="p-place-{{ $field }}">{{ $errors->first("place.{$field}") }}</span></span>
-                    @endforeach
-                </div>
-                <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
-                <fieldset class="hazards"><legend>Out there</legend>
-                    @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}" @checked(in_array($hazard->value, $shoot->hazards, true))> {{ $hazard->label() }}</label>@endforeach
-                </fieldset>
-                <div class="form-acts">
-                    <button class="button is-strong">Keep the place</button>
-                    <span class="number"><label for="f-place-file">or read it from a GPX or GeoJSON file</label>
-                        <input id="f-place-file" name="file" type="file" accept=".gpx,.geojson,.json" aria-describedby="p-place-file">
-                        <span class="problem" id="p-place-file">{{ $errors->first('place.file') }}</span></span>
-                    <button class="button"><x-icon name="file-up" /><span class="text">Read the file</span></button>
-                </div>
-            </form>
-        </details>
+        @includeWhen($page->line !== null, 'shoots.parts.place')
         <section class="panel day-events" id="day-events" aria-labelledby="events-title">
             <header class="panel-head"><h2 id="events-title"><x-icon name="clock" /> What else happens</h2><span class="quiet">a tide, a ferry, a gate that closes</span></header>
             <ul>

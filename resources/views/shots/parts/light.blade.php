@@ -7,8 +7,8 @@
     <header class="panel-head"><h2 id="light-title">Light</h2>
         @if ($light !== null)<x-edit :page="$page" edit="part-out" :with="['part' => 'light']" icon="trash-2" class="is-quiet" id="light-out">Leave out</x-edit>@endif</header>
     @if ($light === null)
-        <p class="nothing">Say with what it is exposed, and Evrent tells how bright each photo comes out, which filter it takes, when the light runs out, and plans the exposures that follow it.
-            <x-edit :page="$page" edit="part-in" :with="['part' => 'light']" icon="plus" id="light-in">Describe the light</x-edit></p>
+        <div class="nothing"><p>Say with what it is exposed, and Evrent tells how bright each photo comes out, which filter it takes, when the light runs out, and plans the exposures that follow it.</p>
+            <x-edit :page="$page" edit="part-in" :with="['part' => 'light']" icon="plus" id="light-in">Describe the light</x-edit></div>
     @else
         @unless ($known)<p class="nothing">{{ $page->plan->site === null ? 'The light of the day is known once the shoot has a place and a day:' : 'The light is known once the shot has a start:' }} <a href="{{ $page->plan->site === null ? route('shoots.show', $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $page->plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless
         <div class="grid-fields">

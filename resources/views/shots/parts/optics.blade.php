@@ -3,8 +3,8 @@
     <header class="panel-head"><h2 id="optics-title">Picture</h2>
         @if ($optics !== null)<x-edit :page="$page" edit="optics-out" icon="trash-2" class="is-quiet" id="optics-out">Leave out</x-edit>@endif</header>
     @if ($optics === null)
-        <p class="nothing">Say what the picture is made with, and Evrent tells what the move does to it: too fast a pan, smear, judder, a slide that does not show, what the crop takes. Until then the finder shows a usual lens.
-            <x-edit :page="$page" edit="optics-in" icon="plus" id="optics-in">Describe the picture</x-edit></p>
+        <div class="nothing"><p>Say what the picture is made with, and Evrent tells what the move does to it: too fast a pan, smear, judder, a slide that does not show, what the crop takes. Until then the finder shows a usual lens.</p>
+            <x-edit :page="$page" edit="optics-in" icon="plus" id="optics-in">Describe the picture</x-edit></div>
     @else
         <div class="grid-fields">
             @foreach ([
