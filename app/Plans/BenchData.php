@@ -37,7 +37,7 @@ final class BenchData
             'tightest' => $schedule->summary->tightestPhoto,
             'run' => $schedule->summary->runSeconds,
             'scale' => IntervalColumns::SCALE,
-            'columns' => IntervalColumns::of($schedule) + SceneryColumns::of($schedule),
+            'columns' => [...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)],
             'light_stops' => $plan->thresholds->lightStops,
             'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
             'ramps' => $schedule->ramps(),

@@ -9,6 +9,7 @@ use Evrent\Core\Format\StartText;
 use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
+use Evrent\Core\Problem;
 use Evrent\Core\Problems;
 use Evrent\Core\Sky\Start;
 
@@ -60,10 +61,10 @@ final readonly class TypedStay
         if ($text !== null) {
             return trim($text) === '' ? null : StartText::read($text);
         }
-        $seconds = $to === null ? null : TypedText::number($to);
-        if ($seconds === null || $plan->site === null) {
+        if ($to === null || $plan->site === null) {
             return $plan->start;
         }
+        $seconds = TypedText::number($to) ?? throw new InvalidInput([new Problem('', 'Enter a time of day, such as 19:40.')]);
         $instant = $plan->site->day->begins->plusSeconds($seconds);
 
         return ($plan->start ?? Start::at('12:00'))->movedTo($plan->site, $instant);

@@ -111,9 +111,10 @@ final readonly class TypedEdit
     private static function aimAtBody(Plan $plan, GivenWithEdit $edit): self
     {
         $at = null;
-        if ($edit->text('at') !== '') {
+        if ($edit->text('at') !== '' && $plan->site !== null) {
             try {
-                $at = $plan->site === null ? null : StartText::read($edit->text('at'))->instant($plan->site);
+                $at = StartText::read($edit->text('at'))->instant($plan->site)
+                    ?? throw new InvalidInput([new Problem('', 'This does not happen there on that day. Enter another time.')]);
             } catch (InvalidInput $invalid) {
                 throw new InvalidInput([new Problem('/edit/at', $invalid->problems[0]->message)]);
             }

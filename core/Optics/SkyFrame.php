@@ -58,9 +58,14 @@ final readonly class SkyFrame
     public function holds(Horizontal $place, array $pose, float $bearing): bool
     {
         $at = $this->place($place, $pose, $bearing);
-        $disk = tan(deg2rad(self::DISK_RADIUS_DEGREES));
+        if ($at === null) {
+            return false;
+        }
+        // Away from the middle a lens that keeps lines straight draws the disk out.
+        $drawnOut = 1.0 + ($at[0] * $this->finder->halfWidth) ** 2 + ($at[1] * $this->finder->halfHeight) ** 2;
+        $disk = tan(deg2rad(self::DISK_RADIUS_DEGREES)) * $drawnOut;
 
-        return $at !== null && abs($at[0]) <= 1.0 + $disk / $this->finder->halfWidth && abs($at[1]) <= 1.0 + $disk / $this->finder->halfHeight;
+        return abs($at[0]) <= 1.0 + $disk / $this->finder->halfWidth && abs($at[1]) <= 1.0 + $disk / $this->finder->halfHeight;
     }
 
     /**

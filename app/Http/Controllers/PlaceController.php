@@ -42,7 +42,7 @@ final class PlaceController
     /** Fills the fields from a file; nothing is kept before they are looked at. */
     private function readFile(Request $request, Shoot $shoot): RedirectResponse
     {
-        $typed = ['hazards' => $this->hazards($request)] + $this->typed($request);
+        $typed = [...$this->typed($request), 'hazards' => $this->hazards($request)];
         $file = $request->file('file');
         if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::MOST_BYTES) {
             return $this->back($shoot)->withInput($typed)->withErrors(['place.file' => 'Choose a GPX or GeoJSON file of up to 4 MB.']);

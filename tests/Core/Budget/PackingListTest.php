@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Budget;
+
+use Evrent\Core\Budget\Packed;
+use Evrent\Core\Budget\PackingList;
+use Evrent\Core\Day\Hazard;
+use Evrent\Core\Schedule\Schedule;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+final class PackingListTest extends TestCase
+{
+    /**
+     * @param list<array<string, mixed>> $shots plans' changes
+     * @param list<Hazard>               $hazards
+     *
+     * @return array<string, Packed> by what it is
+     */
+    private static function packed(array $shots, array $hazards = [], float $onSite = 0.0): array
+    {
+        $schedules = array_map(static fn (array $changes): Schedule => Schedule::of(Plans::with($changes)), $shots);
+
+        return array_column(PackingList::of($schedules, $hazards, $onSite), null, 'what');
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return list<string>
+     */
+    private static function filters(array $changes): array
+    {
+        return array_keys(array_filter(self::packed([$changes]), static fn (Packed $one): bool => $one->kind === 'ND filter'));
+    }
+
+    public function testNothingIsPackedForNothing(): void
+    {
+        self::assertSame([], PackingList::of([], []));
+    }
+
+    public function testWhatShotsShareIsPackedOnceAndWhatTheyUseUpAddsUp(): void
+    {
+        $shot = static fn (string $title): array => [
+            '/title' => $title, '/timing/photos' => 200, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
+            '/kit' => [['kind' => 'legs', 'name' => 'Heavy legs'], ['kind' => 'body', 'name' => 'One'], ['kind' => 'cable', 'name' => 'Trigger', 'count' => 2]],
+            '/storage' => ['raw_mb' => 50, 'cards_gb' => [16]], '/power' => ['camera' => ['battery_wh' => 1, 'idle_w' => 1]],
+        ];
+        $one = self::packed([$shot('Ebb')]);
+        $two = self::packed([$shot('Ebb'), $shot('Flood')]);
+        self::assertSame([1, 'for Ebb, Flood'], [$two['Heavy legs']->count, $two['Heavy legs']->why]);
+        self::assertSame(2, $two['Trigger']->count);
+        self::assertSame([1, '200 photos come to 10 GB'], [$one['cards of 16 GB']->count, $one['cards of 16 GB']->why]);
+        self::assertSame([2, '400 photos come to 20 GB'], [$two['cards of 16 GB']->count, $two['cards of 16 GB']->why]);
+        self::assertGreaterThan($one['full batteries for the camera']->count, $two['full batteries for the camera']->count);
+        self::assertSame('body', array_values($two)[0]->kind, 'in the order of the kit’s kinds');
+    }
+
+    public function testPhotosOnTwoCardsTakeTwiceTheRoom(): void
+    {
+        $packed = self::packed([['/timing/photos' => 200, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/storage' => ['raw_mb' => 50, 'cards_gb' => [16, 16], 'slots' => 'copy']]]);
+        self::assertSame([2, '200 photos come to 20 GB, each on two cards'], [$packed['cards of 16 GB']->count, $packed['cards of 16 GB']->why]);
+    }
+
+    public function testColdTakesMoreBatteries(): void
+    {
+        $count = static fn (float $celsius): int => self::packed([[
+            '/timing/photos' => 300, '/power' => ['camera' => ['battery_wh' => 0.4, 'idle_w' => 2], 'temperature_c' => $celsius],
+        ]])['full batteries for the camera']->count;
+        self::assertGreaterThan($count(20.0), $count(-20.0));
+    }
+
+    public function testAFilterThatNobodyPickedIsAskedFor(): void
+    {
+        $noon = [
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'], '/light' => ['aperture' => 8], '/timing/exposure_s' => 1, '/timing/interval_s' => 8, '/title' => 'Noon',
+        ];
+        self::assertMatchesRegularExpression('~^8\.\d stops of ND$~', self::filters($noon)[0]);
+        self::assertSame(['My ND'], self::filters($noon + ['/kit' => [['kind' => 'filter', 'name' => 'My ND']]]));
+        self::assertSame([], self::filters(['/timing/exposure_s' => 0.001] + $noon));
+    }
+
+    public function testWhatIsOutThereIsPackedFor(): void
+    {
+        $without = self::packed([[]]);
+        $with = self::packed([['/load' => ['camera_kg' => 2]]], [Hazard::Night, Hazard::Cold, Hazard::Tide, Hazard::Road, Hazard::Edge, Hazard::Incline, Hazard::Public], 9_000.0);
+        self::assertSame(['blower and lens cloth', 'spirit level and compass'], array_keys($without));
+        foreach (['red lamp and a spare', 'tide table and a second way off', 'something that is seen', 'line to tie rig and bag', 'weight to hang, and pegs'] as $what) {
+            self::assertArrayHasKey($what, $with);
+        }
+        self::assertSame('2 h 30 min on site', $with['water, food, something to sit on']->why);
+        self::assertCount(count($with), array_unique(array_map(static fn (Packed $one): string => $one->key(), $with)), 'ticks never meet');
+    }
+}

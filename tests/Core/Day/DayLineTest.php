@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Evrent\Core\Day\DayDrawing;
+use Evrent\Core\Day\DayLine;
+use Evrent\Core\Day\OwnEvents;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Sky;
+use Evrent\Core\Sky\Target;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class DayLineTest extends TestCase
+{
+    private const ABOVE = ['day' => -0.8333, 'civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0, 'night' => -90.0];
+
+    /**
+     * @return iterable<string, array{Site, float}>
+     */
+    public static function days(): iterable
+    {
+        yield 'a spring day on the estuary' => [new Site('', 51.85, 1.9, 'Europe/London', '2027-03-23'), 24.0];
+        yield 'clocks go forward' => [new Site('', 51.85, 1.9, 'Europe/London', '2027-03-28'), 23.0];
+        yield 'clocks go back' => [new Site('', 40.7, -74.0, 'America/New_York', '2027-11-07'), 25.0];
+        yield 'the sun stays up' => [new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-06-21'), 24.0];
+        yield 'the sun stays down' => [new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-12-21'), 24.0];
+        yield 'dark the other way round' => [new Site('', -45.0, 170.5, 'Pacific/Auckland', '2027-01-05'), 24.0];
+        yield 'noon at midnight’s clock' => [new Site('', 0.0, 179.0, 'Etc/GMT+12', '2027-03-01'), 24.0];
+    }
+
+    #[DataProvider('days')]
+    public function testBandsFillTheDayAndHaveTheSunWhereTheySay(Site $site, float $hours): void
+    {
+        $line = DayLine::of($site);
+        self::assertSame($hours * 3600.0, $line->spanSeconds);
+        $sky = new Sky($site->observer);
+        $until = 0.0;
+        foreach ($line->bands() as [$band, $from, $to]) {
+            self::assertSame($until, $from);
+            $until = $to;
+            foreach ([$from + 30.0, ($from + $to) / 2.0, $to - 30.0] as $at) {
+                $sun = $sky->of(Target::Sun, $line->instantOf($at))->altitude;
+                self::assertGreaterThan(self::ABOVE[$band] - 0.06, $sun, "{$band} at {$at}");
+                $brighter = (int) array_search($band, array_keys(self::ABOVE), true) - 1;
+                if ($brighter >= 0) {
+                    self::assertLessThan(array_values(self::ABOVE)[$brighter] + 0.06, $sun, "{$band} at {$at}");
+                }
+            }
+        }
+        self::assertSame($line->spanSeconds, $until);
+        foreach ($line->hours() as [$hour, $from, $to]) {
+            $sun = $sky->of(Target::Sun, $line->instantOf(($from + $to) / 2.0))->altitude;
+            self::assertTrue($hour === 'golden' ? $sun > -4.1 && $sun < 6.1 : $sun > -6.1 && $sun < -3.9, "{$hour}: {$sun}");
+        }
+    }
+
+    public function testPolarDaysAreSaidPlainly(): void
+    {
+        $told = static fn (string $date): array => array_column(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', $date))->told(), 1, 0);
+        self::assertSame('up all day', $told('2027-06-21')['Sun']);
+        self::assertSame('no dark hours', $told('2027-06-21')['Dark']);
+        self::assertSame('down all day', $told('2027-12-21')['Sun']);
+        self::assertStringContainsString(':', $told('2027-12-21')['Civil twilight']);
+    }
+
+    /** The clock under the line is the one on the wrist: hours that there are, each where it is. */
+    #[DataProvider('days')]
+    public function testTheClockBelowIsTheWrists(Site $site): void
+    {
+        $line = DayLine::of($site);
+        $drawing = new DayDrawing($line);
+        foreach ($drawing->clock() as [$percent, $clock]) {
+            self::assertSame($clock, $site->day->clock($line->instantOf($percent / 100.0 * $line->spanSeconds)));
+        }
+        self::assertEqualsWithDelta(50.0, $drawing->percent($line->spanSeconds / 2.0), 1e-9);
+        foreach ($drawing->heights() as $path) {
+            self::assertMatchesRegularExpression('/^M[\d. ]+(L[\d.]+ -?[\d.]+)+/', $path);
+        }
+    }
+
+    public function testAnEveningThatRunsOnShowsTheMorning(): void
+    {
+        $site = new Site('', 51.85, 1.9, 'Europe/London', '2027-03-23');
+        $line = DayLine::of($site, true);
+        self::assertSame(36.0 * 3600.0, $line->spanSeconds);
+        self::assertSame('day', $line->bands()[count($line->bands()) - 1][0]);
+    }
+
+    public function testOwnEventsAreKeptAndLaidOnTheDay(): void
+    {
+        $site = new Site('', 51.85, 1.9, 'Europe/London', '2027-03-23');
+        $events = OwnEvents::read([])->with('21:30', 'gate is locked')->with('1 h after sunset', ' boats in ')->with('01:15 next day', 'low water');
+        self::assertSame(['boats in', 'gate is locked', 'low water'], array_column($events->at($site), 2));
+        self::assertTrue($events->runOn());
+        self::assertFalse($events->without(2)->runOn());
+        self::assertSame($events->events, $events->without(9)->events);
+        // What does not come on that day is left out, and comes again on another.
+        $polar = new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-06-21');
+        self::assertSame(['gate is locked', 'low water'], array_column($events->at($polar), 2));
+    }
+
+    public function testAnEventSaysWhatIsWrongWithIt(): void
+    {
+        foreach ([['later', 'x', ['/at']], ['12:00', '', ['/label']], ['', "a\nb", ['/at', '/label']], ['12:00', str_repeat('a', 81), ['/label']]] as [$at, $label, $pointers]) {
+            try {
+                OwnEvents::read([])->with($at, $label);
+                self::fail("{$at} {$label}");
+            } catch (InvalidInput $invalid) {
+                self::assertSame($pointers, array_column($invalid->problems, 'pointer'));
+            }
+        }
+        $many = OwnEvents::read(array_fill(0, OwnEvents::MOST, ['at' => '12:00', 'label' => 'x']));
+        $this->expectException(InvalidInput::class);
+        $many->with('13:00', 'one more');
+    }
+}

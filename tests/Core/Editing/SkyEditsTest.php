@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Editing;
+
+use Evrent\Core\Editing\SkyEdits;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Angles;
+use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Sky\Target;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+final class SkyEditsTest extends TestCase
+{
+    private const EVENING = ['event' => 'sunset', 'offset_s' => -5400];
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function schedule(array $changes = []): Schedule
+    {
+        return Schedule::of(Plans::with($changes + [
+            '/site' => Plans::SITE, '/start' => self::EVENING, '/timing/photos' => 300, '/timing/interval_s' => 15,
+            '/rig/base' => ['zero_bearing_deg' => 240],
+        ]));
+    }
+
+    /** How far from the middle of the frame a body is, at worst, in photos on the way; degrees across and in height. */
+    private static function strays(Schedule $schedule, Target $target): float
+    {
+        $sky = ShotSky::of($schedule);
+        self::assertNotNull($sky);
+        $zero = $schedule->plan->rig->base->zeroBearingDegrees;
+        $worst = 0.0;
+        for ($n = $schedule->pegPhotos()[0] - 1; $n < $schedule->plan->timing->headPhotos + $schedule->plan->timing->photos; $n++) {
+            $seen = $sky->at($target, $n);
+            $off = abs(Angles::turn($schedule->moves->positions['pan'][$n] + $zero - $seen->azimuth + 180.0) - 180.0);
+            $worst = max($worst, $off, abs($schedule->moves->positions['tilt'][$n] - $seen->apparentAltitude()));
+        }
+
+        return $worst;
+    }
+
+    public function testAKeyframeIsAimedWhereTheBodyStandsAtItsPhoto(): void
+    {
+        $schedule = self::schedule();
+        $sky = ShotSky::of($schedule);
+        foreach ([0, 1] as $place) {
+            foreach (Target::cases() as $target) {
+                $aimed = SkyEdits::aimed($schedule, $place, $target)->move->keyframes[$place]->positions;
+                $seen = $sky?->at($target, $schedule->pegPhotos()[$place] - 1);
+                self::assertNotNull($seen);
+                self::assertEqualsWithDelta(0.0, Angles::turn($aimed['pan'] + 240.0 - $seen->azimuth + 180.0) - 180.0, 1e-3);
+                self::assertEqualsWithDelta($seen->apparentAltitude(), $aimed['tilt'], 1e-3);
+            }
+        }
+    }
+
+    public function testOrAtAnotherTimeOfThatDay(): void
+    {
+        $plan = self::schedule()->plan;
+        $at = static fn (string $when): float => TypedEdit::apply($plan, 'aim-body', ['place' => '0', 'target' => 'sun', 'at' => $when])
+            ->plan->move->keyframes[0]->positions['tilt'];
+        self::assertEqualsWithDelta(0.0, $at('sunset'), 0.35, 'the sun’s upper limb is at the horizon');
+        self::assertGreaterThan($at('17:00'), $at('12:00'));
+        self::assertGreaterThan($at('19:00'), $at('17:00'));
+        $this->expectExceptionMessage('This does not happen there on that day');
+        $at('the sun rises to 80°');
+    }
+
+    /**
+     * @return iterable<string, array{Target, array<string, mixed>}>
+     */
+    public static function tracked(): iterable
+    {
+        yield 'the sun down to the sea' => [Target::Sun, []];
+        yield 'the moon up, over five hours' => [Target::Moon, ['/start' => ['event' => 'moonrise'], '/timing/photos' => 900, '/timing/interval_s' => 20, '/rig/base' => ['zero_bearing_deg' => 90]]];
+        yield 'the galactic centre' => [Target::GalacticCentre, ['/start' => ['event' => 'clock', 'at' => '03:30'], '/rig/base' => ['zero_bearing_deg' => 180]]];
+        yield 'across north, where bearings begin again' => [Target::Sun, [
+            '/site' => ['latitude_deg' => 78.2, 'date' => '2027-06-21', 'zone' => 'UTC'] + Plans::SITE, '/start' => ['event' => 'clock', 'at' => '21:30'],
+            '/timing/photos' => 600, '/rig/base' => ['zero_bearing_deg' => 300],
+        ]];
+        yield 'a base off level' => [Target::Sun, ['/rig/base' => ['zero_bearing_deg' => 250, 'off_level_deg' => 0.0]]];
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    #[DataProvider('tracked')]
+    public function testATrackedBodyStaysInTheMiddle(Target $target, array $changes): void
+    {
+        $schedule = self::schedule($changes);
+        $tracked = Schedule::of(SkyEdits::tracked($schedule, $target));
+        // The edit allows a twentieth; a motor's step and a photo's place add a little.
+        self::assertLessThan(0.07, self::strays($tracked, $target));
+        self::assertLessThan(30, count($tracked->plan->move->keyframes));
+        $slide = $tracked->moves->positions['slide'];
+        self::assertEqualsWithDelta($schedule->moves->positions['slide'][0], $slide[0], 0.02);
+        self::assertEqualsWithDelta($schedule->moves->positions['slide'][count($slide) - 1], $slide[count($slide) - 1], 0.02);
+    }
+
+    public function testWithoutAPlaceAStartOrAnAxisItSaysWhatIsMissing(): void
+    {
+        foreach ([['/start' => null], ['/site' => null]] as $lacking) {
+            $changes = array_filter($lacking + ['/site' => Plans::SITE, '/start' => self::EVENING]);
+            $says = '';
+            try {
+                SkyEdits::tracked(Schedule::of(Plans::with($changes)), Target::Sun);
+            } catch (InvalidInput $invalid) {
+                $says = $invalid->problems[0]->message;
+            }
+            self::assertStringContainsString('Give the shoot a place and a day, and the shot a start', $says);
+        }
+        $this->expectException(InvalidInput::class);
+        SkyEdits::aimed(self::schedule(), 7, Target::Sun);
+    }
+}
