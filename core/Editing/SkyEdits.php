@@ -58,7 +58,7 @@ final class SkyEdits
         $first = $schedule->pegPhotos()[0] - 1;
         $last = $schedule->pegPhotos()[count($plan->move->keyframes) - 1] - 1;
         $azimuths = $sky->azimuths($target);
-        $altitudes = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->apparentAltitude(), $sky->altitudes($target));
+        $altitudes = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $sky->altitudes($target));
         $moves = $plan->timing->photos - 1;
         $ids = $plan->rig->axisIds();
         if (!in_array('pan', $ids, true)) {
@@ -140,7 +140,7 @@ final class SkyEdits
 
     private static function height(Plan $plan, Horizontal $seen): float
     {
-        return round($seen->apparentAltitude() + self::dip($plan, $seen->azimuth - $plan->rig->base->zeroBearingDegrees), 4);
+        return round($seen->followedAltitude() + self::dip($plan, $seen->azimuth - $plan->rig->base->zeroBearingDegrees), 4);
     }
 
     private static function sky(Schedule $schedule): ShotSky

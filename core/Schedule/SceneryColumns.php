@@ -43,7 +43,7 @@ final class SceneryColumns
             $turn = 360.0 * round(($middle - ($azimuths[0] - $zero)) / 360.0) - $zero;
             $columns["sky:{$target->value}:pan"] = self::packed(array_map(static fn (float $azimuth): float => $azimuth + $turn, $azimuths));
             $columns["sky:{$target->value}:tilt"] = self::packed(array_map(
-                static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->apparentAltitude(),
+                static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(),
                 $sky->altitudes($target),
             ));
         }

@@ -9,6 +9,9 @@ namespace Evrent\Core\Sky;
  */
 final readonly class Horizontal
 {
+    /** The formula for the air's lift holds down to here. */
+    private const LIFTED_DEGREES = -1.0;
+
     public function __construct(public float $azimuth, public float $altitude)
     {
     }
@@ -19,11 +22,20 @@ final readonly class Horizontal
      */
     public function apparentAltitude(): float
     {
-        if ($this->altitude < -1.0) {
-            return $this->altitude;
-        }
-        $minutes = 1.02 / tan(deg2rad($this->altitude + 10.3 / ($this->altitude + 5.11))) + 0.0019279;
+        return $this->altitude < self::LIFTED_DEGREES ? $this->altitude : $this->altitude + self::liftDegrees($this->altitude);
+    }
 
-        return $this->altitude + max(0.0, $minutes) / 60.0;
+    /**
+     * Where to look to follow it through the horizon without a jump: below, where nothing is seen, the lift stays what it was at
+     * the last.
+     */
+    public function followedAltitude(): float
+    {
+        return $this->altitude + self::liftDegrees(max(self::LIFTED_DEGREES, $this->altitude));
+    }
+
+    private static function liftDegrees(float $altitude): float
+    {
+        return max(0.0, 1.02 / tan(deg2rad($altitude + 10.3 / ($altitude + 5.11))) + 0.0019279) / 60.0;
     }
 }

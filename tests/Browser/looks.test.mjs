@@ -4,6 +4,12 @@ import { assertAccessible, browser, openDemo, type, verdictIs } from './support.
 
 const view = browser();
 
+/** What belongs to scouting and packing, by path and title. */
+const pages = [
+  ['SHOOT', 'Spring tide at Saltreach mill'], ['SHOOT/packing', 'Packing list'], ['SHOOT/sheet', 'Spring tide at Saltreach mill'],
+  ['SHOOT/trials', 'Test shoots'], ['/kit', 'Kit'],
+];
+
 for (const look of ['day', 'dusk', 'night']) {
   test(`every page is accessible in the ${look} look`, async () => {
     const page = await openDemo(view, null, { look });
@@ -25,6 +31,18 @@ for (const look of ['day', 'dusk', 'night']) {
     await page.getByRole('link', { name: 'Presets' }).click();
     await page.getByRole('heading', { name: 'Recipes' }).waitFor();
     await assertAccessible(page, 'the presets');
+
+    for (const [path, heading] of pages) {
+      await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+      await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+      for (const summary of await page.locator('.kit-item summary, .place:not([open]) summary').all()) await summary.click();
+      await assertAccessible(page, path);
+    }
+    await page.goto(new URL(shoot, page.url()).href);
+    await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
+    await page.getByText('Ways to follow the light, side by side').click();
+    await page.locator('#schools .school').nth(3).waitFor();
+    await assertAccessible(page, 'a shot in falling light');
 
     await page.goto(new URL(shoot, page.url()).href);
     await page.getByRole('link', { name: 'Salt rising on the evaporation pans' }).click();
@@ -104,6 +122,24 @@ test('no pixel of the night look is anything but red or black, canvases and the 
   await page.getByRole('link', { name: 'Presets' }).click();
   await page.getByRole('heading', { name: 'Recipes' }).waitFor();
   await assertRed('presets');
+  await page.goto(new URL('/', page.url()).href);
+  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  const shoot = new URL(page.url()).pathname;
+  for (const [path, heading] of pages) {
+    await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+    for (const box of await page.getByRole('checkbox').all()) await box.check();
+    await assertRed(path);
+    await page.evaluate(() => scrollTo(0, 700));
+    await assertRed(`${path}, further down`);
+  }
+  await page.goto(new URL(shoot, page.url()).href);
+  await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
+  await page.getByText('Ways to follow the light, side by side').click();
+  await page.locator('#schools .school').nth(3).scrollIntoViewIfNeeded();
+  await assertRed('the ways to follow the light');
+  await page.locator('#budgets').scrollIntoViewIfNeeded();
+  await assertRed('budgets');
 });
 
 for (const [width, height] of [[360, 740], [768, 1024], [1280, 800]]) {
@@ -120,6 +156,13 @@ for (const [width, height] of [[360, 740], [768, 1024], [1280, 800]]) {
         })
         .map((control) => control.textContent.trim()));
       assert.deepEqual(small, []);
+    }
+    const page = await openDemo(view, null, { width, height });
+    const shoot = new URL(page.url()).pathname;
+    for (const [path] of pages) {
+      await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${path} scrolls sideways`);
     }
   });
 }

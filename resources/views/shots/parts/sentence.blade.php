@@ -23,7 +23,7 @@
     <span>before,</span>
     <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" />
     <span>after. Start</span>
-    <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="15" /><span class="stop">,</span>
+    <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="18" /><span class="stop">,</span>
     <span>wait</span>
     <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span class="stop">:</span>
     @include('shots.parts.outcome')

@@ -1,0 +1,227 @@
+import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
+import { test } from 'node:test';
+import { answered, benchIsReady, browser, chartPicture, openDemo, planOf, type, verdictIs } from './support.mjs';
+
+const view = browser();
+const start = 'Start: a time of day, or such as 20 min before sunset';
+
+/** A shoot of its own, so that its day is its own too. */
+async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'Time zone': 'Europe/London' }) {
+  const page = await view.open('/');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Place').fill('Saltreach pans');
+  await page.getByLabel('Date').fill('2027-03-24');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('heading', { name: 'Place and day' }).waitFor();
+  for (const [label, text] of Object.entries(place)) await page.getByLabel(label, { exact: true }).fill(text);
+  await page.getByRole('button', { name: 'Keep the place' }).click();
+  return page;
+}
+
+async function makeShotHere(page, title) {
+  await page.getByLabel('Title').last().fill(title);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await benchIsReady(page);
+}
+
+async function backToTheShoot(page, name) {
+  await page.getByRole('link', { name, exact: true }).click();
+  await page.locator('[x-data=dayLine][data-ready=yes]').waitFor();
+}
+
+async function startAt(page, text) {
+  await type(page, start, text);
+  await page.getByLabel(start).and(page.locator(':not([aria-invalid])')).waitFor();
+}
+
+test('a whole dusk shot is planned, from an empty shoot to a packed list', async () => {
+  const page = await makeShoot('Dusk from nothing');
+  await page.getByText('Sunset', { exact: true }).waitFor();
+  assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:11/);
+  await page.getByLabel('When').fill('21:30');
+  await page.getByLabel('What', { exact: true }).fill('sluice gate is locked');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.locator('.own-event').getByText('21:30 sluice gate is locked').waitFor();
+
+  await makeShotHere(page, 'Dusk over the pans');
+  await startAt(page, '20 min before sunset');
+  await page.locator('#until').getByText(/18:[12]\d/).waitFor();
+  await answered(page, () => page.getByRole('button', { name: 'Describe the picture' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Describe the light' }).click());
+  await verdictIs(page, false);
+  await page.getByText('Photos will be too bright').first().waitFor();
+  await type(page, 'Aperture, f/', '5.6');
+  await type(page, 'No longer than', '3');
+
+  // The ways stand side by side; the ramp is accepted with one press, into the plan's own exposures.
+  await page.getByText('Ways to follow the light, side by side').click();
+  await page.locator('#schools .school').nth(3).waitFor();
+  assert.deepEqual(await page.locator('#schools h3').allTextContents(), ['Fixed, as the first photo', 'Aperture priority', 'Ramp in thirds', 'Ramp without steps']);
+  assert.match(await page.locator('#schools .school').first().textContent(), /out by more than 1 stop/);
+  await answered(page, () => page.locator('#by-stepless').click());
+  await verdictIs(page, true);
+  const plan = await planOf(page);
+  assert.ok(Array.isArray(plan.timing.exposure_s) && plan.timing.exposure_s.length > 3);
+  assert.ok(plan.timing.exposure_s.at(-1).exposure_s > 4 * plan.timing.exposure_s[0].exposure_s, 'exposures grow as the light falls');
+
+  for (const [piece, count] of [['Full-frame body, 24 MP', '1'], ['Wide 20 mm', '1'], ['Rail of 900 mm with pan and tilt', '1'], ['Heavy legs', '1'], ['Card of 64 GB', '1'], ['Battery of 16 Wh', '2']]) {
+    await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
+    await page.getByLabel('how many').fill(count);
+    await answered(page, () => page.getByRole('button', { name: 'Take it' }).click());
+    await page.locator('.picked').getByText(piece).waitFor();
+  }
+  assert.match(await page.locator('#budgets').textContent(), /Cards\s*288 of/);
+  await page.locator('#budgets svg path.line').first().waitFor({ state: 'attached' });
+
+  await backToTheShoot(page, 'Dusk from nothing');
+  await page.getByText('no two shots in each other’s way').waitFor();
+  await page.getByRole('link', { name: 'Packing list' }).click();
+  const battery = page.getByRole('row', { name: /Battery of 16 Wh/ });
+  assert.match(await battery.textContent(), /2.*Battery of 16 Wh.*the shots take [\d.]+ Wh/s);
+  const kept = page.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() !== 'GET');
+  await battery.getByRole('checkbox').check();
+  assert.equal((await kept).status(), 204);
+  await page.reload();
+  assert.ok(await battery.getByRole('checkbox').isChecked());
+  assert.ok(!await page.getByRole('row', { name: /Heavy legs/ }).getByRole('checkbox').isChecked());
+
+  await page.getByRole('link', { name: 'Dusk from nothing' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Calendar' }).click();
+  assert.match(await readFile(await (await download).path(), 'utf8'), /SUMMARY:Dusk over the pans[\s\S]*DTSTART:20270324T172\d/);
+});
+
+test('a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
+  const page = await makeShoot('A day to move on');
+  for (const [title, when] of [['Flood', '20 min before sunset'], ['Ebb', '10:00']]) {
+    await makeShotHere(page, title);
+    await startAt(page, when);
+    await backToTheShoot(page, 'A day to move on');
+  }
+  const bar = page.locator('.stay', { hasText: 'Flood' });
+  const field = page.locator('.shot-card', { hasText: 'Flood' }).getByLabel('Start');
+  assert.equal(await field.inputValue(), '20 min before sunset');
+  await bar.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.waitForFunction((element) => element.isConnected === false, await field.elementHandle());
+  assert.equal(await field.inputValue(), '25 min before sunset');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="24 min before sunset"]').waitFor();
+
+  await page.locator('.shot-card', { hasText: 'Ebb' }).locator('input[name=start][value="10:00"]').waitFor();
+  const [ebb, flood] = [await page.locator('.stay', { hasText: 'Ebb' }).locator('.stay-run').boundingBox(), await bar.locator('.stay-run').boundingBox()];
+  await page.mouse.move(ebb.x + ebb.width / 2, ebb.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(flood.x + flood.width / 2, ebb.y + 10, { steps: 6 });
+  assert.match(await page.locator('.drag-figures').textContent(), /^7 h \d+ min later$/);
+  await page.mouse.up();
+  await page.locator('.clash').getByText(/both need the rig for/).waitFor();
+  assert.equal(await page.locator('.stay[data-clash=yes]').count(), 2);
+  const moved = await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue();
+  assert.match(moved, /^17:\d\d$/);
+
+  // A start that cannot be read is told by the shot, and stays as typed.
+  await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').fill('later');
+  await page.keyboard.press('Tab');
+  await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
+  assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
+});
+
+test('a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {
+  const page = await makeShoot('A bad place', { Latitude: '95', Longitude: '1.9', 'Time zone': 'Europe/Saltreach' });
+  await page.getByLabel('tide or water').check();
+  for (const [label, text, says] of [['Latitude', '95', /-90 to 90/], ['Time zone', 'Europe/Saltreach', /such as Europe/]]) {
+    const field = page.getByLabel(label, { exact: true });
+    assert.equal(await field.inputValue(), text);
+    assert.equal(await field.getAttribute('aria-invalid'), 'true');
+    assert.match((await page.locator(`#${await field.getAttribute('aria-describedby')}`).textContent()).replace(/−/g, '-'), says);
+  }
+  assert.equal(await page.getByLabel('Longitude').inputValue(), '1.9');
+  const give = async (content) => {
+    await page.getByLabel('or read it from a GPX or GeoJSON file').setInputFiles({ name: 'place.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(content) });
+    await page.getByRole('button', { name: 'Read the file' }).click();
+  };
+  await give('this is no xml');
+  await page.locator('#p-place-file').filter({ hasText: /\S/ }).waitFor();
+  assert.ok(await page.getByLabel('tide or water').isChecked());
+  await give('<gpx version="1.1"><wpt lat="51.9" lon="1.8"><ele>3</ele><name>Mill hard</name></wpt></gpx>');
+  await page.getByText('Read from the file. Look at it, then keep it.').waitFor();
+  assert.equal(await page.getByLabel('Latitude').inputValue(), '51.9');
+  assert.equal(await page.getByLabel('Place', { exact: true }).inputValue(), 'Mill hard');
+  assert.ok(await page.getByLabel('tide or water').isChecked());
+
+  await page.getByRole('link', { name: 'Kit', exact: true }).click();
+  const cards = page.locator('#card');
+  await cards.getByText('another').click();
+  const fresh = cards.locator('.kit-item[open]');
+  await fresh.getByLabel('Name').fill('Card of nothing');
+  await fresh.getByLabel('Usable space').fill('0');
+  await fresh.getByRole('button', { name: 'Put it in the bag' }).click();
+  await fresh.getByText(/from 0\.001 to/).waitFor();
+  assert.equal(await fresh.getByLabel('Name').inputValue(), 'Card of nothing');
+});
+
+/** How many points of a canvas have one of the look's colours. */
+function pointsOf(page, selector, colour) {
+  return page.evaluate(([path, name]) => new Promise((resolve) => {
+    requestAnimationFrame(() => requestAnimationFrame(() => {
+      const canvas = document.querySelector(path);
+      const one = new OffscreenCanvas(1, 1).getContext('2d');
+      one.fillStyle = getComputedStyle(document.documentElement).getPropertyValue(name);
+      one.fillRect(0, 0, 1, 1);
+      const [r, g, b] = one.getImageData(0, 0, 1, 1).data;
+      const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+      let count = 0;
+      for (let i = 0; i < data.length; i += 4) count += data[i] === r && data[i + 1] === g && data[i + 2] === b ? 1 : 0;
+      resolve(count);
+    }));
+  }), [selector, colour]);
+}
+
+test('the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
+  const page = await openDemo(view, 'Dusk over the salt pans');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await page.getByText('(copy)').first().waitFor();
+  await benchIsReady(page);
+  await page.locator('summary', { hasText: 'Rig and camera' }).click();
+  await type(page, 'Pan 0 points to', '90');
+  await page.locator('#scrub').focus();
+  await page.keyboard.press('Home');
+  assert.equal(await pointsOf(page, '.finder canvas', '--sky-sun'), 0, 'the camera looks east');
+  const eastward = await chartPicture(page);
+  await type(page, 'Pan 0 points to', '270');
+  assert.ok(await chartPicture(page) !== eastward, 'its line is in the chart, and nothing else there hangs on the bearing');
+  await page.getByLabel('Keep in the middle, all the way, the').selectOption('sun');
+  await answered(page, () => page.getByRole('button', { name: 'Track it' }).click());
+  assert.ok(await pointsOf(page, '.finder canvas', '--sky-sun') > 4, 'the sun is in the finder');
+  const plan = await planOf(page);
+  assert.ok(plan.move.keyframes.every(({ tilt }, k, all) => k === 0 || tilt < all[k - 1].tilt), 'the camera sinks with the sun');
+  await page.locator('#finding-S1').waitFor();
+  assert.match(await page.locator('#finding-S1').textContent(), /eye|sensor/i);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByLabel('Aim', { exact: true }).selectOption('0');
+  await page.getByLabel('at the', { exact: true }).selectOption('moon');
+  await page.getByLabel(/^as at/).fill('the sun rises to 80°');
+  await page.getByRole('button', { name: 'Aim', exact: true }).click();
+  await page.locator('#p-edit-at').filter({ hasText: 'This does not happen there on that day. Enter another time.' }).waitFor();
+});
+
+test('a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
+  const page = await makeShoot('To be tried');
+  await page.getByRole('link', { name: 'Test shoots' }).click();
+  await page.getByLabel('What moves').fill('Foam at the sluice');
+  await page.getByLabel('Intervals in s').fill('1 3');
+  await page.getByLabel('Shutter times in s').fill('1/30 0.5 2');
+  await page.getByRole('button', { name: 'Lay it out' }).click();
+  assert.equal(await page.getByText('does not fit the interval').count(), 1);
+  await page.getByLabel('Verdict on 3 s and 0.5 s').selectOption('good');
+  await page.getByRole('button', { name: 'Make 3 s and 0.5 s the recipe' }).waitFor();
+  await page.getByLabel('Why 3 s and 2 s').fill('milk');
+  await page.getByLabel('Verdict on 3 s and 2 s').selectOption('best');
+  await page.getByRole('button', { name: 'Make 3 s and 2 s the recipe' }).waitFor();
+  await page.reload();
+  assert.equal(await page.getByLabel('Why 3 s and 2 s').inputValue(), 'milk');
+  await page.getByRole('button', { name: 'Make 3 s and 2 s the recipe' }).click();
+  await page.getByText('“Foam at the sluice” is a recipe now.').waitFor();
+});
