@@ -127,7 +127,7 @@ final class DaylightOverexposes implements Check
         } catch (InvalidInput) {
             return null;
         }
-        $light = ShotLight::of(Schedule::of($plan));
+        $light = ShotLight::of($schedule->after($plan));
 
         return $light !== null && $light->photosOut($schedule->plan->thresholds->lightStops, true) === [] ? $plan : null;
     }

@@ -57,7 +57,7 @@ final class LightMending
         } catch (InvalidInput) {
             return null;
         }
-        if ($mended === null || !self::isRight(Schedule::of($mended))) {
+        if ($mended === null || !self::isRight($schedule->after($mended))) {
             return null;
         }
 
@@ -91,7 +91,7 @@ final class LightMending
             if ($wider > $light->aperture) {
                 continue;
             }
-            $ramped = self::ramp(Schedule::of($schedule->plan->with(['light' => $light->with(['aperture' => $wider, 'isos' => $more])])));
+            $ramped = self::ramp($schedule->after($schedule->plan->with(['light' => $light->with(['aperture' => $wider, 'isos' => $more])])));
             if ($ramped !== null) {
                 $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf(
                     'Let ISO go to %s',
@@ -169,7 +169,7 @@ final class LightMending
                 } catch (InvalidInput) {
                     continue;
                 }
-                if ($passes(Schedule::of($moved))) {
+                if ($passes($schedule->after($moved))) {
                     return new Remedy('start', 'Start at ' . $plan->site->day->clockAndDay($to), $costs, $moved);
                 }
             }

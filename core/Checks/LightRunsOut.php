@@ -6,6 +6,8 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\InvalidInput;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureRoom;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\ShotLight;
@@ -57,7 +59,7 @@ final class LightRunsOut implements Check
     {
         $mended = $schedule->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
 
-        return $light->ndStops > 0.0 && LightMending::isRight(Schedule::of($mended))
+        return $light->ndStops > 0.0 && LightMending::isRight($schedule->after($mended))
             ? new Remedy('nd', 'Take the filter off', sprintf('%s stops brighter; keeps all else', PlainText::rounded($light->ndStops, 1)), $mended)
             : null;
     }
@@ -65,9 +67,13 @@ final class LightRunsOut implements Check
     /** Light that hardly changes is met by one setting: a longer shutter where the interval has room for it, else more ISO. */
     private static function steady(Schedule $schedule, ShotLight $light): ?Remedy
     {
+        $most = $schedule->plan->thresholds->lightStops;
+        if ($light->brightest() - $light->darkest() > 2.0 * $most || $light->light->control !== Control::Manual) {
+            return null;
+        }
         $off = -($light->brightest() + $light->darkest()) / 2.0;
         $timing = $schedule->plan->timing;
-        $exposed = self::tried(static fn (): Plan => $schedule->plan->withExposure(
+        $exposed = self::tried($schedule, static fn (): Plan => $schedule->plan->withExposure(
             $timing->exposure->map(static fn (float $seconds): float => round($seconds * 2.0 ** $off, 6)),
         ));
         $longer = $exposed?->timing->exposure;
@@ -83,8 +89,9 @@ final class LightRunsOut implements Check
             );
         }
         foreach ($light->light->isos as $iso) {
-            $mended = $light->light->isoChanges === []
-                ? self::tried(static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])]))
+            $brighter = log(Exposure::trueIso($iso) / Exposure::trueIso($light->light->iso), 2);
+            $mended = $light->light->isoChanges === [] && $light->darkest() + $brighter >= -$most && $light->brightest() + $brighter <= $most
+                ? self::tried($schedule, static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])]))
                 : null;
             if ($mended !== null) {
                 return new Remedy('iso', sprintf('Go up to ISO %s', PlainText::number($iso)), 'keeps exposure and interval; more noise', $mended);
@@ -97,7 +104,7 @@ final class LightRunsOut implements Check
     /**
      * @param callable(): Plan $change
      */
-    private static function tried(callable $change): ?Plan
+    private static function tried(Schedule $schedule, callable $change): ?Plan
     {
         try {
             $plan = $change();
@@ -105,6 +112,6 @@ final class LightRunsOut implements Check
             return null;
         }
 
-        return LightMending::isRight(Schedule::of($plan)) ? $plan : null;
+        return LightMending::isRight($schedule->after($plan)) ? $plan : null;
     }
 }

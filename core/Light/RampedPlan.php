@@ -32,7 +32,7 @@ final class RampedPlan
             $next = self::once($schedule, $school);
             $settled = $next !== null && $round > 0 && $next->timing->exposure->keys === $plan->timing->exposure->keys;
             $plan = $next ?? $plan;
-            if ($settled || $schedule->timeline->triggerSeconds === ($schedule = Schedule::of($plan))->timeline->triggerSeconds) {
+            if ($settled || $schedule->timeline->triggerSeconds === ($schedule = $schedule->after($plan))->timeline->triggerSeconds) {
                 break;
             }
         }

@@ -74,6 +74,33 @@ final readonly class Schedule
     }
 
     /**
+     * The schedule of a plan that came of this one's by a change: what the change leaves alone is not worked out again.
+     *
+     * @param Plan $changed any plan; parts of it that are the very same are taken for unchanged
+     */
+    public function after(Plan $changed): self
+    {
+        $kept = fn (string ...$parts): bool => !in_array(false, array_map(
+            fn (string $part): bool => get_object_vars($changed)[$part] === get_object_vars($this->plan)[$part],
+            $parts,
+        ), true);
+        if (!$kept('rig', 'move', 'camera', 'trigger')) {
+            return self::of($changed);
+        }
+        if ($kept('timing')) {
+            return $this->under($changed);
+        }
+        $before = get_object_vars($this->plan->timing);
+        $other = array_filter(get_object_vars($changed->timing), static fn (mixed $value, string $name): bool => $value !== $before[$name], ARRAY_FILTER_USE_BOTH);
+        if (array_keys($other) !== ['exposure'] || !$changed->timing->mode->hasClock()) {
+            return self::of($changed);
+        }
+        [$intervals, $timeline] = $this->retimed($changed);
+
+        return new self($changed, $this->order, $this->moves, $intervals, $changed->timing->exposure->column($this->photosTotal()), $timeline);
+    }
+
+    /**
      * The same schedule for a plan that differs in what the schedule does not hang on, such as power or storage.
      */
     public function under(Plan $plan): self

@@ -18,6 +18,9 @@ final class ShotSky
     /** @var ?WeakMap<Schedule, ?self> */
     private static ?WeakMap $known = null;
 
+    /** The last one found: a change that leaves place and times alone leaves the sky alone too. */
+    private static ?self $latest = null;
+
     /**
      * @param list<float>                                                     $unixSeconds of each photo's trigger
      * @param list<int>                                                       $looks       photos that were looked at, from 0
@@ -28,6 +31,7 @@ final class ShotSky
         public readonly array $unixSeconds,
         public readonly array $looks,
         private readonly array $places,
+        private readonly Site $site,
     ) {
     }
 
@@ -100,6 +104,9 @@ final class ShotSky
             return null;
         }
         $unix = array_map(static fn (float $seconds): float => $first->unixSeconds + $seconds, $schedule->timeline->triggerSeconds);
+        if (self::$latest !== null && self::$latest->site === $plan->site && self::$latest->unixSeconds === $unix) {
+            return self::$latest;
+        }
         $last = count($unix) - 1;
         $every = (int) max(1, ceil(($last + 1) / self::MOST_LOOKS));
         $looks = range(0, $last, min($every, max(1, $last)));
@@ -118,6 +125,6 @@ final class ShotSky
             $places[$target->value] = ['azimuth' => $azimuths, 'altitude' => $altitudes];
         }
 
-        return new self($sky, $unix, $looks, $places);
+        return self::$latest = new self($sky, $unix, $looks, $places, $plan->site);
     }
 }

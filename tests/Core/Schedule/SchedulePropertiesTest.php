@@ -6,6 +6,7 @@ namespace Tests\Core\Schedule;
 
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Phase;
@@ -140,5 +141,25 @@ final class SchedulePropertiesTest extends TestCase
         $json = PlanWriter::toJson($plan);
         self::assertSame($json, PlanWriter::toJson(PlanReader::fromJson($json)));
         self::assertEquals(Schedule::of($plan)->timeline, Schedule::of(PlanReader::fromJson($json))->timeline);
+    }
+
+    /** What a change leaves alone is kept, and the schedule is the one that it would have been. */
+    public function testTheScheduleAfterAChangeIsThatOfTheChangedPlan(): void
+    {
+        foreach (Plans::random(60) as $name => [$plan]) {
+            $schedule = Schedule::of($plan);
+            $timing = $plan->timing;
+            $changes = [
+                $plan, $plan->with(['light' => new Light(), 'start' => null]), $plan->withTitle('Another'),
+                $plan->withExposure($timing->exposure->map(static fn (float $seconds): float => $seconds * 0.5)),
+                $plan->withInterval($timing->interval->map(static fn (float $seconds): float => $seconds * 1.5)),
+                $plan->withTiming($timing->withPhotos($timing->photos + 3)),
+                $plan->withRig($plan->rig->withSettling($plan->rig->settleSeconds + 0.25)),
+                $plan->withCamera($plan->camera->with(['writeSeconds' => $plan->camera->writeSeconds + 0.5])),
+            ];
+            foreach ($changes as $k => $changed) {
+                self::assertEquals(Schedule::of($changed), $schedule->after($changed), "{$name}, change {$k}");
+            }
+        }
     }
 }
