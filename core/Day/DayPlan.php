@@ -87,10 +87,10 @@ final readonly class DayPlan
         if ($whole <= 0.0) {
             return null;
         }
-        if ($first->rig === $second->rig) {
+        if (self::isTheOne($first->rig, $second->rig)) {
             return new Clash($first, $second, 'rig', $whole);
         }
-        if ($first->body === $second->body) {
+        if (self::isTheOne($first->body, $second->body)) {
             return new Clash($first, $second, 'body', $whole);
         }
         // Two rigs can run at once, but one pair of hands sets up and packs.
@@ -102,6 +102,12 @@ final readonly class DayPlan
         }
 
         return $hands > 0.0 ? new Clash($first, $second, 'time', $hands) : null;
+    }
+
+    /** Who says nothing takes what there is, and that may be the other's. */
+    private static function isTheOne(?string $first, ?string $second): bool
+    {
+        return $first === null || $second === null || $first === $second;
     }
 
     private static function overlap(?float $from, ?float $until, ?float $otherFrom, ?float $otherUntil): float

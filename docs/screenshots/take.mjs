@@ -6,7 +6,7 @@ import { chromium } from 'playwright-core';
 
 const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
 const folder = dirname(fileURLToPath(import.meta.url));
-const shots = { works: 'Flood tide at the mill race', short: 'Moonrise over the pump house', long: 'Salt rising on the evaporation pans' };
+const shots = { works: 'Flood tide at the mill race', short: 'Moonrise over the pump house', long: 'Salt rising on the evaporation pans', dusk: 'Dusk over the salt pans' };
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
 
@@ -48,7 +48,7 @@ async function byHand(page) {
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
 }
 
-await take('shoot', {});
+await take('shoot', { height: 1200 });
 await take('shot', { shot: shots.works });
 await take('one-interval', { shot: shots.short, look: 'dusk', then: (page) => closeUp(page) });
 await take('what-if', { shot: shots.works, then: (page) => whatIf(page) });
@@ -57,6 +57,17 @@ await take('shot-falls-short', { shot: shots.short });
 await take('shot-dusk', { shot: shots.long, look: 'dusk' });
 await take('shot-night', { shot: shots.short, look: 'night' });
 await take('shot-phone', { shot: shots.short, width: 390, height: 844 });
+await take('light', {
+  shot: shots.dusk,
+  height: 1250,
+  then: async (page) => {
+    await page.getByText('Ways to follow the light, side by side').click();
+    await page.locator('#schools .school').nth(3).waitFor();
+  },
+});
+for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['trials', 'Test shoots'], ['kit', 'Kit']]) {
+  await take(name, { height: 1000, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
+}
 await take('dry-run', {
   shot: shots.works,
   then: async (page) => {

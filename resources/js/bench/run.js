@@ -51,7 +51,7 @@ export const run = () => ({
     return {
       exposure: `EV ${this.value('light:ev').toFixed(1).replace('-', '−')}`,
       iso: String(Math.round(this.value('light:iso'))),
-      error: `${error < 0 ? '−' : '+'}${Math.abs(error).toFixed(1)} stops`,
+      error: `${Math.abs(error) < 0.05 ? '' : error < 0 ? '−' : '+'}${Math.abs(error).toFixed(1)} stops`,
     };
   },
 

@@ -52,6 +52,7 @@ final class DayPlanTest extends TestCase
         yield 'one ends as the other begins' => [self::stay(1, '10:00', $a), self::stay(2, '11:45', $a), null, 0.0];
         yield 'the one rig, while packing' => [self::stay(1, '10:00', $a), self::stay(2, '11:30', $a), 'rig', 900.0];
         yield 'nobody named a rig' => [self::stay(1, '10:00'), self::stay(2, '11:30'), 'rig', 900.0];
+        yield 'one named a rig, and the other may mean it' => [self::stay(1, '10:00', $a), self::stay(2, '11:30'), 'rig', 900.0];
         yield 'two rigs, one body' => [self::stay(1, '10:00', $a), self::stay(2, '11:00', ['rig' => 'Head', 'body' => 'One']), 'body', 2700.0];
         yield 'two of each, set up while the other runs' => [self::stay(1, '10:00', $a), self::stay(2, '10:45', $b), null, 0.0];
         yield 'two of each, one pair of hands' => [self::stay(1, '10:00', $a), self::stay(2, '10:10', $b), 'time', 1200.0 + 300.0];
