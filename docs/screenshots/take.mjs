@@ -1,4 +1,4 @@
-// Takes the pictures that the README shows, from the demo of a running Evrent:
+// Takes the pictures that the README shows, from the demo of a running Evrent, fresh from `bin/start --reset-demo`:
 //   EVRENT_URL=http://127.0.0.1:8710 node docs/screenshots/take.mjs
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
