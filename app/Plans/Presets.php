@@ -7,10 +7,12 @@ namespace App\Plans;
 use App\Models\Preset;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\RecipeText;
+use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Presets\Transfer;
+use Evrent\Core\Problem;
 
 /**
  * What stored presets do to a plan.
@@ -27,6 +29,18 @@ final class Presets
             PresetKind::Shot => Transfer::shot(PlanReader::fromJson($preset->content), $plan),
             PresetKind::Recipe => self::recipe($preset)->applied($plan),
         };
+    }
+
+    /**
+     * @param string $id as chosen from a list that may be old
+     *
+     * @throws InvalidInput with the pointer /recipe
+     */
+    public static function recipeNumbered(string $id): Recipe
+    {
+        $preset = preg_match('/^\d{1,15}$/D', $id) === 1 ? Preset::query()->where('kind', PresetKind::Recipe)->find((int) $id) : null;
+
+        return $preset === null ? throw new InvalidInput([new Problem('/recipe', 'That recipe is gone. Choose another.')]) : self::recipe($preset);
     }
 
     /**

@@ -79,6 +79,26 @@ final class CommandLineTest extends TestCase
                     }', $out);
     }
 
+    public function testCheckKnowsSkyLightPowerCardsAndLoads(): void
+    {
+        [$code, $out] = self::evrent(['check', '--format=json', '-'], Plans::json([
+            '/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => -3600], '/optics' => Plans::OPTICS + ['focal_mm' => 24],
+            '/rig/base' => ['zero_bearing_deg' => 265, 'off_level_deg' => 2, 'toward_deg' => 175], '/light' => ['aperture' => 4],
+            '/power' => ['camera' => ['battery_wh' => 0.3], 'rig' => ['battery_wh' => 0.3], 'temperature_c' => -10],
+            '/storage' => ['cards_gb' => [1]], '/load' => ['legs_rating_kg' => 2, 'incline_deg' => 70, 'thrust_n' => 10],
+        ]));
+        self::assertSame(1, $code);
+        /** @var array{findings: list<array{id: string, remedies: list<mixed>}>} $report */
+        $report = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        $findings = array_column($report['findings'], null, 'id');
+        foreach (['T15' => 'nd', 'R1' => 'level', 'R2' => 'rating', 'R3' => 'incline', 'P1' => 'batteries', 'P2' => 'batteries', 'P3' => 'card', 'S1' => 'start'] as $id => $remedy) {
+            self::assertArrayHasKey($id, $findings);
+            self::assertStringContainsString($remedy, json_encode($findings[$id]['remedies'], JSON_THROW_ON_ERROR), $id);
+        }
+        [, $text] = self::evrent(['check', '-'], Plans::json(['/storage' => ['cards_gb' => [1]]]));
+        self::assertStringContainsString('P3', $text);
+    }
+
     public function testSkyAndDayAnswerInJson(): void
     {
         [$code, $out] = self::evrent(['sky', '--lat=38.7', '--lon=-9.1', '--elevation=20', '--at=2026-05-14T22:10:00Z']);

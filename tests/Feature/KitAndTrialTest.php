@@ -154,6 +154,14 @@ final class KitAndTrialTest extends PageTestCase
         $recipe = \App\Plans\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
         self::assertSame([2.0, 0.25], [$recipe->intervalSeconds, $recipe->openShare]);
         self::assertStringContainsString('blends', $recipe->reason);
+        // It is there for the next shot, in the press that makes it.
+        $preset = Preset::query()->where('name', 'Reeds in the wind')->firstOrFail();
+        $shoot = self::shoot();
+        $this->get("/shoots/{$shoot->id}")->assertSee('Reeds in the wind');
+        $this->post("/shoots/{$shoot->id}/shots", ['title' => 'Reeds', 'starter' => 'pan-tilt', 'recipe' => (string) $preset->id])->assertSessionHasNoErrors();
+        $plan = self::planOf(Shot::query()->orderByDesc('id')->firstOrFail());
+        self::assertSame([2.0, 0.5], [$plan->timing->interval->longest(), $plan->timing->exposure->longest()]);
+        $this->post("/shoots/{$shoot->id}/shots", ['title' => 'Kept', 'starter' => 'pan-tilt', 'recipe' => '999999'])->assertSessionHasErrors(['recipe'])->assertSessionHasInput('title', 'Kept');
         $this->delete("/trials/{$trial->id}")->assertRedirect();
         self::assertSame(0, Trial::query()->count());
     }

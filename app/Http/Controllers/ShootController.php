@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Preset;
 use App\Models\Shoot;
 use App\Plans\ShootPage;
+use Evrent\Core\Presets\PresetKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +24,7 @@ final class ShootController
         $entered = $request->validate([
             'name' => ['required', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
             'place' => ['nullable', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
-            'shoot_date' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before:2200-01-01'],
+            'shoot_date' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:1950-01-01', 'before:2101-01-01'],
         ], [
             'name.*' => 'Enter a name of up to 200 characters, on one line.',
             'place.*' => 'Enter a place of up to 200 characters, on one line.',
@@ -38,6 +40,7 @@ final class ShootController
         return view('shoots.show', [
             'shoot' => $shoot,
             'page' => new ShootPage($shoot),
+            'recipes' => Preset::query()->where('kind', PresetKind::Recipe)->orderBy('name')->get(),
             'deleted' => $shoot->shots()->onlyTrashed()->with('revision')->latest('deleted_at')->limit(10)->get(),
         ]);
     }

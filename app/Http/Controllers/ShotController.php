@@ -13,6 +13,7 @@ use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Plans\Presets;
 use App\Plans\ShotPage;
 use App\Plans\StarterPlans;
 use Evrent\Core\Editing\TypedFigures;
@@ -30,6 +31,8 @@ final class ShotController
     {
         try {
             $plan = StarterPlans::named(Typed::text($request, 'starter'))->withTitle(Typed::text($request, 'title'));
+            $recipe = Typed::text($request, 'recipe');
+            $plan = $recipe === '' ? $plan : Presets::recipeNumbered($recipe)->applied($plan);
             $shot = $createShot($shoot, $plan, 'new shot');
         } catch (InvalidInput $invalid) {
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));

@@ -33,6 +33,11 @@
                         @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}" @selected(Typed::before('starter') === $starter)>{{ $name }}</option>@endforeach
                     </select></span>
                     <span class="problem" id="p-starter">{{ $errors->first('starter') }}</span></span>
+                <span class="number"><label for="f-recipe">Subject</label>
+                    <span class="entry"><select id="f-recipe" name="recipe" aria-describedby="p-recipe"><option value="">say nothing of it</option>
+                        @foreach ($recipes as $recipe)<option value="{{ $recipe->id }}" @selected(Typed::before('recipe') === (string) $recipe->id)>{{ $recipe->name }}</option>@endforeach
+                    </select></span>
+                    <span class="problem" id="p-recipe">{{ $errors->first('recipe') }}</span></span>
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
             </form>
             <form class="panel open-plan" method="post" action="{{ route('plan-files.store', $shoot) }}" enctype="multipart/form-data">
