@@ -48,4 +48,17 @@ foreach ([500, 1_000, 2_000] as $photos) {
 figures('2,000 photos: the whole page', 40, static fn (): string => $ask($shot[0]));
 figures('2,000 photos: a page of the schedule', 40, static fn (): string => $ask($shot[0] . '/schedule?page=20'));
 figures('2,000 photos: the schedule as CSV', 20, static fn (): string => $ask($shot[0] . '/schedule.csv'));
+figures('the shoot with its day line and four shots', 40, static fn (): string => $ask($shoot[0]));
+
+preg_match('~(/shots/\d+)"[^>]*>Dusk~', $ask($shoot[0]), $dusk);
+$turn = 0;
+$revision = $field($ask($dusk[1]), 'revision');
+figures('1,000 photos in falling light: a changed interval, saved and answered', 40, static function () use (&$turn, &$revision, $ask, $dusk, $token, $field): void {
+    $html = $ask($dusk[1], [
+        '_token' => $token, 'revision' => $revision, 'plan[timing][photos]' => '976', 'changed' => 'timing.interval_s',
+        'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8',
+    ]);
+    $revision = $field($html, 'revision');
+});
+figures('1,000 photos in falling light: the schools side by side', 40, static fn (): string => $ask($dusk[1] . '/schools'));
 unlink($cookies);

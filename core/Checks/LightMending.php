@@ -8,7 +8,10 @@ use Evrent\Core\Format\PlainText;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Daylight;
+use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureKeys;
+use Evrent\Core\Light\ExposureRoom;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Ramp;
 use Evrent\Core\Light\RampedPlan;
 use Evrent\Core\Light\School;
@@ -88,10 +91,11 @@ final class LightMending
             ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos])),
         ]));
         foreach ([[$aperture, $light->isos], [$light->aperture, $isos], [$aperture, $isos]] as [$wider, $more]) {
-            if ($wider > $light->aperture) {
+            $opener = $light->with(['aperture' => $wider, 'isos' => $more]);
+            if ($wider > $light->aperture || !self::reachesDarkest($schedule, $opener)) {
                 continue;
             }
-            $ramped = self::ramp($schedule->after($schedule->plan->with(['light' => $light->with(['aperture' => $wider, 'isos' => $more])])));
+            $ramped = self::ramp($schedule->after($schedule->plan->with(['light' => $opener])));
             if ($ramped !== null) {
                 $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf(
                     'Let ISO go to %s',
@@ -103,6 +107,21 @@ final class LightMending
         }
 
         return null;
+    }
+
+    /** Whether limits leave room for the darkest photo: where they do not, no ramp need be tried. */
+    private static function reachesDarkest(Schedule $schedule, Light $light): bool
+    {
+        $values = ShotLight::of($schedule)->exposureValues ?? [];
+        if ($values === []) {
+            return false;
+        }
+        $n = (int) array_search(min($values), $values, true);
+        $longest = min($light->longestSeconds, ExposureRoom::of($schedule)[$n]);
+        // In thirds the shutter goes up to a mark's true time, which is a little more.
+        $most = log(max(1e-9, $longest) * Exposure::trueIso($light->isos[count($light->isos) - 1]) / 100.0, 2) + 1.0 / 3.0;
+
+        return ShotLight::wantedStops($light, $values[$n]) - $most <= $schedule->plan->thresholds->lightStops;
     }
 
     /** The same shot at the nearest other time at which its settings hold. */
