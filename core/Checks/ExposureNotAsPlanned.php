@@ -41,7 +41,8 @@ final class ExposureNotAsPlanned implements Check
             return self::dial(
                 $schedule,
                 'Nobody ends the exposure',
-                'On bulb the shutter is open for as long as the trigger is held, which a trigger meant for the camera’s own timing does for an instant or for ever.',
+                'On bulb the shutter is open for as long as the trigger is held, which a trigger meant for the camera’s own '
+                    . 'timing does for an instant or for ever.',
                 $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
             );
         }

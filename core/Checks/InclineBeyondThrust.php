@@ -37,7 +37,8 @@ final class InclineBeyondThrust implements Check
             'The slide is too steep for its motor',
             PlainText::rounded($needed - $usable, 1) . ' N short',
             sprintf(
-                'Up %s° with %s kg takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes down: tie it, and keep hands away.',
+                'Up %s° with %s kg takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes '
+                    . 'down: tie it, and keep hands away.',
                 PlainText::rounded($load->inclineDegrees, 1),
                 PlainText::rounded($load->carriedKilograms(), 2),
                 PlainText::rounded($needed, 1),

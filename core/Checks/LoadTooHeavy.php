@@ -59,7 +59,9 @@ final class LoadTooHeavy implements Check
         return new Finding(
             'R2',
             Severity::Stops,
-            count($short) > 1 ? 'Legs and carriage are under-rated' : 'The ' . array_key_first($short) . (isset($short['legs']) ? ' are' : ' is') . ' under-rated',
+            count($short) > 1
+                ? 'Legs and carriage are under-rated'
+                : 'The ' . array_key_first($short) . (isset($short['legs']) ? ' are' : ' is') . ' under-rated',
             PlainText::rounded($needed - $rating, 1) . ' kg too little',
             sprintf(
                 '%s kg stand on %s rated for %s kg; wind and a pull at a cable ask for twice the load, %s kg. Keep people out from under it.',

@@ -91,7 +91,11 @@ final readonly class Schedule
             return $this->under($changed);
         }
         $before = get_object_vars($this->plan->timing);
-        $other = array_filter(get_object_vars($changed->timing), static fn (mixed $value, string $name): bool => $value !== $before[$name], ARRAY_FILTER_USE_BOTH);
+        $other = array_filter(
+            get_object_vars($changed->timing),
+            static fn (mixed $value, string $name): bool => $value !== $before[$name],
+            ARRAY_FILTER_USE_BOTH,
+        );
         if (array_keys($other) !== ['exposure'] || !$changed->timing->mode->hasClock()) {
             return self::of($changed);
         }

@@ -15,8 +15,10 @@ use Illuminate\Database\Seeder;
 final class KitSeeder extends Seeder
 {
     private const HEAD = [
-        'pan_min' => -180.0, 'pan_max' => 180.0, 'pan_max_speed' => 12.0, 'pan_max_acceleration' => 30.0, 'pan_steps_per_unit' => 88.8888888889, 'pan_backlash' => 0.02,
-        'tilt_min' => -45.0, 'tilt_max' => 60.0, 'tilt_max_speed' => 10.0, 'tilt_max_acceleration' => 30.0, 'tilt_steps_per_unit' => 88.8888888889, 'tilt_backlash' => 0.02,
+        'pan_min' => -180.0, 'pan_max' => 180.0, 'pan_max_speed' => 12.0,
+        'pan_max_acceleration' => 30.0, 'pan_steps_per_unit' => 88.8888888889, 'pan_backlash' => 0.02,
+        'tilt_min' => -45.0, 'tilt_max' => 60.0, 'tilt_max_speed' => 10.0,
+        'tilt_max_acceleration' => 30.0, 'tilt_steps_per_unit' => 88.8888888889, 'tilt_backlash' => 0.02,
     ];
 
     public function run(): void
@@ -33,20 +35,25 @@ final class KitSeeder extends Seeder
     {
         return [
             new Piece(KitKind::Body, 'Full-frame body, 24 MP', [
-                'sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0, 'mass_kg' => 0.7, 'raw_mb' => 28.0,
-                'write_s' => 0.6, 'buffer_frames' => 24.0, 'shutter_lag_s' => 0.06, 'battery_wh' => 16.0, 'idle_w' => 1.1, 'exposing_w' => 2.6, 'photo_j' => 3.0,
+                'sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0,
+                'image_width_px' => 6000.0, 'image_height_px' => 4000.0, 'mass_kg' => 0.7, 'raw_mb' => 28.0,
+                'write_s' => 0.6, 'buffer_frames' => 24.0, 'shutter_lag_s' => 0.06,
+                'battery_wh' => 16.0, 'idle_w' => 1.1, 'exposing_w' => 2.6, 'photo_j' => 3.0,
                 'lowest_iso' => 100.0, 'highest_iso' => 6400.0,
             ], 1, 'dials by thirds; marks are rounded'),
             new Piece(KitKind::Body, 'Small-sensor body, 26 MP', [
-                'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.7, 'image_width_px' => 6240.0, 'image_height_px' => 4160.0, 'mass_kg' => 0.45, 'raw_mb' => 26.0,
-                'write_s' => 0.7, 'buffer_frames' => 18.0, 'shutter_lag_s' => 0.08, 'battery_wh' => 8.7, 'idle_w' => 1.3, 'exposing_w' => 2.4, 'photo_j' => 3.0,
+                'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.7,
+                'image_width_px' => 6240.0, 'image_height_px' => 4160.0, 'mass_kg' => 0.45, 'raw_mb' => 26.0,
+                'write_s' => 0.7, 'buffer_frames' => 18.0, 'shutter_lag_s' => 0.08,
+                'battery_wh' => 8.7, 'idle_w' => 1.3, 'exposing_w' => 2.4, 'photo_j' => 3.0,
                 'lowest_iso' => 100.0, 'highest_iso' => 3200.0,
             ]),
             new Piece(KitKind::Lens, 'Wide 20 mm', ['focal_mm' => 20.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.5]),
             new Piece(KitKind::Lens, 'Normal 35 mm', ['focal_mm' => 35.0, 'widest_aperture' => 2.0, 'mass_kg' => 0.35]),
             new Piece(KitKind::Lens, 'Long 85 mm', ['focal_mm' => 85.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.6]),
             new Piece(KitKind::Rig, 'Rail of 900 mm with pan and tilt', [
-                'slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0, 'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0, 'slide_backlash' => 0.05,
+                'slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0,
+                'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0, 'slide_backlash' => 0.05,
             ] + self::HEAD + [
                 'settle_s' => 0.6, 'head_kg' => 1.6, 'rig_kg' => 2.8, 'carriage_rating_kg' => 6.0, 'thrust_n' => 45.0,
                 'battery_wh' => 50.0, 'moving_w' => 14.0, 'holding_w' => 4.5, 'idle_w' => 1.2,
