@@ -58,14 +58,20 @@ final readonly class DayDrawing
     }
 
     /**
-     * @return list<array{float, string}> percent along and what the clock shows, every three hours
+     * @return list<array{float, string}> percent along and what the clock shows, at every third hour of its own
      */
     public function clock(): array
     {
         $ticks = [];
-        for ($hour = 0; $hour * 3_600 <= $this->line->spanSeconds; $hour += 3) {
-            $seconds = $hour * 3_600.0;
-            $ticks[] = [$this->percent($seconds), $this->line->site->day->clock($this->line->instantOf($seconds))];
+        $last = '';
+        // By the hour, and by the quarter where a zone's clock jumps by less: what shows is what the clock shows, changed or not.
+        for ($seconds = 0.0; $seconds <= $this->line->spanSeconds; $seconds += 900.0) {
+            $clock = $this->line->site->day->clock($this->line->instantOf($seconds));
+            [$hour, $minute] = array_map(intval(...), explode(':', $clock));
+            if ($minute === 0 && $hour % 3 === 0 && $clock !== $last) {
+                $ticks[] = [$this->percent($seconds), $clock];
+                $last = $clock;
+            }
         }
 
         return $ticks;

@@ -129,14 +129,17 @@ final readonly class DayLine
         $day = $this->site->day;
         $at = static fn (?Instant $instant): string => $instant === null ? '–' : $day->clock($instant);
         $events = $this->events;
+        $both = static fn (string $twilight): string => array_filter($events->twilight[$twilight]) === []
+            ? 'none'
+            : $at($events->twilight[$twilight]['dawn']) . ', ' . $at($events->twilight[$twilight]['dusk']);
         $dark = array_map(static fn (array $window): string => $day->clock($window[0]) . '–' . $day->clock($window[1]), $events->darkWindows);
 
         return [
             ...($events->sunAlways === null
                 ? [['Sunrise', $at($events->sunRise)], ['Sunset', $at($events->sunSet)]]
                 : [['Sun', $events->sunAlways === 'up' ? 'up all day' : 'down all day']]),
-            ['Civil twilight', $at($events->twilight['civil']['dawn']) . ', ' . $at($events->twilight['civil']['dusk'])],
-            ['Astronomical', $at($events->twilight['astronomical']['dawn']) . ', ' . $at($events->twilight['astronomical']['dusk'])],
+            ['Civil twilight', $both('civil')],
+            ['Astronomical', $both('astronomical')],
             ['Moonrise', $at($events->moonRise)],
             ['Moonset', $at($events->moonSet)],
             ['Moon lit', round($events->litFraction * 100.0) . ' %'],

@@ -62,7 +62,7 @@ final class DayLineTest extends TestCase
     {
         $told = static fn (string $date): array => array_column(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', $date))->told(), 1, 0);
         self::assertSame('up all day', $told('2027-06-21')['Sun']);
-        self::assertSame('no dark hours', $told('2027-06-21')['Dark']);
+        self::assertSame(['no dark hours', 'none'], [$told('2027-06-21')['Dark'], $told('2027-06-21')['Civil twilight']]);
         self::assertSame('down all day', $told('2027-12-21')['Sun']);
         self::assertStringContainsString(':', $told('2027-12-21')['Civil twilight']);
     }
@@ -73,6 +73,8 @@ final class DayLineTest extends TestCase
     {
         $line = DayLine::of($site);
         $drawing = new DayDrawing($line);
+        $clocks = array_column($drawing->clock(), 1);
+        self::assertSame(['00:00', '03:00', '06:00', '09:00', '12:00', '15:00', '18:00', '21:00', '00:00'], $clocks);
         foreach ($drawing->clock() as [$percent, $clock]) {
             self::assertSame($clock, $site->day->clock($line->instantOf($percent / 100.0 * $line->spanSeconds)));
         }
