@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Light\ExposureHelp;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -69,12 +70,15 @@ final class BlurShareTooSmall implements Check
             $mended = $seconds > 0.0 ? $schedule->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
             if ($mended !== null && $seconds / $timing->interval->longest() >= $schedule->plan->thresholds->blurShare && $schedule->wouldKeepTime($mended)) {
                 $stops = log($seconds / $timing->exposure->longest(), 2);
+                $filtered = ExposureHelp::filtered($schedule, $mended);
 
                 return new Remedy(
                     'exposure',
                     sprintf('Expose %s s', PlainText::number($seconds)),
-                    sprintf('keeps clip and time on site; %s stops of neutral density hold the light', PlainText::rounded($stops, 1)),
-                    $mended,
+                    $filtered->light === null || $filtered->light->ndStops === $schedule->plan->light?->ndStops
+                        ? sprintf('keeps clip and time on site; %s stops of neutral density hold the light', PlainText::rounded($stops, 1))
+                        : sprintf('keeps clip and time on site; with %s stops of ND on the lens', PlainText::rounded($filtered->light->ndStops, 1)),
+                    $filtered,
                 );
             }
         }

@@ -115,12 +115,23 @@ final class ExposureHelp
             ))]);
         }
         $rounded = (float) sprintf('%.3g', $seconds);
-        $exposed = $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure'));
-        $light = $plan->light;
+
+        return self::filtered($schedule, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure')));
+    }
+
+    /**
+     * A plan that is exposed otherwise, with the filter that keeps its first photo as bright as it was; where the light is not
+     * described, as it is.
+     *
+     * @param Plan $exposed the schedule's plan, but for its exposure
+     */
+    public static function filtered(Schedule $schedule, Plan $exposed): Plan
+    {
+        $light = $schedule->plan->light;
         if ($light === null) {
             return $exposed;
         }
-        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $rounded);
+        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $exposed->timing->exposure->column($schedule->photosTotal())[0]);
         $needed = max(0.0, $light->ndStops + $longer);
         $stops = $light->filters === [] ? round($needed) : array_sum(NeutralDensity::pick($needed, $light->filters)->stops);
 

@@ -106,6 +106,21 @@ final class ScoutingFailuresTest extends TestCase
         self::assertNull(self::find($id, $changes));
     }
 
+    /** What mends the blur does not spoil the light: the longer exposure takes its filter along. */
+    public function testBlurIsMendedWithItsFilter(): void
+    {
+        $noon = [
+            '/optics' => self::OPTICS + ['subject_speed_m_s' => 1.5], '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'],
+            '/light' => ['aperture' => 8], '/timing/exposure_s' => 0.0025, '/timing/interval_s' => 4,
+        ];
+        self::assertNull(self::find('T15', $noon));
+        $remedy = self::find('T13', $noon)?->remedies[0];
+        self::assertNotNull($remedy);
+        self::assertMatchesRegularExpression('/with \d+ stops of ND on the lens/', $remedy->costs);
+        $report = Report::on(Schedule::of($remedy->mended));
+        self::assertSame([null, null, null], [$report->finding('T13'), $report->finding('T15'), $report->finding('T23')]);
+    }
+
     public function testTheSunEntersAtThePhotoAtWhichItsDiskDoes(): void
     {
         $found = self::find('S1', [
