@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
+        $this->settleConstraints();
         Schema::table('shoots', function (Blueprint $table): void {
             $table->double('latitude')->nullable();
             $table->double('longitude')->nullable();
@@ -38,6 +39,7 @@ return new class () extends Migration {
             from (select shot_id, max(id) as id from plan_revisions group by shot_id) n
             where n.shot_id = s.id and s.start_time is not null
         SQL);
+        $this->settleConstraints();
         Schema::table('shots', static fn (Blueprint $table) => $table->dropColumn('start_time'));
         Schema::create('kit_items', function (Blueprint $table): void {
             $table->id();
@@ -60,13 +62,20 @@ return new class () extends Migration {
     {
         Schema::dropIfExists('trials');
         Schema::dropIfExists('kit_items');
+        $this->settleConstraints();
         Schema::table('shots', function (Blueprint $table): void {
             $table->dropColumn(['setup_minutes', 'teardown_minutes']);
             $table->string('start_time', 8)->nullable();
         });
-        Schema::table(
-            'shoots',
-            static fn (Blueprint $table) => $table->dropColumn(['latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'hazards', 'day_events']),
-        );
+        Schema::table('shoots', static fn (Blueprint $table) => $table->dropColumn([
+            'latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'hazards', 'packed', 'day_events',
+        ]));
+    }
+
+    /** Rows that were changed have their references checked now: until then their table cannot be altered. */
+    private function settleConstraints(): void
+    {
+        DB::statement('set constraints all immediate');
+        DB::statement('set constraints all deferred');
     }
 };

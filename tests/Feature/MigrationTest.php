@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\CreateShot;
+use App\Models\Shot;
+use Illuminate\Support\Facades\DB;
+use Tests\Core\Plans;
+
+/**
+ * What was planned before there were places and days is kept.
+ */
+final class MigrationTest extends PageTestCase
+{
+    private const MIGRATION = '2026_11_25_000000_place_day_and_kit';
+
+    private static function old(): Shot
+    {
+        return app(CreateShot::class)(self::shoot(), Plans::example('1-two-keyframes'), 'before');
+    }
+
+    public function testTheStartOfAnOldShotMovesIntoItsPlan(): void
+    {
+        [$started, $open] = [self::old(), self::old()];
+        $before = $started->current_revision_id;
+        self::assertSame(0, $this->artisan('migrate:rollback', ['--path' => 'database/migrations/' . self::MIGRATION . '.php', '--force' => true]));
+        DB::table('shots')->where('id', $started->id)->update(['start_time' => '16:20']);
+
+        self::assertSame(0, $this->artisan('migrate', ['--force' => true]));
+        $moved = Shot::query()->findOrFail($started->id);
+        self::assertSame('16:20', self::planOf($moved)->start?->at);
+        self::assertSame($before, $moved->currentRevision()->parent_id, 'one step back is the plan as it was');
+        self::assertNull(self::planOf($open)->start);
+        $this->get("/shoots/{$started->shoot_id}")->assertOk()->assertSee('16:20');
+    }
+}
