@@ -92,9 +92,12 @@ final readonly class ShotPage
         return $choices;
     }
 
-    /** Which fields there are: the same for two plans that differ in values alone. */
+    /** Which fields there are, and what stands between them as text: the same for two plans that differ in the fields' values alone. */
     public function structure(): string
     {
-        return md5(implode(' ', array_keys(FieldTexts::of($this->plan))) . $this->plan->timing->mode->value);
+        $light = $this->plan->light;
+        $told = [$this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $light?->metered, $light?->bias, $light?->isoChanges];
+
+        return md5(serialize([array_keys(FieldTexts::of($this->plan)), $told]));
     }
 }

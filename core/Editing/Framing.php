@@ -6,10 +6,12 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Base;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan;
 use Evrent\Core\Problem;
 use Evrent\Core\Problems;
+use Evrent\Core\Sky\Angles;
 
 /**
  * Sets the framing by what is wanted in it, instead of by degrees on the axes.
@@ -64,6 +66,26 @@ final class Framing
         }
 
         return KeyframeEdits::positioned($plan, $place, $positions);
+    }
+
+    /**
+     * Says where pan 0 points, by a compass on the rig. A compass points to magnetic north: the variation of the place goes on top.
+     *
+     * @param float $compassDegrees   what it reads along the lens with pan at 0
+     * @param float $variationDegrees of the place, east above zero
+     *
+     * @throws InvalidInput
+     */
+    public static function byCompass(Plan $plan, float $compassDegrees, float $variationDegrees): Plan
+    {
+        $problems = new Problems();
+        $problems->unlessBetween($compassDegrees, 0, 360, '/compass', 'a compass bearing in degrees');
+        $problems->unlessBetween($variationDegrees, -180, 180, '/variation', 'a variation in degrees, east above zero');
+        $problems->throwIfAny();
+        $base = $plan->rig->base;
+        $bearing = round(Angles::turn($compassDegrees + $variationDegrees), 4);
+
+        return $plan->withRig($plan->rig->withBase(new Base($base->offLevelDegrees, $base->towardDegrees, $bearing)));
     }
 
     /** The whole turn of the axis that lies within its travel, or else nearest to its middle. */

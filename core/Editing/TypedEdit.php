@@ -11,6 +11,7 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Budget\Storage;
+use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Format\TypedText;
@@ -78,6 +79,7 @@ final readonly class TypedEdit
             'fit' => new self(MoveEdits::fitted($plan), 'move fitted to the travel'),
             'pan-frames' => self::panFrames($plan, $edit),
             'aim' => self::aim($plan, $edit),
+            'compass' => self::compass($plan, $edit),
             'optics-in' => new self($plan->withOptics(Optics::usual()), 'picture described'),
             'optics-out' => new self($plan->withOptics(null), 'picture left out'),
             'interval-keys' => new self($plan->withInterval(self::keys($plan->timing->interval, $edit)), 'interval’s keys'),
@@ -264,6 +266,15 @@ final readonly class TypedEdit
         $widths = $edit->number('widths', 'Enter how many frame widths, such as 1.5; below 0 is to the left.');
 
         return new self($edit->under(static fn (): Plan => Framing::panned($plan, $widths)), "pan of {$edit->text('widths')} frame widths");
+    }
+
+    private static function compass(Plan $plan, GivenWithEdit $edit): self
+    {
+        $reading = $edit->number('compass', 'Enter what the compass reads in degrees, such as 238.');
+        $variation = $edit->has('variation') ? $edit->number('variation', 'Enter the variation in degrees, east above zero, such as 1.5.') : 0.0;
+        $zeroed = $edit->under(static fn (): Plan => Framing::byCompass($plan, $reading, $variation));
+
+        return new self($zeroed, 'pan 0 by compass: ' . PlainText::number($zeroed->rig->base->zeroBearingDegrees) . '°');
     }
 
     /** Both ends of the move, each where a bearing and a height are given. */

@@ -201,6 +201,7 @@ final class TypedPlan
             in_array($name, self::FLAGS, true) => in_array($text, ['1', 'on', 'true'], true),
             in_array($name, self::PER_CENT, true) => TypedText::percent($text) ?? $text,
             str_ends_with($name, '_s') => TypedText::seconds($text) ?? $text,
+            str_ends_with($name, '_wh') => TypedText::wattHours($text) ?? $text,
             default => TypedText::number($text) ?? $text,
         };
     }

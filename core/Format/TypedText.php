@@ -29,6 +29,19 @@ final class TypedText
         return $number === null ? null : $number / 100.0;
     }
 
+    /** As number, and what batteries have printed on them: "16 Wh", "2000 mAh 7.2 V", "2 Ah × 7,2 V". Wh = mAh · V / 1000. */
+    public static function wattHours(string $text): ?float
+    {
+        $text = trim($text);
+        if (preg_match('/^(.+?)\s*(m?)Ah\s*[x×*,·]?\s*(.+?)\s*V$/Diu', $text, $part) === 1) {
+            [$charge, $volts] = [self::number($part[1]), self::number($part[3])];
+
+            return $charge === null || $volts === null ? null : $charge * $volts / ($part[2] === '' ? 1.0 : 1_000.0);
+        }
+
+        return self::number(preg_replace('/\s*Wh$/Di', '', $text) ?? $text);
+    }
+
     /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
     public static function seconds(string $text): ?float
     {

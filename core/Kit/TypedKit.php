@@ -30,9 +30,15 @@ final class TypedKit
             if ($text($field) === '') {
                 continue;
             }
-            $value = str_ends_with($field, '_s') ? TypedText::seconds($text($field)) : TypedText::number($text($field));
+            $value = match (true) {
+                str_ends_with($field, '_s') => TypedText::seconds($text($field)),
+                str_ends_with($field, '_wh') => TypedText::wattHours($text($field)),
+                default => TypedText::number($text($field)),
+            };
             if ($value === null) {
-                $problems->add("/{$field}", 'Enter a number, such as 8 or 0.5.');
+                $problems->add("/{$field}", str_ends_with($field, '_wh')
+                    ? 'Enter a number, such as 16, or 2000 mAh 7.2 V.'
+                    : 'Enter a number, such as 8 or 0.5.');
                 continue;
             }
             $values[$field] = $value;

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
-import { answered, benchIsReady, browser, chartPicture, openDemo, planOf, type, verdictIs } from './support.mjs';
+import { answered, benchIsReady, browser, chartPicture, openDemo, planOf, type, valueBecomes, verdictIs } from './support.mjs';
 
 const view = browser();
 const start = 'Start: a time of day, or such as 20 min before sunset';
@@ -68,7 +68,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   for (const [piece, count] of [['Full-frame body, 24 MP', '1'], ['Wide 20 mm', '1'], ['Rail of 900 mm with pan and tilt', '1'], ['Heavy legs', '1'], ['Card of 64 GB', '1'], ['Battery of 16 Wh', '2']]) {
     await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
     await page.getByLabel('how many').fill(count);
-    await answered(page, () => page.getByRole('button', { name: 'Take it' }).click());
+    await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
     await page.locator('.picked').getByText(piece).waitFor();
   }
   assert.match(await page.locator('#budgets').textContent(), /Cards\s*288 of/);
@@ -184,8 +184,12 @@ test('the sky is in finder and chart, the sun is tracked, and its cautions come 
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByText('(copy)').first().waitFor();
   await benchIsReady(page);
+  await page.getByLabel('With pan at 0 the compass reads').fill('88.5');
+  await page.getByLabel('variation, east +').fill('1.5');
+  await answered(page, () => page.getByRole('button', { name: 'Take it so' }).click());
+  await page.getByText('Now pan 0 points to 90° true.').waitFor();
   await page.locator('summary', { hasText: 'Rig and camera' }).click();
-  await type(page, 'Pan 0 points to', '90');
+  await valueBecomes(page, 'Pan 0 points to', '90');
   await page.locator('#scrub').focus();
   await page.keyboard.press('Home');
   assert.equal(await pointsOf(page, '.finder canvas', '--sky-sun'), 0, 'the camera looks east');

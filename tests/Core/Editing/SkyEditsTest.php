@@ -77,6 +77,22 @@ final class SkyEditsTest extends TestCase
         $at('the sun rises to 80°');
     }
 
+    public function testPanZeroIsSaidByCompassAndVariation(): void
+    {
+        $plan = self::schedule()->plan;
+        $zero = static fn (string $compass, string $variation): float => TypedEdit::apply($plan, 'compass', ['compass' => $compass, 'variation' => $variation])
+            ->plan->rig->base->zeroBearingDegrees;
+        self::assertSame([239.5, 238.0, 1.0, 359.5], [$zero('238', '1.5'), $zero('238', ''), $zero('359', '2'), $zero('1', '-1.5')]);
+        foreach ([['', '', '/edit/compass'], ['400', '', '/edit/compass'], ['10', 'east', '/edit/variation'], ['10', '200', '/edit/variation']] as [$compass, $variation, $pointer]) {
+            try {
+                $zero($compass, $variation);
+                self::fail("{$compass} {$variation}");
+            } catch (InvalidInput $invalid) {
+                self::assertSame($pointer, $invalid->problems[0]->pointer);
+            }
+        }
+    }
+
     /**
      * @return iterable<string, array{Target, array<string, mixed>}>
      */

@@ -70,6 +70,16 @@ final class TypedTest extends TestCase
         self::assertSame($seconds, TypedText::seconds($text));
     }
 
+    public function testBatteriesAreReadAsTheyArePrinted(): void
+    {
+        foreach (['16' => 16.0, '16 Wh' => 16.0, '16,5Wh' => 16.5, '2000 mAh 7.2 V' => 14.4, '2000mAh × 7,2V' => 14.4, '2 Ah 12 V' => 24.0, 'mAh V' => null, '2000 mAh' => null] as $text => $wattHours) {
+            $read = TypedText::wattHours((string) $text);
+            $wattHours === null ? self::assertNull($read, (string) $text) : self::assertEqualsWithDelta($wattHours, $read, 1e-9, (string) $text);
+        }
+        $plan = TypedPlan::change(Plans::with(['/power' => ['camera' => ['battery_wh' => 1]]]), ['power' => ['camera' => ['battery_wh' => '2000 mAh 7.2 V']]]);
+        self::assertEqualsWithDelta(14.4, $plan->power?->camera?->battery->wattHours, 1e-9);
+    }
+
     public function testWhatIsShownInAFieldReadsBackTheSame(): void
     {
         foreach ([8.0, 0.8, 1 / 125, 1 / 3, 88.8888888889, 0.0125, 3600.5, 1e-5, 0.4, 30.0, 1 / 8000] as $value) {

@@ -81,7 +81,7 @@
                 <x-given name="bearing_a" label="Aim A: bearing" unit="°" /><x-given name="height_a" label="height" unit="°" :width="4" />
                 <x-given name="bearing_b" :label="'Aim ' . PlanChanges::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height" unit="°" :width="4" />
                 <button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
-                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, set under Rig and camera.</small></form>
+                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, as set under Sky.</small></form>
             @endif
         </div>
     </details>

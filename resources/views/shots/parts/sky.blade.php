@@ -1,4 +1,5 @@
 @php
+    use Evrent\Core\Format\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Sky\Target;
     $plan = $page->plan;
@@ -7,6 +8,12 @@
 @if ($plan->rig->axis('pan') !== null)
 <section class="panel sky-aim" aria-labelledby="sky-title">
     <header class="panel-head"><h2 id="sky-title">Sky</h2></header>
+    <div class="whole-move">
+        <x-given-edit :page="$page" edit="compass">
+            <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +" unit="°" :width="4" />
+            <button class="button">Take it so</button><small class="quiet">Now pan 0 points to {{ PlainText::number($plan->rig->base->zeroBearingDegrees) }}° true.</small>
+        </x-given-edit>
+    </div>
     @if ($page->times->begins === null)
         <p class="nothing">Sun, moon and galactic centre show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day' : 'this shot has a start that comes' }}.</p>
     @else
