@@ -16,8 +16,26 @@ export const dayLine = () => ({
     // What is refused is shown too: the messages stand by the fields.
     this.$root.addEventListener('htmx:beforeSwap', (event) => {
       if (event.detail.xhr.status === 422) event.detail.shouldSwap = true;
+      this.keepRefused(event.detail.requestConfig.elt);
     });
     this.$root.dataset.ready = 'yes';
+  },
+
+  /** What was refused in other shots stays typed, with its message, when the day is sent again. */
+  keepRefused(asking) {
+    const message = (field) => document.getElementById(field.getAttribute('aria-describedby'));
+    const kept = [...this.$root.querySelectorAll('#day [aria-invalid]')]
+      .filter((field) => !asking.contains(field))
+      .map((field) => ({ id: field.id, value: field.value, says: message(field).textContent }));
+    this.$root.addEventListener('htmx:afterSwap', () => {
+      for (const { id, value, says } of kept) {
+        const field = document.getElementById(id);
+        if (!field) continue;
+        field.value = value;
+        field.setAttribute('aria-invalid', 'true');
+        message(field).textContent = says;
+      }
+    }, { once: true });
   },
 
   take(event) {

@@ -126,6 +126,12 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.keyboard.press('Tab');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
+  // Also when another shot is moved meanwhile.
+  await bar.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="19 min before sunset"]').waitFor();
+  assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
+  await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
 });
 
 test('a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {
