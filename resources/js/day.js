@@ -87,10 +87,15 @@ export const dayLine = () => ({
 
   async move(bar, by) {
     const { id } = bar;
-    await htmx.ajax('PUT', bar.dataset.url, {
-      target: '#day', swap: 'outerHTML', source: bar,
-      values: { _token: document.querySelector('[name=_token]').value, to_s: Number(bar.dataset.begins) + by },
-    });
+    try {
+      await htmx.ajax('PUT', bar.dataset.url, {
+        target: '#day', swap: 'outerHTML', source: bar,
+        values: { _token: document.querySelector('[name=_token]').value, to_s: Number(bar.dataset.begins) + by },
+      });
+    } catch {
+      // That nobody answered is said at the top of the page.
+    }
+    bar.style.translate = '';
     const moved = document.getElementById(id);
     moved?.focus();
     document.getElementById('announcer').textContent = moved?.getAttribute('aria-label') ?? '';

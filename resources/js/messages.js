@@ -51,10 +51,17 @@ export function followMessages() {
     if (document.activeElement === document.body) document.getElementById('verdict')?.focus({ preventScroll: true });
   });
 
-  // Pages of a table are fetched by themselves.
-  document.body.addEventListener('htmx:sendError', () => {
-    const trouble = document.getElementById('trouble');
-    trouble.textContent = 'Evrent does not answer. Try again once it runs.';
+  // What is asked for beside the bench: pages of a table, a shot moved on the day, a tick on a list.
+  const trouble = document.getElementById('trouble');
+  const say = (text) => {
+    trouble.textContent = text;
     trouble.hidden = false;
+  };
+  document.body.addEventListener('htmx:sendError', () => say('Evrent does not answer. Try again once it runs.'));
+  document.body.addEventListener('htmx:responseError', ({ detail: { xhr } }) => {
+    if (xhr.status >= 500 || xhr.status === 419) say('Evrent could not do that. Load this page again, then try once more.');
+  });
+  document.body.addEventListener('htmx:afterOnLoad', ({ detail: { xhr } }) => {
+    if (xhr.status < 400) trouble.hidden = true;
   });
 }

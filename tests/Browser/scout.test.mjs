@@ -126,10 +126,22 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.keyboard.press('Tab');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
-  // Also when another shot is moved meanwhile.
+  // Nobody answers: that is said, and the bar goes back to where its shot is.
+  const stood = await bar.locator('.stay-run').boundingBox();
+  await page.route('**/shots/*/stay', (route) => route.abort('connectionrefused'));
+  await page.mouse.move(stood.x + stood.width / 2, stood.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(stood.x - 80, stood.y + 10, { steps: 4 });
+  await page.mouse.up();
+  await page.getByText('Evrent does not answer. Try again once it runs.').waitFor();
+  assert.equal(Math.round((await bar.locator('.stay-run').boundingBox()).x), Math.round(stood.x));
+  await page.unroute('**/shots/*/stay');
+
+  // What was refused stays typed also when another shot is moved meanwhile.
   await bar.focus();
   await page.keyboard.press('ArrowRight');
   await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="19 min before sunset"]').waitFor();
+  await page.locator('#trouble').waitFor({ state: 'hidden' });
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
 });
