@@ -121,6 +121,23 @@ final class PlacesTest extends TestCase
         self::assertEqualsWithDelta(0.93, $geocentric - $beside->horizontal(new Moon(), $instant)->altitude, 0.08);
     }
 
+    /**
+     * In the middle of a total eclipse the moon stands before the sun: totality as it was published and seen, place by place.
+     */
+    public function testTheMoonStandsBeforeTheSunInATotalEclipse(): void
+    {
+        $middles = [
+            ['2024-04-08T18:09:35Z', 23.22, -106.42], ['2017-08-21T18:21:30Z', 37.70, -89.22], ['2026-08-12T18:27:30Z', 43.36, -5.85],
+            ['1999-08-11T10:46:30Z', 47.23, 16.62],
+        ];
+        foreach ($middles as [$time, $latitude, $longitude]) {
+            $observer = new Observer($latitude, $longitude);
+            [$sun, $moon] = [$observer->horizontal(new Sun(), self::at($time)), $observer->horizontal(new Moon(), self::at($time))];
+            self::assertEqualsWithDelta($sun->altitude, $moon->altitude, 0.02, $time);
+            self::assertEqualsWithDelta(0.0, ($sun->azimuth - $moon->azimuth) * cos(deg2rad($sun->altitude)), 0.02, $time);
+        }
+    }
+
     public function testPlacesThatAreNotOnTheEarthAreRefused(): void
     {
         foreach ([[95.0, 0.0, 0.0, '/lat'], [0.0, 181.0, 0.0, '/lon'], [0.0, 0.0, 1e6, '/elevation'], [NAN, 0.0, 0.0, '/lat']] as [$latitude, $longitude, $elevation, $pointer]) {
