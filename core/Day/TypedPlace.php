@@ -39,16 +39,16 @@ final readonly class TypedPlace
         $text = static fn (string $field): string => trim($typed[$field] ?? '');
         $problems = new Problems();
         $number = static function (string $field, string $message) use ($text, $problems): ?float {
-            // "52° 12.5' N" and the like: degrees with a minus or a letter for south and west.
-            $value = $text($field) === '' ? null : TypedText::number(rtrim($text($field), '°NSEWnsew ')) ?? NAN;
+            $isAngle = in_array($field, ['latitude', 'longitude'], true);
+            $value = $text($field) === '' ? null : ($isAngle ? TypedText::degrees($text($field)) : TypedText::number($text($field))) ?? NAN;
             if ($value !== null && is_nan($value)) {
                 $problems->add("/{$field}", $message);
             }
 
-            return $value !== null && preg_match('/[swSW]$/D', $text($field)) === 1 ? -abs($value) : $value;
+            return $value;
         };
-        $latitude = $number('latitude', 'Enter a latitude in degrees such as 51.85; south is below zero.');
-        $longitude = $number('longitude', 'Enter a longitude in degrees such as -1.9; west is below zero.');
+        $latitude = $number('latitude', 'Enter a latitude such as 51.85, or 51° 51.0\' N; south is below zero.');
+        $longitude = $number('longitude', 'Enter a longitude such as -1.9, or 1° 54\' W; west is below zero.');
         $elevation = $number('elevation', 'Enter metres above the sea, such as 4.') ?? 0.0;
         $glow = $number('sky_glow', 'Enter lux, such as 0.001, or leave it empty.') ?? 0.0;
         $date = $text('date') === '' ? null : $text('date');

@@ -42,6 +42,26 @@ final class TypedText
         return self::number(preg_replace('/\s*Wh$/Di', '', $text) ?? $text);
     }
 
+    /** As number, and "51.85 N", "1° 54' W", "51°51'00.0\"N": degrees, minutes, seconds; south and west are below zero. */
+    public static function degrees(string $text): ?float
+    {
+        $text = str_replace(["\u{2032}", "\u{2019}", "\u{2033}", "\u{201d}"], ["'", "'", '"', '"'], trim($text));
+        if (preg_match('/^(.*?)\s*([NSEW])$/Diu', $text, $part) === 1) {
+            $degrees = self::degrees($part[1]);
+            $isBelow = in_array(strtoupper($part[2]), ['S', 'W'], true);
+
+            return $degrees === null || $degrees < 0.0 ? null : ($isBelow ? -$degrees : $degrees);
+        }
+        if (preg_match('/^([-\x{2212}]?)(\d{1,3})\s*°\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*\'\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*")?)?$/Du', $text, $part) === 1) {
+            [$minutes, $seconds] = [self::number($part[3] ?? '') ?? 0.0, self::number($part[4] ?? '') ?? 0.0];
+            $degrees = (float) $part[2] + $minutes / 60.0 + $seconds / 3_600.0;
+
+            return $minutes >= 60.0 || $seconds >= 60.0 ? null : ($part[1] === '' ? $degrees : -$degrees);
+        }
+
+        return self::number(preg_replace('/\s*°$/Du', '', $text) ?? $text);
+    }
+
     /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
     public static function seconds(string $text): ?float
     {

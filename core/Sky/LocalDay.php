@@ -6,8 +6,7 @@ namespace Evrent\Core\Sky;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
+use Evrent\Core\Problems;
 use Exception;
 
 /**
@@ -28,25 +27,29 @@ final readonly class LocalDay
      * @param string $date     such as 2026-05-14
      * @param string $zoneName such as Europe/Lisbon
      *
-     * @throws InvalidInput with pointers /date and /zone
+     * @throws \Evrent\Core\InvalidInput with pointers /date and /zone
      */
     public function __construct(string $date, string $zoneName)
     {
         $part = [];
+        $problems = new Problems();
         if (
             preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $date, $part) !== 1 || !checkdate((int) $part[2], (int) $part[3], (int) $part[1])
             || (int) $part[1] < self::FIRST_YEAR || (int) $part[1] > self::LAST_YEAR
         ) {
-            $message = sprintf('Enter a date from %d to %d that there is, such as 2026-05-14.', self::FIRST_YEAR, self::LAST_YEAR);
-            throw new InvalidInput([new Problem('/date', $message)]);
+            $problems->add('/date', sprintf('Enter a date from %d to %d that there is, such as 2026-05-14.', self::FIRST_YEAR, self::LAST_YEAR));
         }
+        $zone = null;
         try {
-            $this->zone = new DateTimeZone($zoneName);
-            $midnight = new DateTimeImmutable("{$date}T00:00:00", $this->zone);
-            $next = new DateTimeImmutable("{$date}T00:00:00 +1 day", $this->zone);
+            $zone = new DateTimeZone($zoneName);
         } catch (Exception) {
-            throw new InvalidInput([new Problem('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.')]);
+            $problems->add('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.');
         }
+        $problems->throwIfAny();
+        assert($zone !== null);
+        $this->zone = $zone;
+        $midnight = new DateTimeImmutable("{$date}T00:00:00", $zone);
+        $next = new DateTimeImmutable("{$date}T00:00:00 +1 day", $zone);
         $this->date = $date;
         $this->begins = new Instant((float) $midnight->getTimestamp());
         $this->ends = new Instant((float) $next->getTimestamp());

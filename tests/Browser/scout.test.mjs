@@ -247,3 +247,94 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
   await page.getByRole('button', { name: 'Make 3 s and 2 s the recipe' }).click();
   await page.getByText('“Foam at the sluice” is a recipe now.').waitFor();
 });
+
+test('kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
+  const page = await makeShoot('Kit that changes');
+  await makeShotHere(page, 'Keeps its card');
+  await page.getByLabel('Pick', { exact: true }).selectOption({ label: 'Card of 128 GB' });
+  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+  assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
+  const shot = page.url();
+
+  await page.getByRole('link', { name: 'Kit', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'As CSV' }).click();
+  const rows = (await readFile(await (await download).path(), 'utf8')).trim().split('\n');
+  const name = rows.findIndex((row) => row.includes('Card of 128 GB'));
+  const changed = rows.map((row, n) => (n === name ? row.replace(/\b120\b/, '110') : row)).join('\n');
+  const give = async (text) => {
+    await page.getByLabel('A kit file, JSON or CSV').setInputFiles({ name: 'kit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    await page.getByRole('button', { name: 'Read a kit file' }).click();
+  };
+  await give('not a kit');
+  await page.locator('#p-kit-file').filter({ hasText: /\S/ }).waitFor();
+  await give(changed);
+  await page.getByText(/pieces are in the bag/).waitFor();
+  const card = page.locator('#card .kit-item', { hasText: 'Card of 128 GB' });
+  assert.match(await card.locator('summary').textContent(), /110 GB/);
+  await card.locator('summary').click();
+  await card.getByLabel('Usable space').fill('120');
+  await card.getByRole('button', { name: 'Keep the change' }).click();
+  await page.getByText('“Card of 128 GB” is in the bag.').waitFor();
+
+  await page.goto(shot);
+  await benchIsReady(page);
+  assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
+  await answered(page, () => page.getByRole('button', { name: 'Leave Card of 128 GB out' }).click());
+  await page.getByText('Nothing picked from the kit yet.').waitFor();
+});
+
+test('without script a day is moved, a list is ticked and a verdict is kept', async () => {
+  const page = await makeShoot('No script here');
+  await makeShotHere(page, 'By forms alone');
+  await page.getByLabel('Pick', { exact: true }).selectOption({ label: 'Heavy legs' });
+  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+  await page.getByRole('link', { name: 'No script here' }).click();
+  const plain = await view.open(new URL(page.url()).pathname, { script: false });
+  const card = plain.locator('.shot-card', { hasText: 'By forms alone' });
+  await card.getByLabel('Start').fill('10 min after sunset');
+  await card.getByLabel('Set up').fill('45');
+  await card.getByRole('button', { name: 'Keep it' }).click();
+  assert.match(await card.locator('.shot-figures').textContent(), /From\s*18:21/);
+  assert.equal(await card.getByLabel('Set up').inputValue(), '45');
+  await card.getByLabel('Start').fill('whenever');
+  await card.getByRole('button', { name: 'Keep it' }).click();
+  await card.getByText(/such as 19:40/).waitFor();
+  assert.equal(await card.getByLabel('Start').inputValue(), 'whenever');
+
+  await plain.getByRole('link', { name: 'Packing list' }).click();
+  await plain.getByLabel('Heavy legs is packed').check();
+  await plain.getByRole('button', { name: 'Keep what is ticked' }).click();
+  await plain.reload();
+  assert.ok(await plain.getByLabel('Heavy legs is packed').isChecked());
+
+  await plain.getByRole('link', { name: 'No script here' }).click();
+  await plain.getByRole('link', { name: 'Test shoots' }).click();
+  await plain.getByLabel('What moves').fill('Gulls on the wall');
+  await plain.getByLabel('Intervals in s').fill('2');
+  await plain.getByLabel('Shutter times in s').fill('1/125');
+  await plain.getByRole('button', { name: 'Lay it out' }).click();
+  await plain.getByLabel('Verdict on 2 s and 1/125 s').selectOption('will do');
+  await plain.getByRole('button', { name: 'Keep the verdicts' }).click();
+  await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
+});
+
+test('on a phone the day, the kit and the lists are used with a thumb', async () => {
+  const page = await openDemo(view, null, { width: 390, height: 844, touch: true });
+  const shoot = page.url();
+  await page.getByRole('link', { name: 'Packing list' }).tap();
+  const kept = page.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() !== 'GET');
+  await page.getByText('red lamp and a spare').tap();
+  await kept;
+  assert.ok(await page.getByLabel('red lamp and a spare is packed').isChecked());
+  for (const path of ['/packing', '/sheet', '/trials']) {
+    await page.goto(shoot + path);
+    assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${path} scrolls sideways`);
+  }
+  await page.goto(shoot);
+  const names = await page.locator('.stay-name').evaluateAll((all) => all.map((one) => {
+    const { left, right } = one.getBoundingClientRect();
+    return left >= 0 && right <= innerWidth;
+  }));
+  assert.deepEqual(names, names.map(() => true), 'no shot’s name is cut off');
+});

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Evrent\Core\Day\TypedPlace;
+use Evrent\Core\Format\TypedText;
+use Evrent\Core\InvalidInput;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class TypedPlaceTest extends TestCase
+{
+    private const GOOD = ['name' => 'Saltreach', 'date' => '2027-03-23', 'latitude' => '51.85', 'longitude' => '1.9', 'zone' => 'Europe/London'];
+
+    /**
+     * @return iterable<string, array{string, ?float}>
+     */
+    public static function angles(): iterable
+    {
+        yield 'degrees' => ['51.85', 51.85];
+        yield 'with a decimal comma' => ['51,85', 51.85];
+        yield 'below zero' => ['-1.9', -1.9];
+        yield 'with a true minus' => ["\u{2212}1.9", -1.9];
+        yield 'with its sign' => ['51.85°', 51.85];
+        yield 'north' => ['51.85 N', 51.85];
+        yield 'south' => ['33.87° S', -33.87];
+        yield 'west, small' => ['1.9w', -1.9];
+        yield 'degrees and minutes' => ["51° 51' N", 51.85];
+        yield 'minutes with a fraction' => ["1°54.6'W", -1.91];
+        yield 'degrees, minutes, seconds' => ["51°51'36.0\"N", 51.86];
+        yield 'as a map writes it' => ["51° 51\u{2032} 36\u{2033} S", -51.86];
+        yield 'below zero, with minutes' => ["-33°30'", -33.5];
+        yield 'twice below zero' => ['-33.87 S', null];
+        yield 'sixty minutes' => ["51°60'N", null];
+        yield 'sixty seconds' => ["51°10'60\"N", null];
+        yield 'a letter alone' => ['N', null];
+        yield 'nothing' => ['', null];
+        yield 'words' => ['by the mill', null];
+    }
+
+    #[DataProvider('angles')]
+    public function testAnglesAreReadAsPeopleAndMapsWriteThem(string $text, ?float $degrees): void
+    {
+        $read = TypedText::degrees($text);
+        if ($degrees === null) {
+            self::assertNull($read);
+        } else {
+            self::assertEqualsWithDelta($degrees, $read, 1e-9);
+        }
+    }
+
+    public function testAPlaceIsReadFromItsFields(): void
+    {
+        $place = TypedPlace::read(['elevation' => '4', 'sky_glow' => '0.001'] + self::GOOD);
+        self::assertSame(
+            ['Saltreach', '2027-03-23', 51.85, 1.9, 4.0, 'Europe/London', 0.001],
+            [$place->name, $place->date, $place->latitude, $place->longitude, $place->elevationMetres, $place->zone, $place->glowLux],
+        );
+        $open = TypedPlace::read(['name' => 'Somewhere']);
+        self::assertSame([null, null, null, null, 0.0], [$open->date, $open->latitude, $open->longitude, $open->zone, $open->elevationMetres]);
+        self::assertSame(-33.87, TypedPlace::read(['latitude' => '33.87 S', 'longitude' => '18.4'] + self::GOOD)->latitude);
+    }
+
+    /**
+     * @return iterable<string, array{array<string, string>, string, string}> what is typed, the field, what it says
+     */
+    public static function mistakes(): iterable
+    {
+        yield 'latitude 95' => [['latitude' => '95'], '/latitude', 'from -90 to 90'];
+        yield 'longitude 181' => [['longitude' => '181'], '/longitude', 'from -180 to 180'];
+        yield 'latitude in words' => [['latitude' => 'north'], '/latitude', 'such as 51.85'];
+        yield 'latitude alone' => [['longitude' => ''], '/longitude', 'both, or neither'];
+        yield 'longitude alone' => [['latitude' => ''], '/latitude', 'both, or neither'];
+        yield '30 February' => [['date' => '2027-02-30'], '/date', 'that there is'];
+        yield 'too long ago' => [['date' => '1949-12-31'], '/date', 'from 1950'];
+        yield 'no zone' => [['zone' => ''], '/zone', 'such as Europe/Lisbon'];
+        yield 'a zone that is not' => [['zone' => 'Europe/Saltreach'], '/zone', 'Europe/'];
+        yield 'on the moon' => [['elevation' => '384400000'], '/elevation', 'metres'];
+        yield 'elevation in words' => [['elevation' => 'low'], '/elevation', 'metres above the sea'];
+        yield 'glow below nothing' => [['sky_glow' => '-1'], '/sky_glow', 'from 0'];
+        yield 'two lines' => [['name' => "Salt\nreach"], '/name', 'one line'];
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
+    #[DataProvider('mistakes')]
+    public function testMistakesAreToldByTheirField(array $typed, string $pointer, string $says): void
+    {
+        try {
+            TypedPlace::read($typed + self::GOOD);
+            self::fail('taken');
+        } catch (InvalidInput $invalid) {
+            $messages = array_column($invalid->problems, 'message', 'pointer');
+            self::assertArrayHasKey($pointer, $messages);
+            self::assertStringContainsString($says, str_replace("\u{2212}", '-', $messages[$pointer]));
+        }
+    }
+
+    public function testAllMistakesAreToldAtOnce(): void
+    {
+        try {
+            TypedPlace::read(['latitude' => 'x', 'longitude' => '200', 'date' => 'soon', 'zone' => 'Nowhere', 'elevation' => 'y']);
+            self::fail('taken');
+        } catch (InvalidInput $invalid) {
+            $pointers = array_column($invalid->problems, 'pointer');
+            sort($pointers);
+            self::assertSame(['/date', '/elevation', '/latitude', '/longitude', '/zone'], array_values(array_unique($pointers)));
+        }
+    }
+}
