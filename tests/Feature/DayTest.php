@@ -16,7 +16,15 @@ use Sabre\VObject\Reader;
  */
 final class DayTest extends PageTestCase
 {
-    private const PLACE = ['name' => 'Saltreach', 'date' => '2027-06-21', 'latitude' => '51.85', 'longitude' => '1.9', 'elevation' => '4', 'zone' => 'Europe/London', 'sky_glow' => ''];
+    private const PLACE = [
+        'name' => 'Saltreach',
+        'date' => '2027-06-21',
+        'latitude' => '51.85',
+        'longitude' => '1.9',
+        'elevation' => '4',
+        'zone' => 'Europe/London',
+        'sky_glow' => '',
+    ];
 
     private static function empty(): Shoot
     {
@@ -60,7 +68,10 @@ final class DayTest extends PageTestCase
     {
         $shoot = self::empty();
         $page = $this->followingRedirects()->put("/shoots/{$shoot->id}/place", $typed + self::PLACE)->assertOk();
-        self::assertMatchesRegularExpression('~id="p-place-' . $field . '">[^<]*' . preg_quote($says, '~') . '~', html_entity_decode((string) $page->getContent()));
+        self::assertMatchesRegularExpression(
+            '~id="p-place-' . $field . '">[^<]*' . preg_quote($says, '~') . '~',
+            html_entity_decode((string) $page->getContent()),
+        );
         $page->assertSee('value="Saltreach"', false);
         self::assertNull(Shoot::query()->findOrFail($shoot->id)->latitude);
     }
@@ -70,16 +81,27 @@ final class DayTest extends PageTestCase
      */
     public static function placeFiles(): iterable
     {
-        yield 'a waypoint' => ['<?xml version="1.0"?><gpx xmlns="urn:x"><wpt lat="51.8505" lon="1.9"><ele>3.5</ele><name>Sluice</name></wpt></gpx>', '51.8505', 'Sluice'];
+        yield 'a waypoint' => [
+            '<?xml version="1.0"?><gpx xmlns="urn:x"><wpt lat="51.8505" lon="1.9"><ele>3.5</ele><name>Sluice</name></wpt></gpx>',
+            '51.8505',
+            'Sluice',
+        ];
         yield 'a track' => ['<gpx><trk><trkseg><trkpt lat="-33.9" lon="18.4"/></trkseg></trk></gpx>', '-33.9', ''];
-        yield 'GeoJSON' => ['{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Pans"},"geometry":{"type":"LineString","coordinates":[[1.9,51.86],[2,52]]}}]}', '51.86', 'Pans'];
+        yield 'GeoJSON' => [
+            '{"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"Pans"},"geometry":{"type":"LineString","coordinates":[[1.9,51.86],[2,52]]}}]}',
+            '51.86',
+            'Pans',
+        ];
     }
 
     #[DataProvider('placeFiles')]
     public function testAFileFillsThePlaceInForALook(string $content, string $latitude, string $name): void
     {
         $shoot = self::empty();
-        $page = $this->followingRedirects()->put("/shoots/{$shoot->id}/place", ['zone' => 'UTC', 'file' => UploadedFile::fake()->createWithContent('place.gpx', $content)])->assertOk();
+        $page = $this->followingRedirects()->put(
+            "/shoots/{$shoot->id}/place",
+            ['zone' => 'UTC', 'file' => UploadedFile::fake()->createWithContent('place.gpx', $content)],
+        )->assertOk();
         $page->assertSee("value=\"{$latitude}\"", false)->assertSee("value=\"{$name}\"", false)->assertSee('value="UTC"', false);
         self::assertNull(Shoot::query()->findOrFail($shoot->id)->latitude);
     }
@@ -99,7 +121,10 @@ final class DayTest extends PageTestCase
     public function testAFileThatMarksNoPlaceIsRefusedByTheField(string $content): void
     {
         $shoot = self::empty();
-        $page = $this->followingRedirects()->put("/shoots/{$shoot->id}/place", ['name' => 'Kept', 'file' => UploadedFile::fake()->createWithContent('place.gpx', $content)])->assertOk();
+        $page = $this->followingRedirects()->put(
+            "/shoots/{$shoot->id}/place",
+            ['name' => 'Kept', 'file' => UploadedFile::fake()->createWithContent('place.gpx', $content)],
+        )->assertOk();
         self::assertMatchesRegularExpression('~id="p-place-file">(This|The place|Choose)~', (string) $page->getContent());
         $page->assertSee('value="Kept"', false);
     }
@@ -107,11 +132,18 @@ final class DayTest extends PageTestCase
     public function testAShotIsMovedOnTheDayByTextAndByDragging(): void
     {
         $shot = self::shot();
-        $this->put("/shots/{$shot->id}/stay", ['start' => '20 min before sunset', 'setup_minutes' => '45', 'teardown_minutes' => '10'])->assertRedirect();
+        $this->put(
+            "/shots/{$shot->id}/stay",
+            ['start' => '20 min before sunset', 'setup_minutes' => '45', 'teardown_minutes' => '10'],
+        )->assertRedirect();
         $this->get('/shoots/' . $shot->shoot_id)->assertSee('17:50');
         self::assertSame(45, Shot::query()->findOrFail($shot->id)->setup_minutes);
         // Dragged, it stays told by sunset. 18:30 is 66,600 s after midnight, and sunset 18:10.
-        $this->put("/shots/{$shot->id}/stay", ['to_s' => '66600'], ['HX-Request' => 'true'])->assertOk()->assertSee('id="day"', false)->assertSee('18:30');
+        $this->put(
+            "/shots/{$shot->id}/stay",
+            ['to_s' => '66600'],
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('id="day"', false)->assertSee('18:30');
         self::assertSame('sunset', self::planOf($shot)->start?->event->value);
         $this->put("/shots/{$shot->id}/stay", ['start' => ''])->assertRedirect();
         self::assertNull(self::planOf($shot)->start);

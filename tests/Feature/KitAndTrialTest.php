@@ -31,7 +31,11 @@ final class KitAndTrialTest extends PageTestCase
 
     private function pick(Shot $shot, string $name, string $count = '1'): void
     {
-        $this->post("/shots/{$shot->id}/kit", ['item' => self::item($name)->id, 'count' => $count, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id], ['HX-Request' => 'true'])
+        $this->post(
+            "/shots/{$shot->id}/kit",
+            ['item' => self::item($name)->id, 'count' => $count, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id],
+            ['HX-Request' => 'true'],
+        )
             ->assertOk()->assertSee('is in this shot');
     }
 
@@ -43,9 +47,21 @@ final class KitAndTrialTest extends PageTestCase
         }
         $this->pick($shot, 'Card of 128 GB', '3');
         $plan = self::planOf($shot);
-        self::assertSame([35.0, 18.0, 16.0, 70.0, [120.0, 120.0]], [$plan->optics?->focalMillimetres, $plan->load?->legsRatingKilograms, $plan->power?->camera?->battery->wattHours, $plan->power?->bank?->wattHours, $plan->storage?->cardsGigabytes]);
+        self::assertSame(
+            [35.0, 18.0, 16.0, 70.0, [120.0, 120.0]],
+            [
+                $plan->optics?->focalMillimetres,
+                $plan->load?->legsRatingKilograms,
+                $plan->power?->camera?->battery->wattHours,
+                $plan->power?->bank?->wattHours,
+                $plan->storage?->cardsGigabytes,
+            ],
+        );
         self::assertSame(0.6, $plan->camera->writeSeconds);
-        $this->put('/kit/' . self::item('Heavy legs')->id, ['kind' => 'legs', 'name' => 'Heavy legs', 'rating_kg' => '9'])->assertSessionHasNoErrors();
+        $this->put(
+            '/kit/' . self::item('Heavy legs')->id,
+            ['kind' => 'legs', 'name' => 'Heavy legs', 'rating_kg' => '9'],
+        )->assertSessionHasNoErrors();
         $this->delete('/kit/' . self::item('Trigger cable')->id)->assertRedirect();
         self::assertEquals($plan, self::planOf($shot));
         // Another lens takes the first one's place.
@@ -71,9 +87,17 @@ final class KitAndTrialTest extends PageTestCase
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void
     {
         $shot = self::shot();
-        $this->post("/shots/{$shot->id}/kit", ['item' => 999_999, 'revision' => $shot->current_revision_id], ['HX-Request' => 'true'])->assertOk()->assertSee('no longer in the bag');
+        $this->post(
+            "/shots/{$shot->id}/kit",
+            ['item' => 999_999, 'revision' => $shot->current_revision_id],
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('no longer in the bag');
         $this->post("/shots/{$shot->id}/kit", ['item' => self::item('Heavy legs')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
-        $this->post("/shots/{$shot->id}/kit", ['item' => self::item('Heavy legs')->id, 'count' => '0', 'revision' => $shot->current_revision_id], ['HX-Request' => 'true'])
+        $this->post(
+            "/shots/{$shot->id}/kit",
+            ['item' => self::item('Heavy legs')->id, 'count' => '0', 'revision' => $shot->current_revision_id],
+            ['HX-Request' => 'true'],
+        )
             ->assertOk()->assertSee('does not fit here');
     }
 
@@ -124,7 +148,10 @@ final class KitAndTrialTest extends PageTestCase
         yield 'a kind from nowhere' => ["kind,name\ndrone,x\n", 'row 2/kind'];
         yield 'a column from nowhere' => ["kind,name,wings\ncable,x,2\n", 'wings'];
         yield 'a number that is none' => ["kind;name;rating_kg\nlegs;x;strong\n", 'row 2/rating_kg'];
-        yield 'a field of another kind' => ['{"format":"evrent.kit/1","items":[{"kind":"card","name":"x","capacity_gb":8,"rating_kg":3}]}', 'items/0/rating_kg'];
+        yield 'a field of another kind' => [
+            '{"format":"evrent.kit/1","items":[{"kind":"card","name":"x","capacity_gb":8,"rating_kg":3}]}',
+            'items/0/rating_kg',
+        ];
         yield 'not UTF-8' => ["kind,name\ncable,\xff\n", 'UTF-8'];
     }
 
@@ -141,7 +168,10 @@ final class KitAndTrialTest extends PageTestCase
     public function testATestShootIsLaidOutJudgedAndTurnedIntoARecipe(): void
     {
         $url = '/shoots/' . self::shoot()->id . '/trials';
-        $this->followingRedirects()->post($url, ['subject' => 'Reeds in the wind', 'intervals' => '1 2, 4 s', 'shutters' => '1/2 1.9', 'photos' => '24'])
+        $this->followingRedirects()->post(
+            $url,
+            ['subject' => 'Reeds in the wind', 'intervals' => '1 2, 4 s', 'shutters' => '1/2 1.9', 'photos' => '24'],
+        )
             ->assertOk()->assertSee('Reeds in the wind')->assertSee('does not fit the interval')->assertSee('24 photos each');
         $trial = Trial::query()->firstOrFail();
         $keep = fn (array $cells) => $this->put("/trials/{$trial->id}", ['cells' => $cells]);
@@ -158,10 +188,16 @@ final class KitAndTrialTest extends PageTestCase
         $preset = Preset::query()->where('name', 'Reeds in the wind')->firstOrFail();
         $shoot = self::shoot();
         $this->get("/shoots/{$shoot->id}")->assertSee('Reeds in the wind');
-        $this->post("/shoots/{$shoot->id}/shots", ['title' => 'Reeds', 'starter' => 'pan-tilt', 'recipe' => (string) $preset->id])->assertSessionHasNoErrors();
+        $this->post(
+            "/shoots/{$shoot->id}/shots",
+            ['title' => 'Reeds', 'starter' => 'pan-tilt', 'recipe' => (string) $preset->id],
+        )->assertSessionHasNoErrors();
         $plan = self::planOf(Shot::query()->orderByDesc('id')->firstOrFail());
         self::assertSame([2.0, 0.5], [$plan->timing->interval->longest(), $plan->timing->exposure->longest()]);
-        $this->post("/shoots/{$shoot->id}/shots", ['title' => 'Kept', 'starter' => 'pan-tilt', 'recipe' => '999999'])->assertSessionHasErrors(['recipe'])->assertSessionHasInput('title', 'Kept');
+        $this->post(
+            "/shoots/{$shoot->id}/shots",
+            ['title' => 'Kept', 'starter' => 'pan-tilt', 'recipe' => '999999'],
+        )->assertSessionHasErrors(['recipe'])->assertSessionHasInput('title', 'Kept');
         $this->delete("/trials/{$trial->id}")->assertRedirect();
         self::assertSame(0, Trial::query()->count());
     }
@@ -169,8 +205,14 @@ final class KitAndTrialTest extends PageTestCase
     public function testABadTestShootIsToldByItsFields(): void
     {
         $url = '/shoots/' . self::shoot()->id . '/trials';
-        $this->post($url, ['subject' => '', 'intervals' => 'fast', 'shutters' => '', 'photos' => 'many'])->assertSessionHasErrors(['trial.subject', 'trial.intervals', 'trial.shutters', 'trial.photos']);
-        $this->post($url, ['subject' => 'x', 'intervals' => '1 1', 'shutters' => '1 2 3 4 5 6 7 8 9', 'photos' => '2'])->assertSessionHasErrors(['trial.intervals', 'trial.shutters', 'trial.photos']);
+        $this->post(
+            $url,
+            ['subject' => '', 'intervals' => 'fast', 'shutters' => '', 'photos' => 'many'],
+        )->assertSessionHasErrors(['trial.subject', 'trial.intervals', 'trial.shutters', 'trial.photos']);
+        $this->post(
+            $url,
+            ['subject' => 'x', 'intervals' => '1 1', 'shutters' => '1 2 3 4 5 6 7 8 9', 'photos' => '2'],
+        )->assertSessionHasErrors(['trial.intervals', 'trial.shutters', 'trial.photos']);
         self::assertSame(0, Trial::query()->count());
     }
 

@@ -52,7 +52,11 @@ final class LightAndSkyTest extends PageTestCase
     {
         $shot = self::dusk();
         $before = self::brightness($shot);
-        $this->edit($shot, 'metered', ['metered_s' => '1/4', 'metered_aperture' => '5.6', 'metered_iso' => '100', 'metered_at' => 'sunset'])->assertOk();
+        $this->edit(
+            $shot,
+            'metered',
+            ['metered_s' => '1/4', 'metered_aperture' => '5.6', 'metered_iso' => '100', 'metered_at' => 'sunset'],
+        )->assertOk();
         self::assertSame(0.25, self::planOf($shot)->light?->metered?->exposure->seconds);
         self::assertNotEquals($before, self::brightness($shot));
         $this->edit($shot, 'metered-out')->assertOk();
@@ -95,8 +99,16 @@ final class LightAndSkyTest extends PageTestCase
      */
     public static function mistakes(): iterable
     {
-        yield 'a meter without a time' => ['metered', ['metered_s' => '1', 'metered_aperture' => '8', 'metered_iso' => '100', 'metered_at' => ''], 'metered_at'];
-        yield 'a meter in words' => ['metered', ['metered_s' => 'long', 'metered_aperture' => '8', 'metered_iso' => '100', 'metered_at' => '18:00'], 'metered_s'];
+        yield 'a meter without a time' => [
+            'metered',
+            ['metered_s' => '1', 'metered_aperture' => '8', 'metered_iso' => '100', 'metered_at' => ''],
+            'metered_at',
+        ];
+        yield 'a meter in words' => [
+            'metered',
+            ['metered_s' => 'long', 'metered_aperture' => '8', 'metered_iso' => '100', 'metered_at' => '18:00'],
+            'metered_s',
+        ];
         yield 'blur of it all' => ['blur-share', ['share' => '100'], 'share'];
         yield 'blur of nothing' => ['blur-share', ['share' => ''], 'share'];
         yield 'smear of nothing' => ['smear', ['pixels' => '0'], 'pixels'];
@@ -120,7 +132,10 @@ final class LightAndSkyTest extends PageTestCase
     public function testTheScheduleHasTheIsoOfEachPhoto(): void
     {
         $shot = self::shot(['/light' => ['aperture' => 4, 'iso' => 200, 'iso_changes' => [['frame' => 100, 'iso' => 400]]]]);
-        $lines = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($this->get("/shots/{$shot->id}/schedule.csv")->streamedContent())));
+        $lines = array_map(
+            static fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            explode("\n", trim($this->get("/shots/{$shot->id}/schedule.csv")->streamedContent())),
+        );
         $iso = (int) array_search('iso', $lines[0], true);
         self::assertSame(['200', '200', '400', '400'], [$lines[1][$iso], $lines[99][$iso], $lines[100][$iso], $lines[240][$iso]]);
     }

@@ -45,7 +45,11 @@ final class PackingListTest extends TestCase
     {
         $shot = static fn (string $title): array => [
             '/title' => $title, '/timing/photos' => 200, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
-            '/kit' => [['kind' => 'legs', 'name' => 'Heavy legs'], ['kind' => 'body', 'name' => 'One'], ['kind' => 'cable', 'name' => 'Trigger', 'count' => 2]],
+            '/kit' => [
+                ['kind' => 'legs', 'name' => 'Heavy legs'],
+                ['kind' => 'body', 'name' => 'One'],
+                ['kind' => 'cable', 'name' => 'Trigger', 'count' => 2],
+            ],
             '/storage' => ['raw_mb' => 50, 'cards_gb' => [16]], '/power' => ['camera' => ['battery_wh' => 1, 'idle_w' => 1]],
         ];
         $one = self::packed([$shot('Ebb')]);
@@ -60,7 +64,12 @@ final class PackingListTest extends TestCase
 
     public function testPhotosOnTwoCardsTakeTwiceTheRoom(): void
     {
-        $packed = self::packed([['/timing/photos' => 200, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/storage' => ['raw_mb' => 50, 'cards_gb' => [16, 16], 'slots' => 'copy']]]);
+        $packed = self::packed([[
+            '/timing/photos' => 200,
+            '/timing/head_photos' => 0,
+            '/timing/tail_photos' => 0,
+            '/storage' => ['raw_mb' => 50, 'cards_gb' => [16, 16], 'slots' => 'copy'],
+        ]]);
         self::assertSame([2, '200 photos come to 20 GB, each on two cards'], [$packed['cards of 16 GB']->count, $packed['cards of 16 GB']->why]);
     }
 
@@ -85,7 +94,11 @@ final class PackingListTest extends TestCase
     public function testWhatIsOutThereIsPackedFor(): void
     {
         $without = self::packed([[]]);
-        $with = self::packed([['/load' => ['camera_kg' => 2]]], [Hazard::Night, Hazard::Cold, Hazard::Tide, Hazard::Road, Hazard::Edge, Hazard::Incline, Hazard::Public], 9_000.0);
+        $with = self::packed(
+            [['/load' => ['camera_kg' => 2]]],
+            [Hazard::Night, Hazard::Cold, Hazard::Tide, Hazard::Road, Hazard::Edge, Hazard::Incline, Hazard::Public],
+            9_000.0,
+        );
         self::assertSame(['blower and lens cloth', 'spirit level and compass'], array_keys($without));
         foreach (['red lamp and a spare', 'tide table and a second way off', 'something that is seen', 'line to tie rig and bag', 'weight to hang, and pegs'] as $what) {
             self::assertArrayHasKey($what, $with);

@@ -29,32 +29,135 @@ final class ScoutingFailuresTest extends TestCase
         $long = ['/timing/photos' => 400, '/timing/interval_s' => 10, '/site' => Plans::SITE] + self::STILL;
         yield 'T4 dial not on bulb' => ['T4', ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'manual'], Severity::Stops, ['dial']];
         yield 'T4 dial on bulb' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'bulb'], Severity::Stops, ['dial']];
-        yield 'T4 beyond the dial' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 60, '/timing/interval_s' => 90], Severity::Stops, ['dial']];
-        yield 'T4 30 s is 32 s and the interval does not hold it' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 30, '/timing/interval_s' => 32.5], Severity::Stops, ['true', 'literal']];
-        yield 'T4 15 s is 16 s and there is room' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 15, '/timing/interval_s' => 40], Severity::Know, ['true', 'literal']];
-        yield 'T5 aperture priority at dusk' => ['T5', ['/light' => ['aperture' => 5.6, 'control' => 'aperture_priority', 'isos' => [100]], '/start' => self::DUSK] + $long, Severity::Stops, ['longest', 'interval']];
-        yield 'T5 with ISO to follow' => ['T5', ['/light' => ['aperture' => 4, 'control' => 'aperture_priority', 'isos' => [100, 200, 400, 800, 1600, 3200, 6400]], '/start' => self::DUSK, '/timing/photos' => 260] + $long, Severity::Stops, ['ramp', 'longest', 'interval']];
-        yield 'T15 at noon' => ['T15', ['/light' => ['aperture' => 8, 'filters' => [3, 6, 10]], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 2] + $long, Severity::Stops, ['nd', 'ramp', 'exposure']];
-        yield 'T15 without a filter in the bag' => ['T15', ['/light' => ['aperture' => 8], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 2] + $long, Severity::Stops, ['nd', 'ramp', 'exposure']];
-        yield 'T15 ISO too high' => ['T15', ['/light' => ['aperture' => 16, 'iso' => 1600], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 0.01] + $long, Severity::Stops, ['nd', 'iso', 'ramp', 'exposure']];
+        yield 'T4 beyond the dial' => [
+            'T4',
+            ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 60, '/timing/interval_s' => 90],
+            Severity::Stops,
+            ['dial'],
+        ];
+        yield 'T4 30 s is 32 s and the interval does not hold it' => [
+            'T4',
+            ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 30, '/timing/interval_s' => 32.5],
+            Severity::Stops,
+            ['true', 'literal'],
+        ];
+        yield 'T4 15 s is 16 s and there is room' => [
+            'T4',
+            ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 15, '/timing/interval_s' => 40],
+            Severity::Know,
+            ['true', 'literal'],
+        ];
+        yield 'T5 aperture priority at dusk' => [
+            'T5',
+            ['/light' => ['aperture' => 5.6, 'control' => 'aperture_priority', 'isos' => [100]], '/start' => self::DUSK] + $long,
+            Severity::Stops,
+            ['longest', 'interval'],
+        ];
+        yield 'T5 with ISO to follow' => [
+            'T5',
+            [
+                '/light' => ['aperture' => 4, 'control' => 'aperture_priority', 'isos' => [100, 200, 400, 800, 1600, 3200, 6400]],
+                '/start' => self::DUSK,
+                '/timing/photos' => 260,
+            ] + $long,
+            Severity::Stops,
+            ['ramp', 'longest', 'interval'],
+        ];
+        yield 'T15 at noon' => [
+            'T15',
+            [
+                '/light' => ['aperture' => 8, 'filters' => [3, 6, 10]],
+                '/start' => ['event' => 'clock', 'at' => '12:00'],
+                '/timing/exposure_s' => 2,
+            ] + $long,
+            Severity::Stops,
+            ['nd', 'ramp', 'exposure'],
+        ];
+        yield 'T15 without a filter in the bag' => [
+            'T15',
+            ['/light' => ['aperture' => 8], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 2] + $long,
+            Severity::Stops,
+            ['nd', 'ramp', 'exposure'],
+        ];
+        yield 'T15 ISO too high' => [
+            'T15',
+            ['/light' => ['aperture' => 16, 'iso' => 1600], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 0.01] + $long,
+            Severity::Stops,
+            ['nd', 'iso', 'ramp', 'exposure'],
+        ];
         yield 'T16 stars trail' => ['T16', [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 30,
             '/move/keyframes/0/tilt' => 20, '/move/keyframes/1/tilt' => 20, '/rig/base' => ['zero_bearing_deg' => 180],
         ], Severity::Look, ['exposure']];
-        yield 'T23 night falls' => ['T23', ['/light' => ['aperture' => 4], '/start' => self::DUSK, '/timing/exposure_s' => 0.05, '/timing/photos' => 260] + $long, Severity::Stops, ['ramp']];
-        yield 'T23 filter left on' => ['T23', ['/light' => ['aperture' => 8, 'nd_stops' => 6], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 0.0025, '/timing/photos' => 60] + $long, Severity::Stops, ['ramp', 'nd', 'exposure']];
-        yield 'T23 limits too tight' => ['T23', ['/light' => ['aperture' => 8, 'isos' => [100, 200]], '/start' => self::DUSK, '/timing/photos' => 300] + $long, Severity::Stops, ['ramp']];
-        yield 'T23 too late by half an hour' => ['T23', ['/light' => ['aperture' => 8, 'isos' => [100]], '/start' => ['event' => 'sunset'], '/timing/exposure_s' => 0.02, '/timing/photos' => 60] + $long, Severity::Stops, ['ramp', 'exposure', 'start']];
-        yield 'R1 base off level' => ['R1', ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 1, 'toward_deg' => 90]], Severity::Look, ['level']];
+        yield 'T23 night falls' => [
+            'T23',
+            ['/light' => ['aperture' => 4], '/start' => self::DUSK, '/timing/exposure_s' => 0.05, '/timing/photos' => 260] + $long,
+            Severity::Stops,
+            ['ramp'],
+        ];
+        yield 'T23 filter left on' => [
+            'T23',
+            [
+                '/light' => ['aperture' => 8, 'nd_stops' => 6],
+                '/start' => ['event' => 'clock', 'at' => '12:00'],
+                '/timing/exposure_s' => 0.0025,
+                '/timing/photos' => 60,
+            ] + $long,
+            Severity::Stops,
+            ['ramp', 'nd', 'exposure'],
+        ];
+        yield 'T23 limits too tight' => [
+            'T23',
+            ['/light' => ['aperture' => 8, 'isos' => [100, 200]], '/start' => self::DUSK, '/timing/photos' => 300] + $long,
+            Severity::Stops,
+            ['ramp'],
+        ];
+        yield 'T23 too late by half an hour' => [
+            'T23',
+            [
+                '/light' => ['aperture' => 8, 'isos' => [100]],
+                '/start' => ['event' => 'sunset'],
+                '/timing/exposure_s' => 0.02,
+                '/timing/photos' => 60,
+            ] + $long,
+            Severity::Stops,
+            ['ramp', 'exposure', 'start'],
+        ];
+        yield 'R1 base off level' => [
+            'R1',
+            ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 1, 'toward_deg' => 90]],
+            Severity::Look,
+            ['level'],
+        ];
         yield 'R2 weak legs' => ['R2', ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Stops, ['rating']];
         yield 'R2 weak carriage' => ['R2', ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Stops, ['rating']];
         yield 'R3 too steep' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Stops, ['incline']];
-        yield 'P1 camera battery in the cold' => ['P1', ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10]], Severity::Stops, ['batteries', 'bank']];
-        yield 'P1 half charged' => ['P1', ['/power' => ['camera' => ['battery_wh' => 1.8, 'charge' => 0.4]]], Severity::Stops, ['charge', 'batteries', 'bank']];
+        yield 'P1 camera battery in the cold' => [
+            'P1',
+            ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10]],
+            Severity::Stops,
+            ['batteries', 'bank'],
+        ];
+        yield 'P1 half charged' => [
+            'P1',
+            ['/power' => ['camera' => ['battery_wh' => 1.8, 'charge' => 0.4]]],
+            Severity::Stops,
+            ['charge', 'batteries', 'bank'],
+        ];
         yield 'P2 rig battery' => ['P2', ['/power' => ['rig' => ['battery_wh' => 2]]], Severity::Stops, ['batteries', 'bank']];
         yield 'P3 one card' => ['P3', ['/storage' => ['cards_gb' => [4]]], Severity::Stops, ['card']];
-        yield 'P3 two kinds of file' => ['P3', ['/storage' => ['raw_mb' => 30, 'jpeg_mb' => 10, 'cards_gb' => [8, 8], 'slots' => 'copy']], Severity::Stops, ['card', 'raw', 'overflow', 'jpeg']];
-        yield 'S1 the sun sets in the frame' => ['S1', ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 273]], Severity::Look, ['start']];
+        yield 'P3 two kinds of file' => [
+            'P3',
+            ['/storage' => ['raw_mb' => 30, 'jpeg_mb' => 10, 'cards_gb' => [8, 8], 'slots' => 'copy']],
+            Severity::Stops,
+            ['card', 'raw', 'overflow', 'jpeg'],
+        ];
+        yield 'S1 the sun sets in the frame' => [
+            'S1',
+            ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 273]],
+            Severity::Look,
+            ['start'],
+        ];
     }
 
     /**
@@ -79,11 +182,29 @@ final class ScoutingFailuresTest extends TestCase
      */
     public static function sound(): iterable
     {
-        yield 'T4 on bulb' => ['T4', ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb', '/timing/exposure_s' => 30, '/timing/interval_s' => 50]];
-        yield 'T4 literal marks' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/camera/marks_are_literal' => true, '/timing/exposure_s' => 30, '/timing/interval_s' => 50]];
+        yield 'T4 on bulb' => [
+            'T4',
+            ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb', '/timing/exposure_s' => 30, '/timing/interval_s' => 50],
+        ];
+        yield 'T4 literal marks' => [
+            'T4',
+            ['/camera/exposure_timed_by' => 'camera', '/camera/marks_are_literal' => true, '/timing/exposure_s' => 30, '/timing/interval_s' => 50],
+        ];
         yield 'T4 nobody said' => ['T4', ['/timing/exposure_s' => 30, '/timing/interval_s' => 50]];
-        yield 'T16 short enough' => ['T16', ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 4]];
-        yield 'T16 by day' => ['T16', ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 40]];
+        yield 'T16 short enough' => [
+            'T16',
+            ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 4],
+        ];
+        yield 'T16 by day' => [
+            'T16',
+            [
+                '/optics' => self::OPTICS,
+                '/site' => Plans::SITE,
+                '/start' => ['event' => 'clock', 'at' => '12:00'],
+                '/timing/exposure_s' => 25,
+                '/timing/interval_s' => 40,
+            ],
+        ];
         yield 'T16 looking at the mud' => ['T16', [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 40,
             '/move/keyframes/0/tilt' => -60, '/move/keyframes/1/tilt' => -60,
@@ -91,10 +212,24 @@ final class ScoutingFailuresTest extends TestCase
         yield 'R1 hardly' => ['R1', ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 0.1, 'toward_deg' => 90]]];
         yield 'R2 twice the load' => ['R2', ['/load' => ['legs_rating_kg' => 5.6, 'carriage_rating_kg' => 5.6]]];
         yield 'R3 level' => ['R3', ['/load' => ['thrust_n' => 30]]];
-        yield 'P1 in a power bank’s care' => ['P1', ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10, 'bank' => ['capacity_wh' => 20]]]];
+        yield 'P1 in a power bank’s care' => [
+            'P1',
+            ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10, 'bank' => ['capacity_wh' => 20]]],
+        ];
         yield 'P3 exactly' => ['P3', ['/storage' => ['raw_mb' => 25, 'cards_gb' => [6]]]];
-        yield 'S1 the sun is behind' => ['S1', ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 90]]];
-        yield 'S1 the sun is down' => ['S1', ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => 300], '/rig/base' => ['zero_bearing_deg' => 273]]];
+        yield 'S1 the sun is behind' => [
+            'S1',
+            ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 90]],
+        ];
+        yield 'S1 the sun is down' => [
+            'S1',
+            [
+                '/optics' => self::OPTICS,
+                '/site' => Plans::SITE,
+                '/start' => ['event' => 'sunset', 'offset_s' => 300],
+                '/rig/base' => ['zero_bearing_deg' => 273],
+            ],
+        ];
     }
 
     /**

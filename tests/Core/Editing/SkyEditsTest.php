@@ -80,7 +80,11 @@ final class SkyEditsTest extends TestCase
     public function testPanZeroIsSaidByCompassAndVariation(): void
     {
         $plan = self::schedule()->plan;
-        $zero = static fn (string $compass, string $variation): float => TypedEdit::apply($plan, 'compass', ['compass' => $compass, 'variation' => $variation])
+        $zero = static fn (string $compass, string $variation): float => TypedEdit::apply(
+            $plan,
+            'compass',
+            ['compass' => $compass, 'variation' => $variation],
+        )
             ->plan->rig->base->zeroBearingDegrees;
         self::assertSame([239.5, 238.0, 1.0, 359.5], [$zero('238', '1.5'), $zero('238', ''), $zero('359', '2'), $zero('1', '-1.5')]);
         foreach ([['', '', '/edit/compass'], ['400', '', '/edit/compass'], ['10', 'east', '/edit/variation'], ['10', '200', '/edit/variation']] as [$compass, $variation, $pointer]) {
@@ -100,10 +104,17 @@ final class SkyEditsTest extends TestCase
     {
         yield 'the sun down to the sea' => [Target::Sun, []];
         yield 'the sun through the horizon' => [Target::Sun, ['/start' => ['event' => 'sunset', 'offset_s' => -2400]]];
-        yield 'the moon up, over five hours' => [Target::Moon, ['/start' => ['event' => 'moonrise'], '/timing/photos' => 900, '/timing/interval_s' => 20, '/rig/base' => ['zero_bearing_deg' => 90]]];
-        yield 'the galactic centre' => [Target::GalacticCentre, ['/start' => ['event' => 'clock', 'at' => '03:30'], '/rig/base' => ['zero_bearing_deg' => 180]]];
+        yield 'the moon up, over five hours' => [
+            Target::Moon,
+            ['/start' => ['event' => 'moonrise'], '/timing/photos' => 900, '/timing/interval_s' => 20, '/rig/base' => ['zero_bearing_deg' => 90]],
+        ];
+        yield 'the galactic centre' => [
+            Target::GalacticCentre,
+            ['/start' => ['event' => 'clock', 'at' => '03:30'], '/rig/base' => ['zero_bearing_deg' => 180]],
+        ];
         yield 'across north, where bearings begin again' => [Target::Sun, [
-            '/site' => ['latitude_deg' => 78.2, 'date' => '2027-06-21', 'zone' => 'UTC'] + Plans::SITE, '/start' => ['event' => 'clock', 'at' => '21:30'],
+            '/site' => ['latitude_deg' => 78.2, 'date' => '2027-06-21', 'zone' => 'UTC'] + Plans::SITE,
+            '/start' => ['event' => 'clock', 'at' => '21:30'],
             '/timing/photos' => 600, '/rig/base' => ['zero_bearing_deg' => 300],
         ]];
     }
@@ -127,7 +138,10 @@ final class SkyEditsTest extends TestCase
     /** A leaning base points the camera elsewhere: through the lens the body stays in the middle all the same. */
     public function testABaseOffLevelIsMadeUpFor(): void
     {
-        $schedule = self::schedule(['/rig/base' => ['zero_bearing_deg' => 240, 'off_level_deg' => 2, 'toward_deg' => 60], '/optics' => Plans::OPTICS + ['focal_mm' => 50]]);
+        $schedule = self::schedule([
+            '/rig/base' => ['zero_bearing_deg' => 240, 'off_level_deg' => 2, 'toward_deg' => 60],
+            '/optics' => Plans::OPTICS + ['focal_mm' => 50],
+        ]);
         $tracked = Schedule::of(SkyEdits::tracked($schedule, Target::Sun));
         $sky = ShotSky::of($tracked);
         $poses = Poses::columns($tracked);

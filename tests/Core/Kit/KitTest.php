@@ -22,7 +22,13 @@ use Tests\Core\Plans;
 
 final class KitTest extends TestCase
 {
-    private const SLIDE = ['slide_min' => 0.0, 'slide_max' => 600.0, 'slide_max_speed' => 20.0, 'slide_max_acceleration' => 50.0, 'slide_steps_per_unit' => 100.0];
+    private const SLIDE = [
+        'slide_min' => 0.0,
+        'slide_max' => 600.0,
+        'slide_max_speed' => 20.0,
+        'slide_max_acceleration' => 50.0,
+        'slide_steps_per_unit' => 100.0,
+    ];
 
     /**
      * Pieces of every kind, with every number somewhere in its range.
@@ -44,8 +50,18 @@ final class KitTest extends TestCase
                     default => min($known->most, max($known->least, round($value, 3))),
                 };
             }
-            $values = $kind === KitKind::Rig ? self::SLIDE + array_filter($values, static fn (string $field): bool => !str_starts_with($field, 'slide_'), ARRAY_FILTER_USE_KEY) : $values;
-            $pieces[] = new KitItem($kind, "Piece “{$kind->value}”, {$seed}", $values, $random->getInt(1, 20), $seed % 2 === 0 ? '' : "a; \"note\", with all; 1,5");
+            $values = $kind === KitKind::Rig ? self::SLIDE + array_filter(
+                $values,
+                static fn (string $field): bool => !str_starts_with($field, 'slide_'),
+                ARRAY_FILTER_USE_KEY,
+            ) : $values;
+            $pieces[] = new KitItem(
+                $kind,
+                "Piece “{$kind->value}”, {$seed}",
+                $values,
+                $random->getInt(1, 20),
+                $seed % 2 === 0 ? '' : "a; \"note\", with all; 1,5",
+            );
         }
 
         return $pieces;
@@ -120,10 +136,22 @@ final class KitTest extends TestCase
         yield 'a card that does not say' => [['kind' => 'card', 'name' => 'X'], '/capacity_gb', 'usable space in GB'];
         yield 'words for a number' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => 'big'], '/capacity_gb', 'Enter a number'];
         yield 'half a piece' => [['kind' => 'cable', 'name' => 'X', 'count' => '1.5'], '/count', 'how many'];
-        yield 'half an axis' => [['kind' => 'rig', 'name' => 'X', 'slide_min' => '0', 'slide_max' => '9'], '/slide_max_speed', 'leave all of the slide empty'];
+        yield 'half an axis' => [
+            ['kind' => 'rig', 'name' => 'X', 'slide_min' => '0', 'slide_max' => '9'],
+            '/slide_max_speed',
+            'leave all of the slide empty',
+        ];
         yield 'no axis' => [['kind' => 'rig', 'name' => 'X'], '/slide_min', 'one axis at least'];
-        yield 'travel that ends before it begins' => [['kind' => 'rig', 'name' => 'X', 'slide_min' => '900'] + array_map(strval(...), self::SLIDE), '/slide_max', 'larger number'];
-        yield 'an efficiency above all' => [['kind' => 'power_bank', 'name' => 'X', 'capacity_wh' => '70', 'efficiency' => '1.2'], '/efficiency', 'to 1'];
+        yield 'travel that ends before it begins' => [
+            ['kind' => 'rig', 'name' => 'X', 'slide_min' => '900'] + array_map(strval(...), self::SLIDE),
+            '/slide_max',
+            'larger number',
+        ];
+        yield 'an efficiency above all' => [
+            ['kind' => 'power_bank', 'name' => 'X', 'capacity_wh' => '70', 'efficiency' => '1.2'],
+            '/efficiency',
+            'to 1',
+        ];
     }
 
     /**
@@ -145,7 +173,14 @@ final class KitTest extends TestCase
     public function testAPieceIsKnownByOneLine(): void
     {
         self::assertSame('slide 600 mm', (new KitItem(KitKind::Rig, 'X', self::SLIDE))->inShort());
-        self::assertSame('36 × 24 mm', (new KitItem(KitKind::Body, 'X', ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0]))->inShort());
+        self::assertSame(
+            '36 × 24 mm',
+            (new KitItem(
+                KitKind::Body,
+                'X',
+                ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0],
+            ))->inShort(),
+        );
         self::assertSame('10 stops', (new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort());
         self::assertSame('', (new KitItem(KitKind::Cable, 'X', []))->inShort());
     }
