@@ -304,8 +304,10 @@ test('without script a day is moved, a list is ticked and a verdict is kept', as
 
   await plain.getByRole('link', { name: 'Packing list' }).click();
   await plain.getByLabel('Heavy legs is packed').check();
+  const shown = plain.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() === 'GET');
   await plain.getByRole('button', { name: 'Keep what is ticked' }).click();
-  await plain.reload();
+  await (await shown).finished();
+  await plain.waitForLoadState();
   assert.ok(await plain.getByLabel('Heavy legs is packed').isChecked());
 
   await plain.getByRole('link', { name: 'No script here' }).click();
