@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\IntervalMeaning;
 
 /**
  * What to set on site, in one line: "312 photos, one every 8 s, open 1/13 … 3.77 s, f/5.6, ISO 100, ND of 3 stops".
@@ -16,8 +17,12 @@ final class SettingsText
         $plan = $schedule->plan;
         $told = [
             PlainText::photos($schedule->summary->photosTotal),
-            sprintf('one every %s', PlainText::seconds($plan->timing->interval->longest())),
-            sprintf('open %s s', self::exposures(array_column($plan->timing->exposure->keys, 'seconds'))),
+            $plan->timing->mode->hasClock() ? sprintf(
+                '%s %s s',
+                $plan->timing->intervalMeans === IntervalMeaning::Gap ? 'with gaps of' : 'one every',
+                self::keyed(array_column($plan->timing->interval->keys, 'seconds'), PlainText::number(...)),
+            ) : 'each when you say',
+            sprintf('open %s s', self::keyed(array_column($plan->timing->exposure->keys, 'seconds'), PlainText::shutter(...))),
         ];
         if ($plan->light !== null) {
             $told[] = 'f/' . PlainText::rounded($plan->light->aperture, 1);
@@ -29,11 +34,12 @@ final class SettingsText
     }
 
     /**
-     * @param list<float> $seconds key by key
+     * @param list<float>             $seconds key by key
+     * @param callable(float): string $written
      */
-    private static function exposures(array $seconds): string
+    private static function keyed(array $seconds, callable $written): string
     {
-        $words = array_map(PlainText::shutter(...), $seconds);
+        $words = array_map($written, $seconds);
 
         return count($words) > 2 ? "{$words[0]} … " . $words[count($words) - 1] : implode(' → ', array_unique($words));
     }

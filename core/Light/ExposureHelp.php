@@ -131,7 +131,7 @@ final class ExposureHelp
         if ($light === null) {
             return $exposed;
         }
-        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $exposed->timing->exposure->column($schedule->photosTotal())[0]);
+        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $exposed->timing->exposure->keys[0]['seconds']);
         $needed = max(0.0, $light->ndStops + $longer);
         $stops = $light->filters === [] ? round($needed) : array_sum(NeutralDensity::pick($needed, $light->filters)->stops);
 

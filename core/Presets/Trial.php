@@ -175,7 +175,11 @@ final readonly class Trial
             $this->interval($best),
             $this->openShare($best),
             $clipSeconds,
-            sprintf('Tried against %d others%s.', $this->judged() - 1, $note === '' ? '' : ": {$note}"),
+            match ($this->judged()) {
+                1 => 'Tried by itself',
+                2 => 'Tried against one other',
+                default => sprintf('Tried against %d others', $this->judged() - 1),
+            } . ($note === '' ? '.' : ": {$note}."),
         );
     }
 }

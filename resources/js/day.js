@@ -16,7 +16,7 @@ export const dayLine = () => ({
     // What is refused is shown too: the messages stand by the fields.
     this.$root.addEventListener('htmx:beforeSwap', (event) => {
       if (event.detail.xhr.status === 422) event.detail.shouldSwap = true;
-      this.keepRefused(event.detail.requestConfig.elt);
+      if (event.detail.shouldSwap) this.keepRefused(event.detail.requestConfig.elt);
     });
     this.$root.dataset.ready = 'yes';
   },
@@ -25,7 +25,8 @@ export const dayLine = () => ({
   keepRefused(asking) {
     const message = (field) => document.getElementById(field.getAttribute('aria-describedby'));
     const kept = [...this.$root.querySelectorAll('#day [aria-invalid]')]
-      .filter((field) => !asking.contains(field))
+      // A bar's own shot was just given a new start: what was refused there is done with.
+      .filter((field) => !asking.contains(field) && !field.id.startsWith(`${asking.id}-`))
       .map((field) => ({ id: field.id, value: field.value, says: message(field).textContent }));
     this.$root.addEventListener('htmx:afterSwap', () => {
       for (const { id, value, says } of kept) {

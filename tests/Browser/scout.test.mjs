@@ -30,6 +30,12 @@ async function backToTheShoot(page, name) {
   await page.locator('[x-data=dayLine][data-ready=yes]').waitFor();
 }
 
+async function pick(page, piece, count = '1') {
+  await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
+  await page.getByLabel('how many').fill(count);
+  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+}
+
 async function startAt(page, text) {
   await type(page, start, text);
   await page.getByLabel(start).and(page.locator(':not([aria-invalid])')).waitFor();
@@ -66,9 +72,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   assert.ok(plan.timing.exposure_s.at(-1).exposure_s > 4 * plan.timing.exposure_s[0].exposure_s, 'exposures grow as the light falls');
 
   for (const [piece, count] of [['Full-frame body, 24 MP', '1'], ['Wide 20 mm', '1'], ['Rail of 900 mm with pan and tilt', '1'], ['Heavy legs', '1'], ['Card of 64 GB', '1'], ['Battery of 16 Wh', '2']]) {
-    await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
-    await page.getByLabel('how many').fill(count);
-    await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+    await pick(page, piece, count);
     await page.locator('.picked').getByText(piece).waitFor();
   }
   assert.match(await page.locator('#budgets').textContent(), /Cards\s*288 of/);
@@ -144,6 +148,11 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.locator('#trouble').waitFor({ state: 'hidden' });
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
+  // Moved itself, the refused text is done with.
+  await page.locator('.stay', { hasText: 'Ebb' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.locator('.shot-card', { hasText: 'Ebb' }).locator('input[name=start]:not([aria-invalid])').waitFor();
+  assert.match(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
 });
 
 test('a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {
@@ -251,8 +260,7 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
 test('kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
   const page = await makeShoot('Kit that changes');
   await makeShotHere(page, 'Keeps its card');
-  await page.getByLabel('Pick', { exact: true }).selectOption({ label: 'Card of 128 GB' });
-  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+  await pick(page, 'Card of 128 GB');
   assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
   const shot = page.url();
 
@@ -287,8 +295,7 @@ test('kit goes out as a table and comes back changed, and a shot that picked it 
 test('without script a day is moved, a list is ticked and a verdict is kept', async () => {
   const page = await makeShoot('No script here');
   await makeShotHere(page, 'By forms alone');
-  await page.getByLabel('Pick', { exact: true }).selectOption({ label: 'Heavy legs' });
-  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+  await pick(page, 'Heavy legs');
   await page.getByRole('link', { name: 'No script here' }).click();
   const plain = await view.open(new URL(page.url()).pathname, { script: false });
   const card = plain.locator('.shot-card', { hasText: 'By forms alone' });

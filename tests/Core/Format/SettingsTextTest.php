@@ -35,6 +35,9 @@ final class SettingsTextTest extends TestCase
             '100 photos, one every 6 s, open 1/60 s' => ['/timing/exposure_s' => 1 / 60],
             '100 photos, one every 6 s, open 0.5 → 2 s' => ['/timing/exposure_s' => $two],
             '100 photos, one every 6 s, open 0.5 … 3 s' => ['/timing/exposure_s' => $three],
+            '100 photos, one every 6 → 9 s, open 0.5 s' => ['/timing/interval_s' => [['at' => 0, 'interval_s' => 6], ['at' => 1, 'interval_s' => 9]]],
+            '100 photos, with gaps of 6 s, open 0.5 s' => ['/timing/interval_means' => 'gap'],
+            '100 photos, each when you say, open 0.5 s' => ['/timing/mode' => 'stop_motion'],
             '100 photos, one every 6 s, open 0.5 s, f/5.6, ISO 400' => ['/light' => ['aperture' => 5.6, 'iso' => 400]],
             '100 photos, one every 6 s, open 0.5 s, f/8, ISO 100, ND of 6 stops' => ['/light' => ['aperture' => 8, 'nd_stops' => 6]],
         ];
