@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Exceptions\ShotChangedElsewhere;
+use App\Exceptions\Told;
+use App\Http\Middleware\OncePerKey;
+use App\Http\Middleware\OnlyFromHere;
+use App\Http\Middleware\OnlyOurNames;
+use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\ReadLook;
+use App\Http\Middleware\SafeHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 
@@ -15,12 +21,14 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing here is called from another origin, and the package it needs is left out.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend([SafeHeaders::class, OnlyOurNames::class, ReadLook::class]);
         $middleware->encryptCookies(except: [ReadLook::COOKIE]);
+        $middleware->append(ReadableText::class);
+        // TLS, where there is any, ends at a server on this machine.
+        $middleware->trustProxies(at: ['127.0.0.1', '::1'], headers: Request::HEADER_X_FORWARDED_PROTO);
         // An empty field of a plan says something: the usual value, or nothing known.
         $middleware->convertEmptyStringsToNull(except: [static fn (Request $request): bool => $request->is('shots/*')]);
-        $middleware->web(append: [ReadLook::class]);
+        $middleware->web(append: [OncePerKey::class], replace: [ValidateCsrfToken::class => OnlyFromHere::class]);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport(ShotChangedElsewhere::class);
-    })
+    ->withExceptions(Told::register(...))
     ->create();

@@ -16,11 +16,13 @@ return [
             'prefix_indexes' => true,
             'search_path' => 'public',
             'sslmode' => 'disable',
+            // Who holds a row for longer than any edit takes has been stopped.
+            'connect_timeout' => 3,
             'options' => [
                 // Each query is asked once: preparing it first would be another way there and back.
                 PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
                 // The web server's workers keep their connection from one request to the next: making one takes longer than most pages do.
-                PDO::ATTR_PERSISTENT => PHP_SAPI === 'cli-server',
+                PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi',
             ],
         ],
     ],

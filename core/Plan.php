@@ -61,7 +61,7 @@ final readonly class Plan
         $length = mb_strlen($title);
         if (trim($title) === '' || $length > self::MOST_TITLE_CHARACTERS) {
             $problems->add('/title', sprintf('Enter a title of up to %d characters.', self::MOST_TITLE_CHARACTERS));
-        } elseif (preg_match('/\p{Cc}/u', $title) !== 0) {
+        } elseif (preg_match('/[\p{Cc}\x{FFFD}]/u', $title) !== 0) {
             $problems->add('/title', 'Enter a title on one line, of letters, digits and signs.');
         }
         $axisIds = $rig->axisIds();

@@ -12,15 +12,18 @@ final class Problems
     /** @var array<string, Problem> by pointer: what was found first is the cause of what follows */
     private array $found = [];
 
-    public function add(string $pointer, string $message): void
+    /** The least that a number which has to be above 0 can be: nearer to 0, dividing by it leaves what a number can hold. */
+    private const LEAST_POSITIVE = 1e-6;
+
+    public function add(string $pointer, string $message, float|int|null $nearest = null): void
     {
-        $this->found[$pointer] ??= new Problem($pointer, $message);
+        $this->found[$pointer] ??= new Problem($pointer, $message, $nearest);
     }
 
     public function addAllUnder(string $parentPointer, InvalidInput $invalid): void
     {
         foreach ($invalid->problems as $problem) {
-            $this->add($parentPointer . $problem->pointer, $problem->message);
+            $this->add($parentPointer . $problem->pointer, $problem->message, $problem->nearest);
         }
     }
 
@@ -30,17 +33,21 @@ final class Problems
     public function unlessBetween(float|int $value, float|int $least, float|int $most, string $pointer, string $what): void
     {
         if (!is_finite((float) $value) || $value < $least || $value > $most) {
-            $this->add($pointer, sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most)));
+            $nearest = is_nan((float) $value) || $value < $least ? $least : $most;
+            $this->add($pointer, sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most)), $nearest);
         }
     }
 
     /**
-     * Adds a problem unless the number is finite, above zero and no more than the bound.
+     * Adds a problem unless the number is finite, above zero by no less than the least, and no more than the bound.
      */
-    public function unlessPositive(float|int $value, float|int $most, string $pointer, string $what): void
+    public function unlessPositive(float|int $value, float|int $most, string $pointer, string $what, float $least = self::LEAST_POSITIVE): void
     {
-        if (!is_finite((float) $value) || $value <= 0 || $value > $most) {
-            $this->add($pointer, sprintf('Enter %s above 0 and up to %s.', $what, self::plain($most)));
+        if (!is_finite((float) $value) || $value < $least || $value > $most) {
+            $isTiny = $value > 0 && $value < $least;
+            $this->add($pointer, $isTiny
+                ? sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most))
+                : sprintf('Enter %s above 0 and up to %s.', $what, self::plain($most)), is_nan((float) $value) || $value < $least ? $least : $most);
         }
     }
 
@@ -61,6 +68,6 @@ final class Problems
 
     private static function plain(float|int $value): string
     {
-        return is_float($value) && floor($value) !== $value ? (string) $value : number_format((float) $value, 0, '.', ',');
+        return is_float($value) && floor($value) !== $value ? rtrim(number_format($value, 9, '.', ','), '0') : number_format((float) $value, 0, '.', ',');
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BinController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HistoryController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TrialController;
+use App\Http\Controllers\UpController;
 use Illuminate\Support\Facades\Route;
 
 // Numbers longer than this are no id that the database could hold.
@@ -29,17 +31,21 @@ Route::pattern('revision', '[0-9]{1,15}');
 Route::pattern('preset', '[0-9]{1,15}');
 Route::pattern('item', '[0-9]{1,15}');
 Route::pattern('trial', '[0-9]{1,15}');
-Route::pattern('place', '[0-9]{1,3}');
+Route::pattern('dayEvent', '[0-9]{1,15}');
+Route::pattern('id', '[0-9]{1,15}');
 
-Route::get('/up', static fn (): string => 'up')->withoutMiddleware('web');
+Route::get('/up', UpController::class)->withoutMiddleware('web');
+Route::get('/shoots/{shoot}/day', [DayController::class, 'show'])->name('shoots.day');
 
 Route::get('/', [ShootController::class, 'index'])->name('shoots.index');
 Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
 Route::get('/shoots/{shoot}', [ShootController::class, 'show'])->name('shoots.show');
+Route::delete('/shoots/{shoot}', [ShootController::class, 'destroy'])->name('shoots.destroy');
+Route::post('/bin/{kind}/{id}', [BinController::class, 'restore'])->name('bin.restore');
 
 Route::put('/shoots/{shoot}/place', [PlaceController::class, 'update'])->name('shoots.place');
 Route::post('/shoots/{shoot}/events', [DayController::class, 'storeEvent'])->name('shoots.events.store');
-Route::delete('/shoots/{shoot}/events/{place}', [DayController::class, 'destroyEvent'])->name('shoots.events.destroy');
+Route::delete('/shoots/{shoot}/events/{dayEvent}', [DayController::class, 'destroyEvent'])->name('shoots.events.destroy')->scopeBindings();
 Route::get('/shoots/{shoot}/sheet', [DayController::class, 'sheet'])->name('shoots.sheet');
 Route::get('/shoots/{shoot}/day.ics', [DayController::class, 'calendar'])->name('shoots.calendar');
 Route::put('/shots/{shot}/stay', [DayController::class, 'moveShot'])->name('shots.stay');
@@ -50,12 +56,11 @@ Route::put('/shots/{shot}', [ShotController::class, 'update'])->name('shots.upda
 Route::put('/shots/{shot}/title', [ShotController::class, 'rename'])->name('shots.rename');
 Route::post('/shots/{shot}/copies', [ShotController::class, 'duplicate'])->name('shots.duplicate');
 Route::delete('/shots/{shot}', [ShotController::class, 'destroy'])->name('shots.destroy');
-Route::post('/shots/{shot}/restore', [ShotController::class, 'restore'])->name('shots.restore')->withTrashed();
 
 Route::post('/shots/{shot}/undo', [HistoryController::class, 'undo'])->name('shots.undo');
 Route::post('/shots/{shot}/redo', [HistoryController::class, 'redo'])->name('shots.redo');
 Route::get('/shots/{shot}/history', [HistoryController::class, 'show'])->name('shots.history');
-Route::post('/shots/{shot}/revisions/{revision}', [HistoryController::class, 'restore'])->name('shots.revisions.restore');
+Route::post('/shots/{shot}/revisions/{revision}', [HistoryController::class, 'restore'])->name('shots.revisions.restore')->scopeBindings();
 Route::post('/shots/{shot}/edits', [EditController::class, 'store'])->name('shots.edits.store');
 Route::post('/shots/{shot}/jog', [JogController::class, 'store'])->name('shots.jog');
 Route::post('/shots/{shot}/presets', [PresetController::class, 'store'])->name('shots.presets.store');

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Shoot;
+use App\Plans\WorkedPlan;
 use Evrent\Core\Day\TypedPlace;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -18,13 +21,15 @@ final class ChangePlace
     }
 
     /**
-     * @param list<string> $hazards
+     * @param callable(Shoot): array{TypedPlace, list<string>} $read where it is to be, and what is out there, from the locked shoot
      *
      * @throws \Evrent\Core\InvalidInput
      */
-    public function __invoke(Shoot $shoot, TypedPlace $place, array $hazards): void
+    public function __invoke(Shoot $shoot, callable $read): void
     {
-        DB::connection()->transaction(function () use ($shoot, $place, $hazards): void {
+        DB::connection()->transaction(function () use ($shoot, $read): void {
+            $shoot->setRawAttributes(Shoot::query()->lockForUpdate()->findOrFail($shoot->id)->getAttributes(), true);
+            [$place, $hazards] = $read($shoot);
             $shoot->update([
                 'place' => $place->name, 'shoot_date' => $place->date, 'latitude' => $place->latitude, 'longitude' => $place->longitude,
                 'elevation' => $place->elevationMetres, 'zone' => $place->zone, 'sky_glow' => $place->glowLux, 'hazards' => $hazards,
@@ -32,7 +37,14 @@ final class ChangePlace
             $site = $shoot->refresh()->site();
             foreach ($shoot->shots()->with('revision')->lockForUpdate()->get() as $shot) {
                 $revision = $shot->currentRevision();
-                ($this->saveRevision)($shot, $revision->toPlan()->with(['site' => $site]), 'place and day of the shoot', $revision->id);
+                try {
+                    $pinned = $revision->pinned();
+                    $worked = WorkedPlan::of(new PinnedPlan($pinned->plan->with(['site' => $site]), $pinned->pins));
+                } catch (InvalidInput) {
+                    // A shot that cannot be worked out keeps its place until it is mended; the others move.
+                    continue;
+                }
+                ($this->saveRevision)($shot, $worked, 'place and day of the shoot', $revision->id);
             }
         });
     }

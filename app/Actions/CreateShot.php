@@ -6,6 +6,9 @@ namespace App\Actions;
 
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Plans\WorkedPlan;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Plan;
 use Illuminate\Support\Facades\DB;
 
@@ -21,11 +24,13 @@ final class CreateShot
     /**
      * @throws \Evrent\Core\InvalidInput
      */
-    public function __invoke(Shoot $shoot, Plan $plan, string $reason): Shot
+    public function __invoke(Shoot $shoot, Plan $plan, string $reason, Pins $pins = new Pins()): Shot
     {
-        return DB::connection()->transaction(function () use ($shoot, $plan, $reason): Shot {
+        $worked = WorkedPlan::of(new PinnedPlan($plan->with(['site' => $shoot->site() ?? $plan->site]), $pins));
+
+        return DB::connection()->transaction(function () use ($shoot, $worked, $reason): Shot {
             $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null]);
-            ($this->saveRevision)($shot, $plan->with(['site' => $shoot->site() ?? $plan->site]), $reason, null);
+            ($this->saveRevision)($shot, $worked, $reason, null);
 
             return $shot;
         });

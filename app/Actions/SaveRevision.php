@@ -6,58 +6,62 @@ namespace App\Actions;
 
 use App\Exceptions\ShotChangedElsewhere;
 use App\Models\PlanRevision;
+use App\Models\RevisionFigures;
 use App\Models\Shot;
+use App\Plans\WorkedPlan;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Makes a plan the current revision of its shot.
+ * Makes a plan that was worked out the current revision of its shot, with its figures.
  */
 final class SaveRevision
 {
-    /** What one page can compute and show between two key presses. Longer plans are for the core alone. */
-    public const MOST_PHOTOS = 20_000;
-
     /**
      * @param ?int $fromRevisionId the revision that was changed; null for a shot's first
      *
      * @return bool whether it differs from the current revision, and so was saved
      *
      * @throws ShotChangedElsewhere
-     * @throws InvalidInput
      */
-    public function __invoke(Shot $shot, Plan $plan, string $reason, ?int $fromRevisionId): bool
+    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId): bool
     {
-        if (max($plan->photosTotal(), $plan->photosProgrammed()) > self::MOST_PHOTOS) {
-            throw new InvalidInput([new Problem('/timing/photos', sprintf(
-                'A shot can have up to %s photos here, head, tail and held ones included.',
-                number_format(self::MOST_PHOTOS),
-            ))]);
-        }
-
-        return DB::connection()->transaction(function () use ($shot, $plan, $reason, $fromRevisionId): bool {
+        return DB::connection()->transaction(function () use ($shot, $worked, $reason, $fromRevisionId): bool {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
             if ($locked->current_revision_id !== $fromRevisionId) {
                 throw new ShotChangedElsewhere();
             }
-            $json = PlanWriter::toJson($plan);
-            if ($fromRevisionId !== null && PlanWriter::toJson($locked->currentRevision()->toPlan()) === $json) {
+            $json = PlanWriter::toJson($worked->pinned->plan);
+            if ($fromRevisionId !== null && $this->isSame($locked->currentRevision(), $worked, $json)) {
                 return false;
             }
             $revision = PlanRevision::query()->create([
                 'shot_id' => $locked->id,
                 'parent_id' => $fromRevisionId,
                 'plan' => $json,
+                'pins' => $worked->pinned->pins->toArray(),
                 'reason' => mb_substr($reason, 0, 300),
             ]);
+            RevisionFigures::keep($revision->id, $worked->figures);
             $locked->update(['current_revision_id' => $revision->id]);
             $shot->setRawAttributes($locked->getAttributes(), true);
             $shot->setRelation('revision', $revision);
 
             return true;
         });
+    }
+
+    private function isSame(PlanRevision $current, WorkedPlan $worked, string $json): bool
+    {
+        if (!$current->toPins()->equals($worked->pinned->pins)) {
+            return false;
+        }
+        try {
+            return PlanWriter::toJson($current->toPlan()) === $json;
+        } catch (InvalidInput) {
+            // What cannot be read is another plan than one that can.
+            return false;
+        }
     }
 }

@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\AskedEdit;
+use App\Models\AnsweredRequest;
 use App\Models\PlanRevision;
 use App\Models\Shot;
+use App\Plans\EditedShot;
+use App\Plans\ShotPage;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -14,19 +21,21 @@ use Illuminate\Support\Facades\DB;
 final class StepThroughHistory
 {
     /**
-     * @return bool whether there was a revision to step to
+     * @throws ShotChangedElsewhere when the shot no longer stands on the revision that the page shows
+     * @throws InvalidInput         when there is no revision to step to
      */
-    public function undo(Shot $shot): bool
+    public function undo(Shot $shot, AskedEdit $asked): EditedShot
     {
-        return $this->step($shot, fn (PlanRevision $current): ?PlanRevision => $this->before($current));
+        return $this->step($shot, $asked, fn (PlanRevision $current): ?PlanRevision => $this->before($current));
     }
 
     /**
-     * @return bool whether there was a revision to step to
+     * @throws ShotChangedElsewhere when the shot no longer stands on the revision that the page shows
+     * @throws InvalidInput         when there is no revision to step to
      */
-    public function redo(Shot $shot): bool
+    public function redo(Shot $shot, AskedEdit $asked): EditedShot
     {
-        return $this->step($shot, fn (PlanRevision $current): ?PlanRevision => $this->after($current));
+        return $this->step($shot, $asked, fn (PlanRevision $current): ?PlanRevision => $this->after($current));
     }
 
     public function before(PlanRevision $revision): ?PlanRevision
@@ -42,19 +51,29 @@ final class StepThroughHistory
     /**
      * @param callable(PlanRevision): ?PlanRevision $towards
      */
-    private function step(Shot $shot, callable $towards): bool
+    private function step(Shot $shot, AskedEdit $asked, callable $towards): EditedShot
     {
-        return DB::connection()->transaction(function () use ($shot, $towards): bool {
+        $revisionId = DB::connection()->transaction(function () use ($shot, $asked, $towards): int {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            $revision = $towards($locked->currentRevision());
-            if ($revision === null) {
-                return false;
+            $answered = $asked->key === null ? null : AnsweredRequest::query()->find($asked->key);
+            $revision = $locked->currentRevision();
+            if ($answered === null) {
+                if ($revision->id !== $asked->revisionId) {
+                    throw new ShotChangedElsewhere();
+                }
+                $revision = $towards($revision) ?? throw new InvalidInput([new Problem('', '')]);
+                $locked->update(['current_revision_id' => $revision->id]);
+                if ($asked->key !== null) {
+                    AnsweredRequest::query()->create(['key' => $asked->key, 'plan_revision_id' => $revision->id]);
+                }
             }
-            $locked->update(['current_revision_id' => $revision->id]);
             $shot->setRawAttributes($locked->getAttributes(), true);
             $shot->setRelation('revision', $revision);
 
-            return true;
+            return $answered->plan_revision_id ?? $revision->id;
         });
+
+        // Worked out afterwards: a step to a plan that cannot be is a step all the same, and the next may lead out.
+        return new EditedShot(ShotPage::of($shot), '', $revisionId);
     }
 }

@@ -11,4 +11,11 @@ use RuntimeException;
  */
 final class ShotChangedElsewhere extends RuntimeException
 {
+    /**
+     * @param ?string $pointer the field that both changed; null when it is about the shot as a whole
+     */
+    public function __construct(public readonly ?string $pointer = null)
+    {
+        parent::__construct('The shot was changed in another window.');
+    }
 }

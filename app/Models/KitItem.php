@@ -7,6 +7,7 @@ namespace App\Models;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Kit\KitItem as Piece;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A piece of kit in the bag.
@@ -18,6 +19,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class KitItem extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     public function piece(): Piece

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan;
+use Evrent\Core\Problem;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -16,7 +20,9 @@ use Illuminate\Support\Carbon;
  * @property int    $shot_id
  * @property ?int   $parent_id the revision that was changed into this one
  * @property string $plan      evrent.plan/1, JSON
+ * @property ?array<string, mixed> $pins what was asked for of photos, interval and shooting time
  * @property string $reason    what was changed
+ * @property ?RevisionFigures $figures
  * @property Carbon $created_at
  */
 final class PlanRevision extends Model
@@ -25,8 +31,50 @@ final class PlanRevision extends Model
 
     protected $guarded = [];
 
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['pins' => 'array'];
+    }
+
+    /**
+     * @return HasOne<RevisionFigures, $this>
+     */
+    public function figures(): HasOne
+    {
+        return $this->hasOne(RevisionFigures::class, 'plan_revision_id');
+    }
+
+    /**
+     * @throws \Evrent\Core\InvalidInput when it was kept by a version that took what this one cannot read
+     */
     public function toPlan(): Plan
     {
-        return PlanReader::fromJson($this->plan);
+        return PlanReader::kept($this->plan);
+    }
+
+    /**
+     * What was kept beyond a limit that was drawn since, in the words of the limit.
+     *
+     * @return list<Problem>
+     */
+    public function broughtWithin(): array
+    {
+        $brought = [];
+        PlanReader::kept($this->plan, $brought);
+
+        return $brought;
+    }
+
+    public function toPins(): Pins
+    {
+        return Pins::fromArray($this->pins ?? []);
+    }
+
+    public function pinned(): PinnedPlan
+    {
+        return new PinnedPlan($this->toPlan(), $this->toPins());
     }
 }

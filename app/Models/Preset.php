@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Evrent\Core\Presets\PresetKind;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A move, a whole shot or a recipe, kept to start other shots from.
@@ -18,6 +19,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Preset extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     /**

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Day\Hazard;
+use Evrent\Core\Format\PlainText;
 use Evrent\Core\Sky\Site;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Carbon;
 
 /**
@@ -22,16 +26,17 @@ use Illuminate\Support\Carbon;
  * @property float                                        $elevation  metres above the sea
  * @property ?string                                      $zone       such as Europe/Lisbon
  * @property float                                        $sky_glow   lux that towns add to the night sky
- * @property list<array{at: string, label: string}>       $day_events the shooter's own: a tide, a ferry, a gate
  * @property list<string>                                 $hazards    that the shooter says can hurt somebody there
- * @property list<string>                                 $packed     what is in the bags already
  * @property bool                                         $is_demo
+ * @property Collection<int, DayEvent>                    $dayEvents
  */
 final class Shoot extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
-    protected $attributes = ['day_events' => '[]', 'hazards' => '[]', 'packed' => '[]', 'elevation' => 0, 'sky_glow' => 0];
+    protected $attributes = ['hazards' => '[]', 'elevation' => 0, 'sky_glow' => 0];
 
     /**
      * @return array<string, string>
@@ -40,7 +45,7 @@ final class Shoot extends Model
     {
         return [
             'shoot_date' => 'date', 'is_demo' => 'boolean', 'latitude' => 'float', 'longitude' => 'float', 'elevation' => 'float', 'sky_glow' => 'float',
-            'day_events' => 'array', 'hazards' => 'array', 'packed' => 'array',
+            'hazards' => 'array',
         ];
     }
 
@@ -58,6 +63,42 @@ final class Shoot extends Model
     public function toldHazards(): array
     {
         return array_values(array_filter(array_map(Hazard::tryFrom(...), $this->hazards)));
+    }
+
+    /**
+     * @return array<string, string> what stands in the fields of its place
+     */
+    public function placeTexts(): array
+    {
+        $number = static fn (?float $value): string => $value === null ? '' : PlainText::number($value);
+
+        return [
+            'name' => $this->place,
+            'date' => $this->shoot_date?->format('Y-m-d') ?? '',
+            'latitude' => $number($this->latitude),
+            'longitude' => $number($this->longitude),
+            'elevation' => $number($this->elevation),
+            'zone' => (string) $this->zone,
+            'sky_glow' => $number($this->sky_glow),
+            'hazards_told' => implode(' ', $this->hazards),
+        ];
+    }
+
+    /**
+     * @return HasMany<DayEvent, $this>
+     */
+    public function dayEvents(): HasMany
+    {
+        return $this->hasMany(DayEvent::class)->orderBy('id');
+    }
+
+    /**
+     * @return list<string> what is in the bags already
+     */
+    public function packed(): array
+    {
+        /** @var list<string> */
+        return DB::table('packed_items')->where('shoot_id', $this->id)->pluck('item')->all();
     }
 
     /** Where and on which day; null until all of it is known. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Evrent\Core\Editing\PinnedPlan;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,7 +18,6 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?int          $current_revision_id
  * @property int           $setup_minutes       on site before the start
  * @property int           $teardown_minutes    on site after the last photo
- * @property string        $follows             of photos, interval and shooting, the figure that follows from the other two
  * @property ?PlanRevision $revision
  * @property Shoot         $shoot
  */
@@ -57,6 +57,21 @@ final class Shot extends Model
     public function runs(): HasMany
     {
         return $this->hasMany(Run::class)->orderByDesc('id');
+    }
+
+    /** What it is called, even when its plan cannot be read. */
+    public function title(): string
+    {
+        $plan = PlanRevision::query()->whereKey($this->current_revision_id)->value('plan');
+        $document = is_string($plan) ? json_decode($plan, true) : null;
+        $title = is_array($document) ? $document['title'] ?? null : null;
+
+        return is_string($title) ? $title : "shot {$this->id}";
+    }
+
+    public function pinned(): PinnedPlan
+    {
+        return $this->currentRevision()->pinned();
     }
 
     /** The revision that the shot stands on; a shot is never saved without one. */

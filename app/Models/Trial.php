@@ -8,6 +8,7 @@ use Evrent\Core\Format\TrialText;
 use Evrent\Core\Presets\Trial as Matrix;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A test shoot that is kept with its verdicts.
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Trial extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     /**

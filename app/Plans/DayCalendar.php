@@ -7,7 +7,6 @@ namespace App\Plans;
 use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Day\Stay;
-use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Sky\Instant;
 use Sabre\VObject\Component\VCalendar;
 
@@ -53,13 +52,13 @@ final class DayCalendar
 
     private static function told(ShootPage $page, Stay $stay): string
     {
-        $shot = $page->pages[$stay->id] ?? null;
+        $shot = $page->shots[$stay->id]->figures ?? null;
 
         return $shot === null ? '' : sprintf(
             'Start %s, until %s. %s. Local rules, tide and weather come before this plan.',
-            $shot->times->beginsText,
-            $shot->times->endsText,
-            ucfirst(SettingsText::of($shot->schedule)),
+            $shot->beginsText,
+            $shot->endsText,
+            ucfirst($shot->settings),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Preset;
+use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\RecipeText;
 use Evrent\Core\InvalidInput;
@@ -41,6 +42,22 @@ final class Presets
         $preset = preg_match('/^\d{1,15}$/D', $id) === 1 ? Preset::query()->where('kind', PresetKind::Recipe)->find((int) $id) : null;
 
         return $preset === null ? throw new InvalidInput([new Problem('/recipe', 'That recipe is gone. Choose another.')]) : self::recipe($preset);
+    }
+
+    /**
+     * @return array<string, string> what stands in the fields of a preset
+     */
+    public static function texts(Preset $preset): array
+    {
+        if ($preset->kind !== PresetKind::Recipe) {
+            return ['name' => $preset->name, 'note' => $preset->note];
+        }
+        $recipe = self::recipe($preset);
+
+        return [
+            'name' => $preset->name, 'interval_s' => PlainText::span($recipe->intervalSeconds), 'open_share' => PlainText::percent($recipe->openShare),
+            'clip_s' => PlainText::span($recipe->clipSeconds), 'note' => $preset->note,
+        ];
     }
 
     /**

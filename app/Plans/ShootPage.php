@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Jobs\WorkOutFigures;
+use App\Models\DayEvent;
+use App\Models\PlanRevision;
+use App\Models\RevisionFigures;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Evrent\Core\Day\Cautions;
@@ -12,8 +16,9 @@ use Evrent\Core\Day\DayLine;
 use Evrent\Core\Day\DayPlan;
 use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\OwnEvents;
+use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Day\Stay;
-use Evrent\Core\Schedule\Schedule;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 
 /**
@@ -21,8 +26,11 @@ use Illuminate\Support\Collection;
  */
 final readonly class ShootPage
 {
-    /** @var Collection<int, ShotPage> by shot, in the order in which they were made */
-    public Collection $pages;
+    /** Figures that are worked out while the page waits; with more, the page comes first and they follow. */
+    private const WORKED_OUT_AT_ONCE = 2;
+
+    /** @var Collection<int, ShotInShoot> by shot, in the order in which they were made */
+    public Collection $shots;
     public DayPlan $day;
     public ?DayLine $line;
     public ?DayDrawing $drawing;
@@ -30,33 +38,48 @@ final readonly class ShootPage
 
     public function __construct(public Shoot $shoot)
     {
-        $this->pages = $shoot->shots()->with('revision')->get()
-            ->map(static fn (Shot $shot): ShotPage => new ShotPage($shot))
-            ->keyBy(static fn (ShotPage $page): int => $page->shot->id);
-        $this->day = DayPlan::of(array_values($this->pages->map(
-            static fn (ShotPage $page): Stay => Stay::of($page->shot->id, $page->schedule, $page->shot->setup_minutes, $page->shot->teardown_minutes),
+        $this->shots = self::shots($shoot);
+        $this->day = DayPlan::of(array_values($this->shots->filter(static fn (ShotInShoot $one): bool => $one->figures !== null)->map(
+            static fn (ShotInShoot $one): Stay => Stay::of(
+                $one->shot->id,
+                $one->figures ?? throw new \LogicException('Filtered above.'),
+                $one->shot->setup_minutes,
+                $one->shot->teardown_minutes,
+            ),
         )->all()));
         $site = $shoot->site();
-        $this->events = OwnEvents::read($shoot->day_events);
+        $this->events = OwnEvents::read($shoot->dayEvents->mapWithKeys(
+            static fn (DayEvent $event): array => [$event->id => ['at' => $event->at, 'label' => $event->label]],
+        )->all());
         $this->line = $site === null ? null : DayLine::of($site, $this->day->runsInto($site->day->ends) || $this->events->runOn());
         $this->drawing = $this->line === null ? null : new DayDrawing($this->line);
     }
 
     /**
-     * @return list<ShotPage> in the order of the day, those without a start last
+     * @return list<ShotInShoot> in the order of the day, those without a start last, and after them those without figures
      */
     public function inOrder(): array
     {
-        return array_map(
-            fn (Stay $stay): ShotPage => $this->pages[$stay->id] ?? throw new \LogicException('A stay without its shot.'),
+        $ordered = array_map(
+            fn (Stay $stay): ShotInShoot => $this->shots[$stay->id] ?? throw new \LogicException('A stay without its shot.'),
             [...$this->day->stays, ...$this->day->untimed],
         );
+
+        return [...$ordered, ...array_values($this->shots->filter(static fn (ShotInShoot $one): bool => $one->figures === null)->all())];
     }
 
-    public function stay(ShotPage $page): ?Stay
+    /**
+     * @return list<ShotFigures> in the order of the day
+     */
+    public function figures(): array
+    {
+        return array_values(array_filter(array_map(static fn (ShotInShoot $one): ?ShotFigures => $one->figures, $this->inOrder())));
+    }
+
+    public function stay(ShotInShoot $one): ?Stay
     {
         foreach ($this->day->stays as $stay) {
-            if ($stay->id === $page->shot->id) {
+            if ($stay->id === $one->shot->id) {
                 return $stay;
             }
         }
@@ -64,13 +87,45 @@ final readonly class ShootPage
         return null;
     }
 
+    /** Whether figures are still being worked out: then the page asks again. */
+    public function isAwaited(): bool
+    {
+        return $this->shots->contains(static fn (ShotInShoot $one): bool => $one->isAwaited);
+    }
+
     /**
      * @return list<Hazard>
      */
     public function cautions(): array
     {
-        $schedules = array_values($this->pages->map(static fn (ShotPage $page): Schedule => $page->schedule)->all());
+        return Cautions::of($this->figures(), $this->shoot->toldHazards(), $this->shoot->site(), $this->day->stays);
+    }
 
-        return Cautions::of($schedules, $this->shoot->toldHazards(), $this->day->stays);
+    /**
+     * @return Collection<int, ShotInShoot>
+     */
+    private static function shots(Shoot $shoot): Collection
+    {
+        $found = $missing = [];
+        // The plans themselves, which may be large, are left where they are.
+        $revisions = static function (Relation $query): void {
+            $query->select(['id', 'shot_id', 'parent_id', 'reason', 'created_at']);
+        };
+        foreach ($shoot->shots()->with(['revision' => $revisions, 'revision.figures'])->get() as $shot) {
+            $kept = $shot->currentRevision()->figures;
+            $isKept = $kept?->version === ShotFigures::VERSION;
+            $found[$shot->id] = new ShotInShoot($shot, $isKept ? $kept->read() : null, !$isKept);
+            if (!$isKept) {
+                $missing[] = $shot;
+            }
+        }
+        foreach (array_slice($missing, 0, self::WORKED_OUT_AT_ONCE) as $shot) {
+            $found[$shot->id] = new ShotInShoot($shot, RevisionFigures::of(PlanRevision::query()->findOrFail($shot->current_revision_id)));
+        }
+        foreach (array_slice($missing, self::WORKED_OUT_AT_ONCE) as $shot) {
+            WorkOutFigures::dispatch((int) $shot->current_revision_id);
+        }
+
+        return new Collection($found);
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Run;
 use App\Models\Shot;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\ShotTimes;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
@@ -24,25 +25,41 @@ final readonly class ShotPage
 {
     public PlanRevision $revision;
     public Plan $plan;
+    public Pins $pins;
     public Schedule $schedule;
     public Report $report;
     public ShotTimes $times;
 
-    /** Whether what is shown is a change that is only looked at, and not saved. */
-    public bool $isPreview;
-
     /**
-     * @param ?Plan  $preview  shown instead of the shot's own
-     * @param string $rounding what was rounded in the last change, in words
+     * @param bool         $isPreview whether what is shown is a change that is only looked at, and not saved
+     * @param list<string> $givesWay  which pinned figures the change left behind, in words
      */
-    public function __construct(public Shot $shot, ?Plan $preview = null, public string $rounding = '')
+    public function __construct(public Shot $shot, public WorkedPlan $worked, public bool $isPreview = false, public array $givesWay = [])
     {
         $this->revision = $shot->currentRevision();
-        $this->isPreview = $preview !== null;
-        $this->plan = $preview ?? $this->revision->toPlan();
-        $this->schedule = Schedule::of($this->plan);
-        $this->report = Report::on($this->schedule);
+        $this->plan = $worked->pinned->plan;
+        $this->pins = $worked->pinned->pins;
+        $this->schedule = $worked->schedule;
+        $this->report = $worked->report;
         $this->times = ShotTimes::of($this->schedule);
+    }
+
+    /**
+     * The shot as it stands.
+     *
+     * @throws \Evrent\Core\InvalidInput when its plan cannot be worked out
+     */
+    public static function of(Shot $shot): self
+    {
+        return new self($shot, WorkedPlan::of($shot->pinned()));
+    }
+
+    /** What was rounded of what is asked for, and what had to give way, in words. */
+    public function rounding(): string
+    {
+        $rounding = $this->worked->pinned->rounding();
+
+        return trim(implode(' ', $this->givesWay) . ($rounding === '' ? '' : " {$rounding}."));
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */
@@ -71,8 +88,16 @@ final readonly class ShotPage
      */
     public function texts(): array
     {
-        $texts = FieldTexts::of($this->plan);
-        foreach (TypedFigures::texts($this->schedule) as $name => $text) {
+        return self::textsOf($this->plan, $this->pins);
+    }
+
+    /**
+     * @return array<string, string> by JSON pointer
+     */
+    public static function textsOf(Plan $plan, Pins $pins): array
+    {
+        $texts = FieldTexts::of($plan);
+        foreach (TypedFigures::texts($plan, $pins) as $name => $text) {
             $texts["/held/{$name}"] = $text;
         }
 

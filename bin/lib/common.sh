@@ -42,3 +42,10 @@ free_port_from() {
     until port_is_free "$port"; do port=$((port + 1)); done
     echo "$port"
 }
+
+# Two commands of one folder do not get in each other's way. The lock goes with the process, however it ends.
+hold_lock() {
+    exec 9>"$VAR/$1.lock"
+    flock -n 9 || return 1
+    echo $$ >"$VAR/$1.pid"
+}

@@ -48,8 +48,9 @@ ensure_database_runs() {
     else
         DB_PORT=$(free_port_from 54610)
         say "Starting PostgreSQL on 127.0.0.1:$DB_PORT …"
+        # Without the lock's descriptor: the server outlives the command that started it.
         quietly 'Starting PostgreSQL' as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -w -l "$CLUSTER/server.log" start \
-            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
+            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" 9>&-
         DATABASE_STARTED=1
     fi
     PGPASSWORD=$(cat "$PASSWORD_FILE")
@@ -61,6 +62,19 @@ stop_database() {
     if [ "${DATABASE_STARTED:-0}" = 1 ]; then
         as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -m fast -w stop >/dev/null 2>&1 || true
     fi
+}
+
+# Whoever started it.
+stop_any_database() {
+    PG_BIN=$(postgres_bin)
+    choose_cluster_folder
+    DATABASE_STARTED=1
+    stop_database
+}
+
+# The database that this command started is stopped, for the supervisor to start it again as its own.
+hand_over_database() {
+    if [ "$DATABASE_STARTED" = 1 ]; then stop_database; fi
 }
 
 sql() { "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$DB_PORT" -U evrent -d "$1" -Atc "$2"; }

@@ -14,6 +14,9 @@ missing_debian_packages() {
     [ -x "$(postgres_bin)/postgres" ] || echo postgresql
     command -v node >/dev/null || echo nodejs
     command -v npm >/dev/null || echo npm
+    [ -x /usr/sbin/nginx ] || echo nginx-light
+    compgen -G '/usr/sbin/php-fpm*' >/dev/null || echo php-fpm
+    command -v supervisord >/dev/null || echo supervisor
     command -v unzip >/dev/null || echo unzip
     command -v curl >/dev/null || echo curl
     if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi
@@ -27,7 +30,7 @@ ensure_debian_packages() {
         command -v apt-get >/dev/null || fail "these are missing: ${missing[*]}." 'Install them with your system’s package manager, then run this again.'
         say "Installing ${missing[*]} …"
         quietly 'Reading the package lists' as_root apt-get update -q
-        quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${missing[@]}"
+        quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -q --no-install-recommends "${missing[@]}"
     fi
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
 }
@@ -63,6 +66,8 @@ when_changed() {
 install_php_packages() {
     say 'Installing the PHP packages …'
     quietly 'Installing the PHP packages' env COMPOSER_ALLOW_SUPERUSER=1 composer install --working-dir="$ROOT" --no-interaction --no-progress
+    # Some packages are packed for their owner alone; the web user reads them too.
+    chmod -R go+rX "$ROOT/vendor"
 }
 
 install_node_packages() {

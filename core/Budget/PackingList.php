@@ -5,56 +5,54 @@ declare(strict_types=1);
 namespace Evrent\Core\Budget;
 
 use Evrent\Core\Day\Hazard;
+use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Format\PlainText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\NeutralDensity;
-use Evrent\Core\Light\ShotLight;
-use Evrent\Core\Schedule\Schedule;
 
 /**
  * What to take to a shoot: what, how many, and why. What shots share is packed once; what they use up adds up.
  */
 final class PackingList
 {
-    private const MEGABYTES_PER_GIGABYTE = 1_000.0;
     private const JOULES_PER_WATT_HOUR = 3_600.0;
     private const LONG_SECONDS = 7_200.0;
 
     /**
-     * @param list<Schedule> $schedules in the order in which they run
+     * @param list<ShotFigures> $shots in the order in which they run
      * @param list<Hazard>   $hazards   that fit the day
      * @param float          $onSiteSeconds from the first arrival until the last case is closed; 0 when that is not known
      *
      * @return list<Packed>
      */
-    public static function of(array $schedules, array $hazards, float $onSiteSeconds = 0.0): array
+    public static function of(array $shots, array $hazards, float $onSiteSeconds = 0.0): array
     {
         $onSiteSeconds = $onSiteSeconds > 0.0 ? $onSiteSeconds : array_sum(array_map(
-            static fn (Schedule $schedule): float => $schedule->summary->onSiteSeconds,
-            $schedules,
+            static fn (ShotFigures $shot): float => $shot->onSiteSeconds,
+            $shots,
         ));
 
         return [
-            ...self::picked($schedules),
-            ...self::cards($schedules),
-            ...self::batteries($schedules, 'camera', KitKind::CameraBattery),
-            ...self::batteries($schedules, 'rig', KitKind::RigBattery),
-            ...self::filters($schedules),
-            ...self::usual($schedules, $hazards, $onSiteSeconds),
+            ...self::picked($shots),
+            ...self::cards($shots),
+            ...self::batteries($shots, 'camera', KitKind::CameraBattery),
+            ...self::batteries($shots, 'rig', KitKind::RigBattery),
+            ...self::filters($shots),
+            ...self::usual($shots, $hazards, $onSiteSeconds),
         ];
     }
 
     /**
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      *
      * @return list<Packed>
      */
-    private static function picked(array $schedules): array
+    private static function picked(array $shots): array
     {
         $found = [];
-        foreach ($schedules as $schedule) {
-            foreach ($schedule->plan->kit as $picked) {
+        foreach ($shots as $shot) {
+            foreach ($shot->kit as $picked) {
                 // Counted below from what the shots use up.
                 if (in_array($picked->kind, [KitKind::Card, KitKind::CameraBattery, KitKind::RigBattery], true)) {
                     continue;
@@ -62,7 +60,7 @@ final class PackingList
                 $key = "{$picked->kind->value} {$picked->name}";
                 $found[$key]['piece'] = $picked;
                 $found[$key]['count'] = max($found[$key]['count'] ?? 0, $picked->count);
-                $found[$key]['for'][] = $schedule->plan->title;
+                $found[$key]['for'][] = $shot->title;
             }
         }
         uasort($found, static fn (array $a, array $b): int => self::order($a['piece']->kind) <=> self::order($b['piece']->kind));
@@ -84,71 +82,68 @@ final class PackingList
     }
 
     /**
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      *
      * @return list<Packed>
      */
-    private static function cards(array $schedules): array
+    private static function cards(array $shots): array
     {
         $gigabytes = 0.0;
         $photos = 0;
         $copies = 1;
         $size = 0.0;
-        foreach ($schedules as $schedule) {
-            $storage = $schedule->plan->storage;
-            if ($storage === null) {
+        foreach ($shots as $shot) {
+            if ($shot->storage === null) {
                 continue;
             }
-            $taken = $schedule->plan->photosProgrammed();
-            $photos += $taken;
-            $copies = $storage->slots === SlotUse::Copy ? 2 : $copies;
-            $megabytes = ($storage->rawMegabytes + $storage->jpegMegabytes) * ($storage->slots === SlotUse::Copy ? 2.0 : 1.0);
-            $gigabytes += $taken * $megabytes / self::MEGABYTES_PER_GIGABYTE;
-            $size = max([$size, ...$storage->cardsGigabytes]);
+            $photos += $shot->photosProgrammed;
+            $copies = max($copies, $shot->storage['copies']);
+            $gigabytes += $shot->storage['gigabytes'];
+            $size = max($size, $shot->storage['card_gb']);
         }
         if ($photos === 0 || $size <= 0.0) {
             return [];
         }
-        $named = self::named($schedules, KitKind::Card);
+        $named = self::named($shots, KitKind::Card);
 
         return [new Packed(
             'card',
             $named === '' ? sprintf('cards of %s GB', PlainText::rounded($size, 1)) : $named,
-            max($copies, self::pickedOf($schedules, KitKind::Card), (int) ceil($gigabytes / $size - 1e-9)),
+            max($copies, self::pickedOf($shots, KitKind::Card), (int) ceil($gigabytes / $size - 1e-9)),
             sprintf('%s come to %s GB%s', PlainText::photos($photos), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
         )];
     }
 
     /**
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      *
      * @return list<Packed>
      */
-    private static function batteries(array $schedules, string $device, KitKind $kind): array
+    private static function batteries(array $shots, string $device, KitKind $kind): array
     {
         $joules = 0.0;
         $one = 0.0;
         $together = 1;
         $celsius = 20.0;
-        foreach ($schedules as $schedule) {
-            $drain = $device === 'camera' ? Drain::of($schedule)?->camera : Drain::of($schedule)?->rig;
+        foreach ($shots as $shot) {
+            $drain = $shot->drains[$device] ?? null;
             if ($drain === null) {
                 continue;
             }
-            $joules += $drain->neededJoules;
-            $one = $one > 0.0 ? min($one, $drain->oneJoules) : $drain->oneJoules;
-            $together = max($together, $drain->battery->count);
-            $celsius = min($celsius, $schedule->plan->power->celsius ?? 20.0);
+            $joules += $drain['needed_j'];
+            $one = $one > 0.0 ? min($one, $drain['one_j']) : $drain['one_j'];
+            $together = max($together, $drain['batteries']);
+            $celsius = min($celsius, $shot->celsius);
         }
         if ($one <= 0.0) {
             return [];
         }
-        $named = self::named($schedules, $kind);
+        $named = self::named($shots, $kind);
 
         return [new Packed(
             $kind->label(),
             $named === '' ? "full batteries for the {$device}" : $named,
-            max($together, self::pickedOf($schedules, $kind), (int) ceil($joules / $one - 1e-9)),
+            max($together, self::pickedOf($shots, $kind), (int) ceil($joules / $one - 1e-9)),
             sprintf(
                 'the shots take %s Wh, and one gives %s Wh at %s °C',
                 PlainText::rounded($joules / self::JOULES_PER_WATT_HOUR, 1),
@@ -161,25 +156,22 @@ final class PackingList
     /**
      * Filters that are on the lens in some shot, by stops; those picked by name are listed with the kit.
      *
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      *
      * @return list<Packed>
      */
-    private static function filters(array $schedules): array
+    private static function filters(array $shots): array
     {
         $packed = [];
-        foreach ($schedules as $schedule) {
-            $light = $schedule->plan->light;
-            $needed = ShotLight::of($schedule)?->brightest() ?? 0.0;
-            $isWanted = $light !== null && $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) > 0.0;
-            if (!$isWanted || self::named([$schedule], KitKind::Filter) !== '') {
+        foreach ($shots as $shot) {
+            $stops = $shot->ndStops;
+            if ($stops === null || self::named([$shot], KitKind::Filter) !== '') {
                 continue;
             }
-            $stops = $light->ndStops > 0.0 ? $light->ndStops : $needed;
             $packed[] = new Packed('ND filter', sprintf('%s stops of ND', PlainText::rounded($stops, 1)), 1, sprintf(
                 'density %s for %s',
                 PlainText::rounded(NeutralDensity::density($stops), 1),
-                $schedule->plan->title,
+                $shot->title,
             ));
         }
 
@@ -187,19 +179,19 @@ final class PackingList
     }
 
     /**
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      * @param list<Hazard>   $hazards
      *
      * @return list<Packed>
      */
-    private static function usual(array $schedules, array $hazards, float $onSiteSeconds): array
+    private static function usual(array $shots, array $hazards, float $onSiteSeconds): array
     {
-        $weight = max([0.0, ...array_map(static fn (Schedule $schedule): float => $schedule->plan->load?->onLegsKilograms() ?? 0.0, $schedules)]);
+        $weight = max([0.0, ...array_map(static fn (ShotFigures $shot): float => $shot->onLegsKilograms, $shots)]);
         $has = static fn (Hazard $hazard): bool => in_array($hazard, $hazards, true);
 
         return array_values(array_filter([
-            $schedules === [] ? null : new Packed('care', 'blower and lens cloth', 1, 'dust and spray on either end of the lens stay in every photo'),
-            $schedules === [] ? null : new Packed('care', 'spirit level and compass', 1, 'a level base, and the bearing of pan 0 typed in'),
+            $shots === [] ? null : new Packed('care', 'blower and lens cloth', 1, 'dust and spray on either end of the lens stay in every photo'),
+            $shots === [] ? null : new Packed('care', 'spirit level and compass', 1, 'a level base, and the bearing of pan 0 typed in'),
             $weight > 0.0 ? new Packed('rig', 'weight to hang, and pegs', 1, sprintf('%s kg on the legs, in wind', PlainText::rounded($weight, 1))) : null,
             $has(Hazard::Night) ? new Packed('light', 'red lamp and a spare', 2, 'it is dark during a shot or on the way back') : null,
             $has(Hazard::Cold) ? new Packed('clothes', 'clothes for standing still, gloves, something hot', 1, 'cold; batteries go in an inner pocket') : null,
@@ -217,13 +209,13 @@ final class PackingList
     /**
      * How many of a kind some shot wants along.
      *
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      */
-    private static function pickedOf(array $schedules, KitKind $kind): int
+    private static function pickedOf(array $shots, KitKind $kind): int
     {
         $most = 0;
-        foreach ($schedules as $schedule) {
-            $ofKind = array_filter($schedule->plan->kit, static fn (Picked $picked): bool => $picked->kind === $kind);
+        foreach ($shots as $shot) {
+            $ofKind = array_filter($shot->kit, static fn (Picked $picked): bool => $picked->kind === $kind);
             $most = max($most, array_sum(array_map(static fn (Picked $picked): int => $picked->count, $ofKind)));
         }
 
@@ -231,13 +223,13 @@ final class PackingList
     }
 
     /**
-     * @param list<Schedule> $schedules
+     * @param list<ShotFigures> $shots
      */
-    private static function named(array $schedules, KitKind $kind): string
+    private static function named(array $shots, KitKind $kind): string
     {
         $names = [];
-        foreach ($schedules as $schedule) {
-            foreach (array_filter($schedule->plan->kit, static fn (Picked $picked): bool => $picked->kind === $kind) as $picked) {
+        foreach ($shots as $shot) {
+            foreach (array_filter($shot->kit, static fn (Picked $picked): bool => $picked->kind === $kind) as $picked) {
                 $names[$picked->name] = true;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Schedule\Schedule;
+use Throwable;
 
 /**
  * All that the checks find in a schedule, the worst first, and the verdict that follows.
@@ -48,17 +49,27 @@ final readonly class Report
     ];
 
     /**
-     * @param list<Finding> $findings
+     * @param list<Finding>   $findings
+     * @param list<Throwable> $failures why checks could not be made: defects, for whoever keeps the program
      */
-    private function __construct(public array $findings)
+    private function __construct(public array $findings, public array $failures = [])
     {
     }
 
-    public static function on(Schedule $schedule): self
+    /**
+     * @param list<class-string<Check>> $checks
+     */
+    public static function on(Schedule $schedule, array $checks = self::CHECKS): self
     {
-        $findings = [];
-        foreach (self::CHECKS as $check) {
-            $finding = (new $check())->find($schedule);
+        $findings = $failures = [];
+        foreach ($checks as $check) {
+            try {
+                $finding = (new $check())->find($schedule);
+            } catch (Throwable $failure) {
+                // One check that cannot be made leaves the others what they are, and is told as what it is: not judged.
+                $failures[] = $failure;
+                $finding = self::unjudged($check, count($failures));
+            }
             if ($finding !== null) {
                 $findings[] = $finding;
             }
@@ -66,7 +77,26 @@ final readonly class Report
         // Sorting is stable: within one severity the order of the checks stays.
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
-        return new self($findings);
+        return new self($findings, $failures);
+    }
+
+    /**
+     * @param class-string<Check> $check
+     */
+    private static function unjudged(string $check, int $number): Finding
+    {
+        $what = strtolower((string) preg_replace('/(?<!^)[A-Z]/', ' $0', substr($check, (int) strrpos($check, '\\') + 1)));
+
+        return new Finding(
+            "N{$number}",
+            Severity::Look,
+            'One thing could not be judged',
+            $what,
+            'Evrent failed over this with these numbers. Everything else is judged; look at this yourself, or change the numbers.',
+            null,
+            0,
+            [],
+        );
     }
 
     public function works(): bool

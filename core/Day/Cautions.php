@@ -25,28 +25,38 @@ final class Cautions
     private const STEEP_DEGREES = 5.0;
 
     /**
-     * @param list<Schedule> $schedules
-     * @param list<Hazard>   $told      by who knows the place
-     * @param list<Stay>     $stays     of the same shots
+     * @param list<ShotFigures> $shots
+     * @param list<Hazard>      $told  by who knows the place
+     * @param ?Site             $site  where the shots are
+     * @param list<Stay>        $stays of the same shots
      *
      * @return list<Hazard> in the order in which they are shown
      */
-    public static function of(array $schedules, array $told, array $stays = []): array
+    public static function of(array $shots, array $told, ?Site $site = null, array $stays = []): array
     {
-        $found = [...$told, Hazard::Rules];
-        $site = array_values(array_filter(array_map(static fn (Schedule $schedule): ?Site => $schedule->plan->site, $schedules)))[0] ?? null;
-        $found[] = $site !== null && self::isWalkedInTheDark($site, $stays) ? Hazard::Night : Hazard::Rules;
-        foreach ($schedules as $schedule) {
-            $plan = $schedule->plan;
-            $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
-            $found[] = (new SunInFrame())->find($schedule) !== null ? Hazard::Sun : Hazard::Rules;
-            $found[] = $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : Hazard::Rules;
-            $found[] = $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : Hazard::Rules;
-            $found[] = $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : Hazard::Rules;
-            $found[] = $plan->load !== null && $plan->load->onLegsKilograms() >= self::HEAVY_KILOGRAMS ? Hazard::Heavy : Hazard::Rules;
+        $found = [...$told, Hazard::Rules, ...array_merge([], ...array_map(static fn (ShotFigures $shot): array => $shot->hazards, $shots))];
+        if ($site !== null && self::isWalkedInTheDark($site, $stays)) {
+            $found[] = Hazard::Night;
         }
 
         return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard): bool => in_array($hazard, $found, true)));
+    }
+
+    /**
+     * @return list<Hazard> that a plan itself brings
+     */
+    public static function ofPlan(Schedule $schedule): array
+    {
+        $plan = $schedule->plan;
+        $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
+
+        return array_values(array_filter([
+            (new SunInFrame())->find($schedule) !== null ? Hazard::Sun : null,
+            $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : null,
+            $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : null,
+            $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : null,
+            $plan->load !== null && $plan->load->onLegsKilograms() >= self::HEAVY_KILOGRAMS ? Hazard::Heavy : null,
+        ]));
     }
 
     /**

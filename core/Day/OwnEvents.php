@@ -19,14 +19,14 @@ final readonly class OwnEvents
     private const MOST_LABEL_CHARACTERS = 80;
 
     /**
-     * @param list<array{at: string, label: string}> $events
+     * @param array<int, array{at: string, label: string}> $events by number
      */
     private function __construct(public array $events)
     {
     }
 
     /**
-     * @param list<array{at: string, label: string}> $events as they are kept
+     * @param array<int, array{at: string, label: string}> $events as they are kept, by number
      */
     public static function read(array $events): self
     {
@@ -34,9 +34,13 @@ final readonly class OwnEvents
     }
 
     /**
+     * One more, as it is to be kept.
+     *
+     * @return array{at: string, label: string}
+     *
      * @throws InvalidInput with the pointers /at and /label
      */
-    public function with(string $at, string $label): self
+    public function another(string $at, string $label): array
     {
         $problems = [];
         $written = '';
@@ -46,7 +50,7 @@ final readonly class OwnEvents
             $problems[] = new Problem('/at', $invalid->problems[0]->message);
         }
         $label = trim($label);
-        if ($label === '' || mb_strlen($label) > self::MOST_LABEL_CHARACTERS || preg_match('/\p{Cc}/u', $label) !== 0) {
+        if ($label === '' || mb_strlen($label) > self::MOST_LABEL_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $label) !== 0) {
             $problems[] = new Problem('/label', sprintf('Enter what happens then, in up to %d characters.', self::MOST_LABEL_CHARACTERS));
         }
         if (count($this->events) >= self::MOST) {
@@ -56,12 +60,7 @@ final readonly class OwnEvents
             throw new InvalidInput($problems);
         }
 
-        return new self([...$this->events, ['at' => $written, 'label' => $label]]);
-    }
-
-    public function without(int $place): self
-    {
-        return new self(array_values(array_diff_key($this->events, [$place => true])));
+        return ['at' => $written, 'label' => $label];
     }
 
     /** Whether any is told for the day after. */
@@ -73,7 +72,7 @@ final readonly class OwnEvents
     /**
      * When each comes; those that do not come that day are left out.
      *
-     * @return list<array{int, Instant, string}> place among all, when, and what; in order of time
+     * @return list<array{int, Instant, string}> its number, when, and what; in order of time
      */
     public function at(Site $site): array
     {

@@ -6,7 +6,6 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Problems;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
 
 /**
@@ -48,23 +47,17 @@ final readonly class Stay
     /**
      * @throws \Evrent\Core\InvalidInput
      */
-    public static function of(int $id, Schedule $schedule, int $setupMinutes, int $teardownMinutes): self
+    public static function of(int $id, ShotFigures $shot, int $setupMinutes, int $teardownMinutes): self
     {
-        $times = ShotTimes::of($schedule);
-        $names = [];
-        foreach ($schedule->plan->kit as $picked) {
-            $names[$picked->kind->value] = $picked->name;
-        }
-
         return new self(
             $id,
-            $schedule->plan->title,
-            $times->begins,
-            $times->ends,
+            $shot->title,
+            $shot->begins,
+            $shot->ends,
             $setupMinutes,
             $teardownMinutes,
-            $names[KitKind::Rig->value] ?? null,
-            $names[KitKind::Body->value] ?? null,
+            $shot->picked(KitKind::Rig),
+            $shot->picked(KitKind::Body),
         );
     }
 }

@@ -20,6 +20,8 @@ use Evrent\Core\Timing\Solver;
 final readonly class HeldFigures
 {
     private const NOTICEABLE_SECONDS = 0.05;
+    /** Keys are kept to the millisecond: a mean that is nearer than this is there. */
+    private const SETTLED_SECONDS = 0.001;
 
     /**
      * @param string $rounding what had to be rounded, and by how much, in words; empty when nothing
@@ -41,15 +43,22 @@ final readonly class HeldFigures
         if ($free === Figure::Shooting && $photos === null && $clipSeconds === null) {
             return new self($plan, '');
         }
-        $booked = Schedule::of($plan)->summary->bookedSeconds;
+        $booked = Schedule::bookedSeconds($plan);
         $interval = $booked / $plan->photosTotal();
         $wanted = $clipSeconds === null ? $photos ?? $plan->photosTotal() : null;
         $fps = $plan->timing->framesPerSecond;
+        $shooting = $shootingSeconds ?? $booked;
+        if ($free === Figure::Photos && $booked <= $shooting + self::SETTLED_SECONDS && $booked + $interval > $shooting + self::SETTLED_SECONDS) {
+            // As many as fit already: with keyed intervals, counting by their mean could go back and forth.
+            $solution = new Solution($fps, $plan->photosTotal(), $interval, $booked, $plan->photosTotal() / $fps, 'photos');
+
+            return new self($plan, self::rounding($solution, null, $shooting));
+        }
         try {
             $solution = match ($free) {
                 Figure::Shooting => Solver::solve($fps, $clipSeconds, $wanted, $interval),
-                Figure::Interval => Solver::solve($fps, $clipSeconds, $wanted, null, $shootingSeconds ?? $booked),
-                Figure::Photos => Solver::solve($fps, null, null, $interval, $shootingSeconds ?? $booked),
+                Figure::Interval => Solver::solve($fps, $clipSeconds, $wanted, null, $shooting),
+                Figure::Photos => Solver::solve($fps, null, null, $interval, $shooting),
             };
         } catch (InvalidInput $invalid) {
             throw new InvalidInput(array_map(
@@ -63,7 +72,7 @@ final readonly class HeldFigures
             $mended = $mended->withInterval(self::lengthened($plan, $mended->photosTotal(), $interval, $solution->intervalSeconds));
         }
 
-        return new self($mended, self::rounding($solution, $clipSeconds, $shootingSeconds ?? $booked));
+        return new self($mended, self::rounding($solution, $clipSeconds, $shooting));
     }
 
     /** Standing and held photos stay: those on the way make up the rest. */
@@ -85,6 +94,9 @@ final readonly class HeldFigures
     private static function lengthened(Plan $plan, int $photos, float $from, float $to): KeyedSeconds
     {
         $interval = $plan->timing->interval;
+        if (abs($to - $from) < self::SETTLED_SECONDS && $photos === $plan->photosTotal()) {
+            return $interval;
+        }
         $open = $plan->timing->intervalMeans === IntervalMeaning::StartToStart ? 0.0 : array_sum($plan->timing->exposure->column($photos)) / $photos;
         $gap = $to - $open;
         if ($gap < Solver::TIMER_RESOLUTION_SECONDS / 2.0) {

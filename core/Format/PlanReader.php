@@ -42,6 +42,9 @@ use stdClass;
  */
 final class PlanReader
 {
+    /** Parts of a kept plan that are mended one after another. */
+    private const MOST_TRIES = 5;
+
     public const FORMAT = 'evrent.plan/1';
 
     private Problems $problems;
@@ -63,6 +66,58 @@ final class PlanReader
         }
 
         return self::fromDocument($document);
+    }
+
+    /**
+     * A plan that was kept before a limit was drawn still opens: what lies beyond is brought to the nearest value within.
+     *
+     * @param list<Problem> $brought filled with what was brought within, in the words of the limit
+     *
+     * @throws InvalidInput where something else is wrong
+     */
+    public static function kept(string $json, array &$brought = []): Plan
+    {
+        $brought = [];
+        try {
+            return self::fromJson($json);
+        } catch (InvalidInput $invalid) {
+            $document = json_decode($json, false, 32);
+        }
+        for ($tries = 0; $tries < self::MOST_TRIES; $tries++) {
+            foreach ($invalid->problems as $problem) {
+                if ($problem->nearest === null || !self::put($document, $problem->pointer, $problem->nearest)) {
+                    throw $invalid;
+                }
+                $brought[] = $problem;
+            }
+            try {
+                return self::fromDocument($document);
+            } catch (InvalidInput $invalid) {
+                // A part that could not be made hides what is wrong beyond it: once more.
+            }
+        }
+
+        throw $invalid;
+    }
+
+    private static function put(mixed $document, string $pointer, float|int $value): bool
+    {
+        $names = explode('/', ltrim($pointer, '/'));
+        $last = array_pop($names);
+        $place = $document;
+        foreach ($names as $name) {
+            $place = match (true) {
+                is_array($place) => $place[(int) $name] ?? null,
+                $place instanceof stdClass => get_object_vars($place)[$name] ?? null,
+                default => null,
+            };
+        }
+        if (!$place instanceof stdClass) {
+            return false;
+        }
+        $place->{$last} = $value;
+
+        return true;
     }
 
     /**
@@ -174,7 +229,7 @@ final class PlanReader
             foreach ($invalid->problems as $problem) {
                 // The core calls a key's value seconds; the document calls it by the field's own name.
                 $pointer = preg_replace('~/seconds$~D', "/{$name}", $problem->pointer);
-                $this->problems->add("/timing/{$name}{$pointer}", $problem->message);
+                $this->problems->add("/timing/{$name}{$pointer}", $problem->message, $problem->nearest);
             }
 
             return null;

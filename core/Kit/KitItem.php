@@ -28,7 +28,7 @@ final readonly class KitItem
     {
         $problems = new Problems();
         foreach (['name' => [$name, self::MOST_NAME_CHARACTERS], 'note' => [$note, self::MOST_NOTE_CHARACTERS]] as $field => [$text, $most]) {
-            if (mb_strlen($text) > $most || preg_match('/\p{Cc}/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
+            if (mb_strlen($text) > $most || preg_match('/[\p{Cc}\x{FFFD}]/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
                 $problems->add("/{$field}", sprintf('Enter a %s of up to %d characters, on one line.', $field, $most));
             }
         }

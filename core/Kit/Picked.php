@@ -20,7 +20,7 @@ final readonly class Picked
     public function __construct(public KitKind $kind, public string $name, public int $count = 1)
     {
         $problems = new Problems();
-        if (trim($name) === '' || mb_strlen($name) > KitItem::MOST_NAME_CHARACTERS || preg_match('/\p{Cc}/u', $name) !== 0) {
+        if (trim($name) === '' || mb_strlen($name) > KitItem::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
             $problems->add('/name', sprintf('Enter a name of up to %d characters, on one line.', KitItem::MOST_NAME_CHARACTERS));
         }
         $problems->unlessBetween($count, 1, 1_000, '/count', 'how many');

@@ -37,7 +37,7 @@ final readonly class Trial
     public function __construct(public string $subject, public array $intervals, public array $shutters, public int $photos = 48, public array $verdicts = [])
     {
         $problems = new Problems();
-        if (trim($subject) === '' || mb_strlen($subject) > self::MOST_SUBJECT_CHARACTERS || preg_match('/\p{Cc}/u', $subject) !== 0) {
+        if (trim($subject) === '' || mb_strlen($subject) > self::MOST_SUBJECT_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $subject) !== 0) {
             $problems->add('/subject', sprintf('Enter what is tried, in up to %d characters.', self::MOST_SUBJECT_CHARACTERS));
         }
         foreach (['intervals' => $intervals, 'shutters' => $shutters] as $field => $values) {
@@ -54,7 +54,7 @@ final readonly class Trial
                 $problems->add("/verdicts/{$cell}", 'There is no such cell.');
             }
             $problems->unlessBetween($verdict['rating'] ?? 1, 1, 5, "/verdicts/{$cell}/rating", 'a verdict');
-            if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/\p{Cc}/u', $verdict['note']) !== 0) {
+            if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $verdict['note']) !== 0) {
                 $problems->add("/verdicts/{$cell}/note", sprintf('Enter up to %d characters.', self::MOST_NOTE_CHARACTERS));
             }
         }
@@ -143,6 +143,29 @@ final readonly class Trial
             $this->photos,
             $rating === null && trim($note) === '' ? $verdicts : $verdicts + [$cell => ['rating' => $rating, 'note' => trim($note)]],
         );
+    }
+
+    /**
+     * @return array{rating: string, note: string} as text; empty without a verdict
+     */
+    public function verdictOf(string $cell): array
+    {
+        return ['rating' => (string) ($this->verdicts[$cell]['rating'] ?? ''), 'note' => $this->verdicts[$cell]['note'] ?? ''];
+    }
+
+    /**
+     * @return array<string, string> all verdicts as text, by cells.<cell>.rating and cells.<cell>.note
+     */
+    public function verdictTexts(): array
+    {
+        $texts = [];
+        foreach ($this->cells() as $cell) {
+            foreach ($this->verdictOf($cell) as $part => $text) {
+                $texts["cells.{$cell}.{$part}"] = $text;
+            }
+        }
+
+        return $texts;
     }
 
     /** The cell with the best verdict; of equals the one that was shot first. */

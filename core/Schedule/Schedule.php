@@ -112,6 +112,17 @@ final readonly class Schedule
         return new self($plan, $this->order, $this->moves, $this->intervalSeconds, $this->exposureSeconds, $this->timeline);
     }
 
+    /** All intervals of a plan added up; in stop motion, what the rig and the camera need. */
+    public static function bookedSeconds(Plan $plan): float
+    {
+        $photos = $plan->photosTotal();
+        if (!$plan->timing->mode->hasClock()) {
+            return self::of($plan)->summary->bookedSeconds;
+        }
+
+        return array_sum(self::intervals($plan, $plan->timing->exposure->column($photos)));
+    }
+
     public function photosTotal(): int
     {
         return count($this->order->phases);

@@ -38,7 +38,7 @@ final readonly class Site
         public float $glowLux = 0.0,
     ) {
         $problems = new Problems();
-        if (mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/\p{Cc}/u', $name) !== 0) {
+        if (mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
             $problems->add('/name', sprintf('Enter a place of up to %d characters, on one line.', self::MOST_NAME_CHARACTERS));
         }
         $problems->unlessBetween($latitude, -90, 90, '/latitude_deg', 'a latitude in degrees');

@@ -67,6 +67,11 @@ return new class () extends Migration {
             $table->dropColumn(['setup_minutes', 'teardown_minutes']);
             $table->string('start_time', 8)->nullable();
         });
+        DB::statement(<<<'SQL'
+            update shots s set start_time = left(r.plan->'start'->>'at', 8)
+            from plan_revisions r where r.id = s.current_revision_id and r.plan->'start'->>'event' = 'clock'
+        SQL);
+        $this->settleConstraints();
         Schema::table('shoots', static fn (Blueprint $table) => $table->dropColumn([
             'latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'hazards', 'packed', 'day_events',
         ]));

@@ -39,11 +39,11 @@ final class DemoSeeder extends Seeder
             'elevation' => 4,
             'zone' => 'Europe/London',
             'hazards' => ['tide', 'edge'],
-            'day_events' => [
-                ['at' => '07:05', 'label' => 'high water'], ['at' => '13:20', 'label' => 'low water'], ['at' => '19:25', 'label' => 'high water'],
-                ['at' => '21:30', 'label' => 'sluice gate is locked'],
-            ],
             'is_demo' => true,
+        ]);
+        $shoot->dayEvents()->createMany([
+            ['at' => '07:05', 'label' => 'high water'], ['at' => '13:20', 'label' => 'low water'], ['at' => '19:25', 'label' => 'high water'],
+            ['at' => '21:30', 'label' => 'sluice gate is locked'],
         ]);
         foreach (self::SHOTS as $file => $startTime) {
             $json = (string) file_get_contents(__DIR__ . "/demo/{$file}.plan.json");

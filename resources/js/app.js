@@ -1,27 +1,26 @@
-import Alpine from 'alpinejs';
+import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import bench from './bench/bench.js';
 import { run } from './bench/run.js';
 import { listen } from './bench/channel.js';
 import { dayLine } from './day.js';
+import { listenToForms } from './forms.js';
+import { followLook } from './look.js';
 import { followMessages } from './messages.js';
+import { startOutbox } from './outbox.js';
+import { followTouches } from './parts.js';
 
 window.htmx = htmx;
 
 document.documentElement.classList.add('scripted');
 
-window.setLook = (button) => {
-  document.documentElement.dataset.look = button.value;
-  document.querySelector('meta[name="color-scheme"]').content = button.value === 'day' ? 'light' : 'dark';
-  button.form.querySelectorAll('button').forEach((other) => other.setAttribute('aria-pressed', String(other === button)));
-  // The cookie that the server reads, so that the next page is in this look from its first byte.
-  document.cookie = `evrent_look=${button.value}; path=/; max-age=31536000; samesite=lax`;
-  document.dispatchEvent(new Event('look-changed'));
-};
-
+followTouches();
+followLook();
 Alpine.store('run', run());
 Alpine.data('bench', bench);
 Alpine.data('dayLine', dayLine);
 listen();
+listenToForms();
 followMessages();
 Alpine.start();
+startOutbox();

@@ -1,4 +1,4 @@
-import htmx from 'htmx.org';
+import { sendPart } from './forms.js';
 
 const step = { coarse: 300, fine: 60 };
 
@@ -13,30 +13,7 @@ export const dayLine = () => ({
   init() {
     this.$root.addEventListener('pointerdown', (event) => this.take(event));
     this.$root.addEventListener('keydown', (event) => this.key(event));
-    // What is refused is shown too: the messages stand by the fields.
-    this.$root.addEventListener('htmx:beforeSwap', (event) => {
-      if (event.detail.xhr.status === 422) event.detail.shouldSwap = true;
-      if (event.detail.shouldSwap) this.keepRefused(event.detail.requestConfig.elt);
-    });
     this.$root.dataset.ready = 'yes';
-  },
-
-  /** What was refused in other shots stays typed, with its message, when the day is sent again. */
-  keepRefused(asking) {
-    const message = (field) => document.getElementById(field.getAttribute('aria-describedby'));
-    const kept = [...this.$root.querySelectorAll('#day [aria-invalid]')]
-      // A bar's own shot was just given a new start: what was refused there is done with.
-      .filter((field) => !asking.contains(field) && !field.id.startsWith(`${asking.id}-`))
-      .map((field) => ({ id: field.id, value: field.value, says: message(field).textContent }));
-    this.$root.addEventListener('htmx:afterSwap', () => {
-      for (const { id, value, says } of kept) {
-        const field = document.getElementById(id);
-        if (!field) continue;
-        field.value = value;
-        field.setAttribute('aria-invalid', 'true');
-        message(field).textContent = says;
-      }
-    }, { once: true });
   },
 
   take(event) {
@@ -87,18 +64,8 @@ export const dayLine = () => ({
   },
 
   async move(bar, by) {
-    const { id } = bar;
-    try {
-      await htmx.ajax('PUT', bar.dataset.url, {
-        target: '#day', swap: 'outerHTML', source: bar,
-        values: { _token: document.querySelector('[name=_token]').value, to_s: Number(bar.dataset.begins) + by },
-      });
-    } catch {
-      // That nobody answered is said at the top of the page.
-    }
+    const { id, dataset } = bar;
+    await sendPart({ url: dataset.url, values: [['_method', 'put'], ['revision', dataset.revision], ['to_s', String(Number(dataset.begins) + by)]], part: 'day', focus: id });
     bar.style.translate = '';
-    const moved = document.getElementById(id);
-    moved?.focus();
-    document.getElementById('announcer').textContent = moved?.getAttribute('aria-label') ?? '';
   },
 });

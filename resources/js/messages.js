@@ -5,10 +5,10 @@ export function followMessages() {
   const announcer = document.getElementById('announcer');
 
   /**
-   * Puts each message into its field's slot; what has no slot stands above the bench. An answer to something that sent no
-   * fields says nothing of what was typed into them: their messages stay.
+   * Puts each message into its field's slot; what has no slot stands above the bench. An answer says
+   * nothing of what was typed into fields that it was not about: their messages stay.
    */
-  const placeProblems = (sentFields, looked) => {
+  const placeProblems = (sent, looked) => {
     const problems = JSON.parse(document.getElementById('shot-problems')?.textContent ?? '{}');
     const rest = document.getElementById('other-problems');
     const slots = new Map([...document.querySelectorAll('.problem[id^="p-"]')].map((slot) => [slot.id, slot]));
@@ -21,7 +21,7 @@ export function followMessages() {
     const fields = new Map([...document.querySelectorAll('[aria-describedby]')].map((field) => [field.getAttribute('aria-describedby'), field]));
     slots.forEach((slot, id) => {
       const field = fields.get(id);
-      const stays = !sentFields && field?.matches('.plan-field') && field.value !== field.dataset.stood;
+      const stays = field?.matches('.plan-field') && !sent.includes(field.id) && field.value !== (field.dataset.stood ?? field.defaultValue);
       const text = wanted.get(id) ?? (stays ? slot.textContent : '');
       if (slot.textContent !== text) slot.textContent = text;
       if (!field || (text === '') === !field.hasAttribute('aria-invalid')) return;
@@ -44,7 +44,7 @@ export function followMessages() {
     followRevision();
     // While something is only looked at, the verdict alone is said, and only when it turns.
     const verdict = document.querySelector(event.detail.preview ? '#verdict .says strong' : '#verdict .says')?.textContent ?? '';
-    const notice = document.getElementById('notice')?.textContent ?? '';
+    const notice = document.querySelector('#notice:not([hidden]) .notice-text')?.textContent ?? '';
     const said = event.detail.ok && problems.length === 0 ? `${event.detail.preview ? '' : notice} ${verdict}`.replace(/\s+/g, ' ').trim() : problems.join(' ');
     if (announcer.textContent !== said) announcer.textContent = said;
     // The button that was pressed may be gone with what it mended: the keyboard goes on from the verdict.

@@ -208,7 +208,9 @@ test('two figures are held and the third follows, with the rounding said', async
   await type(page, 'Clip length', '20');
   await valueBecomes(page, 'Photos in all', '480');
   await valueBecomes(page, 'Interval in seconds', '3.1');
-  assert.equal(await page.getByLabel('Time on site').inputValue(), '24 min 48 s');
+  // What was asked for stands, and what comes of it is said beside it.
+  assert.equal(await page.getByLabel('Time on site').inputValue(), '25 min');
+  await page.locator('#rounding').getByText('12 s of 25 min are left over').waitFor();
   // Typing the figure that follows holds it, and another follows.
   await type(page, 'Interval in seconds', '4');
   await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();

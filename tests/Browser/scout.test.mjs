@@ -16,6 +16,7 @@ async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'T
   await page.getByRole('heading', { name: 'Place and day' }).waitFor();
   for (const [label, text] of Object.entries(place)) await page.getByLabel(label, { exact: true }).fill(text);
   await page.getByRole('button', { name: 'Keep the place' }).click();
+  await page.getByText('The shoot and all its shots are there now.').waitFor();
   return page;
 }
 
@@ -130,22 +131,25 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.keyboard.press('Tab');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
-  // Nobody answers: that is said, and the bar goes back to where its shot is.
+  // Nobody answers: that is said, and the move waits until somebody does.
   const stood = await bar.locator('.stay-run').boundingBox();
   await page.route('**/shots/*/stay', (route) => route.abort('connectionrefused'));
   await page.mouse.move(stood.x + stood.width / 2, stood.y + 10);
   await page.mouse.down();
   await page.mouse.move(stood.x - 80, stood.y + 10, { steps: 4 });
   await page.mouse.up();
-  await page.getByText('Evrent does not answer. Try again once it runs.').waitFor();
-  assert.equal(Math.round((await bar.locator('.stay-run').boundingBox()).x), Math.round(stood.x));
+  await page.getByText('Your change waits here').waitFor();
   await page.unroute('**/shots/*/stay');
+  await page.locator('#trouble').waitFor({ state: 'hidden' });
+  await page.waitForFunction(([element, x]) => !element.isConnected || element.getBoundingClientRect().x < x - 20, [await bar.locator('.stay-run').elementHandle(), stood.x]);
+  const flooded = page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start]');
+  assert.match(await flooded.getAttribute('value'), /^\d h \d+ min before sunset$|^\d+ min before sunset$/);
+  const before = await flooded.getAttribute('value');
 
   // What was refused stays typed also when another shot is moved meanwhile.
   await bar.focus();
   await page.keyboard.press('ArrowRight');
-  await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="19 min before sunset"]').waitFor();
-  await page.locator('#trouble').waitFor({ state: 'hidden' });
+  await page.waitForFunction(([card, value]) => document.querySelector(card).value !== value, [`#${await flooded.getAttribute('id')}`, before]);
   assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
   await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
   // Moved itself, the refused text is done with.
@@ -245,6 +249,7 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
   await page.getByLabel('Intervals in s').fill('1 3');
   await page.getByLabel('Shutter times in s').fill('1/30 0.5 2');
   await page.getByRole('button', { name: 'Lay it out' }).click();
+  await page.getByText('does not fit the interval').waitFor();
   assert.equal(await page.getByText('does not fit the interval').count(), 1);
   await page.getByLabel('Verdict on 3 s and 0.5 s').selectOption('good');
   await page.getByRole('button', { name: 'Make 3 s and 0.5 s the recipe' }).waitFor();

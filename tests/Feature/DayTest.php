@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DayEvent;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Illuminate\Http\UploadedFile;
@@ -41,7 +42,7 @@ final class DayTest extends PageTestCase
         $shot = $shoot->shots()->firstOrFail();
         self::assertSame('2027-06-21', self::planOf($shot)->site?->date);
         // One more change for the shot, which can be undone by itself.
-        $this->post("/shots/{$shot->id}/undo");
+        $this->step($shot, 'undo');
         self::assertNull(self::planOf($shot)->site);
     }
 
@@ -172,10 +173,13 @@ final class DayTest extends PageTestCase
         $this->post("/shoots/{$shoot->id}/events", ['at' => '1 h after sunset', 'label' => 'last ferry'])->assertSessionHasNoErrors();
         $this->get("/shoots/{$shoot->id}")->assertSee('19:10 last ferry');
         $this->post("/shoots/{$shoot->id}/events", ['at' => 'late', 'label' => ''])->assertSessionHasErrors(['event.at', 'event.label']);
-        $this->delete("/shoots/{$shoot->id}/events/4")->assertRedirect();
-        $this->get("/shoots/{$shoot->id}")->assertDontSee('last ferry');
-        $this->delete("/shoots/{$shoot->id}/events/99")->assertRedirect();
-        self::assertCount(4, Shoot::query()->findOrFail($shoot->id)->day_events);
+        $ferry = DayEvent::query()->where('label', 'last ferry')->firstOrFail();
+        $this->delete("/shoots/{$shoot->id}/events/{$ferry->id}")->assertRedirect();
+        $this->get("/shoots/{$shoot->id}")->assertSee('“last ferry” is deleted')->assertDontSee('19:10 last ferry');
+        $this->delete("/shoots/{$shoot->id}/events/{$ferry->id}")->assertNotFound();
+        self::assertSame(4, $shoot->dayEvents()->count());
+        $this->post("/bin/event/{$ferry->id}")->assertRedirect();
+        self::assertSame(5, $shoot->dayEvents()->count());
     }
 
     public function testTheCalendarIsOneThatCalendarsRead(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Shot;
 use App\Plans\DayCalendar;
 use App\Plans\ShootPage;
+use Evrent\Core\Day\Stay;
 use Evrent\Core\Light\Control;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component;
@@ -63,13 +64,13 @@ final class LightAndSkyTest extends PageTestCase
         self::assertEquals($before, self::brightness($shot));
     }
 
-    /** @return list<int> of each photo, as the page draws it */
+    /** @return list<float> of each photo, as the page draws it */
     private static function brightness(Shot $shot): array
     {
-        $columns = \App\Plans\BenchData::of(new \App\Plans\ShotPage(Shot::query()->findOrFail($shot->id)))['columns'];
-        assert(is_array($columns) && is_array($columns['light:error']));
+        /** @var array<string, mixed> $data */
+        $data = json_decode(\App\Plans\BenchData::of(\App\Plans\ShotPage::of(Shot::query()->findOrFail($shot->id))), true, 16, JSON_THROW_ON_ERROR);
 
-        return array_values(array_map(static fn (mixed $one): int => is_int($one) ? $one : 0, $columns['light:error']));
+        return self::column($data, 'light:error');
     }
 
     public function testEachSchoolIsAcceptedWithOnePress(): void
@@ -153,7 +154,7 @@ final class LightAndSkyTest extends PageTestCase
             $events[self::text($event, 'SUMMARY')] = $event;
         }
         self::assertArrayHasKey('sluice gate is locked', $events);
-        $stay = (new ShootPage($shoot))->stay(new \App\Plans\ShotPage(Shot::query()->findOrFail($shot->id)));
+        $stay = self::stayOf(new ShootPage($shoot), $shot);
         self::assertNotNull($stay?->arrives);
         $event = $events['Dusk'];
         self::assertSame(gmdate('Ymd\THis\Z', (int) $stay->arrives->unixSeconds), self::text($event, 'DTSTART'));
@@ -170,5 +171,10 @@ final class LightAndSkyTest extends PageTestCase
         assert($property instanceof Property);
 
         return $property->getValue();
+    }
+
+    private static function stayOf(ShootPage $page, Shot $shot): ?Stay
+    {
+        return $page->stay($page->shots[$shot->id] ?? throw new \LogicException('The shot is not on its shoot’s page.'));
     }
 }

@@ -15,6 +15,7 @@ use Tests\Core\Plans;
 final class MigrationTest extends PageTestCase
 {
     private const MIGRATION = '2026_11_25_000000_place_day_and_kit';
+    private const LATER = '2026_11_26_000000_pins_figures_and_rows_of_their_own';
 
     private static function old(): Shot
     {
@@ -25,7 +26,9 @@ final class MigrationTest extends PageTestCase
     {
         [$started, $open] = [self::old(), self::old()];
         $before = $started->current_revision_id;
-        self::assertSame(0, $this->artisan('migrate:rollback', ['--path' => 'database/migrations/' . self::MIGRATION . '.php', '--force' => true]));
+        foreach ([self::LATER, self::MIGRATION] as $migration) {
+            self::assertSame(0, $this->artisan('migrate:rollback', ['--path' => "database/migrations/{$migration}.php", '--force' => true]));
+        }
         DB::table('shots')->where('id', $started->id)->update(['start_time' => '16:20']);
 
         self::assertSame(0, $this->artisan('migrate', ['--force' => true]));

@@ -8,6 +8,7 @@ use App\Actions\CreateShot;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Database\Seeders\DemoSeeder;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Plan;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -40,6 +41,13 @@ abstract class PageTestCase extends TestCase
         return $app;
     }
 
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // What a browser says of a request of the page's own.
+        $this->withHeaders(['Sec-Fetch-Site' => 'same-origin']);
+    }
+
     protected static function shoot(): Shoot
     {
         return Shoot::query()->firstOrFail();
@@ -60,6 +68,28 @@ abstract class PageTestCase extends TestCase
         return Shot::query()->findOrFail($shot->id)->currentRevision()->toPlan();
     }
 
+    protected static function pinsOf(Shot $shot): Pins
+    {
+        return Shot::query()->findOrFail($shot->id)->currentRevision()->toPins();
+    }
+
+    protected static function revisionOf(Shot $shot): int
+    {
+        return (int) Shot::query()->findOrFail($shot->id)->current_revision_id;
+    }
+
+    /**
+     * Undo, redo, or an earlier revision: each names the revision that it starts from.
+     *
+     * @param array<string, string> $headers
+     *
+     * @return TestResponse<Response>
+     */
+    protected function step(Shot $shot, string $towards, array $headers = []): TestResponse
+    {
+        return $this->post("/shots/{$shot->id}/{$towards}", ['revision' => self::revisionOf($shot)], $headers);
+    }
+
     /**
      * Sends what the page's form sends after a change.
      *
@@ -74,7 +104,7 @@ abstract class PageTestCase extends TestCase
 
         return $this->put(
             "/shots/{$shot->id}",
-            ['plan' => $plan, 'revision' => $revision, ...$others],
+            ['plan' => $plan, 'revision' => $revision, ...$others, 'end' => '1'],
             $byScript ? ['HX-Request' => 'true'] : [],
         );
     }
@@ -106,5 +136,29 @@ abstract class PageTestCase extends TestCase
         self::assertSame(1, preg_match('~<script id="shot-data"[^>]*>(.*?)</script>~s', (string) $response->getContent(), $found));
         /** @var array<string, mixed> */
         return json_decode($found[1] ?? '', true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * One column of an answer's numbers.
+     *
+     * @param array<string, mixed> $data
+     *
+     * @return list<float>
+     */
+    protected static function column(array $data, string $name): array
+    {
+        assert(is_array($data['columns']));
+        $column = $data['columns'][$name] ?? null;
+        $steps = is_array($column) ? $column['s'] ?? [] : [];
+        assert(is_array($steps));
+        $values = [];
+        $sum = 0;
+        foreach ($steps as $step) {
+            assert(is_int($step));
+            $sum += $step;
+            $values[] = $sum / 10_000;
+        }
+
+        return $values;
     }
 }

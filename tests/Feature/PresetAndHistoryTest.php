@@ -37,7 +37,7 @@ final class PresetAndHistoryTest extends PageTestCase
         // 40 and 860 of 1200 mm are 20 and 430 of 600 mm; pan has the same travel on both.
         self::assertSame([20.0, 430.0], array_map(static fn ($keyframe): float => $keyframe->positions['slide'], $plan->move->keyframes));
         self::assertSame([-14.0, 9.0], [$plan->move->keyframes[0]->positions['pan'], $plan->timing->interval->longest()]);
-        $this->post("/shots/{$other->id}/undo");
+        $this->step($other, 'undo');
         self::assertSame(860.0, self::planOf($other)->move->keyframes[1]->positions['slide']);
     }
 
@@ -102,11 +102,11 @@ final class PresetAndHistoryTest extends PageTestCase
             ->assertSee('stops for each photo')->assertSee('creeps on')->assertSee('8 s')->assertSee('2 s')->assertSee('Every change');
         $this->get("/shots/{$shot->id}/history?left={$first}&right={$first}")->assertSee('one and the same');
         $this->get("/shots/{$shot->id}/history?left=abc&right=999999999")->assertOk();
-        $this->post("/shots/{$shot->id}/revisions/{$first}")->assertRedirect("/shots/{$shot->id}");
+        $this->step($shot, "revisions/{$first}")->assertRedirect("/shots/{$shot->id}");
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
         self::assertSame(3, $shot->revisions()->count());
         $other = self::shot();
-        $this->post("/shots/{$other->id}/revisions/{$first}")->assertNotFound();
+        $this->step($other, "revisions/{$first}")->assertNotFound();
     }
 
     public function testAFaultIsRehearsedFromThePage(): void

@@ -48,11 +48,11 @@ final class ShootPageTest extends PageTestCase
     public function testAShotIsRenamedAndTheRenamingCanBeUndone(): void
     {
         $shot = self::shot();
-        $this->put("/shots/{$shot->id}/title", ['title' => 'Mill race, second try'])->assertSessionHasNoErrors();
+        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => 'Mill race, second try'])->assertSessionHasNoErrors();
         self::assertSame('Mill race, second try', self::planOf($shot)->title);
-        $this->put("/shots/{$shot->id}/title", ['title' => "a\0b"])->assertSessionHasErrors("rename.{$shot->id}.title");
-        $this->put("/shots/{$shot->id}/title", ['title' => ''])->assertSessionHasErrors("rename.{$shot->id}.title");
-        $this->post("/shots/{$shot->id}/undo");
+        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => "a\0b"])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => ''])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->step($shot, 'undo');
         self::assertSame('Flood tide at the mill race', self::planOf($shot)->title);
     }
 
@@ -74,7 +74,7 @@ final class ShootPageTest extends PageTestCase
         $this->followingRedirects()->delete("/shots/{$shot->id}")->assertOk()->assertSee('is deleted')->assertSee('Undo')->assertSee('Bring back');
         $this->get("/shots/{$shot->id}")->assertNotFound();
         $this->get('/runs/' . \App\Models\Run::query()->firstOrFail()->id)->assertOk();
-        $this->post("/shots/{$shot->id}/restore")->assertRedirect('/shoots/' . $shot->shoot_id);
+        $this->from("/shoots/{$shot->shoot_id}")->post("/bin/shot/{$shot->id}")->assertRedirect('/shoots/' . $shot->shoot_id);
         $this->get("/shots/{$shot->id}")->assertOk();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\PlanRevision;
+use App\Models\RevisionFigures;
 use App\Models\Shot;
 use Illuminate\Database\QueryException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -119,9 +120,9 @@ final class ShotPageTest extends PageTestCase
         $this->press($shot, 'T1', 'interval');
         self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
         self::assertSame(2, $shot->revisions()->count());
-        $this->post("/shots/{$shot->id}/undo")->assertRedirect("/shots/{$shot->id}");
+        $this->step($shot, 'undo')->assertRedirect("/shots/{$shot->id}");
         self::assertSame(2.0, self::planOf($shot)->timing->interval->longest());
-        $this->post("/shots/{$shot->id}/redo");
+        $this->step($shot, 'redo');
         self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
         self::assertSame(2, $shot->revisions()->count());
     }
@@ -141,12 +142,12 @@ final class ShotPageTest extends PageTestCase
         $shot = self::shot();
         $this->type($shot, ['timing' => ['interval_s' => '9']]);
         $this->type($shot, ['timing' => ['interval_s' => '10']]);
-        $this->post("/shots/{$shot->id}/undo");
-        $this->post("/shots/{$shot->id}/undo");
-        $this->post("/shots/{$shot->id}/undo")->assertSessionHas('notice', 'There is nothing to undo.');
+        $this->step($shot, 'undo');
+        $this->step($shot, 'undo');
+        $this->step($shot, 'undo')->assertSessionHas('notice', 'There is nothing to undo.');
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
         $this->type($shot, ['timing' => ['interval_s' => '11']]);
-        $this->post("/shots/{$shot->id}/redo")->assertSessionHas('notice', 'There is nothing to redo.');
+        $this->step($shot, 'redo')->assertSessionHas('notice', 'There is nothing to redo.');
         self::assertSame(11.0, self::planOf($shot)->timing->interval->longest());
         self::assertSame(4, $shot->revisions()->count());
     }
@@ -166,15 +167,17 @@ final class ShotPageTest extends PageTestCase
     {
         $shot = self::shot();
         $this->type($shot, ['timing' => ['interval_s' => '9'], 'start' => '05:45'])->assertOk()->assertSee('06:21');
-        // Something fails after the plan is written: the plan must not stay without which figure follows.
+        // Something fails after the revision and its figures are written: neither stays.
         Shot::updating(static function (Shot $changed): void {
-            if ($changed->isDirty('follows')) {
+            if ($changed->isDirty('current_revision_id')) {
                 throw new \RuntimeException('the machine dies here');
             }
         });
-        $this->type($shot, ['timing' => ['interval_s' => '12'], 'start' => '07:00'], ['held' => ['free' => 'photos', 'shooting' => '36 min'], 'changed' => 'timing.interval_s'])->assertStatus(500);
+        $this->type($shot, ['timing' => ['interval_s' => '12'], 'start' => '07:00'], ['held' => ['shooting' => '40 min']])->assertStatus(500);
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
         self::assertSame('05:45', self::planOf($shot)->start?->at);
+        self::assertSame(2, $shot->revisions()->count());
+        self::assertSame(2, RevisionFigures::query()->whereIn('plan_revision_id', $shot->revisions()->pluck('id')->all())->count());
     }
 
     public function testTheDatabaseItselfRefusesToChangeARevision(): void

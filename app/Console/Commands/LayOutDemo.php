@@ -27,18 +27,19 @@ final class LayOutDemo extends Command
     {
         DB::transaction(function () use ($seeder, $recipes, $kit, $trial): void {
             if ($this->option('reset') === true) {
-                Shoot::query()->where('is_demo', true)->delete();
+                Shoot::withTrashed()->where('is_demo', true)->forceDelete();
             }
-            if (Shoot::query()->where('is_demo', true)->doesntExist()) {
+            // What was thrown away stays away.
+            if (Shoot::withTrashed()->where('is_demo', true)->doesntExist()) {
                 $seeder->run();
                 $recipes->run();
                 $trial->run();
-            } elseif (Preset::query()->doesntExist()) {
+            } elseif (Preset::withTrashed()->doesntExist()) {
                 // A demo from before there were presets has none yet; single ones that were thrown away stay away.
                 $recipes->run();
             }
             // Where the bag is empty there is something to start from.
-            if (KitItem::query()->doesntExist()) {
+            if (KitItem::withTrashed()->doesntExist()) {
                 $kit->run();
             }
         });

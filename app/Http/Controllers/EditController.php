@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveRevision;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\EditShot;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
 use App\Http\Typed;
 use App\Models\Shot;
-use Evrent\Core\Editing\TypedEdit;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,21 +20,13 @@ use Illuminate\Http\Response;
  */
 final class EditController
 {
-    public function store(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function store(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $given = $request->input('with');
-        try {
-            $edit = TypedEdit::apply($shot->currentRevision()->toPlan(), Typed::text($request, 'edit'), is_array($given) ? $given : []);
-            if ($request->boolean('preview')) {
-                return ShotResponse::previewed($request, $shot, $edit->plan);
-            }
-            $saveRevision($shot, $edit->plan, $edit->told, $request->integer('revision'));
-        } catch (InvalidInput $invalid) {
-            return ShotResponse::refused($request, $shot, $invalid);
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
-        }
 
-        return ShotResponse::changed($request, $shot);
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), static fn (PinnedPlan $plan): Edited => $plan->named(
+            Typed::text($request, 'edit'),
+            is_array($given) ? $given : [],
+        )));
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveRevision;
+use App\Actions\EditShot;
 use App\Actions\StepThroughHistory;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
 use App\Models\PlanRevision;
 use App\Models\Shot;
 use App\Plans\ComparedRevision;
+use Evrent\Core\Editing\Edited;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,14 +26,18 @@ final class HistoryController
     {
         $undone = $shot->currentRevision()->reason;
 
-        return ShotResponse::changed($request, $shot, '', $history->undo($shot) ? "Undone: {$undone}." : 'There is nothing to undo.');
+        $step = static fn () => $history->undo($shot, AskedEdit::of($request));
+
+        return ShotResponse::to($request, $shot, $step, "Undone: {$undone}.", 'There is nothing to undo.');
     }
 
     public function redo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
     {
-        $done = $history->redo($shot);
+        $done = $history->after($shot->currentRevision())?->reason;
 
-        return ShotResponse::changed($request, $shot, '', $done ? "Done again: {$shot->currentRevision()->reason}." : 'There is nothing to redo.');
+        $step = static fn () => $history->redo($shot, AskedEdit::of($request));
+
+        return ShotResponse::to($request, $shot, $step, "Done again: {$done}.", 'There is nothing to redo.');
     }
 
     /** The shot's revisions, two of them side by side. */
@@ -52,15 +57,14 @@ final class HistoryController
     }
 
     /** An earlier plan becomes the newest: what came between stays in the history. */
-    public function restore(Request $request, Shot $shot, PlanRevision $revision, SaveRevision $saveRevision): Response|RedirectResponse
+    public function restore(Request $request, Shot $shot, PlanRevision $revision, EditShot $editShot): Response|RedirectResponse
     {
-        abort_if($revision->shot_id !== $shot->id, 404);
-        try {
-            $saveRevision($shot, $revision->toPlan(), "back to {$revision->reason}", $shot->current_revision_id);
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
-        }
+        $asked = AskedEdit::of($request);
 
-        return redirect()->route('shots.show', $shot)->with('notice', "Back to: {$revision->reason}. Undo takes it back.");
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, $asked, new Edited(
+            $revision->toPlan(),
+            $revision->toPins(),
+            "back to {$revision->reason}",
+        )), "Back to: {$revision->reason}. Undo takes it back.");
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveRevision;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\EditShot;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
+use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\KitItem;
 use App\Models\Shot;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Format\TypedText;
 use Evrent\Core\InvalidInput;
@@ -19,6 +22,7 @@ use Evrent\Core\Kit\Picking;
 use Evrent\Core\Kit\TypedKit;
 use Evrent\Core\Problem;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -52,7 +56,8 @@ final class KitController
     {
         $item->delete();
 
-        return redirect()->route('kit.index')->with('notice', "“{$item->name}” is out of the bag. Shots that picked it stay as they are.");
+        return redirect()->route('kit.index')
+            ->with('notice', 'Shots that picked it stay as they are.')->with('deleted', ['kind' => 'kit', 'id' => $item->id, 'name' => $item->name]);
     }
 
     /** Kit of other bags: what has the same kind and name is replaced. */
@@ -73,6 +78,8 @@ final class KitController
             )]);
         }
         DB::connection()->transaction(static function () use ($pieces): void {
+            // Two files read at once would both find a name free: one after the other.
+            DB::statement('lock table kit_items in share row exclusive mode');
             foreach ($pieces as $piece) {
                 KitItem::query()->updateOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
             }
@@ -103,38 +110,46 @@ final class KitController
     }
 
     /** Puts a piece into a shot, which keeps its numbers as they are now. */
-    public function pick(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function pick(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $item = KitItem::query()->find($request->integer('item'));
         if ($item === null) {
-            return ShotResponse::changed($request, $shot, '', 'That piece is no longer in the bag. Choose another.');
+            return ShotResponse::shown($request, $shot, 'That piece is no longer in the bag. Choose another.');
         }
-        try {
-            $count = Typed::text($request, 'count') === '' ? 1.0 : TypedText::number(Typed::text($request, 'count'));
-            $picked = Picking::pick($shot->currentRevision()->toPlan(), $item->piece(), (int) ($count ?? 1));
-            $saveRevision($shot, $picked, "{$item->piece()->kind->label()}: {$item->name}", $request->integer('revision'));
-        } catch (InvalidInput $invalid) {
-            return ShotResponse::changed($request, $shot, '', "“{$item->name}” does not fit here. {$invalid->problems[0]->message}");
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
-        }
+        $count = Typed::text($request, 'count') === '' ? 1.0 : TypedText::number(Typed::text($request, 'count'));
 
-        return ShotResponse::changed($request, $shot, '', "“{$item->name}” is in this shot. Undo takes it back.");
+        $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
+            Picking::pick($plan->plan, $item->piece(), (int) ($count ?? 1)),
+            "{$item->piece()->kind->label()}: {$item->name}",
+        );
+
+        $notice = "“{$item->name}” is in this shot. Undo takes it back.";
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, "“{$item->name}” does not fit here.");
     }
 
     private function keep(Request $request, KitItem $item, string $bag): RedirectResponse
     {
         $back = redirect()->to(route('kit.index') . '#' . (KitKind::tryFrom(Typed::text($request, 'kind'))->value ?? ''));
         try {
-            $piece = TypedKit::read($request->all());
-            $taken = KitItem::query()->where('kind', $piece->kind->value)->where('name', $piece->name)->whereKeyNot($item->id ?? 0)->exists();
-            if ($taken) {
-                throw new InvalidInput([new Problem('/name', 'There is one of this name already. Enter another, or count it there.')]);
-            }
+            $piece = DB::connection()->transaction(function () use ($request, $item): Piece {
+                $typed = $request->all();
+                if ($item->exists) {
+                    $locked = KitItem::query()->lockForUpdate()->findOrFail($item->id);
+                    $typed = [...$typed, ...SeenValues::merged($request, TypedKit::texts($locked->piece()))];
+                }
+                $piece = TypedKit::read($typed);
+                $item->fill(KitItem::keeping($piece))->save();
+
+                return $piece;
+            });
+        } catch (UniqueConstraintViolationException) {
+            $taken = new InvalidInput([new Problem('/name', 'There is one of this name already. Enter another, or count it there.')]);
+
+            return $back->withInput([...$request->all(), 'bag' => $bag])->withErrors(ShotResponse::errors($taken, $bag));
         } catch (InvalidInput $invalid) {
             return $back->withInput([...$request->all(), 'bag' => $bag])->withErrors(ShotResponse::errors($invalid, $bag));
         }
-        $item->fill(KitItem::keeping($piece))->save();
 
         return $back->with('notice', "“{$piece->name}” is in the bag.");
     }

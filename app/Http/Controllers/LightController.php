@@ -17,7 +17,7 @@ final class LightController
 {
     public function show(Request $request, Shot $shot): View
     {
-        $page = new ShotPage($shot);
+        $page = ShotPage::of($shot);
 
         return view(
             $request->hasHeader('HX-Request') ? 'shots.parts.schools' : 'shots.schools',

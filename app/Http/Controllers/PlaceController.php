@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangePlace;
 use App\Http\Responses\ShotResponse;
+use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\Shoot;
 use Evrent\Core\Day\Hazard;
@@ -31,7 +32,14 @@ final class PlaceController
             return $this->readFile($request, $shoot);
         }
         try {
-            $changePlace($shoot, TypedPlace::read($this->typed($request)), $this->hazards($request));
+            $changePlace($shoot, function (Shoot $locked) use ($request): array {
+                $request->merge(['hazards_told' => implode(' ', $this->hazards($request))]);
+                $merged = SeenValues::merged($request, $locked->placeTexts());
+
+                $told = array_filter(explode(' ', $merged['hazards_told']), static fn (string $name): bool => $name !== '');
+
+                return [TypedPlace::read($merged), array_values($told)];
+            });
         } catch (InvalidInput $invalid) {
             return $this->back($shoot)->withInput()->withErrors(ShotResponse::errors($invalid, 'place'));
         }

@@ -46,10 +46,15 @@ final class PlanFileController
 
     public function show(Shot $shot): Response
     {
-        $plan = $shot->currentRevision()->toPlan();
-        $name = FileNames::of($plan, 'plan.json');
+        try {
+            $json = PlanWriter::toJson($shot->currentRevision()->toPlan());
+        } catch (InvalidInput) {
+            // As it was kept: to be mended by hand.
+            $json = $shot->currentRevision()->plan;
+        }
+        $name = FileNames::safe($shot->title(), 'plan.json');
 
-        return response(PlanWriter::toJson($plan), 200, [
+        return response($json, 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"{$name}\"",
         ]);

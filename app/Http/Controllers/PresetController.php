@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveRevision;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\EditShot;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
+use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shot;
 use App\Plans\Presets;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\RecipeText;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Problems;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /**
@@ -26,6 +32,8 @@ use Illuminate\Validation\Rule;
  */
 final class PresetController
 {
+    private const TAKEN = 'There is one of this name already. Enter another.';
+
     public function index(): View
     {
         return view('presets.index', ['presets' => Preset::query()->orderBy('kind')->orderBy('name')->get()]);
@@ -36,14 +44,23 @@ final class PresetController
     {
         $kind = PresetKind::tryFrom(Typed::text($request, 'kind'));
         $request->validateWithBag('preset', $this->nameRules(null), $this->nameMessages());
-        Preset::query()->create([
+        try {
+            $this->keep($request, $kind, $shot);
+        } catch (UniqueConstraintViolationException) {
+            return redirect()->route('shots.show', $shot)->withInput()->withErrors(['name' => self::TAKEN], 'preset');
+        }
+
+        return redirect()->route('shots.show', $shot)->with('notice', 'Kept as “' . Typed::text($request, 'name') . '”.');
+    }
+
+    private function keep(Request $request, ?PresetKind $kind, Shot $shot): void
+    {
+        DB::connection()->transaction(static fn (): Preset => Preset::query()->create([
             'name' => Typed::text($request, 'name'),
             'kind' => $kind === PresetKind::Shot ? PresetKind::Shot : PresetKind::Move,
             'note' => Typed::text($request, 'note'),
             'content' => PlanWriter::toJson($shot->currentRevision()->toPlan()),
-        ]);
-
-        return redirect()->route('shots.show', $shot)->with('notice', 'Kept as “' . Typed::text($request, 'name') . '”.');
+        ]));
     }
 
     public function storeRecipe(Request $request): RedirectResponse
@@ -56,62 +73,88 @@ final class PresetController
         if ($preset->kind === PresetKind::Recipe) {
             return $this->keepRecipe($request, $preset, "recipe.{$preset->id}");
         }
-        $request->validateWithBag("preset{$preset->id}", $this->nameRules($preset), $this->nameMessages());
-        $preset->update(['name' => Typed::text($request, 'name'), 'note' => Typed::text($request, 'note')]);
+        try {
+            DB::connection()->transaction(function () use ($request, $preset): void {
+                $locked = Preset::query()->lockForUpdate()->findOrFail($preset->id);
+                $request->merge(SeenValues::merged($request, Presets::texts($locked)));
+                $request->validateWithBag("preset{$preset->id}", $this->nameRules($preset), $this->nameMessages());
+                $locked->update(['name' => Typed::text($request, 'name'), 'note' => Typed::text($request, 'note')]);
+            });
+        } catch (InvalidInput $invalid) {
+            return redirect()->route('presets.index')->withInput()->withErrors(ShotResponse::errors($invalid, ''), "preset{$preset->id}");
+        } catch (UniqueConstraintViolationException) {
+            return redirect()->route('presets.index')->withInput()->withErrors(['name' => self::TAKEN], "preset{$preset->id}");
+        }
 
-        return redirect()->route('presets.index')->with('notice', "“{$preset->name}” is kept.");
+        return redirect()->route('presets.index')->with('notice', '“' . Typed::text($request, 'name') . '” is kept.');
     }
 
     public function destroy(Preset $preset): RedirectResponse
     {
         $preset->delete();
 
-        return redirect()->route('presets.index')->with('notice', "“{$preset->name}” is gone.");
+        return redirect()->route('presets.index')->with('deleted', ['kind' => 'preset', 'id' => $preset->id, 'name' => $preset->name]);
     }
 
     /** Starts the shot's plan from a preset. */
-    public function apply(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function apply(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $preset = Preset::query()->find($request->integer('preset'));
         if ($preset === null) {
-            return ShotResponse::changed($request, $shot, '', 'That preset is gone. Choose another.');
-        }
-        try {
-            $applied = Presets::applied($preset, $shot->currentRevision()->toPlan());
-            $saveRevision($shot, $applied, "{$preset->kind->label()} “{$preset->name}”", $request->integer('revision'));
-        } catch (InvalidInput $invalid) {
-            return ShotResponse::changed($request, $shot, '', "“{$preset->name}” does not fit here. {$invalid->problems[0]->message}");
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
+            return ShotResponse::shown($request, $shot, 'That preset is gone. Choose another.');
         }
 
-        return ShotResponse::changed($request, $shot, '', "“{$preset->name}” is applied. Undo takes it back.");
+        $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
+            Presets::applied($preset, $plan->plan),
+            "{$preset->kind->label()} “{$preset->name}”",
+        );
+
+        $notice = "“{$preset->name}” is applied. Undo takes it back.";
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, "“{$preset->name}” does not fit here.");
     }
 
     private function keepRecipe(Request $request, Preset $preset, string $bag): RedirectResponse
     {
-        $problems = [];
-        $recipe = null;
+        $typed = [...$request->all(), 'bag' => $bag];
+        $refused = static fn (array $problems): RedirectResponse => redirect()->route('presets.index')->withInput($typed)->withErrors($problems);
         try {
-            $recipe = RecipeText::read(
-                Typed::text($request, 'interval_s'),
-                Typed::text($request, 'open_share'),
-                Typed::text($request, 'clip_s'),
-                Typed::text($request, 'note'),
-            );
+            $name = DB::connection()->transaction(fn (): string => $this->readRecipe($request, $preset));
         } catch (InvalidInput $invalid) {
-            $problems = ShotResponse::errors($invalid, $bag);
+            return $refused(ShotResponse::errors($invalid, $bag));
+        } catch (UniqueConstraintViolationException) {
+            return $refused(["{$bag}.name" => self::TAKEN]);
         }
-        $name = validator(['name' => Typed::text($request, 'name')], $this->nameRules($preset->exists ? $preset : null), $this->nameMessages());
-        if ($name->fails()) {
-            $problems["{$bag}.name"] = $name->errors()->first('name');
-        }
-        if ($problems !== [] || $recipe === null) {
-            return redirect()->route('presets.index')->withInput([...$request->all(), 'bag' => $bag])->withErrors($problems);
-        }
-        $preset->fill(['name' => Typed::text($request, 'name'), 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)])->save();
 
-        return redirect()->route('presets.index')->with('notice', "“{$preset->name}” is kept.");
+        return redirect()->route('presets.index')->with('notice', "“{$name}” is kept.");
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    private function readRecipe(Request $request, Preset $preset): string
+    {
+        $fields = ['name', 'interval_s', 'open_share', 'clip_s', 'note'];
+        $typed = array_combine($fields, array_map(static fn (string $field): string => Typed::text($request, $field), $fields));
+        if ($preset->exists) {
+            $preset = Preset::query()->lockForUpdate()->findOrFail($preset->id);
+            $typed = [...$typed, ...SeenValues::merged($request, Presets::texts($preset))];
+        }
+        $problems = new Problems();
+        $name = validator(['name' => $typed['name']], $this->nameRules($preset->exists ? $preset : null), $this->nameMessages());
+        if ($name->fails()) {
+            $problems->add('/name', $name->errors()->first('name'));
+        }
+        try {
+            $recipe = RecipeText::read($typed['interval_s'], $typed['open_share'], $typed['clip_s'], $typed['note']);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
+        $problems->throwIfAny();
+        assert(isset($recipe));
+        $preset->fill(['name' => $typed['name'], 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)])->save();
+
+        return $typed['name'];
     }
 
     /**
@@ -119,7 +162,7 @@ final class PresetController
      */
     private function nameRules(?Preset $preset): array
     {
-        return ['name' => ['required', 'string', 'max:120', 'not_regex:/\p{Cc}/u', Rule::unique('presets', 'name')->ignore($preset)]];
+        return ['name' => ['required', 'string', 'max:120', 'not_regex:/[\p{Cc}\x{FFFD}]/u', Rule::unique('presets', 'name')->ignore($preset)->withoutTrashed()]];
     }
 
     /**
@@ -127,6 +170,6 @@ final class PresetController
      */
     private function nameMessages(): array
     {
-        return ['name.unique' => 'There is one of this name already. Enter another.', 'name.*' => 'Enter a name of up to 120 characters, on one line.'];
+        return ['name.unique' => self::TAKEN, 'name.*' => 'Enter a name of up to 120 characters, on one line.'];
     }
 }

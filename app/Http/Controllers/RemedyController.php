@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveRevision;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\EditShot;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
 use App\Http\Typed;
 use App\Models\Shot;
+use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,20 +24,24 @@ final class RemedyController
     /**
      * Makes the change that a finding offers. The finding is computed again here: what the page sends only names it.
      */
-    public function store(Request $request, Shot $shot, SaveRevision $saveRevision): Response|RedirectResponse
+    public function store(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
-        $report = Report::on(Schedule::of($shot->currentRevision()->toPlan()));
-        $finding = $report->finding(Typed::text($request, 'finding'));
-        $remedy = $finding?->remedy(Typed::text($request, 'remedy'));
-        if ($finding === null || $remedy === null) {
-            return ShotResponse::changed($request, $shot, '', 'That is mended already.');
-        }
-        try {
-            $saveRevision($shot, $remedy->mended, "{$finding->id}: {$remedy->label}", $request->integer('revision'));
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
-        }
+        $remedy = self::remedy($request, $shot->currentRevision()->toPlan());
+        $notice = $remedy === null ? 'That is mended already.' : "{$remedy->label}: done. Undo takes it back.";
 
-        return ShotResponse::changed($request, $shot, '', "{$remedy->label}: done. Undo takes it back.");
+        $edit = static function (PinnedPlan $plan) use ($request): Edited {
+            $remedy = self::remedy($request, $plan->plan);
+
+            return $remedy === null
+                ? new Edited($plan->plan, $plan->pins, 'nothing to mend')
+                : $plan->became($remedy->mended, Typed::text($request, 'finding') . ": {$remedy->label}");
+        };
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice);
+    }
+
+    private static function remedy(Request $request, Plan $plan): ?Remedy
+    {
+        return Report::on(Schedule::of($plan))->finding(Typed::text($request, 'finding'))?->remedy(Typed::text($request, 'remedy'));
     }
 }

@@ -17,7 +17,7 @@ final class ScheduleController
 {
     public function show(Request $request, Shot $shot): View
     {
-        $page = new ShotPage($shot);
+        $page = ShotPage::of($shot);
 
         return view($request->hasHeader('HX-Request') ? 'shots.parts.schedule' : 'shots.schedule', [
             'page' => $page,

@@ -16,14 +16,17 @@ final class ShootController
 {
     public function index(): View
     {
-        return view('shoots.index', ['shoots' => Shoot::query()->withCount('shots')->orderBy('shoot_date')->orderBy('id')->get()]);
+        return view('shoots.index', [
+            'shoots' => Shoot::query()->withCount('shots')->orderBy('shoot_date')->orderBy('id')->get(),
+            'deleted' => Shoot::onlyTrashed()->latest('deleted_at')->limit(10)->get(),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
     {
         $entered = $request->validate([
-            'name' => ['required', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
-            'place' => ['nullable', 'string', 'max:200', 'not_regex:/\p{Cc}/u'],
+            'name' => ['required', 'string', 'max:200', 'not_regex:/[\p{Cc}\x{FFFD}]/u'],
+            'place' => ['nullable', 'string', 'max:200', 'not_regex:/[\p{Cc}\x{FFFD}]/u'],
             'shoot_date' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:1950-01-01', 'before:2101-01-01'],
         ], [
             'name.*' => 'Enter a name of up to 200 characters, on one line.',
@@ -41,7 +44,15 @@ final class ShootController
             'shoot' => $shoot,
             'page' => new ShootPage($shoot),
             'recipes' => Preset::query()->where('kind', PresetKind::Recipe)->orderBy('name')->get(),
-            'deleted' => $shoot->shots()->onlyTrashed()->with('revision')->latest('deleted_at')->limit(10)->get(),
+            'deleted' => $shoot->shots()->onlyTrashed()->latest('deleted_at')->limit(10)->get(),
         ]);
+    }
+
+    /** Out of sight with all its shots, until it is brought back. */
+    public function destroy(Shoot $shoot): RedirectResponse
+    {
+        $shoot->delete();
+
+        return redirect()->route('shoots.index')->with('deleted', ['kind' => 'shoot', 'id' => $shoot->id, 'name' => $shoot->name]);
     }
 }

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeShot;
 use App\Actions\CreateShot;
-use App\Actions\SaveRevision;
+use App\Actions\EditShot;
 use App\Exceptions\ShotChangedElsewhere;
+use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
 use App\Http\Typed;
+use App\Http\TypedFields;
 use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Plans\EditedShot;
 use App\Plans\Presets;
 use App\Plans\ShotPage;
 use App\Plans\StarterPlans;
-use Evrent\Core\Editing\TypedFigures;
-use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Plan;
 use Illuminate\Contracts\View\View;
@@ -43,10 +45,15 @@ final class ShotController
 
     public function show(Shot $shot): View
     {
-        $rounding = session('rounding');
+        try {
+            $page = ShotPage::of($shot);
+        } catch (InvalidInput $invalid) {
+            return view('shots.broken', ['shot' => $shot, 'revision' => $shot->currentRevision(), 'problems' => $invalid->problems]);
+        }
 
         return view('shots.show', [
-            'page' => new ShotPage($shot, null, is_string($rounding) ? $rounding : ''),
+            'page' => $page,
+            'brought' => $shot->currentRevision()->broughtWithin(),
             'presets' => Preset::query()->orderBy('kind')->orderBy('name')->get(),
         ]);
     }
@@ -54,35 +61,33 @@ final class ShotController
     /**
      * Takes what was typed into the shot's fields; what is good becomes a new revision, or is only looked at.
      */
-    public function update(Request $request, Shot $shot, ChangeShot $changeShot): Response|RedirectResponse
+    public function update(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
-        try {
-            $current = $shot->currentRevision()->toPlan();
-            $typed = $request->input('plan');
-            $held = $request->input('held');
-            $plan = TypedPlan::change($current, is_array($typed) ? $typed : []);
-            [$plan, $rounding, $follows] = TypedFigures::change($current, $plan, is_array($held) ? $held : [], Typed::text($request, 'changed'));
-            if ($request->boolean('preview')) {
-                return ShotResponse::previewed($request, $shot, $plan, $rounding);
-            }
-            $changeShot($shot, $plan, $request->integer('revision'), $follows);
-        } catch (InvalidInput $invalid) {
-            return ShotResponse::refused($request, $shot, $invalid);
-        } catch (ShotChangedElsewhere) {
-            return ShotResponse::changedElsewhere($request, $shot);
-        }
+        return ShotResponse::to($request, $shot, static function () use ($request, $shot, $editShot): EditedShot {
+            $fields = TypedFields::of($request, $shot);
 
-        return ShotResponse::changed($request, $shot, $rounding);
+            $edit = static fn (PinnedPlan $plan): Edited => $plan->typed($fields->plan, $fields->held);
+
+            return $editShot($shot, AskedEdit::of($request, $fields->typed), $edit);
+        });
     }
 
-    public function rename(Request $request, Shot $shot, SaveRevision $saveRevision): RedirectResponse
+    public function rename(Request $request, Shot $shot, EditShot $editShot): RedirectResponse
     {
+        $title = Typed::text($request, 'title');
         try {
-            $revision = $shot->currentRevision();
-            $title = Typed::text($request, 'title');
-            $saveRevision($shot, $revision->toPlan()->withTitle($title), "renamed to {$title}", $revision->id);
+            // A name hangs on nothing else: it may go on top of what another window changed.
+            $editShot($shot, AskedEdit::of($request, ['/title' => $title]), static fn (PinnedPlan $plan): Edited => $plan->became(
+                $plan->plan->withTitle($title),
+                "renamed to {$title}",
+            ));
         } catch (InvalidInput $invalid) {
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, "rename.{$shot->id}"));
+        } catch (ShotChangedElsewhere) {
+            $message = 'Another window gave it another name meanwhile. Send yours again to have it all the same.';
+            $request->attributes->set('conflict', true);
+
+            return redirect()->back()->withInput()->withErrors(["rename.{$shot->id}.title" => $message]);
         }
 
         return redirect()->back();
@@ -90,9 +95,10 @@ final class ShotController
 
     public function duplicate(Shot $shot, CreateShot $createShot): RedirectResponse
     {
-        $plan = $shot->currentRevision()->toPlan();
+        $pinned = $shot->pinned();
+        $plan = $pinned->plan;
         $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
-        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}");
+        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $pinned->pins);
 
         return redirect()->route('shots.show', $copy);
     }
@@ -101,13 +107,6 @@ final class ShotController
     {
         $shot->delete();
 
-        return redirect()->route('shoots.show', $shot->shoot_id)->with('deleted', ['id' => $shot->id, 'title' => $shot->currentRevision()->toPlan()->title]);
-    }
-
-    public function restore(Shot $shot): RedirectResponse
-    {
-        $shot->restore();
-
-        return redirect()->route('shoots.show', $shot->shoot_id);
+        return redirect()->route('shoots.show', $shot->shoot_id)->with('deleted', ['kind' => 'shot', 'id' => $shot->id, 'name' => $shot->title()]);
     }
 }

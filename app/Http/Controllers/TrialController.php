@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Responses\ShotResponse;
+use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shoot;
@@ -17,6 +18,7 @@ use Evrent\Core\Presets\PresetKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Test shoots: intervals against shutter times, and what came of each.
@@ -46,17 +48,28 @@ final class TrialController
     /** The verdicts on all cells, as they stand in the table. */
     public function update(Request $request, Trial $trial): RedirectResponse
     {
-        $matrix = $trial->matrix();
-        foreach ((array) $request->input('cells', []) as $cell => $typed) {
-            $text = static fn (string $field): string => is_array($typed) && is_string($typed[$field] ?? null) ? $typed[$field] : '';
-            $rating = TypedText::number($text('rating'));
-            try {
-                $matrix = $matrix->withVerdict((string) $cell, $rating === null ? null : (int) $rating, $text('note'));
-            } catch (InvalidInput $invalid) {
-                return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}" => $invalid->problems[0]->message]);
-            }
+        try {
+            DB::connection()->transaction(static function () use ($request, $trial): void {
+                $locked = Trial::query()->lockForUpdate()->findOrFail($trial->id);
+                $matrix = $locked->matrix();
+                $verdicts = $matrix->verdictTexts();
+                foreach (array_keys((array) $request->input('cells', [])) as $cell) {
+                    // One that is not there is refused as it always was.
+                    $matrix = isset($verdicts["cells.{$cell}.rating"]) ? $matrix : $matrix->withVerdict((string) $cell, 1, '');
+                }
+                foreach (SeenValues::merged($request, $verdicts) as $field => $text) {
+                    [, $cell, $part] = explode('.', $field);
+                    if ($text !== $verdicts[$field]) {
+                        $own = [...$matrix->verdictOf($cell), $part => $text];
+                        $rating = TypedText::number($own['rating']);
+                        $matrix = $matrix->withVerdict($cell, $rating === null ? null : (int) $rating, $own['note']);
+                    }
+                }
+                $locked->update(['content' => TrialText::toJson($matrix)]);
+            });
+        } catch (InvalidInput $invalid) {
+            return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}" => $invalid->problems[0]->message]);
         }
-        $trial->update(['content' => TrialText::toJson($matrix)]);
 
         return redirect()->to(route('trials.index', $trial->shoot_id) . "#trial-{$trial->id}");
     }
@@ -69,10 +82,11 @@ final class TrialController
         } catch (InvalidInput $invalid) {
             return $this->back($trial->shoot)->with('notice', $invalid->problems[0]->message);
         }
-        Preset::query()->updateOrCreate(
+        // Pressed in two windows at once, it is one recipe all the same.
+        DB::connection()->transaction(static fn () => DB::statement('lock table presets in share row exclusive mode') ? Preset::query()->updateOrCreate(
             ['name' => $trial->subject],
             ['kind' => PresetKind::Recipe, 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)],
-        );
+        ) : null);
 
         return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");
     }
@@ -81,7 +95,7 @@ final class TrialController
     {
         $trial->delete();
 
-        return $this->back($trial->shoot)->with('notice', "The test of “{$trial->subject}” is gone.");
+        return $this->back($trial->shoot)->with('deleted', ['kind' => 'trial', 'id' => $trial->id, 'name' => $trial->subject]);
     }
 
     private function back(Shoot $shoot): RedirectResponse

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
+use App\Exceptions\ShotChangedElsewhere;
 use App\Models\Shot;
+use App\Plans\EditedShot;
+use App\Plans\FieldNotes;
 use App\Plans\ShotPage;
-use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -18,27 +19,49 @@ use Illuminate\Http\Response;
  */
 final class ShotResponse
 {
-    /**
-     * @param string $notice what was done, where the page does not show it by itself
-     */
-    public static function changed(Request $request, Shot $shot, string $rounding = '', string $notice = ''): Response|RedirectResponse
-    {
-        if (!$request->hasHeader('HX-Request')) {
-            $said = array_filter(['rounding' => $rounding, 'notice' => $notice], static fn (string $text): bool => $text !== '');
+    private const ELSEWHERE = 'This shot was changed in another window. What you typed here is not saved: '
+        . 'look at the other change, then make yours.';
 
-            return redirect()->route('shots.show', $shot)->with($said);
+    /**
+     * Makes an edit, and answers with what came of it.
+     *
+     * @param callable(): EditedShot $edit
+     * @param string                 $notice what was done, where the page does not show it by itself
+     * @param ?string                $unfit  said where the edit does not fit the shot; null where each field says what is wrong
+     */
+    public static function to(Request $request, Shot $shot, callable $edit, string $notice = '', ?string $unfit = null): Response|RedirectResponse
+    {
+        try {
+            $edited = $edit();
+        } catch (InvalidInput $invalid) {
+            return $unfit === null ? self::refused($request, $shot, $invalid) : self::shown($request, $shot, "{$unfit} {$invalid->problems[0]->message}");
+        } catch (ShotChangedElsewhere $elsewhere) {
+            return self::changedElsewhere($request, $shot, $elsewhere->pointer);
+        }
+        if ($edited->page->isPreview || $request->boolean('preview')) {
+            return self::parts($request, $edited, '', looked: true);
         }
 
-        return self::parts($request, new ShotPage($shot, null, $rounding), $notice);
+        return self::changed($request, $shot, $edited, $notice);
     }
 
-    /** What a change would make of the shot: drawn and judged like any other, and not saved. */
-    public static function previewed(Request $request, Shot $shot, Plan $plan, string $rounding = ''): Response
+    /** The shot as it stands, and what is to be said. */
+    public static function shown(Request $request, Shot $shot, string $notice): Response|RedirectResponse
     {
-        // Back where it was, there is nothing to look at but the shot itself.
-        $same = PlanWriter::toJson($plan) === PlanWriter::toJson($shot->currentRevision()->toPlan());
+        return self::changed($request, $shot, new EditedShot(ShotPage::of($shot)), $notice);
+    }
 
-        return self::parts($request, new ShotPage($shot, $same ? null : $plan, $rounding), '', looked: true);
+    private static function changed(Request $request, Shot $shot, EditedShot $edited, string $notice): Response|RedirectResponse
+    {
+        $elsewhere = $edited->elsewhere === '' ? '' : "Changed in another window meanwhile: {$edited->elsewhere}. Your change is on top of it.";
+        $said = trim(implode(' ', [...($notice === '' ? [] : [$notice, ...$edited->page->givesWay]), $elsewhere]));
+        if (!$request->hasHeader('HX-Request')) {
+            $ways = $said === '' ? implode(' ', $edited->page->givesWay) : $said;
+
+            return redirect()->route('shots.show', $shot)->with($ways === '' ? [] : ['notice' => $ways]);
+        }
+
+        return self::parts($request, $edited, $said);
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */
@@ -47,21 +70,23 @@ final class ShotResponse
         if (!$request->hasHeader('HX-Request')) {
             return redirect()->route('shots.show', $shot)->withInput()->withErrors(self::errors($invalid, 'plan'));
         }
-
-        return response()->view('shots.refused', [
-            'plan' => $shot->currentRevision()->toPlan(),
-            'problems' => array_column($invalid->problems, 'message', 'pointer'),
-        ], 422);
-    }
-
-    public static function changedElsewhere(Request $request, Shot $shot): Response|RedirectResponse
-    {
-        $message = 'This shot was changed in another window. What you typed here is not saved: open the shot again to see the other change, then make yours.';
-        if (!$request->hasHeader('HX-Request')) {
-            return redirect()->route('shots.show', $shot)->withInput()->with('notice', $message);
+        $notes = [];
+        try {
+            $notes = FieldNotes::beyondTravel($shot->currentRevision()->toPlan());
+        } catch (InvalidInput) {
+            // A plan that cannot be read has nothing to note.
         }
 
-        return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => $message], 409);
+        return response()->view('shots.refused', ['notes' => $notes, 'problems' => array_column($invalid->problems, 'message', 'pointer')], 422);
+    }
+
+    private static function changedElsewhere(Request $request, Shot $shot, ?string $pointer): Response|RedirectResponse
+    {
+        if (!$request->hasHeader('HX-Request')) {
+            return redirect()->route('shots.show', $shot)->withInput()->with('notice', self::ELSEWHERE);
+        }
+
+        return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => self::ELSEWHERE, 'pointer' => $pointer], 409);
     }
 
     /**
@@ -82,15 +107,15 @@ final class ShotResponse
     /**
      * @param bool $looked whether nothing was to be saved: then what was said of earlier changes stays said
      */
-    private static function parts(Request $request, ShotPage $page, string $notice, bool $looked = false): Response
+    private static function parts(Request $request, EditedShot $edited, string $notice, bool $looked = false): Response
     {
         return response()->view('shots.changed', [
-            'page' => $page,
+            'page' => $edited->page,
             'problems' => [],
             'notice' => $notice,
             'looked' => $looked,
             // A keyframe more or less, a part described or left out: then the fields themselves are drawn again.
-            'restructured' => $request->input('structure') !== $page->structure(),
-        ]);
+            'restructured' => $request->input('structure') !== $edited->page->structure(),
+        ])->header('X-Evrent-Revision', (string) ($edited->revisionId ?? $edited->page->revision->id));
     }
 }

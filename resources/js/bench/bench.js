@@ -1,5 +1,6 @@
-import Alpine from 'alpinejs';
-import { send, dropPreviews } from './channel.js';
+import Alpine from '@alpinejs/csp';
+import htmx from 'htmx.org';
+import { send, dropPreviews, waiting } from './channel.js';
 import { createChart } from './chart.js';
 import { createFinder } from './finder.js';
 import { fields } from './fields.js';
@@ -8,12 +9,23 @@ import { keys } from './keys.js';
 import { pegs } from './pegs.js';
 import { whatIf } from './whatif.js';
 
-/** Columns come as whole numbers of a scale's parts; a single number holds for every photo. */
+/** Columns come as whole numbers of a scale's parts, as steps from photo to photo; a single number holds for every photo. */
 const unpacked = (data) => {
-  const read = (whole) => (whole === null ? null : whole / data.scale);
-  const columns = Object.fromEntries(Object.entries(data.columns).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)]));
+  const columns = Object.fromEntries(Object.entries(data.columns).map(([name, column]) => {
+    if (typeof column === 'number') return [name, column / data.scale];
+    let whole = 0;
+    return [name, column.s.map((step) => {
+      if (step === null) return null;
+      whole += step;
+      return whole / data.scale;
+    })];
+  }));
   return { ...data, columns };
 };
+
+const flattened = (path, value) => (value !== null && typeof value === 'object'
+  ? Object.entries(value).flatMap(([key, inner]) => flattened(`${path}[${key}]`, inner))
+  : [[path, String(value)]]);
 
 /**
  * The shot's bench: holds what is shown, and ties chart, interval, finder and jog together. Whatever a change makes of the
@@ -59,18 +71,21 @@ export default () => {
       whatIf(this.$refs.bar, this);
       this.take(JSON.parse(document.getElementById('shot-data').textContent));
       document.body.addEventListener('shot-answered', (event) => {
-        if (event.detail.data) this.take(event.detail.data);
+        if (event.detail.data) this.take(event.detail.data, event.detail);
       });
       this.$watch('$store.run.photo', () => this.moved());
       document.addEventListener('look-changed', () => this.redraw());
       document.fonts.ready.then(() => this.redraw());
       this.listenForKeys();
       this.listenForFields();
+      this.restoreDrafts();
+      document.addEventListener('outbox-changed', () => this.markStale());
+      this.markStale();
       this.followFindings();
       this.$root.dataset.ready = 'yes';
     },
 
-    take(answered) {
+    take(answered, answer = {}) {
       data = unpacked(answered);
       const store = Alpine.store('run');
       store.take(data);
@@ -78,10 +93,34 @@ export default () => {
       if (!this.dragging) this.showPegs(data.pegs);
       chart.take(data);
       finder.take(data);
-      this.fillFields(data);
+      this.fillFields(data, answer);
       this.startJog(data);
       this.moved();
-      if (!data.preview) document.body.dispatchEvent(new Event('shot-changed'));
+      if (!data.preview) document.querySelectorAll('#ways[open], #all-photos[open]').forEach((part) => htmx.trigger(part, 'refresh'));
+    },
+
+    /** While a change is under way, verdict and chart are of the shot as it was before. */
+    markStale() {
+      const stale = waiting(this.$root.dataset.shot).length > 0;
+      this.$root.dataset.stale = stale ? 'yes' : 'no';
+      document.getElementById('stale').hidden = !stale;
+    },
+
+    /** The keyframe that is chosen; nothing of it while none is. */
+    get chosenPeg() {
+      return this.pegs[this.selectedPeg] ?? {};
+    },
+
+    jogAt(axisId) {
+      return this.jogPositions[axisId] ?? '';
+    },
+
+    pressDryRun() {
+      document.getElementById('dry-run').click();
+    },
+
+    closeKeys() {
+      this.$refs.keys.close();
     },
 
     moved() {
@@ -168,17 +207,7 @@ export default () => {
       return send({
         url: this.$root.dataset.edits,
         preview,
-        body: () => {
-          const body = new FormData();
-          body.set('_token', document.querySelector('#plan [name=_token]').value);
-          body.set('edit', name);
-          const put = (path, value) => {
-            if (value !== null && typeof value === 'object') Object.entries(value).forEach(([key, inner]) => put(`${path}[${key}]`, inner));
-            else body.set(path, String(value));
-          };
-          put('with', given);
-          return body;
-        },
+        values: [['edit', name], ...flattened('with', given)],
       });
     },
 

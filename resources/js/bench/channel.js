@@ -1,121 +1,83 @@
-/**
- * The one way in which the bench talks to the server. Edits go one after another, so that each is made to the plan that the
- * one before it left; of changes that are only looked at, the newest alone is asked for. When the server does not answer, what
- * was asked waits and is asked again: nothing is lost.
- */
-const retryMilliseconds = 1_500;
-const queue = [];
-let busy = false;
+import { registerKind, send as queue, waiting, dropPreviews } from '../outbox.js';
+import { putInPlace, touches } from '../parts.js';
 
-const say = (message) => {
-  const trouble = document.getElementById('trouble');
-  trouble.textContent = message;
-  trouble.hidden = message === '';
-};
-
-/**
- * @param {{url: string, body: () => FormData, preview?: boolean, fields?: boolean}} edit body is made when it is sent, with what
- *   stands in the fields by then; fields says whether it carries them all
- * @returns {Promise<boolean>} whether it was taken
- */
-export function send(edit) {
-  if (edit.preview) drop((waiting) => waiting.preview);
-  return new Promise((resolve) => {
-    queue.push({ ...edit, resolve });
-    pump();
-  });
-}
-
-/** Takes back what is only looked at and was not asked for yet. */
-export function dropPreviews() {
-  drop((waiting) => waiting.preview);
-}
-
-function drop(which) {
-  for (let i = queue.length - 1; i >= (busy ? 1 : 0); i--) {
-    if (which(queue[i])) queue.splice(i, 1)[0].resolve(false);
-  }
-}
-
-async function pump() {
-  if (busy || queue.length === 0) return;
-  busy = true;
-  const edit = queue[0];
-  const answer = await ask(edit);
-  busy = false;
-  if (answer === null) {
-    const waiting = queue.filter((other) => !other.preview).length;
-    say(`Evrent does not answer. ${waiting === 0 ? 'Your shot is as it was.' : `${waiting === 1 ? 'Your change waits' : `${waiting} changes wait`} here and will be made as soon as it runs again.`}`);
-    if (edit.preview) queue.shift().resolve(false);
-    setTimeout(pump, retryMilliseconds);
-    return;
-  }
-  queue.shift();
-  show(answer);
-  edit.resolve(answer.ok);
-  pump();
-}
-
-/** Null when nobody answered. */
-async function ask(edit) {
-  try {
-    const body = edit.body();
-    body.set('revision', document.getElementById('revision').value);
-    body.set('structure', document.getElementById('shot').dataset.structure ?? '');
-    if (edit.preview) body.set('preview', '1');
-    // A form of text alone is written and read faster in this way than in parts.
-    const response = await fetch(edit.url, { method: 'POST', body: new URLSearchParams(body), headers: { 'HX-Request': 'true', Accept: 'text/html' }, credentials: 'same-origin' });
-    return { ok: response.ok, status: response.status, html: await response.text(), preview: edit.preview, fields: edit.fields };
-  } catch {
-    return null;
-  }
-}
+export { dropPreviews, waiting };
 
 /** The numbers stand last in an answer, and are the most of it: the browser need not read them as a part of the page. */
 const numbers = /<script id="shot-data"[^>]*>([^]*?)<\/script>/;
 
+const here = () => document.getElementById('shot')?.dataset.shot ?? null;
+
 /**
- * Puts each part of an answer in the place of the one with its name. Parts that say what they said are left alone, so that
- * nothing in them is lost or flickers, and most of the work is saved.
+ * Sends one change of the shot that is open, with the values it is made with.
+ *
+ * @param {{url: string, values: Array<[string, string]>, preview?: boolean, fields?: string[]}} edit fields names what was typed in
+ * @returns {Promise<boolean>} whether it was taken
  */
-function putInPlace(html) {
-  const template = document.createElement('template');
-  template.innerHTML = html;
-  for (const part of [...template.content.children]) {
-    const old = document.getElementById(part.id);
-    part.removeAttribute('hx-swap-oob');
-    if (!old || old.isEqualNode(part)) continue;
-    // What was folded out stays so when its part is drawn again.
-    old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${id}`)?.setAttribute('open', ''));
-    old.replaceWith(part);
-  }
+export function send(edit) {
+  const shot = document.getElementById('shot');
+  return queue({ kind: 'shot', shot: here(), revision: document.getElementById('revision').value, structure: shot.dataset.structure ?? '', asked: touches(), ...edit });
 }
 
-function show({ ok, status, html, preview = false, fields = false }) {
+function show(entry, { ok, status, text }) {
+  const ours = entry.shot === here();
   // Half a number is no mistake yet: the last good plan stays, and nobody is interrupted.
-  if (preview && !ok) return;
-  if (ok || status === 409 || status === 422) {
-    say('');
-    const data = html.match(numbers)?.[1];
-    putInPlace(html.replace(numbers, ''));
-    document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview, fields, data: data && JSON.parse(data) } }));
+  if (entry.preview && !ok) return;
+  if (!ours) {
+    if (!ok) sayElsewhere(entry, status);
     return;
   }
-  say(status === 419
-    ? 'This page has been open for too long to save. Note what you changed and open the shot again.'
-    : 'Evrent could not do that. Your shot is as it was before; details are in storage/logs.');
+  if (ok || status === 409 || status === 422) {
+    const data = text.match(numbers)?.[1];
+    // What another page asked was asked before anything was typed on this one.
+    const asked = entry.left ? 0 : entry.asked;
+    putInPlace(text.replace(numbers, ''), asked);
+    document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview: entry.preview ?? false, fields: entry.fields ?? [], entry, asked, data: data && JSON.parse(data) } }));
+    return;
+  }
+  const trouble = document.getElementById('trouble');
+  trouble.textContent = 'Evrent could not do that. Your shot is as it was before, and what you typed stands where you typed it; details are in Evrent’s log.';
+  trouble.hidden = false;
 }
 
-/** Forms that are told what changed, instead of leaving the page; and a warning before leaving with changes that wait. */
+/** An edit of another page's shot that was refused: what was typed is there when that shot is opened again. */
+function sayElsewhere(entry, status) {
+  const trouble = document.getElementById('trouble');
+  trouble.textContent = `A change you made in another shot ${status === 409 ? 'met one of another window' : 'could not be taken'}. What you typed stands there when you open it.`;
+  trouble.hidden = false;
+  (entry.fields ?? []).forEach((id) => saveDraft(entry.shot, id, entry.values.find(([name]) => name === entry.names?.[id])?.[1] ?? ''));
+}
+
+const draftsOf = (shot) => `evrent:${document.querySelector('meta[name="evrent-instance"]')?.content}:draft:${shot}:`;
+
+/** Text that is in no plan: half typed when the page was left, or refused. It stands in its field when the shot is opened again. */
+export function saveDraft(shot, id, text) {
+  try {
+    if (text === null) localStorage.removeItem(draftsOf(shot) + id);
+    else localStorage.setItem(draftsOf(shot) + id, text);
+  } catch {
+    // Without a store, it lives as long as the page.
+  }
+}
+
+/** @returns {Array<[string, string]>} texts by the field's id */
+export function drafts() {
+  try {
+    const prefix = draftsOf(here());
+    return Object.keys(localStorage).filter((name) => name.startsWith(prefix)).map((name) => [name.slice(prefix.length), localStorage.getItem(name)]);
+  } catch {
+    return [];
+  }
+}
+
+/** Forms that are told what changed, instead of leaving the page. */
 export function listen() {
+  registerKind('shot', { headers: { 'HX-Request': 'true', Accept: 'text/html' }, take: show });
   document.addEventListener('submit', (event) => {
     const form = event.target.closest('form[data-live]');
-    if (!form || event.defaultPrevented) return;
+    if (!form || form.id === 'plan' || event.defaultPrevented) return;
     event.preventDefault();
-    const submitter = event.submitter;
-    send({ url: form.action, body: () => new FormData(form, submitter) });
-  });
-  window.addEventListener('beforeunload', (event) => {
-    if (queue.some((edit) => !edit.preview)) event.preventDefault();
+    const values = [...new FormData(form, event.submitter)].filter(([name]) => !['revision', '_token'].includes(name));
+    send({ url: form.action, values });
   });
 }

@@ -1,14 +1,15 @@
-import { dropPreviews, send } from './channel.js';
-
-/** For each figure that may follow from the other two, the one that follows instead when it is to be held. */
-const nextToFollow = { photos: 'shooting', interval: 'shooting', shooting: 'interval' };
+import { touchedSince, touches } from '../parts.js';
+import { dropPreviews, drafts, saveDraft, send, waiting } from './channel.js';
 
 const restMilliseconds = 160;
 
+/** Figures that may follow from what is typed, and so are shown with a change that is only looked at. */
+const following = ['/held/photos', '/held/clip', '/held/shooting', '/timing/interval_s', '/timing/photos'];
+
 /**
- * The sentence and the fields. While something is typed, the page shows what would become of the shot; half a number shows
- * nothing, and is not complained of before the field is left. What is typed is sent when the field is left, with all others as they stand; what comes back
- * is written into the fields that nobody is typing in.
+ * The sentence and the fields. While something is typed, the page shows what would become of the shot; half a number shows nothing, and
+ * is not complained of before the field is left. What is typed is sent when the field is left, that field alone; what comes back is
+ * written into the fields that nobody typed in since the question left.
  */
 export const fields = () => ({
   listenForFields() {
@@ -20,7 +21,7 @@ export const fields = () => ({
       const field = event.target.closest('input.plan-field');
       if (!field) return;
       clearTimeout(this.typingTimer);
-      this.typingTimer = setTimeout(() => this.sendFields(this.nameOf(field.name), { preview: true }), restMilliseconds);
+      this.typingTimer = setTimeout(() => this.sendField(field, { preview: true }), restMilliseconds);
     });
     document.addEventListener('focusout', (event) => {
       // Typed and taken back again: no change, and nothing left to look at.
@@ -29,86 +30,89 @@ export const fields = () => ({
         this.leavePreview();
       }
     });
-    const form = document.getElementById('plan');
-    form.addEventListener('submit', (event) => {
+    document.getElementById('plan').addEventListener('submit', (event) => {
       event.preventDefault();
-      if (document.activeElement?.matches('.plan-field') && document.activeElement.value !== document.activeElement.dataset.stood) this.fieldChanged(document.activeElement);
+      const field = document.activeElement;
+      if (field?.matches('.plan-field') && field.value !== field.dataset.stood && !this.isWaiting(field)) this.fieldChanged(field);
+    });
+    // What is half typed when the page is left stands there when it is opened again.
+    window.addEventListener('pagehide', () => {
+      document.querySelectorAll('input.plan-field').forEach((field) => {
+        const left = field.value !== (field.dataset.stood ?? field.defaultValue) && !this.isWaiting(field);
+        saveDraft(this.$root.dataset.shot, field.id, left ? field.value : null);
+      });
     });
   },
 
-  fieldChanged(field, options = {}) {
-    clearTimeout(this.typingTimer);
-    dropPreviews();
-    const changed = this.nameOf(field.name);
-    if (changed === 'held.photos' || changed === 'held.clip') {
-      this.follow('photos', false);
-      document.getElementById('held-count-as').value = changed === 'held.clip' ? 'clip' : 'photos';
-    }
-    if (changed.startsWith('timing.interval_s')) this.follow('interval', false);
-    if (changed === 'held.shooting') this.follow('shooting', false);
-    return this.sendFields(changed, options);
+  /** Texts that were left half typed or refused, put back where they were. */
+  restoreDrafts() {
+    drafts().forEach(([id, text]) => {
+      saveDraft(this.$root.dataset.shot, id, null);
+      const field = document.getElementById(id);
+      if (!field || field.value === text) return;
+      field.value = text;
+      field.closest('details')?.setAttribute('open', '');
+      const slot = document.getElementById(field.getAttribute('aria-describedby'));
+      if (slot) slot.textContent = 'Typed before you left, and not saved yet: press Enter to save it.';
+      field.setAttribute('aria-invalid', 'true');
+      document.getElementById('unsaved').hidden = false;
+    });
   },
 
-  /** @param {Record<string, string>} instead values to send in the place of what stands in the fields */
-  sendFields(changed, { preview = false, instead = {} } = {}) {
+  isWaiting(field) {
+    return waiting(this.$root.dataset.shot).some((entry) => entry.fields?.includes(field.id));
+  },
+
+  fieldChanged(field) {
+    clearTimeout(this.typingTimer);
+    dropPreviews();
+    return this.sendField(field);
+  },
+
+  /** @param {?string} text in the place of what stands in the field */
+  sendField(field, { preview = false, text = null } = {}) {
     return send({
       url: this.$root.dataset.url,
       preview,
-      fields: true,
-      body: () => {
-        const body = new FormData(document.getElementById('plan'));
-        body.set('changed', changed);
-        Object.entries(instead).forEach(([name, value]) => body.set(name, value));
-        return body;
-      },
+      fields: [field.id],
+      names: { [field.id]: field.name },
+      values: [['_method', 'put'], [field.name, text ?? field.value]],
     });
   },
 
-  /** plan[timing][photos] is timing.photos */
-  nameOf(name) {
-    return name.replace(/^plan\[/, '').replaceAll('][', '.').replaceAll('[', '.').replaceAll(']', '');
-  },
-
-  /** Holds a figure, or lets it follow; exactly one of the three follows. */
+  /** Holds a figure, or lets it follow; which other then follows, the server says. */
   pin(figure) {
-    const following = document.getElementById('held-free').value;
-    this.follow(figure, following !== figure);
-    this.sendFields(`held.free`);
+    return send({ url: this.$root.dataset.url, values: [['_method', 'put'], ['held[pin]', figure]] });
   },
 
-  follow(figure, follows) {
-    const free = document.getElementById('held-free');
-    if (follows) free.value = figure;
-    else if (free.value === figure) free.value = nextToFollow[figure];
-    this.showPins();
-  },
-
-  showPins() {
-    const follows = document.getElementById('held-free').value;
+  showPins(follows) {
     document.querySelectorAll('.pin').forEach((pin) => pin.setAttribute('aria-pressed', String(pin.dataset.figure !== follows)));
     document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.follows = figure.dataset.figure === follows ? 'yes' : 'no'; });
   },
 
   /**
-   * A field that was changed by a person and not taken yet keeps what was typed. What was held keeps the words it was held in,
-   * unless the shot now says otherwise.
+   * @param {object} data
+   * @param {{asked: number, ok: boolean, fields: string[]}} answer when its question left, and which fields it was about
    */
-  fillFields(data) {
-    const held = document.getElementById('held-free');
-    if (!data.preview) held.value = data.follows;
-    this.showPins();
-    const following = { photos: '/held/photos', interval: '/timing/interval_s', shooting: '/held/shooting' }[held.value];
+  fillFields(data, { asked = touches(), ok = true, fields: sent = [] } = {}) {
+    this.showPins(data.follows);
     for (const [pointer, text] of Object.entries(data.fields)) {
       const field = document.getElementById(`f-${pointer.slice(1).replaceAll('/', '-')}`);
-      if (!field) continue;
+      if (!field || touchedSince(field, asked) || this.isWaiting(field)) continue;
       const stood = field.dataset.stood ?? field.defaultValue ?? '';
-      const typing = field === document.activeElement && field.value !== stood;
-      const refused = field.getAttribute('aria-invalid') === 'true' && field.value !== stood;
-      // What is only looked at is told by the figure that follows alone.
-      if (data.preview && pointer !== following) continue;
-      if (typing) continue;
-      if (!refused || field.value === text) field.value = text;
-      if (!data.preview) field.dataset.stood = text;
+      const typed = field.value !== stood && field.dataset.shown !== field.value;
+      if (data.preview) {
+        // What is only looked at is told by the figures that follow alone.
+        if (!following.includes(pointer) || typed) continue;
+        field.value = text;
+        field.dataset.shown = text;
+        continue;
+      }
+      delete field.dataset.shown;
+      const refused = typed && (field.getAttribute('aria-invalid') === 'true' || sent.includes(field.id) && !ok);
+      const typing = typed && field === document.activeElement && !(ok && sent.includes(field.id));
+      if (!refused && !typing || field.value === text || ok && sent.includes(field.id)) field.value = text;
+      field.dataset.stood = text;
     }
   },
 });

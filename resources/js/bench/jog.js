@@ -1,4 +1,4 @@
-import Alpine from 'alpinejs';
+import Alpine from '@alpinejs/csp';
 
 let lastJog = Promise.resolve();
 
@@ -54,7 +54,6 @@ export const jog = () => ({
 
   async askRig(by, typed) {
     const body = new FormData();
-    body.set('_token', document.querySelector('#plan [name=_token]').value);
     Object.entries(by).forEach(([name, value]) => body.set(name, value));
     Object.entries({ ...this.jogPositions, ...typed }).forEach(([axis, value]) => body.set(`positions[${axis}]`, value));
     try {

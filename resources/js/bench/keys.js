@@ -1,4 +1,4 @@
-import Alpine from 'alpinejs';
+import Alpine from '@alpinejs/csp';
 
 /** Everything that can be done has a key; `?` lists them. */
 export const keys = () => ({

@@ -1,4 +1,4 @@
-import Alpine from 'alpinejs';
+import Alpine from '@alpinejs/csp';
 
 /**
  * Handles on the interval bar: what if the exposure or the interval were longer or shorter? The shot is shown as it would be;
@@ -8,7 +8,6 @@ import Alpine from 'alpinejs';
  * @param {object} bench
  */
 export function whatIf(bar, bench) {
-  const names = { exposure: 'plan[timing][exposure_s]', interval: 'plan[timing][interval_s]' };
   const store = Alpine.store('run');
   let asked = null;
 
@@ -24,7 +23,7 @@ export function whatIf(bar, bench) {
     const field = document.getElementById(`f-timing-${what}_s`);
     stop();
     field.value = String(seconds);
-    await bench.fieldChanged(field);
+    field.dispatchEvent(new Event('change', { bubbles: true }));
   };
 
   bench.interval.putBack = () => {
@@ -37,7 +36,7 @@ export function whatIf(bar, bench) {
     asked = { what, seconds };
     bench.interval.held = true;
     bench.interval.text = what === 'exposure' ? `What if it were open ${seconds} s?` : `What if one were taken every ${seconds} s?`;
-    bench.sendFields(`timing.${what}_s`, { preview: true, instead: { [names[what]]: String(seconds) } });
+    bench.sendField(document.getElementById(`f-timing-${what}_s`), { preview: true, text: String(seconds) });
   };
 
   /** As fine as the hand can tell on this scale: a hundredth of the span, in round figures. */

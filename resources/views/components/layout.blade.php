@@ -6,7 +6,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     {{-- Tells the browser what to paint before the first style arrives: no white flash in the dark. --}}
     <meta name="color-scheme" content="{{ $look === 'day' ? 'light' : 'dark' }}">
-    <meta name="htmx-config" content='{"historyCacheSize":0,"includeIndicatorStyles":false}'>
+    <meta name="theme-color" content="{{ ['dusk' => '#141b26', 'night' => '#000000'][$look] ?? '#dfe6e2' }}">
+    <meta name="evrent-instance" content="{{ config('app.instance') }}">
+    <meta name="htmx-config" content='{"historyCacheSize":0,"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false}'>
     <title>{{ $title }} · Evrent</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
@@ -27,11 +29,11 @@
         </nav>
         <a class="to-presets" href="{{ route('kit.index') }}"><x-icon name="briefcase" /><span>Kit</span></a>
         <a class="to-presets" href="{{ route('presets.index') }}"><x-icon name="bookmark" /><span>Presets</span></a>
-        <form class="looks" method="post" action="{{ route('look.update') }}" aria-label="Look">
+        <form class="looks" data-look method="post" action="{{ route('look.update') }}" aria-label="Look">
             @csrf
             @method('put')
             @foreach (['day' => 'sun', 'dusk' => 'sunset', 'night' => 'moon'] as $name => $icon)
-                <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ ucfirst($name) }} look" @click.prevent="setLook($el)">
+                <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ ucfirst($name) }} look">
                     <x-icon :name="$icon" /><span>{{ ucfirst($name) }}</span>
                 </button>
             @endforeach
@@ -42,5 +44,7 @@
     <main id="main" tabindex="-1">
         {{ $slot }}
     </main>
+    <x-said />
+    <p id="saving" class="saving" role="status" data-state="saved" hidden><i class="saving-mark" aria-hidden="true"></i><span class="saving-text">Saved</span></p>
 </body>
 </html>

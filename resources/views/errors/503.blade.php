@@ -1,3 +1,4 @@
 @extends('errors.minimal')
-@section('title', 'Evrent is being set up')
-@section('message', 'Try again in a moment.')
+@section('title', 'The database is away')
+@section('message', 'Evrent is bringing it back, and opens this page by itself as soon as it is there. What you typed waits in this browser.')
+@section('again', '2')

@@ -14,7 +14,6 @@
                     <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button>
                     <span class="problem" id="p-kit-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></form>
             </nav></header>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach (KitKind::cases() as $kind)
             <section class="panel kit-kind" id="{{ $kind->value }}" aria-labelledby="{{ $kind->value }}-title">
                 <header class="panel-head"><h2 id="{{ $kind->value }}-title">{{ $kind->plural() }}</h2></header>
@@ -28,7 +27,7 @@
                     @endphp
                     <details class="kit-item" @if ($mine) open @endif>
                         <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(), $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
-                        <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update', $item) }}">@csrf @if ($item !== null) @method('put') @endif
+                        <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update', $item) }}">@csrf @if ($item !== null) @method('put')<x-was :of="$texts" /> @endif
                             <input type="hidden" name="kind" value="{{ $kind->value }}">
                             <div class="grid-fields">
                             @foreach ($fields as $field => [$label, $unit, $width])

@@ -8,7 +8,6 @@
 <x-layout title="Presets" :crumbs="['Shoots' => route('shoots.index'), 'Presets' => null]">
     <div class="page presets">
         <header class="page-head"><h1>Presets</h1><p class="quiet">Where to start for usual subjects, and moves and shots you kept. A shot takes them from its own page.</p></header>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         <section class="panel" aria-labelledby="recipes-title">
             <header class="panel-head"><h2 id="recipes-title">Recipes</h2></header>
             @foreach ([...$recipes->all(), null] as $preset)
@@ -20,7 +19,7 @@
                     $value = fn (string $field, string $kept) => $mine ? Typed::before($field) : $kept;
                 @endphp
                 <div class="preset">
-                    <form method="post" action="{{ $preset === null ? route('presets.store') : route('presets.update', $preset) }}">@csrf @if ($preset !== null) @method('put') @endif
+                    <form method="post" action="{{ $preset === null ? route('presets.store') : route('presets.update', $preset) }}">@csrf @if ($preset !== null) @method('put')<x-was :of="Presets::texts($preset)" /> @endif
                         @foreach ([
                             'name' => [$preset === null ? 'A recipe of your own' : 'Subject', $preset?->name ?? '', '', '26ch', 'text'],
                             'interval_s' => ['One every', $recipe === null ? '' : PlainText::span($recipe->intervalSeconds), '', '7ch', 'text'],
@@ -44,7 +43,7 @@
             @forelse ($others as $preset)
                 @php $bag = $errors->getBag("preset{$preset->id}"); @endphp
                 <div class="preset">
-                    <form method="post" action="{{ route('presets.update', $preset) }}">@csrf @method('put')
+                    <form method="post" action="{{ route('presets.update', $preset) }}">@csrf @method('put')<x-was :of="Presets::texts($preset)" />
                         <span class="kind">{{ ucfirst($preset->kind->label()) }}</span>
                         <span class="number"><label for="name-{{ $preset->id }}">Name</label><span class="entry is-text"><input id="name-{{ $preset->id }}" name="name" type="text" value="{{ $bag->any() ? Typed::before('name') : $preset->name }}" style="--width: 24ch" aria-describedby="p-name-{{ $preset->id }}" @if ($bag->any()) aria-invalid="true" @endif></span><span class="problem" id="p-name-{{ $preset->id }}">{{ $bag->first('name') }}</span></span>
                         <span class="number"><label for="note-{{ $preset->id }}">Note</label><span class="entry is-text"><input id="note-{{ $preset->id }}" name="note" type="text" value="{{ $preset->note }}" style="--width: 40ch"></span></span>

@@ -17,5 +17,9 @@
             @endforeach
             <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
         </form>
+        @if ($deleted->isNotEmpty())
+            <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
+                <ul>@foreach ($deleted as $shoot)<li><span>{{ $shoot->name }}</span> <x-act :action="route('bin.restore', ['shoot', $shoot->id])" icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
+        @endif
     </div>
 </x-layout>

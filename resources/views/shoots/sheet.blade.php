@@ -1,8 +1,8 @@
-@php use Evrent\Core\Format\PlainText; use Evrent\Core\Format\SettingsText; use Evrent\Core\Format\StartText; @endphp
+@php use Evrent\Core\Format\PlainText; @endphp
 <x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>{{ $shoot->name }}</h1><p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) · {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°, {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
-            <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" onclick="window.print()"><x-icon name="printer" /><span class="text">Print it</span></button>
+            <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" data-print><x-icon name="printer" /><span class="text">Print it</span></button>
                 <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a></nav></header>
         @if ($page->line)
         <section class="panel"><header class="panel-head"><h2>Sky</h2></header>
@@ -14,11 +14,15 @@
             <div class="scrolls"><table class="table">
                 <thead><tr><th scope="col">Be there</th><th scope="col">Start</th><th scope="col">Until</th><th scope="col">Gone</th><th scope="col">Shot</th><th scope="col">Settings</th><th scope="col">Kit</th></tr></thead>
                 <tbody>@foreach ($page->inOrder() as $one)
-                    @php $stay = $page->stay($one); $plan = $one->plan; $clock = fn ($instant) => $instant !== null && $page->line !== null ? $page->line->site->day->clockAndDay($instant) : '–'; @endphp
-                    <tr><td>{{ $clock($stay?->arrives) }}</td><td><b>{{ $one->times->beginsText ?? '–' }}</b>@if ($plan->start !== null && $plan->start->at === null)<br><small>{{ StartText::write($plan->start) }}</small>@endif</td><td>{{ $one->times->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
-                        <th scope="row">{{ $plan->title }}<br><small>{{ $one->report->works() ? 'works' : 'falls short: ' . $one->report->stopping()[0]->title }}</small></th>
-                        <td>{{ SettingsText::of($one->schedule) }}</td>
-                        <td>{{ collect($plan->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '') . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
+                    @php $stay = $page->stay($one); $figures = $one->figures; $clock = fn ($instant) => $instant !== null && $page->line !== null ? $page->line->site->day->clockAndDay($instant) : '–'; @endphp
+                    @if ($figures === null)
+                    <tr><td colspan="4">–</td><th scope="row">{{ $one->title() }}</th><td colspan="2">{{ $one->isAwaited ? 'is being worked out: load this page again in a moment' : 'cannot be worked out: open it, and go back to what it was' }}</td></tr>
+                    @continue
+                    @endif
+                    <tr><td>{{ $clock($stay?->arrives) }}</td><td><b>{{ $figures->beginsText ?? '–' }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td><td>{{ $figures->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
+                        <th scope="row">{{ $figures->title }}<br><small>{{ $figures->stopped === null ? 'works' : 'falls short: ' . $figures->stopped['title'] }}</small></th>
+                        <td>{{ $figures->settings }}</td>
+                        <td>{{ collect($figures->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '') . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
                 @endforeach</tbody></table></div>
         </section>
         @include('shoots.parts.cautions')

@@ -12,13 +12,9 @@
                 <a class="button is-quiet" href="{{ route('shoots.sheet', $shoot) }}"><x-icon name="printer" /><span class="text">Day sheet</span></a>
                 <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a>
                 <a class="button is-quiet" href="{{ route('trials.index', $shoot) }}"><x-icon name="list-todo" /><span class="text">Test shoots</span></a>
+                <x-act :action="route('shoots.destroy', $shoot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
             </nav>
         </header>
-        @if ($gone = session('deleted'))
-            <div class="notice" role="status"><span>“{{ $gone['title'] }}” is deleted.</span>
-                <x-act :action="route('shots.restore', $gone['id'])" icon="undo-2" class="is-quiet">Undo</x-act></div>
-        @endif
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @includeWhen($page->line === null, 'shoots.parts.place')
         @include('shoots.parts.day', ['problems' => []])
         <div class="cards">
@@ -53,8 +49,8 @@
         <section class="panel day-events" id="day-events" aria-labelledby="events-title">
             <header class="panel-head"><h2 id="events-title"><x-icon name="clock" /> What else happens</h2><span class="quiet">a tide, a ferry, a gate that closes</span></header>
             <ul>
-                @foreach ($shoot->day_events as $place => $event)
-                    <li><b>{{ $event['at'] }}</b> <span>{{ $event['label'] }}</span> <x-act :action="route('shoots.events.destroy', [$shoot, $place])" method="delete" icon="x" class="is-quiet"><span class="sr-only">Take {{ $event['label'] }} out</span></x-act></li>
+                @foreach ($shoot->dayEvents as $event)
+                    <li><b>{{ $event->at }}</b> <span>{{ $event->label }}</span> <x-act :action="route('shoots.events.destroy', [$shoot, $event])" method="delete" icon="x" class="is-quiet"><span class="sr-only">Take {{ $event->label }} out</span></x-act></li>
                 @endforeach
             </ul>
             <form method="post" action="{{ route('shoots.events.store', $shoot) }}">
@@ -70,7 +66,7 @@
         @include('shoots.parts.cautions')
         @if ($deleted->isNotEmpty())
             <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
-                <ul>@foreach ($deleted as $shot)<li><span>{{ $shot->currentRevision()->toPlan()->title }}</span> <x-act :action="route('shots.restore', $shot)" icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
+                <ul>@foreach ($deleted as $shot)<li><span>{{ $shot->title() }}</span> <x-act :action="route('bin.restore', ['shot', $shot->id])" icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
         @endif
     </div>
 </x-layout>

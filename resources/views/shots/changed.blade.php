@@ -7,7 +7,7 @@
 @include('shots.parts.revision')
 @endunless
 @unless ($looked)
-<p id="notice" class="notice" role="status">{{ $notice }}</p>
+<x-said :text="$notice" />
 @endunless
 @include('shots.parts.outcome')
 @include('shots.parts.until')

@@ -64,7 +64,7 @@
                     @endforeach</tbody></table>
                 </div>
             </form>
-            @foreach ($revisions as $revision)@if ($revision->id !== $shot->current_revision_id)<form id="restore-{{ $revision->id }}" method="post" action="{{ route('shots.revisions.restore', [$shot, $revision]) }}">@csrf</form>@endif @endforeach
+            @foreach ($revisions as $revision)@if ($revision->id !== $shot->current_revision_id)<form id="restore-{{ $revision->id }}" method="post" action="{{ route('shots.revisions.restore', [$shot, $revision]) }}">@csrf<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}"></form>@endif @endforeach
         </section>
     </div>
 </x-layout>

@@ -1,2 +1,2 @@
 {{-- The answer to a change that cannot be: only messages, so that what was typed and the last good plan stay. --}}
-@include('shots.parts.problems', ['plan' => $plan, 'problems' => $problems])
+@include('shots.parts.problems', ['notes' => $notes, 'problems' => $problems])

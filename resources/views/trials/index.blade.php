@@ -2,13 +2,12 @@
 <x-layout title="Test shoots" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Test shoots' => null]">
     <div class="page trials">
         <header class="page-head"><h1>Test shoots</h1><p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>
-        @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
         @foreach ($trials as $trial)
             @php $matrix = $trial->matrix(); $layout = $matrix->layout(); $best = $matrix->best(); @endphp
             <section class="panel trial" id="trial-{{ $trial->id }}" aria-labelledby="trial-{{ $trial->id }}-title">
                 <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
                     <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all, {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
-                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" hx-post="{{ route('trials.update', $trial) }}" hx-trigger="change" hx-swap="none" hx-select-oob="#trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
+                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" data-send-on-change data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
                     <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
                     <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ PlainText::seconds($interval) }}</th>
                         @foreach ($matrix->shutters as $s => $shutter)
@@ -18,6 +17,7 @@
                                 $verdict = (is_array($kept) ? $kept : $matrix->verdicts[$cell] ?? []) + ['rating' => null, 'note' => ''];
                             @endphp
                             <td>@if ($matrix->fits($cell))<span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
+                                @foreach ($matrix->verdictOf($cell) as $part => $text)<input type="hidden" name="was[cells][{{ $cell }}][{{ $part }}]" value="{{ $text }}">@endforeach
                                 <label class="sr-only" for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
                                 <span class="entry"><select id="r-{{ $key }}" name="cells[{{ $cell }}][rating]"><option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}" @selected((string) $verdict['rating'] === (string) $rating)>{{ $word }}</option>@endforeach</select></span>
                                 <label class="sr-only" for="n-{{ $key }}">Why {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>

@@ -7,6 +7,7 @@ namespace Tests\Core\Budget;
 use Evrent\Core\Budget\Packed;
 use Evrent\Core\Budget\PackingList;
 use Evrent\Core\Day\Hazard;
+use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -23,7 +24,7 @@ final class PackingListTest extends TestCase
     {
         $schedules = array_map(static fn (array $changes): Schedule => Schedule::of(Plans::with($changes)), $shots);
 
-        return array_column(PackingList::of($schedules, $hazards, $onSite), null, 'what');
+        return array_column(PackingList::of(array_map(static fn (Schedule $schedule): ShotFigures => ShotFigures::of($schedule), $schedules), $hazards, $onSite), null, 'what');
     }
 
     /**

@@ -95,11 +95,13 @@ final class DayLineTest extends TestCase
     public function testOwnEventsAreKeptAndLaidOnTheDay(): void
     {
         $site = new Site('', 51.85, 1.9, 'Europe/London', '2027-03-23');
-        $events = OwnEvents::read([])->with('21:30', 'gate is locked')->with('1 h after sunset', ' boats in ')->with('01:15 next day', 'low water');
+        $another = OwnEvents::read([])->another(...);
+        $kept = [7 => $another('21:30', 'gate is locked'), 8 => $another('1 h after sunset', ' boats in '), 12 => $another('01:15 next day', 'low water')];
+        $events = OwnEvents::read($kept);
+        self::assertSame([8, 7, 12], array_column($events->at($site), 0), 'by their numbers, in order of time');
         self::assertSame(['boats in', 'gate is locked', 'low water'], array_column($events->at($site), 2));
         self::assertTrue($events->runOn());
-        self::assertFalse($events->without(2)->runOn());
-        self::assertSame($events->events, $events->without(9)->events);
+        self::assertFalse(OwnEvents::read(array_diff_key($kept, [12 => true]))->runOn());
         // What does not come on that day is left out, and comes again on another.
         $polar = new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-06-21');
         self::assertSame(['gate is locked', 'low water'], array_column($events->at($polar), 2));
@@ -109,7 +111,7 @@ final class DayLineTest extends TestCase
     {
         foreach ([['later', 'x', ['/at']], ['12:00', '', ['/label']], ['', "a\nb", ['/at', '/label']], ['12:00', str_repeat('a', 81), ['/label']]] as [$at, $label, $pointers]) {
             try {
-                OwnEvents::read([])->with($at, $label);
+                OwnEvents::read([])->another($at, $label);
                 self::fail("{$at} {$label}");
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointers, array_column($invalid->problems, 'pointer'));
@@ -117,6 +119,6 @@ final class DayLineTest extends TestCase
         }
         $many = OwnEvents::read(array_fill(0, OwnEvents::MOST, ['at' => '12:00', 'label' => 'x']));
         $this->expectException(InvalidInput::class);
-        $many->with('13:00', 'one more');
+        $many->another('13:00', 'one more');
     }
 }

@@ -75,7 +75,8 @@ final class SolverTest extends TestCase
                 [static fn () => Solver::solve(24, clipSeconds: -1, intervalSeconds: 3), '/clip', 'above 0'],
                 [static fn () => Solver::solve(24, clipSeconds: NAN, intervalSeconds: 3), '/clip', 'above 0'],
                 [static fn () => Solver::solve(24, clipSeconds: 1e8, intervalSeconds: 3), '/clip', '1,000,000 is the most'],
-                [static fn () => Solver::solve(24, intervalSeconds: 1e-8, shootingSeconds: 1e9), '/shooting', '1,000,000 is the most'],
+                [static fn () => Solver::solve(24, intervalSeconds: 1e-5, shootingSeconds: 1e9), '/shooting', '1,000,000 is the most'],
+                [static fn () => Solver::solve(24, intervalSeconds: 1e-300, shootingSeconds: 60), '/interval', 'from 0.000001 to'],
             ] as [$solve, $field, $says]
         ) {
             try {

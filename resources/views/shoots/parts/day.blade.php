@@ -1,12 +1,11 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
     use Evrent\Core\Day\DayDrawing;
-    use Evrent\Core\Format\FieldTexts;
     use Evrent\Core\Format\PlainText;
     $shoot = $page->shoot;
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
 @endphp
-<div id="day">
+<div id="day" @if ($page->isAwaited()) hx-get="{{ route('shoots.day', $shoot) }}" hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
 @if ($page->line !== null && $page->drawing !== null)
     @php $drawing = $page->drawing; $line = $page->line; $width = $drawing->width(); @endphp
     <section class="panel day-line" aria-labelledby="day-title">
@@ -30,14 +29,15 @@
                     @foreach ($page->day->stays as $stay)
                         @php
                             $at = fn ($instant) => $drawing->percent($line->secondsOf($instant));
-                            $shot = $page->pages[$stay->id];
+                            $shot = $page->shots[$stay->id]->figures;
+                            $revision = $page->shots[$stay->id]->shot->current_revision_id;
                         @endphp
-                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->report->works() ? 'yes' : 'no' }}"
-                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%; --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
-                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->times->beginsText }} until {{ $shot->times->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
+                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->works ? 'yes' : 'no' }}"
+                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}" data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%; --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
+                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->beginsText }} until {{ $shot->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
                 </div>
-                <output class="drag-figures" x-show="text" x-cloak x-text="text" :style="`left: ${left}px; top: ${top}px`"></output>
+                <output class="drag-figures" x-show="text" x-cloak x-text="text" :style="'left: ' + left + 'px; top: ' + top + 'px'"></output>
             </div>
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
@@ -57,31 +57,40 @@
     @endforeach
     <ol class="shots">
         @forelse ($page->inOrder() as $one)
-            @php $summary = $one->schedule->summary; $stopping = $one->report->stopping(); $shot = $one->shot; @endphp
-            <li class="panel shot-card" data-works="{{ $stopping === [] ? 'yes' : 'no' }}">
+            @php $figures = $one->figures; $shot = $one->shot; @endphp
+            @if ($figures === null)
+            <li class="panel shot-card" data-works="no">
+                <div class="shot-name"><h2><a href="{{ route('shots.show', $shot) }}">{{ $one->title() }}</a></h2>
+                    <p class="says"><x-icon :name="$one->isAwaited ? 'clock' : 'triangle-alert'" /><span>{{ $one->isAwaited ? 'Its figures are being worked out.' : 'Its plan cannot be worked out: open it to see why, and to go back to what it was.' }}</span></p></div>
+                <div class="shot-acts"><x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act></div>
+            </li>
+            @continue
+            @endif
+            <li class="panel shot-card" data-works="{{ $figures->works ? 'yes' : 'no' }}">
                 <div class="shot-name">
-                    <h2><a href="{{ route('shots.show', $shot) }}">{{ $one->plan->title }}</a></h2>
-                    <p class="says"><x-icon :name="$stopping === [] ? 'circle-check' : 'octagon-x'" />
-                        @if ($stopping === [])<span><b>Works</b>, {{ PlainText::seconds($summary->minSlackSeconds) }} to spare</span>
-                        @else<span><b>Falls short</b>: {{ $stopping[0]->shortfall }}@if ($stopping[0]->firstPhoto), from photo {{ $stopping[0]->firstPhoto }} on @endif</span>@endif
-                        @if (($others = count($one->report->findings) - count($stopping)) > 0)<span class="quiet">· {{ $others }} more to look at</span>@endif</p>
+                    <h2><a href="{{ route('shots.show', $shot) }}">{{ $figures->title }}</a></h2>
+                    <p class="says"><x-icon :name="$figures->works ? 'circle-check' : 'octagon-x'" />
+                        @if ($figures->stopped === null)<span><b>Works</b>, {{ PlainText::seconds($figures->minSlackSeconds) }} to spare</span>
+                        @else<span><b>Falls short</b>: {{ $figures->stopped['shortfall'] }}@if ($figures->stopped['first_photo']), from photo {{ $figures->stopped['first_photo'] }} on @endif</span>@endif
+                        @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
                 </div>
                 <dl class="shot-figures">
-                    <div><dt>Photos</dt><dd>{{ number_format($summary->photosTotal) }}</dd></div>
-                    <div><dt>Clip</dt><dd>{{ PlainText::seconds($summary->clipSeconds) }}</dd></div>
-                    <div><dt>On site</dt><dd>{{ PlainText::duration($summary->onSiteSeconds) }}</dd></div>
-                    <div><dt>From</dt><dd>{{ $one->times->beginsText ?? '–' }}</dd></div>
-                    <div><dt>Until</dt><dd>{{ $one->times->endsText ?? '–' }}</dd></div>
+                    <div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>
+                    <div><dt>Clip</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
+                    <div><dt>On site</dt><dd>{{ PlainText::duration($figures->onSiteSeconds) }}</dd></div>
+                    <div><dt>From</dt><dd>{{ $figures->beginsText ?? '–' }}</dd></div>
+                    <div><dt>Until</dt><dd>{{ $figures->endsText ?? '–' }}</dd></div>
                 </dl>
                 <div class="shot-acts">
-                    @include('shots.parts.rename', ['shot' => $shot, 'title' => $one->plan->title, 'class' => 'is-quiet'])
+                    @include('shots.parts.rename', ['shot' => $shot, 'title' => $figures->title, 'class' => 'is-quiet'])
                     <x-act :action="route('shots.duplicate', $shot)" icon="copy" class="is-quiet">Duplicate</x-act>
                     <x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
                 </div>
-                <form class="stay-form" method="post" action="{{ route('shots.stay', $shot) }}" hx-put="{{ route('shots.stay', $shot) }}" hx-target="#day" hx-swap="outerHTML" hx-trigger="submit, change">
-                    @csrf @method('put')
+                <form class="stay-form" method="post" action="{{ route('shots.stay', $shot) }}" data-part="day" data-send-on-change>
+                    @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
+                    <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes]" />
                     @foreach ([
-                        'start' => ['Start', FieldTexts::of($one->plan)['/start'], '24ch', ''],
+                        'start' => ['Start', $figures->start, '24ch', ''],
                         'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'], 'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
                         @php $problem = $message($shot->id, $field); @endphp
@@ -89,7 +98,7 @@
                             <span @class(['entry', 'is-text' => $field === 'start'])><input id="stay-{{ $shot->id }}-{{ $field }}" name="{{ $field }}" type="text" value="{{ $problem ? \App\Http\Typed::before($field, $value) : $value }}" style="--width: {{ $fieldWidth }}" autocomplete="off" aria-describedby="p-stay-{{ $shot->id }}-{{ $field }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                             <span class="problem" id="p-stay-{{ $shot->id }}-{{ $field }}">{{ $problem }}</span></span>
                     @endforeach
-                    @if ($one->plan->start !== null && $one->times->beginsText === null)<p class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.' : 'This does not happen there on that day. Choose another start.' }}</p>@endif
+                    @if ($figures->start !== '' && $figures->beginsText === null)<p class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.' : 'This does not happen there on that day. Choose another start.' }}</p>@endif
                     <button class="button is-quiet without-script">Keep it</button>
                 </form>
             </li>

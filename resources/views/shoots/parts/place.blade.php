@@ -14,7 +14,7 @@
     <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude, 4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
     @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
     <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
-        @csrf @method('put')
+        @csrf @method('put')<x-was :of="$shoot->placeTexts()" /><input type="hidden" name="hazards_told" value="">
         <div class="grid-fields">
             @foreach ([
                 'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '14ch', '', 'date'],

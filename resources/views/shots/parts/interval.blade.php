@@ -1,5 +1,5 @@
 {{-- One interval to scale. Starts and lengths come from the schedule; the styles place them. --}}
-<div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="`--span: ${interval.span}`" :data-fits="$store.run.fits ? 'yes' : 'no'">
+<div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="'--span: ' + interval.span" :data-fits="$store.run.fits ? 'yes' : 'no'">
     <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack" x-text="$store.run.slackText"></b></h3>
     @php
         $segments = [
@@ -18,11 +18,11 @@
                 @if ($track === 'rig')
                     <i class="segment" data-kind="slack" :style="$store.run.segment('required', 'slack')" x-show="$store.run.fits && $store.run.value('slack') > 0"></i>
                 @endif
-                <i class="due" :style="`--from: ${$store.run.value('interval')}`"></i>
+                <i class="due" :style="'--from: ' + $store.run.value('interval')"></i>
                 </span>
                 @if ($track === 'camera')
-                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were" :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose" :style="`--from: ${$store.run.value('dark_start')}`" title="What if it were open for longer, or shorter?"></button>
-                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were" :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace" :style="`--from: ${$store.run.value('interval')}`" title="What if the interval were longer, or shorter?"></button>
+                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were" :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose" :style="'--from: ' + $store.run.value('dark_start')" title="What if it were open for longer, or shorter?"></button>
+                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were" :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace" :style="'--from: ' + $store.run.value('interval')" title="What if the interval were longer, or shorter?"></button>
                 @endif
             </div>
         </div>

@@ -1,5 +1,5 @@
 <dialog id="keys" class="panel keys" aria-labelledby="keys-title" x-ref="keys">
-    <header class="panel-head"><h2 id="keys-title">Keys</h2><button type="button" class="button is-quiet" @click="$refs.keys.close()"><x-icon name="x" /><span class="sr-only">Close</span></button></header>
+    <header class="panel-head"><h2 id="keys-title">Keys</h2><button type="button" class="button is-quiet" @click="closeKeys()"><x-icon name="x" /><span class="sr-only">Close</span></button></header>
     <dl>
         @foreach ([
             '← →' => 'photo before, photo after', 'Shift ← →' => 'ten photos', 'Home End' => 'first photo, last photo', '+ −' => 'zoom in, zoom out', '1' => 'zoom to this interval', '0' => 'the whole run', '[ ]' => 'earlier, later at this zoom',

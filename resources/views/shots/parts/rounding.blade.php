@@ -1,1 +1,1 @@
-<p id="rounding" class="rounding quiet" role="status">@if ($page->rounding !== ''){{ $page->rounding }}.@endif</p>
+<p id="rounding" class="rounding quiet" role="status">{{ $page->rounding() }}</p>

@@ -1,4 +1,4 @@
-@php $follows = $page->shot->follows; @endphp
+@php $follows = $page->pins->follows->value; @endphp
 <div class="sentence">
     <span class="figure" data-figure="photos"><x-pin figure="photos" what="photos and clip" :follows="$follows" />
     <x-number pointer="/held/photos" name="held[photos]" label="Photos in all" :value="$texts['/held/photos']" :width="5" /></span>
@@ -28,8 +28,6 @@
     <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span class="stop">:</span>
     @include('shots.parts.outcome')
     @include('shots.parts.until')
-    <input type="hidden" name="held[free]" id="held-free" value="{{ $follows }}">
-    <input type="hidden" name="held[count_as]" id="held-count-as" value="photos">
 </div>
 <div class="said">
     @include('shots.parts.unsaved', ['problems' => $errors->get('plan.*')])

@@ -5,5 +5,5 @@
     <button type="button" class="button is-quiet" @click="step(1)"><x-icon name="chevron-right" /><span class="sr-only">Photo after</span></button>
     <a class="button is-quiet" href="#jog"><x-icon name="gamepad-2" /><span class="text">Jog</span></a>
     <a class="button is-quiet" href="#findings"><x-icon name="list-checks" /><span class="text">Findings</span></a>
-    <button type="button" class="button is-strong" @click="document.getElementById('dry-run').click()"><x-icon name="play" /><span class="text">Run</span></button>
+    <button type="button" class="button is-strong" @click="pressDryRun()"><x-icon name="play" /><span class="text">Run</span></button>
 </nav>

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\AskedEdit;
+use App\Models\AnsweredRequest;
+use App\Models\PlanRevision;
+use App\Models\Shot;
+use App\Plans\EditedShot;
+use App\Plans\ShotPage;
+use App\Plans\WorkedPlan;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\PlanWriter;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The one way in which a shot's plan is changed, or looked at as it would be: the edit is made, worked out, judged and drawn, and only
+ * then kept.
+ */
+final class EditShot
+{
+    public function __construct(private readonly SaveRevision $saveRevision)
+    {
+    }
+
+    /**
+     * @param callable(PinnedPlan): Edited|Edited $edit what to make of the plan, or what takes its place
+     *
+     * @throws ShotChangedElsewhere
+     * @throws \Evrent\Core\InvalidInput
+     */
+    public function __invoke(Shot $shot, AskedEdit $asked, callable|Edited $edit): EditedShot
+    {
+        if ($asked->isPreview) {
+            return $this->made($shot, $edit instanceof Edited ? $edit : $edit($shot->pinned()), isPreview: true);
+        }
+
+        return DB::connection()->transaction(function () use ($shot, $asked, $edit): EditedShot {
+            // Locked before the key is looked for: the same edit sent twice at once waits here for itself.
+            $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            $shot->setRawAttributes($locked->getAttributes(), true);
+            $shot->unsetRelation('revision');
+            $answered = $asked->key === null ? null : AnsweredRequest::query()->find($asked->key);
+            if ($answered !== null) {
+                return new EditedShot(ShotPage::of($shot), '', $answered->plan_revision_id);
+            }
+            $from = $shot->currentRevision();
+            $elsewhere = $from->id === $asked->revisionId ? '' : $this->changedElsewhere($shot, $from, $asked);
+            $edited = $edit instanceof Edited ? $edit : $edit($from->pinned());
+            $made = $this->made($shot, $edited, isPreview: false);
+            if (($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id)) {
+                $made = new EditedShot(new ShotPage($shot, $made->page->worked, false, $edited->givesWay), $elsewhere);
+            }
+            if ($asked->key !== null) {
+                AnsweredRequest::query()->create(['key' => $asked->key, 'plan_revision_id' => $shot->current_revision_id]);
+            }
+
+            return new EditedShot($made->page, $elsewhere, $shot->current_revision_id);
+        });
+    }
+
+    private function made(Shot $shot, Edited $edited, bool $isPreview): EditedShot
+    {
+        $pinned = new PinnedPlan($edited->plan, $edited->pins);
+        $current = $shot->currentRevision();
+        // Back where it was, there is nothing to look at but the shot itself.
+        $isSame = $isPreview && $edited->pins->equals($current->toPins()) && PlanWriter::toJson($edited->plan) === PlanWriter::toJson($current->toPlan());
+
+        return new EditedShot(new ShotPage($shot, WorkedPlan::of($pinned), $isPreview && !$isSame, $edited->givesWay));
+    }
+
+    /**
+     * The shot was changed since the page was drawn. What was typed goes on top, as long as nobody else changed the same.
+     *
+     * @return string what was changed elsewhere, in words
+     *
+     * @throws ShotChangedElsewhere
+     */
+    private function changedElsewhere(Shot $shot, PlanRevision $now, AskedEdit $asked): string
+    {
+        $shown = $shot->revisions()->find($asked->revisionId);
+        if (!$shown instanceof PlanRevision || $asked->typed === []) {
+            throw new ShotChangedElsewhere();
+        }
+        $before = ShotPage::textsOf($shown->toPlan(), $shown->toPins());
+        $after = ShotPage::textsOf($now->toPlan(), $now->toPins());
+        $isElsewhere = array_keys($before) !== array_keys($after);
+        foreach ($asked->typed as $pointer => $text) {
+            $isOfAList = preg_match('~/\d+/~', $pointer) === 1;
+            $was = $before[$pointer] ?? null;
+            $is = $after[$pointer] ?? null;
+            if ($is !== $text && ($was !== $is || $isOfAList && $isElsewhere)) {
+                throw new ShotChangedElsewhere($pointer);
+            }
+        }
+
+        return PlanChanges::told($shown->toPlan(), $now->toPlan());
+    }
+}

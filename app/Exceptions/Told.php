@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use App\Models\Shot;
+use ErrorException;
+use Evrent\Core\InvalidInput;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PDOException;
+use Throwable;
+
+/**
+ * What a shooter is told of what went wrong, in the one place where it becomes a page.
+ */
+final class Told
+{
+    /** SQLSTATE classes of a server that is away, going, or not yet there. */
+    private const AWAY = ['08', '57'];
+    private const AWAY_WORDS = '/server closed the connection|no connection to the server|could not connect|Connection refused|'
+        . 'terminating connection|starting up|shutting down/i';
+    private const DISK_FULL = '53100';
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([ShotChangedElsewhere::class, InvalidInput::class]);
+        $exceptions->render(self::answer(...));
+    }
+
+    public static function answer(Throwable $failure, Request $request): ?Response
+    {
+        $shot = $request->route('shot');
+
+        return match (true) {
+            $failure instanceof InvalidInput && $shot instanceof Shot => response()->view(
+                'shots.broken',
+                ['shot' => $shot, 'revision' => $shot->currentRevision(), 'problems' => $failure->problems],
+                422,
+            ),
+            self::isFull($failure) => response()->view('errors.507', [], 507)->header('Retry-After', '10'),
+            self::isAway($failure) => response()->view('errors.503', [], 503)->header('Retry-After', '2'),
+            default => null,
+        };
+    }
+
+    private static function isAway(Throwable $failure): bool
+    {
+        if (!$failure instanceof PDOException) {
+            return false;
+        }
+        $state = (string) $failure->getCode();
+
+        // A connection that is refused has no SQLSTATE of its own: the driver says 7 and HY000.
+        return in_array(substr($state, 0, 2), self::AWAY, true) || $state === '7' || $state === 'HY000'
+            || preg_match(self::AWAY_WORDS, $failure->getMessage()) === 1;
+    }
+
+    private static function isFull(Throwable $failure): bool
+    {
+        return $failure instanceof QueryException && (string) $failure->getCode() === self::DISK_FULL
+            || ($failure instanceof ErrorException || $failure instanceof PDOException) && str_contains($failure->getMessage(), 'No space left on device')
+            || str_contains($failure->getMessage(), 'errno=28');
+    }
+}

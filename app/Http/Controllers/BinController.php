@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\DayEvent;
+use App\Models\KitItem;
+use App\Models\Preset;
+use App\Models\Shoot;
+use App\Models\Shot;
+use App\Models\Trial;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What was deleted can be brought back.
+ */
+final class BinController
+{
+    private const KINDS = [
+        'shoot' => Shoot::class, 'shot' => Shot::class, 'preset' => Preset::class, 'kit' => KitItem::class, 'trial' => Trial::class, 'event' => DayEvent::class,
+    ];
+
+    public function restore(string $kind, int $id): RedirectResponse
+    {
+        $class = self::KINDS[$kind] ?? abort(404);
+        /** @var Builder<Shoot> $query */
+        $query = $class::withTrashed();
+        $found = $query->findOrFail($id);
+        try {
+            DB::connection()->transaction(static fn (): bool => $found->restore());
+        } catch (UniqueConstraintViolationException) {
+            return redirect()->back()->with('notice', 'There is another of this name by now. Give that one another name, then bring this one back.')
+                ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => 'It']);
+        }
+
+        return redirect()->back()->with('notice', 'It is back.');
+    }
+}

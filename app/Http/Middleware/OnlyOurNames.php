@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Answers only under the names that Evrent is served by, and only to paths that are text. Any web page can make a name of its own
+ * resolve to this machine: asked under that, Evrent would be read and written from there.
+ */
+final class OnlyOurNames
+{
+    private const PLAIN = ['Content-Type' => 'text/plain; charset=utf-8'];
+
+    /**
+     * @param Closure(Request): Response $next
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $host = strtolower((string) preg_replace('/:\d*$/D', '', trim((string) $request->headers->get('Host'))));
+        if (!in_array($host, (array) config('app.names'), true)) {
+            return response('Evrent is not served under this name. Open it at the address that bin/start shows.', 421, self::PLAIN);
+        }
+        $path = rawurldecode($request->getPathInfo());
+        if (!mb_check_encoding($path, 'UTF-8') || preg_match('/\p{Cc}/u', $path) !== 0) {
+            return response('There is no such page.', 404, self::PLAIN);
+        }
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
+use Illuminate\Http\Request;
+
+/**
+ * What was typed into a form's fields, against what its page showed and what is kept by now: a field that was left alone takes what is
+ * kept, one that was typed in takes what was typed, and one that two windows changed is refused once, with what to do.
+ *
+ * A form carries what it showed as was[field]. The row is locked while this is looked at.
+ */
+final class SeenValues
+{
+    /**
+     * @param array<string, string> $kept by field name
+     *
+     * @return array<string, string> by field name
+     *
+     * @throws InvalidInput by /field where another window changed the same
+     */
+    public static function merged(Request $request, array $kept): array
+    {
+        $merged = $problems = [];
+        foreach ($kept as $field => $is) {
+            $typed = Typed::text($request, $field);
+            // A form that says nothing of what it showed means all that it sends.
+            $was = $request->has('was') && !$request->has($field) ? $typed : $request->input("was.{$field}");
+            $was = is_string($was) ? trim($was) : null;
+            $merged[$field] = $was === $typed ? $is : $typed;
+            if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
+                $request->attributes->set('conflict', true);
+                $problems[] = new Problem("/{$field}", $is === ''
+                    ? 'Another window emptied this meanwhile. Send yours again to have it all the same.'
+                    : "Another window changed this to “{$is}” meanwhile. Send yours again to have it all the same.");
+            }
+        }
+        if ($problems !== []) {
+            throw new InvalidInput($problems);
+        }
+
+        return $merged;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use Evrent\Core\Editing\Jog;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Optics\Finder;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Schedule\Drawable;
+use Evrent\Core\Schedule\IntervalColumns;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * What the bench's script draws of a schedule, as the core worked it out.
+ */
+final readonly class Drawn
+{
+    /**
+     * @param array<string, mixed> $data everything but what hangs on the page
+     * @param string               $json the columns, the most of it, written once
+     */
+    private function __construct(public array $data, public string $json)
+    {
+    }
+
+    /**
+     * @throws \JsonException where a number is none
+     */
+    public static function of(Schedule $schedule): self
+    {
+        $plan = $schedule->plan;
+
+        return new self([
+            'photos' => $schedule->photosTotal(),
+            'fps' => $plan->timing->framesPerSecond,
+            'mode' => $plan->timing->mode->value,
+            'tightest' => $schedule->summary->tightestPhoto,
+            'run' => $schedule->summary->runSeconds,
+            'scale' => IntervalColumns::SCALE,
+            'light_stops' => $plan->thresholds->lightStops,
+            'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
+            'ramps' => $schedule->ramps(),
+            'axes' => array_map(static fn (Axis $axis): array => [
+                'id' => $axis->id, 'unit' => $axis->kind->unit(), 'min' => $axis->min, 'max' => $axis->max,
+                'coarse' => Jog::step($axis, 'coarse'), 'fine' => Jog::step($axis, 'fine'),
+            ], $plan->rig->axes),
+            'pegs' => self::pegs($schedule),
+            'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),
+        ], json_encode(Drawable::columns($schedule), JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    private static function pegs(Schedule $schedule): array
+    {
+        $keyframes = $schedule->plan->move->keyframes;
+        $last = array_key_last($keyframes);
+        $pegs = [];
+        foreach ($schedule->pegPhotos() as $place => $photo) {
+            $keyframe = $keyframes[$place];
+            $pegs[] = [
+                'letter' => PlanChanges::peg($place), 'photo' => $photo, 'pass' => $keyframe->pass, 'hold' => $keyframe->holdPhotos,
+                'end' => $place === 0 || $place === $last, 'positions' => $keyframe->positions,
+            ];
+        }
+
+        return $pegs;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Problem;
+use Evrent\Core\Schedule\Drawable;
+use Evrent\Core\Schedule\Schedule;
+use Throwable;
+
+/**
+ * A plan worked out, judged and drawn: what a page shows, and what has to work before a plan is kept.
+ */
+final readonly class WorkedPlan
+{
+    private function __construct(
+        public PinnedPlan $pinned,
+        public Schedule $schedule,
+        public Report $report,
+        public ShotFigures $figures,
+        public Drawn $drawn,
+    ) {
+    }
+
+    /**
+     * @throws InvalidInput when it is more than a page can show, or cannot be worked out
+     */
+    public static function of(PinnedPlan $pinned): self
+    {
+        Drawable::check($pinned->plan);
+        try {
+            $schedule = Schedule::of($pinned->plan);
+            $report = Report::on($schedule);
+            array_map(report(...), $report->failures);
+
+            return new self($pinned, $schedule, $report, ShotFigures::of($schedule, $report), Drawn::of($schedule));
+        } catch (InvalidInput $invalid) {
+            throw $invalid;
+        } catch (Throwable $failure) {
+            report($failure);
+            throw new InvalidInput([new Problem('', 'Evrent cannot work out a shot of these numbers. Go back to what you had, or enter others.')]);
+        }
+    }
+}

@@ -1,0 +1,63 @@
+# Backups: one file, with what it holds and its checksum in it.
+# shellcheck shell=bash
+
+# Rows of every table, as "name count" lines in the order of names.
+table_counts() {
+    local table
+    for table in $(sql "$1" "select tablename from pg_tables where schemaname = 'public' order by 1"); do
+        echo "$table $(sql "$1" "select count(*) from \"$table\"")"
+    done
+}
+
+# back_up DATABASE FILE: written beside and moved there when it is whole.
+back_up() {
+    local database=$1 file=$2 work
+    work=$(mktemp -d "$VAR/backup.XXXXXX")
+    (
+        umask 077
+        cd "$work"
+        "$PG_BIN/pg_dump" -h 127.0.0.1 -p "$DB_PORT" -U evrent -Fc -Z 6 -f database.dump "$database"
+        # Counted in what was dumped, not in a database that goes on changing.
+        "$PG_BIN/pg_restore" -l database.dump >contents
+        {
+            echo 'format evrent.backup/1'
+            echo "made $(date -u +%Y-%m-%dT%H:%M:%SZ)"
+            echo "sha256 $(sha256sum database.dump | cut -d' ' -f1)"
+            "$PG_BIN/pg_restore" -a -f - database.dump | awk '/^COPY public\./ { split($2, n, "."); table = n[2]; gsub(/"/, "", table); rows = 0; inside = 1; next } inside && /^\\\.$/ { print "rows", table, rows; inside = 0; next } inside { rows++ }' | sort
+        } >about
+        tar -cf backup.tar about database.dump
+        sync backup.tar
+    ) || { rm -rf "$work"; fail 'the backup could not be made.' "Is there room on the disk? The database is as it was."; }
+    mv "$work/backup.tar" "$file"
+    rm -rf "$work"
+}
+
+# check_backup FILE FOLDER: unpacks it there, and refuses what is torn or something else.
+check_backup() {
+    local file=$1 folder=$2
+    tar -xf "$file" -C "$folder" about database.dump 2>/dev/null || fail "$file is no backup of Evrent’s, or it is torn."
+    [ "$(sed -n 's/^format //p' "$folder/about")" = evrent.backup/1 ] || fail "$file is no backup that this version can read."
+    [ "$(sed -n 's/^sha256 //p' "$folder/about")" = "$(sha256sum "$folder/database.dump" | cut -d' ' -f1)" ] || fail "$file is damaged: its checksum differs. Nothing was changed."
+}
+
+# restore_into DATABASE FOLDER: a database of that name is made of what check_backup unpacked, and counted against it.
+restore_into() {
+    local database=$1 folder=$2
+    sql postgres "drop database if exists $database"
+    sql postgres "create database $database"
+    "$PG_BIN/pg_restore" -h 127.0.0.1 -p "$DB_PORT" -U evrent -d "$database" --no-owner --exit-on-error --single-transaction "$folder/database.dump" ||
+        fail 'the backup could not be read into a database.' 'Nothing was changed.'
+    diff <(sed -n 's/^rows //p' "$folder/about") <(table_counts "$database") >&2 || fail 'not every row of the backup arrived.' 'Nothing was changed.'
+}
+
+# Before the database is brought up to date, if there is something to do and something to lose.
+back_up_before_migrating() {
+    local file
+    [ "$(sql evrent "select count(*) from pg_tables where tablename = 'migrations'")" = 1 ] || return 0
+    if [ "$(sql evrent 'select migration from migrations' | sort)" = "$(cd "$ROOT/database/migrations" && basename -s .php -- *.php | sort)" ]; then return 0; fi
+    mkdir -p "$VAR/backups"
+    chmod 700 "$VAR/backups"
+    file="$VAR/backups/before-upgrade-$(date -u +%Y%m%d-%H%M%S).backup"
+    back_up evrent "$file"
+    say "Backed up to $file before bringing the database up to date."
+}

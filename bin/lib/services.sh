@@ -1,0 +1,148 @@
+# The web server, the application, the queue and the database, kept running by a supervisor that brings back whatever dies.
+# shellcheck shell=bash
+
+# Who they run as: nobody of importance. Started as root, that is Debian's web user; PostgreSQL has one of its own.
+choose_user() {
+    if [ "$(id -u)" -eq 0 ]; then SERVICE_USER=www-data; else SERVICE_USER=$(id -un); fi
+}
+
+as_service() {
+    if [ "$(id -u)" -eq 0 ]; then
+        (cd / && runuser -u "$SERVICE_USER" -- "$@")
+    else
+        "$@"
+    fi
+}
+
+# Where what they write lies: storage, sockets, logs. In this folder where that user can reach it, else where Debian keeps the data of
+# services; then the application is copied there too, so that it need not read what is not for it.
+choose_home() {
+    choose_user
+    APP="$ROOT"
+    HOME_FOLDER="$VAR/services"
+    if [ "$(id -u)" -eq 0 ] && ! as_service test -r "$ROOT/vendor/autoload.php" -a -r "$ROOT/public/index.php"; then
+        HOME_FOLDER="/var/lib/evrent/$(sha256sum <<<"$ROOT" | cut -c1-12)/services"
+        APP="$HOME_FOLDER/app"
+    fi
+    RUN="$HOME_FOLDER/$SERVICES"
+    STORAGE="$HOME_FOLDER/storage"
+    mkdir -p "$RUN" "$STORAGE"/{app,logs} "$STORAGE"/framework/{cache/data,sessions,views}
+    if [ "$APP" != "$ROOT" ]; then
+        say "Copying Evrent to where its web user can read it …"
+        mkdir -p "$APP"
+        (cd "$ROOT" && tar -cf - --exclude=./var --exclude=./storage --exclude=./.git --exclude=./node_modules --exclude=./.env .) | tar -xf - -C "$APP"
+        chmod -R u+rwX,go+rX "$APP"
+    fi
+    if [ "$(id -u)" -eq 0 ]; then
+        chown -R "$SERVICE_USER:" "$RUN" "$STORAGE"
+        chmod 755 "$(dirname "$HOME_FOLDER")" "$HOME_FOLDER"
+    fi
+    chmod 700 "$RUN" "$STORAGE"
+}
+
+# One name for this copy: its cookies, and what a browser keeps for it, are not those of another on the same machine.
+instance_name() { sha256sum <<<"$ROOT:$SERVICES" | cut -c1-10; }
+
+php_fpm() { find /usr/sbin /usr/local/sbin -name 'php-fpm*' 2>/dev/null | sort -V | tail -n 1; }
+
+write_services() {
+    local port=$1 database=$2 with_database=$3 user='' pg_user='' names key
+    if [ "$(id -u)" -eq 0 ]; then
+        user="user=$SERVICE_USER"
+        pg_user='user=postgres'
+    fi
+    names="127.0.0.1 localhost [::1] ${EVRENT_NAMES//,/ }"
+    key=$(sed -n 's/^APP_KEY=//p' "$ROOT/.env")
+    SERVICE_ENVIRONMENT=(
+        "HOME=$RUN" "PATH=$PATH" APP_ENV=production APP_DEBUG=false APP_NAME=Evrent "APP_KEY=$key" "APP_URL=http://127.0.0.1:$port"
+        "LARAVEL_STORAGE_PATH=$STORAGE" "VIEW_COMPILED_PATH=$RUN/views" "APP_PACKAGES_CACHE=$RUN/packages.php" "APP_SERVICES_CACHE=$RUN/services.php"
+        DB_CONNECTION=pgsql DB_HOST=127.0.0.1 "DB_PORT=$DB_PORT" "DB_DATABASE=$database" DB_USERNAME=evrent "DB_PASSWORD=$PGPASSWORD"
+        "SESSION_COOKIE=evrent_$(instance_name)" "EVRENT_INSTANCE=$(instance_name)" "EVRENT_NAMES=${EVRENT_NAMES:-}" CACHE_STORE=file QUEUE_CONNECTION=database
+    )
+    mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors"
+    cp "$ROOT"/support/server/errors/* "$RUN/errors/"
+    sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
+    sed -e "s|@RUN@|$RUN|g" -e "s|@CHILDREN@|${EVRENT_WORKERS:-6}|g" "$ROOT/support/server/php-fpm.conf" >"$RUN/php-fpm.conf"
+    (
+        umask 077
+        sed -e "s|@RUN@|$RUN|g" -e "s|@USER@|$user|g" -e "s|@FPM@|$(php_fpm)|g" -e "s|@APP@|$APP|g" "$ROOT/support/server/supervisord.conf" >"$RUN/supervisord.conf.new"
+        printf 'environment=%s\n' "$(printf '%s\n' "${SERVICE_ENVIRONMENT[@]}" | sed -e 's/%/%%/g' -e 's/^\([A-Z_]*\)=\(.*\)$/\1="\2"/' | paste -sd,)" >"$RUN/environment"
+        sed -i -e "/^@ENVIRONMENT@$/{r $RUN/environment
+d}" "$RUN/supervisord.conf.new"
+        rm -f "$RUN/environment"
+        if [ "$with_database" = yes ]; then
+            cat >>"$RUN/supervisord.conf.new" <<CONF
+
+[program:database]
+command=$PG_BIN/postgres -D $CLUSTER -p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''
+$pg_user
+directory=/
+priority=1
+autorestart=true
+startsecs=0
+stopsignal=INT
+stopwaitsecs=20
+stdout_logfile=$RUN/database.log
+redirect_stderr=true
+stdout_logfile_maxbytes=2MB
+stdout_logfile_backups=1
+CONF
+        fi
+    )
+    mv "$RUN/supervisord.conf.new" "$RUN/supervisord.conf"
+    if [ "$(id -u)" -eq 0 ]; then
+        chown -R "$SERVICE_USER:" "$RUN"
+        chown root: "$RUN/supervisord.conf"
+    fi
+}
+
+supervisor_pid() { cat "$RUN/supervisord.pid" 2>/dev/null || true; }
+
+supervisor_runs() {
+    local pid
+    pid=$(supervisor_pid)
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -aq "$RUN/supervisord.conf" "/proc/$pid/cmdline" 2>/dev/null
+}
+
+# Process groups that services noted when they started, and that are still there: after a supervisor was killed, they run on.
+stray_groups() {
+    local note group
+    for note in "$RUN"/*.group; do
+        group=$(cat "$note" 2>/dev/null) || continue
+        [ -n "$group" ] && ps -o comm= -g "$group" 2>/dev/null | grep -qE 'nginx|php' && echo "-$group"
+    done
+    true
+}
+
+# The application's own commands, as its own user.
+artisan() (
+    # Not as arguments, where every process on the machine could read the password.
+    export "${SERVICE_ENVIRONMENT[@]}"
+    as_service php "$APP/artisan" "$@"
+)
+
+# start_services PORT: what write_services wrote is started. The caller holds the lock.
+start_services() {
+    # In a session of its own: a Ctrl-C at the terminal goes to the command that started it, which stops it in order.
+    setsid supervisord -c "$RUN/supervisord.conf" >"$RUN/start.log" 2>&1 </dev/null 9>&- 8>&- || fail 'the supervisor did not start.' "What it said is in $RUN/start.log"
+    local tries
+    for tries in $(seq 1 200); do
+        if curl -fs -m 2 -o /dev/null "http://127.0.0.1:$1/up"; then return; fi
+        supervisor_runs || { [ "$tries" -lt 20 ] || break; }
+        sleep 0.1
+    done
+    fail "the web server did not answer on port $1." "Its logs are in $RUN, the application's in $STORAGE/logs."
+}
+
+stop_services() {
+    [ -n "${RUN:-}" ] && [ -d "$RUN" ] || return 0
+    local pid tries
+    if supervisor_runs; then
+        pid=$(supervisor_pid)
+        kill -TERM "$pid" 2>/dev/null || true
+        for tries in $(seq 1 250); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    fi
+    # shellcheck disable=SC2046
+    kill -KILL -- $(stray_groups) 2>/dev/null || true
+    rm -f "$RUN/supervisord.pid"
+}

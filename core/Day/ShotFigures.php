@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Budget\DeviceDrain;
+use Evrent\Core\Budget\Drain;
+use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Format\SettingsText;
+use Evrent\Core\Format\StartText;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\ShotLight;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Instant;
+
+/**
+ * What a shoot's page, packing list, day sheet and calendar say of a shot, worked out once and kept with the revision it was worked
+ * out from. A revision never changes, so neither do these; `VERSION` rises when what is worked out does.
+ */
+final readonly class ShotFigures
+{
+    public const VERSION = 1;
+
+    private const MEGABYTES_PER_GIGABYTE = 1_000.0;
+
+    /**
+     * @param ?array{title: string, shortfall: string, first_photo: ?int} $stopped  what spoils the shot, the worst
+     * @param int                                                         $others   findings that do not
+     * @param ?string                                                     $startEvent the start in words where it is no time of day
+     * @param list<Picked>                                                $kit
+     * @param ?array{gigabytes: float, copies: int, card_gb: float}       $storage
+     * @param array<string, array{needed_j: float, one_j: float, batteries: int}> $drains   by device: camera, rig
+     * @param ?float                                                      $ndStops  on the lens or wanted there; null for none
+     * @param list<Hazard>                                                $hazards  that the plan itself brings
+     */
+    private function __construct(
+        public string $title,
+        public int $photos,
+        public int $photosProgrammed,
+        public float $clipSeconds,
+        public float $onSiteSeconds,
+        public float $minSlackSeconds,
+        public bool $works,
+        public ?array $stopped,
+        public int $others,
+        public string $start,
+        public ?string $startEvent,
+        public ?Instant $begins,
+        public ?Instant $ends,
+        public ?string $beginsText,
+        public ?string $endsText,
+        public string $settings,
+        public array $kit,
+        public ?array $storage,
+        public array $drains,
+        public float $celsius,
+        public ?float $ndStops,
+        public float $onLegsKilograms,
+        public array $hazards,
+    ) {
+    }
+
+    public static function of(Schedule $schedule, ?Report $report = null): self
+    {
+        $report ??= Report::on($schedule);
+        $plan = $schedule->plan;
+        $times = ShotTimes::of($schedule);
+        $stopping = $report->stopping();
+        $drain = Drain::of($schedule);
+
+        return new self(
+            $plan->title,
+            $schedule->photosTotal(),
+            $plan->photosProgrammed(),
+            $schedule->summary->clipSeconds,
+            $schedule->summary->onSiteSeconds,
+            $schedule->summary->minSlackSeconds,
+            $stopping === [],
+            $stopping === [] ? null : self::told($stopping[0]),
+            count($report->findings) - count($stopping),
+            $plan->start === null ? '' : StartText::write($plan->start),
+            $plan->start === null || $plan->start->at !== null ? null : StartText::write($plan->start),
+            $times->begins,
+            $times->ends,
+            $times->beginsText,
+            $times->endsText,
+            SettingsText::of($schedule),
+            $plan->kit,
+            self::storage($schedule),
+            array_map(self::drained(...), array_filter(['camera' => $drain?->camera, 'rig' => $drain?->rig])),
+            $plan->power->celsius ?? 20.0,
+            self::ndStops($schedule),
+            $plan->load?->onLegsKilograms() ?? 0.0,
+            Cautions::ofPlan($schedule),
+        );
+    }
+
+    /**
+     * @return array<string, mixed> for JSON
+     */
+    public function toArray(): array
+    {
+        /** @var array<string, mixed> $own */
+        $own = get_object_vars($this);
+
+        return [
+            ...$own,
+            'begins' => $this->begins?->unixSeconds,
+            'ends' => $this->ends?->unixSeconds,
+            'kit' => array_map(static fn (Picked $one): array => [$one->kind->value, $one->name, $one->count], $this->kit),
+            'hazards' => array_column($this->hazards, 'value'),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $kept as toArray gave it, by this version
+     */
+    public static function fromArray(array $kept): self
+    {
+        $instant = static fn (mixed $seconds): ?Instant => is_int($seconds) || is_float($seconds) ? new Instant((float) $seconds) : null;
+        /** @var list<array{string, string, int}> $kit */
+        $kit = $kept['kit'];
+        /** @var list<string> $hazards */
+        $hazards = $kept['hazards'];
+
+        // @phpstan-ignore-next-line the types are those that toArray wrote
+        return new self(...[
+            ...$kept,
+            'begins' => $instant($kept['begins']),
+            'ends' => $instant($kept['ends']),
+            'kit' => array_map(static fn (array $one): Picked => new Picked(KitKind::from($one[0]), $one[1], $one[2]), $kit),
+            'hazards' => array_map(Hazard::from(...), $hazards),
+        ]);
+    }
+
+    /** The name of the piece of a kind that was picked; null when none was. */
+    public function picked(KitKind $kind): ?string
+    {
+        $names = array_values(array_filter($this->kit, static fn (Picked $one): bool => $one->kind === $kind));
+
+        return $names === [] ? null : $names[count($names) - 1]->name;
+    }
+
+    /**
+     * @return array{title: string, shortfall: string, first_photo: ?int}
+     */
+    private static function told(Finding $finding): array
+    {
+        return ['title' => $finding->title, 'shortfall' => $finding->shortfall, 'first_photo' => $finding->firstPhoto];
+    }
+
+    /**
+     * @return ?array{gigabytes: float, copies: int, card_gb: float}
+     */
+    private static function storage(Schedule $schedule): ?array
+    {
+        $storage = $schedule->plan->storage;
+        if ($storage === null) {
+            return null;
+        }
+        $copies = $storage->slots === SlotUse::Copy ? 2 : 1;
+        $megabytes = ($storage->rawMegabytes + $storage->jpegMegabytes) * $copies;
+
+        return [
+            'gigabytes' => $schedule->plan->photosProgrammed() * $megabytes / self::MEGABYTES_PER_GIGABYTE,
+            'copies' => $copies,
+            'card_gb' => max([0.0, ...$storage->cardsGigabytes]),
+        ];
+    }
+
+    /**
+     * @return array{needed_j: float, one_j: float, batteries: int}
+     */
+    private static function drained(DeviceDrain $drain): array
+    {
+        return ['needed_j' => $drain->neededJoules, 'one_j' => $drain->oneJoules, 'batteries' => $drain->battery->count];
+    }
+
+    private static function ndStops(Schedule $schedule): ?float
+    {
+        $light = $schedule->plan->light;
+        $needed = ShotLight::of($schedule)?->brightest() ?? 0.0;
+        if ($light === null || $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) <= 0.0) {
+            return null;
+        }
+
+        return $light->ndStops > 0.0 ? $light->ndStops : $needed;
+    }
+}

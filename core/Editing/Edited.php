@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Plan;
+
+/**
+ * What an edit makes of a plan and its pins. Looked at or saved, it is this.
+ */
+final readonly class Edited
+{
+    /**
+     * @param string       $told     what was done, in words for the history
+     * @param list<string> $givesWay which pinned figures are no longer as they were asked for, a sentence each
+     */
+    public function __construct(public Plan $plan, public Pins $pins, public string $told, public array $givesWay = [])
+    {
+    }
+}

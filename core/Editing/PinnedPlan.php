@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Format\PlainText;
+use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Problem;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * A plan with what its shooter pinned. Every edit goes through here, whether it is kept or only looked at: the edit is made, and the
+ * figure that follows is worked out again from what was asked for.
+ *
+ * An edit gives figures (photos, interval, shooting time) or none. A figure just given never gives way. Where all three would be held,
+ * one of the others has to: `givesWay` says which, in words.
+ */
+final readonly class PinnedPlan
+{
+    /** Less than this is how times are rounded, not a change of them. */
+    private const NOTICEABLE_SECONDS = 0.005;
+
+    public function __construct(public Plan $plan, public Pins $pins = new Pins())
+    {
+    }
+
+    /**
+     * Text typed into fields.
+     *
+     * @param array<array-key, mixed> $fields text by field name, nested as the plan document is; only what changed
+     * @param array<array-key, mixed> $held   photos, clip and shooting as typed; pin: a figure whose pin was pressed
+     *
+     * @throws InvalidInput
+     */
+    public function typed(array $fields, array $held): Edited
+    {
+        $typed = TypedFigures::read($held);
+        $plan = TypedPlan::change($this->plan, $fields);
+        $given = $typed->given();
+        $timing = is_array($fields['timing'] ?? null) ? $fields['timing'] : [];
+        $pins = $this->pins;
+        if (array_key_exists('interval_s', $timing)) {
+            $given[] = Figure::Interval;
+        }
+        $typedFigures = $given;
+        if (array_key_exists('photos', $timing) && !in_array(Figure::Photos, $given, true)) {
+            // Photos on the way are meant as they are: with those that stand they make up the whole.
+            $given[] = Figure::Photos;
+            $pins = $pins->asksForPhotos() ? $pins->withPhotos($plan->photosTotal()) : $pins;
+        }
+        if (count($given) > 2) {
+            $message = 'Photos, interval and shooting time were all entered: leave one of them as it was, and it follows.';
+            throw new InvalidInput([new Problem('/held/shooting', $message)]);
+        }
+        $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
+        if ($given !== []) {
+            $pins = $pins->following($pins->followsAfter($given));
+        }
+        $pins = $typed->pressed === null ? $typed->into($pins) : $this->pressed($pins, $typed->pressed);
+        $settled = self::settled($plan, $pins, self::problemsAt($fields, $held));
+        $told = PlanWriter::toJson($settled) === PlanWriter::toJson($this->plan)
+            ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
+            : PlanChanges::told($this->plan, $settled);
+
+        return new Edited($settled, $pins, $told, $this->givesWay($settled, $pins, $typedFigures));
+    }
+
+    /**
+     * One named edit of the bench.
+     *
+     * @param array<array-key, mixed> $with text by name, as it was given
+     *
+     * @throws InvalidInput
+     */
+    public function named(string $name, array $with): Edited
+    {
+        $edit = TypedEdit::apply($this->plan, $name, $with);
+        $given = $edit->plan->timing->interval->keys === $this->plan->timing->interval->keys ? [] : [Figure::Interval];
+
+        return $this->settledAs($edit->plan, $this->pins, $given, $given, $edit->told);
+    }
+
+    /**
+     * Another plan as a whole takes the place of this one: a remedy's, a recipe's, a preset's. The time on site stays where it is pinned.
+     *
+     * @throws InvalidInput
+     */
+    public function became(Plan $plan, string $told): Edited
+    {
+        $spaced = $plan->timing->interval->keys !== $this->plan->timing->interval->keys || $plan->timing->intervalMeans !== $this->plan->timing->intervalMeans;
+        $counted = $plan->photosTotal() !== $this->plan->photosTotal();
+        $pins = $counted && $this->pins->asksForPhotos() ? $this->pins->withPhotos($plan->photosTotal()) : $this->pins;
+        $given = $spaced ? [Figure::Interval] : ($counted ? [Figure::Photos] : []);
+        if ($given !== [] && $this->pins->follows !== Figure::Shooting) {
+            $given[] = Figure::Shooting;
+        }
+
+        return $this->settledAs($plan, $pins, $given, $spaced ? [Figure::Interval] : [], $told);
+    }
+
+    /** What was rounded of what is asked for, in words; empty when nothing. */
+    public function rounding(): string
+    {
+        try {
+            return $this->plan->timing->mode->hasClock() ? self::solved($this->plan, $this->pins)->rounding : '';
+        } catch (InvalidInput) {
+            // A plan that was kept with pins that it cannot meet any more has said so before.
+            return '';
+        }
+    }
+
+    /**
+     * @param list<Figure> $given     that hold
+     * @param list<Figure> $untold    of which nothing need be said
+     *
+     * @throws InvalidInput
+     */
+    private function settledAs(Plan $plan, Pins $pins, array $given, array $untold, string $told): Edited
+    {
+        $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
+        $pins = $given === [] ? $pins : $pins->following($pins->followsAfter($given));
+        $settled = self::settled($plan, $pins, null);
+
+        return new Edited($settled, $pins, $told, $this->givesWay($settled, $pins, $untold));
+    }
+
+    /** Pressed, a pinned figure follows, and the one that followed is pinned; the other way round, another has to follow. */
+    private function pressed(Pins $pins, Figure $figure): Pins
+    {
+        $follows = $pins->follows === $figure ? $pins->followsAfter([$figure]) : $figure;
+        $held = $pins->following($follows);
+        $held = $pins->follows === Figure::Shooting && $follows !== Figure::Shooting ? $held->withShooting(self::booked($this->plan)) : $held;
+
+        return $pins->follows === Figure::Photos && $follows !== Figure::Photos ? $held->withPhotos($this->plan->photosTotal()) : $held;
+    }
+
+    /**
+     * @param ?callable(Problem): Problem $at where to tell what cannot be
+     *
+     * @throws InvalidInput
+     */
+    private static function settled(Plan $plan, Pins $pins, ?callable $at): Plan
+    {
+        if (!$plan->timing->mode->hasClock()) {
+            $pins = new Pins(Figure::Shooting, $pins->photos, $pins->clipSeconds);
+        }
+        try {
+            return self::solved($plan, $pins)->plan;
+        } catch (InvalidInput $invalid) {
+            throw $at === null ? $invalid : new InvalidInput(array_map($at, $invalid->problems));
+        }
+    }
+
+    private static function solved(Plan $plan, Pins $pins): HeldFigures
+    {
+        return HeldFigures::solve($plan, $pins->follows, $pins->photos, $pins->clipSeconds, $pins->shootingSeconds);
+    }
+
+    /**
+     * What a figure cannot be is told by its own field when that was typed, and else by the field that asked for it.
+     *
+     * @param array<array-key, mixed> $fields
+     * @param array<array-key, mixed> $held
+     *
+     * @return callable(Problem): Problem
+     */
+    private static function problemsAt(array $fields, array $held): callable
+    {
+        $timing = is_array($fields['timing'] ?? null) ? array_keys($fields['timing']) : [];
+
+        return static function (Problem $problem) use ($held, $timing): Problem {
+            $own = substr($problem->pointer, strlen('/held/'));
+
+            return !str_starts_with($problem->pointer, '/held/') || array_key_exists($own, $held) || $timing === []
+                ? $problem
+                : new Problem("/timing/{$timing[0]}", $problem->message);
+        };
+    }
+
+    /**
+     * @param list<Figure> $untold figures that were given in so many words
+     *
+     * @return list<string>
+     */
+    private function givesWay(Plan $after, Pins $pins, array $untold): array
+    {
+        $said = [];
+        $was = $this->plan->photosTotal();
+        $is = $after->photosTotal();
+        $pinned = fn (Figure $figure): bool => $this->pins->follows !== $figure && !in_array($figure, $untold, true);
+        if ($pinned(Figure::Photos) && $was !== $is && ($this->pins->asksForPhotos() || $pins->follows === Figure::Photos) && !$this->keptClip($pins)) {
+            $said[] = sprintf('Photos give way: %s instead of %s.', number_format($is), number_format($was));
+        }
+        if (!$this->plan->timing->mode->hasClock() || !$after->timing->mode->hasClock()) {
+            return $said;
+        }
+        if ($pinned(Figure::Interval) && $after->timing->interval->keys !== $this->plan->timing->interval->keys) {
+            $said[] = sprintf(
+                'The interval gives way: %s instead of %s.',
+                PlainText::seconds($after->timing->interval->longest()),
+                PlainText::seconds($this->plan->timing->interval->longest()),
+            );
+        }
+        $asked = $this->pins->shootingSeconds;
+        if ($pinned(Figure::Shooting) && $asked !== null && $pins->shootingSeconds === null && abs(self::booked($after) - $asked) > self::NOTICEABLE_SECONDS) {
+            $said[] = sprintf('The shooting time gives way: %s instead of %s.', PlainText::duration(self::booked($after)), PlainText::duration($asked));
+        }
+
+        return $said;
+    }
+
+    /** A clip that was asked for is still as long, though it takes other photos at another rate. */
+    private function keptClip(Pins $pins): bool
+    {
+        return $this->pins->clipSeconds !== null && $pins->clipSeconds === $this->pins->clipSeconds;
+    }
+
+    private static function booked(Plan $plan): float
+    {
+        return Schedule::bookedSeconds($plan);
+    }
+}

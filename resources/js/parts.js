@@ -1,0 +1,75 @@
+/**
+ * Puts each part of an answer in the place of the one with its name. Parts that say what they said are left alone, so that nothing in
+ * them is lost or flickers. A field that somebody typed in since the question left keeps its text, its focus and its caret.
+ *
+ * @param {string} html
+ * @param {number} asked when the question left, by `touches`
+ * @param {?string} only the id of the one part wanted of a whole page
+ * @param {(field: Element) => boolean} isAbout whether the question was about a field: what was refused in any other stays, with its message
+ */
+export function putInPlace(html, asked, only = null, isAbout = () => true) {
+  const template = document.createElement('template');
+  template.innerHTML = html;
+  const parts = only === null ? [...template.content.children] : [template.content.getElementById(only)].filter(Boolean);
+  for (const part of parts) {
+    const old = document.getElementById(part.id);
+    if (!old || old.isEqualNode(part)) continue;
+    // What was folded out stays so when its part is drawn again.
+    old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${CSS.escape(id)}`)?.setAttribute('open', ''));
+    const kept = typedSince(old, asked, isAbout);
+    old.replaceWith(part);
+    window.htmx?.process(part);
+    kept.forEach(putBack);
+  }
+}
+
+let clock = 0;
+
+/** Counts what is typed, anywhere: later is more. */
+export function touches() {
+  return clock;
+}
+
+export function followTouches() {
+  for (const type of ['input', 'change']) {
+    document.addEventListener(type, ({ target }) => {
+      clock += 1;
+      target.touchedAt = clock;
+    }, true);
+  }
+}
+
+export function touchedSince(field, asked) {
+  return (field.touchedAt ?? 0) > asked;
+}
+
+const slotOf = (field) => document.getElementById(field.getAttribute('aria-describedby'));
+
+function typedSince(part, asked, isAbout) {
+  const isRefused = (field) => field.getAttribute('aria-invalid') === 'true' && !isAbout(field);
+  return [...part.querySelectorAll('input[id]:not([type=hidden]):not([type=file]), select[id], textarea[id]')]
+    .filter((field) => touchedSince(field, asked) || field === document.activeElement || isRefused(field))
+    .map((field) => ({
+      id: field.id, value: field.value, checked: field.checked, typed: touchedSince(field, asked) || isRefused(field), refused: isRefused(field) ? slotOf(field)?.textContent : null, touchedAt: field.touchedAt, stood: field.dataset.stood,
+      focus: field === document.activeElement, caret: field.type === 'text' && field === document.activeElement ? [field.selectionStart, field.selectionEnd] : null,
+    }));
+}
+
+function putBack({ id, value, checked, typed, refused, touchedAt, stood, focus, caret }) {
+  const field = document.getElementById(id);
+  if (!field) return;
+  if (typed) {
+    field.value = value;
+    if (checked !== undefined) field.checked = checked;
+    field.touchedAt = touchedAt;
+    if (refused !== null) {
+      field.setAttribute('aria-invalid', 'true');
+      if (slotOf(field)) slotOf(field).textContent = refused;
+    }
+    if (stood !== undefined) field.dataset.stood = stood;
+  }
+  if (focus) {
+    field.focus({ preventScroll: true });
+    if (caret) field.setSelectionRange(...caret);
+  }
+}
