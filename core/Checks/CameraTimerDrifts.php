@@ -101,7 +101,7 @@ final class CameraTimerDrifts implements Check
         $early = $schedule->summary->minSlackSeconds + $plan->camera->shutterLagSeconds;
         $middle = ($plan->rig->postExposureDelaySeconds - $early - $strays) / 2.0;
         $starts = round($middle / self::START_RESOLUTION_SECONDS) * self::START_RESOLUTION_SECONDS;
-        $mended = self::withEnoughPhotos($plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9))));
+        $mended = self::withEnoughPhotos($schedule, $plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9))));
         if ($mended === null) {
             return null;
         }
@@ -122,16 +122,17 @@ final class CameraTimerDrifts implements Check
     }
 
     /** The plan when it spoils no photo, with as many programmed as the rig needs; null when it does. */
-    private static function withEnoughPhotos(Plan $plan): ?Plan
+    private static function withEnoughPhotos(Schedule $schedule, Plan $plan): ?Plan
     {
         try {
-            $timer = CameraTimer::of(Schedule::of($plan));
+            // The rig's own schedule does not hang on the camera's timer.
+            $timer = CameraTimer::of($schedule->under($plan));
             $photos = $plan->photosProgrammed() + ($timer->extraPhotos ?? 0);
             $enough = $plan->withTrigger($plan->trigger->withCounts($photos, $plan->trigger->countLimit));
         } catch (InvalidInput) {
             return null;
         }
 
-        return CameraTimer::of(Schedule::of($enough))?->spoiltPhotos === [] ? $enough : null;
+        return CameraTimer::of($schedule->under($enough))?->spoiltPhotos === [] ? $enough : null;
     }
 }

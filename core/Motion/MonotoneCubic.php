@@ -42,9 +42,11 @@ final readonly class MonotoneCubic
         if ($w >= $this->knots[$last]) {
             return $this->values[$last];
         }
-        $i = 0;
-        while ($w >= $this->knots[$i + 1]) {
-            $i++;
+        // Halving: a path may have hundreds of knots, and is read at thousands of places.
+        [$i, $above] = [0, $last];
+        while ($above - $i > 1) {
+            $middle = intdiv($i + $above, 2);
+            [$i, $above] = $w >= $this->knots[$middle] ? [$middle, $above] : [$i, $middle];
         }
         $from = $this->values[$i];
         $to = $this->values[$i + 1];

@@ -40,20 +40,33 @@ final class Drawable
         }
     }
 
+    /** Columns that are others added up: which, and how often each. */
+    private const SUMS = ['slack' => ['interval' => 1, 'required' => -1], 'settle_start' => ['move_start' => 1, 'move' => 1]];
+
     /**
-     * All columns of a schedule. Most rise evenly: as steps from photo to photo they are small numbers that repeat, and pack to a
-     * fraction.
+     * All columns of a schedule, for a page that is answered over a slow line. Most rise evenly: as steps from photo to photo they are
+     * small numbers that repeat, and pack to a fraction. Some are others added up, or the same but for where they begin.
      *
-     * @return array<string, int|array{s: list<int|null>}> by quantity, × IntervalColumns::SCALE: one number for every photo, or s, the
-     *                                                     steps to each photo from the one before, the first from 0; null where there
-     *                                                     is no number
+     * @return array<string, int|array{s: list<int|null>}|array{of: array<string, int>, plus: int}> by quantity, × IntervalColumns::SCALE:
+     *         one number for every photo; or s, the steps to each photo from the one before, the first from 0, null where there is no
+     *         number; or the sum of columns that come before it, each so many times, plus a number
      */
     public static function columns(Schedule $schedule): array
     {
-        return array_map(
-            static fn (int|array $column): int|array => is_int($column) ? $column : ['s' => self::steps($column)],
-            [...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)],
-        );
+        $written = $known = [];
+        foreach ([...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)] as $name => $column) {
+            if (is_int($column) || isset(self::SUMS[$name])) {
+                $written[$name] = is_int($column) ? $column : ['of' => self::SUMS[$name], 'plus' => 0];
+                continue;
+            }
+            $steps = self::steps($column);
+            // All but where it begins.
+            $shape = md5(serialize(array_slice($steps, 1)));
+            [$like, $begins] = $known[$shape] ??= [$name, (int) $steps[0]];
+            $written[$name] = $like === $name ? ['s' => $steps] : ['of' => [$like => 1], 'plus' => (int) $steps[0] - $begins];
+        }
+
+        return $written;
     }
 
     /**

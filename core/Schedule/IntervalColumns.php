@@ -43,7 +43,7 @@ final class IntervalColumns
         $rig = $schedule->plan->rig;
         $timeline = $schedule->timeline;
         $stops = $schedule->plan->timing->mode->stops();
-        $closes = $darks = $writeStarts = $spans = $moveStarts = $settleStarts = $settles = [];
+        $closes = $darks = $writeStarts = $spans = $moveStarts = $settles = [];
         foreach ($schedule->exposureSeconds as $n => $exposure) {
             $trigger = $timeline->triggerSeconds[$n];
             $close = $camera->shutterLagSeconds + $exposure;
@@ -54,7 +54,6 @@ final class IntervalColumns
             $spans[] = max($next, $timeline->writeEndSeconds[$n]) - $trigger;
             $move = $stops ? $schedule->moves->moveSeconds[$n] : 0.0;
             $moveStarts[] = $close + $rig->postExposureDelaySeconds;
-            $settleStarts[] = $close + $rig->postExposureDelaySeconds + $move;
             $settles[] = $move > 0.0 ? $rig->settleSeconds : 0.0;
         }
 
@@ -62,7 +61,8 @@ final class IntervalColumns
             'trigger' => self::packed($timeline->triggerSeconds),
             'interval' => self::packed($schedule->intervalSeconds),
             'required' => self::packed($timeline->requiredSeconds),
-            'slack' => self::packed($timeline->slackSeconds),
+            // What is left of the drawn interval by the drawn need: a difference of what was rounded, not a third rounding.
+            'slack' => self::sum(self::packed($schedule->intervalSeconds), self::packed($timeline->requiredSeconds), -1),
             'span' => self::packed($spans),
             'lag' => self::whole($camera->shutterLagSeconds),
             'exposure' => self::packed($schedule->exposureSeconds),
@@ -72,7 +72,7 @@ final class IntervalColumns
             'write' => self::whole($camera->writeSeconds),
             'move_start' => self::packed($moveStarts),
             'move' => $stops ? self::packed($schedule->moves->moveSeconds) : 0,
-            'settle_start' => self::packed($settleStarts),
+            'settle_start' => self::sum(self::packed($moveStarts), $stops ? self::packed($schedule->moves->moveSeconds) : 0, 1),
             'settle' => self::packed($settles),
         ];
     }
@@ -109,6 +109,30 @@ final class IntervalColumns
         }
 
         return $same && $first !== null ? (int) round($first * self::SCALE) : $whole;
+    }
+
+    /**
+     * One column and another, photo by photo.
+     *
+     * @param list<int|null>|int $column
+     * @param list<int|null>|int $other
+     *
+     * @return list<int|null>|int
+     */
+    private static function sum(array|int $column, array|int $other, int $times): array|int
+    {
+        if (is_int($column) && is_int($other)) {
+            return $column + $times * $other;
+        }
+        $photos = is_array($column) ? count($column) : (is_array($other) ? count($other) : 0);
+        $sum = [];
+        for ($n = 0; $n < $photos; $n++) {
+            $one = is_array($column) ? $column[$n] : $column;
+            $two = is_array($other) ? $other[$n] : $other;
+            $sum[] = $one === null || $two === null ? null : $one + $times * $two;
+        }
+
+        return $sum;
     }
 
     private static function whole(float $value): int

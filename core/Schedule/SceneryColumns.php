@@ -16,6 +16,8 @@ use Evrent\Core\Sky\Target;
  */
 final class SceneryColumns
 {
+    private const DRAWN_PARTS = 1_000;
+
     /**
      * @return array<string, list<int>>
      */
@@ -73,6 +75,9 @@ final class SceneryColumns
      */
     private static function packed(array $values): array
     {
-        return array_map(static fn (float $value): int => (int) round($value * IntervalColumns::SCALE), $values);
+        // To a thousandth of a degree or of a stop: finer than anything drawn, and a third of the bytes.
+        $coarse = IntervalColumns::SCALE / self::DRAWN_PARTS;
+
+        return array_map(static fn (float $value): int => (int) (round($value * self::DRAWN_PARTS) * $coarse), $values);
     }
 }

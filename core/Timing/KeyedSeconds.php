@@ -136,12 +136,21 @@ final readonly class KeyedSeconds
      */
     public function at(int $n, int $photosTotal): float
     {
+        $k = 1;
+
+        return $this->from($n, $photosTotal, $k);
+    }
+
+    /**
+     * @param int $k the key to look from on; left at the one that the photo comes before
+     */
+    private function from(int $n, int $photosTotal, int &$k): float
+    {
         $last = count($this->keys) - 1;
         if ($last === 0) {
             return $this->keys[0]['seconds'];
         }
         $x = $n / ($photosTotal - 1);
-        $k = 1;
         while ($k < $last && $x >= $this->keys[$k]['at']) {
             $k++;
         }
@@ -164,8 +173,10 @@ final readonly class KeyedSeconds
             return array_fill(0, $photosTotal, $this->keys[0]['seconds']);
         }
         $column = [];
+        // Photos rise and so do keys: none is looked at twice.
+        $k = 1;
         for ($n = 0; $n < $photosTotal; $n++) {
-            $column[] = $this->at($n, $photosTotal);
+            $column[] = $this->from($n, $photosTotal, $k);
         }
 
         return $column;

@@ -16,7 +16,7 @@ async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'T
   await page.getByRole('heading', { name: 'Place and day' }).waitFor();
   for (const [label, text] of Object.entries(place)) await page.getByLabel(label, { exact: true }).fill(text);
   await page.getByRole('button', { name: 'Keep the place' }).click();
-  await page.getByText('The shoot and all its shots are there now.').waitFor();
+  await page.locator('#notice:not([hidden]), #place [aria-invalid=true]').first().waitFor();
   return page;
 }
 

@@ -148,15 +148,24 @@ abstract class PageTestCase extends TestCase
     protected static function column(array $data, string $name): array
     {
         assert(is_array($data['columns']));
-        $column = $data['columns'][$name] ?? null;
-        $steps = is_array($column) ? $column['s'] ?? [] : [];
+        $column = $data['columns'][$name] ?? [];
+        assert(is_array($column));
+        if (isset($column['of'])) {
+            assert(is_array($column['of']) && count($column['of']) === 1 && is_int($column['plus']));
+            $plus = $column['plus'] / 10_000;
+
+            return array_map(static fn (float $value): float => $value + $plus, self::column($data, (string) array_key_first($column['of'])));
+        }
+        $steps = $column['s'] ?? [];
         assert(is_array($steps));
         $values = [];
         $sum = 0;
         foreach ($steps as $step) {
-            assert(is_int($step));
-            $sum += $step;
-            $values[] = $sum / 10_000;
+            if ($step !== null) {
+                assert(is_int($step));
+                $sum += $step;
+                $values[] = $sum / 10_000;
+            }
         }
 
         return $values;

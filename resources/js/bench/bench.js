@@ -9,18 +9,26 @@ import { keys } from './keys.js';
 import { pegs } from './pegs.js';
 import { whatIf } from './whatif.js';
 
-/** Columns come as whole numbers of a scale's parts, as steps from photo to photo; a single number holds for every photo. */
+/**
+ * Columns come as whole numbers of a scale's parts: one for every photo, or steps from photo to photo, or as others added up.
+ */
+const summed = (parts, plus, photos) => Array.from({ length: photos }, (_, n) => parts.reduce((sum, [values, times]) => {
+  const value = Array.isArray(values) ? values[n] : values;
+  return sum === null || value === null ? null : sum + times * value;
+}, plus));
+
 const unpacked = (data) => {
-  const columns = Object.fromEntries(Object.entries(data.columns).map(([name, column]) => {
-    if (typeof column === 'number') return [name, column / data.scale];
-    let whole = 0;
-    return [name, column.s.map((step) => {
-      if (step === null) return null;
-      whole += step;
-      return whole / data.scale;
-    })];
-  }));
-  return { ...data, columns };
+  const whole = {};
+  for (const [name, column] of Object.entries(data.columns)) {
+    if (typeof column === 'number') whole[name] = column;
+    else if (column.of) whole[name] = summed(Object.entries(column.of).map(([other, times]) => [whole[other], times]), column.plus, data.photos);
+    else {
+      let sum = 0;
+      whole[name] = column.s.map((step) => (step === null ? null : (sum += step)));
+    }
+  }
+  const read = (value) => (value === null ? null : value / data.scale);
+  return { ...data, columns: Object.fromEntries(Object.entries(whole).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)])) };
 };
 
 const flattened = (path, value) => (value !== null && typeof value === 'object'
