@@ -69,7 +69,7 @@ final readonly class HeldFigures
         $given = $free === Figure::Photos ? '/held/shooting' : ($clipSeconds === null ? '/held/photos' : '/held/clip');
         $mended = self::withPhotosTotal($plan, $solution->photos, $given);
         if ($free === Figure::Interval) {
-            $mended = $mended->withInterval(self::lengthened($plan, $mended->photosTotal(), $interval, $solution->intervalSeconds));
+            $mended = $mended->withInterval(self::lengthened($mended, $solution->intervalSeconds));
         }
 
         return new self($mended, self::rounding($solution, $clipSeconds, $shooting));
@@ -91,10 +91,12 @@ final readonly class HeldFigures
     }
 
     /** Start to start becomes what was solved; a gap leaves the exposure out, and keys keep their proportions. */
-    private static function lengthened(Plan $plan, int $photos, float $from, float $to): KeyedSeconds
+    private static function lengthened(Plan $plan, float $to): KeyedSeconds
     {
         $interval = $plan->timing->interval;
-        if (abs($to - $from) < self::SETTLED_SECONDS && $photos === $plan->photosTotal()) {
+        $photos = $plan->photosTotal();
+        $from = Schedule::bookedSeconds($plan) / $photos;
+        if (abs($to - $from) < self::SETTLED_SECONDS) {
             return $interval;
         }
         $open = $plan->timing->intervalMeans === IntervalMeaning::StartToStart ? 0.0 : array_sum($plan->timing->exposure->column($photos)) / $photos;
@@ -105,13 +107,14 @@ final readonly class HeldFigures
         }
 
         return $interval->isConstant()
-            ? $interval->map(static fn (): float => $open === 0.0 ? $to : max(Solver::TIMER_RESOLUTION_SECONDS, self::downToTimer($gap)))
-            : $interval->map(static fn (float $seconds): float => round($seconds * $gap / ($from - $open), 3));
+            ? $interval->map(static fn (): float => $open === 0.0 ? $to : max(Solver::TIMER_RESOLUTION_SECONDS, self::downTo(Solver::TIMER_RESOLUTION_SECONDS, $gap)))
+            : $interval->map(static fn (float $seconds): float => self::downTo(0.001, $seconds * $gap / ($from - $open)));
     }
 
-    private static function downToTimer(float $seconds): float
+    /** Never up: it would overrun. */
+    private static function downTo(float $resolution, float $seconds): float
     {
-        return round(floor($seconds / Solver::TIMER_RESOLUTION_SECONDS + 1e-6) * Solver::TIMER_RESOLUTION_SECONDS, 9);
+        return round(floor($seconds / $resolution + 1e-6) * $resolution, 9);
     }
 
     private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds): string

@@ -92,9 +92,20 @@ final class KitFormat
             yield array_map(static function (string $column) use ($values): string {
                 $value = $values[$column] ?? '';
 
-                return is_float($value) ? PlainText::number($value) : (string) $value;
+                return is_float($value) ? PlainText::number($value) : self::cell((string) $value);
             }, $columns);
         }
+    }
+
+    /** What begins like a formula is marked as text, or a spreadsheet would work it out. */
+    private static function cell(string $text): string
+    {
+        return preg_match("/^'*[=+\\-@\t\r]/", $text) === 1 ? "'{$text}" : $text;
+    }
+
+    private static function text(string $cell): string
+    {
+        return preg_match("/^'+[=+\\-@\t\r]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     /**
@@ -187,7 +198,9 @@ final class KitFormat
         }
         $count = ($cells['count'] ?? '') === '' ? 1.0 : TypedText::number($cells['count']) ?? NAN;
         try {
-            return new KitItem($kind, $cells['name'], $values, is_nan($count) || floor($count) !== $count ? -1 : (int) $count, $cells['note'] ?? '');
+            $whole = is_nan($count) || floor($count) !== $count ? -1 : (int) $count;
+
+            return new KitItem($kind, self::text($cells['name']), $values, $whole, self::text($cells['note'] ?? ''));
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder("/{$where}", $invalid);
 

@@ -15,6 +15,10 @@ use JsonException;
  */
 final readonly class PlaceFile
 {
+    /** A tag with all its attributes: GPX has two of a few digits, and names of where its words come from at the top. */
+    private const MOST_TAG_BYTES = 4_000;
+    private const MOST_DEPTH = 32;
+
     private function __construct(public float $latitude, public float $longitude, public ?float $elevationMetres, public string $name)
     {
     }
@@ -37,6 +41,7 @@ final readonly class PlaceFile
 
     private static function gpx(string $text): self
     {
+        self::checkMarkup($text);
         $document = new DOMDocument();
         $before = libxml_use_internal_errors(true);
         // No network, and entities stay unresolved: the file is anybody's.
@@ -58,6 +63,33 @@ final readonly class PlaceFile
             }
         }
         throw self::refused('This file marks no place: no waypoint, route or track. Choose another.');
+    }
+
+    /**
+     * Looks at the bounds of a file before it is parsed: a parser compares every attribute with every other, and follows every level.
+     *
+     * @throws InvalidInput
+     */
+    private static function checkMarkup(string $text): void
+    {
+        $depth = 0;
+        $at = strpos($text, '<');
+        while ($at !== false) {
+            $opens = substr($text, $at, 9);
+            $close = str_starts_with($opens, '<!--') ? '-->' : ($opens === '<![CDATA[' ? ']]>' : '>');
+            $end = strpos($text, $close, $at);
+            $isTag = $close === '>';
+            if ($end === false || $isTag && ($end - $at > self::MOST_TAG_BYTES || str_starts_with($opens, '<!'))) {
+                throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+            }
+            if ($isTag && !str_starts_with($opens, '<?') && substr($text, $end - 1, 1) !== '/') {
+                $depth += str_starts_with($opens, '</') ? -1 : 1;
+            }
+            if ($depth > self::MOST_DEPTH) {
+                throw self::refused('This file is nested deeper than GPX is. Choose another.');
+            }
+            $at = strpos($text, '<', $end);
+        }
     }
 
     private static function geoJson(string $text): self

@@ -121,18 +121,17 @@ final class IntervalColumns
      */
     private static function sum(array|int $column, array|int $other, int $times): array|int
     {
-        if (is_int($column) && is_int($other)) {
-            return $column + $times * $other;
-        }
-        $photos = is_array($column) ? count($column) : (is_array($other) ? count($other) : 0);
-        $sum = [];
-        for ($n = 0; $n < $photos; $n++) {
-            $one = is_array($column) ? $column[$n] : $column;
-            $two = is_array($other) ? $other[$n] : $other;
-            $sum[] = $one === null || $two === null ? null : $one + $times * $two;
+        if (is_int($column)) {
+            return is_int($other)
+                ? $column + $times * $other
+                : array_map(static fn (?int $value): ?int => $value === null ? null : $column + $times * $value, $other);
         }
 
-        return $sum;
+        return array_map(
+            static fn (?int $one, ?int $two): ?int => $one === null || $two === null ? null : $one + $times * $two,
+            $column,
+            is_int($other) ? array_fill(0, count($column), $other) : $other,
+        );
     }
 
     private static function whole(float $value): int

@@ -80,11 +80,13 @@ final class Plans
     /**
      * Random plans that differ in everything the schedule is computed from, the same for the same seed.
      *
+     * @param int $count the last seed
+     *
      * @return iterable<string, array{Plan}>
      */
-    public static function random(int $count): iterable
+    public static function random(int $count, int $from = 1): iterable
     {
-        for ($seed = 1; $seed <= $count; $seed++) {
+        for ($seed = $from; $seed <= $count; $seed++) {
             yield "seed {$seed}" => [PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed))))];
         }
     }

@@ -189,4 +189,14 @@ final class FailuresTest extends TestCase
         $shorter = $remedy->mended->timing->interval->map(static fn (float $seconds): float => $seconds - 0.1);
         self::assertFalse($schedule->wouldKeepTime($plan->withInterval($shorter)));
     }
+
+    public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void
+    {
+        $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 2.2]));
+        $report = Report::on($schedule, [...Report::CHECKS, CheckThatFails::class]);
+        self::assertCount(1, $report->failures);
+        self::assertNotNull($report->finding('T1'));
+        $line = $report->finding('N1');
+        self::assertSame(['One thing could not be judged', 'check that fails', Severity::Look], [$line?->title, $line?->shortfall, $line?->severity]);
+    }
 }

@@ -98,4 +98,27 @@ final class PlaceFileTest extends TestCase
             self::assertStringContainsString($says, $invalid->problems[0]->message);
         }
     }
+
+    public function testAFileThatIsMadeToHoldUpIsRefusedBeforeItIsParsed(): void
+    {
+        $attributes = implode(' ', array_map(static fn (int $n): string => "a{$n}='1'", range(1, 40_000)));
+        $levels = 20_000;
+        $files = [
+            'forty thousand attributes' => "<gpx><wpt lat='51' lon='1' {$attributes}/></gpx>",
+            'twenty thousand levels' => '<gpx>' . str_repeat('<a>', $levels) . str_repeat('</a>', $levels) . '</gpx>',
+            'entities' => '<!DOCTYPE gpx [<!ENTITY a "aaaa">]><gpx><wpt lat="51" lon="1"/></gpx>',
+            'a tag that never ends' => '<gpx><wpt lat="51" lon="1"',
+            'levels of JSON' => str_repeat('{"geometry":', 5_000) . '1' . str_repeat('}', 5_000),
+        ];
+        foreach ($files as $what => $text) {
+            try {
+                PlaceFile::read($text);
+                self::fail("{$what} is read");
+            } catch (InvalidInput $invalid) {
+                self::assertSame('/file', $invalid->problems[0]->pointer, $what);
+            }
+        }
+        $track = '<gpx><!-- > <a ' . str_repeat('x', 9_000) . ' --><trk><trkseg>' . str_repeat('<trkpt lat="51.5" lon="1.5"><ele>2</ele></trkpt>', 60_000) . '</trkseg></trk></gpx>';
+        self::assertSame(51.5, PlaceFile::read($track)->latitude, 'a day’s track and a long comment are none of that');
+    }
 }

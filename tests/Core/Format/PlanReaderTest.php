@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
+use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\InvalidInput;
 use Evrent\Core\Schedule\Schedule;
@@ -179,5 +180,44 @@ final class PlanReaderTest extends TestCase
         sort($items);
 
         return $items;
+    }
+
+    /**
+     * @return iterable<string, array{string, float|int, string, float|int}>
+     */
+    public static function beyond(): iterable
+    {
+        yield 'an interval that cannot be divided by' => ['/timing/interval_s', 1e-300, '/timing/interval_s', 1e-6];
+        yield 'an axis slower than anything' => ['/rig/axes/0/max_speed', 1e-200, '/rig/axes/0/max_speed', 1e-6];
+        yield 'a shutter lag of days' => ['/camera/shutter_lag_s', 1e6, '/camera/shutter_lag_s', 3600];
+        yield 'a hold of millions' => ['/move/keyframes/0/hold_photos', 5_000_000, '/move/keyframes/0/hold_photos', 100_000];
+    }
+
+    #[DataProvider('beyond')]
+    public function testAPlanThatWasKeptBeyondALimitOpensAtTheNearestWithinIt(string $pointer, float|int $kept, string $told, float|int $nearest): void
+    {
+        $json = Plans::json([$pointer => $kept]);
+        try {
+            PlanReader::fromJson($json);
+            self::fail('a new plan may not say that');
+        } catch (InvalidInput $invalid) {
+            self::assertSame([$told], array_column($invalid->problems, 'pointer'));
+            self::assertStringContainsString('Enter', $invalid->problems[0]->message);
+        }
+        $brought = [];
+        $plan = PlanReader::kept($json, $brought);
+        self::assertSame([$told], array_column($brought, 'pointer'));
+        self::assertEquals($nearest, $brought[0]->nearest);
+        self::assertSame(PlanWriter::toJson($plan), PlanWriter::toJson(PlanReader::fromJson(PlanWriter::toJson($plan))));
+        // Whatever was kept within the limits is as it was.
+        $nothing = [];
+        PlanReader::kept(Plans::json([]), $nothing);
+        self::assertSame([], $nothing);
+    }
+
+    public function testAKeptPlanThatIsWrongInAnotherWayIsStillRefused(): void
+    {
+        $this->expectException(InvalidInput::class);
+        PlanReader::kept(Plans::json(['/timing/interval_s' => 1e-300, '/timing/mode' => 'hover']));
     }
 }

@@ -184,4 +184,19 @@ final class KitTest extends TestCase
         self::assertSame('10 stops', (new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort());
         self::assertSame('', (new KitItem(KitKind::Cable, 'X', []))->inShort());
     }
+
+    public function testATableHoldsNoFormulasAndComesBackAsItWas(): void
+    {
+        $names = ['=HYPERLINK("http://there")', '+1', '-legs', '@card', "'=quoted", "''@twice", "plain '=", 'a=b'];
+        $items = array_map(static fn (string $name): KitItem => new KitItem(KitKind::Cable, $name, [], 1, $name), $names);
+        $lines = [];
+        foreach (KitFormat::rows($items) as $row) {
+            foreach ($row as $cell) {
+                self::assertDoesNotMatchRegularExpression('/^[=+@\t\r]|^-\D/', $cell);
+            }
+            $lines[] = implode(',', array_map(static fn (string $cell): string => '"' . str_replace('"', '""', $cell) . '"', $row));
+        }
+        self::assertSame($names, array_column(KitFormat::read(implode("\n", $lines)), 'name'));
+        self::assertSame($names, array_column(KitFormat::read(implode("\n", $lines)), 'note'));
+    }
 }

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Editing;
+
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\Figure;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Editing\Pins;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Presets\Recipe;
+use Evrent\Core\Schedule\Schedule;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Plans;
+
+/**
+ * What was asked for holds through every edit, or it is said that it does not. EVRENT_PLANS sets how many random plans are edited.
+ */
+final class PinnedPlanTest extends TestCase
+{
+    private const EDITS = 20;
+
+    public function testFortyMinutesStayFortyMinutes(): void
+    {
+        // 240 photos, one every 8 s; 40 min for them are 10 s each.
+        $pinned = self::after(new PinnedPlan(Plans::with([])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['shooting' => '40 min']));
+        self::assertSame([10.0, 240], [$pinned->plan->timing->interval->longest(), $pinned->plan->photosTotal()]);
+        $steps = [
+            // 19 more stand before the move: 259 photos at 2400 / 259 = 9.27 s, and the timer has 9.2.
+            ['head_photos' => '31', 259, 9.2],
+            ['frames_per_second' => '30', 259, 9.2],
+            // 300 on the way, 31 before and 12 after are 343 photos: 6.997 s.
+            ['photos' => '300', 343, 6.9],
+        ];
+        foreach ($steps as $step) {
+            [$photos, $interval] = [$step[0], $step[1]];
+            $field = array_filter($step, is_string(...), ARRAY_FILTER_USE_KEY);
+            $pinned = self::after($pinned, static fn (PinnedPlan $plan): Edited => $plan->typed(['timing' => $field], []));
+            self::assertSame([$photos, $interval], [$pinned->plan->photosTotal(), $pinned->plan->timing->interval->longest()]);
+            self::assertSame(2400.0, $pinned->pins->shootingSeconds);
+        }
+        // A recipe of one every 5 s: in 40 min that is 480 photos, and it is said that the 343 are not kept.
+        $recipe = new Recipe(5.0, 0.2, 20.0, 'a test');
+        $edited = $pinned->became($recipe->applied($pinned->plan), 'recipe');
+        self::assertSame([480, 2400.0], [$edited->plan->photosTotal(), $edited->pins->shootingSeconds]);
+        self::assertSame(['Photos give way: 480 instead of 343.'], $edited->givesWay);
+    }
+
+    public function testAClipThatIsPinnedTakesOtherPhotosAtAnotherRate(): void
+    {
+        $pinned = self::after(new PinnedPlan(Plans::with([])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['clip' => '12 s']));
+        self::assertSame(288, $pinned->plan->photosTotal());
+        $faster = $pinned->typed(['timing' => ['frames_per_second' => '25']], []);
+        self::assertSame([300, []], [$faster->plan->photosTotal(), $faster->givesWay]);
+        // Standing ones are taken from those on the way: the clip is what was asked for.
+        $standing = $pinned->typed(['timing' => ['tail_photos' => '60']], []);
+        self::assertSame([288, 216], [$standing->plan->photosTotal(), $standing->plan->timing->photos]);
+    }
+
+    public function testWhatGivesWayIsSaid(): void
+    {
+        $pinned = self::after(new PinnedPlan(Plans::with([])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['shooting' => '40 min']));
+        $spaced = $pinned->typed(['timing' => ['interval_s' => '12']], []);
+        self::assertSame(['The shooting time gives way: 48 min instead of 40 min.'], $spaced->givesWay);
+        self::assertSame([Figure::Shooting, null], [$spaced->pins->follows, $spaced->pins->shootingSeconds]);
+        $counted = self::after($pinned, static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'photos']))->typed([], ['photos' => '400']);
+        self::assertSame(['The interval gives way: 6 s instead of 10 s.'], $counted->givesWay);
+        self::assertSame([400, 2400.0], [$counted->plan->photosTotal(), $counted->pins->shootingSeconds]);
+    }
+
+    public function testAllThreeAtOnceAreOneTooMany(): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('leave one of them as it was');
+        (new PinnedPlan(Plans::with([])))->typed(['timing' => ['interval_s' => '5']], ['photos' => '300', 'shooting' => '1 h']);
+    }
+
+    public function testMorePhotosStandingThanArePinnedIsToldByTheFieldThatAskedForIt(): void
+    {
+        $pinned = self::after(new PinnedPlan(Plans::with([])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['photos' => '250']));
+        try {
+            $pinned->typed(['timing' => ['head_photos' => '249']], []);
+            self::fail('accepted');
+        } catch (InvalidInput $invalid) {
+            self::assertSame('/timing/head_photos', $invalid->problems[0]->pointer);
+            self::assertStringContainsString('261 of them stand still', $invalid->problems[0]->message);
+        }
+    }
+
+    public function testPinsAreKeptAsTheyAreWritten(): void
+    {
+        foreach ([new Pins(), new Pins(Figure::Interval, 240, null, 2400.0), new Pins(Figure::Photos, null, null, 90.5), new Pins(Figure::Shooting, null, 10.01)] as $pins) {
+            $json = json_encode($pins->toArray(), JSON_THROW_ON_ERROR);
+            self::assertTrue($pins->equals(Pins::fromArray((array) json_decode($json, true, 4, JSON_THROW_ON_ERROR))), $json);
+        }
+        self::assertTrue((new Pins())->equals(Pins::fromArray(['follows' => 'the tide', 'photos' => 'x', 'clip_s' => []])));
+    }
+
+    /**
+     * @return iterable<string, array{int}>
+     */
+    public static function seeds(): iterable
+    {
+        $asked = getenv('EVRENT_PLANS');
+        $plans = $asked === false ? 60 : (int) $asked;
+        for ($seed = 1; $seed <= $plans; $seed += 20) {
+            yield "seeds from {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function testPinsHoldOrItIsSaid(int $from): void
+    {
+        $made = 0;
+        for ($seed = $from; $seed < $from + 20; $seed++) {
+            $random = new Randomizer(new Mt19937(90_000 + $seed));
+            $pinned = new PinnedPlan([...Plans::random($seed, $seed)]["seed {$seed}"][0]);
+            for ($edit = 0; $edit < self::EDITS; $edit++) {
+                [$name, $make, $typed] = self::edit($pinned, $random);
+                try {
+                    $edited = $make($pinned);
+                } catch (InvalidInput) {
+                    continue;
+                }
+                $made++;
+                self::holds($pinned, $edited, $typed, "seed {$seed}, edit {$edit}: {$name}");
+                $pinned = new PinnedPlan($edited->plan, $edited->pins);
+            }
+        }
+        self::assertGreaterThan(100, $made);
+    }
+
+    /**
+     * @param array<string, float> $typed
+     */
+    private static function holds(PinnedPlan $before, Edited $after, array $typed, string $which): void
+    {
+        [$plan, $pins] = [$after->plan, $after->pins];
+        $total = $plan->photosTotal();
+        $booked = Schedule::bookedSeconds($plan);
+        // Looked at or kept, it is the same; and worked out once more from what was asked for, nothing moves.
+        $again = (new PinnedPlan($plan, $pins))->typed([], []);
+        self::assertSame(PlanWriter::toJson($plan), PlanWriter::toJson($again->plan), "{$which}: settles");
+        self::assertTrue($pins->equals($again->pins), "{$which}: pins settle");
+        if ($pins->photos !== null) {
+            self::assertSame($pins->photos, $total, "{$which}: photos");
+        }
+        if ($pins->clipSeconds !== null) {
+            self::assertSame((int) ceil($pins->clipSeconds * $plan->timing->framesPerSecond - 1e-6), $total, "{$which}: clip");
+        }
+        if ($pins->shootingSeconds !== null && $pins->follows !== Figure::Shooting) {
+            $overran = str_contains((new PinnedPlan($plan, $pins))->rounding(), 'cannot be done in less');
+            self::assertTrue($overran || $booked <= $pins->shootingSeconds + $total * 0.0006 + 0.05, "{$which}: {$booked} s in {$pins->shootingSeconds} s");
+        }
+        $now = [
+            'photos' => $total, 'on the way' => $plan->timing->photos, 'head' => $plan->timing->headPhotos, 'shooting' => $pins->shootingSeconds,
+            'interval' => $plan->timing->interval->isConstant() ? $plan->timing->interval->longest() : null, 'clip' => $pins->clipSeconds,
+            'fps' => $plan->timing->framesPerSecond,
+        ];
+        foreach ($typed as $figure => $value) {
+            self::assertEqualsWithDelta($value, $now[$figure], 1e-9, "{$which}: the number just typed gives way");
+        }
+        $said = implode(' ', $after->givesWay);
+        $was = $before->pins;
+        if ($was->shootingSeconds !== null && $was->follows !== Figure::Shooting && $pins->shootingSeconds === null && abs($booked - $was->shootingSeconds) > 0.01) {
+            self::assertStringContainsString('shooting time gives way', $said, $which);
+        }
+        if ($was->photos !== null && $was->photos !== $total && !isset($typed['photos']) && !isset($typed['clip'])) {
+            self::assertStringContainsString('Photos give way', $said, $which);
+        }
+    }
+
+    /**
+     * One edit, at random.
+     *
+     * @return array{string, callable(PinnedPlan): Edited, array<string, float>} its name, the edit, and numbers that were typed with it
+     */
+    private static function edit(PinnedPlan $on, Randomizer $random): array
+    {
+        $whole = $random->getInt(...);
+        $tenths = static fn (int $from, int $to): float => $whole($from * 10, $to * 10) / 10.0;
+        $text = static fn (float|int $number): string => json_encode($number, JSON_THROW_ON_ERROR);
+        $field = static fn (string $name, float|int $value, string $figure): array => [
+            "{$name} {$value}",
+            static fn (PinnedPlan $plan): Edited => $plan->typed(['timing' => [$name => $text($value)]], []),
+            $figure === '' ? [] : [$figure => (float) $value],
+        ];
+        $held = static fn (string $name, float|int $value): array => [
+            "held {$name} {$value}",
+            static fn (PinnedPlan $plan): Edited => $plan->typed([], [$name => $text($value)]),
+            [$name => (float) $value],
+        ];
+        $named = static fn (string $name, array $with): array => [$name, static fn (PinnedPlan $plan): Edited => $plan->named($name, $with), []];
+        $plan = $on->plan;
+        $constant = $plan->timing->interval->isConstant();
+
+        return match ($whole(0, 15)) {
+            0, 1 => $held('shooting', $whole(300, 4_000)),
+            2 => $held('photos', $whole(60, 500)),
+            3 => $held('clip', $tenths(3, 20)),
+            4 => $field('photos', $whole(40, 400), 'on the way'),
+            5 => $field('head_photos', $whole(0, 60), 'head'),
+            6 => $field('tail_photos', $whole(0, 60), ''),
+            7 => $constant ? $field('interval_s', $tenths(1, 12), 'interval') : $named('interval-keys', ['do' => 'steady']),
+            8 => $plan->timing->exposure->isConstant() ? $field('exposure_s', $tenths(1, 3), '') : $named('exposure-keys', ['do' => 'steady']),
+            9 => $field('frames_per_second', [24, 25, 30][$whole(0, 2)], 'fps'),
+            10 => ['meaning', static fn (PinnedPlan $plan): Edited => $plan->typed(['timing' => ['interval_means' => ['gap', 'start_to_start'][$whole(0, 1)]]], []), []],
+            11 => ['pin', static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => ['photos', 'interval', 'shooting'][$whole(0, 2)]]), []],
+            12 => $named('keyframe-hold', ['place' => $whole(0, 4), 'photos' => $whole(0, 30)]),
+            13 => $named('interval-keys', ['do' => $constant ? 'vary' : 'add', 'place' => 0]),
+            14 => ['recipe', static fn (PinnedPlan $plan): Edited => $plan->became((new Recipe($tenths(1, 9), 0.3, (float) $whole(4, 15), 'a test'))->applied($plan->plan), 'recipe'), []],
+            default => ['remedy', static fn (PinnedPlan $plan): Edited => $plan->became(self::mended($plan->plan), 'remedy'), []],
+        };
+    }
+
+    private static function mended(Plan $plan): Plan
+    {
+        foreach (Report::on(Schedule::of($plan))->findings as $finding) {
+            if ($finding->remedies !== []) {
+                return $finding->remedies[0]->mended;
+            }
+        }
+
+        return $plan;
+    }
+
+    /**
+     * @param callable(PinnedPlan): Edited $edit
+     */
+    private static function after(PinnedPlan $plan, callable $edit): PinnedPlan
+    {
+        $edited = $edit($plan);
+
+        return new PinnedPlan($edited->plan, $edited->pins);
+    }
+}
