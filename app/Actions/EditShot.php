@@ -84,7 +84,7 @@ final class EditShot
     private function changedElsewhere(Shot $shot, PlanRevision $now, AskedEdit $asked): string
     {
         $shown = $shot->revisions()->find($asked->revisionId);
-        if (!$shown instanceof PlanRevision || $asked->typed === []) {
+        if (!$shown instanceof PlanRevision || $asked->typed === null) {
             throw new ShotChangedElsewhere();
         }
         $before = ShotPage::textsOf($shown->toPlan(), $shown->toPins());

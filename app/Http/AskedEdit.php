@@ -14,16 +14,17 @@ final readonly class AskedEdit
     /**
      * @param int                   $revisionId the revision that the page showed when it was made
      * @param ?string               $key        made by the page for this edit: sent again, it counts once
-     * @param array<string, string> $typed      text by JSON pointer, where fields were typed in: these alone have to be as they were
+     * @param ?array<string, string> $typed     text by JSON pointer, where fields were typed in: these alone have to be as they were; null
+     *                                          where the edit is about the shot as a whole
      */
-    private function __construct(public int $revisionId, public ?string $key, public bool $isPreview, public array $typed)
+    private function __construct(public int $revisionId, public ?string $key, public bool $isPreview, public ?array $typed)
     {
     }
 
     /**
-     * @param array<string, string> $typed
+     * @param ?array<string, string> $typed
      */
-    public static function of(Request $request, array $typed = []): self
+    public static function of(Request $request, ?array $typed = null): self
     {
         return new self($request->integer('revision'), self::key($request), $request->boolean('preview'), $typed);
     }

@@ -12,7 +12,7 @@ table_counts() {
 # back_up DATABASE FILE: written beside and moved there when it is whole.
 back_up() {
     local database=$1 file=$2 work
-    work=$(mktemp -d "$VAR/backup.XXXXXX")
+    work=$(mktemp -d "$STATE/backup.XXXXXX")
     (
         umask 077
         cd "$work"
@@ -55,9 +55,9 @@ back_up_before_migrating() {
     local file
     [ "$(sql evrent "select count(*) from pg_tables where tablename = 'migrations'")" = 1 ] || return 0
     if [ "$(sql evrent 'select migration from migrations' | sort)" = "$(cd "$ROOT/database/migrations" && basename -s .php -- *.php | sort)" ]; then return 0; fi
-    mkdir -p "$VAR/backups"
-    chmod 700 "$VAR/backups"
-    file="$VAR/backups/before-upgrade-$(date -u +%Y%m%d-%H%M%S).backup"
+    mkdir -p "$STATE/backups"
+    chmod 700 "$STATE/backups"
+    file="$STATE/backups/before-upgrade-$(date -u +%Y%m%d-%H%M%S).backup"
     back_up evrent "$file"
     say "Backed up to $file before bringing the database up to date."
 }

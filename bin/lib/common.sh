@@ -3,6 +3,8 @@
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 VAR="$ROOT/var"
+# What one running copy keeps: database, sockets, logs, backups. Another folder makes it another copy.
+STATE=${EVRENT_STATE:-$VAR}
 
 say() { printf '· %s\n' "$*"; }
 
@@ -15,12 +17,12 @@ fail() {
 
 # Runs a set-up step quietly; what it printed is kept in var/ and named only when it fails.
 quietly() {
-    local what=$1 log="$VAR/last-step.log"
+    local what=$1 log="$STATE/last-step.log"
     shift
-    mkdir -p "$VAR"
+    mkdir -p "$STATE"
     if ! "$@" >"$log" 2>&1; then
-        mv "$log" "$VAR/failed-step.log"
-        fail "$what did not work." "What it printed is in $VAR/failed-step.log" "The command was: $*"
+        mv "$log" "$STATE/failed-step.log"
+        fail "$what did not work." "What it printed is in $STATE/failed-step.log" "The command was: $*"
     fi
     rm -f "$log"
 }
@@ -43,9 +45,13 @@ free_port_from() {
     echo "$port"
 }
 
+# What tells this copy from others on the machine.
+copy_name() { echo "$ROOT${EVRENT_STATE:+ $EVRENT_STATE}"; }
+
 # Two commands of one folder do not get in each other's way. The lock goes with the process, however it ends.
 hold_lock() {
-    exec 9>"$VAR/$1.lock"
+    mkdir -p "$STATE"
+    exec 9>"$STATE/$1.lock"
     flock -n 9 || return 1
-    echo $$ >"$VAR/$1.pid"
+    echo $$ >"$STATE/$1.pid"
 }

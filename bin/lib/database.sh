@@ -13,9 +13,9 @@ as_postgres() {
 
 # In this folder where that user can reach it, else where Debian keeps the data of services.
 choose_cluster_folder() {
-    CLUSTER="$VAR/postgres"
-    if [ "$(id -u)" -eq 0 ] && ! as_postgres test -x "$VAR"; then
-        CLUSTER="/var/lib/evrent/$(sha256sum <<<"$ROOT" | cut -c1-12)/postgres"
+    CLUSTER="$STATE/postgres"
+    if [ "$(id -u)" -eq 0 ] && ! as_postgres test -x "$STATE"; then
+        CLUSTER="/var/lib/evrent/$(sha256sum <<<"$(copy_name)" | cut -c1-12)/postgres"
         mkdir -p "$(dirname "$CLUSTER")"
         chmod 755 /var/lib/evrent "$(dirname "$CLUSTER")"
     fi
@@ -85,11 +85,21 @@ ensure_database() {
     fi
 }
 
+# Made once, and kept: what is encrypted with it stays readable.
+application_key() {
+    local file="$STATE/application-key"
+    if [ ! -s "$file" ]; then
+        (umask 077 && { sed -n 's/^APP_KEY=//p' "$ROOT/.env" 2>/dev/null | grep . || echo "base64:$(head -c 32 /dev/urandom | base64)"; } >"$file")
+    fi
+    cat "$file"
+}
+
 # The framework reads its settings from .env; the application key, once made, is kept.
 write_environment() {
     local key
-    key=$(sed -n 's/^APP_KEY=//p' "$ROOT/.env" 2>/dev/null || true)
-    [ -n "$key" ] || key="base64:$(head -c 32 /dev/urandom | base64)"
+    key=$(application_key)
+    # Only this folder's own copy says what its commands and tests talk to.
+    [ "$STATE" = "$VAR" ] || return 0
     (
         umask 077
         cat >"$ROOT/.env.new" <<ENV

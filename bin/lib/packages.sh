@@ -17,6 +17,7 @@ missing_debian_packages() {
     [ -x /usr/sbin/nginx ] || echo nginx-light
     compgen -G '/usr/sbin/php-fpm*' >/dev/null || echo php-fpm
     command -v supervisord >/dev/null || echo supervisor
+    command -v pgrep >/dev/null || echo procps
     command -v unzip >/dev/null || echo unzip
     command -v curl >/dev/null || echo curl
     if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi

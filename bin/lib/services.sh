@@ -19,9 +19,9 @@ as_service() {
 choose_home() {
     choose_user
     APP="$ROOT"
-    HOME_FOLDER="$VAR/services"
-    if [ "$(id -u)" -eq 0 ] && ! as_service test -r "$ROOT/vendor/autoload.php" -a -r "$ROOT/public/index.php"; then
-        HOME_FOLDER="/var/lib/evrent/$(sha256sum <<<"$ROOT" | cut -c1-12)/services"
+    HOME_FOLDER="$STATE/services"
+    if [ "$(id -u)" -eq 0 ] && ! as_service test -r "$ROOT/vendor/autoload.php" -a -r "$ROOT/public/index.php" -a -x "$STATE"; then
+        HOME_FOLDER="/var/lib/evrent/$(sha256sum <<<"$(copy_name)" | cut -c1-12)/services"
         APP="$HOME_FOLDER/app"
     fi
     RUN="$HOME_FOLDER/$SERVICES"
@@ -41,7 +41,7 @@ choose_home() {
 }
 
 # One name for this copy: its cookies, and what a browser keeps for it, are not those of another on the same machine.
-instance_name() { sha256sum <<<"$ROOT:$SERVICES" | cut -c1-10; }
+instance_name() { sha256sum <<<"$(copy_name):$SERVICES" | cut -c1-10; }
 
 php_fpm() { find /usr/sbin /usr/local/sbin -name 'php-fpm*' 2>/dev/null | sort -V | tail -n 1; }
 
@@ -52,7 +52,7 @@ write_services() {
         pg_user='user=postgres'
     fi
     names="127.0.0.1 localhost [::1] ${EVRENT_NAMES//,/ }"
-    key=$(sed -n 's/^APP_KEY=//p' "$ROOT/.env")
+    key=$(application_key)
     SERVICE_ENVIRONMENT=(
         "HOME=$RUN" "PATH=$PATH" APP_ENV=production APP_DEBUG=false APP_NAME=Evrent "APP_KEY=$key" "APP_URL=http://127.0.0.1:$port"
         "LARAVEL_STORAGE_PATH=$STORAGE" "VIEW_COMPILED_PATH=$RUN/views" "APP_PACKAGES_CACHE=$RUN/packages.php" "APP_SERVICES_CACHE=$RUN/services.php"
@@ -109,7 +109,7 @@ stray_groups() {
     local note group
     for note in "$RUN"/*.group; do
         group=$(cat "$note" 2>/dev/null) || continue
-        [ -n "$group" ] && ps -o comm= -g "$group" 2>/dev/null | grep -qE 'nginx|php' && echo "-$group"
+        [ -n "$group" ] && pgrep -g "$group" 'nginx|php' >/dev/null 2>&1 && echo "-$group"
     done
     true
 }
@@ -144,5 +144,6 @@ stop_services() {
     fi
     # shellcheck disable=SC2046
     kill -KILL -- $(stray_groups) 2>/dev/null || true
+    for tries in $(seq 1 50); do [ -n "$(stray_groups)" ] || break; sleep 0.05; done
     rm -f "$RUN/supervisord.pid"
 }

@@ -72,6 +72,7 @@ final readonly class PlaceFile
      */
     private static function checkMarkup(string $text): void
     {
+        /** @var int $depth of the tags that are open */
         $depth = 0;
         $at = strpos($text, '<');
         while ($at !== false) {

@@ -1,0 +1,118 @@
+import assert from 'node:assert/strict';
+import { execFileSync } from 'node:child_process';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { edit, get, newShoot, newShot, planOf, revisionOf, startCopy, times, until } from './support.mjs';
+
+let copy;
+before(async () => { copy = await startCopy(); }, { timeout: 120_000 });
+after(() => copy?.stop());
+
+const isUp = async () => (await get('/up', copy.base).catch(() => null))?.status === 200;
+const childrenOf = (pid) => execFileSync('pgrep', ['-P', String(pid)], { encoding: 'utf8' }).trim().split('\n').map(Number);
+
+/** Saves one number after another, each with its key, again and again until it is answered; keeps what was acknowledged. */
+function saver(shot) {
+  const acknowledged = [];
+  let going = true;
+  let number = 0;
+  const unexpected = [];
+  const done = (async () => {
+    let revision = await revisionOf(shot, copy.base);
+    while (going) {
+      number += 1;
+      const interval = String(6 + number / 10);
+      const key = crypto.randomUUID();
+      for (;;) {
+        const answer = await edit(shot, { _method: 'put', key, revision, 'plan[timing][interval_s]': interval }, { base: copy.base }).catch(() => null);
+        if (answer?.status === 200) {
+          revision = answer.revision;
+          acknowledged.push(Number(interval));
+          break;
+        }
+        if (answer !== null && ![502, 503, 504].includes(answer.status)) unexpected.push(`${answer.status} ${answer.text.slice(0, 200)}`);
+        await new Promise((resolve) => setTimeout(resolve, 60));
+      }
+    }
+  })();
+  return { acknowledged, unexpected, stop: async () => { going = false; await done; } };
+}
+
+test('whatever dies during saves comes back within two seconds, and every acknowledged save is there', async () => {
+  const shot = await newShot(await newShoot('Killed', copy.base), 'Saved through it all', copy.base);
+  const saving = saver(shot);
+  const victims = {
+    'a web process': () => process.kill(childrenOf(copy.service('application'))[0], 'SIGKILL'),
+    'the application': () => process.kill(copy.service('application'), 'SIGKILL'),
+    'the web server': () => process.kill(copy.service('web'), 'SIGKILL'),
+    'the queue': () => process.kill(copy.service('queue'), 'SIGKILL'),
+    'the database, immediately': () => process.kill(copy.database(), 'SIGQUIT'),
+  };
+  for (let round = 0; round < times(1, 30); round++) {
+    for (const [what, kill] of Object.entries(victims)) {
+      const before = saving.acknowledged.length;
+      await until(`saves before ${what}`, () => saving.acknowledged.length > before + 2);
+      kill();
+      const killed = Date.now();
+      await until(`${what} is back`, isUp);
+      const counted = saving.acknowledged.length;
+      await until(`saves after ${what}`, () => saving.acknowledged.length > counted + 1);
+      // The database takes its time to recover; what serves is back within two seconds.
+      assert.ok(Date.now() - killed < (what.startsWith('the database') ? 10_000 : 5_000), `${what}: ${Date.now() - killed} ms until saves go on`);
+    }
+  }
+  await saving.stop();
+  assert.deepEqual(saving.unexpected, []);
+  assert.equal((await planOf(shot, copy.base)).timing.interval_s, saving.acknowledged.at(-1));
+  const history = await (await get(`/shots/${shot}/history`, copy.base)).text();
+  // Each once: the newest two hundred are listed, and none of them twice.
+  for (const interval of saving.acknowledged.slice(-150)) {
+    const found = history.match(new RegExp(`interval [\\d.]+ → ${String(interval).replace('.', '\\.')} s`, 'g')) ?? [];
+    assert.ok(found.length >= 1, `${interval} s is in the history`);
+  }
+}, { timeout: times(120_000, 3_600_000) });
+
+test('while the database is away pages say so and ask again, and it is well by itself', async () => {
+  const pid = copy.database();
+  process.kill(pid, 'SIGSTOP');
+  process.kill(pid, 'SIGKILL');
+  await until('it is told', async () => [503].includes((await get('/up', copy.base)).status) || await isUp());
+  const response = await get('/', copy.base);
+  assert.ok([200, 503].includes(response.status), `${response.status}`);
+  if (response.status === 503) assert.match(await response.text(), /http-equiv="refresh"/);
+  await until('it is well again', isUp);
+});
+
+test('a start command that is killed is cleaned up by the next, and two starts do each other no harm', async () => {
+  const second = await startCopy({ state: copy.state, port: copy.port + 1 });
+  assert.match(second.said(), /is running already/);
+  assert.ok(await isUp());
+  copy.command.kill('SIGKILL');
+  await copy.ended;
+  assert.ok(await isUp(), 'what it started runs on');
+  const again = await startCopy({ state: copy.state, port: copy.port });
+  assert.match(again.said(), /earlier start left running/);
+  assert.match(again.said(), /Evrent is at/);
+  copy = again;
+  assert.ok(await isUp());
+}, { timeout: 120_000 });
+
+test('a backup holds every table, a damaged one is refused, and it is put back whole', async () => {
+  const shoot = await newShoot('To be kept', copy.base);
+  const shot = await newShot(shoot, 'Kept', copy.base);
+  const file = join(copy.state, 'kept.backup');
+  copy.run('backup', file);
+  await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), 'plan[timing][interval_s]': '11' }, { base: copy.base });
+  const damaged = readFileSync(file);
+  damaged[Math.floor(damaged.length / 2)] ^= 255;
+  writeFileSync(`${file}.damaged`, damaged);
+  assert.throws(() => copy.run('restore', file), /Evrent is running/);
+  copy.run('stop');
+  await copy.ended;
+  assert.throws(() => copy.run('restore', `${file}.damaged`), /damaged|torn/);
+  copy.run('restore', file);
+  assert.ok(!existsSync(join(copy.state, 'address')));
+  copy = await startCopy({ state: copy.state, port: copy.port });
+  assert.equal((await planOf(shot, copy.base)).timing.interval_s, 6, 'as it was when it was backed up');
+}, { timeout: 180_000 });

@@ -1,0 +1,102 @@
+import assert from 'node:assert/strict';
+import { execFileSync, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
+export const root = fileURLToPath(new URL('../..', import.meta.url));
+
+/** How many times something is tried: few among the other tests, many by bin/endurance. */
+export const times = (few, many) => (process.env.EVRENT_ENDURANCE === 'long' ? many : few);
+
+const own = { 'Sec-Fetch-Site': 'same-origin' };
+
+export function get(path, base = url) {
+  return fetch(base + path, { headers: own, redirect: 'manual' });
+}
+
+/** Posts a form as a page of Evrent's own does. @param {object|Array|FormData} values */
+export function post(path, values = {}, { base = url, headers = {} } = {}) {
+  const body = values instanceof FormData ? values : new URLSearchParams(values);
+  return fetch((path.startsWith('http') ? '' : base) + path, { method: 'POST', headers: { ...own, ...headers }, body, redirect: 'manual' });
+}
+
+/** One edit of a shot by script; resolves with status, revision and text. */
+export async function edit(shot, values, { base = url, path = '' } = {}) {
+  const response = await post(`/shots/${shot}${path}`, [...Object.entries(values), ['end', '1']], { base, headers: { 'HX-Request': 'true' } });
+  return { status: response.status, revision: response.headers.get('X-Evrent-Revision'), text: await response.text() };
+}
+
+export async function revisionOf(shot, base = url) {
+  return /id="revision"[^>]*value="(\d+)"/.exec(await (await get(`/shots/${shot}`, base)).text())?.[1];
+}
+
+export async function newShoot(name, base = url) {
+  const response = await post('/shoots', { name, place: 'Saltreach', shoot_date: '2027-03-23' }, { base });
+  assert.equal(response.status, 302);
+  return Number(/shoots\/(\d+)/.exec(response.headers.get('location'))[1]);
+}
+
+export async function newShot(shoot, title, base = url) {
+  const response = await post(`/shoots/${shoot}/shots`, { title, starter: 'slide-pan-tilt', recipe: '' }, { base });
+  assert.equal(response.status, 302);
+  return Number(/shots\/(\d+)/.exec(response.headers.get('location'))[1]);
+}
+
+export const planOf = async (shot, base = url) => (await get(`/shots/${shot}/plan.json`, base)).json();
+
+export const numbers = (seed) => {
+  let state = seed >>> 0;
+  const next = () => {
+    state = (Math.imul(state ^ (state >>> 15), 0x2c1b3c6d) + 0x9e3779b9) >>> 0;
+    return ((state ^ (state >>> 12)) >>> 0) / 2 ** 32;
+  };
+  return { next, whole: (from, to) => from + Math.floor(next() * (to - from + 1)), one: (list) => list[Math.floor(next() * list.length)] };
+};
+
+export async function until(what, isSo, seconds = 20) {
+  const end = Date.now() + seconds * 1000;
+  for (;;) {
+    if (await isSo()) return;
+    assert.ok(Date.now() < end, `${what} within ${seconds} s`);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+}
+
+async function freePort() {
+  return new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address();
+      server.close(() => resolve(port));
+    });
+  });
+}
+
+/** A whole copy of its own, started by the start command: its database, its services, its folder. */
+export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null } = {}) {
+  execFileSync('chmod', ['755', state]);
+  const at = port ?? await freePort();
+  const base = `http://127.0.0.1:${at}`;
+  const environment = { ...process.env, EVRENT_STATE: state, EVRENT_PORT: String(at), EVRENT_NAMES: '' };
+  const command = spawn(join(root, 'bin/start'), [], { env: environment, stdio: ['ignore', 'pipe', 'pipe'] });
+  let said = '';
+  for (const stream of [command.stdout, command.stderr]) stream.on('data', (text) => { said += text; });
+  const ended = new Promise((resolve) => command.on('exit', resolve));
+  await until(`start: ${said}`, () => said.includes('Evrent is at') || command.exitCode !== null, 90);
+  return {
+    state, base, port: at, command, ended, said: () => said, environment,
+    run: (program, ...args) => execFileSync(join(root, 'bin', program), args, { env: environment, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] }),
+    /** Process numbers of what a service's note says it runs as. */
+    service: (name) => Number(readFileSync(join(state, `services/main/${name}.group`), 'utf8')),
+    database: () => Number(readFileSync(join(state, 'postgres/postmaster.pid'), 'utf8').split('\n')[0]),
+    supervisor: () => Number(readFileSync(join(state, 'services/main/supervisord.pid'), 'utf8')),
+    async stop() {
+      command.kill('SIGTERM');
+      await ended;
+      if (existsSync(state)) rmSync(state, { recursive: true, force: true });
+    },
+  };
+}
