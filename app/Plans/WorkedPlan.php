@@ -35,6 +35,7 @@ final readonly class WorkedPlan
         Drawable::check($pinned->plan);
         try {
             $schedule = Schedule::of($pinned->plan);
+            Drawable::checkRun($schedule);
             $report = Report::on($schedule);
             array_map(report(...), $report->failures);
 

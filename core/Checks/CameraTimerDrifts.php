@@ -101,7 +101,7 @@ final class CameraTimerDrifts implements Check
         $early = $schedule->summary->minSlackSeconds + $plan->camera->shutterLagSeconds;
         $middle = ($plan->rig->postExposureDelaySeconds - $early - $strays) / 2.0;
         $starts = round($middle / self::START_RESOLUTION_SECONDS) * self::START_RESOLUTION_SECONDS;
-        $mended = self::withEnoughPhotos($schedule, $plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9))));
+        $mended = self::withEnoughPhotos($schedule, $plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9) + 0.0)));
         if ($mended === null) {
             return null;
         }

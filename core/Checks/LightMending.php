@@ -28,6 +28,8 @@ final class LightMending
     private const SHIFT_STEP_SECONDS = 300;
     private const MOST_SHIFT_STEPS = 72;
     private const CURVE_STEP_SECONDS = 600;
+    /** A shot of more than a week meets every hour of the day, whenever it starts. */
+    private const LONGEST_MOVED_SECONDS = 604_800.0;
     private const WIDEST_APERTURE = 1.4;
     private const HIGH_ISOS = [8_000.0, 10_000.0, 12_800.0, 16_000.0, 20_000.0, 25_600.0];
 
@@ -136,6 +138,9 @@ final class LightMending
         $day = new Daylight($site->observer, $light->light->cloud, $site->glowLux, sky: $sky->sky);
         $reach = self::MOST_SHIFT_STEPS * self::SHIFT_STEP_SECONDS;
         $last = count($sky->unixSeconds) - 1;
+        if ($sky->unixSeconds[$last] - $sky->unixSeconds[0] > self::LONGEST_MOVED_SECONDS) {
+            return null;
+        }
         $curve = [];
         $from = $sky->unixSeconds[0] - $reach;
         for ($at = $from; $at <= $sky->unixSeconds[$last] + $reach + self::CURVE_STEP_SECONDS; $at += self::CURVE_STEP_SECONDS) {

@@ -13,6 +13,7 @@ use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solution;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Timing\Timing;
 
 /**
  * A plan in which two of photos (or clip), interval and shooting time are held, and the third follows.
@@ -20,6 +21,8 @@ use Evrent\Core\Timing\Solver;
 final readonly class HeldFigures
 {
     private const NOTICEABLE_SECONDS = 0.05;
+    /** Rounds of counting before it is done one by one. */
+    private const MOST_COUNTS = 8;
     /** Keys are kept to the millisecond: a mean that is nearer than this is there. */
     private const SETTLED_SECONDS = 0.001;
 
@@ -48,12 +51,6 @@ final readonly class HeldFigures
         $wanted = $clipSeconds === null ? $photos ?? $plan->photosTotal() : null;
         $fps = $plan->timing->framesPerSecond;
         $shooting = $shootingSeconds ?? $booked;
-        if ($free === Figure::Photos && $booked <= $shooting + self::SETTLED_SECONDS && $booked + $interval > $shooting + self::SETTLED_SECONDS) {
-            // As many as fit already: with keyed intervals, counting by their mean could go back and forth.
-            $solution = new Solution($fps, $plan->photosTotal(), $interval, $booked, $plan->photosTotal() / $fps, 'photos');
-
-            return new self($plan, self::rounding($solution, null, $shooting));
-        }
         try {
             $solution = match ($free) {
                 Figure::Shooting => Solver::solve($fps, $clipSeconds, $wanted, $interval),
@@ -67,12 +64,38 @@ final readonly class HeldFigures
             ));
         }
         $given = $free === Figure::Photos ? '/held/shooting' : ($clipSeconds === null ? '/held/photos' : '/held/clip');
-        $mended = self::withPhotosTotal($plan, $solution->photos, $given);
+        $isKeyed = !$plan->timing->interval->isConstant() || !$plan->timing->exposure->isConstant();
+        $total = $free === Figure::Photos && $isKeyed ? self::mostThatFit($plan, $solution->photos, $shooting) : $solution->photos;
+        $mended = self::withPhotosTotal($plan, $total, $given);
         if ($free === Figure::Interval) {
             $mended = $mended->withInterval(self::lengthened($mended, $solution->intervalSeconds));
         }
 
-        return new self($mended, self::rounding($solution, $clipSeconds, $shooting));
+        return new self($mended, self::rounding($solution, $clipSeconds, $shooting, Schedule::bookedSeconds($mended)));
+    }
+
+    /**
+     * The photos that fill a time. Keys stand at shares of the run, so their mean hangs on how many there are: counted by that, and
+     * then one by one.
+     */
+    private static function mostThatFit(Plan $plan, int $photos, float $seconds): int
+    {
+        $fits = static fn (int $count): bool => Schedule::bookedSeconds($plan, $count) <= $seconds + self::SETTLED_SECONDS;
+        for ($try = 0; $try < self::MOST_COUNTS; $try++) {
+            $before = $photos;
+            $photos = max(2, min(Timing::MOST_PHOTOS, (int) floor($seconds * $photos / Schedule::bookedSeconds($plan, $photos) + 1e-9)));
+            if ($photos === $before) {
+                break;
+            }
+        }
+        while ($photos > 2 && !$fits($photos)) {
+            $photos--;
+        }
+        while ($photos < Timing::MOST_PHOTOS && $fits($photos + 1)) {
+            $photos++;
+        }
+
+        return $photos;
     }
 
     /** Standing and held photos stay: those on the way make up the rest. */
@@ -117,16 +140,16 @@ final readonly class HeldFigures
         return round(floor($seconds / $resolution + 1e-6) * $resolution, 9);
     }
 
-    private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds): string
+    private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds, float $booked): string
     {
         $said = [];
         if ($clipSeconds !== null && $solution->clipSeconds - $clipSeconds > 1e-6) {
             $said[] = sprintf('the clip is rounded up to %s, %s', PlainText::photos($solution->photos), PlainText::rounded($solution->clipSeconds, 3) . ' s');
         }
         if ($solution->solved !== 'shooting') {
-            $left = $shootingSeconds - $solution->shootingSeconds;
-            if ($solution->overrunSeconds > self::NOTICEABLE_SECONDS) {
-                $said[] = sprintf('it cannot be done in less than %s', PlainText::duration($solution->shootingSeconds));
+            $left = $shootingSeconds - $booked;
+            if ($left < -self::NOTICEABLE_SECONDS) {
+                $said[] = sprintf('it cannot be done in less than %s', PlainText::duration($booked));
             } elseif ($left > self::NOTICEABLE_SECONDS) {
                 $said[] = sprintf(
                     '%s of %s are left over',

@@ -18,6 +18,28 @@ final class Drawable
     /** Photos times axes: with more, an edit is not answered within three seconds. */
     public const MOST_POSITIONS = 80_000;
 
+    /** Growth and building works take a year; what takes longer is a slip of the pen. */
+    public const MOST_RUN_DAYS = 400;
+
+    private const SECONDS_PER_DAY = 86_400.0;
+
+    /**
+     * @throws InvalidInput when it takes longer than anybody shoots
+     */
+    public static function checkRun(Schedule $schedule): void
+    {
+        $days = $schedule->summary->onSiteSeconds / self::SECONDS_PER_DAY;
+        if (!is_finite($days) || $days > self::MOST_RUN_DAYS) {
+            $slowest = max([0.0, ...$schedule->moves->moveSeconds]) > max($schedule->intervalSeconds);
+            throw new InvalidInput([new Problem($slowest ? '/rig/axes' : '/timing/interval_s', sprintf(
+                'That would take %s days; a shot can take up to %d here. Enter %s.',
+                is_finite($days) ? number_format($days) : 'endless',
+                self::MOST_RUN_DAYS,
+                $slowest ? 'a higher top speed or acceleration, or a shorter way' : 'a shorter interval, or fewer photos',
+            ))]);
+        }
+    }
+
     /**
      * @throws InvalidInput when there is more to draw than that
      */

@@ -112,10 +112,14 @@ final readonly class Schedule
         return new self($plan, $this->order, $this->moves, $this->intervalSeconds, $this->exposureSeconds, $this->timeline);
     }
 
-    /** All intervals of a plan added up; in stop motion, what the rig and the camera need. */
-    public static function bookedSeconds(Plan $plan): float
+    /**
+     * All intervals of a plan added up; in stop motion, what the rig and the camera need.
+     *
+     * @param ?int $photos how long its timing takes for so many; null for as many as it has
+     */
+    public static function bookedSeconds(Plan $plan, ?int $photos = null): float
     {
-        $photos = $plan->photosTotal();
+        $photos ??= $plan->photosTotal();
         if (!$plan->timing->mode->hasClock()) {
             return self::of($plan)->summary->bookedSeconds;
         }

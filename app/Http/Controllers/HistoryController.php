@@ -48,11 +48,13 @@ final class HistoryController
         $right = $find('right') ?? $shot->currentRevision();
         $left = $find('left') ?? ($right->parent_id === null ? $right : $shot->revisions()->find($right->parent_id) ?? $right);
 
+        $compared = new ComparedRevision($left);
+
         return view('shots.history', [
             'shot' => $shot,
             'revisions' => $revisions,
-            'left' => new ComparedRevision($left),
-            'right' => new ComparedRevision($right),
+            'left' => $compared,
+            'right' => $right->id === $left->id ? $compared : new ComparedRevision($right),
         ]);
     }
 

@@ -20,6 +20,8 @@ export const fields = () => ({
     document.addEventListener('input', (event) => {
       const field = event.target.closest('input.plan-field');
       if (!field) return;
+      // What is half typed stands there again when the page is, however it ends.
+      this.keepDraft(field);
       clearTimeout(this.typingTimer);
       this.typingTimer = setTimeout(() => this.sendField(field, { preview: true }), restMilliseconds);
     });
@@ -34,13 +36,6 @@ export const fields = () => ({
       event.preventDefault();
       const field = document.activeElement;
       if (field?.matches('.plan-field') && field.value !== field.dataset.stood && !this.isWaiting(field)) this.fieldChanged(field);
-    });
-    // What is half typed when the page is left stands there when it is opened again.
-    window.addEventListener('pagehide', () => {
-      document.querySelectorAll('input.plan-field').forEach((field) => {
-        const left = field.value !== (field.dataset.stood ?? field.defaultValue) && !this.isWaiting(field);
-        saveDraft(this.$root.dataset.shot, field.id, left ? field.value : null);
-      });
     });
   },
 
@@ -59,6 +54,10 @@ export const fields = () => ({
     });
   },
 
+  keepDraft(field) {
+    saveDraft(this.$root.dataset.shot, field.id, field.value === (field.dataset.stood ?? field.defaultValue) ? null : field.value);
+  },
+
   isWaiting(field) {
     return waiting(this.$root.dataset.shot).some((entry) => entry.fields?.includes(field.id));
   },
@@ -66,7 +65,13 @@ export const fields = () => ({
   fieldChanged(field) {
     clearTimeout(this.typingTimer);
     dropPreviews();
-    return this.sendField(field);
+    const sent = this.sendField(field);
+    // The outbox has it from here on; refused, it is a draft again.
+    saveDraft(this.$root.dataset.shot, field.id, null);
+    return sent.then((taken) => {
+      if (!taken && field.isConnected) this.keepDraft(field);
+      return taken;
+    });
   },
 
   /** @param {?string} text in the place of what stands in the field */
