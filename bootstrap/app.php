@@ -9,6 +9,7 @@ use App\Http\Middleware\OnlyOurNames;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\ReadLook;
 use App\Http\Middleware\SafeHeaders;
+use App\Http\Middleware\WholeUploads;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -23,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SafeHeaders::class, OnlyOurNames::class, ReadLook::class]);
         $middleware->encryptCookies(except: [ReadLook::COOKIE]);
-        $middleware->append(ReadableText::class);
+        $middleware->append([ReadableText::class, WholeUploads::class]);
         // TLS, where there is any, ends at a server on this machine.
         $middleware->trustProxies(at: ['127.0.0.1', '::1'], headers: Request::HEADER_X_FORWARDED_PROTO);
         // An empty field of a plan says something: the usual value, or nothing known.

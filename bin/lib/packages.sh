@@ -85,7 +85,7 @@ ensure_packages() {
     mkdir -p "$VAR" "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT/bootstrap/cache"
     ensure_debian_packages "${1:-}"
     ensure_node
-    when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support' install_php_packages
+    when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support/ClockInterface.php support/polyfill.php' install_php_packages
     when_changed node-packages "$ROOT/node_modules" 'package.json package-lock.json' install_node_packages
     when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources' build_assets
 }

@@ -102,10 +102,10 @@ export async function planOf(page) {
 
 /** Types into a field and leaves it, as a person does; resolves when the answer is in. */
 export async function type(page, label, text) {
-  const answered = page.waitForResponse((response) => response.request().method() === 'POST' || response.request().method() === 'PUT');
   await page.getByLabel(label, { exact: true }).fill(text);
   await page.keyboard.press('Tab');
-  await answered;
+  // From the moment it is left until its answer is shown, the field's change is on its way.
+  await page.locator('#saving[data-state=saved]').waitFor();
 }
 
 export function verdictIs(page, works) {
