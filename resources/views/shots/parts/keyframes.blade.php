@@ -1,8 +1,10 @@
 @php
+    use App\Plans\NumberField;
     use Evrent\Core\Format\PlainText;
     use Evrent\Core\Format\PlanChanges;
     $plan = $page->plan;
     $last = array_key_last($plan->move->keyframes);
+    [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
 @endphp
 <section class="panel" aria-labelledby="keyframes-title">
     <header class="panel-head"><h2 id="keyframes-title">Keyframes</h2>
@@ -10,6 +12,7 @@
             <x-edit :page="$page" edit="swap" icon="arrow-left-right" class="is-quiet" id="swap">Swap direction</x-edit>
             <x-edit :page="$page" edit="fit" icon="fold-horizontal" class="is-quiet" id="fit">Fit to the travel</x-edit>
         </span></header>
+    <x-presses :page="$page" id="keyframe-out" edit="keyframe-out" /><x-presses :page="$page" id="keyframe-after" edit="keyframe-after" />
     <div class="scrolls">
     <table class="table keyframes">
         <thead>
@@ -18,7 +21,7 @@
                 @foreach ($plan->move->keyframes as $k => $keyframe)
                     <th scope="col"><span class="peg">{{ PlanChanges::peg($k) }}</span>
                         @if ($k === 0)<small>first photo</small>@elseif ($k === $last)<small>last photo</small>@else
-                        <x-edit :page="$page" edit="keyframe-out" :with="['place' => $k]" icon="trash-2" class="is-quiet" :id="'take-out-' . $k"><span class="sr-only">Take {{ PlanChanges::peg($k) }} out</span></x-edit>@endif</th>
+                        {!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, 'Take ' . PlanChanges::peg($k) . ' out') !!}@endif</th>
                 @endforeach
                 <th scope="col">Travel</th><th scope="col"><span class="sr-only">Flip</span></th>
             </tr>
@@ -28,7 +31,7 @@
                 <tr>
                     <th scope="row">when</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>@if ($k > 0 && $k < $last)<x-number :pointer="'/move/keyframes/' . $k . '/at'" :label="'Share of the photos at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/at']" unit="%" :width="6" />@endif</td>
+                        <td>@if ($k > 0 && $k < $last){!! NumberField::html('/move/keyframes/' . $k . '/at', 'Share of the photos at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/at'], '%', 6, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/at')) ?: null)) !!}@endif</td>
                     @endforeach
                     <td></td><td></td>
                 </tr>
@@ -37,7 +40,7 @@
                     @foreach ($plan->move->keyframes as $k => $keyframe)
                         <td>@if ($k > 0 && $k < $last)
                             <x-choice :pointer="'/move/keyframes/' . $k . '/pass'" :label="PlanChanges::peg($k) . ': stop or pass'" :shown-label="false" :value="$texts['/move/keyframes/' . $k . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
-                            <x-number :pointer="'/move/keyframes/' . $k . '/hold_photos'" :label="'Photos held at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/hold_photos']" unit="held" :width="3" />
+                            {!! NumberField::html('/move/keyframes/' . $k . '/hold_photos', 'Photos held at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/hold_photos'], 'held', 3, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/hold_photos')) ?: null)) !!}
                         @endif</td>
                     @endforeach
                     <td></td><td></td>
@@ -47,8 +50,7 @@
                 <tr>
                     <th scope="row"><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td><x-number :pointer="'/move/keyframes/' . $k . '/' . $axis->id" :label="ucfirst($axis->id) . ' at ' . PlanChanges::peg($k)" :value="$texts['/move/keyframes/' . $k . '/' . $axis->id]" :unit="$axis->kind->unit()" :width="6"
-                            :problem="$axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem()" /></td>
+                        <td>{!! NumberField::html('/move/keyframes/' . $k . '/' . $axis->id, ucfirst($axis->id) . ' at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/' . $axis->id], $axis->kind->unit(), 6, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/' . $axis->id)) ?: null) ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</td>
                     @endforeach
                     <td class="quiet">{{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</td>
                     <td><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]" icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
@@ -59,7 +61,7 @@
     </div>
     <p class="add-keyframe">
         @foreach ($plan->move->keyframes as $k => $keyframe)
-            @if ($k < $last)<x-edit :page="$page" edit="keyframe-after" :with="['place' => $k]" icon="plus" class="is-quiet" :id="'add-after-' . $k">{{ $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1) }}</x-edit>@endif
+            @if ($k < $last){!! NumberField::press('keyframe-after', $k, "add-after-{$k}", $plus, $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1), true) !!}@endif
         @endforeach
     </p>
     <details class="more" id="whole-move">

@@ -1,10 +1,13 @@
 @php
+    use App\Plans\NumberField;
     use Evrent\Core\Format\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
     $runs = $plan->path->runs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
+    [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
+    $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
 <section class="panel timing" id="timing" aria-labelledby="timing-title">
     <header class="panel-head"><h2 id="timing-title">Ease and keys</h2></header>
@@ -35,14 +38,16 @@
                 <h3>The {{ $what }} along the run{{ $what === 'exposure' ? ', even in stops between' : ', even between' }}</h3>
                 @php $many = count($keyed->keys) > 8; @endphp
                 @if ($many)<details class="more" id="keys-{{ $what }}"><summary>{{ count($keyed->keys) }} keys, from {{ PlainText::shutter($keyed->keys[0]['seconds']) }} s to {{ PlainText::shutter($keyed->keys[array_key_last($keyed->keys)]['seconds']) }} s</summary>@endif
+                <x-presses :page="$page" :id="$edit . '-out'" :edit="$edit" :with="['do' => 'out']" /><x-presses :page="$page" :id="$edit . '-add'" :edit="$edit" :with="['do' => 'add']" />
                 <ol class="key-list">
                     @foreach ($keyed->keys as $i => $key)
                         @php $end = $i === 0 || $i === array_key_last($keyed->keys); @endphp
                         <li>
-                            @if ($end)<span class="key-at">{{ $i === 0 ? 'first photo' : 'last photo' }}</span>@else<x-number :pointer="'/timing/' . $field . '/' . $i . '/at'" :label="'Where the ' . $what . ' has key ' . ($i + 1)" :value="$texts['/timing/' . $field . '/' . $i . '/at']" unit="%" :width="5" />@endif
-                            <x-number :pointer="'/timing/' . $field . '/' . $i . '/' . $field" :label="ucfirst($what) . ' at key ' . ($i + 1)" :value="$texts['/timing/' . $field . '/' . $i . '/' . $field]" unit="s" :width="6" />
-                            @if (!$end)<x-edit :page="$page" :edit="$edit" :with="['do' => 'out', 'place' => $i]" icon="trash-2" class="is-quiet" :id="'out-' . $what . '-' . $i"><span class="sr-only">Take key {{ $i + 1 }} of the {{ $what }} out</span></x-edit>@endif
-                            @if ($i < array_key_last($keyed->keys))<x-edit :page="$page" :edit="$edit" :with="['do' => 'add', 'place' => $i]" icon="plus" class="is-quiet" :id="'add-' . $what . '-' . $i"><span class="sr-only">Add a key after key {{ $i + 1 }} of the {{ $what }}</span></x-edit>@endif
+                            @php $own = '/timing/' . $field . '/' . $i; @endphp
+                            @if ($end)<span class="key-at">{{ $i === 0 ? 'first photo' : 'last photo' }}</span>@else{!! NumberField::html($own . '/at', 'Where the ' . $what . ' has key ' . ($i + 1), $texts[$own . '/at'], '%', 5, $wrong($own . '/at')) !!}@endif
+                            {!! NumberField::html($own . '/' . $field, ucfirst($what) . ' at key ' . ($i + 1), $texts[$own . '/' . $field], 's', 6, $wrong($own . '/' . $field)) !!}
+                            @if (!$end){!! NumberField::press("{$edit}-out", $i, "out-{$what}-{$i}", $trash, 'Take key ' . ($i + 1) . " of the {$what} out") !!}@endif
+                            @if ($i < array_key_last($keyed->keys)){!! NumberField::press("{$edit}-add", $i, "add-{$what}-{$i}", $plus, 'Add a key after key ' . ($i + 1) . " of the {$what}") !!}@endif
                         </li>
                     @endforeach
                 </ol>
