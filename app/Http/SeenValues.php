@@ -30,7 +30,8 @@ final class SeenValues
             $typed = Typed::text($request, $field);
             // A form that says nothing of what it showed means all that it sends.
             $was = $request->has('was') && !$request->has($field) ? $typed : $request->input("was.{$field}");
-            $was = is_string($was) ? trim($was) : null;
+            // An empty one is none to the framework, and says that nothing was there.
+            $was = is_string($was) ? trim($was) : ($request->has("was.{$field}") ? '' : null);
             $merged[$field] = $was === $typed ? $is : $typed;
             if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
                 $request->attributes->set('conflict', true);

@@ -9,11 +9,13 @@ use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\Run;
 use App\Models\Shot;
+use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
+use Evrent\Core\InvalidInput;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
@@ -60,6 +62,19 @@ final readonly class ShotPage
         $rounding = $this->worked->pinned->rounding();
 
         return trim(implode(' ', $this->givesWay) . ($rounding === '' ? '' : " {$rounding}."));
+    }
+
+    /**
+     * @return list<string> which pinned figures a remedy would leave behind, in words: said before it is pressed
+     */
+    public function givesWayWith(Remedy $remedy): array
+    {
+        try {
+            return $this->worked->pinned->became($remedy->mended, '')->givesWay;
+        } catch (InvalidInput) {
+            // It says so itself when it is pressed.
+            return [];
+        }
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */

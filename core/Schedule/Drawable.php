@@ -30,7 +30,7 @@ final class Drawable
     {
         $days = $schedule->summary->onSiteSeconds / self::SECONDS_PER_DAY;
         if (!is_finite($days) || $days > self::MOST_RUN_DAYS) {
-            $slowest = max([0.0, ...$schedule->moves->moveSeconds]) > max($schedule->intervalSeconds);
+            $slowest = max([0.0, ...$schedule->moves->moveSeconds]) > max([0.0, ...$schedule->intervalSeconds]);
             throw new InvalidInput([new Problem($slowest ? '/rig/axes' : '/timing/interval_s', sprintf(
                 'That would take %s days; a shot can take up to %d here. Enter %s.',
                 is_finite($days) ? number_format($days) : 'endless',

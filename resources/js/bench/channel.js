@@ -80,4 +80,9 @@ export function listen() {
     const values = [...new FormData(form, event.submitter)].filter(([name]) => !['revision', '_token'].includes(name));
     send({ url: form.action, values });
   });
+  // What is chosen to be applied is looked at first: the shot as it would be, and what would have to give way.
+  document.addEventListener('change', ({ target }) => {
+    const form = target.closest('form[data-look-first]');
+    if (form) send({ url: form.action, values: [...new FormData(form)].filter(([name]) => !['revision', '_token'].includes(name)), preview: true });
+  });
 }

@@ -1,6 +1,6 @@
 <section class="panel actions" aria-label="Do with this shot">
     @if ($presets->isNotEmpty())
-        <form class="apply-preset" method="post" action="{{ route('shots.presets.apply', $page->shot) }}" data-live>@csrf
+        <form class="apply-preset" method="post" action="{{ route('shots.presets.apply', $page->shot) }}" data-live data-look-first>@csrf
             <input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
             <span class="number"><label for="preset">Start from a preset</label><span class="entry"><select id="preset" name="preset">
                 @foreach ($presets->groupBy(fn ($preset) => $preset->kind->label()) as $kind => $group)<optgroup label="{{ ucfirst($kind) }}">@foreach ($group as $preset)<option value="{{ $preset->id }}">{{ $preset->name }}</option>@endforeach</optgroup>@endforeach

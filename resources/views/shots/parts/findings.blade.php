@@ -11,7 +11,7 @@
             @foreach ($finding->remedies as $remedy)
                 <div class="remedy">
                     <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]" :live="$page->revision->id" :class="$loop->first && !$page->isPreview ? 'is-strong' : ''" :disabled="$page->isPreview">{{ $remedy->label }}</x-act>
-                    <small>{{ $remedy->costs }}</small>
+                    <small>{{ $remedy->costs }}@foreach ($page->givesWayWith($remedy) as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>
             @endforeach
         </article>
