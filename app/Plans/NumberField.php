@@ -22,7 +22,8 @@ final class NumberField
         $shownUnit = $unit === '' ? '' : '<span class="unit" aria-hidden="true">' . e($unit) . '</span>';
 
         return "<span class=\"number\"><label for=\"f-{$key}\" class=\"sr-only\">" . e($label) . '</label><span class="entry">'
-            . "<input class=\"plan-field\" form=\"plan\" id=\"f-{$key}\" name=\"{$name}\" value=\"{$text}\" type=\"text\" inputmode=\"decimal\" autocomplete=\"off\""
+            . "<input class=\"plan-field\" form=\"plan\" id=\"f-{$key}\" name=\"{$name}\" value=\"{$text}\" type=\"text\""
+            . ' inputmode="decimal" autocomplete="off"'
             . " style=\"--width: {$width}ch\" aria-describedby=\"p-{$key}\"{$invalid}>{$shownUnit}</span>"
             . "<span class=\"problem\" id=\"p-{$key}\">" . e($problem ?? '') . '</span></span>';
     }

@@ -129,8 +129,10 @@ final readonly class HeldFigures
             throw new InvalidInput([new Problem('/held/shooting', $message)]);
         }
 
+        $finest = Solver::TIMER_RESOLUTION_SECONDS;
+
         return $interval->isConstant()
-            ? $interval->map(static fn (): float => $open === 0.0 ? $to : max(Solver::TIMER_RESOLUTION_SECONDS, self::downTo(Solver::TIMER_RESOLUTION_SECONDS, $gap)))
+            ? $interval->map(static fn (): float => $open === 0.0 ? $to : max($finest, self::downTo($finest, $gap)))
             : $interval->map(static fn (float $seconds): float => self::downTo(0.001, $seconds * $gap / ($from - $open)));
     }
 

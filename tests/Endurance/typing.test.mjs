@@ -41,7 +41,7 @@ function spoilLine(page, random, { latest }) {
 
 test('pairs of fields typed at any speed over any line: every number arrives, and what waits is told', { timeout: times(240_000, 3_600_000) }, async () => {
   const random = numbers(20261126);
-  const pairs = times(6, 300);
+  const pairs = times(5, 300);
   const shot = await newShot(await newShoot('Typed into'), 'Typed fast');
   const page = await view.open(`/shots/${shot}`);
   await benchIsReady(page);

@@ -107,7 +107,8 @@ final class DayController
     {
         $dayEvent->delete();
 
-        return redirect()->to(route('shoots.show', $shoot) . '#day-events')->with('deleted', ['kind' => 'event', 'id' => $dayEvent->id, 'name' => $dayEvent->label]);
+        return redirect()->to(route('shoots.show', $shoot) . '#day-events')
+            ->with('deleted', ['kind' => 'event', 'id' => $dayEvent->id, 'name' => $dayEvent->label]);
     }
 
     /** The day again, once what was being worked out is there. */

@@ -125,7 +125,9 @@ final class KitController
 
         $notice = "“{$item->name}” is in this shot. Undo takes it back.";
 
-        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, "“{$item->name}” does not fit here.");
+        $unfit = "“{$item->name}” does not fit here.";
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, $unfit);
     }
 
     private function keep(Request $request, KitItem $item, string $bag): RedirectResponse

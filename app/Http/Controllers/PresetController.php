@@ -111,7 +111,9 @@ final class PresetController
 
         $notice = "“{$preset->name}” is applied. Undo takes it back.";
 
-        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, "“{$preset->name}” does not fit here.");
+        $unfit = "“{$preset->name}” does not fit here.";
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, $unfit);
     }
 
     private function keepRecipe(Request $request, Preset $preset, string $bag): RedirectResponse
@@ -162,7 +164,9 @@ final class PresetController
      */
     private function nameRules(?Preset $preset): array
     {
-        return ['name' => ['required', 'string', 'max:120', 'not_regex:/[\p{Cc}\x{FFFD}]/u', Rule::unique('presets', 'name')->ignore($preset)->withoutTrashed()]];
+        $isFree = Rule::unique('presets', 'name')->ignore($preset)->withoutTrashed();
+
+        return ['name' => ['required', 'string', 'max:120', 'not_regex:/[\p{Cc}\x{FFFD}]/u', $isFree]];
     }
 
     /**

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Schedule;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\InvalidInput;
+use Evrent\Core\Plan;
+use Evrent\Core\Schedule\Drawable;
+use Evrent\Core\Schedule\IntervalColumns;
+use Evrent\Core\Schedule\SceneryColumns;
+use Evrent\Core\Schedule\Schedule;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\CostliestPlan;
+use Tests\Core\Plans;
+
+/**
+ * What is sent to be drawn reads back as what it was, and what is more than can be drawn is refused with the reason.
+ */
+final class DrawableTest extends TestCase
+{
+    /**
+     * @return iterable<string, array{Plan}>
+     */
+    public static function plans(): iterable
+    {
+        return Plans::random(30);
+    }
+
+    #[DataProvider('plans')]
+    public function testColumnsReadBackAsTheyWere(Plan $plan): void
+    {
+        $schedule = Schedule::of($plan);
+        $wanted = [...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)];
+        $photos = $schedule->photosTotal();
+        $read = [];
+        foreach (Drawable::columns($schedule) as $name => $column) {
+            $read[$name] = is_int($column) ? $column : (isset($column['s']) ? self::summed($column['s']) : self::added($column['of'], $column['plus'], $read, $photos));
+        }
+        self::assertSame(array_keys($wanted), array_keys($read));
+        foreach ($wanted as $name => $column) {
+            self::assertSame($column, $read[$name], $name);
+        }
+    }
+
+    public function testTheCostliestPlansOfAllAreRefusedWithTheReason(): void
+    {
+        $axes = Plans::with([])->rig->axes;
+        self::assertCount(3, $axes);
+        Drawable::check(Plans::with(['/timing/photos' => 19_976]));
+        foreach (
+            [
+                [Plans::with(['/timing/photos' => 19_977]), '/timing/photos', '20,000 photos here'],
+                [PlanReader::fromJson(CostliestPlan::json(20_000, 5, 10, 10)), '/timing/photos', 'With 5 axes a shot can have up to 16,000 photos'],
+            ] as [$plan, $pointer, $says]
+        ) {
+            try {
+                Drawable::check($plan);
+                self::fail($says);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($pointer, $invalid->problems[0]->pointer);
+                self::assertStringContainsString($says, $invalid->problems[0]->message);
+            }
+        }
+    }
+
+    public function testARunOfYearsIsTakenForASlipOfThePen(): void
+    {
+        // One a day: 370 on the way and 24 that stand are 394 days, 400 and 24 are 424.
+        Drawable::checkRun(Schedule::of(Plans::with(['/timing/interval_s' => 86_400, '/timing/photos' => 370])));
+        foreach ([[['/timing/interval_s' => 86_400, '/timing/photos' => 400], '/timing/interval_s'], [['/rig/axes/1/max_speed' => 1e-6], '/rig/axes']] as [$changes, $pointer]) {
+            try {
+                Drawable::checkRun(Schedule::of(Plans::with($changes)));
+                self::fail($pointer);
+            } catch (InvalidInput $invalid) {
+                self::assertSame($pointer, $invalid->problems[0]->pointer);
+                self::assertStringContainsString('a shot can take up to 400', $invalid->problems[0]->message);
+            }
+        }
+    }
+
+    /**
+     * @param list<int|null> $steps
+     *
+     * @return list<int|null>
+     */
+    private static function summed(array $steps): array
+    {
+        $sum = 0;
+        $column = [];
+        foreach ($steps as $step) {
+            $sum += $step ?? 0;
+            $column[] = $step === null ? null : $sum;
+        }
+
+        return $column;
+    }
+
+    /**
+     * @param array<string, int>                $of
+     * @param array<string, int|list<int|null>> $read
+     *
+     * @return list<int|null>
+     */
+    private static function added(array $of, int $plus, array $read, int $photos): array
+    {
+        $column = [];
+        for ($n = 0; $n < $photos; $n++) {
+            $sum = $plus;
+            foreach ($of as $name => $times) {
+                $value = is_array($read[$name]) ? $read[$name][$n] : $read[$name];
+                $sum = $sum === null || $value === null ? null : $sum + $times * $value;
+            }
+            $column[] = $sum;
+        }
+
+        return $column;
+    }
+}
