@@ -9,8 +9,8 @@ import { fileURLToPath } from 'node:url';
 export const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
 export const root = fileURLToPath(new URL('../..', import.meta.url));
 
-/** How many times something is tried: few among the other tests, many by bin/endurance. */
-export const times = (few, many) => (process.env.EVRENT_ENDURANCE === 'long' ? many : few);
+/** How many times something is tried: few among the other tests, many by bin/endurance, or as EVRENT_TIMES says. */
+export const times = (few, many) => (process.env.EVRENT_ENDURANCE === 'long' ? Math.min(many, Number(process.env.EVRENT_TIMES ?? many)) : few);
 
 const own = { 'Sec-Fetch-Site': 'same-origin' };
 
