@@ -15,10 +15,10 @@ use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Throwable;
 
 /**
  * All that a page shows of one shot, computed once.
@@ -71,8 +71,10 @@ final readonly class ShotPage
     {
         try {
             return $this->worked->pinned->became($remedy->mended, '')->givesWay;
-        } catch (InvalidInput) {
-            // It says so itself when it is pressed.
+        } catch (Throwable $failure) {
+            // It says so itself when it is pressed; a page that is drawn is not lost over it.
+            report($failure);
+
             return [];
         }
     }

@@ -81,6 +81,7 @@ final readonly class HeldFigures
     private static function mostThatFit(Plan $plan, int $photos, float $seconds): int
     {
         $fits = static fn (int $count): bool => Schedule::bookedSeconds($plan, $count) <= $seconds + self::SETTLED_SECONDS;
+        $photos = max(2, $photos);
         for ($try = 0; $try < self::MOST_COUNTS; $try++) {
             $before = $photos;
             $photos = max(2, min(Timing::MOST_PHOTOS, (int) floor($seconds * $photos / Schedule::bookedSeconds($plan, $photos) + 1e-9)));

@@ -150,7 +150,7 @@ final readonly class KeyedSeconds
         if ($last === 0) {
             return $this->keys[0]['seconds'];
         }
-        $x = $n / ($photosTotal - 1);
+        $x = $photosTotal > 1 ? $n / ($photosTotal - 1) : 0.0;
         while ($k < $last && $x >= $this->keys[$k]['at']) {
             $k++;
         }

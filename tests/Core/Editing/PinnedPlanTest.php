@@ -75,6 +75,15 @@ final class PinnedPlanTest extends TestCase
         self::assertSame([400, 2400.0], [$counted->plan->photosTotal(), $counted->pins->shootingSeconds]);
     }
 
+    public function testATimeTooShortForTwoKeyedPhotosIsToldAndNothingIsDividedByNone(): void
+    {
+        $keyed = [['at' => 0, 'interval_s' => 50], ['at' => 1, 'interval_s' => 70]];
+        $pinned = self::after(new PinnedPlan(Plans::with(['/timing/interval_s' => $keyed])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'photos']));
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('stand still');
+        $pinned->typed([], ['shooting' => '20 s']);
+    }
+
     public function testAllThreeAtOnceAreOneTooMany(): void
     {
         $this->expectException(InvalidInput::class);
