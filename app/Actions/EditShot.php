@@ -43,8 +43,10 @@ final class EditShot
         return DB::connection()->transaction(function () use ($shot, $asked, $edit): EditedShot {
             // Locked before the key is looked for: the same edit sent twice at once waits here for itself.
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            if ($locked->current_revision_id !== $shot->current_revision_id) {
+                $shot->unsetRelation('revision');
+            }
             $shot->setRawAttributes($locked->getAttributes(), true);
-            $shot->unsetRelation('revision');
             $answered = $asked->key === null ? null : AnsweredRequest::query()->find($asked->key);
             if ($answered !== null) {
                 return new EditedShot(ShotPage::of($shot), '', $answered->plan_revision_id);
@@ -53,7 +55,7 @@ final class EditShot
             $elsewhere = $from->id === $asked->revisionId ? '' : $this->changedElsewhere($shot, $from, $asked);
             $edited = $edit instanceof Edited ? $edit : $edit($from->pinned());
             $made = $this->made($shot, $edited, isPreview: false);
-            if (($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id)) {
+            if (($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id, isLocked: true)) {
                 $made = new EditedShot(new ShotPage($shot, $made->page->worked, false, $edited->givesWay), $elsewhere);
             }
             if ($asked->key !== null) {

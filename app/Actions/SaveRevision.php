@@ -20,15 +20,16 @@ final class SaveRevision
 {
     /**
      * @param ?int $fromRevisionId the revision that was changed; null for a shot's first
+     * @param bool $isLocked       whether the caller holds the lock on the shot's row
      *
      * @return bool whether it differs from the current revision, and so was saved
      *
      * @throws ShotChangedElsewhere
      */
-    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId): bool
+    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId, bool $isLocked = false): bool
     {
-        return DB::connection()->transaction(function () use ($shot, $worked, $reason, $fromRevisionId): bool {
-            $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
+        return DB::connection()->transaction(function () use ($shot, $worked, $reason, $fromRevisionId, $isLocked): bool {
+            $locked = $isLocked ? $shot : Shot::query()->lockForUpdate()->findOrFail($shot->id);
             if ($locked->current_revision_id !== $fromRevisionId) {
                 throw new ShotChangedElsewhere();
             }
@@ -45,7 +46,9 @@ final class SaveRevision
             ]);
             RevisionFigures::keep($revision->id, $worked->figures);
             $locked->update(['current_revision_id' => $revision->id]);
-            $shot->setRawAttributes($locked->getAttributes(), true);
+            if (!$isLocked) {
+                $shot->setRawAttributes($locked->getAttributes(), true);
+            }
             $shot->setRelation('revision', $revision);
 
             return true;

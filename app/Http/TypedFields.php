@@ -34,7 +34,8 @@ final readonly class TypedFields
         if ($request->input('end') !== '1') {
             throw new InvalidInput([new Problem('', 'Not all of the form arrived, so none of it was taken. Send it again.')]);
         }
-        $shown = $shot->revisions()->find($request->integer('revision'));
+        $asked = $request->integer('revision');
+        $shown = $asked === $shot->current_revision_id ? $shot->currentRevision() : $shot->revisions()->find($asked);
         $shown = $shown instanceof PlanRevision ? $shown : $shot->currentRevision();
         $stood = ShotPage::textsOf($shown->toPlan(), $shown->toPins());
         $plan = [];

@@ -31,6 +31,9 @@ final class PlanRevision extends Model
 
     protected $guarded = [];
 
+    /** Read once: a revision never changes. */
+    private ?Plan $read = null;
+
     /**
      * @return array<string, string>
      */
@@ -52,7 +55,7 @@ final class PlanRevision extends Model
      */
     public function toPlan(): Plan
     {
-        return PlanReader::kept($this->plan);
+        return $this->read ??= PlanReader::kept($this->plan);
     }
 
     /**
