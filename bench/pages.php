@@ -5,46 +5,61 @@ declare(strict_types=1);
 require __DIR__ . '/figures.php';
 
 $base = (string) $argv[1];
-$cookies = tempnam(sys_get_temp_dir(), 'evrent');
 $bytes = 0;
+// One connection and its cookies for all that is asked, as a browser has.
+$curl = curl_init();
 
 /**
  * @param array<string, string> $fields sent by PUT when given
  */
-$ask = static function (string $path, array $fields = []) use ($base, $cookies, &$bytes): string {
-    $curl = curl_init($base . $path);
+$ask = static function (string $path, array $fields = []) use ($base, $curl, &$bytes): string {
+    curl_reset($curl);
     curl_setopt_array($curl, [
-        CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $cookies, CURLOPT_COOKIEJAR => $cookies, CURLOPT_HTTPHEADER => ['HX-Request: true', 'Sec-Fetch-Site: same-origin'], CURLOPT_ENCODING => 'gzip',
+        CURLOPT_URL => $base . $path, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_ENCODING => 'gzip',
+        CURLOPT_HTTPHEADER => ['HX-Request: true', 'Sec-Fetch-Site: same-origin'],
     ]);
     if ($fields !== []) {
         curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => 'PUT', CURLOPT_POSTFIELDS => http_build_query([...$fields, 'end' => '1'])]);
     }
     $body = (string) curl_exec($curl);
     $bytes = (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T);
-    if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) !== 200) {
+    if (!in_array(curl_getinfo($curl, CURLINFO_RESPONSE_CODE), [200, 302], true)) {
         throw new RuntimeException("{$path} answered " . curl_getinfo($curl, CURLINFO_RESPONSE_CODE));
     }
 
     return $body;
 };
-$field = static fn (string $html, string $name): string => preg_match("/name=\"{$name}\"[^>]*value=\"([^\"]*)\"/", $html, $found) === 1 ? $found[1] : '';
+$found = static fn (string $pattern, string $html): string => preg_match($pattern, $html, $matches) === 1 ? $matches[1] : throw new RuntimeException("No {$pattern}");
+
+/**
+ * An edit again and again, each made from where the one before led, and sent as the page sends it.
+ *
+ * @param array<string, string> $first what the first one types besides
+ */
+$edits = static function (string $shot, array $first) use ($ask, $found): Closure {
+    $page = $ask($shot);
+    $turn = 0;
+
+    return static function () use (&$page, &$turn, &$first, $ask, $found, $shot): void {
+        $page = $ask($shot, [
+            'revision' => $found('/name="revision" value="(\d+)"/', $page), 'structure' => $found('/"structure":"([0-9a-f]+)"/', $page),
+            'key' => sprintf('00000000-0000-4000-8000-%012x', random_int(0, 2 ** 47)),
+            'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8', ...$first,
+        ]);
+        $first = [];
+    };
+};
 
 // The demo's first shot, as its shoot's page links to it.
 preg_match('~/shoots/\d+~', $ask('/'), $shoot);
 preg_match('~/shots/\d+~', $ask($shoot[0]), $shot);
 
 figures('an empty route', 200, static fn (): string => $ask('/up'));
+figures('an empty route with a session', 200, static fn (): string => $ask('/look', ['look' => 'day']));
 foreach ([500, 1_000, 2_000] as $photos) {
-    $turn = 0;
-    $revision = $field($ask($shot[0]), 'revision');
-    $change = static function () use (&$turn, &$revision, $ask, $shot, $field, $photos): void {
-        $html = $ask($shot[0], [
-            'revision' => $revision, 'plan[timing][photos]' => (string) ($photos - 24),
-            'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8', 'plan[timing][exposure_s]' => '0.8',
-        ]);
-        $revision = $field($html, 'revision');
-    };
-    figures(number_format($photos) . ' photos: a changed interval, saved and answered', 60, $change);
+    $edit = $edits($shot[0], ['plan[timing][photos]' => (string) ($photos - 24), 'plan[timing][exposure_s]' => '0.8']);
+    figures(number_format($photos) . ' photos: a changed interval, saved and answered', 200, $edit);
+    printf("%-66s %5.1f kB\n", '   its answer over the wire', $bytes / 1_000);
 }
 figures('2,000 photos: the whole page', 40, static fn (): string => $ask($shot[0]));
 figures('2,000 photos: a page of the schedule', 40, static fn (): string => $ask($shot[0] . '/schedule?page=20'));
@@ -52,15 +67,6 @@ figures('2,000 photos: the schedule as CSV', 20, static fn (): string => $ask($s
 figures('the shoot with its day line and four shots', 40, static fn (): string => $ask($shoot[0]));
 
 preg_match('~(/shots/\d+)"[^>]*>Dusk~', $ask($shoot[0]), $dusk);
-$turn = 0;
-$revision = $field($ask($dusk[1]), 'revision');
-figures('1,000 photos in falling light: a changed interval, saved and answered', 40, static function () use (&$turn, &$revision, $ask, $dusk, $field): void {
-    $html = $ask($dusk[1], [
-        'revision' => $revision, 'plan[timing][photos]' => '976',
-        'plan[timing][interval_s]' => $turn++ % 2 === 0 ? '7' : '8',
-    ]);
-    $revision = $field($html, 'revision');
-});
+figures('1,000 photos in falling light: a changed interval, saved and answered', 100, $edits($dusk[1], ['plan[timing][photos]' => '976']));
 printf("%-66s %5.1f kB\n", '   its answer over the wire', $bytes / 1_000);
 figures('1,000 photos in falling light: the schools side by side', 40, static fn (): string => $ask($dusk[1] . '/schools'));
-unlink($cookies);

@@ -20,7 +20,7 @@ final class SaveRevision
 {
     /**
      * @param ?int $fromRevisionId the revision that was changed; null for a shot's first
-     * @param bool $isLocked       whether the caller holds the lock on the shot's row
+     * @param bool $isLocked       whether the caller holds the lock on the shot's row, in a transaction of its own
      *
      * @return bool whether it differs from the current revision, and so was saved
      *
@@ -28,7 +28,7 @@ final class SaveRevision
      */
     public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId, bool $isLocked = false): bool
     {
-        return DB::connection()->transaction(function () use ($shot, $worked, $reason, $fromRevisionId, $isLocked): bool {
+        $save = function () use ($shot, $worked, $reason, $fromRevisionId, $isLocked): bool {
             $locked = $isLocked ? $shot : Shot::query()->lockForUpdate()->findOrFail($shot->id);
             if ($locked->current_revision_id !== $fromRevisionId) {
                 throw new ShotChangedElsewhere();
@@ -52,7 +52,9 @@ final class SaveRevision
             $shot->setRelation('revision', $revision);
 
             return true;
-        });
+        };
+
+        return $isLocked ? $save() : DB::connection()->transaction($save);
     }
 
     private function isSame(PlanRevision $current, WorkedPlan $worked, string $json): bool

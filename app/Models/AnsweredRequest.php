@@ -19,5 +19,6 @@ final class AnsweredRequest extends Model
     public $incrementing = false;
     protected $primaryKey = 'key';
     protected $keyType = 'string';
+    protected $table = 'answered_requests';
     protected $guarded = [];
 }

@@ -29,6 +29,7 @@ final class PlanRevision extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'plan_revisions';
     protected $guarded = [];
 
     /** Read once: a revision never changes. */

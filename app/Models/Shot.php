@@ -25,6 +25,7 @@ final class Shot extends Model
 {
     use SoftDeletes;
 
+    protected $table = 'shots';
     protected $guarded = [];
 
     /**

@@ -87,12 +87,13 @@ final readonly class ShotPage
 
     public function undoes(): ?string
     {
-        return (new StepThroughHistory())->before($this->revision) === null ? null : $this->revision->reason;
+        return $this->revision->parent_id === null ? null : $this->revision->reason;
     }
 
     public function redoes(): ?string
     {
-        return (new StepThroughHistory())->after($this->revision)?->reason;
+        // Nothing comes after what was made just now.
+        return $this->revision->wasRecentlyCreated ? null : (new StepThroughHistory())->after($this->revision)?->reason;
     }
 
     public function lastRun(): ?Run

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\LazySessions;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -13,5 +17,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
+        Session::extend('lazy', static function (Application $app): LazySessions {
+            return new LazySessions(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app);
+        });
     }
 }

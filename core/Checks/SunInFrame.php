@@ -23,6 +23,9 @@ final class SunInFrame implements Check
 
     private const SAMPLES = 40;
 
+    /** Twice the sky's turn: near the zenith what is read between looks may stray from the straight way. */
+    private const MOST_DEGREES_PER_SECOND = 0.0084;
+
     public function find(Schedule $schedule): ?Finding
     {
         $found = self::photos($schedule);
@@ -60,21 +63,46 @@ final class SunInFrame implements Check
         $frame = new SkyFrame($optics);
         $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
         $azimuths = $sky->azimuths(Target::Sun);
+        $altitudes = $sky->altitudes(Target::Sun);
+        if (max([-90.0, ...$altitudes]) < self::DOWN_DEGREES) {
+            return [];
+        }
+        $poses = Poses::columns($schedule);
+        $mostDegrees = self::mostDegreesAPhoto($schedule, $poses);
+        $reach = $frame->reachDegrees();
         $found = [];
-        $poses = null;
-        foreach ($sky->altitudes(Target::Sun) as $n => $altitude) {
-            if ($altitude < self::DOWN_DEGREES) {
+        for ($n = 0; $n < count($altitudes); $n++) {
+            if ($altitudes[$n] < self::DOWN_DEGREES) {
                 continue;
             }
-            $poses ??= Poses::columns($schedule);
-            $place = new Horizontal($azimuths[$n], $altitude);
-            $seen = new Horizontal($azimuths[$n], $place->apparentAltitude());
-            if ($frame->holds($seen, ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]], $bearing)) {
+            $seen = new Horizontal($azimuths[$n], (new Horizontal($azimuths[$n], $altitudes[$n]))->apparentAltitude());
+            $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
+            $off = $frame->degreesOff($seen, $pose, $bearing);
+            if ($off <= $reach && $frame->holds($seen, $pose, $bearing)) {
                 $found[] = $n;
             }
+            // Photos that come before the sun could have got into the picture need not be looked at.
+            $n += max(0, (int) floor(($off - $reach) / $mostDegrees) - 1);
         }
 
         return $found;
+    }
+
+    /**
+     * By how much the sun can come nearer to the middle of the picture from one photo to the next.
+     *
+     * @param array<string, list<float>> $poses
+     */
+    private static function mostDegreesAPhoto(Schedule $schedule, array $poses): float
+    {
+        $most = 1e-6;
+        $triggers = $schedule->timeline->triggerSeconds;
+        for ($n = 1; $n < count($triggers); $n++) {
+            $most = max($most, abs($poses['yaw'][$n] - $poses['yaw'][$n - 1]) + abs($poses['pitch'][$n] - $poses['pitch'][$n - 1])
+                + ($triggers[$n] - $triggers[$n - 1]) * self::MOST_DEGREES_PER_SECOND);
+        }
+
+        return $most;
     }
 
     private static function anotherStart(Schedule $schedule): ?Remedy

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
-use Evrent\Core\Checks\SunInFrame;
+use Evrent\Core\Checks\Report;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Site;
@@ -17,6 +17,7 @@ use Evrent\Core\Sky\Target;
 final class Cautions
 {
     private const DARK_DEGREES = -6.0;
+    private const SUN_IN_FRAME = 'S1';
 
     /** To the place and back: nobody sets up where the car stands. */
     private const WALK_SECONDS = 1_800.0;
@@ -45,13 +46,13 @@ final class Cautions
     /**
      * @return list<Hazard> that a plan itself brings
      */
-    public static function ofPlan(Schedule $schedule): array
+    public static function ofPlan(Schedule $schedule, Report $report): array
     {
         $plan = $schedule->plan;
         $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
 
         return array_values(array_filter([
-            (new SunInFrame())->find($schedule) !== null ? Hazard::Sun : null,
+            $report->finding(self::SUN_IN_FRAME) !== null ? Hazard::Sun : null,
             $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : null,
             $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : null,
             $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : null,

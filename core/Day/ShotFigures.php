@@ -95,7 +95,7 @@ final readonly class ShotFigures
             $plan->power->celsius ?? 20.0,
             self::ndStops($schedule),
             $plan->load?->onLegsKilograms() ?? 0.0,
-            Cautions::ofPlan($schedule),
+            Cautions::ofPlan($schedule, $report),
         );
     }
 

@@ -46,18 +46,22 @@ final class StarTrails
         if ($optics === null || $sky === null) {
             return null;
         }
+        $sun = $sky->altitudes(Target::Sun);
+        if (min([90.0, ...$sun]) > self::DARK_DEGREES) {
+            return null;
+        }
         $frame = new SkyFrame($optics);
         $poses = Poses::columns($schedule);
         $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
         $pixels = $declinations = [];
-        $sun = $sky->altitudes(Target::Sun);
         $declination = null;
+        $looks = array_flip($sky->looks);
         foreach ($sun as $n => $altitude) {
             if ($altitude > self::DARK_DEGREES) {
                 continue;
             }
             // The frame turns slowly against the sky: where it was looked at is near enough until the next look.
-            if ($declination === null || in_array($n, $sky->looks, true) || count($sky->looks) === count($sun)) {
+            if ($declination === null || isset($looks[$n])) {
                 $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
                 $declination = self::fastestDeclination($frame, $pose, $bearing, $sky->sky->observer->latitude);
             }

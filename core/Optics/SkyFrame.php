@@ -68,6 +68,33 @@ final readonly class SkyFrame
         return abs($at[0]) <= 1.0 + $disk / $this->finder->halfWidth && abs($at[1]) <= 1.0 + $disk / $this->finder->halfHeight;
     }
 
+    /** From the middle of the photo to its corners and the disk that just shows in one of them. */
+    public function reachDegrees(): float
+    {
+        [$across, $up] = [$this->finder->halfWidth, $this->finder->halfHeight];
+        $disk = tan(deg2rad(self::DISK_RADIUS_DEGREES));
+        // The disk is drawn out further the further out it lies: once more than at the corner is more than enough.
+        $out = $disk * (1.0 + 2.0 * ($across ** 2 + $up ** 2));
+
+        return rad2deg(atan(hypot($across + $out, $up + $out)));
+    }
+
+    /**
+     * Degrees from the middle of the photo.
+     *
+     * @param array{yaw: float, pitch: float, ...} $pose
+     */
+    public function degreesOff(Horizontal $place, array $pose, float $bearing): float
+    {
+        $height = deg2rad($place->altitude);
+        $pitch = deg2rad($pose['pitch']);
+
+        return rad2deg(acos(max(-1.0, min(
+            1.0,
+            sin($height) * sin($pitch) + cos($height) * cos($pitch) * cos(deg2rad($place->azimuth - $bearing - $pose['yaw'])),
+        ))));
+    }
+
     /**
      * Directions across the photo, from corner to corner.
      *

@@ -62,7 +62,10 @@ final class Drawable
         }
     }
 
-    /** Columns that are others added up: which, and how often each. */
+    /**
+     * Columns that are others added up: which, and how often each. Slack is what is left of the drawn interval by the drawn need: a
+     * difference of what was rounded, not a third rounding.
+     */
     private const SUMS = ['slack' => ['interval' => 1, 'required' => -1], 'settle_start' => ['move_start' => 1, 'move' => 1]];
 
     /**
@@ -75,17 +78,24 @@ final class Drawable
      */
     public static function columns(Schedule $schedule): array
     {
-        $written = $known = [];
+        /** @var array<string, int|array{s: list<int|null>}|array{of: array<string, int>, plus: int}> $written */
+        $written = [];
+        $shapes = $begins = [];
         foreach ([...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)] as $name => $column) {
-            if (is_int($column) || isset(self::SUMS[$name])) {
-                $written[$name] = is_int($column) ? $column : ['of' => self::SUMS[$name], 'plus' => 0];
+            if (is_int($column)) {
+                $written[$name] = $column;
                 continue;
             }
             $steps = self::steps($column);
-            // All but where it begins.
-            $shape = md5(serialize(array_slice($steps, 1)));
-            [$like, $begins] = $known[$shape] ??= [$name, (int) $steps[0]];
-            $written[$name] = $like === $name ? ['s' => $steps] : ['of' => [$like => 1], 'plus' => (int) $steps[0] - $begins];
+            $begins[$name] = (int) $steps[0];
+            $shape = array_slice($steps, 1);
+            $like = array_search($shape, $shapes, true);
+            $shapes[$name] = $shape;
+            $written[$name] = $like === false ? ['s' => $steps] : ['of' => [$like => 1], 'plus' => $begins[$name] - $begins[$like]];
+        }
+
+        foreach (self::SUMS as $name => $of) {
+            $written[$name] = ['of' => $of, 'plus' => 0];
         }
 
         return $written;

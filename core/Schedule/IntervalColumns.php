@@ -17,9 +17,9 @@ final class IntervalColumns
     public const SCALE = 10_000;
 
     /**
-     * Quantities by name: trigger (from the first), interval, required and slack (null on the last), span (until the next
-     * trigger or the end of writing, whichever is later), lag, exposure, dark_start and dark (noise reduction), write_start
-     * and write, move_start and move, settle_start and settle, position:<axis> (mm or degrees), move:<axis> (seconds of the
+     * Quantities by name: trigger (from the first), interval, required (null on the last), span (until the next trigger or the
+     * end of writing, whichever is later), lag, exposure, dark_start and dark (noise reduction), write_start and write,
+     * move_start and move, settle, position:<axis> (mm or degrees), move:<axis> (seconds of the
      * move after the photo), pose:<x, yaw, pitch, roll> (metres and degrees, for the finder).
      *
      * @return array<string, list<int|null>|int> by quantity, × SCALE
@@ -28,7 +28,8 @@ final class IntervalColumns
     {
         $columns = self::times($schedule) + self::perAxis($schedule);
         foreach (Poses::columns($schedule) as $name => $values) {
-            $columns["pose:{$name}"] = self::packed($values);
+            $axisId = array_search($values, $schedule->moves->positions, true);
+            $columns["pose:{$name}"] = $axisId === false ? self::packed($values) : $columns["position:{$axisId}"];
         }
 
         return $columns;
@@ -61,8 +62,6 @@ final class IntervalColumns
             'trigger' => self::packed($timeline->triggerSeconds),
             'interval' => self::packed($schedule->intervalSeconds),
             'required' => self::packed($timeline->requiredSeconds),
-            // What is left of the drawn interval by the drawn need: a difference of what was rounded, not a third rounding.
-            'slack' => self::sum(self::packed($schedule->intervalSeconds), self::packed($timeline->requiredSeconds), -1),
             'span' => self::packed($spans),
             'lag' => self::whole($camera->shutterLagSeconds),
             'exposure' => self::packed($schedule->exposureSeconds),
@@ -72,7 +71,6 @@ final class IntervalColumns
             'write' => self::whole($camera->writeSeconds),
             'move_start' => self::packed($moveStarts),
             'move' => $stops ? self::packed($schedule->moves->moveSeconds) : 0,
-            'settle_start' => self::sum(self::packed($moveStarts), $stops ? self::packed($schedule->moves->moveSeconds) : 0, 1),
             'settle' => self::packed($settles),
         ];
     }
@@ -100,38 +98,17 @@ final class IntervalColumns
      */
     private static function packed(array $values): array|int
     {
-        $whole = [];
-        $same = true;
         $first = $values[0] ?? null;
+        // The last first: what changes has mostly changed by then, and what does not is compared in one go.
+        if ($first !== null && $first === $values[count($values) - 1] && $values === array_fill(0, count($values), $first)) {
+            return self::whole($first);
+        }
+        $whole = [];
         foreach ($values as $value) {
-            $same = $same && $value === $first;
             $whole[] = $value === null ? null : (int) round($value * self::SCALE);
         }
 
-        return $same && $first !== null ? (int) round($first * self::SCALE) : $whole;
-    }
-
-    /**
-     * One column and another, photo by photo.
-     *
-     * @param list<int|null>|int $column
-     * @param list<int|null>|int $other
-     *
-     * @return list<int|null>|int
-     */
-    private static function sum(array|int $column, array|int $other, int $times): array|int
-    {
-        if (is_int($column)) {
-            return is_int($other)
-                ? $column + $times * $other
-                : array_map(static fn (?int $value): ?int => $value === null ? null : $column + $times * $value, $other);
-        }
-
-        return array_map(
-            static fn (?int $one, ?int $two): ?int => $one === null || $two === null ? null : $one + $times * $two,
-            $column,
-            is_int($other) ? array_fill(0, count($column), $other) : $other,
-        );
+        return $whole;
     }
 
     private static function whole(float $value): int

@@ -38,16 +38,17 @@ final class Poses
     public static function columns(Schedule $schedule): array
     {
         $axes = $schedule->moves->positions;
-        $level = $schedule->plan->rig->base->offLevelDegrees === 0.0;
-        $columns = ['x' => [], 'yaw' => [], 'pitch' => [], 'roll' => []];
-        for ($n = 0; $n < $schedule->photosTotal(); $n++) {
-            $pan = $axes['pan'][$n] ?? 0.0;
-            $columns['x'][] = ($axes['slide'][$n] ?? 0.0) / self::MILLIMETRES_PER_METRE;
-            $columns['yaw'][] = $pan;
-            $columns['pitch'][] = ($axes['tilt'][$n] ?? 0.0) - ($level ? 0.0 : $schedule->plan->rig->base->dipDegrees($pan));
-            $columns['roll'][] = $level ? 0.0 : $schedule->plan->rig->base->leanDegrees($pan);
-        }
+        $still = array_fill(0, $schedule->photosTotal(), 0.0);
+        $pans = $axes['pan'] ?? $still;
+        $tilts = $axes['tilt'] ?? $still;
+        $base = $schedule->plan->rig->base;
+        $isLevel = $base->offLevelDegrees === 0.0;
 
-        return $columns;
+        return [
+            'x' => array_map(static fn (float $slide): float => $slide / self::MILLIMETRES_PER_METRE, $axes['slide'] ?? $still),
+            'yaw' => $pans,
+            'pitch' => $isLevel ? $tilts : array_map(static fn (float $tilt, float $pan): float => $tilt - $base->dipDegrees($pan), $tilts, $pans),
+            'roll' => $isLevel ? $still : array_map($base->leanDegrees(...), $pans),
+        ];
     }
 }

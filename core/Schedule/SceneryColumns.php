@@ -40,14 +40,13 @@ final class SceneryColumns
         $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
         $columns = [];
         foreach (Target::cases() as $target) {
-            $azimuths = $sky->azimuths($target);
+            $track = $sky->track($target);
             // The whole turn in which the pan could reach it.
-            $turn = 360.0 * round(($middle - ($azimuths[0] - $zero)) / 360.0) - $zero;
-            $columns["sky:{$target->value}:pan"] = self::packed(array_map(static fn (float $azimuth): float => $azimuth + $turn, $azimuths));
-            $columns["sky:{$target->value}:tilt"] = self::packed(array_map(
-                static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(),
-                $sky->altitudes($target),
-            ));
+            $turn = 360.0 * round(($middle - ($track->azimuths[0] - $zero)) / 360.0) - $zero;
+            $pans = array_map(static fn (float $azimuth): float => $azimuth + $turn, $track->azimuths);
+            $tilts = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $track->altitudes);
+            $columns["sky:{$target->value}:pan"] = self::packed($sky->spread($pans));
+            $columns["sky:{$target->value}:tilt"] = self::packed($sky->spread($tilts));
         }
 
         return $columns;
@@ -78,6 +77,11 @@ final class SceneryColumns
         // To a thousandth of a degree or of a stop: finer than anything drawn, and a third of the bytes.
         $coarse = IntervalColumns::SCALE / self::DRAWN_PARTS;
 
-        return array_map(static fn (float $value): int => (int) (round($value * self::DRAWN_PARTS) * $coarse), $values);
+        $packed = [];
+        foreach ($values as $value) {
+            $packed[] = (int) (round($value * self::DRAWN_PARTS) * $coarse);
+        }
+
+        return $packed;
     }
 }

@@ -14,6 +14,13 @@ final readonly class Observer
     private const EARTH_KILOMETRES = 6_378.14;
     private const POLAR_TO_EQUATORIAL = 0.99664719;
 
+    private float $sinLatitude;
+    private float $cosLatitude;
+
+    /** From the Earth's centre, in equatorial radii: out from the axis, and north. Meeus, Astronomical Algorithms, 11. */
+    private float $outward;
+    private float $north;
+
     /**
      * @param float $latitude        degrees, north above zero
      * @param float $longitude       degrees, east above zero
@@ -28,6 +35,12 @@ final readonly class Observer
         $problems->unlessBetween($longitude, -180, 180, '/lon', 'a longitude in degrees');
         $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation', 'an elevation in metres');
         $problems->throwIfAny();
+        $this->sinLatitude = Angles::sin($latitude);
+        $this->cosLatitude = Angles::cos($latitude);
+        $u = rad2deg(atan(self::POLAR_TO_EQUATORIAL * tan(deg2rad($latitude))));
+        $height = $elevationMetres / 1_000.0 / self::EARTH_KILOMETRES;
+        $this->north = self::POLAR_TO_EQUATORIAL * Angles::sin($u) + $height * $this->sinLatitude;
+        $this->outward = Angles::cos($u) + $height * $this->cosLatitude;
     }
 
     /** Where a body stands, airless, seen from here and not from the Earth's centre. */
@@ -36,11 +49,11 @@ final readonly class Observer
         $place = $body->place($instant);
         $hourAngle = $this->hourAngle($place, $instant);
         if ($place->distanceKilometres === Equatorial::FAR_AWAY_KILOMETRES) {
-            return self::turned($hourAngle, $place->declination, $this->latitude);
+            return $this->turned($hourAngle, $place->declination);
         }
         [$hourAngle, $declination] = $this->topocentric($hourAngle, $place);
 
-        return self::turned($hourAngle, $declination, $this->latitude);
+        return $this->turned($hourAngle, $declination);
     }
 
     /** From the meridian westward, degrees in -180…180. */
@@ -53,20 +66,17 @@ final readonly class Observer
     }
 
     /**
-     * Parallax. Meeus, Astronomical Algorithms, 11 (the Earth's figure), 40.6 and 40.7 by rectangular coordinates.
+     * Parallax. Meeus, Astronomical Algorithms, 40.6 and 40.7 by rectangular coordinates.
      *
      * @return array{float, float} hour angle and declination, degrees
      */
     private function topocentric(float $hourAngle, Equatorial $place): array
     {
-        $u = rad2deg(atan(self::POLAR_TO_EQUATORIAL * tan(deg2rad($this->latitude))));
-        $height = $this->elevationMetres / 1_000.0 / self::EARTH_KILOMETRES;
-        $north = self::POLAR_TO_EQUATORIAL * Angles::sin($u) + $height * Angles::sin($this->latitude);
-        $outward = Angles::cos($u) + $height * Angles::cos($this->latitude);
         $distance = $place->distanceKilometres / self::EARTH_KILOMETRES;
-        $x = $distance * Angles::cos($place->declination) * Angles::cos($hourAngle) - $outward;
-        $y = $distance * Angles::cos($place->declination) * Angles::sin($hourAngle);
-        $z = $distance * Angles::sin($place->declination) - $north;
+        $across = $distance * Angles::cos($place->declination);
+        $x = $across * Angles::cos($hourAngle) - $this->outward;
+        $y = $across * Angles::sin($hourAngle);
+        $z = $distance * Angles::sin($place->declination) - $this->north;
 
         return [rad2deg(atan2($y, $x)), rad2deg(atan2($z, hypot($x, $y)))];
     }
@@ -74,14 +84,16 @@ final readonly class Observer
     /**
      * Meeus, 13.5 and 13.6, with the azimuth counted from north.
      */
-    private static function turned(float $hourAngle, float $declination, float $latitude): Horizontal
+    private function turned(float $hourAngle, float $declination): Horizontal
     {
+        $cosHourAngle = Angles::cos($hourAngle);
+
         return new Horizontal(
             Angles::turn(180.0 + rad2deg(atan2(
                 Angles::sin($hourAngle),
-                Angles::cos($hourAngle) * Angles::sin($latitude) - tan(deg2rad($declination)) * Angles::cos($latitude),
+                $cosHourAngle * $this->sinLatitude - tan(deg2rad($declination)) * $this->cosLatitude,
             ))),
-            rad2deg(asin(Angles::sin($latitude) * Angles::sin($declination) + Angles::cos($latitude) * Angles::cos($declination) * Angles::cos($hourAngle))),
+            rad2deg(asin($this->sinLatitude * Angles::sin($declination) + $this->cosLatitude * Angles::cos($declination) * $cosHourAngle)),
         );
     }
 }

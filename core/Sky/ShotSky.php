@@ -24,13 +24,13 @@ final class ShotSky
     /**
      * @param list<float>                                                     $unixSeconds of each photo's trigger
      * @param list<int>                                                       $looks       photos that were looked at, from 0
-     * @param array<string, array{azimuth: list<float>, altitude: list<float>}> $places    of each target, at the looks; degrees, airless
+     * @param array<string, Track>                                            $tracks      of each target, at the looks
      */
     private function __construct(
         public readonly Sky $sky,
         public readonly array $unixSeconds,
         public readonly array $looks,
-        private readonly array $places,
+        private readonly array $tracks,
         private readonly Site $site,
     ) {
     }
@@ -60,7 +60,7 @@ final class ShotSky
      */
     public function altitudes(Target $target): array
     {
-        return $this->spread($this->places[$target->value]['altitude']);
+        return $this->spread($this->track($target)->altitudes);
     }
 
     /**
@@ -68,7 +68,13 @@ final class ShotSky
      */
     public function azimuths(Target $target): array
     {
-        return $this->spread($this->places[$target->value]['azimuth']);
+        return $this->spread($this->track($target)->azimuths);
+    }
+
+    /** Of the looks alone: for what is worked out at them and then spread. */
+    public function track(Target $target): Track
+    {
+        return $this->tracks[$target->value];
     }
 
     /**
@@ -114,17 +120,12 @@ final class ShotSky
             $looks[] = $last;
         }
         $sky = new Sky($plan->site->observer);
-        $places = [];
+        $moments = array_map(static fn (int $n): float => $unix[$n], $looks);
+        $tracks = [];
         foreach (Target::cases() as $target) {
-            $azimuths = $altitudes = [];
-            foreach ($looks as $k => $n) {
-                $place = $sky->of($target, new Instant($unix[$n]));
-                $azimuths[] = $k === 0 ? $place->azimuth : $azimuths[$k - 1] + Angles::half($place->azimuth - $azimuths[$k - 1]);
-                $altitudes[] = $place->altitude;
-            }
-            $places[$target->value] = ['azimuth' => $azimuths, 'altitude' => $altitudes];
+            $tracks[$target->value] = Track::of($sky, $target, $moments);
         }
 
-        return self::$latest = new self($sky, $unix, $looks, $places, $plan->site);
+        return self::$latest = new self($sky, $unix, $looks, $tracks, $plan->site);
     }
 }

@@ -63,7 +63,7 @@ final class DrawingTest extends TestCase
     public function testTheIntervalBarFillsTheIntervalAndSlackIsWhatIsLeft(Plan $plan): void
     {
         $schedule = Schedule::of($plan);
-        $columns = IntervalColumns::of($schedule);
+        $columns = DrawnColumns::of($schedule);
         $at = static function (string $name, int $n) use ($columns): float {
             $column = $columns[$name];
             $value = is_array($column) ? $column[$n] : $column;
