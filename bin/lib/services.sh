@@ -45,6 +45,22 @@ instance_name() { sha256sum <<<"$(copy_name):$SERVICES" | cut -c1-10; }
 
 php_fpm() { find /usr/sbin /usr/local/sbin -name 'php-fpm*' 2>/dev/null | sort -V | tail -n 1; }
 
+# write_error_page NAME SECONDS TITLE TEXT: what the web server shows by itself, in each look, while the application cannot. Asks again
+# after so many seconds, if any.
+write_error_page() {
+    local again='' look scheme ground ink link
+    [ -z "$2" ] || again="<meta http-equiv=\"refresh\" content=\"$2\">"
+    # The colours of resources/css/_looks.scss.
+    while read -r look scheme ground ink link; do
+        sed -e "s|@SCHEME@|$scheme|; s|@GROUND@|$ground|g; s|@INK@|$ink|; s|@LINK@|$link|; s|@AGAIN@|$again|; s|@TITLE@|$3|; s|@TEXT@|$4|" \
+            "$ROOT/support/server/error.html" >"$RUN/errors/$1-$look.html"
+    done <<'LOOKS'
+day light #dfe6e2 #10262c #0a4d5c
+dusk dark #141b26 #ece4d4 #ffd36b
+night dark #000000 #f03a26 #ff5640
+LOOKS
+}
+
 write_services() {
     local port=$1 database=$2 with_database=$3 user='' pg_user='' names key
     if [ "$(id -u)" -eq 0 ]; then
@@ -60,7 +76,9 @@ write_services() {
         "SESSION_COOKIE=evrent_$(instance_name)" "EVRENT_INSTANCE=$(instance_name)" "EVRENT_NAMES=${EVRENT_NAMES:-}" CACHE_STORE=file QUEUE_CONNECTION=database
     )
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors"
-    cp "$ROOT"/support/server/errors/* "$RUN/errors/"
+    write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
+    write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'
+    write_error_page full 5 'The disk is full' 'Nothing was lost: what you typed waits in this browser. Make room on the disk that Evrent’s folder is on; it goes on by itself.'
     sed -e "s|@RUN@|$RUN|g" -e "s|@PUBLIC@|$APP/public|g" -e "s|@PORT@|$port|g" -e "s|@NAMES@|$names|g" "$ROOT/support/server/nginx.conf" >"$RUN/nginx.conf"
     sed -e "s|@RUN@|$RUN|g" -e "s|@CHILDREN@|${EVRENT_WORKERS:-6}|g" "$ROOT/support/server/php-fpm.conf" >"$RUN/php-fpm.conf"
     (
