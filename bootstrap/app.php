@@ -9,6 +9,7 @@ use App\Http\Middleware\OnlyOurNames;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\ReadLook;
 use App\Http\Middleware\SafeHeaders;
+use App\Http\Middleware\SessionForPages;
 use App\Http\Middleware\WholeUploads;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -16,6 +17,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
@@ -29,7 +31,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(at: ['127.0.0.1', '::1'], headers: Request::HEADER_X_FORWARDED_PROTO);
         // An empty field of a plan says something: the usual value, or nothing known.
         $middleware->convertEmptyStringsToNull(except: [static fn (Request $request): bool => $request->is('shots/*')]);
-        $middleware->web(append: [OncePerKey::class], replace: [ValidateCsrfToken::class => OnlyFromHere::class]);
+        $middleware->web(
+            append: [OncePerKey::class],
+            replace: [ValidateCsrfToken::class => OnlyFromHere::class, StartSession::class => SessionForPages::class],
+        );
     })
     ->withExceptions(Told::register(...))
     ->create();

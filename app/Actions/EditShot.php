@@ -16,6 +16,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanWriter;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -40,30 +41,63 @@ final class EditShot
             return $this->made($shot, $edit instanceof Edited ? $edit : $edit($shot->pinned()), isPreview: true);
         }
 
-        return DB::connection()->transaction(function () use ($shot, $asked, $edit): EditedShot {
-            // Locked before the key is looked for: the same edit sent twice at once waits here for itself.
+        return $this->kept($shot, $asked, $edit) ?? DB::connection()->transaction(function () use ($shot, $asked, $edit): EditedShot {
+            // Somebody saved while it was worked out. It is worked out again on top of that, and nobody saves meanwhile.
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            if ($locked->current_revision_id !== $shot->current_revision_id) {
-                $shot->unsetRelation('revision');
-            }
-            $shot->setRawAttributes($locked->getAttributes(), true);
-            $answered = $asked->key === null ? null : AnsweredRequest::query()->find($asked->key);
-            if ($answered !== null) {
-                return new EditedShot(ShotPage::of($shot), '', $answered->plan_revision_id);
-            }
-            $from = $shot->currentRevision();
-            $elsewhere = $from->id === $asked->revisionId ? '' : $this->changedElsewhere($shot, $from, $asked);
-            $edited = $edit instanceof Edited ? $edit : $edit($from->pinned());
-            $made = $this->made($shot, $edited, isPreview: false);
-            if (($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id, isLocked: true)) {
-                $made = new EditedShot(new ShotPage($shot, $made->page->worked, false, $edited->givesWay), $elsewhere);
-            }
-            if ($asked->key !== null) {
-                AnsweredRequest::query()->create(['key' => $asked->key, 'plan_revision_id' => $shot->current_revision_id]);
-            }
+            $shot->setRawAttributes($locked->getAttributes(), true)->unsetRelation('revision');
 
-            return new EditedShot($made->page, $elsewhere, $shot->current_revision_id);
+            return $this->kept($shot, $asked, $edit) ?? throw new ShotChangedElsewhere();
         });
+    }
+
+    /**
+     * @param callable(PinnedPlan): Edited|Edited $edit
+     *
+     * @return ?EditedShot null when the shot stood on another revision by the time it was worked out
+     *
+     * @throws ShotChangedElsewhere
+     * @throws \Evrent\Core\InvalidInput
+     */
+    private function kept(Shot $shot, AskedEdit $asked, callable|Edited $edit): ?EditedShot
+    {
+        $from = $shot->currentRevision();
+        $elsewhere = '';
+        if ($from->id !== $asked->revisionId) {
+            $answered = $this->answered($shot, $asked);
+            if ($answered !== null) {
+                return $answered;
+            }
+            $elsewhere = $this->changedElsewhere($shot, $from, $asked);
+        }
+        $edited = $edit instanceof Edited ? $edit : $edit($from->pinned());
+        $made = $this->made($shot, $edited, isPreview: false);
+        try {
+            if (!($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id, $asked->key)) {
+                AnsweredRequest::note($asked->key, $from->id);
+
+                return new EditedShot($made->page, $elsewhere, $from->id);
+            }
+        } catch (UniqueConstraintViolationException) {
+            // The same edit came twice, and the other was faster.
+            return $this->answered($shot, $asked);
+        } catch (ShotChangedElsewhere) {
+            return null;
+        }
+
+        return new EditedShot(new ShotPage($shot, $made->page->worked, false, $edited->givesWay), $elsewhere, $shot->current_revision_id);
+    }
+
+    /** What is answered to an edit that was made and answered before, should its answer be lost; null when it was not. */
+    private function answered(Shot $shot, AskedEdit $asked): ?EditedShot
+    {
+        $answered = $asked->key === null ? null : AnsweredRequest::query()->find($asked->key);
+        if ($answered === null) {
+            return null;
+        }
+        $now = Shot::query()->findOrFail($shot->id);
+        $shot->setRawAttributes($now->getAttributes(), true)->unsetRelation('revision');
+
+        return new EditedShot(ShotPage::of($shot), '', $answered->plan_revision_id);
     }
 
     private function made(Shot $shot, Edited $edited, bool $isPreview): EditedShot

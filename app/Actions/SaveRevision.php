@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\ShotChangedElsewhere;
+use App\Models\AnsweredRequest;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shot;
@@ -19,42 +20,41 @@ use Illuminate\Support\Facades\DB;
 final class SaveRevision
 {
     /**
-     * @param ?int $fromRevisionId the revision that was changed; null for a shot's first
-     * @param bool $isLocked       whether the caller holds the lock on the shot's row, in a transaction of its own
+     * @param ?int    $fromRevisionId the revision that was changed; null for a shot's first
+     * @param ?string $key            of the request that asks for it, which is then answered
      *
      * @return bool whether it differs from the current revision, and so was saved
      *
-     * @throws ShotChangedElsewhere
+     * @throws ShotChangedElsewhere                                        when the shot stands on another revision by now
+     * @throws \Illuminate\Database\UniqueConstraintViolationException when the request was answered already
      */
-    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId, bool $isLocked = false): bool
+    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId, ?string $key = null): bool
     {
-        $save = function () use ($shot, $worked, $reason, $fromRevisionId, $isLocked): bool {
-            $locked = $isLocked ? $shot : Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            if ($locked->current_revision_id !== $fromRevisionId) {
-                throw new ShotChangedElsewhere();
-            }
-            $json = PlanWriter::toJson($worked->pinned->plan);
-            if ($fromRevisionId !== null && $this->isSame($locked->currentRevision(), $worked, $json)) {
-                return false;
-            }
+        $json = PlanWriter::toJson($worked->pinned->plan);
+        if ($fromRevisionId !== null && $this->isSame($shot->currentRevision(), $worked, $json)) {
+            return false;
+        }
+        $revision = DB::connection()->transaction(static function () use ($shot, $worked, $json, $reason, $fromRevisionId, $key): PlanRevision {
             $revision = PlanRevision::query()->create([
-                'shot_id' => $locked->id,
+                'shot_id' => $shot->id,
                 'parent_id' => $fromRevisionId,
                 'plan' => $json,
                 'pins' => $worked->pinned->pins->toArray(),
                 'reason' => mb_substr($reason, 0, 300),
             ]);
             RevisionFigures::keep($revision->id, $worked->figures);
-            $locked->update(['current_revision_id' => $revision->id]);
-            if (!$isLocked) {
-                $shot->setRawAttributes($locked->getAttributes(), true);
+            if ($key !== null) {
+                AnsweredRequest::query()->insert([['key' => $key, 'plan_revision_id' => $revision->id]]);
             }
-            $shot->setRelation('revision', $revision);
+            // In one step with the look at where it stands: of two that save at once, the second finds nothing to change.
+            $moved = Shot::query()->whereKey($shot->id)->where('current_revision_id', $fromRevisionId)->update(['current_revision_id' => $revision->id]);
 
-            return true;
-        };
+            return $moved === 1 ? $revision : throw new ShotChangedElsewhere();
+        });
+        $shot->forceFill(['current_revision_id' => $revision->id])->syncOriginal();
+        $shot->setRelation('revision', $revision);
 
-        return $isLocked ? $save() : DB::connection()->transaction($save);
+        return true;
     }
 
     private function isSame(PlanRevision $current, WorkedPlan $worked, string $json): bool

@@ -21,4 +21,12 @@ final class AnsweredRequest extends Model
     protected $keyType = 'string';
     protected $table = 'answered_requests';
     protected $guarded = [];
+
+    /** That a request which changed nothing was answered. */
+    public static function note(?string $key, int $revisionId): void
+    {
+        if ($key !== null) {
+            self::query()->insertOrIgnore(['key' => $key, 'plan_revision_id' => $revisionId]);
+        }
+    }
 }

@@ -23,6 +23,9 @@ final class Drawable
 
     private const SECONDS_PER_DAY = 86_400.0;
 
+    /** Fewer of the same step in a row are shorter as they are. */
+    private const LEAST_RUN = 4;
+
     /**
      * @throws InvalidInput when it takes longer than anybody shoots
      */
@@ -72,13 +75,13 @@ final class Drawable
      * All columns of a schedule, for a page that is answered over a slow line. Most rise evenly: as steps from photo to photo they are
      * small numbers that repeat, and pack to a fraction. Some are others added up, or the same but for where they begin.
      *
-     * @return array<string, int|array{s: list<int|null>}|array{of: array<string, int>, plus: int}> by quantity, × IntervalColumns::SCALE:
+     * @return array<string, int|array{s: list<int|null|array{int|null, int}>}|array{of: array<string, int>, plus: int}> by quantity, × IntervalColumns::SCALE:
      *         one number for every photo; or s, the steps to each photo from the one before, the first from 0, null where there is no
-     *         number; or the sum of columns that come before it, each so many times, plus a number
+     *         number, and a pair for a step and how often it comes in a row; or the sum of columns that come before it, each so many times, plus a number
      */
     public static function columns(Schedule $schedule): array
     {
-        /** @var array<string, int|array{s: list<int|null>}|array{of: array<string, int>, plus: int}> $written */
+        /** @var array<string, int|array{s: list<int|null|array{int|null, int}>}|array{of: array<string, int>, plus: int}> $written */
         $written = [];
         $shapes = $begins = [];
         foreach ([...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)] as $name => $column) {
@@ -87,7 +90,7 @@ final class Drawable
                 continue;
             }
             $steps = self::steps($column);
-            $begins[$name] = (int) $steps[0];
+            $begins[$name] = (int) $column[0];
             $shape = array_slice($steps, 1);
             $like = array_search($shape, $shapes, true);
             $shapes[$name] = $shape;
@@ -104,17 +107,43 @@ final class Drawable
     /**
      * @param list<int|null> $column
      *
-     * @return list<int|null>
+     * @return list<int|null|array{int|null, int}>
      */
     private static function steps(array $column): array
     {
         $steps = [];
         $before = 0;
-        foreach ($column as $value) {
-            $steps[] = $value === null ? null : $value - $before;
+        $last = null;
+        $times = 0;
+        foreach ($column as $n => $value) {
+            $step = $value === null ? null : $value - $before;
             $before = $value ?? $before;
+            // The first stands by itself: columns that differ in nothing else are the same.
+            if ($n > 1 && $step === $last) {
+                $times++;
+                continue;
+            }
+            self::addRun($steps, $last, $times);
+            $last = $step;
+            $times = 1;
         }
+        self::addRun($steps, $last, $times);
 
         return $steps;
+    }
+
+    /**
+     * @param list<int|null|array{int|null, int}> $steps
+     */
+    private static function addRun(array &$steps, ?int $step, int $times): void
+    {
+        if ($times >= self::LEAST_RUN) {
+            $steps[] = [$step, $times];
+
+            return;
+        }
+        for (; $times > 0; $times--) {
+            $steps[] = $step;
+        }
     }
 }

@@ -107,10 +107,10 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   const bar = page.locator('.stay', { hasText: 'Flood' });
   const field = page.locator('.shot-card', { hasText: 'Flood' }).getByLabel('Start');
   assert.equal(await field.inputValue(), '20 min before sunset');
-  const before = await field.elementHandle();
+  const shown = await field.elementHandle();
   await bar.focus();
   await page.keyboard.press('ArrowLeft');
-  await page.waitForFunction((element) => element.isConnected === false, before);
+  await page.waitForFunction((element) => element.isConnected === false, shown);
   assert.equal(await field.inputValue(), '25 min before sunset');
   await page.keyboard.press('Shift+ArrowRight');
   await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="24 min before sunset"]').waitFor();

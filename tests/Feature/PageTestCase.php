@@ -160,8 +160,10 @@ abstract class PageTestCase extends TestCase
         assert(is_array($steps));
         $values = [];
         $sum = 0;
-        foreach ($steps as $step) {
-            if ($step !== null) {
+        foreach ($steps as $run) {
+            [$step, $times] = is_array($run) ? $run : [$run, 1];
+            assert(is_int($times));
+            for (; $step !== null && $times > 0; $times--) {
                 assert(is_int($step));
                 $sum += $step;
                 $values[] = $sum / 10_000;

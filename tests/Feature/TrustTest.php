@@ -5,14 +5,23 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\CreateShot;
+use App\Actions\EditShot;
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\AskedEdit;
+use App\Models\AnsweredRequest;
 use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Plans\EditedShot;
+use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Figure;
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\InvalidInput;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -96,6 +105,71 @@ final class TrustTest extends PageTestCase
         // A keyframe's place may stand for another keyframe by now.
         $this->edit($shot, 'keyframe-after', ['place' => 0]);
         $this->type($shot, ['move' => ['keyframes' => [1 => ['pan' => '5']]]], ['revision' => $shown])->assertStatus(409);
+    }
+
+    /**
+     * Makes an edit while which another window does something: after it was worked out from what stands there, before it is kept.
+     *
+     * @param array<string, string> $asked
+     * @param callable(): mixed     $meanwhile
+     */
+    private static function editedWhile(Shot $shot, array $asked, string $interval, callable $meanwhile): EditedShot
+    {
+        $request = Request::create('/', 'PUT', ['revision' => self::revisionOf($shot), ...$asked]);
+        $isFirst = true;
+
+        return app(EditShot::class)(
+            Shot::query()->findOrFail($shot->id),
+            AskedEdit::of($request, ['/timing/interval_s' => $interval]),
+            static function (PinnedPlan $plan) use (&$isFirst, $interval, $meanwhile): Edited {
+                if ($isFirst) {
+                    $isFirst = false;
+                    $meanwhile();
+                }
+
+                return $plan->typed(['timing' => ['interval_s' => $interval]], []);
+            },
+        );
+    }
+
+    public function testWhatIsSavedWhileAnEditIsWorkedOutStaysBelowIt(): void
+    {
+        $shot = self::shot();
+        $key = (string) Str::uuid();
+        $edited = self::editedWhile($shot, ['key' => $key], '9', fn () => $this->type($shot, ['timing' => ['exposure_s' => '0.5']])->assertOk());
+        self::assertStringContainsString('exposure', $edited->elsewhere);
+        self::assertSame(self::revisionOf($shot), $edited->revisionId);
+        $plan = self::planOf($shot);
+        self::assertSame([9.0, 0.5], [$plan->timing->interval->longest(), $plan->timing->exposure->longest()]);
+        self::assertSame(3, $shot->revisions()->count());
+        self::assertSame($edited->revisionId, AnsweredRequest::query()->findOrFail($key)->plan_revision_id);
+        // The same field: the other was first, and is told.
+        $this->expectException(ShotChangedElsewhere::class);
+        self::editedWhile($shot, [], '7', fn () => $this->type($shot, ['timing' => ['interval_s' => '11']])->assertOk());
+    }
+
+    public function testTheSameEditSentTwiceAtOnceCountsOnce(): void
+    {
+        $shot = self::shot();
+        $key = (string) Str::uuid();
+        $twin = fn () => $this->type($shot, ['timing' => ['interval_s' => '9']], ['key' => $key])->assertOk();
+        $edited = self::editedWhile($shot, ['key' => $key], '9', $twin);
+        self::assertSame(self::revisionOf($shot), $edited->revisionId);
+        self::assertSame([2, 9.0], [$shot->revisions()->count(), self::planOf($shot)->timing->interval->longest()]);
+        // Taken back meanwhile, it is not made again either; nor is one that changed nothing.
+        $this->step($shot, 'undo');
+        $this->type($shot, ['timing' => ['interval_s' => '9']], ['key' => $key])->assertOk()->assertHeader('X-Evrent-Revision', (string) $edited->revisionId);
+        self::assertSame([2, 8.0], [$shot->revisions()->count(), self::planOf($shot)->timing->interval->longest()]);
+        $same = (string) Str::uuid();
+        $this->type($shot, ['timing' => ['interval_s' => '8']], ['key' => $same])->assertOk();
+        self::assertSame(self::revisionOf($shot), AnsweredRequest::query()->findOrFail($same)->plan_revision_id);
+    }
+
+    public function testAnEditOfAShotThatWasDeletedMeanwhileIsNotKept(): void
+    {
+        $shot = self::shot();
+        $this->expectException(ModelNotFoundException::class);
+        self::editedWhile($shot, [], '9', static fn () => $shot->delete());
     }
 
     public function testAnEditSentAgainCountsOnceAndATruncatedFormNotAtAll(): void

@@ -10,7 +10,8 @@ import { pegs } from './pegs.js';
 import { whatIf } from './whatif.js';
 
 /**
- * Columns come as whole numbers of a scale's parts: one for every photo, or steps from photo to photo, or as others added up.
+ * Columns come as whole numbers of a scale's parts: one for every photo, or steps from photo to photo (a pair for a step and how often it
+ * comes in a row), or as others added up.
  */
 const summed = (parts, plus, photos) => Array.from({ length: photos }, (_, n) => parts.reduce((sum, [values, times]) => {
   const value = Array.isArray(values) ? values[n] : values;
@@ -23,8 +24,13 @@ const unpacked = (data) => {
     if (typeof column === 'number') whole[name] = column;
     else if (column.of) whole[name] = summed(Object.entries(column.of).map(([other, times]) => [whole[other], times]), column.plus, data.photos);
     else {
+      const values = [];
       let sum = 0;
-      whole[name] = column.s.map((step) => (step === null ? null : (sum += step)));
+      for (const run of column.s) {
+        const [step, times] = Array.isArray(run) ? run : [run, 1];
+        for (let time = 0; time < times; time++) values.push(step === null ? null : (sum += step));
+      }
+      whole[name] = values;
     }
   }
   const read = (value) => (value === null ? null : value / data.scale);

@@ -30,7 +30,7 @@ final class DrawnColumns
     }
 
     /**
-     * @param list<int|null> $steps
+     * @param list<int|null|array{int|null, int}> $steps
      *
      * @return list<int|null>
      */
@@ -38,9 +38,12 @@ final class DrawnColumns
     {
         $sum = 0;
         $column = [];
-        foreach ($steps as $step) {
-            $sum += $step ?? 0;
-            $column[] = $step === null ? null : $sum;
+        foreach ($steps as $run) {
+            [$step, $times] = is_array($run) ? $run : [$run, 1];
+            for (; $times > 0; $times--) {
+                $sum += $step ?? 0;
+                $column[] = $step === null ? null : $sum;
+            }
         }
 
         return $column;
