@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Day\DayDrawing;
 use Evrent\Core\Day\DayLine;
+use Evrent\Core\Drawings\DayDrawing;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Light\RampedPlan;
-use Evrent\Core\Light\School;
-use Evrent\Core\Light\SchoolsCompared;
-use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Optics\Optics;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\RampedPlan;
+use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\SchoolsCompared;
+use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Sky\Site;
 use Evrent\Devices\Virtual\DryRun;
 

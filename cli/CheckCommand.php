@@ -7,10 +7,10 @@ namespace Evrent\Cli;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanChanges;
-use Evrent\Core\Motion\Run;
+use Evrent\Core\Motion\Leg;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -58,8 +58,8 @@ final class CheckCommand extends Command
                 PlainText::duration($summary->onSiteSeconds),
             ),
         ];
-        foreach ($schedule->plan->path->runs as $run) {
-            $lines[] = self::ramps($run);
+        foreach ($schedule->plan->path->legs as $leg) {
+            $lines[] = self::ramps($leg);
         }
         foreach ($report->findings as $finding) {
             $lines[] = '';
@@ -74,14 +74,14 @@ final class CheckCommand extends Command
     }
 
     /** A ramp in per cent says little on site, and two conventions share the sign: photos are what it means. */
-    private static function ramps(Run $run): string
+    private static function ramps(Leg $leg): string
     {
         return sprintf(
             'Keyframe %s to %s: %d photos gather speed and %d slow down (%s %% in, %s %% out, %s %% together).',
-            PlanChanges::peg($run->fromKeyframe),
-            PlanChanges::peg($run->toKeyframe),
-            ...$run->rampPhotos(),
-            ...array_map(PlainText::percent(...), [$run->easing->rampIn, $run->easing->rampOut, $run->easing->total()]),
+            PlanChanges::peg($leg->fromKeyframe),
+            PlanChanges::peg($leg->toKeyframe),
+            ...$leg->rampPhotos(),
+            ...array_map(PlainText::percent(...), [$leg->easing->rampIn, $leg->easing->rampOut, $leg->easing->total()]),
         );
     }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
 use Symfony\Component\Console\Input\InputInterface;
 
 /**
@@ -24,7 +24,7 @@ final class Input
 
     /**
      * @throws BadUsage
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function plan(InputInterface $input): Plan
     {
@@ -37,7 +37,7 @@ final class Input
      * A plan whose whole schedule is looked at at once.
      *
      * @throws BadUsage
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function planAtOnce(InputInterface $input): Plan
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Sky\Observer;
+use Evrent\Core\Values\InvalidInput;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;

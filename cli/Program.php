@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;

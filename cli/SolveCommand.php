@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Timing\Solution;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;

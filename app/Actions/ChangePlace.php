@@ -8,7 +8,7 @@ use App\Models\Shoot;
 use App\Plans\WorkedPlan;
 use Evrent\Core\Day\TypedPlace;
 use Evrent\Core\Editing\PinnedPlan;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -23,7 +23,7 @@ final class ChangePlace
     /**
      * @param callable(Shoot): array{TypedPlace, list<string>} $read where it is to be, and what is out there, from the locked shoot
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __invoke(Shoot $shoot, callable $read): void
     {

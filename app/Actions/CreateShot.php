@@ -9,7 +9,7 @@ use App\Models\Shot;
 use App\Plans\WorkedPlan;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -22,7 +22,7 @@ final class CreateShot
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __invoke(Shoot $shoot, Plan $plan, string $reason, Pins $pins = new Pins()): Shot
     {

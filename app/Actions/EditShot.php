@@ -33,7 +33,7 @@ final class EditShot
      * @param callable(PinnedPlan): Edited|Edited $edit what to make of the plan, or what takes its place
      *
      * @throws ShotChangedElsewhere
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __invoke(Shot $shot, AskedEdit $asked, callable|Edited $edit): EditedShot
     {
@@ -56,7 +56,7 @@ final class EditShot
      * @return ?EditedShot null when the shot stood on another revision by the time it was worked out
      *
      * @throws ShotChangedElsewhere
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     private function kept(Shot $shot, AskedEdit $asked, callable|Edited $edit): ?EditedShot
     {

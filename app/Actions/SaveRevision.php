@@ -11,7 +11,7 @@ use App\Models\RevisionFigures;
 use App\Models\Shot;
 use App\Plans\WorkedPlan;
 use Evrent\Core\Format\PlanWriter;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
 /**

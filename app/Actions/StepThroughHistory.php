@@ -11,8 +11,8 @@ use App\Models\PlanRevision;
 use App\Models\Shot;
 use App\Plans\EditedShot;
 use App\Plans\ShotPage;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**

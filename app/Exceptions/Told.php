@@ -6,7 +6,7 @@ namespace App\Exceptions;
 
 use App\Models\Shot;
 use ErrorException;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Illuminate\Http\Request;
 
 /**

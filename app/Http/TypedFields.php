@@ -7,8 +7,8 @@ namespace App\Http;
 use App\Models\PlanRevision;
 use App\Models\Shot;
 use App\Plans\ShotPage;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Illuminate\Http\Request;
 
 /**

@@ -7,8 +7,8 @@ namespace App\Models;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\Problem;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
@@ -52,7 +52,7 @@ final class PlanRevision extends Model
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput when it was kept by a version that took what this one cannot read
+     * @throws \Evrent\Core\Values\InvalidInput when it was kept by a version that took what this one cannot read
      */
     public function toPlan(): Plan
     {

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Plans\WorkedPlan;
 use Evrent\Core\Day\ShotFigures;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\Eloquent\Model;
 
 /**

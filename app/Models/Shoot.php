@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Day\Hazard;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Sky\Site;
+use Evrent\Core\Words\PlainText;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * An outing: one place, one day, some shots.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Evrent\Core\Format\TrialText;
 use Evrent\Core\Presets\Trial as Matrix;
+use Evrent\Core\Presets\TrialText;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;

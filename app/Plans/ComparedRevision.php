@@ -6,7 +6,7 @@ namespace App\Plans;
 
 use App\Models\PlanRevision;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 
 /**

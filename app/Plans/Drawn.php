@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use Evrent\Core\Drawings\Drawable;
+use Evrent\Core\Drawings\IntervalColumns;
 use Evrent\Core\Editing\Jog;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
-use Evrent\Core\Schedule\Drawable;
-use Evrent\Core\Schedule\IntervalColumns;
 use Evrent\Core\Schedule\Schedule;
 
 /**

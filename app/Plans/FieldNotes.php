@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * What is said beside fields though the plan holds what stands in them.

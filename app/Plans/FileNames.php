@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Illuminate\Support\Str;
 
 /**

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Preset;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Format\RecipeText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\Recipe;
+use Evrent\Core\Presets\RecipeText;
 use Evrent\Core\Presets\Transfer;
-use Evrent\Core\Problem;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What stored presets do to a plan.
@@ -21,7 +21,7 @@ use Evrent\Core\Problem;
 final class Presets
 {
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function applied(Preset $preset, Plan $plan): Plan
     {
@@ -61,7 +61,7 @@ final class Presets
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function recipe(Preset $preset): Recipe
     {

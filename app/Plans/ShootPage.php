@@ -11,13 +11,13 @@ use App\Models\RevisionFigures;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Evrent\Core\Day\Cautions;
-use Evrent\Core\Day\DayDrawing;
 use Evrent\Core\Day\DayLine;
 use Evrent\Core\Day\DayPlan;
 use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\OwnEvents;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Day\Stay;
+use Evrent\Core\Drawings\DayDrawing;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 

@@ -16,7 +16,7 @@ use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Throwable;
 
@@ -49,7 +49,7 @@ final readonly class ShotPage
     /**
      * The shot as it stands.
      *
-     * @throws \Evrent\Core\InvalidInput when its plan cannot be worked out
+     * @throws \Evrent\Core\Values\InvalidInput when its plan cannot be worked out
      */
     public static function of(Shot $shot): self
     {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * What a new shot starts from: a rig, and a short move that works.

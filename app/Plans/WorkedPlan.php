@@ -6,11 +6,11 @@ namespace App\Plans;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Editing\PinnedPlan;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
-use Evrent\Core\Schedule\Drawable;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Throwable;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * The battery in a device, with others that take over by themselves.
@@ -16,7 +16,7 @@ final readonly class Battery
      * @param int   $count     in the device at once, such as two in a grip
      * @param float $charge    at the start, 0…1
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public float $wattHours, public int $count = 1, public float $charge = 1.0)
     {

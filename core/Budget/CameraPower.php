@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the camera draws.
@@ -16,7 +16,7 @@ final readonly class CameraPower
      * @param float $exposingWatts while the shutter is open, dark exposures included
      * @param float $photoJoules   for each photo's writing and review
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public Battery $battery,

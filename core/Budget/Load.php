@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Copy;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the legs and the carriage carry, and how steep the slide stands.
@@ -30,7 +30,7 @@ final readonly class Load
      * @param float  $friction                of the carriage, coefficient
      * @param ?float $thrustNewtons           of the slide's motor at the belt
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $cameraKilograms = 0.7,
@@ -91,7 +91,7 @@ final readonly class Load
      *     carriageRatingKilograms?: ?float, inclineDegrees?: float, friction?: float, thrustNewtons?: ?float,
      * } $changes
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function with(array $changes): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What feeds camera and rig, and how cold it is.
@@ -22,7 +22,7 @@ final readonly class Power
      * @param float                                        $celsius of the batteries, where they are
      * @param list<array{celsius: float, share: float}>    $cold    rising
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public ?CameraPower $camera = null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * A power bank that carries the load before a device's own battery does.
@@ -15,7 +15,7 @@ final readonly class PowerBank
      * @param float $wattHours  as printed on it
      * @param float $efficiency what of that comes out of its socket, 0…1
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public float $wattHours, public Feeds $feeds = Feeds::Camera, public float $efficiency = 0.85, public float $charge = 1.0)
     {

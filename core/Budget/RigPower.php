@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the rig draws.
@@ -16,7 +16,7 @@ final readonly class RigPower
      * @param float $holdingWatts while motors hold their place between moves
      * @param float $idleWatts    before the move begins and after it ends
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public Battery $battery,

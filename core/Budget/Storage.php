@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What a photo takes up, and the cards in the camera.
@@ -20,7 +20,7 @@ final readonly class Storage
      * @param float       $jpegMegabytes  of one photo; 0 for none
      * @param list<float> $cardsGigabytes free space of the card in each slot
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $rawMegabytes = 30.0,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Light\Control;
-use Evrent\Core\Light\ExposureRoom;
-use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureRoom;
+use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T5: aperture priority lengthens the exposure at dusk past what the interval holds.

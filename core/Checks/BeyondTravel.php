@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T21: a keyframe, and so the move, lies beyond an axis's travel.

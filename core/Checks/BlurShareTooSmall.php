@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Schedule\PictureMotion;
-use Evrent\Core\Light\ExposureHelp;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureHelp;
+use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T13: the shutter is open for so small a share of the interval that a fast subject looks staccato.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TriggeredBy;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T7: the camera's own timer runs away from the rig, and takes photos while it moves or misses its last places.

@@ -6,8 +6,8 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * P3: the cards are full before the last photo.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\FastestStep;
-use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Timing\Mode;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T17: the rig moves on while the shutter is open, and smears a long exposure.

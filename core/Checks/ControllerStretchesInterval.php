@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T6: a controller that triggers the camera stretches short intervals in silence; the shoot overruns and the clip

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * L5: the crop to the output's aspect cuts into what was framed.

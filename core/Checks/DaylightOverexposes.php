@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\NeutralDensity;
-use Evrent\Core\Light\ShotLight;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T15: daylight over-exposes the shutter, dragged ones most of all: how many stops of neutral density it takes.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T14: the shutter is dragged on a subject too slow to blur, which costs time and filters and shows nothing.

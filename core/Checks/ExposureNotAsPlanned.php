@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T4: who ends the exposure and what the camera's dial stands on do not go together, or a mark on the dial stands for another

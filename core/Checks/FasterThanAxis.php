@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T22: the move asks more of an axis than it can give. Stopping for each photo: the step alone, with no exposure at

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Camera;
+use Evrent\Core\Words\PlainText;
 
 /**
  * L1: the camera's file counter goes from 9999 to 0001 in the middle of the shot, and sorting by name puts its end first.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * R1: the base is off level, and the horizon leans along the pan.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * R3: the slide stands steeper than its motor can push the load.

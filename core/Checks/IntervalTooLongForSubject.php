@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T9: the interval is too long for a fast subject, which jumps across the frame and cannot be slowed afterwards.

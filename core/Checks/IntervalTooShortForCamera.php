@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T2: the interval is shorter than exposure and card writing; the buffer fills after so many photos.

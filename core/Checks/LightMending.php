@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureKeys;
-use Evrent\Core\Light\ExposureRoom;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Light\Ramp;
-use Evrent\Core\Light\RampedPlan;
-use Evrent\Core\Light\School;
-use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureRoom;
+use Evrent\Core\Shot\Ramp;
+use Evrent\Core\Shot\RampedPlan;
+use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Instant;
-use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * Changes that bring photos back to the brightness they are to have. Each is tried before it is offered.

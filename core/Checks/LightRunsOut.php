@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
-use Evrent\Core\Light\ExposureRoom;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Light\ShotLight;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureRoom;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T23: the light runs out, or changes beyond what the exposures follow, before the end.

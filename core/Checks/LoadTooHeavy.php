@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * R2: legs or carriage are rated for less than twice what stands on them.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 use WeakMap;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T3: long-exposure noise reduction takes every exposure twice, which doubles the busy time and leaves gaps.

@@ -7,14 +7,14 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Budget\Battery;
 use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Budget\DeviceDrain;
-use Evrent\Core\Budget\Drain;
 use Evrent\Core\Budget\Feeds;
 use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What is said of a battery that does not last, and what mends it. Each remedy is tried before it is offered.

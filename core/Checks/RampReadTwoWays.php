@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\RampEntry;
-use Evrent\Core\Motion\Run;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T11: a ramp in per cent is read as one end where it means both.
@@ -28,23 +28,23 @@ final class RampReadTwoWays implements Check
     public function find(Schedule $schedule): ?Finding
     {
         $plan = $schedule->plan;
-        foreach ($plan->path->runs as $run) {
-            $unequal = abs($run->easing->rampIn - $run->easing->rampOut) >= self::SAME_SHARE;
+        foreach ($plan->path->legs as $leg) {
+            $unequal = abs($leg->easing->rampIn - $leg->easing->rampOut) >= self::SAME_SHARE;
             if ($plan->rig->rampEntry === RampEntry::Total && $unequal) {
-                return self::cannotBeEntered($plan, $run);
+                return self::cannotBeEntered($plan, $leg);
             }
-            if ($plan->rig->rampEntry === null && $run->easing->total() >= self::LIKELY_MISREAD_SHARE) {
-                return self::likelyMisread($plan, $run);
+            if ($plan->rig->rampEntry === null && $leg->easing->total() >= self::LIKELY_MISREAD_SHARE) {
+                return self::likelyMisread($plan, $leg);
             }
         }
 
         return null;
     }
 
-    private static function likelyMisread(Plan $plan, Run $run): Finding
+    private static function likelyMisread(Plan $plan, Leg $leg): Finding
     {
-        [$in, $out] = $run->rampPhotos();
-        $easing = $run->easing;
+        [$in, $out] = $leg->rampPhotos();
+        $easing = $leg->easing;
 
         return new Finding(
             'T11',
@@ -78,14 +78,14 @@ final class RampReadTwoWays implements Check
         );
     }
 
-    private static function cannotBeEntered(Plan $plan, Run $run): Finding
+    private static function cannotBeEntered(Plan $plan, Leg $leg): Finding
     {
         return new Finding(
             'T11',
             Severity::Look,
             'The controller takes one ramp for both ends',
-            sprintf('%s %% in, %s %% out', PlainText::percent($run->easing->rampIn), PlainText::percent($run->easing->rampOut)),
-            sprintf('It halves the number typed into it, so ramps of different length cannot be programmed: %d and %d photos here.', ...$run->rampPhotos()),
+            sprintf('%s %% in, %s %% out', PlainText::percent($leg->easing->rampIn), PlainText::percent($leg->easing->rampOut)),
+            sprintf('It halves the number typed into it, so ramps of different length cannot be programmed: %d and %d photos here.', ...$leg->rampPhotos()),
             null,
             0,
             [new Remedy(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * A change of plan that clears a finding.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Budget\Drain;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
 
 /**
  * P2: the rig's battery dies before the last photo; cold counts.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T19: nothing is near enough for the slide to show as more than a drift of the whole picture.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Light\StarTrails;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\StarTrails;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T16: stars trail while the shutter is open.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
-use Evrent\Core\Plan;
-use Evrent\Core\Schedule\PictureMotion;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T20: the motor's own steps show: one moves the picture by more than half a pixel of the clip, the planned step is
@@ -142,7 +142,7 @@ final class StepBelowMotor implements Check
     private static function tooMany(Plan $plan, int $still): bool
     {
         // A ramp has a foot at each end of each run.
-        return $still > 2 * count($plan->path->runs) * self::STILL_CLIP_SECONDS * $plan->timing->framesPerSecond;
+        return $still > 2 * count($plan->path->legs) * self::STILL_CLIP_SECONDS * $plan->timing->framesPerSecond;
     }
 
     private static function shorterRamps(Schedule $schedule): ?Remedy

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
-use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Target;
+use Evrent\Core\Words\PlainText;
 
 /**
  * S1: the sun is in the picture, and so in the finder and on the sensor.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Schedule\PictureMotion;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * T12: the move carries the picture past too fast at playback: jittery and disorienting.

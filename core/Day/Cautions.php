@@ -6,7 +6,7 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Sky\ShotSky;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\StartText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Site;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * What the shooter knows of the day: a tide, a ferry, a gate that closes. Timed as shots are: "19:25", "1 h after sunset".

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Budget\DeviceDrain;
-use Evrent\Core\Budget\Drain;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
@@ -13,8 +12,9 @@ use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
-use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Sky\Instant;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
-use Evrent\Core\Format\ClockTime;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\StartEvent;
+use Evrent\Core\Words\ClockTime;
 
 /**
  * When a shot begins and when the card has its last photo, as a clock on the wall there shows it.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Problems;
 use Evrent\Core\Sky\Instant;
+use Evrent\Core\Values\Problems;
 
 /**
  * One shot in the day: from the first leg set down to the last case closed.
@@ -24,7 +24,7 @@ final readonly class Stay
      * @param ?string $rig    by its name in the kit; null when none was picked
      * @param ?string $body   likewise
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     private function __construct(
         public int $id,
@@ -45,7 +45,7 @@ final readonly class Stay
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function of(int $id, ShotFigures $shot, int $setupMinutes, int $teardownMinutes): self
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problems;
 use Evrent\Core\Sky\Site;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A shoot's place and day as they are typed. All of latitude, longitude, zone and date together make a site; without latitude

@@ -6,12 +6,12 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\StartText;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Start;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A shot's place in the day, as it was typed or dragged.

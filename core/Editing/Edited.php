@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * What an edit makes of a plan and its pins. Looked at or saved, it is this.

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Optics\Optics;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Angles;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
 
 /**
  * Sets the framing by what is wanted in it, instead of by degrees on the axes.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Format\PlanChanges;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
 
 /**
  * What a person gave with an edit, read by name. Whatever cannot be read is refused at /edit/<name>.

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solution;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A plan in which two of photos (or clip), interval and shooting time are held, and the third follows.

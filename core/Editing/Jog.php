@@ -6,7 +6,7 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * Moving the rig by hand, a step at a time, as with the buttons of a controller. It never leaves an axis's travel.
@@ -54,7 +54,7 @@ final class Jog
      *
      * @return array<string, float> where they stand then
      *
-     * @throws \Evrent\Core\InvalidInput for an axis that the rig does not have
+     * @throws \Evrent\Core\Values\InvalidInput for an axis that the rig does not have
      */
     public static function moved(Plan $plan, array $positions, string $axisId, int $steps, string $size): array
     {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\PhotoOrder;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * Changes to single keyframes, as they are made on the run's own line: by photo, and by where the axes stand.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * Changes to the move as a whole. Positions are mm or degrees; those that are worked out are rounded to what a display shows.
@@ -32,9 +32,9 @@ final class MoveEdits
         );
         // A run's own ease stands on the keyframe that starts it, which is now the one at its other end.
         $last = count($keyframes) - 1;
-        foreach ($plan->path->runs as $run) {
-            $easing = $plan->move->keyframes[$run->fromKeyframe]->easing;
-            $starts = $last - $run->toKeyframe;
+        foreach ($plan->path->legs as $leg) {
+            $easing = $plan->move->keyframes[$leg->fromKeyframe]->easing;
+            $starts = $last - $leg->toKeyframe;
             $keyframes[$starts] = $keyframes[$starts]->withEasing($easing === null ? null : $reversed($easing));
         }
 

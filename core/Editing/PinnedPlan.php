@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TypedPlan;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A plan with what its shooter pinned. Every edit goes through here, whether it is kept or only looked at: the edit is made, and the

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Angles;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
-use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Target;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * Aims the rig at what is in the sky, and follows it.

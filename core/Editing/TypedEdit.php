@@ -11,26 +11,25 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Budget\Storage;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\StartText;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Kit\Picking;
 use Evrent\Core\Light\Exposure;
-use Evrent\Core\Light\ExposureHelp;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;
-use Evrent\Core\Light\RampedPlan;
-use Evrent\Core\Light\School;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Optics;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureHelp;
+use Evrent\Core\Shot\RampedPlan;
+use Evrent\Core\Shot\School;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * One change to a plan, by its name and what a person gave with it: what the bench's buttons, pegs and keys do.

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * The sentence's figures as they are typed, and as they stand.

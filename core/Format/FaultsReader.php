@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
 use JsonException;
 
 /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use BackedEnum;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
 use stdClass;
 
 /**

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 use JsonException;
 
 /**

@@ -6,8 +6,9 @@ namespace Evrent\Core\Format;
 
 use DOMDocument;
 use DOMElement;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
 use JsonException;
 
 /**

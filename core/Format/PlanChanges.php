@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What differs between two plans, in words for the history: "interval 8 → 10 s".

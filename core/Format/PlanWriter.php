@@ -11,7 +11,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Optics\Optics;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Trigger;
 

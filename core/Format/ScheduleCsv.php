@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\PhotoStream;
+use Evrent\Core\Words\PlainText;
 
 /**
  * The frame schedule as rows for a spreadsheet: one header row, one row for each photo, full precision, decimal

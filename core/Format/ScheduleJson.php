@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Schedule\Summary;

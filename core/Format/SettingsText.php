@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What to set on site, in one line: "312 photos, one every 8 s, open 1/13 … 3.77 s, f/5.6, ISO 100, ND of 3 stops".

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use DateTimeImmutable;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
@@ -15,6 +13,8 @@ use Evrent\Core\Sky\Moon;
 use Evrent\Core\Sky\Observer;
 use Evrent\Core\Sky\Star;
 use Evrent\Core\Sky\Sun;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 
 /**
  * Where sun, moon and the middle of the Milky Way stand, and what a day brings, as JSON documents.

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Sky\StartEvent;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\ClockTime;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A start as people write it: "19:40", "01:30 next day", "20 min before sunset", "civil dusk", "the galactic centre rises to

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Thresholds;
+use Evrent\Core\Plan\Thresholds;
 
 /**
  * The thresholds of a plan by their names in the open format, in the order in which `Thresholds` takes them.

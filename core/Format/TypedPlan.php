@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Format\Parts\SiteFormat;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Motion\Run;
-use Evrent\Core\Plan;
-use Evrent\Core\Problems;
+use Evrent\Core\Motion\Leg;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A plan changed by what a person typed into some of its fields. What cannot be read is refused where it stands, in
@@ -119,15 +121,15 @@ final class TypedPlan
             return $typed;
         }
         if (is_array($move['easing'] ?? null)) {
-            $move['easing'] = self::ramps($plan, $plan->path->runs[0], $move['easing'], '/move/easing', $problems);
+            $move['easing'] = self::ramps($plan, $plan->path->legs[0], $move['easing'], '/move/easing', $problems);
         }
-        foreach ($plan->path->runs as $run) {
-            $keyframe = is_array($move['keyframes'] ?? null) ? $move['keyframes'][$run->fromKeyframe] ?? null : null;
-            $own = $plan->move->keyframes[$run->fromKeyframe]->easing;
+        foreach ($plan->path->legs as $leg) {
+            $keyframe = is_array($move['keyframes'] ?? null) ? $move['keyframes'][$leg->fromKeyframe] ?? null : null;
+            $own = $plan->move->keyframes[$leg->fromKeyframe]->easing;
             if ($own !== null && is_array($keyframe) && is_array($keyframe['easing'] ?? null)) {
-                $pointer = "/move/keyframes/{$run->fromKeyframe}/easing";
-                $keyframe['easing'] = self::ramps($plan, $run, $keyframe['easing'], $pointer, $problems);
-                $move['keyframes'] = [$run->fromKeyframe => $keyframe] + $move['keyframes'];
+                $pointer = "/move/keyframes/{$leg->fromKeyframe}/easing";
+                $keyframe['easing'] = self::ramps($plan, $leg, $keyframe['easing'], $pointer, $problems);
+                $move['keyframes'] = [$leg->fromKeyframe => $keyframe] + $move['keyframes'];
             }
         }
 
@@ -142,14 +144,14 @@ final class TypedPlan
      *
      * @return array<array-key, mixed>
      */
-    private static function ramps(Plan $plan, Run $run, array $typed, string $pointer, Problems $problems): array
+    private static function ramps(Plan $plan, Leg $leg, array $typed, string $pointer, Problems $problems): array
     {
         $total = null;
         foreach (['ramp_in', 'ramp_out', 'ramp_total'] as $field) {
             if (!array_key_exists($field, $typed)) {
                 continue;
             }
-            $share = is_string($typed[$field]) ? RampText::share($typed[$field], $plan, $run) : null;
+            $share = is_string($typed[$field]) ? RampText::share($typed[$field], $plan, $leg) : null;
             if ($share === null || $share < 0.0 || $share > 1.0) {
                 $problems->add("{$pointer}/{$field}", $field === 'ramp_total'
                     ? 'Enter both ramps together, from 0 to 100 % of the run: in per cent, photos or seconds.'

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A piece of kit: what it is, how many there are, and its numbers.
@@ -22,7 +22,7 @@ final readonly class KitItem
     /**
      * @param array<string, float> $values by the kind's field names; those not known are left out
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public KitKind $kind, public string $name, public array $values, public int $count = 1, public string $note = '')
     {
@@ -83,7 +83,7 @@ final readonly class KitItem
      *
      * @return list<Axis>
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function axes(): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * A piece of kit that a shot takes along, by name. What it is and can do stands in the plan's other parts as it was when it was
@@ -15,7 +15,7 @@ final readonly class Picked
     public const MOST = 100;
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public KitKind $kind, public string $name, public int $count = 1)
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A piece of kit as it is typed into its fields.

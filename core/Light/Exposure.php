@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * One setting of shutter, aperture and sensitivity.
@@ -18,7 +18,7 @@ final readonly class Exposure
     /**
      * @param float $aperture the f-number
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public float $seconds, public float $aperture, public float $iso)
     {
@@ -32,7 +32,7 @@ final readonly class Exposure
     /**
      * What a scene asks for: t = N² / (2^EV · ISO / 100).
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function forScene(float $exposureValue, float $aperture, float $iso): self
     {

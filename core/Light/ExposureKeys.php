@@ -21,7 +21,7 @@ final class ExposureKeys
     /**
      * @param non-empty-list<float> $exposures seconds by photo
      *
-     * @throws \Evrent\Core\InvalidInput when more keys would be needed than a plan can have
+     * @throws \Evrent\Core\Values\InvalidInput when more keys would be needed than a plan can have
      */
     public static function through(array $exposures): KeyedSeconds
     {

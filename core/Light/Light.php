@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
-use Evrent\Core\Copy;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the exposure of a shot hangs on beside its shutter times: aperture, ISO, filter, cloud, a metered exposure, and within
@@ -39,7 +39,7 @@ final readonly class Light
      *                                                               than the meter says, by EV, rising; so that night stays night
      * @param list<float>                           $filters         stops of each neutral density filter in the bag
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $aperture = 8.0,
@@ -150,7 +150,7 @@ final readonly class Light
      *     bias?: list<array{ev: float, stops: float}>, filters?: list<float>,
      * } $changes
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function with(array $changes): self
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Format\PlainText;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 
 /**
  * One motorised axis of the rig. Positions are in millimetres (linear) or degrees (rotary).
@@ -26,7 +26,7 @@ final readonly class Axis
      * @param float $stepsPerUnit       motor steps per mm or degree
      * @param float $backlash           play taken up when the axis turns round, mm or degrees
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public string $id,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * How the rig's base stands in the world: how far off level, and where its pan axis points at 0.
@@ -18,7 +18,7 @@ final readonly class Base
      * @param float $towardDegrees      bearing toward which it leans down, from true north clockwise
      * @param float $zeroBearingDegrees bearing of the camera with the pan axis at 0, from true north clockwise
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $offLevelDegrees = 0.0,

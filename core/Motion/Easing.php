@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * How a run from one standstill to the next starts and ends: the position ramp.
@@ -18,7 +18,7 @@ final readonly class Easing
      * @param float $rampIn  share of the run in which it gathers speed, 0…1 (0 is a hard start)
      * @param float $rampOut share of the run in which it slows down, 0…1 (0 is a hard stop)
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $rampIn = 0.0,

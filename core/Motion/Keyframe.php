@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * A framing that the move meets exactly: where every axis stands at a share of the travelling photos.
@@ -20,7 +20,7 @@ final readonly class Keyframe
      * @param int                  $holdPhotos extra photos taken standing here (stops only)
      * @param ?Easing              $easing     for the run that starts here; null takes the move's own
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $at,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * The keyframes in order, and the ease of every run that does not carry one of its own.
@@ -16,7 +16,7 @@ final readonly class Move
     /**
      * @param list<Keyframe> $keyframes at least two; the first at 0, the last at 1, rising between
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public array $keyframes, public Easing $easing = new Easing())
     {

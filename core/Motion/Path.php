@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * Where every axis stands at each travelling photo, and between photos.
  *
- * Keyframes that stop cut the path into runs, each eased on its own. Within a run the passed keyframes become
+ * Keyframes that stop cut the path into legs, each eased on its own. Within a leg the passed keyframes become
  * knots over the share of the way covered, and a shape-preserving curve goes through them; with no passed keyframe
  * that is a straight line. Every keyframe is met exactly on its photo and no axis overshoots.
  */
 final readonly class Path
 {
     /**
-     * @param list<Run>    $runs    in order, without gaps
+     * @param list<Leg>    $legs    in order, without gaps
      * @param list<string> $axisIds
      */
-    private function __construct(public array $runs, private array $axisIds)
+    private function __construct(public array $legs, private array $axisIds)
     {
     }
 
@@ -27,29 +27,29 @@ final readonly class Path
      * @param list<string> $axisIds every keyframe has a position for each
      * @param int          $photos  travelling photos, ≥ 2
      *
-     * @throws \Evrent\Core\InvalidInput when two keyframes fall on one photo
+     * @throws \Evrent\Core\Values\InvalidInput when two keyframes fall on one photo
      */
     public static function through(Move $move, array $axisIds, int $photos): self
     {
         $indices = self::travelIndices($move, $photos);
-        $runs = [];
+        $legs = [];
         $start = 0;
         for ($end = 1; $end < count($move->keyframes); $end++) {
             if ($move->keyframes[$end]->pass) {
                 continue;
             }
             $easing = $move->keyframes[$start]->easing ?? $move->easing;
-            $runs[] = self::run($move, $axisIds, $indices, $start, $end, $easing);
+            $legs[] = self::leg($move, $axisIds, $indices, $start, $end, $easing);
             $start = $end;
         }
 
-        return new self($runs, $axisIds);
+        return new self($legs, $axisIds);
     }
 
     /**
      * @return list<int> the travelling photo of each keyframe
      *
-     * @throws \Evrent\Core\InvalidInput when two keyframes fall on one photo
+     * @throws \Evrent\Core\Values\InvalidInput when two keyframes fall on one photo
      */
     public static function travelIndices(Move $move, int $photos): array
     {
@@ -77,14 +77,14 @@ final readonly class Path
     public function positionsAt(float $travelIndex): array
     {
         $number = 0;
-        while ($number < count($this->runs) - 1 && $travelIndex > $this->runs[$number]->toIndex) {
+        while ($number < count($this->legs) - 1 && $travelIndex > $this->legs[$number]->toIndex) {
             $number++;
         }
-        $run = $this->runs[$number];
-        $covered = $run->covered($travelIndex);
+        $leg = $this->legs[$number];
+        $covered = $leg->covered($travelIndex);
         $positions = [];
         foreach ($this->axisIds as $axisId) {
-            $positions[$axisId] = $run->position($axisId, $covered);
+            $positions[$axisId] = $leg->position($axisId, $covered);
         }
 
         return $positions;
@@ -98,11 +98,11 @@ final readonly class Path
     public function positionColumns(): array
     {
         $columns = array_fill_keys($this->axisIds, []);
-        foreach ($this->runs as $number => $run) {
-            for ($index = $run->fromIndex + ($number === 0 ? 0 : 1); $index <= $run->toIndex; $index++) {
-                $covered = $run->covered($index);
+        foreach ($this->legs as $number => $leg) {
+            for ($index = $leg->fromIndex + ($number === 0 ? 0 : 1); $index <= $leg->toIndex; $index++) {
+                $covered = $leg->covered($index);
                 foreach ($this->axisIds as $axisId) {
-                    $columns[$axisId][] = $run->position($axisId, $covered);
+                    $columns[$axisId][] = $leg->position($axisId, $covered);
                 }
             }
         }
@@ -114,7 +114,7 @@ final readonly class Path
      * @param list<string> $axisIds
      * @param list<int>    $indices
      */
-    private static function run(Move $move, array $axisIds, array $indices, int $start, int $end, Easing $easing): Run
+    private static function leg(Move $move, array $axisIds, array $indices, int $start, int $end, Easing $easing): Leg
     {
         $knots = [];
         for ($k = $start; $k <= $end; $k++) {
@@ -129,6 +129,6 @@ final readonly class Path
             $curves[$axisId] = new MonotoneCubic($knots, $values);
         }
 
-        return new Run($start, $end, $indices[$start], $indices[$end], $easing, $curves);
+        return new Leg($start, $end, $indices[$start], $indices[$end], $easing, $curves);
     }
 }

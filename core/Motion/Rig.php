@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * The motion rig: its axes, and how long it waits around a move.
@@ -20,7 +20,7 @@ final readonly class Rig
      * @param float      $settleSeconds            from the end of a move until the rig stands still
      * @param ?RampEntry $rampEntry                what its controller takes as ramp; null when nobody said
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public array $axes,
@@ -46,7 +46,7 @@ final readonly class Rig
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withSettling(float $seconds): self
     {
@@ -61,7 +61,7 @@ final readonly class Rig
     /**
      * @param list<Axis> $axes
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withAxes(array $axes): self
     {

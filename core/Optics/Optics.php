@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
-use Evrent\Core\Copy;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the picture is made with and of: sensor, lens, output, and how far away things are.
@@ -22,7 +22,7 @@ final readonly class Optics
      * @param float $backgroundMetres       farthest thing that matters
      * @param float $subjectMetresPerSecond how fast the subject moves across the view
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $sensorWidthMillimetres,
@@ -66,7 +66,7 @@ final readonly class Optics
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withFocal(float $millimetres): self
     {

@@ -6,11 +6,11 @@ namespace Evrent\Core\Presets;
 
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\HeldFigures;
-use Evrent\Core\Plan;
-use Evrent\Core\Problems;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Values\Problems;
 
 /**
  * Where to start for a kind of subject.
@@ -26,7 +26,7 @@ final readonly class Recipe
      * @param float  $clipSeconds     how long the clip should be
      * @param string $reason          why, in a sentence
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public float $intervalSeconds, public float $openShare, public float $clipSeconds, public string $reason)
     {
@@ -51,7 +51,7 @@ final readonly class Recipe
     /**
      * The plan with this recipe's timing: the rig, the camera and the framing stay.
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function applied(Plan $plan): Plan
     {

@@ -8,7 +8,7 @@ use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * Takes a move, or a whole shot, from the rig it was made on to another. Axes are matched by name and kind, and their
@@ -17,7 +17,7 @@ use Evrent\Core\Plan;
 final class Transfer
 {
     /**
-     * @throws \Evrent\Core\InvalidInput when the keyframes do not fit the photos
+     * @throws \Evrent\Core\Values\InvalidInput when the keyframes do not fit the photos
      */
     public static function move(Plan $from, Plan $to): Plan
     {
@@ -27,7 +27,7 @@ final class Transfer
     /**
      * All but the rig and the name.
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function shot(Plan $from, Plan $to): Plan
     {

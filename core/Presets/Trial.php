@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Presets;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
 
 /**
  * A short test shoot: every interval with every shutter time, some photos each, and what came of it. The best becomes a recipe.

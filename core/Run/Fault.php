@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
-use Evrent\Core\Problems;
 use Evrent\Core\Timing\Timing;
+use Evrent\Core\Values\Problems;
 
 /**
  * One thing that goes wrong at one photo.
@@ -23,7 +23,7 @@ final readonly class Fault
      * @param int     $steps   for lost_steps
      * @param float   $seconds for power_cut and pause
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public FaultKind $kind,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Problem;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
 
 /**
  * One fault of each kind as it usually happens, to rehearse what a run makes of it.

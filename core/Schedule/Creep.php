@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\Mode;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Path;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * The photos in the order in which they are taken: head photos standing at the first keyframe, the travelling

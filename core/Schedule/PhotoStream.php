@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Motor;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
 
 /**

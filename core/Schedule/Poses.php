@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 
 /**
  * Where the camera is and how it looks, for the finder: from the axes' positions and the base's lean. What axes do goes by

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Path;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
 
 /**
@@ -165,9 +165,9 @@ final readonly class Schedule
     {
         $photoAt = array_flip(array_filter($this->order->travelIndices, fn (int $n): bool => $this->order->phases[$n] === Phase::Move, ARRAY_FILTER_USE_KEY));
         $ramps = [];
-        foreach ($this->plan->path->runs as $run) {
-            [$in, $out] = $run->rampPhotos();
-            foreach (['in' => [$run->fromIndex, $run->fromIndex + $in], 'out' => [$run->toIndex - $out, $run->toIndex]] as $kind => [$from, $to]) {
+        foreach ($this->plan->path->legs as $leg) {
+            [$in, $out] = $leg->rampPhotos();
+            foreach (['in' => [$leg->fromIndex, $leg->fromIndex + $in], 'out' => [$leg->toIndex - $out, $leg->toIndex]] as $kind => [$from, $to]) {
                 if ($to > $from && isset($photoAt[$from], $photoAt[$to])) {
                     $begins = $this->timeline->triggerSeconds[$photoAt[$from]];
                     $ramps[] = [$kind, $begins, $this->timeline->triggerSeconds[$photoAt[$to]] - $begins];

@@ -6,7 +6,7 @@ namespace Evrent\Core\Sky;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 use Exception;
 
 /**
@@ -27,7 +27,7 @@ final readonly class LocalDay
      * @param string $date     such as 2026-05-14
      * @param string $zoneName such as Europe/Lisbon
      *
-     * @throws \Evrent\Core\InvalidInput with pointers /date and /zone
+     * @throws \Evrent\Core\Values\InvalidInput with pointers /date and /zone
      */
     public function __construct(string $date, string $zoneName)
     {

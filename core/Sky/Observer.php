@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * A place on the Earth from which the sky is seen.
@@ -26,7 +26,7 @@ final readonly class Observer
      * @param float $longitude       degrees, east above zero
      * @param float $elevationMetres above the sea
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(public float $latitude, public float $longitude, public float $elevationMetres = 0.0)
     {

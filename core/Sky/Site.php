@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
 
 /**
  * Where and on which day a shot is taken.

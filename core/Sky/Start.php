@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
-use Evrent\Core\Format\ClockTime;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\ClockTime;
 
 /**
  * When a shot is started: at a time of day, or so long before or after what happens in the sky.

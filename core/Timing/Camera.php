@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
-use Evrent\Core\Copy;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\Problems;
 
 /**
  * What the camera needs beside the exposure itself.
@@ -28,7 +28,7 @@ final readonly class Camera
      * @param ?Dial $dial                       what its mode dial stands on; null when nobody looked
      * @param bool  $marksAreLiteral            whether a mark of 30 s is 30 s, and not the 32 s of the scale of thirds
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public float $shutterLagSeconds = 0.0,
@@ -69,7 +69,7 @@ final readonly class Camera
      *     exposureTimedBy?: ?TimedBy, dial?: ?Dial, marksAreLiteral?: bool,
      * } $changes
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function with(array $changes): self
     {

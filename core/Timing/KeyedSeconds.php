@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Problem;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
 
 /**
  * A duration that is the same for every photo, or changes along the sequence through keys.
@@ -21,7 +21,7 @@ final readonly class KeyedSeconds
      * @param non-empty-list<array{at: float, seconds: float}> $keys at rises from 0 to 1; one key alone is a constant
      * @param string                                           $what what the duration is, for messages ("an interval")
      *
-     * @throws \Evrent\Core\InvalidInput with pointers such as "/1/at" for keys and "" for a constant
+     * @throws \Evrent\Core\Values\InvalidInput with pointers such as "/1/at" for keys and "" for a constant
      */
     public function __construct(public array $keys, public Between $between, private string $what = 'a duration')
     {
@@ -44,7 +44,7 @@ final readonly class KeyedSeconds
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function constant(float $seconds, Between $between, string $what = 'a duration'): self
     {
@@ -65,7 +65,7 @@ final readonly class KeyedSeconds
     /**
      * @param callable(float): float $change seconds in, seconds out
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function map(callable $change): self
     {
@@ -96,7 +96,7 @@ final readonly class KeyedSeconds
      *
      * @param int $place of the key before it, from 0
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withKeyAfter(int $place): self
     {
@@ -116,7 +116,7 @@ final readonly class KeyedSeconds
     /**
      * @param int $place of the key, from 0; the first and the last stay
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withoutKey(int $place): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * Solves for what is missing: clip = photos / frames per second, shooting time = photos × interval.
@@ -23,7 +23,7 @@ final class Solver
     /**
      * Exactly two of clip or photos, interval, and shooting time are given, in seconds.
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public static function solve(
         float $framesPerSecond,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * How many photos, how often and how long each is exposed.
@@ -22,7 +22,7 @@ final readonly class Timing
      * @param int   $headPhotos      standing at the first keyframe before the move
      * @param int   $tailPhotos      standing at the last keyframe after it
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public Mode $mode,
@@ -45,7 +45,7 @@ final readonly class Timing
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withInterval(KeyedSeconds $interval): self
     {
@@ -53,7 +53,7 @@ final readonly class Timing
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withExposure(KeyedSeconds $exposure): self
     {
@@ -61,7 +61,7 @@ final readonly class Timing
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withPhotos(int $photos, ?int $headPhotos = null, ?int $tailPhotos = null): self
     {
@@ -69,7 +69,7 @@ final readonly class Timing
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withMode(Mode $mode): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What fires the shutter, and how far it counts.
@@ -22,7 +22,7 @@ final readonly class Trigger
      * @param ?int   $cameraPhotos          photos the camera's timer is set to; null for as many as the plan has
      * @param ?int   $countLimit            the highest count that timer or controller knows (999, 9999); null for endless
      *
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
         public TriggeredBy $by = TriggeredBy::Rig,
@@ -57,7 +57,7 @@ final readonly class Trigger
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withCameraTiming(?float $intervalSeconds, float $startsSeconds): self
     {
@@ -65,7 +65,7 @@ final readonly class Trigger
     }
 
     /**
-     * @throws \Evrent\Core\InvalidInput
+     * @throws \Evrent\Core\Values\InvalidInput
      */
     public function withCounts(?int $cameraPhotos, ?int $countLimit): self
     {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Preset;
-use Evrent\Core\Format\RecipeText;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\Recipe;
+use Evrent\Core\Presets\RecipeText;
 use Illuminate\Database\Seeder;
 
 /**

@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Models\Shoot;
 use App\Models\Trial;
-use Evrent\Core\Format\TrialText;
 use Evrent\Core\Presets\Trial as Matrix;
+use Evrent\Core\Presets\TrialText;
 use Illuminate\Database\Seeder;
 
 /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Evrent\Core\Format\TypedPlan;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Path;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -75,7 +75,7 @@ final class PlanEditTest extends TestCase
 
     public function testARampIsCountedInThePhotosOfItsOwnRun(): void
     {
-        $runs = Plans::example('3-overrun-with-hold')->path->runs;
+        $runs = Plans::example('3-overrun-with-hold')->path->legs;
         // Runs of 48 and 47 photos: 25 % and 25 %, then 10 % and 40 %.
         self::assertSame([[12, 12], [5, 19]], [$runs[0]->rampPhotos(), $runs[1]->rampPhotos()]);
         self::assertSame([0, 1, 1, 2], [$runs[0]->fromKeyframe, $runs[0]->toKeyframe, $runs[1]->fromKeyframe, $runs[1]->toKeyframe]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Devices\Virtual\DryRun;

@@ -6,10 +6,10 @@ namespace Tests\Devices;
 
 use Evrent\Core\Format\FaultsReader;
 use Evrent\Core\Format\RunLogJson;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Run\PhotoTaken;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Virtual\DryRun;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\TypicalFaults;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Virtual\DryRun;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -31,7 +31,7 @@ function saver(shot) {
           acknowledged.push(Number(interval));
           break;
         }
-        if (answer !== null && ![502, 503, 504].includes(answer.status)) unexpected.push(`${answer.status} ${answer.text.slice(0, 200)}`);
+        if (answer !== null && ![502, 503, 504].includes(answer.status)) unexpected.push(`${answer.status} ${/<title>.*<\/title>/.exec(answer.text)?.[0] ?? answer.text.slice(0, 200)}`);
         await new Promise((resolve) => setTimeout(resolve, 60));
       }
     }
@@ -63,7 +63,7 @@ test('whatever dies during saves comes back within two seconds, and every acknow
     }
   }
   await saving.stop();
-  assert.deepEqual(saving.unexpected, []);
+  assert.deepEqual(saving.unexpected, [], copy.errors().slice(-40).join('\n'));
   assert.equal((await planOf(shot, copy.base)).timing.interval_s, saving.acknowledged.at(-1));
   const history = await (await get(`/shots/${shot}/history`, copy.base)).text();
   // Each once: the newest two hundred are listed, and none of them twice.

@@ -92,6 +92,11 @@ export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-'))
     /** Process numbers of what a service's note says it runs as. */
     service: (name) => Number(readFileSync(join(state, `services/main/${name}.group`), 'utf8')),
     database: () => Number(readFileSync(join(state, 'postgres/postmaster.pid'), 'utf8').split('\n')[0]),
+    /** What went wrong by the application's own log, a line each. */
+    errors: () => {
+      const log = join(state, 'services/storage/logs/laravel.log');
+      return existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((line) => /\.ERROR:/.test(line)).map((line) => line.slice(0, 500)) : [];
+    },
     supervisor: () => Number(readFileSync(join(state, 'services/main/supervisord.pid'), 'utf8')),
     async stop() {
       command.kill('SIGTERM');

@@ -9,7 +9,7 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use Database\Seeders\DemoSeeder;
 use Evrent\Core\Editing\Pins;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -19,7 +19,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

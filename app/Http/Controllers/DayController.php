@@ -20,7 +20,7 @@ use Evrent\Core\Day\OwnEvents;
 use Evrent\Core\Day\TypedStay;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

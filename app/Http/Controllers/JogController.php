@@ -9,8 +9,8 @@ use App\Http\Typed;
 use App\Models\Shot;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\Jog;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Schedule\Poses;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Shot;
 use App\Plans\ShotPage;
-use Evrent\Core\Light\SchoolsCompared;
+use Evrent\Core\Shot\SchoolsCompared;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Typed;
 use App\Models\Shoot;
 use App\Plans\ShootPage;
-use Evrent\Core\Budget\PackingList;
+use Evrent\Core\Day\PackingList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -13,7 +13,7 @@ use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

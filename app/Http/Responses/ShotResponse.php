@@ -9,7 +9,7 @@ use App\Models\Shot;
 use App\Plans\EditedShot;
 use App\Plans\FieldNotes;
 use App\Plans\ShotPage;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -16,7 +16,7 @@ use Evrent\Core\Budget\Storage;
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\Problems;
 
 /**
  * What a shot takes along and has to carry, feed and store, in the open format: the parts `storage`, `power`, `load` and `kit`.

@@ -6,13 +6,13 @@ namespace Evrent\Core\Format\Parts;
 
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Format\SkyJson;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;
-use Evrent\Core\Problems;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problems;
 
 /**
  * The light of a shot in the open format: the part `light`.

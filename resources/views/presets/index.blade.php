@@ -1,7 +1,7 @@
 @php
     use App\Http\Typed;
     use App\Plans\Presets;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Presets\PresetKind;
     [$recipes, $others] = $presets->partition(fn ($preset) => $preset->kind === PresetKind::Recipe);
 @endphp

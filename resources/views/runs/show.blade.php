@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Run\RunLog;
     $shot = $run->shot;
     $noticeable = $run->latest_late_seconds > RunLog::NOTICEABLE_SECONDS;

@@ -1,4 +1,4 @@
-@php use Evrent\Core\Format\PlainText; @endphp
+@php use Evrent\Core\Words\PlainText; @endphp
 <x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>{{ $shoot->name }}</h1><p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) · {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°, {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>

@@ -1,7 +1,7 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
-    use Evrent\Core\Schedule\Staircase;
+    use Evrent\Core\Drawings\Staircase;
     $sides = ['left' => $left, 'right' => $right];
     $figures = [
         'Photos' => fn ($side) => number_format($side->schedule->summary->photosTotal),

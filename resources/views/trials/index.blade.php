@@ -1,4 +1,4 @@
-@php use App\Http\Typed; use Evrent\Core\Format\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
+@php use App\Http\Typed; use Evrent\Core\Words\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
 <x-layout title="Test shoots" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Test shoots' => null]">
     <div class="page trials">
         <header class="page-head"><h1>Test shoots</h1><p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>

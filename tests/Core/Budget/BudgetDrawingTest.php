@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Budget;
 
-use Evrent\Core\Budget\BudgetDrawing;
-use Evrent\Core\Budget\Drain;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Drawings\BudgetDrawing;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

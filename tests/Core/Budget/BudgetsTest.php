@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Budget;
 
-use Evrent\Core\Budget\Drain;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

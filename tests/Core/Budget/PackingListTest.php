@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Budget;
 
-use Evrent\Core\Budget\Packed;
-use Evrent\Core\Budget\PackingList;
 use Evrent\Core\Day\Hazard;
+use Evrent\Core\Day\Packed;
+use Evrent\Core\Day\PackingList;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\TestCase;

@@ -8,7 +8,7 @@ use Evrent\Core\Checks\Check;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

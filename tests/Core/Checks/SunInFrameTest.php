@@ -6,11 +6,11 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Optics\SkyFrame;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Horizontal;
-use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Target;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
-use Evrent\Core\Day\DayDrawing;
 use Evrent\Core\Day\DayLine;
 use Evrent\Core\Day\OwnEvents;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Drawings\DayDrawing;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Day;
 
 use Evrent\Core\Day\TypedPlace;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\TypedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -7,14 +7,14 @@ namespace Tests\Core\Editing;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\HeldFigures;
 use Evrent\Core\Format\FieldTexts;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\RampText;
 use Evrent\Core\Format\TypedPlan;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -107,7 +107,7 @@ final class HeldFiguresTest extends TestCase
     public function testARampIsReadInWhateverItIsGiven(string $text, ?float $share): void
     {
         $plan = Plans::with([]);
-        $read = RampText::share($text, $plan, $plan->path->runs[0]);
+        $read = RampText::share($text, $plan, $plan->path->legs[0]);
         self::assertSame($share === null, $read === null);
         self::assertEqualsWithDelta((float) $share, (float) $read, 1e-9);
         if ($share !== null) {

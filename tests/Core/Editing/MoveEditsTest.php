@@ -8,11 +8,11 @@ use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\Jog;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\MoveEdits;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Path;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -118,10 +118,10 @@ final class MoveEditsTest extends TestCase
     public function testAPassedKeyframeStopsAndPassesAgain(): void
     {
         $plan = KeyframeEdits::passToggled(KeyframeEdits::addedAtPhoto(Plans::with([]), 100), 1);
-        self::assertCount(2, $plan->path->runs);
-        self::assertCount(1, KeyframeEdits::passToggled($plan, 1)->path->runs);
+        self::assertCount(2, $plan->path->legs);
+        self::assertCount(1, KeyframeEdits::passToggled($plan, 1)->path->legs);
         $held = KeyframeEdits::holding(KeyframeEdits::passToggled($plan, 1), 1, 12);
-        self::assertSame([252, false, 2], [$held->photosTotal(), $held->move->keyframes[1]->pass, count($held->path->runs)]);
+        self::assertSame([252, false, 2], [$held->photosTotal(), $held->move->keyframes[1]->pass, count($held->path->legs)]);
         self::assertSame(12, KeyframeEdits::holding($plan, 0, 12)->move->keyframes[0]->holdPhotos, 'the ends can hold too');
     }
 

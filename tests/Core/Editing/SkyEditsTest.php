@@ -6,15 +6,15 @@ namespace Tests\Core\Editing;
 
 use Evrent\Core\Editing\SkyEdits;
 use Evrent\Core\Editing\TypedEdit;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Angles;
 use Evrent\Core\Sky\Horizontal;
-use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Target;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Evrent\Core\Format\PlaceFile;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

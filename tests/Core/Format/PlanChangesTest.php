@@ -8,10 +8,10 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
-use Evrent\Core\Plan;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Evrent\Core\Optics\Optics;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

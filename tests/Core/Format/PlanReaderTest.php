@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\InvalidInput;
+use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

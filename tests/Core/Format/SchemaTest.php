@@ -6,7 +6,7 @@ namespace Tests\Core\Format;
 
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\ScheduleJson;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;

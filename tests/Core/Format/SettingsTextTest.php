@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Evrent\Core\Day\ShotTimes;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

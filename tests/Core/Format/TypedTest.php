@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Evrent\Core\Format\ClockTime;
-use Evrent\Core\Format\PlainText;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\TypedPlan;
-use Evrent\Core\Format\TypedText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Thresholds;
+use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\ClockTime;
+use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use Evrent\Core\Editing\Picking;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Kit\Picking;
 use Evrent\Core\Kit\TypedKit;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Light;
 
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Light\ExposureHelp;
-use Evrent\Core\Light\ShotLight;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureHelp;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

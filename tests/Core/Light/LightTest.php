@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core\Light;
 
 use DateTimeImmutable;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Illuminance;
 use Evrent\Core\Light\NeutralDensity;
-use Evrent\Core\Light\StarTrails;
 use Evrent\Core\Optics\Optics;
+use Evrent\Core\Shot\StarTrails;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Observer;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
 final class LightTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Light;
 
-use Evrent\Core\Light\Ramp;
-use Evrent\Core\Light\School;
-use Evrent\Core\Light\SchoolsCompared;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Ramp;
+use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\SchoolsCompared;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Light;
 
-use Evrent\Core\Light\StarTrails;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\StarTrails;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 

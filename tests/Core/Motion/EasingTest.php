@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Motion;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

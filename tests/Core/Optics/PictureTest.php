@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Optics;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
 final class PictureTest extends TestCase

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Presets;
 
-use Evrent\Core\Format\RecipeText;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\Recipe;
+use Evrent\Core\Presets\RecipeText;
 use Evrent\Core\Presets\Transfer;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Presets;
 
-use Evrent\Core\Format\TrialText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Presets\Trial;
+use Evrent\Core\Presets\TrialText;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
 final class TrialTest extends TestCase

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Schedule;
 
+use Evrent\Core\Drawings\Drawable;
+use Evrent\Core\Drawings\IntervalColumns;
+use Evrent\Core\Drawings\SceneryColumns;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\InvalidInput;
-use Evrent\Core\Plan;
-use Evrent\Core\Schedule\Drawable;
-use Evrent\Core\Schedule\IntervalColumns;
-use Evrent\Core\Schedule\SceneryColumns;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\CostliestPlan;

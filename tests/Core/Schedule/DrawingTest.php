@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Schedule;
 
-use Evrent\Core\Plan;
-use Evrent\Core\Schedule\IntervalColumns;
+use Evrent\Core\Drawings\IntervalColumns;
+use Evrent\Core\Drawings\Staircase;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Phase;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Schedule\Staircase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

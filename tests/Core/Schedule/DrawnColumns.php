@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Schedule;
 
-use Evrent\Core\Schedule\Drawable;
+use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Schedule\Schedule;
 
 /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Schedule;
 
-use Evrent\Core\Light\ShotLight;
-use Evrent\Core\Schedule\IntervalColumns;
-use Evrent\Core\Schedule\SceneryColumns;
+use Evrent\Core\Drawings\IntervalColumns;
+use Evrent\Core\Drawings\SceneryColumns;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Angles;
-use Evrent\Core\Sky\ShotSky;
 use Evrent\Core\Sky\Target;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;

@@ -8,7 +8,7 @@ use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Path;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Phase;
 use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Schedule\Schedule;

@@ -7,7 +7,7 @@ namespace Tests\Core\Schedule;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\ScheduleJson;
-use Evrent\Core\Plan;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Virtual\DryRun;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sky;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Sky\Angles;
 use Evrent\Core\Sky\Crossings;
 use Evrent\Core\Sky\DayEvents;
@@ -14,6 +13,7 @@ use Evrent\Core\Sky\Moon;
 use Evrent\Core\Sky\Observer;
 use Evrent\Core\Sky\Star;
 use Evrent\Core\Sky\Sun;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Sky;
 
 use Evrent\Core\Format\StartText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Sky\StartEvent;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

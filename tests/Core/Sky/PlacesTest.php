@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Sky;
 
 use DateTimeImmutable;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Sky\Angles;
 use Evrent\Core\Sky\Body;
 use Evrent\Core\Sky\Equatorial;
@@ -16,6 +15,7 @@ use Evrent\Core\Sky\Nutation;
 use Evrent\Core\Sky\Observer;
 use Evrent\Core\Sky\Star;
 use Evrent\Core\Sky\Sun;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 
 /**

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Sky;
 
 use Evrent\Core\Format\StartText;
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Interpolated;
 use Evrent\Core\Sky\Moon;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Star;
 use Evrent\Core\Sky\Sun;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

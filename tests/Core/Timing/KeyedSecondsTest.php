@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Timing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Timing;
 
-use Evrent\Core\InvalidInput;
 use Evrent\Core\Timing\Solver;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -1,7 +1,7 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
-    use Evrent\Core\Day\DayDrawing;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Drawings\DayDrawing;
+    use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
 @endphp

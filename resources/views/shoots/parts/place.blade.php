@@ -2,7 +2,7 @@
 @php
     use App\Http\Typed;
     use Evrent\Core\Day\Hazard;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $placeProblems = collect($errors->getMessages())->filter(fn ($messages, $key) => str_starts_with($key, 'place.'));
     $isTyped = $placeProblems->isNotEmpty() || session('place-read');
     $placeOpen = $page->line === null || $isTyped;

@@ -1,6 +1,6 @@
 {{-- What the shot takes along: picked from the kit, and kept as it was then. --}}
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $plan = $page->plan;
     $field = fn (string $pointer, string $label, string $unit = '', int $width = 5) => compact('pointer', 'label', 'unit', 'width');
 @endphp

@@ -1,6 +1,6 @@
 @php
-    use Evrent\Core\Budget\BudgetDrawing;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Drawings\BudgetDrawing;
+    use Evrent\Core\Words\PlainText;
     $drawn = BudgetDrawing::of($page->schedule);
 @endphp
 <x-part id="budgets" class="budgets panel" aria-labelledby="budgets-title">

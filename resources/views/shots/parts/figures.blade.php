@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $summary = $page->schedule->summary;
     $timing = $page->plan->timing;
 @endphp

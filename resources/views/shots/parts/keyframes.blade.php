@@ -1,6 +1,6 @@
 @php
     use App\Plans\NumberField;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     $plan = $page->plan;
     $last = array_key_last($plan->move->keyframes);

@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $light = $page->plan->light;
     $known = $page->plan->site !== null && $page->times->begins !== null;
 @endphp

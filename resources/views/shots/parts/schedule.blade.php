@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $axes = $page->plan->rig->axes;
     $stops = $page->plan->timing->mode->stops();
     $clock = $page->plan->timing->mode->hasClock();

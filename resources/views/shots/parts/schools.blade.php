@@ -1,4 +1,4 @@
-@php use Evrent\Core\Format\PlainText; use Evrent\Core\Light\SchoolsCompared; @endphp
+@php use Evrent\Core\Words\PlainText; use Evrent\Core\Shot\SchoolsCompared; @endphp
 <div id="schools" class="schools">
     @forelse ($schools as $one)
         @php $school = $one['school']; $fits = $one['late'] === 0; @endphp

@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Sky\Target;
     $plan = $page->plan;

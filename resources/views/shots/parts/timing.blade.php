@@ -1,10 +1,10 @@
 @php
     use App\Plans\NumberField;
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
-    $runs = $plan->path->runs;
+    $runs = $plan->path->legs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
     [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
@@ -13,8 +13,8 @@
     <header class="panel-head"><h2 id="timing-title">Ease and keys</h2></header>
     <div class="ease">
         @php $easings = ['/move/easing' => count($runs) > 1 ? 'The move' : '']; @endphp
-        @foreach ($runs as $run)
-            @if ($plan->move->keyframes[$run->fromKeyframe]->easing !== null)@php $easings["/move/keyframes/{$run->fromKeyframe}/easing"] = PlanChanges::peg($run->fromKeyframe) . ' to ' . PlanChanges::peg($run->toKeyframe); @endphp @endif
+        @foreach ($runs as $leg)
+            @if ($plan->move->keyframes[$leg->fromKeyframe]->easing !== null)@php $easings["/move/keyframes/{$leg->fromKeyframe}/easing"] = PlanChanges::peg($leg->fromKeyframe) . ' to ' . PlanChanges::peg($leg->toKeyframe); @endphp @endif
         @endforeach
         @foreach ($easings as $pointer => $name)
             <fieldset class="ease-of"><legend @class(['sr-only' => $name === ''])>{{ $name === '' ? 'Ease of the move' : $name }}</legend>
@@ -27,7 +27,7 @@
         @include('shots.parts.ramp')
         <small class="quiet">A ramp may be typed in per cent of its run, in photos (43 photos) or in time (5 min).</small>
         @if (count($runs) > 1)
-            <p class="add-keyframe">@foreach ($runs as $run)<x-edit :page="$page" edit="run-ease" :with="['place' => $run->fromKeyframe]" class="is-quiet" :id="'run-ease-' . $run->fromKeyframe">{{ PlanChanges::peg($run->fromKeyframe) }} to {{ PlanChanges::peg($run->toKeyframe) }}: {{ $plan->move->keyframes[$run->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
+            <p class="add-keyframe">@foreach ($runs as $leg)<x-edit :page="$page" edit="run-ease" :with="['place' => $leg->fromKeyframe]" class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ PlanChanges::peg($leg->fromKeyframe) }} to {{ PlanChanges::peg($leg->toKeyframe) }}: {{ $plan->move->keyframes[$leg->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
         @endif
     </div>
     @foreach (['interval_s' => ['interval', $plan->timing->interval, 'interval-keys'], 'exposure_s' => ['exposure', $plan->timing->exposure, 'exposure-keys']] as $field => [$what, $keyed, $edit])

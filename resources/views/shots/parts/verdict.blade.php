@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Format\PlainText;
+    use Evrent\Core\Words\PlainText;
     $summary = $page->schedule->summary;
     $stopping = $page->report->stopping();
     $works = $stopping === [];

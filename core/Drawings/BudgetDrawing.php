@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Drawings;
+
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * Budgets as pictures: charge as a curve over the photos; cards, loads and thrust as bars against what there is.
+ */
+final readonly class BudgetDrawing
+{
+    public const WIDTH = 300;
+    public const HEIGHT = 40;
+
+    private const MOST_POINTS = 120;
+
+    /**
+     * @param list<array{name: string, says: string, fits: bool, path: string, area: string}>                     $curves
+     * @param list<array{name: string, says: string, fits: bool, percent: float, marks: list<float>}> $bars   filled to a share of 100 %, with marks where
+     *                                                                                                        something changes
+     */
+    private function __construct(public array $curves, public array $bars)
+    {
+    }
+
+    public static function of(Schedule $schedule): self
+    {
+        $drain = Drain::of($schedule);
+        $curves = [];
+        foreach (array_filter(['Camera’s battery' => $drain?->camera, 'Rig’s battery' => $drain?->rig]) as $name => $device) {
+            $path = self::path($device->charges);
+            $curves[] = [
+                'name' => $name,
+                'says' => $device->diesAtPhoto === null ? round($device->left() * 100.0) . ' % left' : "dies at photo {$device->diesAtPhoto}",
+                'fits' => $device->diesAtPhoto === null,
+                'path' => $path,
+                'area' => sprintf('%sL%d %dL0 %dZ', $path, self::WIDTH, self::HEIGHT, self::HEIGHT),
+            ];
+        }
+
+        return new self($curves, array_values(array_filter([
+            $drain?->bankLeft === null ? null : self::bar('Power bank', round($drain->bankLeft * 100.0) . ' % left', 1.0 - $drain->bankLeft, true),
+            self::cards($schedule),
+            ...self::loads($schedule),
+            self::horizon($schedule),
+        ])));
+    }
+
+    /**
+     * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     */
+    private static function cards(Schedule $schedule): ?array
+    {
+        $storage = $schedule->plan->storage;
+        if ($storage === null) {
+            return null;
+        }
+        $photos = $schedule->plan->photosProgrammed();
+        $room = $storage->photos();
+        $each = $storage->photosByCard();
+        $takesOver = $storage->slots === SlotUse::Overflow && count($each) > 1;
+
+        return self::bar(
+            'Cards',
+            sprintf(
+                '%s of %s',
+                number_format($photos),
+                PlainText::photos($room),
+            ) . ($takesOver && $photos > $each[0] ? sprintf(', the second from photo %d', $each[0] + 1) : ''),
+            $room > 0 ? $photos / $room : 2.0,
+            $photos <= $room,
+            $takesOver && $room > 0 ? [100.0 * $each[0] / $room] : [],
+        );
+    }
+
+    /**
+     * @return list<array{name: string, says: string, fits: bool, percent: float, marks: list<float>}>
+     */
+    private static function loads(Schedule $schedule): array
+    {
+        $load = $schedule->plan->load;
+        if ($load === null) {
+            return [];
+        }
+        $bars = [];
+        $stands = [
+            'Legs, for twice the load' => [$load->onLegsKilograms(), $load->legsRatingKilograms],
+            'Carriage, for twice the load' => [$load->carriedKilograms(), $load->carriageRatingKilograms],
+        ];
+        foreach ($stands as $name => [$carried, $rating]) {
+            if ($rating !== null) {
+                $needed = Load::SAFETY * $carried;
+                $bars[] = self::bar(
+                    $name,
+                    sprintf('%s of %s kg', PlainText::rounded($needed, 1), PlainText::rounded($rating, 1)),
+                    $needed / $rating,
+                    $needed <= $rating + 1e-9,
+                );
+            }
+        }
+        $slide = $schedule->plan->rig->axis('slide');
+        if ($load->thrustNewtons !== null && $slide?->kind === AxisKind::Linear) {
+            $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
+            $usable = Load::THRUST_SHARE * $load->thrustNewtons;
+            $bars[] = self::bar(
+                'Thrust up the incline',
+                sprintf('%s of %s N', PlainText::rounded($needed, 1), PlainText::rounded($usable, 1)),
+                $needed / $usable,
+                $needed <= $usable + 1e-9,
+            );
+        }
+
+        return $bars;
+    }
+
+    /**
+     * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     */
+    private static function horizon(Schedule $schedule): ?array
+    {
+        $optics = $schedule->plan->optics;
+        $base = $schedule->plan->rig->base;
+        if ($optics === null || $base->offLevelDegrees === 0.0) {
+            return null;
+        }
+        $pans = $schedule->moves->positions['pan'] ?? [0.0];
+        $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
+        $most = $schedule->plan->thresholds->horizonPixels;
+
+        $says = sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1));
+
+        return self::bar('Horizon, at the frame’s edge', $says, $worst / $most, $worst <= $most);
+    }
+
+    /**
+     * @param list<float> $marks per cent
+     *
+     * @return array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     */
+    private static function bar(string $name, string $says, float $share, bool $fits, array $marks = []): array
+    {
+        return [
+            'name' => $name,
+            'says' => $says,
+            'fits' => $fits,
+            'percent' => round(min(1.0, max(0.0, $share)) * 100.0, 2),
+            'marks' => array_map(static fn (float $mark): float => round($mark, 2), $marks),
+        ];
+    }
+
+    /**
+     * @param list<float> $charges
+     */
+    private static function path(array $charges): string
+    {
+        $last = count($charges) - 1;
+        $every = (int) max(1, ceil(($last + 1) / self::MOST_POINTS));
+        $path = '';
+        for ($n = 0; $n <= $last; $n = $n === $last ? $last + 1 : min($last, $n + $every)) {
+            $path .= sprintf('%s%.1f %.1f', $n === 0 ? 'M' : 'L', self::WIDTH * $n / max(1, $last), self::HEIGHT * (1.0 - $charges[$n]));
+        }
+
+        return $path;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Drawings;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Shot\ShotSky;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\Target;
+
+/**
+ * Sky and light at each photo as whole numbers that can be drawn as they are, packed like `IntervalColumns`: sky:<target>:pan and
+ * sky:<target>:tilt (where pan and tilt would have to stand to look at it; degrees), light:ev, light:iso, light:stops (exposure
+ * as log2 of seconds) and light:error (stops too bright). Nothing where the plan does not say.
+ */
+final class SceneryColumns
+{
+    private const DRAWN_PARTS = 1_000;
+
+    /**
+     * @return array<string, list<int>>
+     */
+    public static function of(Schedule $schedule): array
+    {
+        return self::sky($schedule) + self::light($schedule);
+    }
+
+    /**
+     * @return array<string, list<int>>
+     */
+    private static function sky(Schedule $schedule): array
+    {
+        $sky = ShotSky::of($schedule);
+        if ($sky === null) {
+            return [];
+        }
+        $pan = $schedule->plan->rig->axis('pan');
+        $zero = $schedule->plan->rig->base->zeroBearingDegrees;
+        $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
+        $columns = [];
+        foreach (Target::cases() as $target) {
+            $track = $sky->track($target);
+            // The whole turn in which the pan could reach it.
+            $turn = 360.0 * round(($middle - ($track->azimuths[0] - $zero)) / 360.0) - $zero;
+            $pans = array_map(static fn (float $azimuth): float => $azimuth + $turn, $track->azimuths);
+            $tilts = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $track->altitudes);
+            $columns["sky:{$target->value}:pan"] = self::packed($sky->spread($pans));
+            $columns["sky:{$target->value}:tilt"] = self::packed($sky->spread($tilts));
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @return array<string, list<int>>
+     */
+    private static function light(Schedule $schedule): array
+    {
+        $light = ShotLight::of($schedule);
+
+        return $light === null ? [] : [
+            'light:ev' => self::packed($light->exposureValues),
+            'light:iso' => self::packed($light->isos),
+            'light:stops' => self::packed(array_map(static fn (float $seconds): float => log($seconds, 2), $light->exposures)),
+            'light:error' => self::packed($light->errors),
+        ];
+    }
+
+    /**
+     * @param list<float> $values
+     *
+     * @return list<int>
+     */
+    private static function packed(array $values): array
+    {
+        // To a thousandth of a degree or of a stop: finer than anything drawn, and a third of the bytes.
+        $coarse = IntervalColumns::SCALE / self::DRAWN_PARTS;
+
+        $packed = [];
+        foreach ($values as $value) {
+            $packed[] = (int) (round($value * self::DRAWN_PARTS) * $coarse);
+        }
+
+        return $packed;
+    }
+}

@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Budget\Battery;
+use Evrent\Core\Budget\CameraPower;
+use Evrent\Core\Budget\Feeds;
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\PowerBank;
+use Evrent\Core\Budget\RigPower;
+use Evrent\Core\Budget\Storage;
+use Evrent\Core\Kit\KitItem;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+
+/**
+ * Puts a piece of kit into a shot: its numbers go into the plan's own parts, where they stay as they are whatever becomes of the
+ * kit later.
+ */
+final class Picking
+{
+    /**
+     * @throws InvalidInput
+     */
+    public static function pick(Plan $plan, KitItem $item, int $count = 1): Plan
+    {
+        $changed = match ($item->kind) {
+            KitKind::Body => self::body($plan, $item),
+            KitKind::Lens => self::lens($plan, $item),
+            KitKind::Rig => self::rig($plan, $item),
+            KitKind::Legs => $plan->with(['load' => self::load($plan)->with(['legsRatingKilograms' => $item->value('rating_kg')])]),
+            KitKind::Filter => self::filter($plan, $item, $count),
+            KitKind::Card => self::card($plan, $item, $count),
+            KitKind::CameraBattery => self::battery($plan, $item),
+            KitKind::RigBattery => self::battery($plan, $item),
+            KitKind::PowerBank => self::bank($plan, $item),
+            KitKind::Cable => $plan,
+        };
+        $others = array_filter(
+            $plan->kit,
+            static fn (Picked $picked): bool => $picked->kind !== $item->kind || !$item->kind->isSingle() && $picked->name !== $item->name,
+        );
+
+        return $changed->with(['kit' => [...array_values($others), new Picked($item->kind, $item->name, $count)]]);
+    }
+
+    /**
+     * Takes a piece out of what is carried. What it brought into the plan stays, for the shooter to change: a shot has a sensor
+     * and an axis whatever they are called.
+     *
+     * @param int $place in the plan's kit, from 0
+     *
+     * @throws InvalidInput
+     */
+    public static function out(Plan $plan, int $place): Plan
+    {
+        if (!isset($plan->kit[$place])) {
+            throw new InvalidInput([new Problem('/edit/place', 'There is no such piece in this shot.')]);
+        }
+        $kit = $plan->kit;
+        unset($kit[$place]);
+
+        return $plan->with(['kit' => array_values($kit)]);
+    }
+
+    private static function body(Plan $plan, KitItem $body): Plan
+    {
+        $optics = $plan->optics ?? Optics::usual();
+        $camera = $plan->camera->with(array_filter([
+            'writeSeconds' => $body->value('write_s'),
+            'bufferFrames' => $body->value('buffer_frames') === null ? null : (int) $body->value('buffer_frames'),
+            'shutterLagSeconds' => $body->value('shutter_lag_s'),
+        ], static fn (float|int|null $value): bool => $value !== null));
+        $changed = $plan->with(['camera' => $camera, 'optics' => new Optics(
+            $body->value('sensor_width_mm') ?? $optics->sensorWidthMillimetres,
+            $body->value('sensor_height_mm') ?? $optics->sensorHeightMillimetres,
+            (int) ($body->value('image_width_px') ?? $optics->imageWidthPixels),
+            (int) ($body->value('image_height_px') ?? $optics->imageHeightPixels),
+            $optics->focalMillimetres,
+            $optics->outputWidthPixels,
+            $optics->outputHeightPixels,
+            $optics->foregroundMetres,
+            $optics->subjectMetres,
+            $optics->backgroundMetres,
+            $optics->subjectMetresPerSecond,
+        )]);
+        if ($body->value('raw_mb') !== null || $body->value('jpeg_mb') !== null) {
+            $storage = $plan->storage ?? new Storage();
+            $changed = $changed->with(['storage' => new Storage(
+                $body->value('raw_mb') ?? 0.0,
+                $body->value('jpeg_mb') ?? 0.0,
+                $storage->cardsGigabytes,
+                $storage->slots,
+            )]);
+        }
+        if ($body->value('battery_wh') !== null) {
+            $usual = new CameraPower(new Battery($body->value('battery_wh')));
+            $changed = self::withCameraPower($changed, new CameraPower(
+                $usual->battery,
+                $body->value('idle_w') ?? $usual->idleWatts,
+                $body->value('exposing_w') ?? $usual->exposingWatts,
+                $body->value('photo_j') ?? $usual->photoJoules,
+            ));
+        }
+        if ($body->value('mass_kg') !== null) {
+            $changed = $changed->with(['load' => self::load($changed)->with(['cameraKilograms' => $body->value('mass_kg')])]);
+        }
+
+        return $changed->light === null ? $changed : $changed->with(['light' => self::isosWithin($changed->light, $body)]);
+    }
+
+    private static function isosWithin(Light $light, KitItem $body): Light
+    {
+        $isos = array_values(array_filter(
+            Light::USUAL_ISOS,
+            static fn (float $iso): bool => $iso >= ($body->value('lowest_iso') ?? 0.0) && $iso <= ($body->value('highest_iso') ?? INF),
+        ));
+
+        return $isos === [] ? $light : $light->with(['isos' => $isos]);
+    }
+
+    private static function lens(Plan $plan, KitItem $lens): Plan
+    {
+        $optics = $plan->optics ?? Optics::usual();
+        $changed = $plan->with(['optics' => $optics->withFocal($lens->value('focal_mm') ?? $optics->focalMillimetres)]);
+        if ($lens->value('mass_kg') !== null) {
+            $changed = $changed->with(['load' => self::load($changed)->with(['lensKilograms' => $lens->value('mass_kg')])]);
+        }
+        $widest = $lens->value('widest_aperture');
+
+        return $changed->light === null || $widest === null || $changed->light->aperture >= $widest
+            ? $changed
+            : $changed->with(['light' => $changed->light->with(['aperture' => $widest])]);
+    }
+
+    /** Axes that the shot has already keep their places; new ones stand at 0, or as near as they come. */
+    private static function rig(Plan $plan, KitItem $item): Plan
+    {
+        $axes = $item->axes();
+        $keyframes = array_map(static function (Keyframe $keyframe) use ($axes): Keyframe {
+            $positions = [];
+            foreach ($axes as $axis) {
+                $positions[$axis->id] = $keyframe->positions[$axis->id] ?? max($axis->min, min($axis->max, 0.0));
+            }
+
+            return $keyframe->withPositions($positions);
+        }, $plan->move->keyframes);
+        $changed = $plan->with([
+            'rig' => new Rig(
+                $axes,
+                $plan->rig->postExposureDelaySeconds,
+                $item->value('settle_s') ?? $plan->rig->settleSeconds,
+                $plan->rig->rampEntry,
+                $plan->rig->base,
+            ),
+            'move' => new Move($keyframes, $plan->move->easing),
+        ]);
+        $carried = array_filter([
+            'headKilograms' => $item->value('head_kg'), 'rigKilograms' => $item->value('rig_kg'),
+            'carriageRatingKilograms' => $item->value('carriage_rating_kg'), 'thrustNewtons' => $item->value('thrust_n'),
+        ], static fn (?float $value): bool => $value !== null);
+        if ($carried !== []) {
+            $changed = $changed->with(['load' => self::load($changed)->with($carried)]);
+        }
+        if ($item->value('battery_wh') === null) {
+            return $changed;
+        }
+        $usual = new RigPower(new Battery($item->value('battery_wh')));
+
+        return self::withRigPower($changed, new RigPower(
+            $usual->battery,
+            $item->value('moving_w') ?? $usual->movingWatts,
+            $item->value('holding_w') ?? $usual->holdingWatts,
+            $item->value('idle_w') ?? $usual->idleWatts,
+        ));
+    }
+
+    private static function filter(Plan $plan, KitItem $filter, int $count): Plan
+    {
+        if ($plan->light === null) {
+            return $plan;
+        }
+        $stops = $filter->value('nd_stops') ?? 0.0;
+        $others = array_values(array_filter($plan->light->filters, static fn (float $one): bool => $one !== $stops));
+        $filters = [...$others, ...array_fill(0, min($count, 2), $stops)];
+        sort($filters);
+
+        return $plan->with(['light' => $plan->light->with(['filters' => array_slice($filters, 0, Light::MOST_FILTERS)])]);
+    }
+
+    /** One card or two go into the camera; more are spares. */
+    private static function card(Plan $plan, KitItem $card, int $count): Plan
+    {
+        $storage = $plan->storage ?? new Storage();
+        $cards = array_fill(0, min($count, Storage::MOST_CARDS), $card->value('capacity_gb') ?? 1.0);
+
+        return $plan->with(['storage' => new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $cards, $storage->slots)]);
+    }
+
+    private static function battery(Plan $plan, KitItem $item): Plan
+    {
+        $battery = new Battery($item->value('battery_wh') ?? 1.0);
+        if ($item->kind === KitKind::CameraBattery) {
+            $had = $plan->power->camera ?? new CameraPower($battery);
+
+            return self::withCameraPower($plan, new CameraPower($battery, $had->idleWatts, $had->exposingWatts, $had->photoJoules));
+        }
+        $had = $plan->power->rig ?? new RigPower($battery);
+
+        return self::withRigPower($plan, new RigPower($battery, $had->movingWatts, $had->holdingWatts, $had->idleWatts));
+    }
+
+    private static function bank(Plan $plan, KitItem $item): Plan
+    {
+        $power = $plan->power ?? new Power();
+        $bank = new PowerBank($item->value('capacity_wh') ?? 1.0, $power->bank->feeds ?? Feeds::Camera, $item->value('efficiency') ?? 0.85);
+
+        return $plan->with(['power' => new Power($power->camera, $power->rig, $bank, $power->celsius, $power->cold)]);
+    }
+
+    private static function withCameraPower(Plan $plan, CameraPower $camera): Plan
+    {
+        $power = $plan->power ?? new Power();
+
+        return $plan->with(['power' => new Power($camera, $power->rig, $power->bank, $power->celsius, $power->cold)]);
+    }
+
+    private static function withRigPower(Plan $plan, RigPower $rig): Plan
+    {
+        $power = $plan->power ?? new Power();
+
+        return $plan->with(['power' => new Power($power->camera, $rig, $power->bank, $power->celsius, $power->cold)]);
+    }
+
+    private static function load(Plan $plan): Load
+    {
+        return $plan->load ?? new Load();
+    }
+}

@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Plan;
+
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\Storage;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Motion\Path;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Start;
+use Evrent\Core\Timing\Camera;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Timing;
+use Evrent\Core\Timing\Trigger;
+use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+
+/**
+ * One shot, whole: everything the schedule is computed from.
+ *
+ * Optics, place, light and budgets are optional: without them nothing is said of them. A keyframe may stand beyond an axis's travel: such a
+ * plan can be read, drawn and mended, and a check says so.
+ */
+final readonly class Plan
+{
+    public const MOST_TITLE_CHARACTERS = 200;
+
+    public Path $path;
+
+    /**
+     * @param list<Picked> $kit what it takes along, by name
+     *
+     * @throws InvalidInput
+     */
+    public function __construct(
+        public string $title,
+        public Timing $timing,
+        public Rig $rig,
+        public Camera $camera,
+        public Move $move,
+        public ?Optics $optics = null,
+        public Trigger $trigger = new Trigger(),
+        public Thresholds $thresholds = new Thresholds(),
+        public ?Site $site = null,
+        public ?Start $start = null,
+        public ?Light $light = null,
+        public ?Storage $storage = null,
+        public ?Power $power = null,
+        public ?Load $load = null,
+        public array $kit = [],
+    ) {
+        $problems = new Problems();
+        $length = mb_strlen($title);
+        if (trim($title) === '' || $length > self::MOST_TITLE_CHARACTERS) {
+            $problems->add('/title', sprintf('Enter a title of up to %d characters.', self::MOST_TITLE_CHARACTERS));
+        } elseif (preg_match('/[\p{Cc}\x{FFFD}]/u', $title) !== 0) {
+            $problems->add('/title', 'Enter a title on one line, of letters, digits and signs.');
+        }
+        $axisIds = $rig->axisIds();
+        foreach ($move->keyframes as $i => $keyframe) {
+            foreach (array_diff($axisIds, array_keys($keyframe->positions)) as $missing) {
+                $problems->add("/move/keyframes/{$i}/{$missing}", sprintf('Enter where the %s stands here.', $missing));
+            }
+            foreach (array_diff(array_keys($keyframe->positions), $axisIds) as $unknown) {
+                $problems->add("/move/keyframes/{$i}/{$unknown}", sprintf('The rig has no axis called %s. Take this field out.', $unknown));
+            }
+        }
+        if ($this->photosTotal() > Timing::MOST_PHOTOS) {
+            $problems->add('/timing/photos', sprintf('All photos together can be %s at most.', number_format(Timing::MOST_PHOTOS)));
+        }
+        if (count($kit) > Picked::MOST) {
+            $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));
+        }
+        $problems->throwIfAny();
+        $this->path = Path::through($move, $axisIds, $timing->photos);
+    }
+
+    /** All photos: head, travelling, held and tail. */
+    public function photosTotal(): int
+    {
+        $held = array_sum(array_map(static fn (Keyframe $keyframe): int => $keyframe->holdPhotos, $this->move->keyframes));
+
+        return $this->timing->headPhotos + $this->timing->photos + $held + $this->timing->tailPhotos;
+    }
+
+    /** Photos that whatever fires the shutter is set to: the camera's own timer may be set to more than the plan has. */
+    public function photosProgrammed(): int
+    {
+        return $this->trigger->isCamera() ? $this->trigger->cameraPhotos ?? $this->photosTotal() : $this->photosTotal();
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTitle(string $title): self
+    {
+        return $this->with(['title' => $title]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTiming(Timing $timing): self
+    {
+        return $this->with(['timing' => $timing]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withRig(Rig $rig): self
+    {
+        return $this->with(['rig' => $rig]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withOptics(?Optics $optics): self
+    {
+        return $this->with(['optics' => $optics]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withCamera(Camera $camera): self
+    {
+        return $this->with(['camera' => $camera]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withTrigger(Trigger $trigger): self
+    {
+        return $this->with(['trigger' => $trigger]);
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withInterval(KeyedSeconds $interval): self
+    {
+        return $this->withTiming($this->timing->withInterval($interval));
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withExposure(KeyedSeconds $exposure): self
+    {
+        return $this->withTiming($this->timing->withExposure($exposure));
+    }
+
+    /**
+     * The same move with every position put through a change.
+     *
+     * @param callable(Axis, float): float $change
+     *
+     * @throws InvalidInput
+     */
+    public function withPositions(callable $change): self
+    {
+        $keyframes = array_map(function (Keyframe $keyframe) use ($change): Keyframe {
+            $positions = [];
+            foreach ($this->rig->axes as $axis) {
+                $positions[$axis->id] = $change($axis, $keyframe->positions[$axis->id]);
+            }
+
+            return $keyframe->withPositions($positions);
+        }, $this->move->keyframes);
+
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    /**
+     * The same move with one more keyframe, half way in photos from one keyframe to the next and standing where the
+     * path is there. It is passed, so that the move bends as little as can be.
+     *
+     * @param int $after place of the keyframe before it, from 0
+     *
+     * @throws InvalidInput when there is no photo left between the two
+     */
+    public function withKeyframeAfter(int $after): self
+    {
+        $keyframes = $this->move->keyframes;
+        if (!isset($keyframes[$after], $keyframes[$after + 1])) {
+            throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe can be added only between two others.')]);
+        }
+        $at = ($keyframes[$after]->at + $keyframes[$after + 1]->at) / 2.0;
+        $positions = array_map(
+            static fn (float $position): float => round($position, 2),
+            $this->path->positionsAt((float) (new Keyframe($at, []))->travelIndex($this->timing->photos)),
+        );
+        array_splice($keyframes, $after + 1, 0, [new Keyframe($at, $positions, pass: true)]);
+
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    /**
+     * @param int $place of the keyframe, from 0; the first and the last stay
+     *
+     * @throws InvalidInput
+     */
+    public function withoutKeyframe(int $place): self
+    {
+        $keyframes = $this->move->keyframes;
+        if ($place < 1 || $place >= count($keyframes) - 1) {
+            throw new InvalidInput([new Problem('/move/keyframes', 'Only a keyframe between two others can be taken out.')]);
+        }
+        array_splice($keyframes, $place, 1);
+
+        return $this->withMove(new Move($keyframes, $this->move->easing));
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function withMove(Move $move): self
+    {
+        return $this->with(['move' => $move]);
+    }
+
+    /** When the first photo is triggered; null where no place, no start, or no such event on that day is known. */
+    public function firstTrigger(): ?Instant
+    {
+        return $this->site === null ? null : $this->start?->instant($this->site)?->plusSeconds($this->timing->startDelaySeconds);
+    }
+
+    /**
+     * The same but for the parts that are named.
+     *
+     * @param array{
+     *     title?: string, timing?: Timing, rig?: Rig, camera?: Camera, move?: Move, optics?: ?Optics, trigger?: Trigger, thresholds?: Thresholds,
+     *     site?: ?Site, start?: ?Start, light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>,
+     * } $parts
+     *
+     * @throws InvalidInput
+     */
+    public function with(array $parts): self
+    {
+        $own = get_object_vars($this);
+        unset($own['path']);
+
+        return Copy::of($this, $own, $parts);
+    }
+}

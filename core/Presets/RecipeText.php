@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Presets;
+
+use Evrent\Core\Format\Fields;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\TypedText;
+use JsonException;
+
+/**
+ * Recipes as they are typed and as they are kept.
+ */
+final class RecipeText
+{
+    /**
+     * @param string $intervalText from trigger to trigger, such as "8" or "2 min"
+     * @param string $openText     exposure as a share of the interval, such as "40 %"
+     * @param string $clipText     such as "20 s"
+     *
+     * @throws InvalidInput with pointers /interval_s, /open_share, /clip_s, /reason
+     */
+    public static function read(string $intervalText, string $openText, string $clipText, string $reason): Recipe
+    {
+        $problems = new Problems();
+        $interval = TypedText::seconds($intervalText);
+        $open = TypedText::percent($openText);
+        $clip = TypedText::seconds($clipText);
+        foreach (
+            [
+                '/interval_s' => [$interval, 'Enter an interval in seconds, such as 8 or 2 min.'],
+                '/open_share' => [$open, 'Enter the share of the interval that the shutter is open, such as 40 %.'],
+                '/clip_s' => [$clip, 'Enter a clip length in seconds, such as 20.'],
+            ] as $pointer => [$number, $message]
+        ) {
+            if ($number === null) {
+                $problems->add($pointer, $message);
+            }
+        }
+        $recipe = null;
+        try {
+            $recipe = new Recipe($interval ?? 1.0, $open ?? 0.5, $clip ?? 1.0, $reason);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
+        $problems->throwIfAny();
+        assert($recipe !== null);
+
+        return $recipe;
+    }
+
+    /**
+     * @param string $json {"interval_s", "open_share", "clip_s"}
+     *
+     * @throws InvalidInput
+     */
+    public static function fromJson(string $json, string $reason): Recipe
+    {
+        $problems = new Problems();
+        try {
+            $fields = new Fields(json_decode($json, false, 4, JSON_THROW_ON_ERROR), '', $problems);
+        } catch (JsonException) {
+            throw new InvalidInput([new Problem('', 'This is not a recipe.')]);
+        }
+        $read = [$fields->number('interval_s', 1), $fields->number('open_share', 0.5), $fields->number('clip_s', 1)];
+        $fields->refuseTheRest();
+        $problems->throwIfAny();
+
+        return new Recipe($read[0], $read[1], $read[2], $reason);
+    }
+
+    public static function toJson(Recipe $recipe): string
+    {
+        return json_encode([
+            'interval_s' => $recipe->intervalSeconds, 'open_share' => $recipe->openShare, 'clip_s' => $recipe->clipSeconds,
+        ], JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Light\Exposure;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Optics\Optics;
+use Evrent\Core\Optics\Picture;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Between;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * What is worked out beside the exposure: light and filter, blur, stars, and what the shutter's marks stand for; and the other way
+ * round, which exposure gives the blur that is wanted.
+ */
+final class ExposureHelp
+{
+    /** Shorter, marks and truth are too near to tell apart. */
+    private const LONG_MARK_SECONDS = 1.0;
+
+    /**
+     * @return list<array{string, string}> what, and how much; for the first photo and the last where they differ
+     */
+    public static function told(Schedule $schedule): array
+    {
+        $plan = $schedule->plan;
+        $told = [];
+        $light = ShotLight::of($schedule);
+        $last = $schedule->photosTotal() - 1;
+        if ($light !== null) {
+            $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1)];
+            $told[] = ['Brightness', self::range($light->errors[0], $light->errors[$last], 1) . ' stops'];
+            $told[] = ['Filter', self::filter($light)];
+        }
+        if ($plan->timing->mode->hasClock()) {
+            $share = static fn (int $n): float => 100.0 * $schedule->exposureSeconds[$n] / $schedule->intervalSeconds[$n];
+            $told[] = ['Blur share', self::range($share(0), $share($last), 0) . ' % of the interval'];
+        }
+        if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
+            $picture = new Picture($plan->optics);
+            $told[] = [
+                'Subject smears',
+                self::range($picture->subjectTravel($schedule->exposureSeconds[0]), $picture->subjectTravel($schedule->exposureSeconds[$last]), 1) . ' px',
+            ];
+        }
+        $stars = $plan->optics === null ? null : StarTrails::over($schedule);
+        if ($plan->optics !== null && $stars !== null) {
+            $worst = $stars->worst();
+            $told[] = ['Stars drift', PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1) . ' px of the photo at most'];
+            $told[] = ['Rule of 500', PlainText::seconds(StarTrails::byConstant($plan->optics))];
+            $told[] = ['By pixels', PlainText::seconds(StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]))];
+        }
+        $longest = $plan->timing->exposure->longest();
+        if ($longest >= self::LONG_MARK_SECONDS && !$plan->camera->marksAreLiteral) {
+            $told[] = [
+                'On the dial',
+                sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest))),
+            ];
+        }
+
+        return $told;
+    }
+
+    /**
+     * The exposure with which the shutter is open for a share of the interval; the filter goes with it where the light is known.
+     *
+     * @throws InvalidInput with the pointer /share
+     */
+    public static function forBlurShare(Schedule $schedule, float $share): Plan
+    {
+        if (!($share > 0.0 && $share < 1.0)) {
+            throw new InvalidInput([new Problem('/share', 'Enter a share of the interval above 0 and below 100 %, such as 50 %.')]);
+        }
+        $plan = $schedule->plan;
+        $interval = $plan->timing->interval->longest();
+        // Of a gap g the exposure makes an interval of g + t: t = share · g / (1 - share).
+        $seconds = $plan->timing->intervalMeans === IntervalMeaning::Gap ? $share * $interval / (1.0 - $share) : $share * $interval;
+
+        return self::exposed($schedule, $seconds, '/share');
+    }
+
+    /**
+     * The exposure in which the subject smears by so many pixels of the clip.
+     *
+     * @throws InvalidInput with the pointer /pixels
+     */
+    public static function forSmear(Schedule $schedule, float $pixels): Plan
+    {
+        $optics = $schedule->plan->optics;
+        if (!($pixels > 0.0 && $pixels < 100_000.0)) {
+            throw new InvalidInput([new Problem('/pixels', 'Enter how many pixels of the clip, such as 40.')]);
+        }
+        if ($optics === null || $optics->subjectMetresPerSecond <= 0.0) {
+            throw new InvalidInput([new Problem('/pixels', 'Say under Picture how fast the subject moves: then this can be worked out.')]);
+        }
+
+        return self::exposed($schedule, $pixels / (new Picture($optics))->subjectTravel(1.0), '/pixels');
+    }
+
+    private static function exposed(Schedule $schedule, float $seconds, string $pointer): Plan
+    {
+        $plan = $schedule->plan;
+        $room = min([INF, ...ExposureRoom::of($schedule)]);
+        if ($seconds > $room) {
+            throw new InvalidInput([new Problem($pointer, sprintf(
+                'That takes %s open, and the interval leaves %s. Lengthen it first, or enter less.',
+                PlainText::seconds($seconds),
+                PlainText::seconds($room),
+            ))]);
+        }
+        $rounded = (float) sprintf('%.3g', $seconds);
+
+        return self::filtered($schedule, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure')));
+    }
+
+    /**
+     * A plan that is exposed otherwise, with the filter that keeps its first photo as bright as it was; where the light is not
+     * described, as it is.
+     *
+     * @param Plan $exposed the schedule's plan, but for its exposure
+     */
+    public static function filtered(Schedule $schedule, Plan $exposed): Plan
+    {
+        $light = $schedule->plan->light;
+        if ($light === null) {
+            return $exposed;
+        }
+        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $exposed->timing->exposure->keys[0]['seconds']);
+        $needed = max(0.0, $light->ndStops + $longer);
+        $stops = $light->filters === [] ? round($needed) : array_sum(NeutralDensity::pick($needed, $light->filters)->stops);
+
+        return $exposed->with(['light' => $light->with(['ndStops' => min(30.0, $stops)])]);
+    }
+
+    private static function filter(ShotLight $light): string
+    {
+        $needed = $light->light->ndStops + max(0.0, $light->brightest());
+        if ($needed < 0.34) {
+            return 'none needed';
+        }
+        $picked = $light->light->filters === [] ? null : NeutralDensity::pick($needed, $light->light->filters);
+        $text = PlainText::rounded($needed, 1) . ' stops (density ' . PlainText::rounded(NeutralDensity::density($needed), 1) . ')';
+        if ($picked === null) {
+            return $text;
+        }
+
+        return $text . ($picked->stops === [] ? '; none of yours comes near' : '; of yours ' . implode(
+            ' and ',
+            array_map(PlainText::number(...), $picked->stops),
+        )
+            . (abs($picked->leftOver) < 0.05 ? '' : sprintf(', %s stops left', PlainText::rounded($picked->leftOver, 1)))
+            . (count($picked->stops) > 1 ? '; stacked, mind the corners' : ''));
+    }
+
+    private static function range(float $from, float $to, int $decimals): string
+    {
+        [$first, $last] = [PlainText::rounded($from, $decimals), PlainText::rounded($to, $decimals)];
+
+        return $first === $last ? $first : "{$first} → {$last}";
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Optics\Picture;
+use Evrent\Core\Schedule\FastestStep;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * What a schedule's motion does to the picture, from photo to photo and while the shutter is open.
+ */
+final readonly class PictureMotion
+{
+    private function __construct(private Schedule $schedule, public Picture $picture)
+    {
+    }
+
+    /** Null when the plan says nothing of its optics. */
+    public static function of(Schedule $schedule): ?self
+    {
+        $optics = $schedule->plan->optics;
+
+        return $optics === null ? null : new self($schedule, new Picture($optics));
+    }
+
+    /** The step of any axis that moves the subject's place in the picture most, either way. */
+    public function fastest(): FastestStep
+    {
+        $axisOfFastest = null;
+        $photo = 0;
+        $most = 0.0;
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            foreach ($this->stepsOver($axis, $most) as $n => $shift) {
+                if ($shift > $most) {
+                    [$axisOfFastest, $photo, $most] = [$axis, $n, $shift];
+                }
+            }
+        }
+
+        return new FastestStep($axisOfFastest, $photo + 1, $most);
+    }
+
+    /**
+     * @param float $pixels of the clip
+     *
+     * @return list<int> numbers of the photos whose next step moves the picture by more
+     */
+    public function photosBeforeStepsOver(float $pixels): array
+    {
+        $found = [];
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            foreach ($this->stepsOver($axis, $pixels) as $n => $shift) {
+                $found[$n + 1] = true;
+            }
+        }
+        ksort($found);
+
+        return array_keys($found);
+    }
+
+    /**
+     * The photos that the move itself blurs by more than so much.
+     *
+     * @param float $pixels of the clip
+     *
+     * @return array<int, FastestStep> the axis that blurs it most, by the photo's number
+     */
+    public function smearsOver(float $pixels): array
+    {
+        $found = [];
+        for ($n = 0; $n < $this->schedule->photosTotal() - 1; $n++) {
+            foreach ($this->schedule->photo($n + 1)->travelWhileOpen as $axisId => $travel) {
+                $shift = $travel === 0.0 ? 0.0 : abs($this->shift($axisId, $travel, $n));
+                if ($shift > max($pixels, $found[$n + 1]->shift ?? 0.0)) {
+                    $found[$n + 1] = new FastestStep($this->schedule->plan->rig->axis($axisId), $n + 1, $shift);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return array<int, float> output pixels by photo, from 0
+     */
+    private function stepsOver(Axis $axis, float $pixels): array
+    {
+        $positions = $this->schedule->moves->positions[$axis->id];
+        // A step cannot move the picture more than it would with the tilt level: most need no closer look.
+        $level = abs($this->picture->shift($axis->id, 1.0, 0.0, $this->picture->optics->subjectMetres));
+        $over = [];
+        for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
+            $travel = $positions[$n + 1] - $positions[$n];
+            if (abs($travel) * $level <= $pixels) {
+                continue;
+            }
+            $shift = abs($this->shift($axis->id, $travel, $n));
+            if ($shift > $pixels) {
+                $over[$n] = $shift;
+            }
+        }
+
+        return $over;
+    }
+
+    /**
+     * @param float $travel mm or degrees
+     * @param int   $n      photo, from 0: tells where the tilt stands
+     *
+     * @return float output pixels, of the subject
+     */
+    private function shift(string $axisId, float $travel, int $n): float
+    {
+        $tilt = $this->schedule->moves->positions['tilt'][$n] ?? 0.0;
+
+        return $this->picture->shift($axisId, $travel, $tilt, $this->picture->optics->subjectMetres);
+    }
+}

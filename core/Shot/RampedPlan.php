@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\ExposureKeys;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Between;
+use Evrent\Core\Timing\KeyedSeconds;
+
+/**
+ * A plan with the exposures and ISO numbers that a school gives its photos.
+ */
+final class RampedPlan
+{
+    /** With gaps, longer exposures move the photos after them into other light: then it is worked out again. */
+    private const ROUNDS = 4;
+
+    /**
+     * @return ?Plan null where the light of the shot is not known
+     *
+     * @throws \Evrent\Core\Values\InvalidInput when it cannot be written down in keys
+     */
+    public static function by(Schedule $schedule, School $school): ?Plan
+    {
+        if (ShotLight::of($schedule) === null) {
+            return null;
+        }
+        $plan = $schedule->plan;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $next = self::once($schedule, $school);
+            $settled = $next !== null && $round > 0 && $next->timing->exposure->keys === $plan->timing->exposure->keys;
+            $plan = $next ?? $plan;
+            if ($settled || $schedule->timeline->triggerSeconds === ($schedule = $schedule->after($plan))->timeline->triggerSeconds) {
+                break;
+            }
+        }
+
+        return $plan;
+    }
+
+    private static function once(Schedule $schedule, School $school): ?Plan
+    {
+        $light = $schedule->plan->light;
+        $ramp = Ramp::of($schedule, $school);
+        if ($light === null || $ramp === null) {
+            return null;
+        }
+        if ($school === School::AperturePriority) {
+            return $schedule->plan->with(['light' => $light->with(['control' => Control::AperturePriority])]);
+        }
+        $exposure = $school === School::Fixed
+            ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, 'an exposure')
+            : ExposureKeys::through($ramp->exposures);
+        $changes = [];
+        foreach ($ramp->isos as $n => $iso) {
+            if ($n > 0 && $iso !== $ramp->isos[$n - 1]) {
+                $changes[] = ['frame' => $n + 1, 'iso' => $iso];
+            }
+        }
+
+        return $schedule->plan->withExposure($exposure)->with(['light' => $light->with([
+            'control' => Control::Manual, 'iso' => $ramp->isos[0], 'isoChanges' => $changes,
+            'stepless' => $school === School::ThirdStops ? false : ($school === School::Stepless ? true : $light->stepless),
+        ])]);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Daylight;
+use Evrent\Core\Light\Exposure;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Target;
+use WeakMap;
+
+/**
+ * The light that each photo of a shot finds, and how bright it comes out.
+ */
+final class ShotLight
+{
+    /** @var ?WeakMap<Schedule, ?self> */
+    private static ?WeakMap $known = null;
+
+    /**
+     * @param non-empty-list<float> $exposureValues at ISO 100, of the scene, without filters
+     * @param non-empty-list<float> $exposures      seconds, as they will be: by the plan, or by the camera's own meter
+     * @param non-empty-list<float> $isos
+     * @param non-empty-list<float> $errors         stops too bright; below zero too dark
+     */
+    private function __construct(
+        public readonly Light $light,
+        public readonly array $exposureValues,
+        public readonly array $exposures,
+        public readonly array $isos,
+        public readonly array $errors,
+    ) {
+    }
+
+    /** Null where light, place or start is not known. */
+    public static function of(Schedule $schedule): ?self
+    {
+        self::$known ??= new WeakMap();
+        if (!self::$known->offsetExists($schedule)) {
+            self::$known[$schedule] = self::found($schedule);
+        }
+
+        return self::$known[$schedule];
+    }
+
+    /** What a scene, seen through the filter, asks of shutter and ISO together: log2(t · ISO / 100) for the brightness wanted. */
+    public static function wantedStops(Light $light, float $exposureValue): float
+    {
+        return log($light->aperture ** 2, 2) - $exposureValue + $light->ndStops + $light->biasStops($exposureValue);
+    }
+
+    /** Stops too bright; below zero too dark. */
+    public static function errorStops(Light $light, float $exposureValue, float $seconds, float $iso): float
+    {
+        return log($seconds * Exposure::trueIso($iso) / 100.0, 2) - self::wantedStops($light, $exposureValue);
+    }
+
+    /** What the camera's own meter makes of it, within the limits that it is given. */
+    public static function meteredSeconds(Light $light, float $exposureValue, float $iso): float
+    {
+        $seconds = $light->aperture ** 2 / (2.0 ** ($exposureValue - $light->ndStops) * Exposure::trueIso($iso) / 100.0);
+
+        return max($light->shortestSeconds, min($light->longestSeconds, $seconds));
+    }
+
+    /** The photo that comes out brightest, in stops too bright. */
+    public function brightest(): float
+    {
+        return max($this->errors);
+    }
+
+    /** The photo that comes out darkest; below zero it is too dark. */
+    public function darkest(): float
+    {
+        return min($this->errors);
+    }
+
+    /**
+     * Photos whose brightness is out by more.
+     *
+     * @return list<int> from 0
+     */
+    public function photosOut(float $stops, bool $bright): array
+    {
+        $found = [];
+        foreach ($this->errors as $n => $error) {
+            if (($bright ? $error : -$error) > $stops + 1e-9) {
+                $found[] = $n;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function found(Schedule $schedule): ?self
+    {
+        $light = $schedule->plan->light;
+        $site = $schedule->plan->site;
+        $sky = $light === null ? null : ShotSky::of($schedule);
+        if ($light === null || $site === null || $sky === null) {
+            return null;
+        }
+        $day = new Daylight($site->observer, $light->cloud, $site->glowLux, sky: $sky->sky);
+        if ($light->metered !== null) {
+            $day = $day->metered($light->metered->at, $light->metered->exposureValue());
+        }
+        $sun = $sky->altitudes(Target::Sun);
+        $moon = $sky->altitudes(Target::Moon);
+        $values = [];
+        foreach ($sky->looks as $n) {
+            $values[] = $day->exposureValueUnder($sun[$n], $moon[$n], new Instant($sky->unixSeconds[$n]));
+        }
+        $values = $sky->spread($values);
+        $isos = $light->isoColumn(count($values));
+        $exposures = $errors = [];
+        foreach ($values as $n => $value) {
+            $seconds = $light->control === Control::AperturePriority ? self::meteredSeconds($light, $value, $isos[$n]) : $schedule->exposureSeconds[$n];
+            $exposures[] = $seconds;
+            $errors[] = self::errorStops($light, $value, $seconds, $isos[$n]);
+        }
+
+        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors);
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Sky;
+use Evrent\Core\Sky\Target;
+use Evrent\Core\Sky\Track;
+use WeakMap;
+
+/**
+ * Where sun, moon and galactic centre stand at each photo of a shot. Long shots are looked at every so many photos and read
+ * between in a straight line: four hundred looks see every change, to a few thousandths of a degree in a shot of a day.
+ */
+final class ShotSky
+{
+    private const MOST_LOOKS = 400;
+
+    /** @var ?WeakMap<Schedule, ?self> */
+    private static ?WeakMap $known = null;
+
+    /** The last one found: a change that leaves place and times alone leaves the sky alone too. */
+    private static ?self $latest = null;
+
+    /**
+     * @param list<float>                                                     $unixSeconds of each photo's trigger
+     * @param list<int>                                                       $looks       photos that were looked at, from 0
+     * @param array<string, Track>                                            $tracks      of each target, at the looks
+     */
+    private function __construct(
+        public readonly Sky $sky,
+        public readonly array $unixSeconds,
+        public readonly array $looks,
+        private readonly array $tracks,
+        private readonly Site $site,
+    ) {
+    }
+
+    /** Null where place or start is not known, or there is no clock. */
+    public static function of(Schedule $schedule): ?self
+    {
+        self::$known ??= new WeakMap();
+        if (!self::$known->offsetExists($schedule)) {
+            self::$known[$schedule] = self::looked($schedule);
+        }
+
+        return self::$known[$schedule];
+    }
+
+    /**
+     * @param Target $target
+     * @param int    $n      photo, from 0
+     */
+    public function at(Target $target, int $n): Horizontal
+    {
+        return $this->sky->of($target, new Instant($this->unixSeconds[$n]));
+    }
+
+    /**
+     * @return list<float> degrees above the horizon, airless, of each photo
+     */
+    public function altitudes(Target $target): array
+    {
+        return $this->spread($this->track($target)->altitudes);
+    }
+
+    /**
+     * @return list<float> degrees from true north clockwise, without a jump at north
+     */
+    public function azimuths(Target $target): array
+    {
+        return $this->spread($this->track($target)->azimuths);
+    }
+
+    /** Of the looks alone: for what is worked out at them and then spread. */
+    public function track(Target $target): Track
+    {
+        return $this->tracks[$target->value];
+    }
+
+    /**
+     * A quantity of the looks, for every photo.
+     *
+     * @param list<float> $values at the looks
+     *
+     * @return list<float>
+     */
+    public function spread(array $values): array
+    {
+        $last = count($this->looks) - 1;
+        if (count($this->looks) === count($this->unixSeconds)) {
+            return $values;
+        }
+        $column = [];
+        for ($k = 0; $k < $last; $k++) {
+            $span = $this->looks[$k + 1] - $this->looks[$k];
+            for ($i = 0; $i < $span; $i++) {
+                $column[] = $values[$k] + ($values[$k + 1] - $values[$k]) * $i / $span;
+            }
+        }
+        $column[] = $values[$last];
+
+        return $column;
+    }
+
+    private static function looked(Schedule $schedule): ?self
+    {
+        $plan = $schedule->plan;
+        $first = $plan->timing->mode->hasClock() ? $plan->firstTrigger() : null;
+        if ($first === null || $plan->site === null) {
+            return null;
+        }
+        $unix = array_map(static fn (float $seconds): float => $first->unixSeconds + $seconds, $schedule->timeline->triggerSeconds);
+        if (self::$latest !== null && self::$latest->site === $plan->site && self::$latest->unixSeconds === $unix) {
+            return self::$latest;
+        }
+        $last = count($unix) - 1;
+        $every = (int) max(1, ceil(($last + 1) / self::MOST_LOOKS));
+        $looks = range(0, $last, min($every, max(1, $last)));
+        if ($looks[count($looks) - 1] !== $last) {
+            $looks[] = $last;
+        }
+        $sky = new Sky($plan->site->observer);
+        $moments = array_map(static fn (int $n): float => $unix[$n], $looks);
+        $tracks = [];
+        foreach (Target::cases() as $target) {
+            $tracks[$target->value] = Track::of($sky, $target, $moments);
+        }
+
+        return self::$latest = new self($sky, $unix, $looks, $tracks, $plan->site);
+    }
+}
