@@ -42,9 +42,9 @@ printf("%-58s %14.1f s    peak memory %.1f MB\n", number_format($rows) . ' rows 
 
 foreach ([500 => 100, 1_000 => 100, 10_000 => 20, 100_000 => 3] as $photos => $times) {
     $plan = plan($photos, 8);
-    figures(number_format($photos) . ' photos: schedule and findings', $times, static fn (): Report => Report::on(Schedule::of($plan)));
+    figures(number_format($photos) . ' photos: schedule and findings', $times, static fn (): Report => Report::on(Shot::of($plan)));
     $tight = plan($photos, 0.9);
-    figures(number_format($photos) . ' photos that fall short: with their remedies', $times, static fn (): Report => Report::on(Schedule::of($tight)));
+    figures(number_format($photos) . ' photos that fall short: with their remedies', $times, static fn (): Report => Report::on(Shot::of($tight)));
 }
 // Light and sky: nothing is kept from one time to the next.
 $site = new Site('Saltreach', 51.85, 1.9, 'Europe/London', '2027-03-23', 4);
@@ -54,12 +54,12 @@ figures('the day line: heights, light, bands, events', 60, static function () us
     return [$drawing->heights(), $drawing->values()];
 });
 $dusk = plan(1_000, 8)->with(['site' => $site, 'start' => StartText::read('20 min before sunset'), 'light' => new Light(aperture: 5.6, longestSeconds: 4)]);
-figures('1,000 photos at dusk: light and sky of each', 60, static fn (): ?ShotLight => ShotLight::of(Schedule::of($dusk)));
-figures('1,000 photos at dusk: the schools side by side', 60, static fn (): array => SchoolsCompared::of(Schedule::of($dusk)));
-figures('1,000 photos at dusk: a ramp as keys of the plan', 30, static fn (): ?Plan => RampedPlan::by(Schedule::of($dusk), School::Stepless));
-figures('1,000 photos at dusk that fall short: findings and remedies', 30, static fn (): Report => Report::on(Schedule::of($dusk)));
-$ramped = RampedPlan::by(Schedule::of($dusk), School::Stepless) ?? $dusk;
-figures('1,000 photos at dusk on their ramp: findings', 60, static fn (): Report => Report::on(Schedule::of($ramped)));
+figures('1,000 photos at dusk: light and sky of each', 60, static fn (): ?ShotLight => ShotLight::of(Shot::of($dusk)));
+figures('1,000 photos at dusk: the schools side by side', 60, static fn (): array => SchoolsCompared::of(Shot::of($dusk)));
+figures('1,000 photos at dusk: a ramp as keys of the plan', 30, static fn (): ?Plan => RampedPlan::by(Shot::of($dusk), School::Stepless));
+figures('1,000 photos at dusk that fall short: findings and remedies', 30, static fn (): Report => Report::on(Shot::of($dusk)));
+$ramped = RampedPlan::by(Shot::of($dusk), School::Stepless) ?? $dusk;
+figures('1,000 photos at dusk on their ramp: findings', 60, static fn (): Report => Report::on(Shot::of($ramped)));
 figures('bin/evrent sky, as a process', 20, static fn () => shell_exec(
     escapeshellarg(__DIR__ . '/../bin/evrent') . ' sky --lat=51.85 --lon=1.9 --at=2027-03-23T18:00:00Z',
 ));

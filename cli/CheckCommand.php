@@ -10,6 +10,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -32,7 +33,7 @@ final class CheckCommand extends Command
     {
         $format = Input::choice($input, 'format', ['text', 'json']);
         $schedule = Schedule::of(Input::planAtOnce($input));
-        $report = Report::on($schedule);
+        $report = Report::on(Shot::on($schedule));
         $text = $format === 'json' ? self::json($schedule, $report) : self::text($schedule, $report);
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
 

@@ -8,6 +8,7 @@ use App\Models\PlanRevision;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 
 /**
  * One of two revisions that stand side by side.
@@ -22,6 +23,6 @@ final readonly class ComparedRevision
     {
         $this->plan = $revision->toPlan();
         $this->schedule = Schedule::of($this->plan);
-        $this->report = Report::on($this->schedule);
+        $this->report = Report::on(Shot::on($this->schedule));
     }
 }

@@ -12,6 +12,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 
 /**
  * What the bench's script draws of a schedule, as the core worked it out.
@@ -29,9 +30,10 @@ final readonly class Drawn
     /**
      * @throws \JsonException where a number is none
      */
-    public static function of(Schedule $schedule): self
+    public static function of(Shot $shot): self
     {
-        $plan = $schedule->plan;
+        $schedule = $shot->schedule;
+        $plan = $shot->plan;
 
         return new self([
             'photos' => $schedule->photosTotal(),
@@ -49,7 +51,7 @@ final readonly class Drawn
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
             'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),
-        ], json_encode(Drawable::columns($schedule), JSON_THROW_ON_ERROR));
+        ], json_encode(Drawable::columns($shot), JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -9,6 +9,7 @@ use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Throwable;
@@ -20,6 +21,7 @@ final readonly class WorkedPlan
 {
     private function __construct(
         public PinnedPlan $pinned,
+        public Shot $shot,
         public Schedule $schedule,
         public Report $report,
         public ShotFigures $figures,
@@ -34,12 +36,12 @@ final readonly class WorkedPlan
     {
         Drawable::check($pinned->plan);
         try {
-            $schedule = Schedule::of($pinned->plan);
-            Drawable::checkRun($schedule);
-            $report = Report::on($schedule);
+            $shot = Shot::of($pinned->plan);
+            Drawable::checkRun($shot->schedule);
+            $report = Report::on($shot);
             array_map(report(...), $report->failures);
 
-            return new self($pinned, $schedule, $report, ShotFigures::of($schedule, $report), Drawn::of($schedule));
+            return new self($pinned, $shot, $shot->schedule, $report, ShotFigures::of($shot, $report), Drawn::of($shot));
         } catch (InvalidInput $invalid) {
             throw $invalid;
         } catch (Throwable $failure) {

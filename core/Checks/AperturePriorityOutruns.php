@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Light\Control;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureRoom;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solver;
@@ -17,18 +17,18 @@ use Evrent\Core\Words\PlainText;
  */
 final class AperturePriorityOutruns implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $light = ShotLight::of($schedule);
+        $light = $shot->light();
         if ($light === null || $light->light->control !== Control::AperturePriority) {
             return null;
         }
-        $late = self::late($schedule, $light);
+        $late = self::late($shot, $light);
         if ($late === []) {
             return null;
         }
         $first = $late[0];
-        $room = ExposureRoom::of($schedule);
+        $room = $shot->exposureRoom();
         $longest = max(array_map(static fn (int $n): float => $light->exposures[$n], $late));
 
         return new Finding(
@@ -44,9 +44,9 @@ final class AperturePriorityOutruns implements Check
             $first + 1,
             count($late),
             array_values(array_filter([
-                LightMending::ramp($schedule),
-                self::capped($schedule, $light, min(array_map(static fn (int $n): float => $room[$n], $late))),
-                self::longerInterval($schedule, $light, $room),
+                LightMending::ramp($shot),
+                self::capped($shot, $light, min(array_map(static fn (int $n): float => $room[$n], $late))),
+                self::longerInterval($shot, $light, $room),
             ])),
         );
     }
@@ -54,10 +54,10 @@ final class AperturePriorityOutruns implements Check
     /**
      * @return list<int> photos from 0
      */
-    private static function late(Schedule $schedule, ShotLight $light): array
+    private static function late(Shot $shot, ShotLight $light): array
     {
         $late = [];
-        foreach (ExposureRoom::of($schedule) as $n => $room) {
+        foreach ($shot->exposureRoom() as $n => $room) {
             if ($light->exposures[$n] > $room + 1e-9) {
                 $late[] = $n;
             }
@@ -66,7 +66,7 @@ final class AperturePriorityOutruns implements Check
         return $late;
     }
 
-    private static function capped(Schedule $schedule, ShotLight $light, float $room): ?Remedy
+    private static function capped(Shot $shot, ShotLight $light, float $room): ?Remedy
     {
         $seconds = floor($room * 100.0) / 100.0;
         if ($seconds < $light->light->shortestSeconds || $seconds <= 0.0) {
@@ -77,25 +77,25 @@ final class AperturePriorityOutruns implements Check
             'longest',
             sprintf('Limit the exposure to %s', PlainText::seconds($seconds)),
             'keeps the interval; photos get darker once it is reached, unless ISO goes up',
-            $schedule->plan->with(['light' => $light->light->with(['longestSeconds' => $seconds])]),
+            $shot->plan->with(['light' => $light->light->with(['longestSeconds' => $seconds])]),
         );
     }
 
     /**
      * @param list<float> $room
      */
-    private static function longerInterval(Schedule $schedule, ShotLight $light, array $room): ?Remedy
+    private static function longerInterval(Shot $shot, ShotLight $light, array $room): ?Remedy
     {
         $resolution = Solver::TIMER_RESOLUTION_SECONDS;
-        $interval = $schedule->plan->timing->interval;
+        $interval = $shot->plan->timing->interval;
         // Longer intervals reach farther into the dusk: the longest exposure that is allowed has to fit everywhere.
         $extra = ceil(($light->light->longestSeconds - min([INF, ...$room])) / $resolution) * $resolution;
         if ($interval->longest() + $extra > KeyedSeconds::MOST_SECONDS) {
             return null;
         }
-        $mended = $schedule->plan->withInterval($interval->map(static fn (float $seconds): float => round($seconds + $extra, 6)));
-        $longer = Schedule::of($mended);
-        $found = ShotLight::of($longer);
+        $mended = $shot->plan->withInterval($interval->map(static fn (float $seconds): float => round($seconds + $extra, 6)));
+        $longer = Shot::of($mended);
+        $found = $longer->light();
 
         return $found === null || self::late($longer, $found) !== [] ? null : new Remedy(
             'interval',
@@ -103,7 +103,10 @@ final class AperturePriorityOutruns implements Check
                 'Lengthen every interval by %s',
                 PlainText::seconds($extra),
             ),
-            sprintf('keeps clip and metering; %s longer on site', PlainText::duration($longer->summary->onSiteSeconds - $schedule->summary->onSiteSeconds)),
+            sprintf(
+                'keeps clip and metering; %s longer on site',
+                PlainText::duration($longer->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds),
+            ),
             $mended,
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -15,14 +15,14 @@ use Evrent\Core\Words\PlainText;
  */
 final class BeyondTravel implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $worst = null;
         $excess = 0.0;
         $outside = [];
         foreach ($plan->rig->axes as $axis) {
-            foreach ($schedule->moves->positions[$axis->id] as $n => $position) {
+            foreach ($shot->schedule->moves->positions[$axis->id] as $n => $position) {
                 if ($axis->holds($position)) {
                     continue;
                 }

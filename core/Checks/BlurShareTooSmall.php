@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
@@ -22,16 +22,16 @@ final class BlurShareTooSmall implements Check
 
     private const SHARES_TO_TRY = [0.5, 0.33, 0.25, 0.15, 0.11];
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
-        if ($motion === null || !$schedule->plan->timing->mode->hasClock()) {
+        $motion = $shot->motion();
+        if ($motion === null || !$shot->plan->timing->mode->hasClock()) {
             return null;
         }
         $fast = self::FAST_STEP_SHARE * $motion->picture->optics->outputWidthPixels;
         $found = [];
-        foreach ($schedule->intervalSeconds as $n => $interval) {
-            if ($schedule->exposureSeconds[$n] / $interval < $schedule->plan->thresholds->blurShare && $motion->picture->subjectTravel($interval) >= $fast) {
+        foreach ($shot->schedule->intervalSeconds as $n => $interval) {
+            if ($shot->schedule->exposureSeconds[$n] / $interval < $shot->plan->thresholds->blurShare && $motion->picture->subjectTravel($interval) >= $fast) {
                 $found[] = $n;
             }
         }
@@ -39,8 +39,8 @@ final class BlurShareTooSmall implements Check
             return null;
         }
         $first = $found[0];
-        $share = $schedule->exposureSeconds[$first] / $schedule->intervalSeconds[$first];
-        $remedy = self::longerExposure($schedule);
+        $share = $shot->schedule->exposureSeconds[$first] / $shot->schedule->intervalSeconds[$first];
+        $remedy = self::longerExposure($shot);
 
         return new Finding(
             'T13',
@@ -49,7 +49,7 @@ final class BlurShareTooSmall implements Check
             PlainText::rounded($share * 100.0, 1) . ' % of the interval open',
             sprintf(
                 'The subject moves %s px from photo to photo and only %s %% of that is in the picture: drag the shutter to blend its steps.',
-                PlainText::rounded($motion->picture->subjectTravel($schedule->intervalSeconds[$first]), 0),
+                PlainText::rounded($motion->picture->subjectTravel($shot->schedule->intervalSeconds[$first]), 0),
                 PlainText::rounded($share * 100.0, 1),
             ),
             $first + 1,
@@ -59,23 +59,23 @@ final class BlurShareTooSmall implements Check
     }
 
     /** The longest exposure that looks right and that the interval holds. */
-    private static function longerExposure(Schedule $schedule): ?Remedy
+    private static function longerExposure(Shot $shot): ?Remedy
     {
-        $timing = $schedule->plan->timing;
+        $timing = $shot->plan->timing;
         if (!$timing->exposure->isConstant() || !$timing->interval->isConstant() || $timing->intervalMeans === IntervalMeaning::Gap) {
             return null;
         }
         foreach (self::SHARES_TO_TRY as $share) {
             $seconds = round($timing->interval->longest() * $share, 2);
-            $mended = $seconds > 0.0 ? $schedule->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
-            if ($mended !== null && $seconds / $timing->interval->longest() >= $schedule->plan->thresholds->blurShare && $schedule->wouldKeepTime($mended)) {
+            $mended = $seconds > 0.0 ? $shot->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
+            if ($mended !== null && $seconds / $timing->interval->longest() >= $shot->plan->thresholds->blurShare && $shot->schedule->wouldKeepTime($mended)) {
                 $stops = log($seconds / $timing->exposure->longest(), 2);
-                $filtered = ExposureHelp::filtered($schedule, $mended);
+                $filtered = ExposureHelp::filtered($shot, $mended);
 
                 return new Remedy(
                     'exposure',
                     sprintf('Expose %s s', PlainText::number($seconds)),
-                    $filtered->light === null || $filtered->light->ndStops === $schedule->plan->light?->ndStops
+                    $filtered->light === null || $filtered->light->ndStops === $shot->plan->light?->ndStops
                         ? sprintf('keeps clip and time on site; %s stops of neutral density hold the light', PlainText::rounded($stops, 1))
                         : sprintf('keeps clip and time on site; with %s stops of ND on the lens', PlainText::rounded($filtered->light->ndStops, 1)),
                     $filtered,

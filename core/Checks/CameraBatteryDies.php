@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\Shot;
 
 /**
  * P1: the camera's battery dies before the last photo; cold counts.
  */
 final class CameraBatteryDies implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        return PowerMending::finding($schedule, 'P1', 'camera', Drain::of($schedule)?->camera);
+        return PowerMending::finding($shot, 'P1', 'camera', $shot->drain()?->camera);
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -22,20 +23,20 @@ final class CameraTimerDrifts implements Check
     /** Starting a timer by hand is no more exact than this. */
     private const START_RESOLUTION_SECONDS = 0.1;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $timer = CameraTimer::of($schedule);
+        $timer = CameraTimer::of($shot->schedule);
         if ($timer === null || $timer->spoiltPhotos === [] && $timer->extraPhotos === 0) {
             return null;
         }
 
-        return $timer->spoiltPhotos === [] ? self::endsEarly($schedule, $timer) : self::spoils($schedule, $timer);
+        return $timer->spoiltPhotos === [] ? self::endsEarly($shot, $timer) : self::spoils($shot, $timer);
     }
 
-    private static function spoils(Schedule $schedule, CameraTimer $timer): Finding
+    private static function spoils(Shot $shot, CameraTimer $timer): Finding
     {
         $first = $timer->spoiltPhotos[0];
-        $short = $schedule->summary->runSeconds < self::SHORT_RUN_SECONDS;
+        $short = $shot->schedule->summary->runSeconds < self::SHORT_RUN_SECONDS;
 
         return new Finding(
             'T7',
@@ -50,14 +51,14 @@ final class CameraTimerDrifts implements Check
             ),
             $first,
             count($timer->spoiltPhotos),
-            array_values(array_filter([self::inStep($schedule), self::rigFires($schedule)])),
+            array_values(array_filter([self::inStep($shot), self::rigFires($shot)])),
         );
     }
 
-    private static function endsEarly(Schedule $schedule, CameraTimer $timer): Finding
+    private static function endsEarly(Shot $shot, CameraTimer $timer): Finding
     {
-        $photos = $schedule->plan->photosProgrammed() + $timer->extraPhotos;
-        $trigger = $schedule->plan->trigger;
+        $photos = $shot->plan->photosProgrammed() + $timer->extraPhotos;
+        $trigger = $shot->plan->trigger;
 
         return new Finding(
             'T7',
@@ -72,36 +73,36 @@ final class CameraTimerDrifts implements Check
                     'photos',
                     sprintf('Programme %s in the camera', PlainText::photos($photos)),
                     'keeps all timing; what is over goes in the edit',
-                    $schedule->plan->withTrigger($trigger->withCounts($photos, $trigger->countLimit)),
+                    $shot->plan->withTrigger($trigger->withCounts($photos, $trigger->countLimit)),
                 ),
-                self::rigFires($schedule),
+                self::rigFires($shot),
             ],
         );
     }
 
-    private static function rigFires(Schedule $schedule): Remedy
+    private static function rigFires(Shot $shot): Remedy
     {
         return new Remedy(
             'rig',
             'Let the rig fire the camera',
             'keeps clip and interval; takes a trigger cable',
-            $schedule->plan->withTrigger($schedule->plan->trigger->by(TriggeredBy::Rig)),
+            $shot->plan->withTrigger($shot->plan->trigger->by(TriggeredBy::Rig)),
         );
     }
 
     /**
      * The camera on the rig's own interval, started so that it strays as far to one side of the rig's rest as to the other.
      */
-    private static function inStep(Schedule $schedule): ?Remedy
+    private static function inStep(Shot $shot): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $timing = $plan->timing;
-        $strays = $schedule->summary->bookedSeconds * $plan->trigger->driftPpm / 1e6;
+        $strays = $shot->schedule->summary->bookedSeconds * $plan->trigger->driftPpm / 1e6;
         // Early, it may open as soon as the rig has settled: the slack and the shutter's lag before it opened in step.
-        $early = $schedule->summary->minSlackSeconds + $plan->camera->shutterLagSeconds;
+        $early = $shot->schedule->summary->minSlackSeconds + $plan->camera->shutterLagSeconds;
         $middle = ($plan->rig->postExposureDelaySeconds - $early - $strays) / 2.0;
         $starts = round($middle / self::START_RESOLUTION_SECONDS) * self::START_RESOLUTION_SECONDS;
-        $mended = self::withEnoughPhotos($schedule, $plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9) + 0.0)));
+        $mended = self::withEnoughPhotos($shot, $plan->withTrigger($plan->trigger->withCameraTiming(null, round($starts, 9) + 0.0)));
         if ($mended === null) {
             return null;
         }
@@ -122,17 +123,17 @@ final class CameraTimerDrifts implements Check
     }
 
     /** The plan when it spoils no photo, with as many programmed as the rig needs; null when it does. */
-    private static function withEnoughPhotos(Schedule $schedule, Plan $plan): ?Plan
+    private static function withEnoughPhotos(Shot $shot, Plan $plan): ?Plan
     {
         try {
             // The rig's own schedule does not hang on the camera's timer.
-            $timer = CameraTimer::of($schedule->under($plan));
+            $timer = CameraTimer::of($shot->schedule->under($plan));
             $photos = $plan->photosProgrammed() + ($timer->extraPhotos ?? 0);
             $enough = $plan->withTrigger($plan->trigger->withCounts($photos, $plan->trigger->countLimit));
         } catch (InvalidInput) {
             return null;
         }
 
-        return CameraTimer::of($schedule->under($enough))?->spoiltPhotos === [] ? $enough : null;
+        return CameraTimer::of($shot->schedule->under($enough))?->spoiltPhotos === [] ? $enough : null;
     }
 }

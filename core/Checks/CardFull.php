@@ -6,7 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -18,10 +18,10 @@ final class CardFull implements Check
     private const SIZES = [16, 32, 64, 128, 256, 512, 1_024, 2_048];
     private const USABLE_SHARE = 0.95;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $storage = $schedule->plan->storage;
-        $photos = $schedule->plan->photosProgrammed();
+        $storage = $shot->plan->storage;
+        $photos = $shot->plan->photosProgrammed();
         if ($storage === null || $storage->photos() >= $photos) {
             return null;
         }
@@ -50,7 +50,7 @@ final class CardFull implements Check
             array_values(array_filter(array_map(
                 static fn (?array $change): ?Remedy => $change === null || $change[3]->photos() < $photos
                     ? null
-                    : new Remedy($change[0], $change[1], $change[2], $schedule->plan->with(['storage' => $change[3]])),
+                    : new Remedy($change[0], $change[1], $change[2], $shot->plan->with(['storage' => $change[3]])),
                 [self::larger($storage, $photos), self::rawAlone($storage), self::overflow($storage), self::jpegAlone($storage)],
             ))),
         );

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 
 /**
  * Looks for one way in which a shoot fails. Takes part by being listed in `Report::CHECKS`.
  */
 interface Check
 {
-    public function find(Schedule $schedule): ?Finding;
+    public function find(Shot $shot): ?Finding;
 }

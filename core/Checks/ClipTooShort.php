@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
@@ -18,17 +19,17 @@ final class ClipTooShort implements Check
 
     private const TOLERANCE_SECONDS = 1e-9;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $timing = $schedule->plan->timing;
-        $clip = $schedule->summary->clipSeconds;
-        $tight = $schedule->plan->thresholds->clipSeconds;
+        $timing = $shot->plan->timing;
+        $clip = $shot->schedule->summary->clipSeconds;
+        $tight = $shot->plan->thresholds->clipSeconds;
         $short = $tight - $clip > self::TOLERANCE_SECONDS;
         $missing = array_keys(array_filter(['before' => $timing->headPhotos === 0, 'after' => $timing->tailPhotos === 0]));
         if (!$short && $missing === []) {
             return null;
         }
-        $remedy = self::remedy($schedule);
+        $remedy = self::remedy($shot);
         $ends = implode(' or ', $missing);
 
         return new Finding(
@@ -41,7 +42,7 @@ final class ClipTooShort implements Check
             trim(
                 ($short ? sprintf(
                     '%s at %s fps play for %s. ',
-                    PlainText::photos($schedule->photosTotal()),
+                    PlainText::photos($shot->schedule->photosTotal()),
                     PlainText::number($timing->framesPerSecond),
                     PlainText::seconds($clip),
                 ) : '')
@@ -53,14 +54,14 @@ final class ClipTooShort implements Check
         );
     }
 
-    private static function remedy(Schedule $schedule): ?Remedy
+    private static function remedy(Shot $shot): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $timing = $plan->timing;
         $handle = (int) ceil($timing->framesPerSecond * self::HANDLE_SECONDS);
         $head = $timing->headPhotos === 0 ? $handle : $timing->headPhotos;
         $tail = $timing->tailPhotos === 0 ? $handle : $timing->tailPhotos;
-        $least = (int) ceil(round($timing->framesPerSecond * $schedule->plan->thresholds->clipSeconds, 6));
+        $least = (int) ceil(round($timing->framesPerSecond * $shot->plan->thresholds->clipSeconds, 6));
         $others = $plan->photosTotal() - $timing->photos - $timing->headPhotos - $timing->tailPhotos + $head + $tail;
         $photos = max($timing->photos, $least - $others);
         try {
@@ -68,7 +69,7 @@ final class ClipTooShort implements Check
         } catch (InvalidInput) {
             return null;
         }
-        $extra = Schedule::of($mended)->summary->onSiteSeconds - $schedule->summary->onSiteSeconds;
+        $extra = Schedule::of($mended)->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds;
         $added = array_filter([
             $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ' to the move' : '',
             $head > $timing->headPhotos ? "{$head} before it" : '',

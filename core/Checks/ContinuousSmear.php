@@ -7,6 +7,7 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Words\PlainText;
 
@@ -17,15 +18,15 @@ final class ContinuousSmear implements Check
 {
     private const MOST_TRIES = 30;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = $schedule->plan->timing->mode === Mode::Continuous ? PictureMotion::of($schedule) : null;
-        $smears = $motion?->smearsOver($schedule->plan->thresholds->smearPixels) ?? [];
+        $motion = $shot->plan->timing->mode === Mode::Continuous ? $shot->motion() : null;
+        $smears = $motion?->smearsOver($shot->plan->thresholds->smearPixels) ?? [];
         $worst = self::worst($smears);
         if ($worst?->axis === null) {
             return null;
         }
-        $remedies = array_values(array_filter([self::stopping($schedule), self::shorter($schedule, $worst->shift)]));
+        $remedies = array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->shift)]));
 
         return new Finding(
             'T17',
@@ -37,7 +38,7 @@ final class ContinuousSmear implements Check
                 $worst->photo,
                 $worst->axis->id,
                 PlainText::rounded($worst->shift, 1),
-                PlainText::rounded($schedule->plan->thresholds->smearPixels, 1),
+                PlainText::rounded($shot->plan->thresholds->smearPixels, 1),
             ),
             (int) array_key_first($smears),
             count($smears),
@@ -59,25 +60,25 @@ final class ContinuousSmear implements Check
     }
 
     /** Stopping for each photo takes the smear away, where rig and interval have the time for it. */
-    private static function stopping(Schedule $schedule): ?Remedy
+    private static function stopping(Shot $shot): ?Remedy
     {
-        $stopping = $schedule->plan->withTiming($schedule->plan->timing->withMode(Mode::ShootMoveShoot));
+        $stopping = $shot->plan->withTiming($shot->plan->timing->withMode(Mode::ShootMoveShoot));
 
         return Schedule::of($stopping)->summary->fits()
             ? new Remedy('stop', 'Stop for each photo', 'keeps interval, exposure and clip; every photo is sharp', $stopping)
             : null;
     }
 
-    private static function shorter(Schedule $schedule, float $smear): ?Remedy
+    private static function shorter(Shot $shot, float $smear): ?Remedy
     {
         $factor = 1.0;
         // An exposure that stretched its interval shortens it too, and the rig goes faster then: hence step by step.
-        for ($try = 0; $try < self::MOST_TRIES && $smear > $schedule->plan->thresholds->smearPixels; $try++) {
-            $factor *= 0.98 * $schedule->plan->thresholds->smearPixels / $smear;
-            $shorter = $schedule->plan->withExposure($schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
-            $smear = self::worst(PictureMotion::of(Schedule::of($shorter))?->smearsOver($schedule->plan->thresholds->smearPixels) ?? [])->shift ?? 0.0;
+        for ($try = 0; $try < self::MOST_TRIES && $smear > $shot->plan->thresholds->smearPixels; $try++) {
+            $factor *= 0.98 * $shot->plan->thresholds->smearPixels / $smear;
+            $shorter = $shot->plan->withExposure($shot->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
+            $smear = self::worst(Shot::of($shorter)->motion()?->smearsOver($shot->plan->thresholds->smearPixels) ?? [])->shift ?? 0.0;
         }
-        if (!isset($shorter) || $smear > $schedule->plan->thresholds->smearPixels) {
+        if (!isset($shorter) || $smear > $shot->plan->thresholds->smearPixels) {
             return null;
         }
 

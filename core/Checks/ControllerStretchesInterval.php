@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -14,16 +14,16 @@ use Evrent\Core\Words\PlainText;
  */
 final class ControllerStretchesInterval implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $stretched = Timeline::overrunning($schedule->timeline->requiredSeconds, $schedule->intervalSeconds);
+        $stretched = Timeline::overrunning($shot->schedule->timeline->requiredSeconds, $shot->schedule->intervalSeconds);
         if ($stretched === []) {
             return null;
         }
-        $late = $schedule->summary->lateSeconds;
-        $lastTrigger = $schedule->timeline->triggerSeconds[$schedule->photosTotal() - 1];
+        $late = $shot->schedule->summary->lateSeconds;
+        $lastTrigger = $shot->schedule->timeline->triggerSeconds[$shot->schedule->photosTotal() - 1];
         $planned = $lastTrigger - $late;
-        [$remedy] = Mending::onTime($schedule);
+        [$remedy] = Mending::onTime($shot);
 
         return new Finding(
             'T6',
@@ -33,7 +33,7 @@ final class ControllerStretchesInterval implements Check
             sprintf(
                 '%d of %d intervals come out longer than set: the last photo is taken %s late and the scene plays back %s %% faster than planned.',
                 count($stretched),
-                $schedule->photosTotal() - 1,
+                $shot->schedule->photosTotal() - 1,
                 PlainText::duration($late),
                 PlainText::rounded(100.0 * $late / $planned, 1),
             ),

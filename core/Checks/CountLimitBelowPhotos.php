@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
@@ -16,14 +17,14 @@ use Evrent\Core\Words\PlainText;
  */
 final class CountLimitBelowPhotos implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $limit = $schedule->plan->trigger->countLimit;
-        $photos = $schedule->plan->photosProgrammed();
+        $limit = $shot->plan->trigger->countLimit;
+        $photos = $shot->plan->photosProgrammed();
         if ($limit === null || $photos <= $limit) {
             return null;
         }
-        $who = $schedule->plan->trigger->isCamera() ? 'camera’s timer' : 'controller';
+        $who = $shot->plan->trigger->isCamera() ? 'camera’s timer' : 'controller';
 
         return new Finding(
             'T10',
@@ -33,7 +34,7 @@ final class CountLimitBelowPhotos implements Check
             sprintf('It stops by itself after photo %d of %d.', $limit, $photos),
             $limit + 1,
             $photos - $limit,
-            array_filter([self::endless($schedule->plan, $photos), self::fewer($schedule, $limit)]),
+            array_filter([self::endless($shot->plan, $photos), self::fewer($shot, $limit)]),
         );
     }
 
@@ -48,15 +49,15 @@ final class CountLimitBelowPhotos implements Check
     }
 
     /** As many as it counts, spread over the same time on site. */
-    private static function fewer(Schedule $schedule, int $limit): ?Remedy
+    private static function fewer(Shot $shot, int $limit): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $timing = $plan->timing;
         $standing = $plan->photosTotal() - $timing->photos;
         if ($limit - $standing < 2 || !$timing->interval->isConstant() || $timing->intervalMeans === IntervalMeaning::Gap) {
             return null;
         }
-        $settings = floor($schedule->summary->bookedSeconds / $limit / Solver::TIMER_RESOLUTION_SECONDS + 1e-6);
+        $settings = floor($shot->schedule->summary->bookedSeconds / $limit / Solver::TIMER_RESOLUTION_SECONDS + 1e-6);
         $seconds = round(max($timing->interval->longest(), $settings * Solver::TIMER_RESOLUTION_SECONDS), 9);
         try {
             $mended = $plan
@@ -71,7 +72,7 @@ final class CountLimitBelowPhotos implements Check
         return new Remedy(
             'photos',
             sprintf('Take %s, one every %s s', PlainText::photos($limit), PlainText::number($seconds)),
-            sprintf('keeps the time on site; %s of clip instead of %s', PlainText::seconds($clip), PlainText::seconds($schedule->summary->clipSeconds)),
+            sprintf('keeps the time on site; %s of clip instead of %s', PlainText::seconds($clip), PlainText::seconds($shot->schedule->summary->clipSeconds)),
             $mended,
         );
     }

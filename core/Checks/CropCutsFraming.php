@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -12,10 +12,10 @@ use Evrent\Core\Words\PlainText;
  */
 final class CropCutsFraming implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $optics = $schedule->plan->optics;
-        if ($optics === null || $optics->croppedAway() < $schedule->plan->thresholds->cropShare) {
+        $optics = $shot->plan->optics;
+        if ($optics === null || $optics->croppedAway() < $shot->plan->thresholds->cropShare) {
             return null;
         }
         $cut = PlainText::rounded($optics->croppedAway() * 100.0, 0);

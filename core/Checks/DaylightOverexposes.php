@@ -8,7 +8,7 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -18,21 +18,21 @@ use Evrent\Core\Words\PlainText;
  */
 final class DaylightOverexposes implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $light = ShotLight::of($schedule);
-        $bright = $light?->photosOut($schedule->plan->thresholds->lightStops, true) ?? [];
+        $light = $shot->light();
+        $bright = $light?->photosOut($shot->plan->thresholds->lightStops, true) ?? [];
         if ($light === null || $bright === []) {
             return null;
         }
         $most = $light->brightest();
         $n = (int) array_search($most, $light->errors, true);
-        $share = $light->exposures[$n] / $schedule->intervalSeconds[$n];
-        $dragged = $share >= $schedule->plan->thresholds->draggedShare;
+        $share = $light->exposures[$n] / $shot->schedule->intervalSeconds[$n];
+        $dragged = $share >= $shot->plan->thresholds->draggedShare;
 
         return new Finding(
             'T15',
-            $most > 2.0 * $schedule->plan->thresholds->lightStops ? Severity::Stops : Severity::Look,
+            $most > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Stops : Severity::Look,
             $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
             PlainText::rounded($most, 1) . ' stops over',
             sprintf(
@@ -48,21 +48,21 @@ final class DaylightOverexposes implements Check
             $bright[0] + 1,
             count($bright),
             array_values(array_filter([
-                self::filter($schedule, $light->light, $most),
-                self::lowerIso($schedule, $light->light),
-                LightMending::ramp($schedule),
-                self::shorter($schedule, $light, $most),
+                self::filter($shot, $light->light, $most),
+                self::lowerIso($shot, $light->light),
+                LightMending::ramp($shot),
+                self::shorter($shot, $light, $most),
             ])),
         );
     }
 
-    private static function filter(Schedule $schedule, Light $light, float $most): ?Remedy
+    private static function filter(Shot $shot, Light $light, float $most): ?Remedy
     {
         $needed = $light->ndStops + $most;
         $picked = $light->filters === [] ? null : NeutralDensity::pick($needed, $light->filters);
         $stops = $picked === null ? ceil($needed - 1e-9) : array_sum($picked->stops);
         $left = $needed - $stops;
-        $mended = self::tried($schedule, static fn (): Plan => $schedule->plan->with(['light' => $light->with(['ndStops' => $stops])]));
+        $mended = self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['ndStops' => $stops])]));
         if ($mended === null) {
             return null;
         }
@@ -84,13 +84,13 @@ final class DaylightOverexposes implements Check
         );
     }
 
-    private static function lowerIso(Schedule $schedule, Light $light): ?Remedy
+    private static function lowerIso(Shot $shot, Light $light): ?Remedy
     {
         $lowest = $light->isos[0];
         if ($light->isoChanges !== [] || $lowest >= $light->iso) {
             return null;
         }
-        $mended = self::tried($schedule, static fn (): Plan => $schedule->plan->with(['light' => $light->with(['iso' => $lowest])]));
+        $mended = self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $lowest])]));
 
         return $mended === null ? null : new Remedy(
             'iso',
@@ -100,11 +100,11 @@ final class DaylightOverexposes implements Check
         );
     }
 
-    private static function shorter(Schedule $schedule, ShotLight $light, float $most): ?Remedy
+    private static function shorter(Shot $shot, ShotLight $light, float $most): ?Remedy
     {
         $factor = 2.0 ** -$most;
-        $mended = self::tried($schedule, static fn (): Plan => $schedule->plan->withExposure(
-            $schedule->plan->timing->exposure->map(static fn (float $seconds): float => max($light->light->shortestSeconds, $seconds * $factor)),
+        $mended = self::tried($shot, static fn (): Plan => $shot->plan->withExposure(
+            $shot->plan->timing->exposure->map(static fn (float $seconds): float => max($light->light->shortestSeconds, $seconds * $factor)),
         ));
 
         return $mended === null ? null : new Remedy(
@@ -120,15 +120,15 @@ final class DaylightOverexposes implements Check
      *
      * @return ?Plan null when photos are still too bright then
      */
-    private static function tried(Schedule $schedule, callable $change): ?Plan
+    private static function tried(Shot $shot, callable $change): ?Plan
     {
         try {
             $plan = $change();
         } catch (InvalidInput) {
             return null;
         }
-        $light = ShotLight::of($schedule->after($plan));
+        $light = $shot->after($plan)->light();
 
-        return $light !== null && $light->photosOut($schedule->plan->thresholds->lightStops, true) === [] ? $plan : null;
+        return $light !== null && $light->photosOut($shot->plan->thresholds->lightStops, true) === [] ? $plan : null;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;
 
@@ -20,16 +20,16 @@ final class ExposureDraggedForNothing implements Check
     /** So far below what is called dragged, nobody calls it so. */
     private const PLAIN_PART_OF_DRAGGED = 0.4;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
-        if ($motion === null || !$schedule->plan->timing->mode->hasClock() || $motion->picture->optics->subjectMetresPerSecond === 0.0) {
+        $motion = $shot->motion();
+        if ($motion === null || !$shot->plan->timing->mode->hasClock() || $motion->picture->optics->subjectMetresPerSecond === 0.0) {
             return null;
         }
         $dragged = [];
-        foreach ($schedule->exposureSeconds as $n => $exposure) {
-            $share = $exposure / $schedule->intervalSeconds[$n];
-            if ($share >= $schedule->plan->thresholds->draggedShare && $motion->picture->subjectTravel($exposure) < self::VISIBLE_PIXELS) {
+        foreach ($shot->schedule->exposureSeconds as $n => $exposure) {
+            $share = $exposure / $shot->schedule->intervalSeconds[$n];
+            if ($share >= $shot->plan->thresholds->draggedShare && $motion->picture->subjectTravel($exposure) < self::VISIBLE_PIXELS) {
                 $dragged[] = $n;
             }
         }
@@ -37,9 +37,9 @@ final class ExposureDraggedForNothing implements Check
             return null;
         }
         $first = $dragged[0];
-        $blur = PlainText::rounded($motion->picture->subjectTravel($schedule->exposureSeconds[$first]), 2);
-        $factor = self::plainFactor($schedule);
-        $exposure = $schedule->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor);
+        $blur = PlainText::rounded($motion->picture->subjectTravel($shot->schedule->exposureSeconds[$first]), 2);
+        $factor = self::plainFactor($shot);
+        $exposure = $shot->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor);
 
         return new Finding(
             'T14',
@@ -48,7 +48,7 @@ final class ExposureDraggedForNothing implements Check
             "{$blur} px of blur",
             sprintf(
                 'In %s the subject moves only %s px: dragging the shutter shows nothing. If it is for the light, leave it.',
-                PlainText::seconds($schedule->exposureSeconds[$first]),
+                PlainText::seconds($shot->schedule->exposureSeconds[$first]),
                 $blur,
             ),
             $first + 1,
@@ -57,22 +57,22 @@ final class ExposureDraggedForNothing implements Check
                 'exposure',
                 sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
                 sprintf('keeps clip and time on site; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),
-                $schedule->plan->withExposure($exposure),
+                $shot->plan->withExposure($exposure),
             )],
         );
     }
 
     /** What brings the largest share down to a plain one. With a gap the interval shrinks along with the exposure. */
-    private static function plainFactor(Schedule $schedule): float
+    private static function plainFactor(Shot $shot): float
     {
         $share = 0.0;
-        foreach ($schedule->exposureSeconds as $n => $exposure) {
-            $share = max($share, $exposure / $schedule->intervalSeconds[$n]);
+        foreach ($shot->schedule->exposureSeconds as $n => $exposure) {
+            $share = max($share, $exposure / $shot->schedule->intervalSeconds[$n]);
         }
 
-        $plain = self::PLAIN_PART_OF_DRAGGED * $schedule->plan->thresholds->draggedShare;
+        $plain = self::PLAIN_PART_OF_DRAGGED * $shot->plan->thresholds->draggedShare;
 
-        return $schedule->plan->timing->intervalMeans === IntervalMeaning::Gap
+        return $shot->plan->timing->intervalMeans === IntervalMeaning::Gap
             ? $plain / (1.0 - $plain) * (1.0 - $share) / $share
             : $plain / $share;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Light\Exposure;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Words\PlainText;
@@ -22,24 +22,24 @@ final class ExposureNotAsPlanned implements Check
     /** Less than this between mark and truth matters to nobody. */
     private const SAME_SHARE = 0.02;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $camera = $schedule->plan->camera;
+        $camera = $shot->plan->camera;
         $remedyOf = static fn (string $label, Dial $dial, TimedBy $by): Remedy => new Remedy(
             'dial',
             $label,
             'keeps the plan as it is',
-            $schedule->plan->withCamera($camera->with(['dial' => $dial, 'exposureTimedBy' => $by])),
+            $shot->plan->withCamera($camera->with(['dial' => $dial, 'exposureTimedBy' => $by])),
         );
         if ($camera->exposureTimedBy === TimedBy::Controller && $camera->dial !== null && $camera->dial !== Dial::Bulb) {
-            return self::dial($schedule, 'The camera times the exposure, not the controller', sprintf(
+            return self::dial($shot, 'The camera times the exposure, not the controller', sprintf(
                 'The dial stands on %s: however long the controller holds the shutter, the camera closes it after its own time. Set it to bulb.',
                 str_replace('_', ' ', $camera->dial->value),
             ), $remedyOf('Set the dial to bulb', Dial::Bulb, TimedBy::Controller));
         }
         if ($camera->exposureTimedBy === TimedBy::Camera && $camera->dial === Dial::Bulb) {
             return self::dial(
-                $schedule,
+                $shot,
                 'Nobody ends the exposure',
                 'On bulb the shutter is open for as long as the trigger is held, which a trigger meant for the camera’s own '
                     . 'timing does for an instant or for ever.',
@@ -49,42 +49,42 @@ final class ExposureNotAsPlanned implements Check
         if ($camera->exposureTimedBy !== TimedBy::Camera) {
             return null;
         }
-        if ($schedule->plan->timing->exposure->longest() > self::LONGEST_MARK_SECONDS) {
+        if ($shot->plan->timing->exposure->longest() > self::LONGEST_MARK_SECONDS) {
             return self::dial(
-                $schedule,
+                $shot,
                 'The camera has no shutter time as long',
                 sprintf(
                     'Marks end at 30 s, and %s is planned: let the controller time it, with the dial on bulb.',
-                    PlainText::seconds($schedule->plan->timing->exposure->longest()),
+                    PlainText::seconds($shot->plan->timing->exposure->longest()),
                 ),
                 $remedyOf('Time it by the controller, on bulb', Dial::Bulb, TimedBy::Controller),
             );
         }
 
-        return $camera->marksAreLiteral ? null : self::mark($schedule);
+        return $camera->marksAreLiteral ? null : self::mark($shot);
     }
 
-    private static function dial(Schedule $schedule, string $title, string $sentence, Remedy $remedy): Finding
+    private static function dial(Shot $shot, string $title, string $sentence, Remedy $remedy): Finding
     {
-        return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $schedule->photosTotal(), [$remedy]);
+        return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $shot->schedule->photosTotal(), [$remedy]);
     }
 
     /** One mark for the whole shot: 30 s is 32 s, and the interval has to hold that. */
-    private static function mark(Schedule $schedule): ?Finding
+    private static function mark(Shot $shot): ?Finding
     {
-        $exposure = $schedule->plan->timing->exposure;
+        $exposure = $shot->plan->timing->exposure;
         $marked = $exposure->longest();
         $true = Exposure::trueSeconds($marked);
         // Far from any mark it is set in steps that nobody reads off a dial.
         if (!$exposure->isConstant() || $marked < 1.0 || abs($true / $marked - 1.0) < self::SAME_SHARE) {
             return null;
         }
-        $mended = $schedule->plan->withExposure($exposure->map(static fn (): float => round($true, 4)));
-        $holds = $schedule->wouldKeepTime($mended);
+        $mended = $shot->plan->withExposure($exposure->map(static fn (): float => round($true, 4)));
+        $holds = $shot->schedule->wouldKeepTime($mended);
 
         return new Finding(
             'T4',
-            $holds || !$schedule->summary->fits() ? Severity::Know : Severity::Stops,
+            $holds || !$shot->schedule->summary->fits() ? Severity::Know : Severity::Stops,
             sprintf('A shutter marked %s s is open %s', PlainText::number($marked), PlainText::seconds($true)),
             PlainText::seconds(abs($true - $marked)) . ($true > $marked ? ' longer' : ' shorter') . ' than planned',
             sprintf(
@@ -94,12 +94,12 @@ final class ExposureNotAsPlanned implements Check
                 $holds ? '' : ', which the interval does not hold',
             ),
             1,
-            $schedule->photosTotal(),
+            $shot->schedule->photosTotal(),
             [new Remedy('true', sprintf('Plan with %s', PlainText::seconds($true)), 'says what the camera does anyway', $mended), new Remedy(
                 'literal',
                 'This body means its marks',
                 'some bodies do; time one exposure to know',
-                $schedule->plan->withCamera($schedule->plan->camera->with(['marksAreLiteral' => true])),
+                $shot->plan->withCamera($shot->plan->camera->with(['marksAreLiteral' => true])),
             )],
         );
     }

@@ -6,8 +6,8 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -16,19 +16,19 @@ use Evrent\Core\Words\PlainText;
  */
 final class FasterThanAxis implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        [$axis, $worst, $ratio, $over] = self::overloaded($schedule, $schedule->timeline, $schedule->intervalSeconds);
+        [$axis, $worst, $ratio, $over] = self::overloaded($shot, $shot->schedule->timeline, $shot->schedule->intervalSeconds);
         if ($axis === null) {
             return null;
         }
-        $stops = $schedule->plan->timing->mode->stops();
+        $stops = $shot->plan->timing->mode->stops();
         $unit = $axis->kind->unit();
-        $step = abs($schedule->moves->positions[$axis->id][$worst + 1] - $schedule->moves->positions[$axis->id][$worst]);
-        $remedy = Mending::longerInterval($schedule, static function (Plan $plan) use ($schedule): bool {
-            [$intervals, $timeline] = $schedule->retimed($plan);
+        $step = abs($shot->schedule->moves->positions[$axis->id][$worst + 1] - $shot->schedule->moves->positions[$axis->id][$worst]);
+        $remedy = Mending::longerInterval($shot, static function (Plan $plan) use ($shot): bool {
+            [$intervals, $timeline] = $shot->schedule->retimed($plan);
 
-            return $timeline->keepsTime() && self::overloaded($schedule, $timeline, $intervals)[0] === null;
+            return $timeline->keepsTime() && self::overloaded($shot, $timeline, $intervals)[0] === null;
         });
 
         return new Finding(
@@ -43,8 +43,8 @@ final class FasterThanAxis implements Check
                     $unit,
                     $worst + 1,
                     $axis->id,
-                    PlainText::seconds($schedule->moves->axisMoveSeconds[$axis->id][$worst]),
-                    PlainText::seconds($schedule->intervalSeconds[$worst]),
+                    PlainText::seconds($shot->schedule->moves->axisMoveSeconds[$axis->id][$worst]),
+                    PlainText::seconds($shot->schedule->intervalSeconds[$worst]),
                 )
                 : sprintf(
                     'After photo %d the %s would have to do %s %s/s; its limit is %s %s/s.',
@@ -67,16 +67,16 @@ final class FasterThanAxis implements Check
      * @return array{?Axis, int, float, list<int>} the worst axis, the photo (from 0) of its worst step, how many times
      *                                             too fast that is, and all photos whose step is too fast for any axis
      */
-    private static function overloaded(Schedule $schedule, Timeline $timeline, array $intervals): array
+    private static function overloaded(Shot $shot, Timeline $timeline, array $intervals): array
     {
-        $stops = $schedule->plan->timing->mode->stops();
+        $stops = $shot->plan->timing->mode->stops();
         $worstAxis = null;
         $worst = 0;
         $worstRatio = 1.0 + 1e-9;
         $over = [];
-        foreach ($schedule->plan->rig->axes as $axis) {
-            $positions = $schedule->moves->positions[$axis->id];
-            $moveSeconds = $schedule->moves->axisMoveSeconds[$axis->id];
+        foreach ($shot->plan->rig->axes as $axis) {
+            $positions = $shot->schedule->moves->positions[$axis->id];
+            $moveSeconds = $shot->schedule->moves->axisMoveSeconds[$axis->id];
             for ($n = 0; $n < count($positions) - 1; $n++) {
                 $ratio = $stops
                     ? $moveSeconds[$n] / $intervals[$n]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Words\PlainText;
 
@@ -13,10 +13,10 @@ use Evrent\Core\Words\PlainText;
  */
 final class FileCounterRollsOver implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $camera = $schedule->plan->camera;
-        $photos = $schedule->plan->photosProgrammed();
+        $camera = $shot->plan->camera;
+        $photos = $shot->plan->photosProgrammed();
         $first = Camera::HIGHEST_FILE_NUMBER - ($camera->nextFileNumber ?? 1) + 2;
         if ($first > $photos) {
             return null;
@@ -40,7 +40,7 @@ final class FileCounterRollsOver implements Check
                 'counter',
                 'Set the camera’s counter back to 0001 first',
                 'keeps everything; use an empty folder or card',
-                $schedule->plan->withCamera($camera->with(['nextFileNumber' => 1])),
+                $shot->plan->withCamera($camera->with(['nextFileNumber' => 1])),
             )],
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Base;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -13,20 +13,20 @@ use Evrent\Core\Words\PlainText;
  */
 final class HorizonLeans implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $optics = $schedule->plan->optics;
-        $base = $schedule->plan->rig->base;
+        $optics = $shot->plan->optics;
+        $base = $shot->plan->rig->base;
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
         }
         $focal = $optics->focalPixels() * $optics->outputScale();
         $leans = $dips = $over = [];
-        $pans = $schedule->moves->positions['pan'] ?? array_fill(0, $schedule->photosTotal(), 0.0);
+        $pans = $shot->schedule->moves->positions['pan'] ?? array_fill(0, $shot->schedule->photosTotal(), 0.0);
         foreach ($pans as $n => $pan) {
             $leans[] = $base->leanDegrees($pan);
             $dips[] = $focal * deg2rad($base->dipDegrees($pan));
-            if (abs($optics->edgePixels($leans[$n])) > $schedule->plan->thresholds->horizonPixels) {
+            if (abs($optics->edgePixels($leans[$n])) > $shot->plan->thresholds->horizonPixels) {
                 $over[] = $n;
             }
         }
@@ -53,7 +53,7 @@ final class HorizonLeans implements Check
                 'level',
                 'Level the base',
                 'keeps everything; by the bubble of the legs, not of the head',
-                $schedule->plan->withRig($schedule->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
+                $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
             )],
         );
     }

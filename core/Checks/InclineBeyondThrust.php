@@ -8,6 +8,7 @@ use Evrent\Core\Budget\Load;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -18,10 +19,10 @@ final class InclineBeyondThrust implements Check
     private const ANGLE_STEP_DEGREES = 0.5;
     private const SLOWER = [0.75, 0.5, 0.33, 0.25, 0.1];
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $load = $schedule->plan->load;
-        $slide = self::slide($schedule);
+        $load = $shot->plan->load;
+        $slide = self::slide($shot);
         if ($load === null || $load->thrustNewtons === null || $slide === null) {
             return null;
         }
@@ -45,19 +46,19 @@ final class InclineBeyondThrust implements Check
                 PlainText::rounded($load->thrustNewtons, 1),
             ),
             null,
-            $schedule->photosTotal(),
-            array_values(array_filter([self::flatter($schedule, $load, $slide, $usable), self::slower($schedule, $load, $slide, $usable)])),
+            $shot->schedule->photosTotal(),
+            array_values(array_filter([self::flatter($shot, $load, $slide, $usable), self::slower($shot, $load, $slide, $usable)])),
         );
     }
 
-    private static function slide(Schedule $schedule): ?Axis
+    private static function slide(Shot $shot): ?Axis
     {
-        $named = $schedule->plan->rig->axis('slide');
+        $named = $shot->plan->rig->axis('slide');
 
         return $named?->kind === AxisKind::Linear ? $named : null;
     }
 
-    private static function flatter(Schedule $schedule, Load $load, Axis $slide, float $usable): ?Remedy
+    private static function flatter(Shot $shot, Load $load, Axis $slide, float $usable): ?Remedy
     {
         for ($angle = floor($load->inclineDegrees / self::ANGLE_STEP_DEGREES) * self::ANGLE_STEP_DEGREES; $angle >= 0.0; $angle -= self::ANGLE_STEP_DEGREES) {
             $flatter = $load->with(['inclineDegrees' => $angle]);
@@ -66,7 +67,7 @@ final class InclineBeyondThrust implements Check
                     'incline',
                     sprintf('Set the slide to %s°', PlainText::number($angle)),
                     'keeps rig and timing; the framing changes',
-                    $schedule->plan->with(['load' => $flatter]),
+                    $shot->plan->with(['load' => $flatter]),
                 );
             }
         }
@@ -74,7 +75,7 @@ final class InclineBeyondThrust implements Check
         return null;
     }
 
-    private static function slower(Schedule $schedule, Load $load, Axis $slide, float $usable): ?Remedy
+    private static function slower(Shot $shot, Load $load, Axis $slide, float $usable): ?Remedy
     {
         foreach (self::SLOWER as $factor) {
             $acceleration = $slide->maxAcceleration * $factor;
@@ -85,11 +86,11 @@ final class InclineBeyondThrust implements Check
                 static fn (Axis $axis): Axis => $axis === $slide
                     ? new Axis($axis->id, $axis->kind, $axis->min, $axis->max, $axis->maxSpeed, $acceleration, $axis->stepsPerUnit, $axis->backlash)
                     : $axis,
-                $schedule->plan->rig->axes,
+                $shot->plan->rig->axes,
             );
-            $mended = $schedule->plan->withRig($schedule->plan->rig->withAxes($axes));
+            $mended = $shot->plan->withRig($shot->plan->rig->withAxes($axes));
 
-            return Schedule::of($mended)->summary->fits() || !$schedule->summary->fits()
+            return Schedule::of($mended)->summary->fits() || !$shot->schedule->summary->fits()
                 ? new Remedy(
                     'acceleration',
                     sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)),

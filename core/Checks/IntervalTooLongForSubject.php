@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Words\PlainText;
@@ -15,21 +16,21 @@ use Evrent\Core\Words\PlainText;
  */
 final class IntervalTooLongForSubject implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
-        if ($motion === null || !$schedule->plan->timing->mode->hasClock()) {
+        $motion = $shot->motion();
+        if ($motion === null || !$shot->plan->timing->mode->hasClock()) {
             return null;
         }
         $width = $motion->picture->optics->outputWidthPixels;
-        $longest = max([0.0, ...$schedule->intervalSeconds]);
+        $longest = max([0.0, ...$shot->schedule->intervalSeconds]);
         $share = $motion->picture->subjectTravel($longest) / $width;
-        if ($share <= $schedule->plan->thresholds->subjectStepShare) {
+        if ($share <= $shot->plan->thresholds->subjectStepShare) {
             return null;
         }
-        $mostSeconds = $schedule->plan->thresholds->subjectStepShare / $share * $longest;
-        $over = array_keys(array_filter($schedule->intervalSeconds, static fn (float $seconds): bool => $seconds > $mostSeconds));
-        $remedy = self::shorterInterval($schedule, $mostSeconds);
+        $mostSeconds = $shot->plan->thresholds->subjectStepShare / $share * $longest;
+        $over = array_keys(array_filter($shot->schedule->intervalSeconds, static fn (float $seconds): bool => $seconds > $mostSeconds));
+        $remedy = self::shorterInterval($shot, $mostSeconds);
 
         return new Finding(
             'T9',
@@ -47,14 +48,14 @@ final class IntervalTooLongForSubject implements Check
         );
     }
 
-    private static function shorterInterval(Schedule $schedule, float $mostSeconds): ?Remedy
+    private static function shorterInterval(Shot $shot, float $mostSeconds): ?Remedy
     {
         $seconds = round(floor($mostSeconds / Solver::TIMER_RESOLUTION_SECONDS + 1e-9) * Solver::TIMER_RESOLUTION_SECONDS, 9);
-        if ($seconds <= 0.0 || $schedule->plan->timing->intervalMeans === IntervalMeaning::Gap) {
+        if ($seconds <= 0.0 || $shot->plan->timing->intervalMeans === IntervalMeaning::Gap) {
             return null;
         }
-        $mended = $schedule->plan->withInterval($schedule->plan->timing->interval->map(static fn (float $interval): float => min($interval, $seconds)));
-        if (!$schedule->wouldKeepTime($mended)) {
+        $mended = $shot->plan->withInterval($shot->plan->timing->interval->map(static fn (float $interval): float => min($interval, $seconds)));
+        if (!$shot->schedule->wouldKeepTime($mended)) {
             return null;
         }
 

@@ -8,6 +8,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -15,18 +16,18 @@ use Evrent\Core\Words\PlainText;
  */
 final class IntervalTooShortForCamera implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $timer = CameraTimer::of($schedule);
-        $needed = ($timer->timeline ?? $schedule->timeline)->cameraSeconds;
-        $intervals = $timer->intervalSeconds ?? $schedule->intervalSeconds;
+        $timer = CameraTimer::of($shot->schedule);
+        $needed = ($timer->timeline ?? $shot->schedule->timeline)->cameraSeconds;
+        $intervals = $timer->intervalSeconds ?? $shot->schedule->intervalSeconds;
         $over = Timeline::overrunning($needed, $intervals);
         if ($over === []) {
             return null;
         }
         $first = $over[0];
-        $camera = $schedule->plan->camera;
-        $exposure = $schedule->exposureSeconds[min($first, $schedule->photosTotal() - 1)];
+        $camera = $shot->plan->camera;
+        $exposure = $shot->schedule->exposureSeconds[min($first, $shot->schedule->photosTotal() - 1)];
         $interval = PlainText::seconds($intervals[$first]);
         $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($exposure);
         $waitsForShutter = $shutter - $intervals[$first] > Timeline::TOLERANCE_SECONDS;
@@ -50,7 +51,7 @@ final class IntervalTooShortForCamera implements Check
                 ),
             $first + 1,
             count($over),
-            array_values(array_filter($timer === null ? Mending::onTime($schedule) : self::bothInStep($schedule))),
+            array_values(array_filter($timer === null ? Mending::onTime($shot) : self::bothInStep($shot))),
         );
     }
 
@@ -59,12 +60,12 @@ final class IntervalTooShortForCamera implements Check
      *
      * @return list<?Remedy>
      */
-    private static function bothInStep(Schedule $schedule): array
+    private static function bothInStep(Shot $shot): array
     {
-        $trigger = $schedule->plan->trigger;
-        $inStep = Schedule::of($schedule->plan->withTrigger($trigger->withCameraTiming(null, $trigger->cameraStartsSeconds)));
+        $trigger = $shot->plan->trigger;
+        $inStep = Shot::of($shot->plan->withTrigger($trigger->withCameraTiming(null, $trigger->cameraStartsSeconds)));
         $passes = static function (Plan $plan) use ($inStep): bool {
-            $timer = $inStep->wouldKeepTime($plan) ? CameraTimer::of(Schedule::of($plan)) : null;
+            $timer = $inStep->schedule->wouldKeepTime($plan) ? CameraTimer::of(Schedule::of($plan)) : null;
 
             return $timer !== null && $timer->timeline->keepsTime();
         };

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -13,40 +13,40 @@ use Evrent\Core\Words\PlainText;
  */
 final class IntervalTooShortForRig implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $over = Timeline::overrunning($schedule->timeline->rigSeconds, $schedule->intervalSeconds);
+        $over = Timeline::overrunning($shot->schedule->timeline->rigSeconds, $shot->schedule->intervalSeconds);
         if ($over === []) {
             return null;
         }
         $worst = $over[0];
         foreach ($over as $n) {
-            if (self::shortBy($schedule, $n) > self::shortBy($schedule, $worst) + Timeline::TOLERANCE_SECONDS) {
+            if (self::shortBy($shot, $n) > self::shortBy($shot, $worst) + Timeline::TOLERANCE_SECONDS) {
                 $worst = $n;
             }
         }
-        $stops = $schedule->plan->timing->mode->stops();
+        $stops = $shot->plan->timing->mode->stops();
 
         return new Finding(
             'T1',
             Severity::Stops,
             $stops ? 'The interval is too short for exposure, move and settling' : 'The interval is shorter than the exposure',
-            PlainText::seconds(self::shortBy($schedule, $worst)) . ' short',
+            PlainText::seconds(self::shortBy($shot, $worst)) . ' short',
             sprintf(
                 'Photo %d needs %s for %s but the next one is due after %s.',
                 $worst + 1,
-                PlainText::seconds($schedule->timeline->rigSeconds[$worst] ?? 0.0),
+                PlainText::seconds($shot->schedule->timeline->rigSeconds[$worst] ?? 0.0),
                 $stops ? 'its exposure, the move and settling,' : 'its shutter lag and exposure,',
-                PlainText::seconds($schedule->intervalSeconds[$worst]),
+                PlainText::seconds($shot->schedule->intervalSeconds[$worst]),
             ),
             $over[0] + 1,
             count($over),
-            array_values(array_filter(Mending::onTime($schedule))),
+            array_values(array_filter(Mending::onTime($shot))),
         );
     }
 
-    private static function shortBy(Schedule $schedule, int $n): float
+    private static function shortBy(Shot $shot, int $n): float
     {
-        return ($schedule->timeline->rigSeconds[$n] ?? 0.0) - $schedule->intervalSeconds[$n];
+        return ($shot->schedule->timeline->rigSeconds[$n] ?? 0.0) - $shot->schedule->intervalSeconds[$n];
     }
 }

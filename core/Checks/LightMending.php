@@ -9,11 +9,11 @@ use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureKeys;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureRoom;
 use Evrent\Core\Shot\Ramp;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Instant;
@@ -40,29 +40,29 @@ final class LightMending
     private const SAMPLED = [0.0, 1.0, 0.5, 0.25, 0.75, 0.125, 0.375, 0.625, 0.875];
 
     /** Whether no photo of a plan is out by more than its threshold. */
-    public static function isRight(Schedule $schedule): bool
+    public static function isRight(Shot $shot): bool
     {
-        $light = ShotLight::of($schedule);
-        $most = $schedule->plan->thresholds->lightStops;
+        $light = $shot->light();
+        $most = $shot->plan->thresholds->lightStops;
 
         return $light !== null && $light->photosOut($most, true) === [] && $light->photosOut($most, false) === [];
     }
 
     /** Exposures that follow the light, in the school that the body can do. */
-    public static function ramp(Schedule $schedule): ?Remedy
+    public static function ramp(Shot $shot): ?Remedy
     {
-        $light = $schedule->plan->light;
+        $light = $shot->plan->light;
         $school = $light?->stepless === false ? School::ThirdStops : School::Stepless;
-        $ramp = Ramp::of($schedule, $school);
-        if ($ramp === null || abs($ramp->worstError()) > $schedule->plan->thresholds->lightStops - ExposureKeys::NEAR_STOPS || $ramp->late !== []) {
+        $ramp = $shot->ramp($school);
+        if ($ramp === null || abs($ramp->worstError()) > $shot->plan->thresholds->lightStops - ExposureKeys::NEAR_STOPS || $ramp->late !== []) {
             return null;
         }
         try {
-            $mended = RampedPlan::by($schedule, $school);
+            $mended = RampedPlan::by($shot, $school);
         } catch (InvalidInput) {
             return null;
         }
-        if ($mended === null || !self::isRight($schedule->after($mended))) {
+        if ($mended === null || !self::isRight($shot->after($mended))) {
             return null;
         }
 
@@ -79,14 +79,14 @@ final class LightMending
     }
 
     /** As ramp, with a wider aperture or more ISO where the limits are what keeps it from following. */
-    public static function openedRamp(Schedule $schedule): ?Remedy
+    public static function openedRamp(Shot $shot): ?Remedy
     {
-        $light = $schedule->plan->light;
-        $worst = Ramp::of($schedule, $light?->stepless === false ? School::ThirdStops : School::Stepless)?->worstError();
+        $light = $shot->plan->light;
+        $worst = $shot->ramp($light?->stepless === false ? School::ThirdStops : School::Stepless)?->worstError();
         if ($light === null || $worst === null || $worst >= 0.0) {
             return null;
         }
-        $missing = -$worst - $schedule->plan->thresholds->lightStops / 2.0;
+        $missing = -$worst - $shot->plan->thresholds->lightStops / 2.0;
         $aperture = max(self::WIDEST_APERTURE, floor(10.0 * $light->aperture / 2.0 ** ($missing / 2.0)) / 10.0);
         $isos = array_values(array_unique([
             ...$light->isos,
@@ -94,10 +94,10 @@ final class LightMending
         ]));
         foreach ([[$aperture, $light->isos], [$light->aperture, $isos], [$aperture, $isos]] as [$wider, $more]) {
             $opener = $light->with(['aperture' => $wider, 'isos' => $more]);
-            if ($wider > $light->aperture || !self::reachesDarkest($schedule, $opener)) {
+            if ($wider > $light->aperture || !self::reachesDarkest($shot, $opener)) {
                 continue;
             }
-            $ramped = self::ramp($schedule->after($schedule->plan->with(['light' => $opener])));
+            $ramped = self::ramp($shot->after($shot->plan->with(['light' => $opener])));
             if ($ramped !== null) {
                 $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf(
                     'Let ISO go to %s',
@@ -112,26 +112,26 @@ final class LightMending
     }
 
     /** Whether limits leave room for the darkest photo: where they do not, no ramp need be tried. */
-    private static function reachesDarkest(Schedule $schedule, Light $light): bool
+    private static function reachesDarkest(Shot $shot, Light $light): bool
     {
-        $values = ShotLight::of($schedule)->exposureValues ?? [];
+        $values = $shot->light()->exposureValues ?? [];
         if ($values === []) {
             return false;
         }
         $n = (int) array_search(min($values), $values, true);
-        $longest = min($light->longestSeconds, ExposureRoom::of($schedule)[$n]);
+        $longest = min($light->longestSeconds, $shot->exposureRoom()[$n]);
         // In thirds the shutter goes up to a mark's true time, which is a little more.
         $most = log(max(1e-9, $longest) * Exposure::trueIso($light->isos[count($light->isos) - 1]) / 100.0, 2) + 1.0 / 3.0;
 
-        return ShotLight::wantedStops($light, $values[$n]) - $most <= $schedule->plan->thresholds->lightStops;
+        return ShotLight::wantedStops($light, $values[$n]) - $most <= $shot->plan->thresholds->lightStops;
     }
 
     /** The same shot at the nearest other time at which its settings hold. */
-    public static function anotherStart(Schedule $schedule): ?Remedy
+    public static function anotherStart(Shot $shot): ?Remedy
     {
-        $light = ShotLight::of($schedule);
-        $site = $schedule->plan->site;
-        $sky = ShotSky::of($schedule);
+        $light = $shot->light();
+        $site = $shot->plan->site;
+        $sky = $shot->sky();
         if ($light === null || $site === null || $sky === null || $light->light->control !== Control::Manual) {
             return null;
         }
@@ -152,10 +152,10 @@ final class LightMending
 
             return $curve[$i] + ($curve[$i + 1] - $curve[$i]) * ($k - $i);
         };
-        $most = $schedule->plan->thresholds->lightStops;
+        $most = $shot->plan->thresholds->lightStops;
         $photos = array_values(array_unique(array_map(static fn (float $share): int => (int) round($share * $last), self::SAMPLED)));
 
-        return self::restarted($schedule, static function (float $shift) use ($at, $sky, $light, $photos, $most): bool {
+        return self::restarted($shot, static function (float $shift) use ($at, $sky, $light, $photos, $most): bool {
             foreach ($photos as $n) {
                 if (abs($light->errors[$n] + $at($sky->unixSeconds[$n] + $shift) - $at($sky->unixSeconds[$n])) > $most) {
                     return false;
@@ -170,11 +170,11 @@ final class LightMending
      * The shot at the nearest other time that passes.
      *
      * @param callable(float): bool    $mayPass whether a start so many seconds later is worth a look
-     * @param callable(Schedule): bool $passes
+     * @param callable(Shot): bool $passes
      */
-    public static function restarted(Schedule $schedule, callable $mayPass, callable $passes, string $costs): ?Remedy
+    public static function restarted(Shot $shot, callable $mayPass, callable $passes, string $costs): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $starts = $plan->site === null ? null : $plan->start?->instant($plan->site);
         if ($starts === null) {
             return null;
@@ -193,7 +193,7 @@ final class LightMending
                 } catch (InvalidInput) {
                     continue;
                 }
-                if ($passes($schedule->after($moved))) {
+                if ($passes($shot->after($moved))) {
                     return new Remedy('start', 'Start at ' . $plan->site->day->clockAndDay($to), $costs, $moved);
                 }
             }

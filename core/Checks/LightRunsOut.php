@@ -8,8 +8,8 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureRoom;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -19,10 +19,10 @@ use Evrent\Core\Words\PlainText;
  */
 final class LightRunsOut implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $light = ShotLight::of($schedule);
-        $most = $schedule->plan->thresholds->lightStops;
+        $light = $shot->light();
+        $most = $shot->plan->thresholds->lightStops;
         $dark = $light?->photosOut($most, false) ?? [];
         if ($light === null || $dark === []) {
             return null;
@@ -47,37 +47,37 @@ final class LightRunsOut implements Check
             $dark[0] + 1,
             count($dark),
             array_values(array_filter([
-                LightMending::ramp($schedule) ?? LightMending::openedRamp($schedule),
-                self::filterOff($schedule, $light->light),
-                self::steady($schedule, $light),
-                LightMending::anotherStart($schedule),
+                LightMending::ramp($shot) ?? LightMending::openedRamp($shot),
+                self::filterOff($shot, $light->light),
+                self::steady($shot, $light),
+                LightMending::anotherStart($shot),
             ])),
         );
     }
 
-    private static function filterOff(Schedule $schedule, Light $light): ?Remedy
+    private static function filterOff(Shot $shot, Light $light): ?Remedy
     {
-        $mended = $schedule->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
+        $mended = $shot->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
 
-        return $light->ndStops > 0.0 && LightMending::isRight($schedule->after($mended))
+        return $light->ndStops > 0.0 && LightMending::isRight($shot->after($mended))
             ? new Remedy('nd', 'Take the filter off', sprintf('%s stops brighter; keeps all else', PlainText::rounded($light->ndStops, 1)), $mended)
             : null;
     }
 
     /** Light that hardly changes is met by one setting: a longer shutter where the interval has room for it, else more ISO. */
-    private static function steady(Schedule $schedule, ShotLight $light): ?Remedy
+    private static function steady(Shot $shot, ShotLight $light): ?Remedy
     {
-        $most = $schedule->plan->thresholds->lightStops;
+        $most = $shot->plan->thresholds->lightStops;
         if ($light->brightest() - $light->darkest() > 2.0 * $most || $light->light->control !== Control::Manual) {
             return null;
         }
         $off = -($light->brightest() + $light->darkest()) / 2.0;
-        $timing = $schedule->plan->timing;
-        $exposed = self::tried($schedule, static fn (): Plan => $schedule->plan->withExposure(
+        $timing = $shot->plan->timing;
+        $exposed = self::tried($shot, static fn (): Plan => $shot->plan->withExposure(
             $timing->exposure->map(static fn (float $seconds): float => round($seconds * 2.0 ** $off, 6)),
         ));
         $longer = $exposed?->timing->exposure;
-        if ($longer !== null && $longer->longest() <= min([$light->light->longestSeconds, ...ExposureRoom::of($schedule)])) {
+        if ($longer !== null && $longer->longest() <= min([$light->light->longestSeconds, ...$shot->exposureRoom()])) {
             return new Remedy(
                 'exposure',
                 $longer->isConstant() ? sprintf('Expose %s s', PlainText::shutter($longer->longest())) : sprintf(
@@ -91,7 +91,7 @@ final class LightRunsOut implements Check
         foreach ($light->light->isos as $iso) {
             $brighter = log(Exposure::trueIso($iso) / Exposure::trueIso($light->light->iso), 2);
             $mended = $light->light->isoChanges === [] && $light->darkest() + $brighter >= -$most && $light->brightest() + $brighter <= $most
-                ? self::tried($schedule, static fn (): Plan => $schedule->plan->with(['light' => $light->light->with(['iso' => $iso])]))
+                ? self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->light->with(['iso' => $iso])]))
                 : null;
             if ($mended !== null) {
                 return new Remedy('iso', sprintf('Go up to ISO %s', PlainText::number($iso)), 'keeps exposure and interval; more noise', $mended);
@@ -104,7 +104,7 @@ final class LightRunsOut implements Check
     /**
      * @param callable(): Plan $change
      */
-    private static function tried(Schedule $schedule, callable $change): ?Plan
+    private static function tried(Shot $shot, callable $change): ?Plan
     {
         try {
             $plan = $change();
@@ -112,6 +112,6 @@ final class LightRunsOut implements Check
             return null;
         }
 
-        return LightMending::isRight($schedule->after($plan)) ? $plan : null;
+        return LightMending::isRight($shot->after($plan)) ? $plan : null;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -13,9 +13,9 @@ use Evrent\Core\Words\PlainText;
  */
 final class LoadTooHeavy implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $load = $schedule->plan->load;
+        $load = $shot->plan->load;
         if ($load === null) {
             return null;
         }
@@ -52,7 +52,7 @@ final class LoadTooHeavy implements Check
                 $short,
             )),
             'keeps the rest; hang a weight under the legs in wind all the same',
-            $schedule->plan->with(['load' => $load->with($changes)]),
+            $shot->plan->with(['load' => $load->with($changes)]),
         );
         [$needed, $rating, $carried] = $short[array_key_first($short)];
 
@@ -71,7 +71,7 @@ final class LoadTooHeavy implements Check
                 PlainText::rounded($needed, 1),
             ),
             null,
-            $schedule->photosTotal(),
+            $shot->schedule->photosTotal(),
             $remedies,
         );
     }

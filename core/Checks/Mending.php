@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
-use WeakMap;
 
 /**
  * Looks for the smallest change of interval or exposure after which a schedule passes a test.
@@ -27,21 +26,19 @@ final class Mending
     /** Cameras set exposure in thirds of a stop. */
     private const STOPS_PER_STEP = 1.0 / 3.0;
 
-    /** @var ?WeakMap<Schedule, array{?Remedy, ?Remedy}> */
-    private static ?WeakMap $onTime = null;
-
     /**
      * What brings every photo back on time: a longer interval, and a shorter exposure where that helps. Several checks
      * offer the same, so it is worked out once for a schedule.
      *
      * @return array{?Remedy, ?Remedy}
      */
-    public static function onTime(Schedule $schedule): array
+    public static function onTime(Shot $shot): array
     {
-        self::$onTime ??= new WeakMap();
-        $keepsTime = static fn (Plan $plan): bool => $schedule->wouldKeepTime($plan);
+        return $shot->fact(self::class, static function () use ($shot): array {
+            $keepsTime = static fn (Plan $plan): bool => $shot->schedule->wouldKeepTime($plan);
 
-        return self::$onTime[$schedule] ??= [self::longerInterval($schedule, $keepsTime), self::shorterExposure($schedule, $keepsTime)];
+            return [self::longerInterval($shot, $keepsTime), self::shorterExposure($shot, $keepsTime)];
+        });
     }
 
     /**
@@ -49,17 +46,17 @@ final class Mending
      *
      * @param callable(Plan): bool $passes
      */
-    public static function longerInterval(Schedule $schedule, callable $passes): ?Remedy
+    public static function longerInterval(Shot $shot, callable $passes): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $interval = $plan->timing->interval;
         $most = (int) ceil(KeyedSeconds::MOST_SECONDS / Solver::TIMER_RESOLUTION_SECONDS);
         $mended = self::first($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
         if ($mended === null) {
             return null;
         }
-        $longer = Schedule::of($mended);
-        $extra = $longer->summary->onSiteSeconds - $schedule->summary->onSiteSeconds;
+        $longer = Shot::of($mended);
+        $extra = $longer->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds;
 
         return new Remedy(
             'interval',
@@ -86,9 +83,9 @@ final class Mending
      *
      * @param callable(Plan): bool $passes
      */
-    public static function shorterExposure(Schedule $schedule, callable $passes): ?Remedy
+    public static function shorterExposure(Shot $shot, callable $passes): ?Remedy
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $exposure = $plan->timing->exposure;
         $most = (int) round(self::MOST_STOPS_DARKER / self::STOPS_PER_STEP);
         $mended = self::first(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -12,13 +12,13 @@ use Evrent\Core\Words\PlainText;
  */
 final class NoiseReductionDoubles implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $camera = $schedule->plan->camera;
-        if (!$camera->longExposureNoiseReduction || !$schedule->plan->timing->mode->hasClock()) {
+        $camera = $shot->plan->camera;
+        if (!$camera->longExposureNoiseReduction || !$shot->plan->timing->mode->hasClock()) {
             return null;
         }
-        $longest = max([0.0, ...$schedule->exposureSeconds]);
+        $longest = max([0.0, ...$shot->schedule->exposureSeconds]);
 
         return new Finding(
             'T3',
@@ -30,12 +30,12 @@ final class NoiseReductionDoubles implements Check
                 PlainText::seconds($longest),
             ),
             1,
-            $schedule->photosTotal(),
+            $shot->schedule->photosTotal(),
             [new Remedy(
                 'noise_reduction',
                 'Turn noise reduction off',
                 'keeps all timing; take one dark photo at the end to clean the others with',
-                $schedule->plan->withCamera($camera->withoutNoiseReduction()),
+                $shot->plan->withCamera($camera->withoutNoiseReduction()),
             )],
         );
     }

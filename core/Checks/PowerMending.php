@@ -12,8 +12,8 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -28,9 +28,9 @@ final class PowerMending
     /** Power banks come in such sizes. */
     private const BANK_STEP_WATT_HOURS = 5.0;
 
-    public static function finding(Schedule $schedule, string $id, string $device, ?DeviceDrain $drain): ?Finding
+    public static function finding(Shot $shot, string $id, string $device, ?DeviceDrain $drain): ?Finding
     {
-        $power = $schedule->plan->power;
+        $power = $shot->plan->power;
         if ($power === null || $drain === null || $drain->diesAtPhoto === null) {
             return null;
         }
@@ -49,27 +49,27 @@ final class PowerMending
                 $spares === 1 ? 'One full spare lasts.' : "{$spares} full spares last.",
             ),
             $drain->diesAtPhoto,
-            $schedule->photosTotal() - $drain->diesAtPhoto + 1,
+            $shot->schedule->photosTotal() - $drain->diesAtPhoto + 1,
             array_values(array_filter([
-                self::charged($schedule, $power, $device, $drain),
-                self::more($schedule, $power, $device, $drain),
-                self::bank($schedule, $power, $device, $drain),
+                self::charged($shot, $power, $device, $drain),
+                self::more($shot, $power, $device, $drain),
+                self::bank($shot, $power, $device, $drain),
             ])),
         );
     }
 
-    private static function charged(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    private static function charged(Shot $shot, Power $power, string $device, DeviceDrain $drain): ?Remedy
     {
         $full = new Battery($drain->battery->wattHours, $drain->battery->count);
-        $mended = self::tried($schedule, $device, self::withBattery($power, $device, $full));
+        $mended = self::tried($shot, $device, self::withBattery($power, $device, $full));
 
         return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy('charge', 'Start with it full', 'keeps everything', $mended) : null;
     }
 
-    private static function more(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    private static function more(Shot $shot, Power $power, string $device, DeviceDrain $drain): ?Remedy
     {
         for ($count = $drain->batteries(); $count <= self::MOST_BATTERIES; $count++) {
-            $mended = self::tried($schedule, $device, self::withBattery($power, $device, new Battery($drain->battery->wattHours, $count)));
+            $mended = self::tried($shot, $device, self::withBattery($power, $device, new Battery($drain->battery->wattHours, $count)));
             if ($mended !== null) {
                 return new Remedy(
                     'batteries',
@@ -83,7 +83,7 @@ final class PowerMending
         return null;
     }
 
-    private static function bank(Schedule $schedule, Power $power, string $device, DeviceDrain $drain): ?Remedy
+    private static function bank(Shot $shot, Power $power, string $device, DeviceDrain $drain): ?Remedy
     {
         $own = $drain->battery->count * $drain->battery->charge * $drain->oneJoules;
         $had = $power->bank;
@@ -93,7 +93,7 @@ final class PowerMending
         for ($try = 0; $try < 3; $try++) {
             $size = ceil($wattHours / self::BANK_STEP_WATT_HOURS) * self::BANK_STEP_WATT_HOURS;
             $bank = new PowerBank(min(100_000.0, $size), $fed, $efficiency);
-            $mended = self::tried($schedule, $device, new Power($power->camera, $power->rig, $bank, $power->celsius, $power->cold));
+            $mended = self::tried($shot, $device, new Power($power->camera, $power->rig, $bank, $power->celsius, $power->cold));
             if ($mended !== null) {
                 return new Remedy(
                     'bank',
@@ -123,11 +123,11 @@ final class PowerMending
     }
 
     /** The plan with other power, when the device lasts with it and the other does no worse. */
-    private static function tried(Schedule $schedule, string $device, Power $power): ?Plan
+    private static function tried(Shot $shot, string $device, Power $power): ?Plan
     {
-        $plan = $schedule->plan->with(['power' => $power]);
-        $before = Drain::of($schedule);
-        $after = Drain::of($schedule->under($plan));
+        $plan = $shot->plan->with(['power' => $power]);
+        $before = $shot->drain();
+        $after = $shot->under($plan)->drain();
         [$fed, $other, $otherBefore] = $device === 'camera' ? [$after?->camera, $after?->rig, $before?->rig] : [
             $after?->rig,
             $after?->camera,

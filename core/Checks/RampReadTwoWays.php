@@ -8,7 +8,7 @@ use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -25,9 +25,9 @@ final class RampReadTwoWays implements Check
     /** Ends that differ by less are the same number on any display. */
     private const SAME_SHARE = 0.0005;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         foreach ($plan->path->legs as $leg) {
             $unequal = abs($leg->easing->rampIn - $leg->easing->rampOut) >= self::SAME_SHARE;
             if ($plan->rig->rampEntry === RampEntry::Total && $unequal) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Throwable;
 
 /**
@@ -59,12 +59,12 @@ final readonly class Report
     /**
      * @param list<class-string<Check>> $checks
      */
-    public static function on(Schedule $schedule, array $checks = self::CHECKS): self
+    public static function on(Shot $shot, array $checks = self::CHECKS): self
     {
         $findings = $failures = [];
         foreach ($checks as $check) {
             try {
-                $finding = (new $check())->find($schedule);
+                $finding = (new $check())->find($shot);
             } catch (Throwable $failure) {
                 // One check that cannot be made leaves the others what they are, and is told as what it is: not judged.
                 $failures[] = $failure;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\Shot;
 
 /**
  * P2: the rig's battery dies before the last photo; cold counts.
  */
 final class RigBatteryDies implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        return PowerMending::finding($schedule, 'P2', 'rig', Drain::of($schedule)?->rig);
+        return PowerMending::finding($shot, 'P2', 'rig', $shot->drain()?->rig);
     }
 }

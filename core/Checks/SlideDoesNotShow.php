@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -13,17 +13,17 @@ use Evrent\Core\Words\PlainText;
  */
 final class SlideDoesNotShow implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
-        $positions = $schedule->moves->positions['slide'] ?? [];
+        $motion = $shot->motion();
+        $positions = $shot->schedule->moves->positions['slide'] ?? [];
         if ($motion === null || $positions === []) {
             return null;
         }
         $travel = max($positions) - min($positions);
         $optics = $motion->picture->optics;
         $parallax = $motion->picture->parallax($travel);
-        if ($travel === 0.0 || $parallax >= $schedule->plan->thresholds->parallaxShare * $optics->outputWidthPixels) {
+        if ($travel === 0.0 || $parallax >= $shot->plan->thresholds->parallaxShare * $optics->outputWidthPixels) {
             return null;
         }
 

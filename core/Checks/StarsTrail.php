@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\StarTrails;
 use Evrent\Core\Words\PlainText;
 
@@ -13,21 +13,21 @@ use Evrent\Core\Words\PlainText;
  */
 final class StarsTrail implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $optics = $schedule->plan->optics;
-        $stars = $optics === null ? null : StarTrails::over($schedule);
+        $optics = $shot->plan->optics;
+        $stars = $optics === null ? null : $shot->stars();
         if ($optics === null || $stars === null) {
             return null;
         }
-        $found = $stars->photosOver($schedule->plan->thresholds->trailPixels);
+        $found = $stars->photosOver($shot->plan->thresholds->trailPixels);
         if ($found === []) {
             return null;
         }
         $worst = $stars->worst();
-        $aperture = $schedule->plan->light->aperture ?? 2.8;
-        $longest = $stars->longestSeconds($schedule->plan->thresholds->trailPixels);
-        $stops = log($schedule->plan->timing->exposure->longest() / $longest, 2);
+        $aperture = $shot->plan->light->aperture ?? 2.8;
+        $longest = $stars->longestSeconds($shot->plan->thresholds->trailPixels);
+        $stops = log($shot->plan->timing->exposure->longest() / $longest, 2);
 
         return new Finding(
             'T16',
@@ -36,7 +36,7 @@ final class StarsTrail implements Check
             PlainText::rounded($stars->clipPixels[$worst], 1) . ' px in the clip',
             sprintf(
                 'In the %s of photo %d the fastest star in the frame moves %s px of the photo. The rule of 500 allows %s, the one with pixels and aperture %s.',
-                PlainText::seconds($schedule->exposureSeconds[$worst]),
+                PlainText::seconds($shot->schedule->exposureSeconds[$worst]),
                 $worst + 1,
                 PlainText::rounded($stars->clipPixels[$worst] / $optics->outputScale(), 1),
                 PlainText::seconds(StarTrails::byConstant($optics)),
@@ -48,7 +48,7 @@ final class StarsTrail implements Check
                 'exposure',
                 sprintf('Expose no longer than %s', PlainText::seconds($longest)),
                 sprintf('keeps clip and time on site; %s stops darker: open the aperture or raise ISO', PlainText::rounded($stops, 1)),
-                $schedule->plan->withExposure($schedule->plan->timing->exposure->map(static fn (float $seconds): float => min($seconds, $longest))),
+                $shot->plan->withExposure($shot->plan->timing->exposure->map(static fn (float $seconds): float => min($seconds, $longest))),
             )],
         );
     }

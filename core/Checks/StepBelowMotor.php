@@ -7,8 +7,8 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -23,10 +23,10 @@ final class StepBelowMotor implements Check
     /** Shares of the ramp to try, the longest first. */
     private const SHORTER_RAMPS = [0.75, 0.5, 0.25, 0.1, 0.0];
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        foreach ($schedule->plan->rig->axes as $axis) {
-            $finding = self::coarse($schedule, $axis) ?? self::tooFine($schedule, $axis) ?? self::standing($schedule, $axis);
+        foreach ($shot->plan->rig->axes as $axis) {
+            $finding = self::coarse($shot, $axis) ?? self::tooFine($shot, $axis) ?? self::standing($shot, $axis);
             if ($finding !== null) {
                 return $finding;
             }
@@ -35,18 +35,18 @@ final class StepBelowMotor implements Check
         return null;
     }
 
-    private static function coarse(Schedule $schedule, Axis $axis): ?Finding
+    private static function coarse(Shot $shot, Axis $axis): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
-        if ($motion === null || $schedule->summary->largestStep[$axis->id] === 0.0) {
+        $motion = $shot->motion();
+        if ($motion === null || $shot->schedule->summary->largestStep[$axis->id] === 0.0) {
             return null;
         }
         $pixels = $motion->picture->shift($axis->id, 1.0 / $axis->stepsPerUnit, 0.0, $motion->picture->optics->foregroundMetres);
-        if ($pixels <= $schedule->plan->thresholds->motorStepPixels) {
+        if ($pixels <= $shot->plan->thresholds->motorStepPixels) {
             return null;
         }
 
-        return self::finding($schedule, $axis, PlainText::rounded($pixels, 2) . ' px a motor step', sprintf(
+        return self::finding($shot, $axis, PlainText::rounded($pixels, 2) . ' px a motor step', sprintf(
             'One motor step of the %s moves the picture %s px: photo by photo it lands beside its place, and the clip judders. '
                 . 'A finer gear or a wider lens helps.',
             $axis->id,
@@ -54,23 +54,23 @@ final class StepBelowMotor implements Check
         ));
     }
 
-    private static function tooFine(Schedule $schedule, Axis $axis): ?Finding
+    private static function tooFine(Shot $shot, Axis $axis): ?Finding
     {
-        $steps = $schedule->summary->largestStep[$axis->id] * $axis->stepsPerUnit;
+        $steps = $shot->schedule->summary->largestStep[$axis->id] * $axis->stepsPerUnit;
         if ($steps === 0.0 || $steps >= 1.0) {
             return null;
         }
 
-        return self::finding($schedule, $axis, PlainText::rounded($steps, 2) . ' motor steps a photo', sprintf(
+        return self::finding($shot, $axis, PlainText::rounded($steps, 2) . ' motor steps a photo', sprintf(
             'The %s is to move %s of a motor step from photo to photo at most: it stands still and then jumps. Move it farther, or take fewer photos.',
             $axis->id,
             PlainText::rounded($steps, 2),
         ));
     }
 
-    private static function finding(Schedule $schedule, Axis $axis, string $shortfall, string $sentence): Finding
+    private static function finding(Shot $shot, Axis $axis, string $shortfall, string $sentence): Finding
     {
-        $moving = array_keys(array_filter($schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
+        $moving = array_keys(array_filter($shot->schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
         return new Finding('T20', Severity::Look, "The {$axis->id}'s motor steps show", $shortfall, $sentence, ($moving[0] ?? 0) + 1, count($moving), []);
     }
@@ -78,13 +78,13 @@ final class StepBelowMotor implements Check
     /**
      * Where the picture is known and motor steps are too fine to be seen in it, so is standing between them.
      */
-    private static function standing(Schedule $schedule, Axis $axis): ?Finding
+    private static function standing(Shot $shot, Axis $axis): ?Finding
     {
-        $still = PictureMotion::of($schedule) === null ? self::stillPhotos($schedule, $axis) : [];
-        if (!self::tooMany($schedule->plan, count($still))) {
+        $still = $shot->motion() === null ? self::stillPhotos($shot, $axis) : [];
+        if (!self::tooMany($shot->plan, count($still))) {
             return null;
         }
-        $remedy = self::shorterRamps($schedule);
+        $remedy = self::shorterRamps($shot);
 
         return new Finding(
             'T20',
@@ -105,11 +105,11 @@ final class StepBelowMotor implements Check
     /**
      * @return list<int> photos, from 0, after which the axis should move but its motor does not turn
      */
-    private static function stillPhotos(Schedule $schedule, Axis $axis): array
+    private static function stillPhotos(Shot $shot, Axis $axis): array
     {
-        $positions = $schedule->moves->positions[$axis->id];
+        $positions = $shot->schedule->moves->positions[$axis->id];
         $still = [];
-        foreach ($schedule->moves->motorSteps[$axis->id] as $n => $steps) {
+        foreach ($shot->schedule->moves->motorSteps[$axis->id] as $n => $steps) {
             if ($steps === 0 && ($positions[$n + 1] ?? $positions[$n]) !== $positions[$n]) {
                 $still[] = $n;
             }
@@ -145,15 +145,15 @@ final class StepBelowMotor implements Check
         return $still > 2 * count($plan->path->legs) * self::STILL_CLIP_SECONDS * $plan->timing->framesPerSecond;
     }
 
-    private static function shorterRamps(Schedule $schedule): ?Remedy
+    private static function shorterRamps(Shot $shot): ?Remedy
     {
         foreach (self::SHORTER_RAMPS as $share) {
-            $shorter = self::withRamps($schedule->plan, $share);
+            $shorter = self::withRamps($shot->plan, $share);
             if (self::stillShows($shorter)) {
                 continue;
             }
-            $mended = Schedule::of($shorter);
-            if ($mended->summary->fits() || !$schedule->summary->fits()) {
+            $mended = Shot::of($shorter);
+            if ($mended->schedule->summary->fits() || !$shot->schedule->summary->fits()) {
                 return new Remedy(
                     'ramp',
                     $share === 0.0 ? 'Leave the ramps out' : sprintf('Shorten the ramps to %s %%', PlainText::rounded($share * 100.0, 0)),

@@ -6,7 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
@@ -26,13 +26,13 @@ final class SunInFrame implements Check
     /** Twice the sky's turn: near the zenith what is read between looks may stray from the straight way. */
     private const MOST_DEGREES_PER_SECOND = 0.0084;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $found = self::photos($schedule);
+        $found = self::photos($shot);
         if ($found === []) {
             return null;
         }
-        $remedy = self::anotherStart($schedule);
+        $remedy = self::anotherStart($shot);
 
         return new Finding(
             'S1',
@@ -53,22 +53,22 @@ final class SunInFrame implements Check
     /**
      * @return list<int> from 0
      */
-    private static function photos(Schedule $schedule): array
+    private static function photos(Shot $shot): array
     {
-        $sky = ShotSky::of($schedule);
-        $optics = $schedule->plan->optics;
+        $sky = $shot->sky();
+        $optics = $shot->plan->optics;
         if ($sky === null || $optics === null) {
             return [];
         }
         $frame = new SkyFrame($optics);
-        $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
+        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
         $azimuths = $sky->azimuths(Target::Sun);
         $altitudes = $sky->altitudes(Target::Sun);
         if (max([-90.0, ...$altitudes]) < self::DOWN_DEGREES) {
             return [];
         }
-        $poses = Poses::columns($schedule);
-        $mostDegrees = self::mostDegreesAPhoto($schedule, $poses);
+        $poses = Poses::columns($shot->schedule);
+        $mostDegrees = self::mostDegreesAPhoto($shot, $poses);
         $reach = $frame->reachDegrees();
         $found = [];
         for ($n = 0; $n < count($altitudes); $n++) {
@@ -93,10 +93,10 @@ final class SunInFrame implements Check
      *
      * @param array<string, list<float>> $poses
      */
-    private static function mostDegreesAPhoto(Schedule $schedule, array $poses): float
+    private static function mostDegreesAPhoto(Shot $shot, array $poses): float
     {
         $most = 1e-6;
-        $triggers = $schedule->timeline->triggerSeconds;
+        $triggers = $shot->schedule->timeline->triggerSeconds;
         for ($n = 1; $n < count($triggers); $n++) {
             $most = max($most, abs($poses['yaw'][$n] - $poses['yaw'][$n - 1]) + abs($poses['pitch'][$n] - $poses['pitch'][$n - 1])
                 + ($triggers[$n] - $triggers[$n - 1]) * self::MOST_DEGREES_PER_SECOND);
@@ -105,16 +105,16 @@ final class SunInFrame implements Check
         return $most;
     }
 
-    private static function anotherStart(Schedule $schedule): ?Remedy
+    private static function anotherStart(Shot $shot): ?Remedy
     {
-        $sky = ShotSky::of($schedule);
-        $optics = $schedule->plan->optics;
+        $sky = $shot->sky();
+        $optics = $shot->plan->optics;
         if ($sky === null || $optics === null) {
             return null;
         }
         $frame = new SkyFrame($optics);
-        $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
-        $poses = Poses::columns($schedule);
+        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
+        $poses = Poses::columns($shot->schedule);
         $last = count($sky->unixSeconds) - 1;
         $clear = static function (float $shift) use ($sky, $frame, $bearing, $poses, $last): bool {
             for ($k = 0; $k <= self::SAMPLES; $k++) {
@@ -130,9 +130,9 @@ final class SunInFrame implements Check
         };
 
         return LightMending::restarted(
-            $schedule,
+            $shot,
             $clear,
-            static fn (Schedule $moved): bool => self::photos($moved) === [],
+            static fn (Shot $moved): bool => self::photos($moved) === [],
             'keeps framing and clip; the light is another',
         );
     }

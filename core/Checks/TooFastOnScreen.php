@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
@@ -19,20 +19,20 @@ final class TooFastOnScreen implements Check
 
     private const MOST_TRIES = 20;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $motion = PictureMotion::of($schedule);
+        $motion = $shot->motion();
         if ($motion === null) {
             return null;
         }
         $worst = $motion->fastest();
-        $crossing = $motion->picture->crossingSeconds($worst->shift, $schedule->plan->timing->framesPerSecond);
-        if ($worst->axis === null || $crossing >= $schedule->plan->thresholds->crossingSeconds) {
+        $crossing = $motion->picture->crossingSeconds($worst->shift, $shot->plan->timing->framesPerSecond);
+        if ($worst->axis === null || $crossing >= $shot->plan->thresholds->crossingSeconds) {
             return null;
         }
-        $easy = $motion->picture->optics->outputWidthPixels / ($schedule->plan->timing->framesPerSecond * $schedule->plan->thresholds->crossingSeconds);
+        $easy = $motion->picture->optics->outputWidthPixels / ($shot->plan->timing->framesPerSecond * $shot->plan->thresholds->crossingSeconds);
         $over = $motion->photosBeforeStepsOver($easy);
-        $remedy = self::morePhotos($schedule, $crossing);
+        $remedy = self::morePhotos($shot, $crossing);
 
         return new Finding(
             'T12',
@@ -43,9 +43,9 @@ final class TooFastOnScreen implements Check
                 'At photo %d the picture moves %s px from photo to photo: at %s fps things cross the frame in %s, and under %s is hard on the eye.',
                 $worst->photo,
                 PlainText::rounded(abs($worst->shift), 1),
-                PlainText::number($schedule->plan->timing->framesPerSecond),
+                PlainText::number($shot->plan->timing->framesPerSecond),
                 PlainText::seconds($crossing),
-                PlainText::seconds($schedule->plan->thresholds->crossingSeconds),
+                PlainText::seconds($shot->plan->thresholds->crossingSeconds),
             ),
             $over[0] ?? $worst->photo,
             count($over),
@@ -54,28 +54,28 @@ final class TooFastOnScreen implements Check
     }
 
     /** The same way in more photos: each step is smaller, and the clip longer. */
-    private static function morePhotos(Schedule $schedule, float $crossing): ?Remedy
+    private static function morePhotos(Shot $shot, float $crossing): ?Remedy
     {
-        $timing = $schedule->plan->timing;
-        $moves = (int) ceil(($timing->photos - 1) * $schedule->plan->thresholds->crossingSeconds / $crossing);
+        $timing = $shot->plan->timing;
+        $moves = (int) ceil(($timing->photos - 1) * $shot->plan->thresholds->crossingSeconds / $crossing);
         for ($try = 0; $try < self::MOST_TRIES && $moves < $timing->photos * self::MOST_TIMES_THE_PHOTOS; $try++) {
             try {
-                $mended = Schedule::of($schedule->plan->withTiming($timing->withPhotos($moves + 1)));
+                $mended = Shot::of($shot->plan->withTiming($timing->withPhotos($moves + 1)));
             } catch (InvalidInput) {
                 return null;
             }
-            $motion = PictureMotion::of($mended);
+            $motion = $mended->motion();
             if ($motion === null) {
                 return null;
             }
-            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= $schedule->plan->thresholds->crossingSeconds) {
+            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= $shot->plan->thresholds->crossingSeconds) {
                 return new Remedy(
                     'photos',
                     sprintf('Spread the move over %s', PlainText::photos($moves + 1)),
                     sprintf(
                         'keeps framing and interval; %s of clip, %s longer on site',
-                        PlainText::seconds($mended->summary->clipSeconds),
-                        PlainText::duration($mended->summary->onSiteSeconds - $schedule->summary->onSiteSeconds),
+                        PlainText::seconds($mended->schedule->summary->clipSeconds),
+                        PlainText::duration($mended->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds),
                     ),
                     $mended->plan,
                 );

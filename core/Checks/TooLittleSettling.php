@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
@@ -16,11 +16,11 @@ final class TooLittleSettling implements Check
     /** What to start from: enough for a light rig on firm ground. */
     private const USUAL_SETTLE_SECONDS = 0.5;
 
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
-        $rig = $schedule->plan->rig;
-        $moving = array_keys(array_filter($schedule->moves->moveSeconds, static fn (float $seconds): bool => $seconds > 0.0));
-        if (!$schedule->plan->timing->mode->stops() || $moving === [] || $rig->settleSeconds >= $schedule->plan->thresholds->settleSeconds) {
+        $rig = $shot->plan->rig;
+        $moving = array_keys(array_filter($shot->schedule->moves->moveSeconds, static fn (float $seconds): bool => $seconds > 0.0));
+        if (!$shot->plan->timing->mode->stops() || $moving === [] || $rig->settleSeconds >= $shot->plan->thresholds->settleSeconds) {
             return null;
         }
 
@@ -32,21 +32,21 @@ final class TooLittleSettling implements Check
             sprintf(
                 'After each move the next photo may come after %s of settling; under %s photos are shaken.',
                 PlainText::seconds($rig->settleSeconds),
-                PlainText::seconds($schedule->plan->thresholds->settleSeconds),
+                PlainText::seconds($shot->plan->thresholds->settleSeconds),
             ),
             $moving[0] + 2,
             count($moving),
-            [self::remedy($schedule)],
+            [self::remedy($shot)],
         );
     }
 
-    private static function remedy(Schedule $schedule): Remedy
+    private static function remedy(Shot $shot): Remedy
     {
-        $rig = $schedule->plan->rig;
-        $seconds = max(self::USUAL_SETTLE_SECONDS, $schedule->plan->thresholds->settleSeconds);
-        $settled = Schedule::of($schedule->plan->withRig($rig->withSettling($seconds)));
+        $rig = $shot->plan->rig;
+        $seconds = max(self::USUAL_SETTLE_SECONDS, $shot->plan->thresholds->settleSeconds);
+        $settled = Shot::of($shot->plan->withRig($rig->withSettling($seconds)));
         $label = sprintf('Let it settle for %s', PlainText::seconds($seconds));
-        if ($settled->summary->fits()) {
+        if ($settled->schedule->summary->fits()) {
             return new Remedy('settle', $label, 'keeps interval, exposure and clip', $settled->plan);
         }
         // Where the interval has no room for it, it grows by as much as it must.

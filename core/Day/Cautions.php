@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\ShotSky;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
@@ -46,10 +45,10 @@ final class Cautions
     /**
      * @return list<Hazard> that a plan itself brings
      */
-    public static function ofPlan(Schedule $schedule, Report $report): array
+    public static function ofPlan(Shot $shot, Report $report): array
     {
-        $plan = $schedule->plan;
-        $sun = ShotSky::of($schedule)?->altitudes(Target::Sun) ?? [];
+        $plan = $shot->plan;
+        $sun = $shot->sky()?->altitudes(Target::Sun) ?? [];
 
         return array_values(array_filter([
             $report->finding(self::SUN_IN_FRAME) !== null ? Hazard::Sun : null,

@@ -12,9 +12,7 @@ use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\Drain;
-use Evrent\Core\Shot\ShotLight;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Instant;
 
 /**
@@ -64,21 +62,21 @@ final readonly class ShotFigures
     ) {
     }
 
-    public static function of(Schedule $schedule, ?Report $report = null): self
+    public static function of(Shot $shot, ?Report $report = null): self
     {
-        $report ??= Report::on($schedule);
-        $plan = $schedule->plan;
-        $times = ShotTimes::of($schedule);
+        $report ??= Report::on($shot);
+        $plan = $shot->plan;
+        $times = ShotTimes::of($shot->schedule);
         $stopping = $report->stopping();
-        $drain = Drain::of($schedule);
+        $drain = $shot->drain();
 
         return new self(
             $plan->title,
-            $schedule->photosTotal(),
+            $shot->schedule->photosTotal(),
             $plan->photosProgrammed(),
-            $schedule->summary->clipSeconds,
-            $schedule->summary->onSiteSeconds,
-            $schedule->summary->minSlackSeconds,
+            $shot->schedule->summary->clipSeconds,
+            $shot->schedule->summary->onSiteSeconds,
+            $shot->schedule->summary->minSlackSeconds,
             $stopping === [],
             $stopping === [] ? null : self::told($stopping[0]),
             count($report->findings) - count($stopping),
@@ -88,14 +86,14 @@ final readonly class ShotFigures
             $times->ends,
             $times->beginsText,
             $times->endsText,
-            SettingsText::of($schedule),
+            SettingsText::of($shot->schedule),
             $plan->kit,
-            self::storage($schedule),
+            self::storage($shot),
             array_map(self::drained(...), array_filter(['camera' => $drain?->camera, 'rig' => $drain?->rig])),
             $plan->power->celsius ?? 20.0,
-            self::ndStops($schedule),
+            self::ndStops($shot),
             $plan->load?->onLegsKilograms() ?? 0.0,
-            Cautions::ofPlan($schedule, $report),
+            Cautions::ofPlan($shot, $report),
         );
     }
 
@@ -156,9 +154,9 @@ final readonly class ShotFigures
     /**
      * @return ?array{gigabytes: float, copies: int, card_gb: float}
      */
-    private static function storage(Schedule $schedule): ?array
+    private static function storage(Shot $shot): ?array
     {
-        $storage = $schedule->plan->storage;
+        $storage = $shot->plan->storage;
         if ($storage === null) {
             return null;
         }
@@ -166,7 +164,7 @@ final readonly class ShotFigures
         $megabytes = ($storage->rawMegabytes + $storage->jpegMegabytes) * $copies;
 
         return [
-            'gigabytes' => $schedule->plan->photosProgrammed() * $megabytes / self::MEGABYTES_PER_GIGABYTE,
+            'gigabytes' => $shot->plan->photosProgrammed() * $megabytes / self::MEGABYTES_PER_GIGABYTE,
             'copies' => $copies,
             'card_gb' => max([0.0, ...$storage->cardsGigabytes]),
         ];
@@ -180,11 +178,11 @@ final readonly class ShotFigures
         return ['needed_j' => $drain->neededJoules, 'one_j' => $drain->oneJoules, 'batteries' => $drain->battery->count];
     }
 
-    private static function ndStops(Schedule $schedule): ?float
+    private static function ndStops(Shot $shot): ?float
     {
-        $light = $schedule->plan->light;
-        $needed = ShotLight::of($schedule)?->brightest() ?? 0.0;
-        if ($light === null || $light->ndStops + max(0.0, $needed - $schedule->plan->thresholds->lightStops) <= 0.0) {
+        $light = $shot->plan->light;
+        $needed = $shot->light()?->brightest() ?? 0.0;
+        if ($light === null || $light->ndStops + max(0.0, $needed - $shot->plan->thresholds->lightStops) <= 0.0) {
             return null;
         }
 

@@ -7,8 +7,7 @@ namespace Evrent\Core\Drawings;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Motion\AxisKind;
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -30,9 +29,9 @@ final readonly class BudgetDrawing
     {
     }
 
-    public static function of(Schedule $schedule): self
+    public static function of(Shot $shot): self
     {
-        $drain = Drain::of($schedule);
+        $drain = $shot->drain();
         $curves = [];
         foreach (array_filter(['Camera’s battery' => $drain?->camera, 'Rig’s battery' => $drain?->rig]) as $name => $device) {
             $path = self::path($device->charges);
@@ -47,22 +46,22 @@ final readonly class BudgetDrawing
 
         return new self($curves, array_values(array_filter([
             $drain?->bankLeft === null ? null : self::bar('Power bank', round($drain->bankLeft * 100.0) . ' % left', 1.0 - $drain->bankLeft, true),
-            self::cards($schedule),
-            ...self::loads($schedule),
-            self::horizon($schedule),
+            self::cards($shot),
+            ...self::loads($shot),
+            self::horizon($shot),
         ])));
     }
 
     /**
      * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
      */
-    private static function cards(Schedule $schedule): ?array
+    private static function cards(Shot $shot): ?array
     {
-        $storage = $schedule->plan->storage;
+        $storage = $shot->plan->storage;
         if ($storage === null) {
             return null;
         }
-        $photos = $schedule->plan->photosProgrammed();
+        $photos = $shot->plan->photosProgrammed();
         $room = $storage->photos();
         $each = $storage->photosByCard();
         $takesOver = $storage->slots === SlotUse::Overflow && count($each) > 1;
@@ -83,9 +82,9 @@ final readonly class BudgetDrawing
     /**
      * @return list<array{name: string, says: string, fits: bool, percent: float, marks: list<float>}>
      */
-    private static function loads(Schedule $schedule): array
+    private static function loads(Shot $shot): array
     {
-        $load = $schedule->plan->load;
+        $load = $shot->plan->load;
         if ($load === null) {
             return [];
         }
@@ -105,7 +104,7 @@ final readonly class BudgetDrawing
                 );
             }
         }
-        $slide = $schedule->plan->rig->axis('slide');
+        $slide = $shot->plan->rig->axis('slide');
         if ($load->thrustNewtons !== null && $slide?->kind === AxisKind::Linear) {
             $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
             $usable = Load::THRUST_SHARE * $load->thrustNewtons;
@@ -123,16 +122,16 @@ final readonly class BudgetDrawing
     /**
      * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
      */
-    private static function horizon(Schedule $schedule): ?array
+    private static function horizon(Shot $shot): ?array
     {
-        $optics = $schedule->plan->optics;
-        $base = $schedule->plan->rig->base;
+        $optics = $shot->plan->optics;
+        $base = $shot->plan->rig->base;
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
         }
-        $pans = $schedule->moves->positions['pan'] ?? [0.0];
+        $pans = $shot->schedule->moves->positions['pan'] ?? [0.0];
         $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
-        $most = $schedule->plan->thresholds->horizonPixels;
+        $most = $shot->plan->thresholds->horizonPixels;
 
         $says = sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1));
 

@@ -6,6 +6,7 @@ namespace Evrent\Core\Drawings;
 
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -80,12 +81,12 @@ final class Drawable
      *         one number for every photo; or s, the steps to each photo from the one before, the first from 0, null where there is no
      *         number, and a pair for a step and how often it comes in a row; or the sum of columns that come before it, each so many times, plus a number
      */
-    public static function columns(Schedule $schedule): array
+    public static function columns(Shot $shot): array
     {
         /** @var array<string, int|array{s: list<int|null|array{int|null, int}>}|array{of: array<string, int>, plus: int}> $written */
         $written = [];
         $shapes = $begins = [];
-        foreach ([...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)] as $name => $column) {
+        foreach ([...IntervalColumns::of($shot->schedule), ...SceneryColumns::of($shot)] as $name => $column) {
             if (is_int($column)) {
                 $written[$name] = $column;
                 continue;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\ShotLight;
-use Evrent\Core\Shot\ShotSky;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Target;
 
@@ -22,22 +20,22 @@ final class SceneryColumns
     /**
      * @return array<string, list<int>>
      */
-    public static function of(Schedule $schedule): array
+    public static function of(Shot $shot): array
     {
-        return self::sky($schedule) + self::light($schedule);
+        return self::sky($shot) + self::light($shot);
     }
 
     /**
      * @return array<string, list<int>>
      */
-    private static function sky(Schedule $schedule): array
+    private static function sky(Shot $shot): array
     {
-        $sky = ShotSky::of($schedule);
+        $sky = $shot->sky();
         if ($sky === null) {
             return [];
         }
-        $pan = $schedule->plan->rig->axis('pan');
-        $zero = $schedule->plan->rig->base->zeroBearingDegrees;
+        $pan = $shot->plan->rig->axis('pan');
+        $zero = $shot->plan->rig->base->zeroBearingDegrees;
         $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
         $columns = [];
         foreach (Target::cases() as $target) {
@@ -56,9 +54,9 @@ final class SceneryColumns
     /**
      * @return array<string, list<int>>
      */
-    private static function light(Schedule $schedule): array
+    private static function light(Shot $shot): array
     {
-        $light = ShotLight::of($schedule);
+        $light = $shot->light();
 
         return $light === null ? [] : [
             'light:ev' => self::packed($light->exposureValues),

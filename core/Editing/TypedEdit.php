@@ -23,6 +23,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\InvalidInput;
@@ -86,11 +87,11 @@ final readonly class TypedEdit
             'aim-body' => self::aimAtBody($plan, $edit),
             'track-body' => new self(SkyEdits::tracked(Schedule::of($plan), self::target($edit)), self::target($edit)->name() . ' tracked'),
             'blur-share' => new self(
-                $edit->under(static fn (): Plan => ExposureHelp::forBlurShare(Schedule::of($plan), TypedText::percent($edit->text('share')) ?? NAN)),
+                $edit->under(static fn (): Plan => ExposureHelp::forBlurShare(Shot::of($plan), TypedText::percent($edit->text('share')) ?? NAN)),
                 "open for {$edit->text('share')} % of the interval",
             ),
             'smear' => new self(
-                $edit->under(static fn (): Plan => ExposureHelp::forSmear(Schedule::of($plan), TypedText::number($edit->text('pixels')) ?? NAN)),
+                $edit->under(static fn (): Plan => ExposureHelp::forSmear(Shot::of($plan), TypedText::number($edit->text('pixels')) ?? NAN)),
                 "smear of {$edit->text('pixels')} px",
             ),
             'light-by' => self::lightBy($plan, $edit),
@@ -131,7 +132,7 @@ final readonly class TypedEdit
     private static function lightBy(Plan $plan, GivenWithEdit $edit): self
     {
         $school = School::tryFrom($edit->text('school')) ?? throw new InvalidInput([new Problem('/edit', 'There is no such way to expose.')]);
-        $ramped = RampedPlan::by(Schedule::of($plan), $school)
+        $ramped = RampedPlan::by(Shot::of($plan), $school)
             ?? throw new InvalidInput([new Problem('/edit', 'Give the shoot a place and a day, and the shot a start: then its light is known.')]);
 
         return new self($ramped, 'exposed: ' . lcfirst($school->label()));

@@ -13,7 +13,6 @@ final readonly class Exposure
 {
     /** So far are marks rounded at most: 320 for 317, 640 for 635, 500 for 504. */
     private const MOST_ROUNDED = 0.02;
-    private const MOST_REMEMBERED = 1_000;
 
     /**
      * @param float $aperture the f-number
@@ -57,15 +56,8 @@ final readonly class Exposure
     /** Marks of ISO are rounded in the same way: 125 stands for 126, a third of a stop above 100. Odd ones are taken as they are. */
     public static function trueIso(float $iso): float
     {
-        /** @var array<string, float> $known by what is marked; asked for photo by photo */
-        static $known = [];
-        $mark = (string) $iso;
-        if (isset($known[$mark])) {
-            return $known[$mark];
-        }
-        $known = count($known) < self::MOST_REMEMBERED ? $known : [];
         $third = 100.0 * 2.0 ** (round(3.0 * log($iso / 100.0, 2)) / 3.0);
 
-        return $known[$mark] = abs($third / $iso - 1.0) < self::MOST_ROUNDED ? $third : $iso;
+        return abs($third / $iso - 1.0) < self::MOST_ROUNDED ? $third : $iso;
     }
 }

@@ -11,7 +11,6 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Schedule\Phase;
 use Evrent\Core\Schedule\Schedule;
-use WeakMap;
 
 /**
  * How a shot drains what feeds it. A power bank carries the load before a device's own battery does; cold takes its share of
@@ -21,9 +20,6 @@ use WeakMap;
 final class Drain
 {
     private const JOULES_PER_WATT_HOUR = 3_600.0;
-
-    /** @var ?WeakMap<Schedule, ?self> */
-    private static ?WeakMap $known = null;
 
     private function __construct(
         public readonly ?DeviceDrain $camera,
@@ -35,13 +31,9 @@ final class Drain
     /** Null where the plan says nothing of power, or there is no clock. */
     public static function of(Schedule $schedule): ?self
     {
-        self::$known ??= new WeakMap();
-        if (!self::$known->offsetExists($schedule)) {
-            $power = $schedule->plan->power;
-            self::$known[$schedule] = $power === null || !$schedule->plan->timing->mode->hasClock() ? null : self::drained($schedule, $power);
-        }
+        $power = $schedule->plan->power;
 
-        return self::$known[$schedule];
+        return $power === null || !$schedule->plan->timing->mode->hasClock() ? null : self::drained($schedule, $power);
     }
 
     private static function drained(Schedule $schedule, Power $power): self

@@ -10,7 +10,6 @@ use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
@@ -30,29 +29,30 @@ final class ExposureHelp
     /**
      * @return list<array{string, string}> what, and how much; for the first photo and the last where they differ
      */
-    public static function told(Schedule $schedule): array
+    public static function told(Shot $shot): array
     {
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $told = [];
-        $light = ShotLight::of($schedule);
-        $last = $schedule->photosTotal() - 1;
+        $exposures = $shot->schedule->exposureSeconds;
+        $light = $shot->light();
+        $last = $shot->schedule->photosTotal() - 1;
         if ($light !== null) {
             $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1)];
             $told[] = ['Brightness', self::range($light->errors[0], $light->errors[$last], 1) . ' stops'];
             $told[] = ['Filter', self::filter($light)];
         }
         if ($plan->timing->mode->hasClock()) {
-            $share = static fn (int $n): float => 100.0 * $schedule->exposureSeconds[$n] / $schedule->intervalSeconds[$n];
+            $share = static fn (int $n): float => 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n];
             $told[] = ['Blur share', self::range($share(0), $share($last), 0) . ' % of the interval'];
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
             $told[] = [
                 'Subject smears',
-                self::range($picture->subjectTravel($schedule->exposureSeconds[0]), $picture->subjectTravel($schedule->exposureSeconds[$last]), 1) . ' px',
+                self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1) . ' px',
             ];
         }
-        $stars = $plan->optics === null ? null : StarTrails::over($schedule);
+        $stars = $plan->optics === null ? null : $shot->stars();
         if ($plan->optics !== null && $stars !== null) {
             $worst = $stars->worst();
             $told[] = ['Stars drift', PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1) . ' px of the photo at most'];
@@ -75,17 +75,17 @@ final class ExposureHelp
      *
      * @throws InvalidInput with the pointer /share
      */
-    public static function forBlurShare(Schedule $schedule, float $share): Plan
+    public static function forBlurShare(Shot $shot, float $share): Plan
     {
         if (!($share > 0.0 && $share < 1.0)) {
             throw new InvalidInput([new Problem('/share', 'Enter a share of the interval above 0 and below 100 %, such as 50 %.')]);
         }
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         $interval = $plan->timing->interval->longest();
         // Of a gap g the exposure makes an interval of g + t: t = share · g / (1 - share).
         $seconds = $plan->timing->intervalMeans === IntervalMeaning::Gap ? $share * $interval / (1.0 - $share) : $share * $interval;
 
-        return self::exposed($schedule, $seconds, '/share');
+        return self::exposed($shot, $seconds, '/share');
     }
 
     /**
@@ -93,9 +93,9 @@ final class ExposureHelp
      *
      * @throws InvalidInput with the pointer /pixels
      */
-    public static function forSmear(Schedule $schedule, float $pixels): Plan
+    public static function forSmear(Shot $shot, float $pixels): Plan
     {
-        $optics = $schedule->plan->optics;
+        $optics = $shot->plan->optics;
         if (!($pixels > 0.0 && $pixels < 100_000.0)) {
             throw new InvalidInput([new Problem('/pixels', 'Enter how many pixels of the clip, such as 40.')]);
         }
@@ -103,13 +103,13 @@ final class ExposureHelp
             throw new InvalidInput([new Problem('/pixels', 'Say under Picture how fast the subject moves: then this can be worked out.')]);
         }
 
-        return self::exposed($schedule, $pixels / (new Picture($optics))->subjectTravel(1.0), '/pixels');
+        return self::exposed($shot, $pixels / (new Picture($optics))->subjectTravel(1.0), '/pixels');
     }
 
-    private static function exposed(Schedule $schedule, float $seconds, string $pointer): Plan
+    private static function exposed(Shot $shot, float $seconds, string $pointer): Plan
     {
-        $plan = $schedule->plan;
-        $room = min([INF, ...ExposureRoom::of($schedule)]);
+        $plan = $shot->plan;
+        $room = min([INF, ...$shot->exposureRoom()]);
         if ($seconds > $room) {
             throw new InvalidInput([new Problem($pointer, sprintf(
                 'That takes %s open, and the interval leaves %s. Lengthen it first, or enter less.',
@@ -119,7 +119,7 @@ final class ExposureHelp
         }
         $rounded = (float) sprintf('%.3g', $seconds);
 
-        return self::filtered($schedule, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure')));
+        return self::filtered($shot, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure')));
     }
 
     /**
@@ -128,13 +128,13 @@ final class ExposureHelp
      *
      * @param Plan $exposed the schedule's plan, but for its exposure
      */
-    public static function filtered(Schedule $schedule, Plan $exposed): Plan
+    public static function filtered(Shot $shot, Plan $exposed): Plan
     {
-        $light = $schedule->plan->light;
+        $light = $shot->plan->light;
         if ($light === null) {
             return $exposed;
         }
-        $longer = NeutralDensity::stopsNeeded($schedule->exposureSeconds[0], $exposed->timing->exposure->keys[0]['seconds']);
+        $longer = NeutralDensity::stopsNeeded($shot->schedule->exposureSeconds[0], $exposed->timing->exposure->keys[0]['seconds']);
         $needed = max(0.0, $light->ndStops + $longer);
         $stops = $light->filters === [] ? round($needed) : array_sum(NeutralDensity::pick($needed, $light->filters)->stops);
 

@@ -6,8 +6,6 @@ namespace Evrent\Core\Shot;
 
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Schedule\Schedule;
-use WeakMap;
 
 /**
  * Exposure and ISO of each photo by one of the schools, and how bright the photos come out.
@@ -25,9 +23,6 @@ final class Ramp
 
     private const TINY = 1e-9;
 
-    /** @var ?WeakMap<Schedule, array<string, self>> */
-    private static ?WeakMap $known = null;
-
     /**
      * @param non-empty-list<float> $exposures seconds by photo
      * @param non-empty-list<float> $isos      by photo
@@ -44,18 +39,14 @@ final class Ramp
     }
 
     /** Null where the light of the shot is not known. */
-    public static function of(Schedule $schedule, School $school): ?self
+    public static function of(Shot $shot, School $school): ?self
     {
-        $light = ShotLight::of($schedule);
+        $light = $shot->light();
         if ($light === null) {
             return null;
         }
-        self::$known ??= new WeakMap();
-        $known = self::$known[$schedule] ?? [];
-        $known[$school->value] ??= self::planned($schedule, $light, $school);
-        self::$known[$schedule] = $known;
 
-        return $known[$school->value];
+        return self::planned($shot, $light, $school);
     }
 
     /** Stops of the photo that is farthest out, with its sign. */
@@ -69,10 +60,10 @@ final class Ramp
         return $worst;
     }
 
-    private static function planned(Schedule $schedule, ShotLight $found, School $school): self
+    private static function planned(Shot $shot, ShotLight $found, School $school): self
     {
         $light = $found->light;
-        $room = ExposureRoom::of($schedule);
+        $room = $shot->exposureRoom();
         $exposures = [];
         $isos = [];
         $errors = [];
@@ -82,7 +73,7 @@ final class Ramp
             if ($school->isRamp()) {
                 $inThirds = $school === School::ThirdStops;
                 // Who limits the shutter to its mark of 30 s means what it does there, 32 s.
-                $limit = $inThirds && !$schedule->plan->camera->marksAreLiteral ? Exposure::trueSeconds($light->longestSeconds) : $light->longestSeconds;
+                $limit = $inThirds && !$shot->plan->camera->marksAreLiteral ? Exposure::trueSeconds($light->longestSeconds) : $light->longestSeconds;
                 $longest = max($light->shortestSeconds, min($limit, $room[$n]));
                 $wanted = ShotLight::wantedStops($light, $value);
                 $stops = $inThirds ? self::steppedBy($stops, $wanted) : self::followedBy($stops, $wanted);
@@ -91,7 +82,7 @@ final class Ramp
                 $stops = log($seconds * Exposure::trueIso($iso) / 100.0, 2);
             } else {
                 $iso = $school === School::Fixed ? $light->iso : $found->isos[$n];
-                $seconds = $school === School::Fixed ? $schedule->exposureSeconds[0] : ShotLight::meteredSeconds($light, $value, $iso);
+                $seconds = $school === School::Fixed ? $shot->schedule->exposureSeconds[0] : ShotLight::meteredSeconds($light, $value, $iso);
             }
             $exposures[] = $seconds;
             $isos[] = $iso;

@@ -7,7 +7,6 @@ namespace Evrent\Core\Shot;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\ExposureKeys;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\KeyedSeconds;
 
@@ -24,17 +23,17 @@ final class RampedPlan
      *
      * @throws \Evrent\Core\Values\InvalidInput when it cannot be written down in keys
      */
-    public static function by(Schedule $schedule, School $school): ?Plan
+    public static function by(Shot $shot, School $school): ?Plan
     {
-        if (ShotLight::of($schedule) === null) {
+        if ($shot->light() === null) {
             return null;
         }
-        $plan = $schedule->plan;
+        $plan = $shot->plan;
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $next = self::once($schedule, $school);
+            $next = self::once($shot, $school);
             $settled = $next !== null && $round > 0 && $next->timing->exposure->keys === $plan->timing->exposure->keys;
             $plan = $next ?? $plan;
-            if ($settled || $schedule->timeline->triggerSeconds === ($schedule = $schedule->after($plan))->timeline->triggerSeconds) {
+            if ($settled || $shot->schedule->timeline->triggerSeconds === ($shot = $shot->after($plan))->schedule->timeline->triggerSeconds) {
                 break;
             }
         }
@@ -42,15 +41,15 @@ final class RampedPlan
         return $plan;
     }
 
-    private static function once(Schedule $schedule, School $school): ?Plan
+    private static function once(Shot $shot, School $school): ?Plan
     {
-        $light = $schedule->plan->light;
-        $ramp = Ramp::of($schedule, $school);
+        $light = $shot->plan->light;
+        $ramp = $shot->ramp($school);
         if ($light === null || $ramp === null) {
             return null;
         }
         if ($school === School::AperturePriority) {
-            return $schedule->plan->with(['light' => $light->with(['control' => Control::AperturePriority])]);
+            return $shot->plan->with(['light' => $light->with(['control' => Control::AperturePriority])]);
         }
         $exposure = $school === School::Fixed
             ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, 'an exposure')
@@ -62,7 +61,7 @@ final class RampedPlan
             }
         }
 
-        return $schedule->plan->withExposure($exposure)->with(['light' => $light->with([
+        return $shot->plan->withExposure($exposure)->with(['light' => $light->with([
             'control' => Control::Manual, 'iso' => $ramp->isos[0], 'isoChanges' => $changes,
             'stepless' => $school === School::ThirdStops ? false : ($school === School::Stepless ? true : $light->stepless),
         ])]);

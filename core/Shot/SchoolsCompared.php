@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
-use Evrent\Core\Schedule\Schedule;
-
 /**
  * The schools side by side for one shot: what each comes to, and its exposure, ISO and brightness error as lines.
  */
@@ -25,10 +23,10 @@ final class SchoolsCompared
      *     lines: array{exposure: string, iso: string, error: string}, band: array{float, float},
      * }> `band` is where the brightness is good enough: top and height; empty where the light of the shot is not known
      */
-    public static function of(Schedule $schedule): array
+    public static function of(Shot $shot): array
     {
-        $most = $schedule->plan->thresholds->lightStops;
-        $ramps = array_filter(array_map(static fn (School $school): ?Ramp => Ramp::of($schedule, $school), School::cases()));
+        $most = $shot->plan->thresholds->lightStops;
+        $ramps = array_filter(array_map(static fn (School $school): ?Ramp => $shot->ramp($school), School::cases()));
         if ($ramps === []) {
             return [];
         }

@@ -8,19 +8,14 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Target;
-use WeakMap;
 
 /**
  * The light that each photo of a shot finds, and how bright it comes out.
  */
 final class ShotLight
 {
-    /** @var ?WeakMap<Schedule, ?self> */
-    private static ?WeakMap $known = null;
-
     /**
      * @param non-empty-list<float> $exposureValues at ISO 100, of the scene, without filters
      * @param non-empty-list<float> $exposures      seconds, as they will be: by the plan, or by the camera's own meter
@@ -37,14 +32,34 @@ final class ShotLight
     }
 
     /** Null where light, place or start is not known. */
-    public static function of(Schedule $schedule): ?self
+    public static function of(Shot $shot): ?self
     {
-        self::$known ??= new WeakMap();
-        if (!self::$known->offsetExists($schedule)) {
-            self::$known[$schedule] = self::found($schedule);
+        $light = $shot->plan->light;
+        $site = $shot->plan->site;
+        $sky = $light === null ? null : $shot->sky();
+        if ($light === null || $site === null || $sky === null) {
+            return null;
+        }
+        $day = new Daylight($site->observer, $light->cloud, $site->glowLux, sky: $sky->sky);
+        if ($light->metered !== null) {
+            $day = $day->metered($light->metered->at, $light->metered->exposureValue());
+        }
+        $sun = $sky->altitudes(Target::Sun);
+        $moon = $sky->altitudes(Target::Moon);
+        $values = [];
+        foreach ($sky->looks as $n) {
+            $values[] = $day->exposureValueUnder($sun[$n], $moon[$n], new Instant($sky->unixSeconds[$n]));
+        }
+        $values = $sky->spread($values);
+        $isos = $light->isoColumn(count($values));
+        $exposures = $errors = [];
+        foreach ($values as $n => $value) {
+            $seconds = $light->control === Control::AperturePriority ? self::meteredSeconds($light, $value, $isos[$n]) : $shot->schedule->exposureSeconds[$n];
+            $exposures[] = $seconds;
+            $errors[] = self::errorStops($light, $value, $seconds, $isos[$n]);
         }
 
-        return self::$known[$schedule];
+        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors);
     }
 
     /** What a scene, seen through the filter, asks of shutter and ISO together: log2(t · ISO / 100) for the brightness wanted. */
@@ -94,35 +109,5 @@ final class ShotLight
         }
 
         return $found;
-    }
-
-    private static function found(Schedule $schedule): ?self
-    {
-        $light = $schedule->plan->light;
-        $site = $schedule->plan->site;
-        $sky = $light === null ? null : ShotSky::of($schedule);
-        if ($light === null || $site === null || $sky === null) {
-            return null;
-        }
-        $day = new Daylight($site->observer, $light->cloud, $site->glowLux, sky: $sky->sky);
-        if ($light->metered !== null) {
-            $day = $day->metered($light->metered->at, $light->metered->exposureValue());
-        }
-        $sun = $sky->altitudes(Target::Sun);
-        $moon = $sky->altitudes(Target::Moon);
-        $values = [];
-        foreach ($sky->looks as $n) {
-            $values[] = $day->exposureValueUnder($sun[$n], $moon[$n], new Instant($sky->unixSeconds[$n]));
-        }
-        $values = $sky->spread($values);
-        $isos = $light->isoColumn(count($values));
-        $exposures = $errors = [];
-        foreach ($values as $n => $value) {
-            $seconds = $light->control === Control::AperturePriority ? self::meteredSeconds($light, $value, $isos[$n]) : $schedule->exposureSeconds[$n];
-            $exposures[] = $seconds;
-            $errors[] = self::errorStops($light, $value, $seconds, $isos[$n]);
-        }
-
-        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors);
     }
 }

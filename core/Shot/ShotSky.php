@@ -11,7 +11,6 @@ use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Sky\Track;
-use WeakMap;
 
 /**
  * Where sun, moon and galactic centre stand at each photo of a shot. Long shots are looked at every so many photos and read
@@ -20,12 +19,6 @@ use WeakMap;
 final class ShotSky
 {
     private const MOST_LOOKS = 400;
-
-    /** @var ?WeakMap<Schedule, ?self> */
-    private static ?WeakMap $known = null;
-
-    /** The last one found: a change that leaves place and times alone leaves the sky alone too. */
-    private static ?self $latest = null;
 
     /**
      * @param list<float>                                                     $unixSeconds of each photo's trigger
@@ -41,15 +34,36 @@ final class ShotSky
     ) {
     }
 
-    /** Null where place or start is not known, or there is no clock. */
-    public static function of(Schedule $schedule): ?self
+    /**
+     * Null where place or start is not known, or there is no clock.
+     *
+     * @param ?self $before of a shot that this one came of: a change that leaves place and times alone leaves the sky alone too
+     */
+    public static function of(Schedule $schedule, ?self $before = null): ?self
     {
-        self::$known ??= new WeakMap();
-        if (!self::$known->offsetExists($schedule)) {
-            self::$known[$schedule] = self::looked($schedule);
+        $plan = $schedule->plan;
+        $first = $plan->timing->mode->hasClock() ? $plan->firstTrigger() : null;
+        if ($first === null || $plan->site === null) {
+            return null;
+        }
+        $unix = array_map(static fn (float $seconds): float => $first->unixSeconds + $seconds, $schedule->timeline->triggerSeconds);
+        if ($before !== null && $before->site === $plan->site && $before->unixSeconds === $unix) {
+            return $before;
+        }
+        $last = count($unix) - 1;
+        $every = (int) max(1, ceil(($last + 1) / self::MOST_LOOKS));
+        $looks = range(0, $last, min($every, max(1, $last)));
+        if ($looks[count($looks) - 1] !== $last) {
+            $looks[] = $last;
+        }
+        $sky = new Sky($plan->site->observer);
+        $moments = array_map(static fn (int $n): float => $unix[$n], $looks);
+        $tracks = [];
+        foreach (Target::cases() as $target) {
+            $tracks[$target->value] = Track::of($sky, $target, $moments);
         }
 
-        return self::$known[$schedule];
+        return new self($sky, $unix, $looks, $tracks, $plan->site);
     }
 
     /**
@@ -106,32 +120,5 @@ final class ShotSky
         $column[] = $values[$last];
 
         return $column;
-    }
-
-    private static function looked(Schedule $schedule): ?self
-    {
-        $plan = $schedule->plan;
-        $first = $plan->timing->mode->hasClock() ? $plan->firstTrigger() : null;
-        if ($first === null || $plan->site === null) {
-            return null;
-        }
-        $unix = array_map(static fn (float $seconds): float => $first->unixSeconds + $seconds, $schedule->timeline->triggerSeconds);
-        if (self::$latest !== null && self::$latest->site === $plan->site && self::$latest->unixSeconds === $unix) {
-            return self::$latest;
-        }
-        $last = count($unix) - 1;
-        $every = (int) max(1, ceil(($last + 1) / self::MOST_LOOKS));
-        $looks = range(0, $last, min($every, max(1, $last)));
-        if ($looks[count($looks) - 1] !== $last) {
-            $looks[] = $last;
-        }
-        $sky = new Sky($plan->site->observer);
-        $moments = array_map(static fn (int $n): float => $unix[$n], $looks);
-        $tracks = [];
-        foreach (Target::cases() as $target) {
-            $tracks[$target->value] = Track::of($sky, $target, $moments);
-        }
-
-        return self::$latest = new self($sky, $unix, $looks, $tracks, $plan->site);
     }
 }

@@ -7,7 +7,6 @@ namespace Evrent\Core\Shot;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Angles;
 use Evrent\Core\Sky\Target;
 
@@ -38,10 +37,10 @@ final class StarTrails
     }
 
     /** Null where optics, place or start are not known, or no photo is taken under stars. */
-    public static function over(Schedule $schedule): ?self
+    public static function over(Shot $shot): ?self
     {
-        $optics = $schedule->plan->optics;
-        $sky = $optics === null ? null : ShotSky::of($schedule);
+        $optics = $shot->plan->optics;
+        $sky = $optics === null ? null : $shot->sky();
         if ($optics === null || $sky === null) {
             return null;
         }
@@ -50,8 +49,8 @@ final class StarTrails
             return null;
         }
         $frame = new SkyFrame($optics);
-        $poses = Poses::columns($schedule);
-        $bearing = $schedule->plan->rig->base->zeroBearingDegrees;
+        $poses = Poses::columns($shot->schedule);
+        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
         $pixels = $declinations = [];
         $declination = null;
         $looks = array_flip($sky->looks);
@@ -65,7 +64,7 @@ final class StarTrails
                 $declination = self::fastestDeclination($frame, $pose, $bearing, $sky->sky->observer->latitude);
             }
             if ($declination < 90.0) {
-                $pixels[$n] = self::driftPixels($optics, $schedule->exposureSeconds[$n], $declination) * $optics->outputScale();
+                $pixels[$n] = self::driftPixels($optics, $shot->schedule->exposureSeconds[$n], $declination) * $optics->outputScale();
                 $declinations[$n] = $declination;
             }
         }

@@ -12,12 +12,6 @@ final class Nutation
 {
     private const DEGREES_PER_ARCSECOND = 1.0 / 3600.0;
 
-    /** Nodding takes days to change by a second of arc: an hour's worth is the same to a hundredth of one. */
-    private const SAME_CENTURIES = 1e-6;
-
-    private static ?self $last = null;
-    private static float $lastCenturies = INF;
-
     /** Degrees. */
     public readonly float $longitude;
     public readonly float $trueObliquity;
@@ -33,16 +27,5 @@ final class Nutation
             * (9.20 * Angles::cos($node) + 0.57 * Angles::cos(2.0 * $sun) + 0.10 * Angles::cos(2.0 * $moon) - 0.09 * Angles::cos(2.0 * $node));
         $this->trueObliquity = 23.0 + 26.0 / 60.0 + self::DEGREES_PER_ARCSECOND
             * (21.448 - 46.8150 * $centuries - 0.00059 * $centuries ** 2 + 0.001813 * $centuries ** 3) + $obliquity;
-    }
-
-    /** As new, for who asks again and again within the hour. */
-    public static function near(float $centuries): self
-    {
-        if (self::$last === null || abs($centuries - self::$lastCenturies) > self::SAME_CENTURIES) {
-            self::$last = new self($centuries);
-            self::$lastCenturies = $centuries;
-        }
-
-        return self::$last;
     }
 }

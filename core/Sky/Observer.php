@@ -43,11 +43,15 @@ final readonly class Observer
         $this->outward = Angles::cos($u) + $height * $this->cosLatitude;
     }
 
-    /** Where a body stands, airless, seen from here and not from the Earth's centre. */
-    public function horizontal(Body $body, Instant $instant): Horizontal
+    /**
+     * Where a body stands, airless, seen from here and not from the Earth's centre.
+     *
+     * @param ?Nutation $nutation within the hour, where it is known
+     */
+    public function horizontal(Body $body, Instant $instant, ?Nutation $nutation = null): Horizontal
     {
         $place = $body->place($instant);
-        $hourAngle = $this->hourAngle($place, $instant);
+        $hourAngle = $this->hourAngle($place, $instant, $nutation);
         if ($place->distanceKilometres === Equatorial::FAR_AWAY_KILOMETRES) {
             return $this->turned($hourAngle, $place->declination);
         }
@@ -57,9 +61,9 @@ final readonly class Observer
     }
 
     /** From the meridian westward, degrees in -180…180. */
-    public function hourAngle(Equatorial $place, Instant $instant): float
+    public function hourAngle(Equatorial $place, Instant $instant, ?Nutation $nutation = null): float
     {
-        $nutation = Nutation::near($instant->centuries);
+        $nutation ??= new Nutation($instant->centuries);
         $sidereal = $instant->meanSiderealDegrees() + $nutation->longitude * Angles::cos($nutation->trueObliquity);
 
         return Angles::half($sidereal + $this->longitude - $place->rightAscension);

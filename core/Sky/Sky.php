@@ -9,9 +9,14 @@ namespace Evrent\Core\Sky;
  */
 final class Sky
 {
+    private const SECONDS_PER_HOUR = 3_600.0;
+
     public readonly Body $sun;
     public readonly Body $moon;
     public readonly Body $galacticCentre;
+
+    /** @var array<int, Nutation> by hours since 1970 */
+    private array $nutations = [];
 
     public function __construct(public readonly Observer $observer)
     {
@@ -22,7 +27,15 @@ final class Sky
 
     public function of(Target $target, Instant $instant): Horizontal
     {
-        return $this->observer->horizontal($this->body($target), $instant);
+        return $this->observer->horizontal($this->body($target), $instant, $this->nutation($instant));
+    }
+
+    /** Nodding takes days to change by a second of arc: what it is on the hour holds for the hour, to a hundredth of one. */
+    private function nutation(Instant $instant): Nutation
+    {
+        $hour = (int) round($instant->unixSeconds / self::SECONDS_PER_HOUR);
+
+        return $this->nutations[$hour] ??= new Nutation((new Instant($hour * self::SECONDS_PER_HOUR))->centuries);
     }
 
     public function body(Target $target): Body

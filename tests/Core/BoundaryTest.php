@@ -43,6 +43,24 @@ final class BoundaryTest extends TestCase
         }
     }
 
+    /** A worker that lives long must not remember another shot. */
+    public function testCoreKeepsNothingBetweenCalls(): void
+    {
+        foreach (self::files('core') as $path => $tokens) {
+            foreach ($tokens as $i => $token) {
+                if (!$token->is(T_STATIC)) {
+                    continue;
+                }
+                $next = $i + 1;
+                // What may stand between: a type, and blanks.
+                while (isset($tokens[$next]) && $tokens[$next]->is([T_WHITESPACE, T_STRING, T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED, T_ARRAY, '?', '|'])) {
+                    $next++;
+                }
+                self::assertFalse(isset($tokens[$next]) && $tokens[$next]->is(T_VARIABLE), "{$path} line {$token->line} keeps something");
+            }
+        }
+    }
+
     public function testCoreWorksAloneInAProcessOfItsOwn(): void
     {
         $core = dirname(__DIR__, 2) . '/core';
@@ -53,7 +71,7 @@ final class BoundaryTest extends TestCase
             });
             $plan = Evrent\Core\Format\PlanReader::fromJson(stream_get_contents(STDIN));
             $schedule = Evrent\Core\Schedule\Schedule::of($plan);
-            echo $schedule->summary->photosTotal, ' ', count(Evrent\Core\Checks\Report::on($schedule)->findings);
+            echo $schedule->summary->photosTotal, ' ', count(Evrent\Core\Checks\Report::on(Evrent\Core\Shot\Shot::on($schedule))->findings);
             PHP;
         $process = proc_open([PHP_BINARY, '-r', "\$core = '{$core}';\n{$code}"], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
         self::assertIsResource($process);

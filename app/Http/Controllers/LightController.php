@@ -21,7 +21,7 @@ final class LightController
 
         return view(
             $request->hasHeader('HX-Request') ? 'shots.parts.schools' : 'shots.schools',
-            ['page' => $page, 'schools' => SchoolsCompared::of($page->schedule)],
+            ['page' => $page, 'schools' => SchoolsCompared::of($page->worked->shot)],
         );
     }
 }

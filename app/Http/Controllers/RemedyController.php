@@ -14,7 +14,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot as PlannedShot;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -42,6 +42,6 @@ final class RemedyController
 
     private static function remedy(Request $request, Plan $plan): ?Remedy
     {
-        return Report::on(Schedule::of($plan))->finding(Typed::text($request, 'finding'))?->remedy(Typed::text($request, 'remedy'));
+        return Report::on(PlannedShot::of($plan))->finding(Typed::text($request, 'finding'))?->remedy(Typed::text($request, 'remedy'));
     }
 }

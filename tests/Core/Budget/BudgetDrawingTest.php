@@ -8,6 +8,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Drawings\BudgetDrawing;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -23,7 +24,7 @@ final class BudgetDrawingTest extends TestCase
      */
     private static function drawn(array $changes): BudgetDrawing
     {
-        return BudgetDrawing::of(Schedule::of(Plans::with($changes + self::SHORT)));
+        return BudgetDrawing::of(Shot::of(Plans::with($changes + self::SHORT)));
     }
 
     /**
@@ -109,8 +110,8 @@ final class BudgetDrawingTest extends TestCase
         $findings = ['Cards' => 'P3', 'Camera’s battery' => 'P1', 'Rig’s battery' => 'P2', 'Thrust up the incline' => 'R3', 'Horizon, at the frame’s edge' => 'R1'];
         foreach (Plans::random(80) as $name => [$plan]) {
             $schedule = Schedule::of($plan);
-            $report = Report::on($schedule);
-            $drawn = BudgetDrawing::of($schedule);
+            $report = Report::on(Shot::on($schedule));
+            $drawn = BudgetDrawing::of(Shot::on($schedule));
             foreach ([...$drawn->curves, ...$drawn->bars] as $one) {
                 if (isset($findings[$one['name']])) {
                     self::assertSame($one['fits'], $report->finding($findings[$one['name']]) === null, "{$name}: {$one['name']} {$one['says']}");

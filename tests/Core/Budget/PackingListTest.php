@@ -9,6 +9,7 @@ use Evrent\Core\Day\Packed;
 use Evrent\Core\Day\PackingList;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -24,7 +25,7 @@ final class PackingListTest extends TestCase
     {
         $schedules = array_map(static fn (array $changes): Schedule => Schedule::of(Plans::with($changes)), $shots);
 
-        return array_column(PackingList::of(array_map(static fn (Schedule $schedule): ShotFigures => ShotFigures::of($schedule), $schedules), $hazards, $onSite), null, 'what');
+        return array_column(PackingList::of(array_map(static fn (Schedule $schedule): ShotFigures => ShotFigures::of(Shot::on($schedule)), $schedules), $hazards, $onSite), null, 'what');
     }
 
     /**

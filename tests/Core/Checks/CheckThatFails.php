@@ -6,14 +6,14 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Check;
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 
 /**
  * A check with a defect.
  */
 final class CheckThatFails implements Check
 {
-    public function find(Schedule $schedule): ?Finding
+    public function find(Shot $shot): ?Finding
     {
         throw new \DivisionByZeroError('by nothing at all');
     }

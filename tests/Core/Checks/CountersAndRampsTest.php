@@ -9,6 +9,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -23,9 +24,9 @@ final class CountersAndRampsTest extends TestCase
      */
     private static function found(string $id, array $changes): ?Finding
     {
-        $finding = Report::on(Schedule::of(Plans::with($changes)))->finding($id);
+        $finding = Report::on(Shot::of(Plans::with($changes)))->finding($id);
         foreach ($finding->remedies ?? [] as $remedy) {
-            self::assertNull(Report::on(Schedule::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
 
         return $finding;

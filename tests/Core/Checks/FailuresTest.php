@@ -10,6 +10,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -24,7 +25,7 @@ final class FailuresTest extends TestCase
      */
     private static function found(string $id, array $changes): Finding
     {
-        $finding = Report::on(Schedule::of(Plans::with($changes)))->finding($id);
+        $finding = Report::on(Shot::of(Plans::with($changes)))->finding($id);
         self::assertNotNull($finding, "{$id} is not found");
 
         return $finding;
@@ -32,7 +33,7 @@ final class FailuresTest extends TestCase
 
     public function testAPlanThatWorksHasNoFinding(): void
     {
-        $report = Report::on(Schedule::of(Plans::example('1-two-keyframes')));
+        $report = Report::on(Shot::of(Plans::example('1-two-keyframes')));
         self::assertSame([], $report->findings);
         self::assertTrue($report->works());
     }
@@ -47,7 +48,7 @@ final class FailuresTest extends TestCase
         self::assertSame('Take one every 2.5 s', $finding->remedies[0]->label);
         self::assertSame(['interval', 'exposure'], array_column($finding->remedies, 'key'));
         self::assertGreaterThan(13, $finding->firstPhoto);
-        self::assertNull(Report::on(Schedule::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
+        self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
     }
 
     public function testT1InContinuousModeCountsTheShutterAlone(): void
@@ -77,7 +78,7 @@ final class FailuresTest extends TestCase
     public function testT6ControllerStretchesInSilence(): void
     {
         $schedule = Schedule::of(Plans::example('3-overrun-with-hold'));
-        $finding = Report::on($schedule)->finding('T6');
+        $finding = Report::on(Shot::on($schedule))->finding('T6');
         self::assertNotNull($finding);
         self::assertSame('33.4 s late at the end', $finding->shortfall);
         self::assertSame(92, $finding->photoCount);
@@ -116,7 +117,7 @@ final class FailuresTest extends TestCase
         $finding = self::found('T22', ['/rig/axes/1/max_speed' => 0.02]);
         self::assertStringContainsString('pan', $finding->title);
         self::assertSame(Severity::Stops, $finding->severity);
-        self::assertNull(Report::on(Schedule::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding('T22'));
+        self::assertNull(Report::on(Shot::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding('T22'));
     }
 
     public function testT22SpeedAboveTheAxisOwnInContinuousMode(): void
@@ -129,7 +130,7 @@ final class FailuresTest extends TestCase
 
     public function testTheWorstComesFirst(): void
     {
-        $report = Report::on(Schedule::of(Plans::with(['/timing/photos' => 100, '/timing/interval_s' => 1.2, '/move/keyframes/0/tilt' => 90])));
+        $report = Report::on(Shot::of(Plans::with(['/timing/photos' => 100, '/timing/interval_s' => 1.2, '/move/keyframes/0/tilt' => 90])));
         self::assertSame(['T1', 'T21', 'T6', 'T8'], array_column($report->findings, 'id'));
         self::assertFalse($report->works());
     }
@@ -160,10 +161,10 @@ final class FailuresTest extends TestCase
     public function testEveryRemedyClearsItsFinding(Plan $plan): void
     {
         $schedule = Schedule::of($plan);
-        $report = Report::on($schedule);
+        $report = Report::on(Shot::on($schedule));
         self::assertSame($report->works(), !in_array(Severity::Stops, array_column($report->findings, 'severity'), true));
         foreach (Report::CHECKS as $check) {
-            $finding = Report::on($schedule, [$check])->findings[0] ?? null;
+            $finding = Report::on(Shot::on($schedule), [$check])->findings[0] ?? null;
             if ($finding === null) {
                 continue;
             }
@@ -173,7 +174,7 @@ final class FailuresTest extends TestCase
             self::assertTrue($finding->remedies !== [] || in_array($finding->id, ['T9', 'T12', 'T13', 'T15', 'T19', 'T20', 'T23', 'L5', 'S1'], true), $finding->id);
             foreach ($finding->remedies as $remedy) {
                 $mended = Schedule::of($remedy->mended);
-                self::assertSame([], Report::on($mended, [$check])->findings, "{$finding->id}: {$remedy->label}");
+                self::assertSame([], Report::on(Shot::on($mended), [$check])->findings, "{$finding->id}: {$remedy->label}");
                 if ($remedy->key === 'interval') {
                     self::assertSame($plan->photosTotal(), $mended->photosTotal());
                     self::assertEquals($plan->timing->exposure, $remedy->mended->timing->exposure);
@@ -186,7 +187,7 @@ final class FailuresTest extends TestCase
     public function testTheLongerIntervalIsTheShortestThatWorks(Plan $plan): void
     {
         $schedule = Schedule::of($plan);
-        $remedy = Report::on($schedule)->finding('T6')?->remedy('interval');
+        $remedy = Report::on(Shot::on($schedule))->finding('T6')?->remedy('interval');
         if ($remedy === null) {
             self::assertTrue($schedule->summary->fits());
 
@@ -199,7 +200,7 @@ final class FailuresTest extends TestCase
     public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void
     {
         $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 2.2]));
-        $report = Report::on($schedule, [...Report::CHECKS, CheckThatFails::class]);
+        $report = Report::on(Shot::on($schedule), [...Report::CHECKS, CheckThatFails::class]);
         self::assertCount(1, $report->failures);
         self::assertNotNull($report->finding('T1'));
         $line = $report->finding('N1');

@@ -7,7 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -21,7 +21,7 @@ final class PictureFailuresTest extends TestCase
      */
     private static function report(array $changes): Report
     {
-        return Report::on(Schedule::of(Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], ...$changes])));
+        return Report::on(Shot::of(Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], ...$changes])));
     }
 
     /**
@@ -32,7 +32,7 @@ final class PictureFailuresTest extends TestCase
         $finding = self::report($changes)->finding($id);
         self::assertNotNull($finding, "{$id} is not found");
         foreach ($finding->remedies as $remedy) {
-            self::assertNull(Report::on(Schedule::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
 
         return $finding;
@@ -40,7 +40,7 @@ final class PictureFailuresTest extends TestCase
 
     public function testWithoutOpticsNothingIsSaidOfThePicture(): void
     {
-        $report = Report::on(Schedule::of(Plans::with(['/move/keyframes/1/pan' => 170])));
+        $report = Report::on(Shot::of(Plans::with(['/move/keyframes/1/pan' => 170])));
         self::assertSame([], $report->findings);
     }
 

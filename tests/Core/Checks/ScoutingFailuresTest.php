@@ -7,7 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -173,7 +173,7 @@ final class ScoutingFailuresTest extends TestCase
         self::assertSame($remedies, array_column($found->remedies, 'key'));
         self::assertDoesNotMatchRegularExpression('/\d\.\d{4,}|NAN|INF/', "{$found->title} {$found->shortfall} {$found->sentence}");
         foreach ($found->remedies as $remedy) {
-            self::assertNull(Report::on(Schedule::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
     }
 
@@ -252,7 +252,7 @@ final class ScoutingFailuresTest extends TestCase
         $remedy = self::find('T13', $noon)?->remedies[0];
         self::assertNotNull($remedy);
         self::assertMatchesRegularExpression('/with \d+ stops of ND on the lens/', $remedy->costs);
-        $report = Report::on(Schedule::of($remedy->mended));
+        $report = Report::on(Shot::of($remedy->mended));
         self::assertSame([null, null, null], [$report->finding('T13'), $report->finding('T15'), $report->finding('T23')]);
     }
 
@@ -279,6 +279,6 @@ final class ScoutingFailuresTest extends TestCase
      */
     private static function find(string $id, array $changes): ?Finding
     {
-        return Report::on(Schedule::of(Plans::with($changes)))->finding($id);
+        return Report::on(Shot::of(Plans::with($changes)))->finding($id);
     }
 }

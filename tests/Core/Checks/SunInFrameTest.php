@@ -9,6 +9,7 @@ use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Target;
@@ -65,7 +66,7 @@ final class SunInFrameTest extends TestCase
                 self::assertLessThanOrEqual($frame->reachDegrees(), $frame->degreesOff($seen, $pose, $plan->rig->base->zeroBearingDegrees));
             }
         }
-        $found = (new SunInFrame())->find($schedule);
+        $found = (new SunInFrame())->find(Shot::on($schedule));
         self::assertSame(count($held), $found->photoCount ?? 0);
         self::assertSame($held === [] ? null : $held[0] + 1, $found?->firstPhoto);
     }

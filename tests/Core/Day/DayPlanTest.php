@@ -12,6 +12,7 @@ use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Day\TypedStay;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,7 +40,7 @@ final class DayPlanTest extends TestCase
      */
     private static function stay(int $id, string $start, array $kit = [], int $setup = 30, int $teardown = 15): Stay
     {
-        return Stay::of($id, ShotFigures::of(self::schedule($start, $kit)), $setup, $teardown);
+        return Stay::of($id, ShotFigures::of(Shot::on(self::schedule($start, $kit))), $setup, $teardown);
     }
 
     /**
@@ -85,7 +86,7 @@ final class DayPlanTest extends TestCase
 
     public function testAShotWithoutAStartThatComesStandsAside(): void
     {
-        $never = Stay::of(9, ShotFigures::of(self::schedule('12:00', [], ['/start' => ['event' => 'sun_rises_to', 'height_deg' => 80]])), 30, 15);
+        $never = Stay::of(9, ShotFigures::of(Shot::on(self::schedule('12:00', [], ['/start' => ['event' => 'sun_rises_to', 'height_deg' => 80]]))), 30, 15);
         $day = DayPlan::of([$never, self::stay(1, '23:30')]);
         self::assertSame([[1], [9]], [array_column($day->stays, 'id'), array_column($day->untimed, 'id')]);
         self::assertTrue($day->runsInto(self::schedule('12:00')->plan->site?->day->ends ?? throw new \LogicException()));
@@ -97,7 +98,7 @@ final class DayPlanTest extends TestCase
         $moved = TypedStay::read($plan, ['start' => '19:40', 'to_s' => null, 'setup_minutes' => '', 'teardown_minutes' => '20'], 30, 15);
         self::assertSame(['19:40', 30, 20], [$moved->plan->start?->at, $moved->setupMinutes, $moved->teardownMinutes]);
         // Dragged, a start by the sun stays one: half an hour later is ten minutes after sunset.
-        $begins = Stay::of(1, ShotFigures::of(Schedule::of($plan)), 0, 0)->begins;
+        $begins = Stay::of(1, ShotFigures::of(Shot::of($plan)), 0, 0)->begins;
         $to = ($begins->unixSeconds ?? 0.0) - ($plan->site?->day->begins->unixSeconds ?? 0.0) + 1800.0;
         $dragged = TypedStay::read($plan, ['start' => null, 'to_s' => (string) $to, 'setup_minutes' => '', 'teardown_minutes' => ''], 30, 15);
         self::assertSame('sunset', $dragged->plan->start?->event->value);
@@ -115,7 +116,7 @@ final class DayPlanTest extends TestCase
     public function testCautionsFitTheDay(): void
     {
         $of = static fn (Schedule $schedule, Hazard ...$told): array
-            => array_column(Cautions::of([ShotFigures::of($schedule)], array_values($told), $schedule->plan->site, [Stay::of(1, ShotFigures::of($schedule), 30, 15)]), 'value');
+            => array_column(Cautions::of([ShotFigures::of(Shot::on($schedule))], array_values($told), $schedule->plan->site, [Stay::of(1, ShotFigures::of(Shot::on($schedule)), 30, 15)]), 'value');
         self::assertSame(['rules'], $of(self::schedule('12:00')));
         self::assertContains('night', $of(self::schedule('21:00')));
         // Over at 17:40 and packed by 17:55, in daylight; the way back is not: dusk is at 18:51.

@@ -13,6 +13,7 @@ use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -231,7 +232,7 @@ final class PinnedPlanTest extends TestCase
 
     private static function mended(Plan $plan): Plan
     {
-        foreach (Report::on(Schedule::of($plan))->findings as $finding) {
+        foreach (Report::on(Shot::of($plan))->findings as $finding) {
             if ($finding->remedies !== []) {
                 return $finding->remedies[0]->mended;
             }

@@ -10,7 +10,7 @@ use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -72,7 +72,7 @@ final class PlanChangesTest extends TestCase
     #[DataProvider('plans')]
     public function testTheValuesOfARemedyLaidOverThePlanAreTheMendedPlan(Plan $plan): void
     {
-        foreach (Report::on(Schedule::of($plan))->findings as $finding) {
+        foreach (Report::on(Shot::of($plan))->findings as $finding) {
             foreach ($finding->remedies as $remedy) {
                 $document = PlanWriter::toDocument($plan);
                 foreach (PlanChanges::values($plan, $remedy->mended) as $pointer => $value) {

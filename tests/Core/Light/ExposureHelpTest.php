@@ -7,6 +7,7 @@ namespace Tests\Core\Light;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureHelp;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -24,7 +25,7 @@ final class ExposureHelpTest extends TestCase
      */
     private static function told(array $changes): array
     {
-        return array_column(ExposureHelp::told(Schedule::of(Plans::with($changes))), 1, 0);
+        return array_column(ExposureHelp::told(Shot::of(Plans::with($changes))), 1, 0);
     }
 
     public function testWhatIsToldFollowsFromWhatIsKnown(): void
@@ -65,11 +66,11 @@ final class ExposureHelpTest extends TestCase
     {
         foreach (['start_to_start', 'gap'] as $means) {
             $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 12, '/timing/interval_means' => $means]));
-            $blurred = Schedule::of(ExposureHelp::forBlurShare($schedule, $share));
+            $blurred = Schedule::of(ExposureHelp::forBlurShare(Shot::on($schedule), $share));
             self::assertEqualsWithDelta($share, $blurred->exposureSeconds[0] / $blurred->intervalSeconds[0], 0.02, $means);
         }
         $schedule = Schedule::of(Plans::with(['/optics' => self::OPTICS, '/timing/interval_s' => 30]));
-        $plan = ExposureHelp::forSmear($schedule, 100.0 * $share);
+        $plan = ExposureHelp::forSmear(Shot::on($schedule), 100.0 * $share);
         self::assertNotNull($plan->optics);
         self::assertEqualsWithDelta(100.0 * $share, (new Picture($plan->optics))->subjectTravel($plan->timing->exposure->longest()), 0.5);
     }
@@ -80,8 +81,8 @@ final class ExposureHelpTest extends TestCase
         $plan = Plans::with([
             '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'], '/light' => ['aperture' => 11], '/timing/exposure_s' => 0.01, '/timing/interval_s' => 10,
         ]);
-        $before = ShotLight::of(Schedule::of($plan));
-        $after = ShotLight::of(Schedule::of(ExposureHelp::forBlurShare(Schedule::of($plan), 0.5)));
+        $before = ShotLight::of(Shot::of($plan));
+        $after = ShotLight::of(Shot::of(ExposureHelp::forBlurShare(Shot::of($plan), 0.5)));
         self::assertNotNull($before);
         self::assertNotNull($after);
         self::assertGreaterThan(8.0, $after->light->ndStops);
@@ -92,11 +93,11 @@ final class ExposureHelpTest extends TestCase
     {
         $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 5]));
         $cases = [
-            [static fn () => ExposureHelp::forBlurShare($schedule, 1.2), '/share', 'below 100 %'],
-            [static fn () => ExposureHelp::forBlurShare($schedule, NAN), '/share', 'below 100 %'],
-            [static fn () => ExposureHelp::forBlurShare($schedule, 0.95), '/share', 'the interval leaves'],
-            [static fn () => ExposureHelp::forSmear($schedule, 40.0), '/pixels', 'how fast the subject moves'],
-            [static fn () => ExposureHelp::forSmear($schedule, -1.0), '/pixels', 'how many pixels'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 1.2), '/share', 'below 100 %'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), NAN), '/share', 'below 100 %'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 0.95), '/share', 'the interval leaves'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), 40.0), '/pixels', 'how fast the subject moves'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), -1.0), '/pixels', 'how many pixels'],
         ];
         foreach ($cases as [$ask, $pointer, $says]) {
             try {

@@ -13,6 +13,7 @@ use Evrent\Core\Shot\ExposureRoom;
 use Evrent\Core\Shot\Ramp;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +55,7 @@ final class RampTest extends TestCase
         $light = $schedule->plan->light ?? new Light();
         $room = ExposureRoom::of($schedule);
         foreach ([School::ThirdStops, School::Stepless] as $school) {
-            $ramp = Ramp::of($schedule, $school);
+            $ramp = Ramp::of(Shot::on($schedule), $school);
             self::assertNotNull($ramp);
             $longest = $school === School::ThirdStops ? Exposure::trueSeconds($light->longestSeconds) : $light->longestSeconds;
             $before = null;
@@ -73,7 +74,7 @@ final class RampTest extends TestCase
     public function testWhileTheLightFallsNothingGoesBackAndForth(): void
     {
         foreach ([School::ThirdStops, School::Stepless] as $school) {
-            $ramp = Ramp::of(Schedule::of(self::dusk()), $school);
+            $ramp = Ramp::of(Shot::of(self::dusk()), $school);
             self::assertNotNull($ramp);
             $stops = array_map(static fn (float $seconds, float $iso): float => log($seconds * Exposure::trueIso($iso), 2), $ramp->exposures, $ramp->isos);
             for ($n = 1; $n < count($stops); $n++) {
@@ -88,7 +89,7 @@ final class RampTest extends TestCase
     public function testWithinItsLimitsEachSchoolComesAsNearAsItCan(): void
     {
         $schedule = Schedule::of(self::dusk(['/timing/photos' => 200]));
-        $worst = static fn (School $school): float => abs(Ramp::of($schedule, $school)?->worstError() ?? INF);
+        $worst = static fn (School $school): float => abs(Ramp::of(Shot::on($schedule), $school)?->worstError() ?? INF);
         self::assertLessThan(0.02, $worst(School::Stepless));
         self::assertLessThan(0.25, $worst(School::ThirdStops));
         self::assertGreaterThan(2.0, $worst(School::Fixed));
@@ -103,12 +104,12 @@ final class RampTest extends TestCase
     {
         $schedule = Schedule::of(self::dusk($changes));
         foreach ([School::ThirdStops, School::Stepless] as $school) {
-            $ramp = Ramp::of($schedule, $school);
-            $plan = RampedPlan::by($schedule, $school);
+            $ramp = Ramp::of(Shot::on($schedule), $school);
+            $plan = RampedPlan::by(Shot::on($schedule), $school);
             self::assertNotNull($ramp);
             self::assertNotNull($plan);
             $ramped = Schedule::of($plan);
-            $light = ShotLight::of($ramped);
+            $light = ShotLight::of(Shot::on($ramped));
             self::assertNotNull($light);
             foreach ($ramped->exposureSeconds as $n => $seconds) {
                 self::assertEqualsWithDelta(0.0, log($seconds / $ramp->exposures[$n], 2), ExposureKeys::NEAR_STOPS, "photo {$n}");
@@ -121,9 +122,9 @@ final class RampTest extends TestCase
 
     public function testWithGapsTheLightIsThatOfThePhotosAsTheyMove(): void
     {
-        $plan = RampedPlan::by(Schedule::of(self::dusk(['/timing/interval_means' => 'gap', '/timing/interval_s' => 4, '/timing/photos' => 300])), School::Stepless);
+        $plan = RampedPlan::by(Shot::of(self::dusk(['/timing/interval_means' => 'gap', '/timing/interval_s' => 4, '/timing/photos' => 300])), School::Stepless);
         self::assertNotNull($plan);
-        self::assertLessThan(0.1, max(array_map(abs(...), ShotLight::of(Schedule::of($plan))->errors ?? [INF])));
+        self::assertLessThan(0.1, max(array_map(abs(...), ShotLight::of(Shot::of($plan))->errors ?? [INF])));
     }
 
     public function testOneMeteredExposureShiftsAllOfIt(): void
@@ -131,17 +132,17 @@ final class RampTest extends TestCase
         $light = ['aperture' => 8, 'iso' => 200, 'metered' => ['at' => '2027-03-23T18:30:00Z', 'exposure_s' => 0.5, 'aperture' => 8, 'iso' => 200]];
         $start = ['event' => 'clock', 'at' => '18:30'];
         $schedule = Schedule::of(self::dusk(['/light' => $light, '/start' => $start, '/timing/exposure_s' => 0.5]));
-        self::assertEqualsWithDelta(0.0, ShotLight::of($schedule)->errors[0] ?? INF, 1e-6);
+        self::assertEqualsWithDelta(0.0, ShotLight::of(Shot::on($schedule))->errors[0] ?? INF, 1e-6);
         $filtered = Schedule::of(self::dusk(['/light' => ['nd_stops' => 3] + $light, '/start' => $start, '/timing/exposure_s' => 0.5]));
-        self::assertEqualsWithDelta(-3.0, ShotLight::of($filtered)->errors[0] ?? INF, 1e-6);
+        self::assertEqualsWithDelta(-3.0, ShotLight::of(Shot::on($filtered))->errors[0] ?? INF, 1e-6);
     }
 
     public function testLongShotsAreReadBetweenLooksAsIfEachPhotoWereLookedAt(): void
     {
-        $long = ShotLight::of(Schedule::of(self::dusk(['/timing/photos' => 3_000, '/timing/interval_s' => 5])));
+        $long = ShotLight::of(Shot::of(self::dusk(['/timing/photos' => 3_000, '/timing/interval_s' => 5])));
         self::assertNotNull($long);
         foreach ([0, 7, 777, 1_501, 2_999] as $n) {
-            $alone = ShotLight::of(Schedule::of(self::dusk(['/timing/photos' => 2, '/timing/start_delay_s' => $n * 5])));
+            $alone = ShotLight::of(Shot::of(self::dusk(['/timing/photos' => 2, '/timing/start_delay_s' => $n * 5])));
             self::assertEqualsWithDelta($alone->exposureValues[0] ?? INF, $long->exposureValues[$n], 0.02);
         }
     }
@@ -153,8 +154,8 @@ final class RampTest extends TestCase
             assert(is_array($document));
             unset($document[ltrim($without, '/')]);
             $plan = \Evrent\Core\Format\PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
-            self::assertNull(ShotLight::of(Schedule::of($plan)));
+            self::assertNull(ShotLight::of(Shot::of($plan)));
         }
-        self::assertNull(ShotLight::of(Schedule::of(self::dusk(['/timing/mode' => 'stop_motion']))));
+        self::assertNull(ShotLight::of(Shot::of(self::dusk(['/timing/mode' => 'stop_motion']))));
     }
 }

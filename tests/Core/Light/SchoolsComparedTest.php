@@ -8,6 +8,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Ramp;
 use Evrent\Core\Shot\School;
 use Evrent\Core\Shot\SchoolsCompared;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -27,10 +28,10 @@ final class SchoolsComparedTest extends TestCase
     public function testEachSchoolSaysWhatItsRampDoes(): void
     {
         $schedule = self::dusk();
-        $compared = SchoolsCompared::of($schedule);
+        $compared = SchoolsCompared::of(Shot::on($schedule));
         self::assertSame(School::cases(), array_column($compared, 'school'));
         foreach ($compared as $one) {
-            $ramp = Ramp::of($schedule, $one['school']);
+            $ramp = Ramp::of(Shot::on($schedule), $one['school']);
             self::assertNotNull($ramp);
             self::assertSame([min($ramp->exposures), max($ramp->exposures)], [$one['shortest'], $one['longest']]);
             self::assertSame([min($ramp->isos), max($ramp->isos)], [$one['lowestIso'], $one['highestIso']]);
@@ -42,7 +43,7 @@ final class SchoolsComparedTest extends TestCase
     /** At dusk the fixed exposure drowns, and a ramp keeps every photo. */
     public function testTheSchoolsDifferAsTheyDoOnSite(): void
     {
-        [$fixed, , , $ramped] = SchoolsCompared::of(self::dusk());
+        [$fixed, , , $ramped] = SchoolsCompared::of(Shot::on(self::dusk()));
         self::assertSame([School::Fixed, School::Stepless], [$fixed['school'], $ramped['school']]);
         self::assertSame($fixed['shortest'], $fixed['longest']);
         self::assertGreaterThan(100, $fixed['out']);
@@ -54,7 +55,7 @@ final class SchoolsComparedTest extends TestCase
     /** One scale for all: equal exposures stand at equal heights, whichever school gives them. */
     public function testTheDrawingsCanBeComparedByEye(): void
     {
-        $compared = SchoolsCompared::of(self::dusk());
+        $compared = SchoolsCompared::of(Shot::on(self::dusk()));
         $exposures = [];
         foreach ($compared as $one) {
             foreach (['exposure', 'iso', 'error'] as $line) {
@@ -76,14 +77,14 @@ final class SchoolsComparedTest extends TestCase
 
     public function testTheBandIsWhereBrightnessIsGoodEnough(): void
     {
-        self::assertEquals([20.0, 20.0], SchoolsCompared::of(self::dusk())[0]['band']);
-        self::assertEquals([25.0, 10.0], SchoolsCompared::of(self::dusk(['/thresholds' => ['light_stops' => 0.5]]))[0]['band']);
-        self::assertEquals([0.0, 60.0], SchoolsCompared::of(self::dusk(['/thresholds' => ['light_stops' => 9]]))[0]['band']);
+        self::assertEquals([20.0, 20.0], SchoolsCompared::of(Shot::on(self::dusk()))[0]['band']);
+        self::assertEquals([25.0, 10.0], SchoolsCompared::of(Shot::on(self::dusk(['/thresholds' => ['light_stops' => 0.5]])))[0]['band']);
+        self::assertEquals([0.0, 60.0], SchoolsCompared::of(Shot::on(self::dusk(['/thresholds' => ['light_stops' => 9]])))[0]['band']);
     }
 
     public function testWithoutLightThereIsNothingToCompare(): void
     {
-        self::assertSame([], SchoolsCompared::of(Schedule::of(Plans::with([]))));
-        self::assertSame([], SchoolsCompared::of(Schedule::of(Plans::with(['/light' => ['aperture' => 4]]))));
+        self::assertSame([], SchoolsCompared::of(Shot::of(Plans::with([]))));
+        self::assertSame([], SchoolsCompared::of(Shot::of(Plans::with(['/light' => ['aperture' => 4]]))));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Light;
 
-use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\StarTrails;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -14,7 +14,7 @@ final class StarTrailsTest extends TestCase
     /** At 52.2° north, looking level: due east and west the celestial equator is in the frame, due north the pole is near it. */
     private static function over(float $bearing, float $tilt = 20.0, float $seconds = 20.0, string $at = '23:00'): ?StarTrails
     {
-        return StarTrails::over(Schedule::of(Plans::with([
+        return StarTrails::over(Shot::of(Plans::with([
             '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => $at], '/optics' => Plans::OPTICS + ['focal_mm' => 50],
             '/timing/exposure_s' => $seconds, '/timing/interval_s' => $seconds + 10, '/timing/photos' => 30, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
             '/move/keyframes/0/pan' => 0, '/move/keyframes/1/pan' => 0, '/move/keyframes/0/tilt' => $tilt, '/move/keyframes/1/tilt' => $tilt,

@@ -10,6 +10,7 @@ use Evrent\Core\Checks\Severity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Timing\TriggeredBy;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,7 +52,7 @@ final class CameraTimerTest extends TestCase
 
     private static function finding(string $id, Plan $plan): ?Finding
     {
-        return Report::on(Schedule::of($plan))->finding($id);
+        return Report::on(Shot::of($plan))->finding($id);
     }
 
     public function testInStepNothingIsSpoiltAndNoneIsMissing(): void
@@ -142,7 +143,7 @@ final class CameraTimerTest extends TestCase
         self::assertNotNull($timer);
         if (!$schedule->summary->fits() || !$timer->timeline->keepsTime()) {
             // A camera or rig that cannot keep the interval goes its own way: nothing to hold it against.
-            self::assertNotSame([], Report::on($schedule)->stopping());
+            self::assertNotSame([], Report::on(Shot::on($schedule))->stopping());
 
             return;
         }

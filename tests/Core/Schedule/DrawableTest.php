@@ -10,6 +10,7 @@ use Evrent\Core\Drawings\SceneryColumns;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -33,7 +34,7 @@ final class DrawableTest extends TestCase
     public function testColumnsReadBackAsTheyWere(Plan $plan): void
     {
         $schedule = Schedule::of($plan);
-        $wanted = [...IntervalColumns::of($schedule), ...SceneryColumns::of($schedule)];
+        $wanted = [...IntervalColumns::of($schedule), ...SceneryColumns::of(Shot::on($schedule))];
         $read = DrawnColumns::of($schedule);
         self::assertSame([...array_keys($wanted), 'slack', 'settle_start'], array_keys($read));
         foreach ($wanted as $name => $column) {

@@ -6,6 +6,7 @@ namespace Tests\Core\Schedule;
 
 use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 
 /**
  * The columns that are sent to be drawn, read back as the page reads them.
@@ -18,7 +19,7 @@ final class DrawnColumns
     public static function of(Schedule $schedule): array
     {
         $read = [];
-        foreach (Drawable::columns($schedule) as $name => $column) {
+        foreach (Drawable::columns(Shot::on($schedule)) as $name => $column) {
             $read[$name] = match (true) {
                 is_int($column) => $column,
                 isset($column['s']) => self::summed($column['s']),

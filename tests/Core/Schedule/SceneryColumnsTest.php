@@ -7,6 +7,7 @@ namespace Tests\Core\Schedule;
 use Evrent\Core\Drawings\IntervalColumns;
 use Evrent\Core\Drawings\SceneryColumns;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Angles;
@@ -28,11 +29,11 @@ final class SceneryColumnsTest extends TestCase
 
     public function testNothingIsShownOfWhatThePlanDoesNotSay(): void
     {
-        self::assertSame([], SceneryColumns::of(Schedule::of(Plans::with([]))));
-        $without = SceneryColumns::of(self::schedule());
+        self::assertSame([], SceneryColumns::of(Shot::of(Plans::with([]))));
+        $without = SceneryColumns::of(Shot::on(self::schedule()));
         self::assertCount(6, $without);
         self::assertArrayNotHasKey('light:ev', $without);
-        self::assertCount(10, SceneryColumns::of(self::schedule(['/light' => ['aperture' => 4]])));
+        self::assertCount(10, SceneryColumns::of(Shot::on(self::schedule(['/light' => ['aperture' => 4]]))));
     }
 
     /** Pan and tilt that the columns name look at the body, for every photo, in the turn nearest to the pan's own travel. */
@@ -40,7 +41,7 @@ final class SceneryColumnsTest extends TestCase
     {
         foreach ([0.0, 90.0, 200.0, 355.0] as $zero) {
             $schedule = self::schedule(['/rig/base' => ['zero_bearing_deg' => $zero]]);
-            $columns = SceneryColumns::of($schedule);
+            $columns = SceneryColumns::of(Shot::on($schedule));
             $sky = ShotSky::of($schedule);
             $pan = $schedule->plan->rig->axis('pan');
             self::assertNotNull($pan);
@@ -63,7 +64,7 @@ final class SceneryColumnsTest extends TestCase
     public function testLinesHaveNoJump(): void
     {
         $night = ['/start' => ['event' => 'clock', 'at' => '22:00'], '/timing/photos' => 700, '/timing/interval_s' => 60];
-        foreach (SceneryColumns::of(self::schedule($night)) as $name => $column) {
+        foreach (SceneryColumns::of(Shot::on(self::schedule($night))) as $name => $column) {
             for ($n = 1; $n < count($column); $n++) {
                 self::assertLessThan(2.0 * IntervalColumns::SCALE, abs($column[$n] - $column[$n - 1]), "{$name} at photo {$n}");
             }
@@ -73,8 +74,8 @@ final class SceneryColumnsTest extends TestCase
     public function testLightIsThatOfThePhotos(): void
     {
         $schedule = self::schedule(['/light' => ['aperture' => 4, 'iso' => 200, 'iso_changes' => [['frame' => 60, 'iso' => 400]]], '/timing/exposure_s' => 0.25]);
-        $columns = SceneryColumns::of($schedule);
-        $light = ShotLight::of($schedule);
+        $columns = SceneryColumns::of(Shot::on($schedule));
+        $light = ShotLight::of(Shot::on($schedule));
         self::assertNotNull($light);
         foreach ([0, 58, 59, 100] as $n) {
             self::assertEqualsWithDelta($light->exposureValues[$n], $columns['light:ev'][$n] / IntervalColumns::SCALE, 1e-3);

@@ -9,6 +9,7 @@ use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\ScheduleJson;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
 use Evrent\Devices\Virtual\DryRun;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -63,9 +64,9 @@ final class StopMotionTest extends TestCase
 
     public function testNoCheckSpeaksOfTime(): void
     {
-        $report = Report::on(Schedule::of(Plans::with(self::STOP_MOTION + ['/camera/long_exposure_noise_reduction' => true])));
+        $report = Report::on(Shot::of(Plans::with(self::STOP_MOTION + ['/camera/long_exposure_noise_reduction' => true])));
         self::assertSame([], $report->findings);
-        self::assertSame('T18', Report::on(Schedule::of(Plans::with(self::STOP_MOTION + ['/rig/settle_s' => 0])))->findings[0]->id);
+        self::assertSame('T18', Report::on(Shot::of(Plans::with(self::STOP_MOTION + ['/rig/settle_s' => 0])))->findings[0]->id);
     }
 
     public function testTheDryRunGoesAsFastAsRigAndCameraCanAndCallsNothingLate(): void

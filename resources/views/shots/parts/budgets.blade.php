@@ -1,7 +1,7 @@
 @php
     use Evrent\Core\Drawings\BudgetDrawing;
     use Evrent\Core\Words\PlainText;
-    $drawn = BudgetDrawing::of($page->schedule);
+    $drawn = BudgetDrawing::of($page->worked->shot);
 @endphp
 <x-part id="budgets" class="budgets panel" aria-labelledby="budgets-title">
     <header class="panel-head"><h2 id="budgets-title">Budgets</h2></header>
