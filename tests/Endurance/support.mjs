@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -94,8 +94,10 @@ export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-'))
     database: () => Number(readFileSync(join(state, 'postgres/postmaster.pid'), 'utf8').split('\n')[0]),
     /** What went wrong by the application's own log, a line each. */
     errors: () => {
-      const log = join(state, 'services/storage/logs/laravel.log');
-      return existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((line) => /\.ERROR:/.test(line)).map((line) => line.slice(0, 500)) : [];
+      const logs = join(state, 'services/storage/logs');
+      return existsSync(logs)
+        ? readdirSync(logs).flatMap((log) => readFileSync(join(logs, log), 'utf8').split('\n')).filter((line) => /\.ERROR:/.test(line)).map((line) => line.slice(0, 500))
+        : [];
     },
     supervisor: () => Number(readFileSync(join(state, 'services/main/supervisord.pid'), 'utf8')),
     async stop() {

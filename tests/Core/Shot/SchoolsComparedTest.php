@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Light;
+namespace Tests\Core\Shot;
 
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Ramp;

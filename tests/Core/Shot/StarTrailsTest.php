@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Light;
+namespace Tests\Core\Shot;
 
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\StarTrails;

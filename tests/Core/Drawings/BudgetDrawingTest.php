@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Budget;
+namespace Tests\Core\Drawings;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Drawings\BudgetDrawing;

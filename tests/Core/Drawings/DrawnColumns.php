@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Schedule;
+namespace Tests\Core\Drawings;
 
 use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Schedule\Schedule;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Budget;
+namespace Tests\Core\Day;
 
 use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\Packed;
