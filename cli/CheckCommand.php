@@ -66,7 +66,7 @@ final class CheckCommand extends Command
             $lines[] = '';
             $lines[] = "{$finding->id}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
             $lines[] = "    {$finding->sentence}";
-            foreach ($finding->remedies as $remedy) {
+            foreach ($finding->remedies() as $remedy) {
                 $lines[] = "    → {$remedy->label} ({$remedy->costs})";
             }
         }
@@ -103,7 +103,7 @@ final class CheckCommand extends Command
                     'label' => $remedy->label,
                     'costs' => $remedy->costs,
                     'changes' => (object) PlanChanges::values($schedule->plan, $remedy->mended),
-                ], $finding->remedies),
+                ], $finding->remedies()),
             ], $report->findings),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }

@@ -11,6 +11,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\View\ViewException;
 use PDOException;
 use Throwable;
 
@@ -28,12 +29,15 @@ final class Told
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([ShotChangedElsewhere::class, InvalidInput::class]);
+        // A database that is away says so itself, and each page that asks for it would say it again.
+        $exceptions->dontReportWhen(static fn (Throwable $failure): bool => self::isAway(self::cause($failure)));
         $exceptions->render(self::answer(...));
     }
 
     public static function answer(Throwable $failure, Request $request): ?Response
     {
         $shot = $request->route('shot');
+        $failure = self::cause($failure);
 
         return match (true) {
             $failure instanceof InvalidInput && $shot instanceof Shot => response()->view(
@@ -45,6 +49,16 @@ final class Told
             self::isAway($failure) => response()->view('errors.503', [], 503)->header('Retry-After', '2'),
             default => null,
         };
+    }
+
+    /** What failed while a page was drawn comes wrapped as a failure to draw. */
+    private static function cause(Throwable $failure): Throwable
+    {
+        while ($failure instanceof ViewException && $failure->getPrevious() !== null) {
+            $failure = $failure->getPrevious();
+        }
+
+        return $failure;
     }
 
     private static function isAway(Throwable $failure): bool

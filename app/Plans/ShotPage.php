@@ -9,6 +9,7 @@ use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\Run;
 use App\Models\Shot;
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\ShotTimes;
@@ -62,6 +63,17 @@ final readonly class ShotPage
         $rounding = $this->worked->pinned->rounding();
 
         return trim(implode(' ', $this->givesWay) . ($rounding === '' ? '' : " {$rounding}."));
+    }
+
+    /**
+     * @return list<Remedy> for a finding of what is kept; a change that is only looked at is not mended yet
+     */
+    public function remediesOf(Finding $finding): array
+    {
+        $remedies = $this->isPreview ? [] : $finding->remedies();
+        array_map(report(...), array_filter([$finding->failure()]));
+
+        return $remedies;
     }
 
     /**

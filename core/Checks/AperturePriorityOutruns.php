@@ -43,7 +43,7 @@ final class AperturePriorityOutruns implements Check
             ),
             $first + 1,
             count($late),
-            array_values(array_filter([
+            static fn (): array => array_values(array_filter([
                 LightMending::ramp($shot),
                 self::capped($shot, $light, min(array_map(static fn (int $n): float => $room[$n], $late))),
                 self::longerInterval($shot, $light, $room),

@@ -57,7 +57,7 @@ final class BeyondTravel implements Check
             ),
             (int) array_key_first($outside) + 1,
             count($outside),
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'travel',
                 'Bring the keyframes back within the travel',
                 'keeps all timing, changes the framing at those keyframes',

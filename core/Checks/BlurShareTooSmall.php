@@ -40,8 +40,6 @@ final class BlurShareTooSmall implements Check
         }
         $first = $found[0];
         $share = $shot->schedule->exposureSeconds[$first] / $shot->schedule->intervalSeconds[$first];
-        $remedy = self::longerExposure($shot);
-
         return new Finding(
             'T13',
             Severity::Look,
@@ -54,7 +52,7 @@ final class BlurShareTooSmall implements Check
             ),
             $first + 1,
             count($found),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::longerExposure($shot)]),
         );
     }
 

@@ -51,7 +51,7 @@ final class CameraTimerDrifts implements Check
             ),
             $first,
             count($timer->spoiltPhotos),
-            array_values(array_filter([self::inStep($shot), self::rigFires($shot)])),
+            static fn (): array => array_values(array_filter([self::inStep($shot), self::rigFires($shot)])),
         );
     }
 
@@ -68,7 +68,7 @@ final class CameraTimerDrifts implements Check
             sprintf('The camera takes its last photo before the rig stands at its last place: programme %s.', PlainText::photos($photos)),
             null,
             0,
-            [
+            static fn (): array => [
                 new Remedy(
                     'photos',
                     sprintf('Programme %s in the camera', PlainText::photos($photos)),

@@ -47,7 +47,7 @@ final class CardFull implements Check
             ),
             $full,
             $photos - $full + 1,
-            array_values(array_filter(array_map(
+            static fn (): array => array_values(array_filter(array_map(
                 static fn (?array $change): ?Remedy => $change === null || $change[3]->photos() < $photos
                     ? null
                     : new Remedy($change[0], $change[1], $change[2], $shot->plan->with(['storage' => $change[3]])),

@@ -29,7 +29,6 @@ final class ClipTooShort implements Check
         if (!$short && $missing === []) {
             return null;
         }
-        $remedy = self::remedy($shot);
         $ends = implode(' or ', $missing);
 
         return new Finding(
@@ -50,7 +49,7 @@ final class ClipTooShort implements Check
             ),
             null,
             0,
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::remedy($shot)]),
         );
     }
 

@@ -26,7 +26,6 @@ final class ContinuousSmear implements Check
         if ($worst?->axis === null) {
             return null;
         }
-        $remedies = array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->shift)]));
 
         return new Finding(
             'T17',
@@ -42,7 +41,7 @@ final class ContinuousSmear implements Check
             ),
             (int) array_key_first($smears),
             count($smears),
-            $remedies,
+            static fn (): array => array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->shift)])),
         );
     }
 

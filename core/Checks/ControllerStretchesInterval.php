@@ -23,7 +23,6 @@ final class ControllerStretchesInterval implements Check
         $late = $shot->schedule->summary->lateSeconds;
         $lastTrigger = $shot->schedule->timeline->triggerSeconds[$shot->schedule->photosTotal() - 1];
         $planned = $lastTrigger - $late;
-        [$remedy] = Mending::onTime($shot);
 
         return new Finding(
             'T6',
@@ -39,7 +38,7 @@ final class ControllerStretchesInterval implements Check
             ),
             $stretched[0] + 1,
             count($stretched),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([Mending::onTime($shot)[0]]),
         );
     }
 }

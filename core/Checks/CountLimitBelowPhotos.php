@@ -34,7 +34,7 @@ final class CountLimitBelowPhotos implements Check
             sprintf('It stops by itself after photo %d of %d.', $limit, $photos),
             $limit + 1,
             $photos - $limit,
-            array_filter([self::endless($shot->plan, $photos), self::fewer($shot, $limit)]),
+            static fn (): array => array_filter([self::endless($shot->plan, $photos), self::fewer($shot, $limit)]),
         );
     }
 

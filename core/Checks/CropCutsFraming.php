@@ -30,7 +30,6 @@ final class CropCutsFraming implements Check
             "To fit {$optics->outputWidthPixels} × {$optics->outputHeightPixels}, {$ends} % go at {$sides} each: keep what matters clear of those edges.",
             null,
             0,
-            [],
         );
     }
 }

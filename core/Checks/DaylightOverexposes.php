@@ -47,7 +47,7 @@ final class DaylightOverexposes implements Check
             ),
             $bright[0] + 1,
             count($bright),
-            array_values(array_filter([
+            static fn (): array => array_values(array_filter([
                 self::filter($shot, $light->light, $most),
                 self::lowerIso($shot, $light->light),
                 LightMending::ramp($shot),

@@ -53,7 +53,7 @@ final class ExposureDraggedForNothing implements Check
             ),
             $first + 1,
             count($dragged),
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'exposure',
                 sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
                 sprintf('keeps clip and time on site; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),

@@ -66,7 +66,7 @@ final class ExposureNotAsPlanned implements Check
 
     private static function dial(Shot $shot, string $title, string $sentence, Remedy $remedy): Finding
     {
-        return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $shot->schedule->photosTotal(), [$remedy]);
+        return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $shot->schedule->photosTotal(), fn (): array => [$remedy]);
     }
 
     /** One mark for the whole shot: 30 s is 32 s, and the interval has to hold that. */
@@ -81,6 +81,7 @@ final class ExposureNotAsPlanned implements Check
         }
         $mended = $shot->plan->withExposure($exposure->map(static fn (): float => round($true, 4)));
         $holds = $shot->schedule->wouldKeepTime($mended);
+        $asItIs = new Remedy('true', sprintf('Plan with %s', PlainText::seconds($true)), 'says what the camera does anyway', $mended);
 
         return new Finding(
             'T4',
@@ -95,7 +96,7 @@ final class ExposureNotAsPlanned implements Check
             ),
             1,
             $shot->schedule->photosTotal(),
-            [new Remedy('true', sprintf('Plan with %s', PlainText::seconds($true)), 'says what the camera does anyway', $mended), new Remedy(
+            static fn (): array => [$asItIs, new Remedy(
                 'literal',
                 'This body means its marks',
                 'some bodies do; time one exposure to know',

@@ -25,11 +25,6 @@ final class FasterThanAxis implements Check
         $stops = $shot->plan->timing->mode->stops();
         $unit = $axis->kind->unit();
         $step = abs($shot->schedule->moves->positions[$axis->id][$worst + 1] - $shot->schedule->moves->positions[$axis->id][$worst]);
-        $remedy = Mending::longerInterval($shot, static function (Plan $plan) use ($shot): bool {
-            [$intervals, $timeline] = $shot->schedule->retimed($plan);
-
-            return $timeline->keepsTime() && self::overloaded($shot, $timeline, $intervals)[0] === null;
-        });
 
         return new Finding(
             'T22',
@@ -57,8 +52,17 @@ final class FasterThanAxis implements Check
                 ),
             $over[0] + 1,
             count($over),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::longerInterval($shot)]),
         );
+    }
+
+    private static function longerInterval(Shot $shot): ?Remedy
+    {
+        return Mending::longerInterval($shot, static function (Plan $plan) use ($shot): bool {
+            [$intervals, $timeline] = $shot->schedule->retimed($plan);
+
+            return $timeline->keepsTime() && self::overloaded($shot, $timeline, $intervals)[0] === null;
+        });
     }
 
     /**

@@ -36,7 +36,7 @@ final class FileCounterRollsOver implements Check
             ),
             $first,
             $photos - $first + 1,
-            $photos > Camera::HIGHEST_FILE_NUMBER ? [] : [new Remedy(
+            static fn (): array => $photos > Camera::HIGHEST_FILE_NUMBER ? [] : [new Remedy(
                 'counter',
                 'Set the camera’s counter back to 0001 first',
                 'keeps everything; use an empty folder or card',

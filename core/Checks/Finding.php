@@ -4,35 +4,68 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Closure;
+use Throwable;
+
 /**
- * Something that will go wrong, where, by how much, and what mends it.
+ * Something that will go wrong, where, by how much, and what mends it. Finding it is cheap; what mends it is tried on whole schedules,
+ * and worked out when it is asked for.
  */
-final readonly class Finding
+final class Finding
 {
+    /** @var ?list<Remedy> */
+    private ?array $remedies = null;
+
+    private ?Throwable $failure = null;
+
     /**
-     * @param string       $id         the check's number, such as "T1"
-     * @param string       $title      what is wrong, in a few words
-     * @param string       $shortfall  by how much: the headline number with its unit
-     * @param string       $sentence   one sentence that a shooter understands
-     * @param ?int         $firstPhoto number of the first photo it touches; null when it is about the whole clip
-     * @param int          $photoCount how many photos it touches
-     * @param list<Remedy> $remedies   the likeliest first
+     * @param string                  $id         the check's number, such as "T1"
+     * @param string                  $title      what is wrong, in a few words
+     * @param string                  $shortfall  by how much: the headline number with its unit
+     * @param string                  $sentence   one sentence that a shooter understands
+     * @param ?int                    $firstPhoto number of the first photo it touches; null when it is about the whole clip
+     * @param int                     $photoCount how many photos it touches
+     * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
      */
     public function __construct(
-        public string $id,
-        public Severity $severity,
-        public string $title,
-        public string $shortfall,
-        public string $sentence,
-        public ?int $firstPhoto,
-        public int $photoCount,
-        public array $remedies,
+        public readonly string $id,
+        public readonly Severity $severity,
+        public readonly string $title,
+        public readonly string $shortfall,
+        public readonly string $sentence,
+        public readonly ?int $firstPhoto,
+        public readonly int $photoCount,
+        private readonly ?Closure $mending = null,
     ) {
+    }
+
+    /**
+     * @return list<Remedy> the likeliest first; none where they could not be worked out
+     */
+    public function remedies(): array
+    {
+        if ($this->remedies === null) {
+            try {
+                $this->remedies = $this->mending === null ? [] : ($this->mending)();
+            } catch (Throwable $failure) {
+                // What was found stands without them.
+                $this->failure = $failure;
+                $this->remedies = [];
+            }
+        }
+
+        return $this->remedies;
+    }
+
+    /** Why the remedies could not be worked out: a defect, for whoever keeps the program. Null as long as nobody asked for them. */
+    public function failure(): ?Throwable
+    {
+        return $this->failure;
     }
 
     public function remedy(string $key): ?Remedy
     {
-        foreach ($this->remedies as $remedy) {
+        foreach ($this->remedies() as $remedy) {
             if ($remedy->key === $key) {
                 return $remedy;
             }

@@ -49,7 +49,7 @@ final class HorizonLeans implements Check
             ),
             $over[0] + 1,
             count($over),
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'level',
                 'Level the base',
                 'keeps everything; by the bubble of the legs, not of the head',

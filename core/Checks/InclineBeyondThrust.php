@@ -47,7 +47,7 @@ final class InclineBeyondThrust implements Check
             ),
             null,
             $shot->schedule->photosTotal(),
-            array_values(array_filter([self::flatter($shot, $load, $slide, $usable), self::slower($shot, $load, $slide, $usable)])),
+            static fn (): array => array_values(array_filter([self::flatter($shot, $load, $slide, $usable), self::slower($shot, $load, $slide, $usable)])),
         );
     }
 

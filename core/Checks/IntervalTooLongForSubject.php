@@ -30,8 +30,6 @@ final class IntervalTooLongForSubject implements Check
         }
         $mostSeconds = $shot->plan->thresholds->subjectStepShare / $share * $longest;
         $over = array_keys(array_filter($shot->schedule->intervalSeconds, static fn (float $seconds): bool => $seconds > $mostSeconds));
-        $remedy = self::shorterInterval($shot, $mostSeconds);
-
         return new Finding(
             'T9',
             Severity::Look,
@@ -44,7 +42,7 @@ final class IntervalTooLongForSubject implements Check
             ),
             $over[0] + 1,
             count($over),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::shorterInterval($shot, $mostSeconds)]),
         );
     }
 

@@ -51,7 +51,7 @@ final class IntervalTooShortForCamera implements Check
                 ),
             $first + 1,
             count($over),
-            array_values(array_filter($timer === null ? Mending::onTime($shot) : self::bothInStep($shot))),
+            static fn (): array => array_values(array_filter($timer === null ? Mending::onTime($shot) : self::bothInStep($shot))),
         );
     }
 

@@ -41,7 +41,7 @@ final class IntervalTooShortForRig implements Check
             ),
             $over[0] + 1,
             count($over),
-            array_values(array_filter(Mending::onTime($shot))),
+            static fn (): array => array_values(array_filter(Mending::onTime($shot))),
         );
     }
 

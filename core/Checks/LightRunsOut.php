@@ -46,7 +46,7 @@ final class LightRunsOut implements Check
             ),
             $dark[0] + 1,
             count($dark),
-            array_values(array_filter([
+            static fn (): array => array_values(array_filter([
                 LightMending::ramp($shot) ?? LightMending::openedRamp($shot),
                 self::filterOff($shot, $light->light),
                 self::steady($shot, $light),

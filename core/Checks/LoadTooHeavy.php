@@ -72,7 +72,7 @@ final class LoadTooHeavy implements Check
             ),
             null,
             $shot->schedule->photosTotal(),
-            $remedies,
+            static fn (): array => $remedies,
         );
     }
 }

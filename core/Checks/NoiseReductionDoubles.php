@@ -31,7 +31,7 @@ final class NoiseReductionDoubles implements Check
             ),
             1,
             $shot->schedule->photosTotal(),
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'noise_reduction',
                 'Turn noise reduction off',
                 'keeps all timing; take one dark photo at the end to clean the others with',

@@ -50,7 +50,7 @@ final class PowerMending
             ),
             $drain->diesAtPhoto,
             $shot->schedule->photosTotal() - $drain->diesAtPhoto + 1,
-            array_values(array_filter([
+            static fn (): array => array_values(array_filter([
                 self::charged($shot, $power, $device, $drain),
                 self::more($shot, $power, $device, $drain),
                 self::bank($shot, $power, $device, $drain),

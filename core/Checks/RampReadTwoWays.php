@@ -59,7 +59,7 @@ final class RampReadTwoWays implements Check
             ),
             null,
             0,
-            [
+            static fn (): array => [
                 new Remedy(
                     'each_end',
                     'A number for each end is meant',
@@ -88,7 +88,7 @@ final class RampReadTwoWays implements Check
             sprintf('It halves the number typed into it, so ramps of different length cannot be programmed: %d and %d photos here.', ...$leg->rampPhotos()),
             null,
             0,
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'halve',
                 'Make both ends alike',
                 'keeps clip, interval and framing; the same ramps together',

@@ -95,7 +95,6 @@ final readonly class Report
             'Evrent failed over this with these numbers. Everything else is judged; look at this yourself, or change the numbers.',
             null,
             0,
-            [],
         );
     }
 

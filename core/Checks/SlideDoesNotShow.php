@@ -41,7 +41,6 @@ final class SlideDoesNotShow implements Check
             ),
             null,
             0,
-            [],
         );
     }
 }

@@ -44,7 +44,7 @@ final class StarsTrail implements Check
             ),
             $found[0] + 1,
             count($found),
-            [new Remedy(
+            static fn (): array => [new Remedy(
                 'exposure',
                 sprintf('Expose no longer than %s', PlainText::seconds($longest)),
                 sprintf('keeps clip and time on site; %s stops darker: open the aperture or raise ISO', PlainText::rounded($stops, 1)),

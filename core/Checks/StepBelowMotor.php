@@ -72,7 +72,7 @@ final class StepBelowMotor implements Check
     {
         $moving = array_keys(array_filter($shot->schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
-        return new Finding('T20', Severity::Look, "The {$axis->id}'s motor steps show", $shortfall, $sentence, ($moving[0] ?? 0) + 1, count($moving), []);
+        return new Finding('T20', Severity::Look, "The {$axis->id}'s motor steps show", $shortfall, $sentence, ($moving[0] ?? 0) + 1, count($moving));
     }
 
     /**
@@ -84,8 +84,6 @@ final class StepBelowMotor implements Check
         if (!self::tooMany($shot->plan, count($still))) {
             return null;
         }
-        $remedy = self::shorterRamps($shot);
-
         return new Finding(
             'T20',
             Severity::Know,
@@ -98,7 +96,7 @@ final class StepBelowMotor implements Check
             ),
             $still[0] + 1,
             count($still),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::shorterRamps($shot)]),
         );
     }
 

@@ -32,8 +32,6 @@ final class SunInFrame implements Check
         if ($found === []) {
             return null;
         }
-        $remedy = self::anotherStart($shot);
-
         return new Finding(
             'S1',
             Severity::Look,
@@ -46,7 +44,7 @@ final class SunInFrame implements Check
             ),
             $found[0] + 1,
             count($found),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::anotherStart($shot)]),
         );
     }
 

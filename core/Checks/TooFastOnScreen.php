@@ -32,8 +32,6 @@ final class TooFastOnScreen implements Check
         }
         $easy = $motion->picture->optics->outputWidthPixels / ($shot->plan->timing->framesPerSecond * $shot->plan->thresholds->crossingSeconds);
         $over = $motion->photosBeforeStepsOver($easy);
-        $remedy = self::morePhotos($shot, $crossing);
-
         return new Finding(
             'T12',
             Severity::Look,
@@ -49,7 +47,7 @@ final class TooFastOnScreen implements Check
             ),
             $over[0] ?? $worst->photo,
             count($over),
-            $remedy === null ? [] : [$remedy],
+            static fn (): array => array_filter([self::morePhotos($shot, $crossing)]),
         );
     }
 

@@ -36,7 +36,7 @@ final class TooLittleSettling implements Check
             ),
             $moving[0] + 2,
             count($moving),
-            [self::remedy($shot)],
+            static fn (): array => [self::remedy($shot)],
         );
     }
 

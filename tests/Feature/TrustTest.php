@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CostliestPlan;
 use Tests\Core\Plans;
@@ -163,6 +164,18 @@ final class TrustTest extends PageTestCase
         $same = (string) Str::uuid();
         $this->type($shot, ['timing' => ['interval_s' => '8']], ['key' => $same])->assertOk();
         self::assertSame(self::revisionOf($shot), AnsweredRequest::query()->findOrFail($same)->plan_revision_id);
+    }
+
+    public function testADatabaseThatGoesAwayWhileAPageIsDrawnIsToldAsThat(): void
+    {
+        $shot = self::shot();
+        DB::connection()->beforeExecuting(static function (string $query): void {
+            // What the shot's page asks while it is drawn: whether there is anything to redo.
+            if (str_contains($query, '"parent_id" =')) {
+                throw new PDOException('server closed the connection unexpectedly');
+            }
+        });
+        $this->get("/shots/{$shot->id}")->assertStatus(503)->assertHeader('Retry-After', '2');
     }
 
     public function testAnEditOfAShotThatWasDeletedMeanwhileIsNotKept(): void

@@ -25,7 +25,7 @@ final class CountersAndRampsTest extends TestCase
     private static function found(string $id, array $changes): ?Finding
     {
         $finding = Report::on(Shot::of(Plans::with($changes)))->finding($id);
-        foreach ($finding->remedies ?? [] as $remedy) {
+        foreach ($finding?->remedies() ?? [] as $remedy) {
             self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
 
@@ -57,7 +57,7 @@ final class CountersAndRampsTest extends TestCase
         // File 9900 is photo 1, so 9999 is photo 100 and 0001 is photo 101.
         $finding = self::found('L1', ['/camera/next_file_number' => 9900]);
         self::assertSame([101, 140, Severity::Look], [$finding?->firstPhoto, $finding?->photoCount, $finding?->severity]);
-        self::assertSame(1, $finding?->remedies[0]->mended->camera->nextFileNumber);
+        self::assertSame(1, $finding?->remedies()[0]->mended->camera->nextFileNumber);
         self::assertNull(self::found('L1', ['/camera/next_file_number' => 9760]), 'photo 240 is file 9999');
         self::assertSame(240, self::found('L1', ['/camera/next_file_number' => 9761])?->firstPhoto);
         self::assertNull(self::found('L1', []), 'nobody looked at the counter');
@@ -66,7 +66,7 @@ final class CountersAndRampsTest extends TestCase
     public function testL1MorePhotosThanTheCounterHasNumbers(): void
     {
         $finding = self::found('L1', ['/timing/photos' => 10_000, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
-        self::assertSame([10_000, []], [$finding?->firstPhoto, $finding?->remedies]);
+        self::assertSame([10_000, []], [$finding?->firstPhoto, $finding?->remedies()]);
     }
 
     public function testT11RampsThatTakeUpMostOfTheMove(): void
@@ -86,7 +86,7 @@ final class CountersAndRampsTest extends TestCase
     {
         $finding = self::found('T11', ['/move/easing' => ['ramp_in' => 0.3, 'ramp_out' => 0.1], '/rig/ramp_entry' => 'total']);
         self::assertSame(['30 % in, 10 % out', Severity::Look], [$finding?->shortfall, $finding?->severity]);
-        self::assertSame(0.2, $finding?->remedies[0]->mended->move->easing->rampIn);
+        self::assertSame(0.2, $finding?->remedies()[0]->mended->move->easing->rampIn);
         self::assertNull(self::found('T11', ['/move/easing' => ['ramp_in' => 0.2, 'ramp_out' => 0.2], '/rig/ramp_entry' => 'total']));
     }
 
@@ -99,7 +99,7 @@ final class CountersAndRampsTest extends TestCase
         self::assertStringContainsString('tilt', $finding->title);
         $steps = Schedule::of(Plans::with($changes))->moves->motorSteps['tilt'];
         self::assertSame(0, $steps[(int) $finding->firstPhoto - 1]);
-        self::assertSame('ramp', $finding->remedies[0]->key);
+        self::assertSame('ramp', $finding->remedies()[0]->key);
         // In a picture that shows less than half a pixel of a motor step, standing for one cannot be seen either.
         $wide = ['/optics' => Plans::OPTICS + ['focal_mm' => 12]];
         self::assertNull(self::found('T20', $changes + $wide));

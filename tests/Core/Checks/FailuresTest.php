@@ -6,6 +6,7 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Check;
 use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Plan\Plan;
@@ -45,8 +46,8 @@ final class FailuresTest extends TestCase
         self::assertSame(Severity::Stops, $finding->severity);
         self::assertSame('0.22 s short', $finding->shortfall);
         self::assertStringContainsString('needs 2.42 s', $finding->sentence);
-        self::assertSame('Take one every 2.5 s', $finding->remedies[0]->label);
-        self::assertSame(['interval', 'exposure'], array_column($finding->remedies, 'key'));
+        self::assertSame('Take one every 2.5 s', $finding->remedies()[0]->label);
+        self::assertSame(['interval', 'exposure'], array_column($finding->remedies(), 'key'));
         self::assertGreaterThan(13, $finding->firstPhoto);
         self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
     }
@@ -65,7 +66,7 @@ final class FailuresTest extends TestCase
         $finding = self::found('T2', ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
         self::assertSame(11, $finding->firstPhoto);
         self::assertStringContainsString('after photo 11', $finding->sentence);
-        self::assertSame('Take one every 3 s', $finding->remedies[0]->label);
+        self::assertSame('Take one every 3 s', $finding->remedies()[0]->label);
     }
 
     public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
@@ -83,7 +84,7 @@ final class FailuresTest extends TestCase
         self::assertSame('33.4 s late at the end', $finding->shortfall);
         self::assertSame(92, $finding->photoCount);
         self::assertStringContainsString('92 of 117 intervals', $finding->sentence);
-        self::assertSame('Leave a gap of 2.1 s', $finding->remedies[0]->label);
+        self::assertSame('Leave a gap of 2.1 s', $finding->remedies()[0]->label);
     }
 
     public function testT8ClipTooShortToTrim(): void
@@ -91,7 +92,7 @@ final class FailuresTest extends TestCase
         $finding = self::found('T8', ['/timing/photos' => 120]);
         self::assertSame(Severity::Look, $finding->severity);
         self::assertSame('4 s under 10 s', $finding->shortfall);
-        self::assertSame('Add 96 photos to the move', $finding->remedies[0]->label);
+        self::assertSame('Add 96 photos to the move', $finding->remedies()[0]->label);
     }
 
     public function testT8NoStandingPhotosAtTheEnds(): void
@@ -99,8 +100,8 @@ final class FailuresTest extends TestCase
         $finding = self::found('T8', ['/timing/photos' => 400, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
         self::assertSame(Severity::Know, $finding->severity);
         self::assertSame('none before or after the move', $finding->shortfall);
-        self::assertSame(24, $finding->remedies[0]->mended->timing->headPhotos);
-        self::assertSame(400, $finding->remedies[0]->mended->timing->photos);
+        self::assertSame(24, $finding->remedies()[0]->mended->timing->headPhotos);
+        self::assertSame(400, $finding->remedies()[0]->mended->timing->photos);
     }
 
     public function testT21MoveBeyondTheTravel(): void
@@ -108,7 +109,7 @@ final class FailuresTest extends TestCase
         $finding = self::found('T21', ['/move/keyframes/1/slide' => 1260.5]);
         self::assertSame('60.5 mm too far', $finding->shortfall);
         self::assertStringContainsString('0 to 1200 mm', $finding->sentence);
-        self::assertSame(1200.0, $finding->remedies[0]->mended->move->keyframes[1]->positions['slide']);
+        self::assertSame(1200.0, $finding->remedies()[0]->mended->move->keyframes[1]->positions['slide']);
         self::assertGreaterThan(200, $finding->firstPhoto);
     }
 
@@ -125,7 +126,7 @@ final class FailuresTest extends TestCase
         // 4.767 mm in 8 s is 0.596 mm/s.
         $finding = self::found('T22', ['/timing/mode' => 'continuous', '/rig/axes/0/max_speed' => 0.5]);
         self::assertSame('1.2 times what it can do', $finding->shortfall);
-        self::assertSame(9.6, $finding->remedies[0]->mended->timing->interval->longest());
+        self::assertSame(9.6, $finding->remedies()[0]->mended->timing->interval->longest());
     }
 
     public function testTheWorstComesFirst(): void
@@ -171,8 +172,8 @@ final class FailuresTest extends TestCase
             self::assertEquals($report->finding($finding->id), $finding);
             // What no change of the plan can mend: distance, gears, the output's shape; a move that no photo count calms;
             // a subject too fast for any interval that rig and camera keep; a night beyond any exposure; a sun that is up all day.
-            self::assertTrue($finding->remedies !== [] || in_array($finding->id, ['T9', 'T12', 'T13', 'T15', 'T19', 'T20', 'T23', 'L5', 'S1'], true), $finding->id);
-            foreach ($finding->remedies as $remedy) {
+            self::assertTrue($finding->remedies() !== [] || in_array($finding->id, ['T9', 'T12', 'T13', 'T15', 'T19', 'T20', 'T23', 'L5', 'S1'], true), $finding->id);
+            foreach ($finding->remedies() as $remedy) {
                 $mended = Schedule::of($remedy->mended);
                 self::assertSame([], Report::on(Shot::on($mended), [$check])->findings, "{$finding->id}: {$remedy->label}");
                 if ($remedy->key === 'interval') {
@@ -195,6 +196,24 @@ final class FailuresTest extends TestCase
         }
         $shorter = $remedy->mended->timing->interval->map(static fn (float $seconds): float => $seconds - 0.1);
         self::assertFalse($schedule->wouldKeepTime($plan->withInterval($shorter)));
+    }
+
+    public function testRemediesAreWorkedOutOnceWhenAskedForAndAFailureLeavesTheFinding(): void
+    {
+        $times = 0;
+        $remedy = new Remedy('wait', 'Wait', 'keeps everything', Plans::with([]));
+        $finding = new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', 1, 1, static function () use (&$times, $remedy): array {
+            $times++;
+
+            return [$remedy];
+        });
+        self::assertSame(0, $times);
+        self::assertSame([$remedy], $finding->remedies());
+        self::assertSame([$remedy, null], [$finding->remedy('wait'), $finding->remedy('run')]);
+        self::assertSame([1, null], [$times, $finding->failure()]);
+        $failing = new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', 1, 1, static fn (): array => throw new \LogicException('no'));
+        self::assertSame([[], 'no'], [$failing->remedies(), $failing->failure()?->getMessage()]);
+        self::assertSame([], (new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', null, 0))->remedies());
     }
 
     public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void

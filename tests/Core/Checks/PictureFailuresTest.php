@@ -31,7 +31,7 @@ final class PictureFailuresTest extends TestCase
     {
         $finding = self::report($changes)->finding($id);
         self::assertNotNull($finding, "{$id} is not found");
-        foreach ($finding->remedies as $remedy) {
+        foreach ($finding->remedies() as $remedy) {
             self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
 
@@ -53,7 +53,7 @@ final class PictureFailuresTest extends TestCase
     {
         $finding = self::found('T3', ['/camera/long_exposure_noise_reduction' => true]);
         self::assertSame('0.8 s blind after a photo', $finding->shortfall);
-        self::assertSame(0.8, $finding->remedies[0]->mended->timing->exposure->longest());
+        self::assertSame(0.8, $finding->remedies()[0]->mended->timing->exposure->longest());
     }
 
     public function testT9IntervalTooLongForAFastSubject(): void
@@ -65,18 +65,18 @@ final class PictureFailuresTest extends TestCase
         // From 4 s to 8 s, the second half is longer than six seconds from photo 121 on.
         $keyed = self::found('T9', ['/optics/subject_speed_m_s' => 0.5, '/timing/interval_s' => [['at' => 0, 'interval_s' => 4], ['at' => 1, 'interval_s' => 8]]]);
         self::assertSame([121, 120], [$keyed->firstPhoto, $keyed->photoCount]);
-        self::assertSame(6.0, $finding->remedies[0]->mended->timing->interval->longest());
+        self::assertSame(6.0, $finding->remedies()[0]->mended->timing->interval->longest());
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.37])->finding('T9'));
         // Where rig and camera need more than that, there is no shorter interval to offer.
-        self::assertSame([], self::found('T9', ['/optics/subject_speed_m_s' => 3])->remedies);
+        self::assertSame([], self::found('T9', ['/optics/subject_speed_m_s' => 3])->remedies());
     }
 
     public function testT13BlurShareTooSmallOnAFastSubject(): void
     {
         $finding = self::found('T13', ['/optics/subject_speed_m_s' => 0.1, '/timing/exposure_s' => 0.4]);
         self::assertSame('5 % of the interval open', $finding->shortfall);
-        self::assertSame(4.0, $finding->remedies[0]->mended->timing->exposure->longest());
-        self::assertSame('keeps clip and time on site; 3.3 stops of neutral density hold the light', $finding->remedies[0]->costs);
+        self::assertSame(4.0, $finding->remedies()[0]->mended->timing->exposure->longest());
+        self::assertSame('keeps clip and time on site; 3.3 stops of neutral density hold the light', $finding->remedies()[0]->costs);
         // A slow subject looks smooth without: 0.03 m/s is 15 px in 8 s.
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.03, '/timing/exposure_s' => 0.4])->finding('T13'));
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.1])->finding('T13'));
@@ -87,12 +87,12 @@ final class PictureFailuresTest extends TestCase
         // 0.002 m/s is 0.128 px a second: half a pixel in 4 s.
         $finding = self::found('T14', ['/optics/subject_speed_m_s' => 0.002, '/timing/exposure_s' => 4]);
         self::assertSame('0.51 px of blur', $finding->shortfall);
-        self::assertEqualsWithDelta(0.8, $finding->remedies[0]->mended->timing->exposure->longest(), 1e-12);
+        self::assertEqualsWithDelta(0.8, $finding->remedies()[0]->mended->timing->exposure->longest(), 1e-12);
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.02, '/timing/exposure_s' => 4])->finding('T14'));
         self::assertNull(self::report(['/timing/exposure_s' => 4])->finding('T14'));
         // With a gap the interval shrinks with the exposure: 9 of 10 s open become 1/9 of the gap.
         $gap = self::found('T14', ['/optics/subject_speed_m_s' => 0.0005, '/timing/exposure_s' => 9, '/timing/interval_s' => 1, '/timing/interval_means' => 'gap']);
-        self::assertEqualsWithDelta(1 / 9, $gap->remedies[0]->mended->timing->exposure->longest(), 1e-9);
+        self::assertEqualsWithDelta(1 / 9, $gap->remedies()[0]->mended->timing->exposure->longest(), 1e-9);
     }
 
     public function testT12PanTooFastOnScreen(): void
@@ -101,8 +101,8 @@ final class PictureFailuresTest extends TestCase
         $finding = self::found('T12', ['/move/keyframes/1/pan' => 100]);
         self::assertSame('The pan is too fast on screen', $finding->title);
         self::assertSame('5.4 s to cross the frame', $finding->shortfall);
-        self::assertEqualsWithDelta(216 * 7 / 5.4, $finding->remedies[0]->mended->timing->photos, 4);
-        self::assertSame(8.0, $finding->remedies[0]->mended->timing->interval->longest());
+        self::assertEqualsWithDelta(216 * 7 / 5.4, $finding->remedies()[0]->mended->timing->photos, 4);
+        self::assertSame(8.0, $finding->remedies()[0]->mended->timing->interval->longest());
         // A step of 11.43 px crosses in just seven seconds: 77 % of the cruising step, so all but the ends of the ramps.
         self::assertEqualsWithDelta(13 + 0.77 * 43, $finding->firstPhoto, 1.5);
         self::assertEqualsWithDelta(215 - 2 * 0.77 * 43, $finding->photoCount, 3);
@@ -115,7 +115,7 @@ final class PictureFailuresTest extends TestCase
         // Half of each interval open: half of 0.2035° or 2.27 px.
         $finding = self::found('T17', ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4]);
         self::assertSame('2.3 px of smear', $finding->shortfall);
-        self::assertSame(['stop', 'exposure'], array_column($finding->remedies, 'key'));
+        self::assertSame(['stop', 'exposure'], array_column($finding->remedies(), 'key'));
         // 1.5 of 2.27 px is reached two thirds up the ramp of 43 photos, and left as far down the other.
         self::assertEqualsWithDelta(13 + 0.66 * 43, $finding->firstPhoto, 1.5);
         self::assertEqualsWithDelta(215 - 2 * 0.66 * 43, $finding->photoCount, 3);
@@ -127,11 +127,11 @@ final class PictureFailuresTest extends TestCase
     {
         $finding = self::found('T18', ['/rig/settle_s' => 0.1]);
         self::assertSame('0.1 s to stand still', $finding->shortfall);
-        self::assertSame(0.5, $finding->remedies[0]->mended->rig->settleSeconds);
-        self::assertSame(8.0, $finding->remedies[0]->mended->timing->interval->longest());
+        self::assertSame(0.5, $finding->remedies()[0]->mended->rig->settleSeconds);
+        self::assertSame(8.0, $finding->remedies()[0]->mended->timing->interval->longest());
         // Where the interval has no room for it, it grows: 0.06 + 0.8 + 0.2 + 0.564 + 0.5 = 2.124 s.
         $tight = self::found('T18', ['/rig/settle_s' => 0, '/timing/interval_s' => 1.7]);
-        self::assertSame(2.2, $tight->remedies[0]->mended->timing->interval->longest());
+        self::assertSame(2.2, $tight->remedies()[0]->mended->timing->interval->longest());
         self::assertNull(self::report(['/rig/settle_s' => 0, '/timing/mode' => 'continuous'])->finding('T18'));
     }
 

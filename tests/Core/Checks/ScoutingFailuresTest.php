@@ -170,9 +170,9 @@ final class ScoutingFailuresTest extends TestCase
         $found = self::find($id, $changes);
         self::assertNotNull($found);
         self::assertSame($severity, $found->severity);
-        self::assertSame($remedies, array_column($found->remedies, 'key'));
+        self::assertSame($remedies, array_column($found->remedies(), 'key'));
         self::assertDoesNotMatchRegularExpression('/\d\.\d{4,}|NAN|INF/', "{$found->title} {$found->shortfall} {$found->sentence}");
-        foreach ($found->remedies as $remedy) {
+        foreach ($found->remedies() as $remedy) {
             self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
         }
     }
@@ -249,7 +249,7 @@ final class ScoutingFailuresTest extends TestCase
             '/light' => ['aperture' => 8], '/timing/exposure_s' => 0.0025, '/timing/interval_s' => 4,
         ];
         self::assertNull(self::find('T15', $noon));
-        $remedy = self::find('T13', $noon)?->remedies[0];
+        $remedy = self::find('T13', $noon)?->remedies()[0];
         self::assertNotNull($remedy);
         self::assertMatchesRegularExpression('/with \d+ stops of ND on the lens/', $remedy->costs);
         $report = Report::on(Shot::of($remedy->mended));

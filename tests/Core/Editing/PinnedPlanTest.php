@@ -233,8 +233,8 @@ final class PinnedPlanTest extends TestCase
     private static function mended(Plan $plan): Plan
     {
         foreach (Report::on(Shot::of($plan))->findings as $finding) {
-            if ($finding->remedies !== []) {
-                return $finding->remedies[0]->mended;
+            if ($finding->remedies() !== []) {
+                return $finding->remedies()[0]->mended;
             }
         }
 

@@ -73,7 +73,7 @@ final class PlanChangesTest extends TestCase
     public function testTheValuesOfARemedyLaidOverThePlanAreTheMendedPlan(Plan $plan): void
     {
         foreach (Report::on(Shot::of($plan))->findings as $finding) {
-            foreach ($finding->remedies as $remedy) {
+            foreach ($finding->remedies() as $remedy) {
                 $document = PlanWriter::toDocument($plan);
                 foreach (PlanChanges::values($plan, $remedy->mended) as $pointer => $value) {
                     self::lay($document, explode('/', ltrim($pointer, '/')), $value);

@@ -105,9 +105,9 @@ final class CameraTimerTest extends TestCase
         $finding = self::finding('T7', self::plan(['drift_ppm' => 12_000]));
         self::assertNotNull($finding);
         // Room of 0.1 s on both sides and a drift of 0.12 s: started 0.1 s early, it strays from -0.1 to 0.02 s.
-        self::assertSame('Set its timer to 1 s and start it 0.1 s before the rig', $finding->remedies[0]->label);
-        self::assertSame(TriggeredBy::Rig, $finding->remedies[1]->mended->trigger->by);
-        foreach ($finding->remedies as $remedy) {
+        self::assertSame('Set its timer to 1 s and start it 0.1 s before the rig', $finding->remedies()[0]->label);
+        self::assertSame(TriggeredBy::Rig, $finding->remedies()[1]->mended->trigger->by);
+        foreach ($finding->remedies() as $remedy) {
             self::assertNull(self::finding('T7', $remedy->mended), $remedy->label);
         }
         self::assertNull(self::finding('T7', self::plan(['drift_ppm' => 60_000]))?->remedy('in_step'), 'no start keeps 0.6 s of drift in 0.2 s of room');
@@ -122,7 +122,7 @@ final class CameraTimerTest extends TestCase
         $finding = self::finding('T2', $alone);
         self::assertSame('The camera cannot write as fast as it shoots', $finding?->title);
         // Both go slower, and stay in step.
-        $mended = $finding->remedies[0]->mended;
+        $mended = $finding->remedies()[0]->mended;
         self::assertNull(self::finding('T2', $mended));
         self::assertSame([null, 3.0], [$mended->trigger->cameraIntervalSeconds, $mended->timing->interval->longest()]);
     }

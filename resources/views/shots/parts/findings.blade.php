@@ -8,9 +8,9 @@
             <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto)
                 <span>from <a href="#scrub" data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
             <p>{{ $finding->sentence }}</p>
-            @foreach ($finding->remedies as $remedy)
+            @foreach ($page->remediesOf($finding) as $remedy)
                 <div class="remedy">
-                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]" :live="$page->revision->id" :class="$loop->first && !$page->isPreview ? 'is-strong' : ''" :disabled="$page->isPreview">{{ $remedy->label }}</x-act>
+                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]" :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
                     <small>{{ $remedy->costs }}@foreach ($page->givesWayWith($remedy) as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>
             @endforeach
