@@ -126,8 +126,9 @@ test('mangled plans, uploads and posts over all routes: nothing fails, nothing t
 
 test('addresses and bytes that are none, and names that are not ours', async () => {
   for (const path of ['/%00', '/%ff%fe', '/shots/%00', '/shots/999999999999999', '/shots/1%0a', '/presets/x', '/build/assets/%00', `/${'a'.repeat(9_000)}`]) {
-    const { status } = await get(path);
-    assert.ok(status >= 400 && status < 500, `${path.slice(0, 30)} is answered with ${status}`);
+    const answer = await get(path);
+    assert.ok(answer.status >= 400 && answer.status < 500, `${path.slice(0, 30)} is answered with ${answer.status}`);
+    assert.match(await answer.text(), /Evrent/, `${path.slice(0, 30)} is told in Evrent’s own words`);
   }
   const bytes = await fetch(`${url}/shoots`, { method: 'POST', redirect: 'manual', headers: { 'Sec-Fetch-Site': 'same-origin', 'Content-Type': 'application/x-www-form-urlencoded' }, body: Buffer.from('name=%ff%fe%00&place=%c3%28') });
   assert.equal(bytes.status, 302);
