@@ -90,4 +90,14 @@ await take('presets', {
     await page.getByRole('heading', { name: 'Recipes' }).waitFor();
   },
 });
+await take('waiting', {
+  shot: shots.works,
+  then: async (page) => {
+    await page.route('**/shots/*', (route) => (route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue()));
+    await page.getByLabel('Interval in seconds').fill('9');
+    await page.keyboard.press('Tab');
+    await page.locator('#saving[data-state=waiting]').waitFor();
+    await page.locator('#trouble:visible').waitFor();
+  },
+});
 await browser.close();
