@@ -24,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing here is called from another origin, and the package it needs is left out.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([SafeHeaders::class, OnlyOurNames::class, ReadLook::class]);
+        $middleware->prepend([SafeHeaders::class, ReadLook::class, OnlyOurNames::class]);
         $middleware->encryptCookies(except: [ReadLook::COOKIE]);
         $middleware->append([ReadableText::class, WholeUploads::class]);
         // TLS, where there is any, ends at a server on this machine.

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
@@ -59,6 +60,12 @@ final readonly class GivenWithEdit
     public function peg(string $name): string
     {
         return PlanChanges::peg($this->whole($name));
+    }
+
+    /** @throws InvalidInput */
+    public function target(): Target
+    {
+        return Target::tryFrom($this->text('target')) ?? throw new InvalidInput([new Problem('/edit/target', 'Choose sun, moon or galactic centre.')]);
     }
 
     /**

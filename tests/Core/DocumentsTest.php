@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use Evrent\Core\Checks\Check;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\Edits\PlanEdit;
+use Evrent\Core\Editing\TypedEdit;
 use PHPUnit\Framework\TestCase;
 use Tests\Architecture\Rooms;
 
@@ -47,5 +49,27 @@ final class DocumentsTest extends TestCase
         }
         self::assertEqualsCanonicalizing($there, Report::CHECKS);
         self::assertSame(count($there), count(array_unique(Report::CHECKS)));
+    }
+
+    /** The recipe for an edit: each is listed, under a name of its own, and what the page asks for is there. */
+    public function testEveryEditThereIsCanBeAskedFor(): void
+    {
+        $there = [];
+        foreach ((array) glob(dirname(__DIR__, 2) . '/core/Editing/Edits/*.php') as $path) {
+            $class = 'Evrent\Core\Editing\Edits\\' . basename((string) $path, '.php');
+            if (is_subclass_of($class, PlanEdit::class)) {
+                $there[] = $class;
+            }
+        }
+        self::assertEqualsCanonicalizing($there, TypedEdit::EDITS);
+        $names = array_map(static fn (string $edit): string => $edit::name(), TypedEdit::EDITS);
+        self::assertSame($names, array_values(array_unique($names)));
+        $asked = [];
+        foreach ((array) glob(dirname(__DIR__, 2) . '/resources/views/shots/parts/*.blade.php') as $path) {
+            preg_match_all('/<x-edit [^>]*?\bedit="([a-z-]+)"/', (string) file_get_contents((string) $path), $found);
+            $asked = [...$asked, ...$found[1]];
+        }
+        self::assertGreaterThan(10, count($asked));
+        self::assertSame([], array_values(array_diff($asked, $names)));
     }
 }

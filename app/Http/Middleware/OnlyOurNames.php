@@ -27,7 +27,7 @@ final class OnlyOurNames
         }
         $path = rawurldecode($request->getPathInfo());
         if (!mb_check_encoding($path, 'UTF-8') || preg_match('/\p{Cc}/u', $path) !== 0) {
-            return response('There is no such page.', 404, self::PLAIN);
+            return response()->view('errors.404', [], 404);
         }
 
         return $next($request);

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Has the interval vary along the run, or be steady; adds a key or takes one out.
+ */
+final class ChangeIntervalKeys implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'interval-keys';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        return new TypedEdit($plan->withInterval(KeyChanges::made($plan->timing->interval, $given)), 'interval’s keys');
+    }
+}

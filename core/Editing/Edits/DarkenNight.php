@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
+
+/**
+ * Lets night be darker than the meter would have it, from dusk on.
+ */
+final class DarkenNight implements PlanEdit
+{
+    /** From here on it is dusk, and from there on night. */
+    private const DUSK_EV = 4.0;
+    private const NIGHT_EV = -4.0;
+
+    public static function name(): string
+    {
+        return 'night-bias';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        $stops = TypedText::number($given->text('night_stops'));
+        if ($stops === null || $stops < 0.0 || $stops > 6.0) {
+            throw new InvalidInput([new Problem('/edit/night_stops', 'Enter by how many stops night is to be darker, from 0 to 6.')]);
+        }
+        $bias = $stops === 0.0 ? [] : [['ev' => self::NIGHT_EV, 'stops' => -$stops], ['ev' => self::DUSK_EV, 'stops' => 0.0]];
+
+        return new TypedEdit(
+            $plan->with(['light' => ($plan->light ?? new Light())->with(['bias' => $bias])]),
+            "night {$given->text('night_stops')} stops darker",
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Budget\Battery;
+use Evrent\Core\Budget\CameraPower;
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Power;
+use Evrent\Core\Budget\PowerBank;
+use Evrent\Core\Budget\RigPower;
+use Evrent\Core\Budget\Storage;
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+
+/**
+ * A part of a plan that may be described or left out.
+ */
+final class DescribedPart
+{
+    /**
+     * @throws InvalidInput
+     */
+    public static function made(Plan $plan, GivenWithEdit $given, bool $in): TypedEdit
+    {
+        $power = $plan->power ?? new Power();
+        $changes = match ($given->text('part')) {
+            'light' => ['light' => $in ? new Light() : null],
+            'storage' => ['storage' => $in ? new Storage() : null],
+            'load' => ['load' => $in ? new Load() : null],
+            'power-camera' => ['power' => self::orNone(new Power(
+                $in ? new CameraPower(new Battery(16.0)) : null,
+                $power->rig,
+                $power->bank,
+                $power->celsius,
+                $power->cold,
+            ))],
+            'power-rig' => ['power' => self::orNone(new Power(
+                $power->camera,
+                $in ? new RigPower(new Battery(50.0)) : null,
+                $power->bank,
+                $power->celsius,
+                $power->cold,
+            ))],
+            'power-bank' => ['power' => self::orNone(new Power($power->camera, $power->rig, $in ? new PowerBank(70.0) : null, $power->celsius, $power->cold))],
+            default => throw new InvalidInput([new Problem('/edit', 'There is no such part.')]),
+        };
+
+        return new TypedEdit($plan->with($changes), str_replace('-', ': ', $given->text('part')) . ($in ? ' described' : ' left out'));
+    }
+
+    /** Nothing that is fed is nothing to say. */
+    private static function orNone(Power $power): ?Power
+    {
+        return $power->camera === null && $power->rig === null && $power->bank === null ? null : $power;
+    }
+}

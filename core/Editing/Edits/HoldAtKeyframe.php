@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\KeyframeEdits;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Has the rig stand at a keyframe for some photos.
+ */
+final class HoldAtKeyframe implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'keyframe-hold';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        return new TypedEdit(
+            KeyframeEdits::holding($plan, $given->whole('place'), $given->whole('photos')),
+            "{$given->whole('photos')} photos held at {$given->peg('place')}",
+        );
+    }
+}

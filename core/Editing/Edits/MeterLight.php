@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Format\StartText;
+use Evrent\Core\Light\Exposure;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Metered;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\TypedText;
+
+/**
+ * Pins the light to an exposure that was right at a time.
+ */
+final class MeterLight implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'metered';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        $site = $plan->site ?? throw new InvalidInput([new Problem('/edit/metered_at', 'Give the shoot a place and a day first.')]);
+        $problems = new Problems();
+        $at = null;
+        try {
+            $at = StartText::read($given->text('metered_at'))->instant($site);
+        } catch (InvalidInput $invalid) {
+            $problems->add('/edit/metered_at', $invalid->problems[0]->message);
+        }
+        $seconds = TypedText::seconds($given->text('metered_s'));
+        $aperture = TypedText::number($given->text('metered_aperture'));
+        $iso = TypedText::number($given->text('metered_iso'));
+        $problems->unlessPositive($seconds ?? NAN, 86_400, '/edit/metered_s', 'the shutter time that was right, in seconds');
+        $problems->unlessPositive($aperture ?? NAN, 1_000, '/edit/metered_aperture', 'the f-number that it was right at');
+        $problems->unlessPositive($iso ?? NAN, 10_000_000, '/edit/metered_iso', 'the ISO that it was right at');
+        if ($at === null) {
+            $problems->add('/edit/metered_at', 'Enter when that was, such as 17:40.');
+        }
+        $problems->throwIfAny();
+        assert($at !== null);
+        $metered = new Metered($at, new Exposure($seconds ?? 1.0, $aperture ?? 1.0, $iso ?? 100.0));
+
+        return new TypedEdit($plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => $metered])]), "metered at {$given->text('metered_at')}");
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\MoveEdits;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Shifts one axis at every keyframe.
+ */
+final class NudgeAxis implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'nudge';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        $axisId = $given->text('axis');
+        $by = $given->number('by', 'Enter how far, such as 5 or -0.5.');
+
+        return new TypedEdit(MoveEdits::nudged($plan, $axisId, $by), "{$axisId} moved by {$given->text('by')} at every keyframe");
+    }
+}

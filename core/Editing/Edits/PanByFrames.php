@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\Framing;
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Pans by widths of the frame.
+ */
+final class PanByFrames implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'pan-frames';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        $widths = $given->number('widths', 'Enter how many frame widths, such as 1.5; below 0 is to the left.');
+
+        return new TypedEdit($given->under(static fn (): Plan => Framing::panned($plan, $widths)), "pan of {$given->text('widths')} frame widths");
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\MoveEdits;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Has the move go the other way.
+ */
+final class SwapDirection implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'swap';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        return new TypedEdit(MoveEdits::swapped($plan), 'direction swapped');
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing\Edits;
+
+use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * Takes a keyframe out.
+ */
+final class TakeKeyframeOut implements PlanEdit
+{
+    public static function name(): string
+    {
+        return 'keyframe-out';
+    }
+
+    public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
+    {
+        return new TypedEdit($plan->withoutKeyframe($given->whole('place')), "keyframe {$given->peg('place')} taken out");
+    }
+}
