@@ -30,7 +30,7 @@ final class Told
     {
         $exceptions->dontReport([ShotChangedElsewhere::class, InvalidInput::class]);
         // A database that is away says so itself, and each page that asks for it would say it again.
-        $exceptions->dontReportWhen(static fn (Throwable $failure): bool => self::isAway(self::cause($failure)));
+        $exceptions->dontReportWhen(static fn (Throwable $failure): bool => self::saysAway(self::cause($failure)));
         $exceptions->render(self::answer(...));
     }
 
@@ -63,14 +63,19 @@ final class Told
 
     private static function isAway(Throwable $failure): bool
     {
+        // Some drivers have no more to say of a connection that broke; others say so of a fault, which stays in the log.
+        return self::saysAway($failure) || $failure instanceof PDOException && (string) $failure->getCode() === 'HY000';
+    }
+
+    private static function saysAway(Throwable $failure): bool
+    {
         if (!$failure instanceof PDOException) {
             return false;
         }
         $state = (string) $failure->getCode();
 
-        // A connection that is refused has no SQLSTATE of its own: the driver says 7 and HY000.
-        return in_array(substr($state, 0, 2), self::AWAY, true) || $state === '7' || $state === 'HY000'
-            || preg_match(self::AWAY_WORDS, $failure->getMessage()) === 1;
+        // A connection that is refused has no SQLSTATE of its own: the driver says 7.
+        return in_array(substr($state, 0, 2), self::AWAY, true) || $state === '7' || preg_match(self::AWAY_WORDS, $failure->getMessage()) === 1;
     }
 
     private static function isFull(Throwable $failure): bool

@@ -49,9 +49,19 @@ final class SunInFrame implements Check
     }
 
     /**
+     * Photos into whose frame the sun shines: a caution hangs on them too.
+     *
      * @return list<int> from 0
      */
-    private static function photos(Shot $shot): array
+    public static function photos(Shot $shot): array
+    {
+        return $shot->fact(self::class, static fn (): array => self::findPhotos($shot));
+    }
+
+    /**
+     * @return list<int> from 0
+     */
+    private static function findPhotos(Shot $shot): array
     {
         $sky = $shot->sky();
         $optics = $shot->plan->optics;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
-use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
@@ -16,7 +16,6 @@ use Evrent\Core\Sky\Target;
 final class Cautions
 {
     private const DARK_DEGREES = -6.0;
-    private const SUN_IN_FRAME = 'S1';
 
     /** To the place and back: nobody sets up where the car stands. */
     private const WALK_SECONDS = 1_800.0;
@@ -45,13 +44,13 @@ final class Cautions
     /**
      * @return list<Hazard> that a plan itself brings
      */
-    public static function ofPlan(Shot $shot, Report $report): array
+    public static function ofPlan(Shot $shot): array
     {
         $plan = $shot->plan;
         $sun = $shot->sky()?->altitudes(Target::Sun) ?? [];
 
         return array_values(array_filter([
-            $report->finding(self::SUN_IN_FRAME) !== null ? Hazard::Sun : null,
+            SunInFrame::photos($shot) !== [] ? Hazard::Sun : null,
             $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : null,
             $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : null,
             $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : null,

@@ -93,7 +93,7 @@ final readonly class ShotFigures
             $plan->power->celsius ?? 20.0,
             self::ndStops($shot),
             $plan->load?->onLegsKilograms() ?? 0.0,
-            Cautions::ofPlan($shot, $report),
+            Cautions::ofPlan($shot),
         );
     }
 

@@ -23,6 +23,7 @@ use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
 use Illuminate\Support\Str;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -176,6 +177,25 @@ final class TrustTest extends PageTestCase
             }
         });
         $this->get("/shots/{$shot->id}")->assertStatus(503)->assertHeader('Retry-After', '2');
+    }
+
+    public function testAnAbsentDatabaseDoesNotFillTheLogAndAFaultOfItsDriverStaysInIt(): void
+    {
+        $odd = new class ('something odd') extends PDOException {
+            /** @var mixed text, as the driver has it */
+            protected $code = 'HY000';
+        };
+        foreach ([[new PDOException('server closed the connection unexpectedly'), 0], [$odd, 1]] as [$failure, $times]) {
+            Exceptions::fake();
+            DB::connection()->beforeExecuting(static function (string $query) use ($failure): void {
+                if (str_contains($query, 'from "shots"')) {
+                    throw $failure;
+                }
+            });
+            $this->get('/shots/1')->assertStatus(503);
+            Exceptions::assertReportedCount($times);
+            $this->refreshApplication();
+        }
     }
 
     public function testAnEditOfAShotThatWasDeletedMeanwhileIsNotKept(): void

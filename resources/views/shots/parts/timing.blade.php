@@ -4,7 +4,7 @@
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
-    $runs = $plan->path->legs;
+    $legs = $plan->path->legs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
     [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
@@ -12,8 +12,8 @@
 <section class="panel timing" id="timing" aria-labelledby="timing-title">
     <header class="panel-head"><h2 id="timing-title">Ease and keys</h2></header>
     <div class="ease">
-        @php $easings = ['/move/easing' => count($runs) > 1 ? 'The move' : '']; @endphp
-        @foreach ($runs as $leg)
+        @php $easings = ['/move/easing' => count($legs) > 1 ? 'The move' : '']; @endphp
+        @foreach ($legs as $leg)
             @if ($plan->move->keyframes[$leg->fromKeyframe]->easing !== null)@php $easings["/move/keyframes/{$leg->fromKeyframe}/easing"] = PlanChanges::peg($leg->fromKeyframe) . ' to ' . PlanChanges::peg($leg->toKeyframe); @endphp @endif
         @endforeach
         @foreach ($easings as $pointer => $name)
@@ -26,8 +26,8 @@
         @endforeach
         @include('shots.parts.ramp')
         <small class="quiet">A ramp may be typed in per cent of its run, in photos (43 photos) or in time (5 min).</small>
-        @if (count($runs) > 1)
-            <p class="add-keyframe">@foreach ($runs as $leg)<x-edit :page="$page" edit="run-ease" :with="['place' => $leg->fromKeyframe]" class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ PlanChanges::peg($leg->fromKeyframe) }} to {{ PlanChanges::peg($leg->toKeyframe) }}: {{ $plan->move->keyframes[$leg->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
+        @if (count($legs) > 1)
+            <p class="add-keyframe">@foreach ($legs as $leg)<x-edit :page="$page" edit="run-ease" :with="['place' => $leg->fromKeyframe]" class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ PlanChanges::peg($leg->fromKeyframe) }} to {{ PlanChanges::peg($leg->toKeyframe) }}: {{ $plan->move->keyframes[$leg->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
         @endif
     </div>
     @foreach (['interval_s' => ['interval', $plan->timing->interval, 'interval-keys'], 'exposure_s' => ['exposure', $plan->timing->exposure, 'exposure-keys']] as $field => [$what, $keyed, $edit])
