@@ -102,7 +102,7 @@ export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-'))
     supervisor: () => Number(readFileSync(join(state, 'services/main/supervisord.pid'), 'utf8')),
     async stop() {
       command.kill('SIGTERM');
-      await ended;
+      await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, 60_000).unref())]);
       if (existsSync(state)) rmSync(state, { recursive: true, force: true });
     },
   };
