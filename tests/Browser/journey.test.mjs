@@ -52,7 +52,7 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
 test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry-run it', async () => {
   const page = await makeShot(view, 'By keyboard');
   await page.goto(page.url().replace(/\/shots\/.*/, '/'));
-  await tabTo(page, page.getByRole('link', { name: 'Spring tide at Saltreach mill' }));
+  await tabTo(page, page.getByRole('link', { name: 'For By keyboard' }));
   await page.keyboard.press('Enter');
   await page.waitForURL(/shoots\/\d+/);
   await tabTo(page, page.getByRole('link', { name: 'By keyboard', exact: true }), 600);
@@ -111,7 +111,7 @@ test('shots are renamed, copied, deleted and brought back', async () => {
   const page = await makeShot(view, 'To be handled');
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByText('To be handled (copy)').first().waitFor();
-  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  await page.getByRole('link', { name: 'For To be handled' }).click();
   const card = page.locator('.shot-card', { has: page.getByRole('link', { name: 'To be handled (copy)', exact: true }) });
   await card.getByText('Rename').click();
   await card.getByLabel('Title').fill('');

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
 import { answered, benchIsReady, browser, chartPicture, openDemo, planOf, type, valueBecomes, verdictIs } from './support.mjs';
+import { newShootAtSaltreach } from '../requests.mjs';
 
 const view = browser();
 const start = 'Start: a time of day, or such as 20 min before sunset';
@@ -98,7 +99,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
 });
 
 test('a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
-  const page = await makeShoot('A day to move on');
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('A day to move on')}`);
   for (const [title, when] of [['Flood', '20 min before sunset'], ['Ebb', '10:00']]) {
     await makeShotHere(page, title);
     await startAt(page, when);
@@ -244,7 +245,7 @@ test('the sky is in finder and chart, the sun is tracked, and its cautions come 
 });
 
 test('a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
-  const page = await makeShoot('To be tried');
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('To be tried')}`);
   await page.getByRole('link', { name: 'Test shoots' }).click();
   await page.getByLabel('What moves').fill('Foam at the sluice');
   await page.getByLabel('Intervals in s').fill('1 3');
@@ -264,7 +265,7 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
 });
 
 test('kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
-  const page = await makeShoot('Kit that changes');
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('Kit that changes')}`);
   await makeShotHere(page, 'Keeps its card');
   await pick(page, 'Card of 128 GB');
   assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
@@ -299,7 +300,7 @@ test('kit goes out as a table and comes back changed, and a shot that picked it 
 });
 
 test('without script a day is moved, a list is ticked and a verdict is kept', async () => {
-  const page = await makeShoot('No script here');
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('No script here')}`);
   await makeShotHere(page, 'By forms alone');
   await pick(page, 'Heavy legs');
   await page.getByRole('link', { name: 'No script here' }).click();

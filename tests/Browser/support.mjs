@@ -3,8 +3,9 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { after, before } from 'node:test';
 import { chromium } from 'playwright-core';
+import { get, newShootAtSaltreach, newShot, url } from '../requests.mjs';
 
-export const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
+export { url };
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 /**
@@ -45,23 +46,24 @@ export function browser() {
   };
 }
 
-/** The demo's shoot and shots by their place in it. */
+/** Where a link with these words leads to, on the page at a path. */
+async function linkOn(path, words) {
+  const links = (await (await get(path)).text()).matchAll(/<a href="([^"]+)">(?:<b>)?([^<]+)</g);
+  const [, href] = [...links].find(([, , text]) => text === words) ?? assert.fail(`no link "${words}" on ${path}`);
+  return new URL(href).pathname;
+}
+
+/** The demo's shoot, or one of its shots by title. */
 export async function openDemo(view, title, options) {
-  const page = await view.open('/', options);
-  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
-  await page.getByRole('heading', { name: 'New shot' }).waitFor();
-  if (title) {
-    await page.getByRole('link', { name: title, exact: true }).click();
-    await benchIsReady(page, options);
-  }
+  const shoot = await linkOn('/', 'Spring tide at Saltreach mill');
+  const page = await view.open(title ? await linkOn(shoot, title) : shoot, options);
+  await (title ? benchIsReady(page, options) : page.getByRole('heading', { name: 'New shot' }).waitFor());
   return page;
 }
 
-/** A new shot of its own, so that tests do not meet in one. */
+/** A new shot in a shoot of its own: tests do not meet in one. */
 export async function makeShot(view, title, options) {
-  const page = await openDemo(view, null, options);
-  await page.getByLabel('Title').last().fill(title);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  const page = await view.open(`/shots/${await newShot(await newShootAtSaltreach(`For ${title}`), title)}`, options);
   await benchIsReady(page, options);
   return page;
 }
@@ -121,9 +123,10 @@ export async function tabTo(page, locator, most = 150) {
   assert.fail(`no way by Tab to ${locator}`);
 }
 
-export async function assertAccessible(page, where) {
+/** @param {object} [rules] which of axe's rules: all, if not said */
+export async function assertAccessible(page, where, rules = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }) {
   await page.evaluate(axe);
-  const result = await page.evaluate(() => globalThis.axe.run(document, { resultTypes: ['violations'], runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }));
+  const result = await page.evaluate((runOnly) => globalThis.axe.run(document, { resultTypes: ['violations'], runOnly }), rules);
   assert.deepEqual(
     result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target} ${node.any[0]?.message ?? ''}`).join(' | ')}`),
     [],

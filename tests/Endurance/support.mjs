@@ -6,47 +6,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-export const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
+export * from '../requests.mjs';
+
 export const root = fileURLToPath(new URL('../..', import.meta.url));
 
 /** How many times something is tried: few among the other tests, many by bin/endurance, or as EVRENT_TIMES says. */
 export const times = (few, many) => (process.env.EVRENT_ENDURANCE === 'long' ? Math.min(many, Number(process.env.EVRENT_TIMES ?? many)) : few);
-
-const own = { 'Sec-Fetch-Site': 'same-origin' };
-
-export function get(path, base = url) {
-  return fetch(base + path, { headers: own, redirect: 'manual' });
-}
-
-/** Posts a form as a page of Evrent's own does. @param {object|Array|FormData} values */
-export function post(path, values = {}, { base = url, headers = {} } = {}) {
-  const body = values instanceof FormData ? values : new URLSearchParams(values);
-  return fetch((path.startsWith('http') ? '' : base) + path, { method: 'POST', headers: { ...own, ...headers }, body, redirect: 'manual' });
-}
-
-/** One edit of a shot by script; resolves with status, revision and text. */
-export async function edit(shot, values, { base = url, path = '' } = {}) {
-  const response = await post(`/shots/${shot}${path}`, [...Object.entries(values), ['end', '1']], { base, headers: { 'HX-Request': 'true' } });
-  return { status: response.status, revision: response.headers.get('X-Evrent-Revision'), text: await response.text() };
-}
-
-export async function revisionOf(shot, base = url) {
-  return /id="revision"[^>]*value="(\d+)"/.exec(await (await get(`/shots/${shot}`, base)).text())?.[1];
-}
-
-export async function newShoot(name, base = url) {
-  const response = await post('/shoots', { name, place: 'Saltreach', shoot_date: '2027-03-23' }, { base });
-  assert.equal(response.status, 302);
-  return Number(/shoots\/(\d+)/.exec(response.headers.get('location'))[1]);
-}
-
-export async function newShot(shoot, title, base = url) {
-  const response = await post(`/shoots/${shoot}/shots`, { title, starter: 'slide-pan-tilt', recipe: '' }, { base });
-  assert.equal(response.status, 302);
-  return Number(/shots\/(\d+)/.exec(response.headers.get('location'))[1]);
-}
-
-export const planOf = async (shot, base = url) => (await get(`/shots/${shot}/plan.json`, base)).json();
 
 export const numbers = (seed) => {
   let state = seed >>> 0;
