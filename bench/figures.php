@@ -6,8 +6,10 @@ declare(strict_types=1);
  * Runs something often and prints the middle and the slow end of its times.
  *
  * @param callable(): mixed $work
+ *
+ * @return float the slow end, milliseconds: what 95 of 100 stay under
  */
-function figures(string $what, int $times, callable $work): void
+function figures(string $what, int $times, callable $work): float
 {
     $work();
     $milliseconds = [];
@@ -17,5 +19,8 @@ function figures(string $what, int $times, callable $work): void
         $milliseconds[] = (hrtime(true) - $start) / 1e6;
     }
     sort($milliseconds);
-    printf("%-58s median %8.2f ms   95 %% under %8.2f ms\n", $what, $milliseconds[intdiv($times, 2)], $milliseconds[(int) ceil($times * 0.95) - 1]);
+    $slow = $milliseconds[(int) ceil($times * 0.95) - 1];
+    printf("%-58s median %8.2f ms   95 %% under %8.2f ms\n", $what, $milliseconds[intdiv($times, 2)], $slow);
+
+    return $slow;
 }

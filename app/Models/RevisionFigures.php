@@ -26,8 +26,14 @@ final class RevisionFigures extends Model
 
     public static function keep(int $revisionId, ?ShotFigures $figures): void
     {
-        $json = $figures === null ? null : json_encode($figures->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-        self::query()->upsert([['plan_revision_id' => $revisionId, 'version' => ShotFigures::VERSION, 'figures' => $json]], 'plan_revision_id');
+        $row = ['plan_revision_id' => $revisionId, 'version' => ShotFigures::VERSION, 'figures' => self::written($figures)];
+        self::query()->upsert([$row], 'plan_revision_id');
+    }
+
+    /** JSON, as it is kept. */
+    public static function written(?ShotFigures $figures): ?string
+    {
+        return $figures === null ? null : json_encode($figures->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** As they are kept, or worked out now and kept; null when the plan cannot be worked out. */

@@ -60,6 +60,32 @@ final class Shot extends Model
         return $this->hasMany(Run::class)->orderByDesc('id');
     }
 
+    /**
+     * The shot of an address together with the revision it stands on: little is done with one that does not need the other, and asking
+     * once is faster.
+     *
+     * @param mixed   $value
+     * @param ?string $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $revision = PlanRevision::query()->whereColumn('plan_revisions.id', 'shots.current_revision_id')
+            // JSON stays the text it is in its own table, for the model to read.
+            ->selectRaw("to_jsonb(plan_revisions) || jsonb_build_object('plan', plan::text, 'pins', pins::text)");
+        $query = self::query();
+        $query->addSelect(['*', 'its_revision' => $revision]);
+        $found = $query->whereKey($value)->first();
+        if ($found === null) {
+            return null;
+        }
+        $json = $found->getAttribute('its_revision');
+        /** @var ?array<string, mixed> $row */
+        $row = is_string($json) ? json_decode($json, true) : null;
+        $found->offsetUnset('its_revision');
+
+        return $found->syncOriginal()->setRelation('revision', $row === null ? null : (new PlanRevision())->newFromBuilder($row));
+    }
+
     /** What it is called, even when its plan cannot be read. */
     public function title(): string
     {

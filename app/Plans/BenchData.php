@@ -21,7 +21,7 @@ final class BenchData
             'revision' => $page->revision->id,
             'preview' => $page->isPreview,
             'structure' => $page->structure(),
-            'fields' => $page->texts(),
+            'fields' => $page->texts,
             'follows' => $page->worked->pinned->pins->follows->value,
             ...$page->worked->drawn->data,
             'columns' => self::COLUMNS,

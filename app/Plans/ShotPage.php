@@ -33,6 +33,9 @@ final readonly class ShotPage
     public Report $report;
     public ShotTimes $times;
 
+    /** @var array<string, string> what stands in each field, by JSON pointer; /held/… for the sentence's figures */
+    public array $texts;
+
     /**
      * @param bool         $isPreview whether what is shown is a change that is only looked at, and not saved
      * @param list<string> $givesWay  which pinned figures the change left behind, in words
@@ -45,6 +48,7 @@ final readonly class ShotPage
         $this->schedule = $worked->schedule;
         $this->report = $worked->report;
         $this->times = ShotTimes::of($this->schedule);
+        $this->texts = self::textsOf($this->plan, $this->pins);
     }
 
     /**
@@ -114,14 +118,6 @@ final readonly class ShotPage
     }
 
     /**
-     * @return array<string, string> what stands in each field, by JSON pointer; /held/… for the sentence's figures
-     */
-    public function texts(): array
-    {
-        return self::textsOf($this->plan, $this->pins);
-    }
-
-    /**
      * @return array<string, string> by JSON pointer
      */
     public static function textsOf(Plan $plan, Pins $pins): array
@@ -153,6 +149,6 @@ final readonly class ShotPage
         $light = $this->plan->light;
         $told = [$this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $light?->metered, $light?->bias, $light?->isoChanges];
 
-        return md5(serialize([array_keys(FieldTexts::of($this->plan)), $told]));
+        return md5(serialize([array_keys($this->texts), $told]));
     }
 }

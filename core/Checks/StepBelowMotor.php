@@ -119,18 +119,21 @@ final class StepBelowMotor implements Check
     /** Looks at the moves alone: a whole schedule for each try would take long. */
     private static function stillShows(Plan $plan): bool
     {
-        $columns = $plan->path->positionColumns();
-        foreach ($plan->rig->axes as $axis) {
-            $still = 0;
-            $before = null;
-            $stood = 0;
-            foreach ($columns[$axis->id] as $position) {
-                $stands = $axis->motorPositionSteps($position);
-                $still += $before !== null && $stands === $stood && $position !== $before ? 1 : 0;
-                [$before, $stood] = [$position, $stands];
-            }
-            if (self::tooMany($plan, $still)) {
-                return true;
+        $axes = $plan->rig->axes;
+        $before = $stood = [];
+        $still = array_fill_keys($plan->rig->axisIds(), 0);
+        foreach ($plan->path->legs as $leg) {
+            for ($index = $leg->fromIndex; $index <= $leg->toIndex; $index++) {
+                $covered = $leg->covered($index);
+                foreach ($axes as $axis) {
+                    $position = $leg->position($axis->id, $covered);
+                    $stands = $axis->motorPositionSteps($position);
+                    $isStill = $stands === ($stood[$axis->id] ?? null) && $position !== $before[$axis->id];
+                    if ($isStill && self::tooMany($plan, ++$still[$axis->id])) {
+                        return true;
+                    }
+                    [$before[$axis->id], $stood[$axis->id]] = [$position, $stands];
+                }
             }
         }
 
@@ -145,6 +148,10 @@ final class StepBelowMotor implements Check
 
     private static function shorterRamps(Shot $shot): ?Remedy
     {
+        // Where it stands between steps even without ramps, it does with any.
+        if (self::stillShows(self::withRamps($shot->plan, 0.0))) {
+            return null;
+        }
         foreach (self::SHORTER_RAMPS as $share) {
             $shorter = self::withRamps($shot->plan, $share);
             if (self::stillShows($shorter)) {

@@ -118,14 +118,22 @@ final class Drawable
         $last = null;
         $times = 0;
         foreach ($column as $n => $value) {
-            $step = $value === null ? null : $value - $before;
-            $before = $value ?? $before;
+            if ($value === null) {
+                $step = null;
+            } else {
+                $step = $value - $before;
+                $before = $value;
+            }
             // The first stands by itself: columns that differ in nothing else are the same.
             if ($n > 1 && $step === $last) {
                 $times++;
                 continue;
             }
-            self::addRun($steps, $last, $times);
+            if ($times === 1) {
+                $steps[] = $last;
+            } else {
+                self::addRun($steps, $last, $times);
+            }
             $last = $step;
             $times = 1;
         }

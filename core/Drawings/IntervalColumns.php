@@ -106,12 +106,8 @@ final class IntervalColumns
         if ($first !== null && $first === $values[count($values) - 1] && $values === array_fill(0, count($values), $first)) {
             return self::whole($first);
         }
-        $whole = [];
-        foreach ($values as $value) {
-            $whole[] = $value === null ? null : (int) round($value * self::SCALE);
-        }
 
-        return $whole;
+        return Packed::column($values, self::SCALE);
     }
 
     private static function whole(float $value): int

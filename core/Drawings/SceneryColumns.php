@@ -74,13 +74,6 @@ final class SceneryColumns
     private static function packed(array $values): array
     {
         // To a thousandth of a degree or of a stop: finer than anything drawn, and a third of the bytes.
-        $coarse = IntervalColumns::SCALE / self::DRAWN_PARTS;
-
-        $packed = [];
-        foreach ($values as $value) {
-            $packed[] = (int) (round($value * self::DRAWN_PARTS) * $coarse);
-        }
-
-        return $packed;
+        return Packed::column($values, self::DRAWN_PARTS, intdiv(IntervalColumns::SCALE, self::DRAWN_PARTS));
     }
 }

@@ -38,7 +38,10 @@ final readonly class Moves
         $photos = count($positions[$axes[0]->id]);
         $slowest = array_fill(0, $photos, 0.0);
         foreach ($axes as $axis) {
-            $stepped = array_map($axis->motorPositionSteps(...), $positions[$axis->id]);
+            $stepped = [];
+            foreach ($positions[$axis->id] as $position) {
+                $stepped[] = $axis->motorPositionSteps($position);
+            }
             $steps = $seconds = [];
             $motor = new Motor($axis, $stepped[0]);
             for ($n = 0; $n < $photos - 1; $n++) {

@@ -12,7 +12,7 @@ final readonly class Track
     private const NODE_SECONDS = 180.0;
 
     /** Nearer to the zenith or the nadir the azimuth swings too fast to be read between nodes. */
-    private const STEEP_DEGREES = 60.0;
+    private const STEEP_DEGREES = 70.0;
 
     /**
      * @param list<float> $azimuths  degrees from true north clockwise, without a jump at north; the first in 0…360

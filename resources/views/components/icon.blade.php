@@ -1,2 +1,2 @@
 @props(['name'])
-<span {{ $attributes->class('icon') }} aria-hidden="true">{!! file_get_contents(resource_path('icons/' . basename($name) . '.svg')) !!}</span>
+<span class="icon" aria-hidden="true">{!! App\Plans\Icon::svg($name) !!}</span>

@@ -1,6 +1,6 @@
 {{-- The answer to a change: every part that hangs on the numbers, and all messages cleared. --}}
 @php
-    $texts = $restructured ? $page->texts() : [];
+    $texts = $restructured ? $page->texts : [];
 @endphp
 @include('shots.parts.verdict')
 @unless ($page->isPreview)

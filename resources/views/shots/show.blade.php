@@ -1,4 +1,4 @@
-@php $texts = $page->texts(); @endphp
+@php $texts = $page->texts; @endphp
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
     <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}" :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'" data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}" data-jog="{{ route('shots.jog', $page->shot) }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+/**
+ * The drawings on buttons and marks, put into the page itself: they take the colour of the text around them, and none arrives late.
+ */
+final class Icon
+{
+    /** @var array<string, string> by name; a page shows most of its icons many times */
+    private static array $read = [];
+
+    /** SVG that may stand in a page. */
+    public static function svg(string $name): string
+    {
+        return self::$read[$name] ??= (string) file_get_contents(resource_path('icons/' . basename($name) . '.svg'));
+    }
+}
