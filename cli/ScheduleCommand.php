@@ -27,16 +27,8 @@ final class ScheduleCommand extends Command
     {
         $format = Input::choice($input, 'format', ['json', 'csv']);
         $plan = Input::plan($input);
-        if ($format === 'json') {
-            foreach (ScheduleJson::pieces($plan) as $piece) {
-                $output->write($piece, false, OutputInterface::OUTPUT_RAW);
-            }
-
-            return self::SUCCESS;
-        }
-        foreach (ScheduleCsv::rows($plan) as $row) {
-            // Numbers, axis names and parts of the run: nothing in it ever needs a quote.
-            $output->write(implode(',', $row) . "\n", false, OutputInterface::OUTPUT_RAW);
+        foreach ($format === 'json' ? ScheduleJson::pieces($plan) : ScheduleCsv::pieces($plan) as $piece) {
+            $output->write($piece, false, OutputInterface::OUTPUT_RAW);
         }
 
         return self::SUCCESS;

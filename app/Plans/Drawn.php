@@ -13,6 +13,8 @@ use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\Target;
 
 /**
  * What the bench's script draws of a schedule, as the core worked it out.
@@ -46,10 +48,12 @@ final readonly class Drawn
             'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
             'ramps' => $schedule->ramps(),
             'axes' => array_map(static fn (Axis $axis): array => [
-                'id' => $axis->id, 'unit' => $axis->kind->unit(), 'min' => $axis->min, 'max' => $axis->max,
+                'id' => $axis->id, 'role' => $axis->role->value, 'unit' => $axis->kind->unit(), 'min' => $axis->min, 'max' => $axis->max,
                 'coarse' => Jog::step($axis, 'coarse'), 'fine' => Jog::step($axis, 'fine'),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
+            'targets' => array_map(static fn (Target $target): array => $target->drawn(), Target::cases()),
+            'seen_above_deg' => Horizontal::SEEN_ABOVE_DEGREES,
             'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),
         ], json_encode(Drawable::columns($shot), JSON_THROW_ON_ERROR));
     }

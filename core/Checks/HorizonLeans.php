@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -22,7 +23,7 @@ final class HorizonLeans implements Check
         }
         $focal = $optics->focalPixels() * $optics->outputScale();
         $leans = $dips = $over = [];
-        $pans = $shot->schedule->moves->positions['pan'] ?? array_fill(0, $shot->schedule->photosTotal(), 0.0);
+        $pans = $shot->schedule->positionsFor(AxisRole::Pan) ?? array_fill(0, $shot->schedule->photosTotal(), 0.0);
         foreach ($pans as $n => $pan) {
             $leans[] = $base->leanDegrees($pan);
             $dips[] = $focal * deg2rad($base->dipDegrees($pan));

@@ -7,6 +7,7 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -53,7 +54,7 @@ final class InclineBeyondThrust implements Check
 
     private static function slide(Shot $shot): ?Axis
     {
-        $named = $shot->plan->rig->axis('slide');
+        $named = $shot->plan->rig->axisFor(AxisRole::Slide);
 
         return $named?->kind === AxisKind::Linear ? $named : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -16,7 +17,7 @@ final class SlideDoesNotShow implements Check
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();
-        $positions = $shot->schedule->moves->positions['slide'] ?? [];
+        $positions = $shot->schedule->positionsFor(AxisRole::Slide) ?? [];
         if ($motion === null || $positions === []) {
             return null;
         }

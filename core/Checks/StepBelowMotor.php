@@ -41,7 +41,7 @@ final class StepBelowMotor implements Check
         if ($motion === null || $shot->schedule->summary->largestStep[$axis->id] === 0.0) {
             return null;
         }
-        $pixels = $motion->picture->shift($axis->id, 1.0 / $axis->stepsPerUnit, 0.0, $motion->picture->optics->foregroundMetres);
+        $pixels = $motion->picture->shift($axis->role, 1.0 / $axis->stepsPerUnit, 0.0, $motion->picture->optics->foregroundMetres);
         if ($pixels <= $shot->plan->thresholds->motorStepPixels) {
             return null;
         }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Drawings;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -104,7 +105,7 @@ final readonly class BudgetDrawing
                 );
             }
         }
-        $slide = $shot->plan->rig->axis('slide');
+        $slide = $shot->plan->rig->axisFor(AxisRole::Slide);
         if ($load->thrustNewtons !== null && $slide?->kind === AxisKind::Linear) {
             $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
             $usable = Load::THRUST_SHARE * $load->thrustNewtons;
@@ -129,7 +130,7 @@ final readonly class BudgetDrawing
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
         }
-        $pans = $shot->schedule->moves->positions['pan'] ?? [0.0];
+        $pans = $shot->schedule->positionsFor(AxisRole::Pan) ?? [0.0];
         $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
         $most = $shot->plan->thresholds->horizonPixels;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Target;
@@ -34,7 +35,7 @@ final class SceneryColumns
         if ($sky === null) {
             return [];
         }
-        $pan = $shot->plan->rig->axis('pan');
+        $pan = $shot->plan->rig->axisFor(AxisRole::Pan);
         $zero = $shot->plan->rig->base->zeroBearingDegrees;
         $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
         $columns = [];

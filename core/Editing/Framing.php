@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
@@ -18,8 +19,6 @@ use Evrent\Core\Values\Problems;
  */
 final class Framing
 {
-    private const PAN = 'pan';
-    private const TILT = 'tilt';
     private const MOST_FRAME_WIDTHS = 50;
 
     /**
@@ -31,7 +30,7 @@ final class Framing
      */
     public static function panned(Plan $plan, float $widths): Plan
     {
-        $pan = self::axis($plan, self::PAN);
+        $pan = self::pan($plan);
         $problems = new Problems();
         $problems->unlessBetween($widths, -self::MOST_FRAME_WIDTHS, self::MOST_FRAME_WIDTHS, '/widths', 'frame widths');
         $problems->throwIfAny();
@@ -52,13 +51,13 @@ final class Framing
      */
     public static function aimed(Plan $plan, int $place, float $bearingDegrees, float $heightDegrees): Plan
     {
-        $pan = self::axis($plan, self::PAN);
+        $pan = self::pan($plan);
         $problems = new Problems();
         $problems->unlessBetween($bearingDegrees, -360, 360, '/bearing', 'a compass bearing in degrees');
         $problems->unlessBetween($heightDegrees, -90, 90, '/height', 'a height in degrees');
         $problems->throwIfAny();
         $positions = [$pan->id => self::nearestTurn($pan, $bearingDegrees - $plan->rig->base->zeroBearingDegrees)];
-        $tilt = $plan->rig->axis(self::TILT);
+        $tilt = $plan->rig->axisFor(AxisRole::Tilt);
         if ($tilt !== null) {
             $positions[$tilt->id] = $heightDegrees;
         } elseif ($heightDegrees !== 0.0) {
@@ -96,8 +95,8 @@ final class Framing
         return $degrees + 360.0 * round(($middle - $degrees) / 360.0);
     }
 
-    private static function axis(Plan $plan, string $axisId): Axis
+    private static function pan(Plan $plan): Axis
     {
-        return $plan->rig->axis($axisId) ?? throw new InvalidInput([new Problem('/axis', "The rig has no {$axisId} axis.")]);
+        return $plan->rig->axisFor(AxisRole::Pan) ?? throw new InvalidInput([new Problem('/axis', 'The rig has no pan axis.')]);
     }
 }

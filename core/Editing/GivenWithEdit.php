@@ -65,7 +65,7 @@ final readonly class GivenWithEdit
     /** @throws InvalidInput */
     public function target(): Target
     {
-        return Target::tryFrom($this->text('target')) ?? throw new InvalidInput([new Problem('/edit/target', 'Choose sun, moon or galactic centre.')]);
+        return Target::tryFrom($this->text('target')) ?? throw new InvalidInput([new Problem('/edit/target', 'Choose ' . Target::names('or') . '.')]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
@@ -60,8 +61,7 @@ final class SkyEdits
         $azimuths = $sky->azimuths($target);
         $altitudes = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $sky->altitudes($target));
         $moves = $plan->timing->photos - 1;
-        $ids = $plan->rig->axisIds();
-        if (!in_array('pan', $ids, true)) {
+        if ($plan->rig->axisFor(AxisRole::Pan) === null) {
             throw new InvalidInput([new Problem('/edit/target', 'The rig has no pan axis to follow it with.')]);
         }
         $kept = self::fewest($azimuths, $altitudes, $first, $last);
@@ -70,11 +70,12 @@ final class SkyEdits
         foreach ($kept as $k => $n) {
             $share = $last === $first ? 0.0 : ($n - $first) / ($last - $first);
             $positions = [];
-            foreach ($ids as $id) {
-                $positions[$id] = match ($id) {
-                    'pan' => round($azimuths[$n] + $offset, 4),
-                    'tilt' => round($altitudes[$n] + self::dip($plan, $azimuths[$n] + $offset), 4),
-                    default => $ends[0]->positions[$id] + ($ends[1]->positions[$id] - $ends[0]->positions[$id]) * $share,
+            foreach ($plan->rig->axes as $axis) {
+                [$from, $to] = [$ends[0]->positions[$axis->id], $ends[1]->positions[$axis->id]];
+                $positions[$axis->id] = match ($axis->role) {
+                    AxisRole::Pan => round($azimuths[$n] + $offset, 4),
+                    AxisRole::Tilt => round($altitudes[$n] + self::dip($plan, $azimuths[$n] + $offset), 4),
+                    default => $from + ($to - $from) * $share,
                 };
             }
             $at = $k === count($kept) - 1 ? 1.0 : round($share * $moves) / $moves;
@@ -119,7 +120,7 @@ final class SkyEdits
      */
     private static function turned(Plan $plan, array $azimuths, int $first, int $last): float
     {
-        $pan = $plan->rig->axis('pan');
+        $pan = $plan->rig->axisFor(AxisRole::Pan);
         $zero = $plan->rig->base->zeroBearingDegrees;
         $middle = ($azimuths[$first] + $azimuths[$last]) / 2.0 - $zero;
         $wanted = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;

@@ -16,15 +16,46 @@ use Evrent\Core\Words\PlainText;
  */
 final class ScheduleCsv
 {
+    private const ROWS_A_PIECE = 200;
+
     /**
-     * @return iterable<list<string>>
+     * @return iterable<list<string>> cells
      */
     public static function rows(Plan $plan): iterable
     {
+        foreach (self::lines($plan) as $line) {
+            yield explode(',', $line);
+        }
+    }
+
+    /**
+     * The file, to be written piece by piece: many rows at a time, since each writing takes its time.
+     *
+     * @return iterable<string>
+     */
+    public static function pieces(Plan $plan): iterable
+    {
+        $piece = '';
+        $rows = 0;
+        foreach (self::lines($plan) as $line) {
+            $piece .= "{$line}\n";
+            if (++$rows % self::ROWS_A_PIECE === 0) {
+                yield $piece;
+                $piece = '';
+            }
+        }
+        yield $piece;
+    }
+
+    /**
+     * @return iterable<string> rows without their ends. Numbers, axis names and parts of the run: nothing in them ever needs a quote
+     */
+    private static function lines(Plan $plan): iterable
+    {
         $stops = $plan->timing->mode->stops();
-        yield self::header($plan->rig->axisIds(), $stops, $plan->light !== null);
+        yield implode(',', self::header($plan->rig->axisIds(), $stops, $plan->light !== null));
         foreach (PhotoStream::of($plan) as $photo) {
-            yield self::row($photo, $stops, $plan->timing->mode->hasClock());
+            yield self::line($photo, $stops, $plan->timing->mode->hasClock());
         }
     }
 
@@ -46,10 +77,7 @@ final class ScheduleCsv
         ];
     }
 
-    /**
-     * @return list<string>
-     */
-    private static function row(Photo $photo, bool $stops, bool $hasClock): array
+    private static function line(Photo $photo, bool $stops, bool $hasClock): string
     {
         $numbers = [
             ...($hasClock
@@ -64,10 +92,6 @@ final class ScheduleCsv
             ...($photo->iso === null ? [] : [$photo->iso]),
         ];
 
-        return [
-            (string) $photo->number,
-            $photo->phase->value,
-            ...array_map(static fn (float|int|null $number): string => $number === null ? '' : PlainText::number($number), $numbers),
-        ];
+        return "{$photo->number},{$photo->phase->value}," . PlainText::numbers($numbers);
     }
 }

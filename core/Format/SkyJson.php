@@ -11,8 +11,7 @@ use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\LocalDay;
 use Evrent\Core\Sky\Moon;
 use Evrent\Core\Sky\Observer;
-use Evrent\Core\Sky\Star;
-use Evrent\Core\Sky\Sun;
+use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -46,15 +45,14 @@ final class SkyJson
      */
     public static function sky(Observer $observer, Instant $instant): array
     {
-        $moon = new Moon();
-        $sun = new Sun();
+        $sky = [];
+        foreach (Target::cases() as $target) {
+            $sky[$target->value] = self::horizontal($observer->horizontal($target->body(), $instant));
+        }
+        $phaseAngle = Moon::phaseAngle(Target::Moon->body()->place($instant), Target::Sun->body()->place($instant));
+        $sky[Target::Moon->value]['lit_fraction'] = round(Moon::litFraction($phaseAngle), self::DECIMALS);
 
-        return [
-            'sun' => self::horizontal($observer->horizontal($sun, $instant)),
-            'moon' => self::horizontal($observer->horizontal($moon, $instant))
-                + ['lit_fraction' => round(Moon::litFraction(Moon::phaseAngle($moon->place($instant), $sun->place($instant))), self::DECIMALS)],
-            'galactic_centre' => self::horizontal($observer->horizontal(Star::galacticCentre(), $instant)),
-        ];
+        return $sky;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Evrent\Core\Kit;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
 
@@ -16,7 +17,6 @@ final readonly class KitItem
 {
     public const MOST_NAME_CHARACTERS = 120;
     public const MOST_NOTE_CHARACTERS = 300;
-    private const AXES = ['slide' => AxisKind::Linear, 'pan' => AxisKind::Rotary, 'tilt' => AxisKind::Rotary];
     private const AXIS_FIELDS = ['min', 'max', 'max_speed', 'max_acceleration', 'steps_per_unit'];
 
     /**
@@ -88,11 +88,12 @@ final readonly class KitItem
     public function axes(): array
     {
         $axes = [];
-        foreach (self::AXES as $id => $kind) {
+        foreach (AxisRole::known() as $role) {
+            $id = $role->value;
             $given = array_map(fn (string $field): ?float => $this->value("{$id}_{$field}"), self::AXIS_FIELDS);
             if (!in_array(null, $given, true)) {
                 /** @var list<float> $given */
-                $axes[] = new Axis($id, $kind, ...[...$given, $this->value("{$id}_backlash") ?? 0.0]);
+                $axes[] = new Axis($id, $role->kind(), ...[...$given, $this->value("{$id}_backlash") ?? 0.0]);
             }
         }
 
@@ -108,7 +109,7 @@ final readonly class KitItem
             return;
         }
         $whole = 0;
-        foreach (array_keys(self::AXES) as $id) {
+        foreach (array_column(AxisRole::known(), 'value') as $id) {
             $given = array_filter(self::AXIS_FIELDS, static fn (string $field): bool => isset($values["{$id}_{$field}"]));
             $whole += count($given) === count(self::AXIS_FIELDS) ? 1 : 0;
             if ($given === [] || count($given) === count(self::AXIS_FIELDS)) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Motion\AxisRole;
+
 /**
  * Kinds of kit, and what each is described by: names as in the open format, units in them.
  */
@@ -97,7 +99,8 @@ enum KitKind: string
     private static function rigFields(): array
     {
         $fields = [];
-        foreach (['slide' => ['mm', 100_000.0], 'pan' => ['°', 3_600.0], 'tilt' => ['°', 360.0]] as $axis => [$unit, $most]) {
+        foreach (AxisRole::known() as $role) {
+            [$axis, $unit, $most] = [$role->value, $role->kind()->unit(), $role->most()];
             $name = ucfirst($axis);
             $fields["{$axis}_min"] = new KitField("{$name} from", $unit, -$most, $most, beginsLine: true);
             $fields["{$axis}_max"] = new KitField("{$name} to", $unit, -$most, $most);

@@ -65,10 +65,10 @@ final readonly class Daylight
         $lux = Illuminance::ofSun($sunDegrees) + Illuminance::NIGHT_SKY_LUX + $this->glowLux;
         // A moon that is down lights nothing, and in daylight it is not worth its computation.
         if ($moonDegrees > Illuminance::LOWEST_MOON_DEGREES && $sunDegrees < 0.0) {
-            $moon = $this->sky->moon->place($instant);
+            $moon = $this->sky->body(Target::Moon)->place($instant);
             $lux += Illuminance::ofMoon(
                 $moonDegrees,
-                Moon::phaseAngle($moon, $this->sky->sun->place($instant)),
+                Moon::phaseAngle($moon, $this->sky->body(Target::Sun)->place($instant)),
                 rad2deg(asin(self::EARTH_KILOMETRES / $moon->distanceKilometres)),
             );
         }

@@ -18,6 +18,8 @@ final readonly class Axis
     /** Far beyond any rig, and small enough that positions in motor steps stay exact whole numbers. */
     public const MOST = 1_000_000;
 
+    public AxisRole $role;
+
     /**
      * @param float $min                lowest position, mm or degrees
      * @param float $max                highest position, mm or degrees
@@ -38,6 +40,7 @@ final readonly class Axis
         public float $stepsPerUnit,
         public float $backlash = 0.0,
     ) {
+        $this->role = AxisRole::of($id);
         $problems = new Problems();
         if (preg_match('/^[a-z][a-z0-9_]{0,23}$/D', $id) !== 1 || in_array($id, self::RESERVED_IDS, true)) {
             $problems->add('/id', 'Name the axis in small letters, digits and _, such as slide, pan or tilt.');

@@ -84,6 +84,18 @@ final readonly class Rig
         return null;
     }
 
+    /** Names tell roles, and no two axes have the same: one at most. */
+    public function axisFor(AxisRole $role): ?Axis
+    {
+        foreach ($this->axes as $axis) {
+            if ($axis->role === $role && $role !== AxisRole::Other) {
+                return $axis;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @return list<string>
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Motion\AxisRole;
+
 /**
  * What the rig's and the subject's motion does to the picture, in output pixels after the crop. Small angles: the shift
  * of the image's centre.
@@ -14,11 +16,6 @@ final readonly class Picture
 {
     private const MILLIMETRES_PER_METRE = 1_000.0;
 
-    /** What an axis does to the picture goes by its name; others are not known to do anything. */
-    private const PAN = 'pan';
-    private const TILT = 'tilt';
-    private const SLIDE = 'slide';
-
     /** Output pixels for one radian at the centre. */
     private float $focal;
 
@@ -28,19 +25,19 @@ final readonly class Picture
     }
 
     /**
-     * @param string $axisId      by its name: slide, pan or tilt
-     * @param float  $travel      mm or degrees
-     * @param float  $tiltDegrees where the tilt stands
-     * @param float  $metres      distance of what is looked at; a slide shifts near things more
+     * @param AxisRole $role        of the axis that moves
+     * @param float    $travel      mm or degrees
+     * @param float    $tiltDegrees where the tilt stands
+     * @param float    $metres      distance of what is looked at; a slide shifts near things more
      *
-     * @return float output pixels, 0 for an axis of another name
+     * @return float output pixels, 0 for an axis that is not known to do anything
      */
-    public function shift(string $axisId, float $travel, float $tiltDegrees, float $metres): float
+    public function shift(AxisRole $role, float $travel, float $tiltDegrees, float $metres): float
     {
-        return match ($axisId) {
-            self::PAN => $this->focal * deg2rad($travel) * cos(deg2rad($tiltDegrees)),
-            self::TILT => $this->focal * deg2rad($travel),
-            self::SLIDE => $this->focal * $travel / ($metres * self::MILLIMETRES_PER_METRE),
+        return match ($role) {
+            AxisRole::Pan => $this->focal * deg2rad($travel) * cos(deg2rad($tiltDegrees)),
+            AxisRole::Tilt => $this->focal * deg2rad($travel),
+            AxisRole::Slide => $this->focal * $travel / ($metres * self::MILLIMETRES_PER_METRE),
             default => 0.0,
         };
     }
@@ -52,8 +49,8 @@ final readonly class Picture
      */
     public function parallax(float $slideMillimetres): float
     {
-        return $this->shift(self::SLIDE, $slideMillimetres, 0.0, $this->optics->foregroundMetres)
-            - $this->shift(self::SLIDE, $slideMillimetres, 0.0, $this->optics->backgroundMetres);
+        return $this->shift(AxisRole::Slide, $slideMillimetres, 0.0, $this->optics->foregroundMetres)
+            - $this->shift(AxisRole::Slide, $slideMillimetres, 0.0, $this->optics->backgroundMetres);
     }
 
     /** How far the subject's own motion carries it across the picture in some seconds. */

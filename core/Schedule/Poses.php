@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Plan\Plan;
 
 /**
- * Where the camera is and how it looks, for the finder: from the axes' positions and the base's lean. What axes do goes by
- * their names: slide carries it sideways, pan turns it, tilt lifts it; others are not known to do anything.
+ * Where the camera is and how it looks, for the finder: from the axes' positions and the base's lean. Slide carries it
+ * sideways, pan turns it, tilt lifts it.
  */
 final class Poses
 {
@@ -22,12 +23,13 @@ final class Poses
      */
     public static function at(Plan $plan, array $positions): array
     {
-        $pan = $positions['pan'] ?? 0.0;
+        $stands = static fn (AxisRole $role): float => $positions[$plan->rig->axisFor($role)->id ?? ''] ?? 0.0;
+        $pan = $stands(AxisRole::Pan);
 
         return [
-            'x' => ($positions['slide'] ?? 0.0) / self::MILLIMETRES_PER_METRE,
+            'x' => $stands(AxisRole::Slide) / self::MILLIMETRES_PER_METRE,
             'yaw' => $pan,
-            'pitch' => ($positions['tilt'] ?? 0.0) - $plan->rig->base->dipDegrees($pan),
+            'pitch' => $stands(AxisRole::Tilt) - $plan->rig->base->dipDegrees($pan),
             'roll' => $plan->rig->base->leanDegrees($pan),
         ];
     }
@@ -37,15 +39,14 @@ final class Poses
      */
     public static function columns(Schedule $schedule): array
     {
-        $axes = $schedule->moves->positions;
         $still = array_fill(0, $schedule->photosTotal(), 0.0);
-        $pans = $axes['pan'] ?? $still;
-        $tilts = $axes['tilt'] ?? $still;
+        $pans = $schedule->positionsFor(AxisRole::Pan) ?? $still;
+        $tilts = $schedule->positionsFor(AxisRole::Tilt) ?? $still;
         $base = $schedule->plan->rig->base;
         $isLevel = $base->offLevelDegrees === 0.0;
 
         return [
-            'x' => array_map(static fn (float $slide): float => $slide / self::MILLIMETRES_PER_METRE, $axes['slide'] ?? $still),
+            'x' => array_map(static fn (float $slide): float => $slide / self::MILLIMETRES_PER_METRE, $schedule->positionsFor(AxisRole::Slide) ?? $still),
             'yaw' => $pans,
             'pitch' => $isLevel ? $tilts : array_map(static fn (float $tilt, float $pan): float => $tilt - $base->dipDegrees($pan), $tilts, $pans),
             'roll' => $isLevel ? $still : array_map($base->leanDegrees(...), $pans),

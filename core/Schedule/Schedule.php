@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Schedule;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -125,6 +126,16 @@ final readonly class Schedule
         }
 
         return array_sum(self::intervals($plan, $plan->timing->exposure->column($photos)));
+    }
+
+    /**
+     * @return ?list<float> where an axis stands for each photo, mm or degrees; null where the rig has none for that
+     */
+    public function positionsFor(AxisRole $role): ?array
+    {
+        $axis = $this->plan->rig->axisFor($role);
+
+        return $axis === null ? null : $this->moves->positions[$axis->id];
     }
 
     public function photosTotal(): int

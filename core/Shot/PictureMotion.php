@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Shot;
 
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
@@ -14,8 +15,12 @@ use Evrent\Core\Schedule\Schedule;
  */
 final readonly class PictureMotion
 {
+    /** @var list<float> where the tilt stands for each photo, degrees; empty where there is none */
+    private array $tilts;
+
     private function __construct(private Schedule $schedule, public Picture $picture)
     {
+        $this->tilts = $schedule->positionsFor(AxisRole::Tilt) ?? [];
     }
 
     /** Null when the plan says nothing of its optics. */
@@ -72,10 +77,12 @@ final readonly class PictureMotion
     {
         $found = [];
         for ($n = 0; $n < $this->schedule->photosTotal() - 1; $n++) {
-            foreach ($this->schedule->photo($n + 1)->travelWhileOpen as $axisId => $travel) {
-                $shift = $travel === 0.0 ? 0.0 : abs($this->shift($axisId, $travel, $n));
+            $travels = $this->schedule->photo($n + 1)->travelWhileOpen;
+            foreach ($this->schedule->plan->rig->axes as $axis) {
+                $travel = $travels[$axis->id];
+                $shift = $travel === 0.0 ? 0.0 : abs($this->shift($axis, $travel, $n));
                 if ($shift > max($pixels, $found[$n + 1]->shift ?? 0.0)) {
-                    $found[$n + 1] = new FastestStep($this->schedule->plan->rig->axis($axisId), $n + 1, $shift);
+                    $found[$n + 1] = new FastestStep($axis, $n + 1, $shift);
                 }
             }
         }
@@ -90,14 +97,14 @@ final readonly class PictureMotion
     {
         $positions = $this->schedule->moves->positions[$axis->id];
         // A step cannot move the picture more than it would with the tilt level: most need no closer look.
-        $level = abs($this->picture->shift($axis->id, 1.0, 0.0, $this->picture->optics->subjectMetres));
+        $level = abs($this->picture->shift($axis->role, 1.0, 0.0, $this->picture->optics->subjectMetres));
         $over = [];
         for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
             $travel = $positions[$n + 1] - $positions[$n];
             if (abs($travel) * $level <= $pixels) {
                 continue;
             }
-            $shift = abs($this->shift($axis->id, $travel, $n));
+            $shift = abs($this->shift($axis, $travel, $n));
             if ($shift > $pixels) {
                 $over[$n] = $shift;
             }
@@ -112,10 +119,10 @@ final readonly class PictureMotion
      *
      * @return float output pixels, of the subject
      */
-    private function shift(string $axisId, float $travel, int $n): float
+    private function shift(Axis $axis, float $travel, int $n): float
     {
-        $tilt = $this->schedule->moves->positions['tilt'][$n] ?? 0.0;
+        $tilt = $this->tilts[$n] ?? 0.0;
 
-        return $this->picture->shift($axisId, $travel, $tilt, $this->picture->optics->subjectMetres);
+        return $this->picture->shift($axis->role, $travel, $tilt, $this->picture->optics->subjectMetres);
     }
 }

@@ -9,8 +9,8 @@ namespace Evrent\Core\Sky;
  */
 final readonly class Horizontal
 {
-    /** The formula for the air's lift holds down to here. */
-    private const LIFTED_DEGREES = -1.0;
+    /** Below this nothing is drawn: all of a body is down, and the formula for the air's lift holds no further. */
+    public const SEEN_ABOVE_DEGREES = -1.0;
 
     public function __construct(public float $azimuth, public float $altitude)
     {
@@ -22,7 +22,7 @@ final readonly class Horizontal
      */
     public function apparentAltitude(): float
     {
-        return $this->altitude < self::LIFTED_DEGREES ? $this->altitude : $this->altitude + self::liftDegrees($this->altitude);
+        return $this->altitude < self::SEEN_ABOVE_DEGREES ? $this->altitude : $this->altitude + self::liftDegrees($this->altitude);
     }
 
     /**
@@ -31,7 +31,7 @@ final readonly class Horizontal
      */
     public function followedAltitude(): float
     {
-        return $this->altitude + self::liftDegrees(max(self::LIFTED_DEGREES, $this->altitude));
+        return $this->altitude + self::liftDegrees(max(self::SEEN_ABOVE_DEGREES, $this->altitude));
     }
 
     private static function liftDegrees(float $altitude): float

@@ -5,24 +5,25 @@ declare(strict_types=1);
 namespace Evrent\Core\Sky;
 
 /**
- * Sun, moon and galactic centre as seen from one place, for as many moments as are asked for.
+ * What people aim at as seen from one place, for as many moments as are asked for.
  */
 final class Sky
 {
     private const SECONDS_PER_HOUR = 3_600.0;
 
-    public readonly Body $sun;
-    public readonly Body $moon;
-    public readonly Body $galacticCentre;
+    /** @var array<string, Body> by target */
+    private readonly array $bodies;
 
     /** @var array<int, Nutation> by hours since 1970 */
     private array $nutations = [];
 
     public function __construct(public readonly Observer $observer)
     {
-        $this->sun = new Interpolated(new Sun());
-        $this->moon = new Interpolated(new Moon());
-        $this->galacticCentre = new Interpolated(Star::galacticCentre());
+        $bodies = [];
+        foreach (Target::cases() as $target) {
+            $bodies[$target->value] = new Interpolated($target->body());
+        }
+        $this->bodies = $bodies;
     }
 
     public function of(Target $target, Instant $instant): Horizontal
@@ -40,10 +41,6 @@ final class Sky
 
     public function body(Target $target): Body
     {
-        return match ($target) {
-            Target::Sun => $this->sun,
-            Target::Moon => $this->moon,
-            Target::GalacticCentre => $this->galacticCentre,
-        };
+        return $this->bodies[$target->value];
     }
 }

@@ -73,7 +73,7 @@ final readonly class Start
             StartEvent::Moonrise, StartEvent::Moonset => static fn (Instant $instant): float => DayEvents::moonAboveHorizon(
                 $site->observer,
                 $instant,
-                $sky->moon,
+                $sky->body(Target::Moon),
             ),
             default => fn (Instant $instant): float => $sky->of($this->event->target(), $instant)->altitude - $this->threshold(),
         };

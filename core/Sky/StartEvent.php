@@ -40,11 +40,14 @@ enum StartEvent: string
 
     public function target(): Target
     {
-        return match (true) {
-            str_starts_with($this->value, 'moon') => Target::Moon,
-            str_starts_with($this->value, 'galactic') => Target::GalacticCentre,
-            default => Target::Sun,
-        };
+        foreach (Target::cases() as $target) {
+            if (str_starts_with($this->value, $target->value)) {
+                return $target;
+            }
+        }
+
+        // Dawn and dusk are the sun's.
+        return Target::Sun;
     }
 
     /** "sunset", "civil dusk", "the moon rises to". */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Sky;
 
 /**
- * What in the sky people aim at.
+ * What in the sky people aim at: what it is called, where it stands among the stars, and how its way is drawn. The names of its starts,
+ * where it has any, begin with its own (`StartEvent`).
  */
 enum Target: string
 {
@@ -16,5 +17,38 @@ enum Target: string
     public function name(): string
     {
         return str_replace('_', ' ', $this->value);
+    }
+
+    /** All of them in words: "sun, moon and galactic centre". */
+    public static function names(string $and = 'and'): string
+    {
+        $names = array_map(static fn (self $target): string => $target->name(), self::cases());
+        $last = array_pop($names);
+
+        return implode(', ', $names) . " {$and} {$last}";
+    }
+
+    public function body(): Body
+    {
+        return match ($this) {
+            self::Sun => new Sun(),
+            self::Moon => new Moon(),
+            self::GalacticCentre => Star::galacticCentre(),
+        };
+    }
+
+    /**
+     * @return array{name: string, label: string, colour: string, dashes: list<float>, width: float, disk: bool} colour: one of the
+     *         looks' own; dashes: drawn and left out in turn, none for a whole line; disk: whether it is wider than a point
+     */
+    public function drawn(): array
+    {
+        [$colour, $dashes, $width, $disk] = match ($this) {
+            self::Sun => ['sky-sun', [], 3.5, true],
+            self::Moon => ['sky-moon', [8.0, 4.0], 2.0, true],
+            self::GalacticCentre => ['sky-line', [1.5, 4.0], 2.0, false],
+        };
+
+        return ['name' => $this->value, 'label' => $this->name(), 'colour' => $colour, 'dashes' => $dashes, 'width' => $width, 'disk' => $disk];
     }
 }

@@ -15,6 +15,25 @@ final class PlainText
         return json_encode($value === 0.0 ? 0 : $value, JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * Many numbers as `number` writes each, in a tenth of the time.
+     *
+     * @param list<float|int|null> $values
+     *
+     * @return string with commas between, and nothing for null
+     */
+    public static function numbers(array $values): string
+    {
+        foreach ($values as $n => $value) {
+            if ($value === 0.0) {
+                // Nothing has no sign.
+                $values[$n] = 0;
+            }
+        }
+
+        return str_replace('null', '', substr(json_encode($values, JSON_THROW_ON_ERROR), 1, -1));
+    }
+
     /** Rounded for reading, without trailing zeros: 4.767, 12. */
     public static function rounded(float $value, int $decimals = 2): string
     {

@@ -30,10 +30,8 @@ final class ScheduleController
         $plan = $shot->currentRevision()->toPlan();
 
         return response()->streamDownload(static function () use ($plan): void {
-            $out = fopen('php://output', 'w');
-            assert(is_resource($out));
-            foreach (ScheduleCsv::rows($plan) as $row) {
-                fputcsv($out, $row, escape: '');
+            foreach (ScheduleCsv::pieces($plan) as $piece) {
+                echo $piece;
             }
         }, FileNames::of($plan, 'schedule.csv'), ['Content-Type' => 'text/csv; charset=utf-8']);
     }

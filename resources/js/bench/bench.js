@@ -163,12 +163,13 @@ export default () => {
       };
     },
 
-    /** Where sun, moon and galactic centre stand for this photo; empty where nobody knows. */
+    /** What is up for this photo, and where; empty where nobody knows. */
     bodies() {
       const store = Alpine.store('run');
-      return ['sun', 'moon', 'galactic_centre']
-        .map((name) => ({ name, yaw: store.value(`sky:${name}:pan`), pitch: store.value(`sky:${name}:tilt`) }))
-        .filter(({ yaw, pitch }) => yaw !== undefined && pitch > -1);
+      const { targets, seen_above_deg: seenAbove } = data;
+      return targets
+        .map((target) => ({ ...target, yaw: store.value(`sky:${target.name}:pan`), pitch: store.value(`sky:${target.name}:tilt`) }))
+        .filter(({ yaw, pitch }) => yaw !== undefined && pitch > seenAbove);
     },
 
     redraw() {

@@ -107,14 +107,13 @@ export function createDrawing(canvas) {
     }
   };
 
-  /** Where pan and tilt would have to stand to look at sun, moon and galactic centre: their lines cross the axis's where it does. */
+  /** Where an axis would have to stand to look at what is in the sky: the lines cross where it does. */
   const drawSky = (scene, { first, last, every }) => {
     const { data, column, triggers, x, y, laneOf, laneHeight } = scene;
-    for (const [axisId, along] of [['pan', 'pan'], ['tilt', 'tilt']]) {
-      if (!data.axes.some((axis) => axis.id === axisId)) continue;
-      for (const [name, colour, dash] of [['sun', 'sky-sun', []], ['moon', 'sky-moon', [8, 4]], ['galactic_centre', 'sky-line', [1.5, 4]]]) {
-        if (data.columns[`sky:${name}:pan`] === undefined) continue;
-        const values = column(`sky:${name}:${along}`);
+    for (const { id: axisId, role } of data.axes) {
+      for (const { name, label: words, colour, dashes } of data.targets) {
+        if (data.columns[`sky:${name}:${role}`] === undefined) continue;
+        const values = column(`sky:${name}:${role}`);
         const heights = column(`sky:${name}:tilt`);
         const top = laneOf(axisId) * laneHeight;
         context.save();
@@ -125,12 +124,12 @@ export function createDrawing(canvas) {
         context.strokeStyle = colours[colour];
         context.globalAlpha = 0.75;
         context.lineWidth = 1.4;
-        context.setLineDash(dash);
+        context.setLineDash(dashes);
         let pen = false;
         let label = null;
         for (let n = first; n <= last; n += every) {
           const at = y(axisId, values[n]);
-          if (heights[n] < -1) {
+          if (heights[n] < data.seen_above_deg) {
             pen = false;
             continue;
           }
@@ -146,7 +145,7 @@ export function createDrawing(canvas) {
           context.font = '11px B612';
           context.textBaseline = 'bottom';
           context.fillStyle = colours[colour];
-          context.fillText(name.replace('_', ' '), label[0] + 3, label[1] - 2);
+          context.fillText(words, label[0] + 3, label[1] - 2);
         }
         context.restore();
       }

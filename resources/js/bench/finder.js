@@ -119,21 +119,18 @@ export function createFinder(canvas, look) {
   const diskDegrees = 0.267;
 
   const drawBodies = (bodies, project, pose, colours) => {
-    for (const { name, yaw, pitch } of bodies) {
+    for (const { label, colour, dashes, disk, yaw, pitch } of bodies) {
       const [across, up] = [(yaw * Math.PI) / 180, (pitch * Math.PI) / 180];
       const place = project({ x: pose.x + Math.sin(across) * Math.cos(up) * 1e6, y: Math.sin(up) * 1e6, z: Math.cos(across) * Math.cos(up) * 1e6 });
       if (!place || place[0] < -40 || place[0] > width + 40 || place[1] < -40 || place[1] > height + 40) continue;
       const radius = Math.max(2.5, (Math.tan((diskDegrees * Math.PI) / 180) / lens.half_width) * (width / 2));
-      context.strokeStyle = colours[name];
-      context.fillStyle = colours[name];
+      context.strokeStyle = colours[colour];
+      context.fillStyle = colours[colour];
       context.lineWidth = 2;
       context.beginPath();
       context.arc(place[0], place[1], radius, 0, 2 * Math.PI);
-      if (name === 'sun') context.fill();
-      else if (name === 'moon') {
-        context.fill();
-        context.stroke();
-      } else {
+      if (disk) context.fill();
+      else {
         context.moveTo(place[0] - 9, place[1]);
         context.lineTo(place[0] + 9, place[1]);
         context.moveTo(place[0], place[1] - 9);
@@ -142,7 +139,7 @@ export function createFinder(canvas, look) {
       }
       context.beginPath();
       context.lineWidth = 1;
-      context.setLineDash(name === 'sun' ? [] : [3, 3]);
+      context.setLineDash(dashes.length === 0 ? [] : [3, 3]);
       context.arc(place[0], place[1], radius + 8, 0, 2 * Math.PI);
       context.stroke();
       context.setLineDash([]);
@@ -150,8 +147,8 @@ export function createFinder(canvas, look) {
       context.textBaseline = 'middle';
       context.lineWidth = 3;
       context.strokeStyle = colours.sky;
-      context.strokeText(name.replace('_', ' '), place[0] + radius + 12, place[1]);
-      context.fillText(name.replace('_', ' '), place[0] + radius + 12, place[1]);
+      context.strokeText(label, place[0] + radius + 12, place[1]);
+      context.fillText(label, place[0] + radius + 12, place[1]);
     }
   };
 

@@ -71,7 +71,7 @@ export function scene(lens, aheadDegrees, aboutX) {
 const names = {
   sky: '--scene-sky', ground: '--scene-ground', horizon: '--scene-horizon', hills: '--scene-hills', far: '--scene-far', shed: '--scene-shed', mill: '--scene-mill',
   boat: '--light', stake: '--scene-stake', line: '--scene-line', ghost: '--scene-ghost', shade: '--scene-shade', frame: '--scene-frame',
-  sun: '--sky-sun', moon: '--sky-moon', galactic_centre: '--sky-line',
+  'sky-sun': '--sky-sun', 'sky-moon': '--sky-moon', 'sky-line': '--sky-line',
 };
 
 /** In the look that the page is in. */

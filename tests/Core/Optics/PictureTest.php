@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Optics;
 
+use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Values\InvalidInput;
@@ -32,11 +33,11 @@ final class PictureTest extends TestCase
     {
         $picture = new Picture(self::optics());
         // 1280 output pixels a radian.
-        self::assertEqualsWithDelta(1280 * M_PI / 180, $picture->shift('pan', 1, 0, 20), 1e-9);
-        self::assertEqualsWithDelta(1280 * M_PI / 360, $picture->shift('pan', 1, 60, 20), 1e-9);
-        self::assertEqualsWithDelta(-1280 * M_PI / 90, $picture->shift('tilt', -2, 60, 20), 1e-9);
-        self::assertEqualsWithDelta(6.4, $picture->shift('slide', 10, 0, 2), 1e-9);
-        self::assertSame(0.0, $picture->shift('focus', 10, 0, 2));
+        self::assertEqualsWithDelta(1280 * M_PI / 180, $picture->shift(AxisRole::Pan, 1, 0, 20), 1e-9);
+        self::assertEqualsWithDelta(1280 * M_PI / 360, $picture->shift(AxisRole::Pan, 1, 60, 20), 1e-9);
+        self::assertEqualsWithDelta(-1280 * M_PI / 90, $picture->shift(AxisRole::Tilt, -2, 60, 20), 1e-9);
+        self::assertEqualsWithDelta(6.4, $picture->shift(AxisRole::Slide, 10, 0, 2), 1e-9);
+        self::assertSame(0.0, $picture->shift(AxisRole::Other, 10, 0, 2));
         // 800 mm: 512 px near, 2.56 px far.
         self::assertEqualsWithDelta(512 - 2.56, $picture->parallax(800), 1e-9);
         // Half a metre a second at 20 m: 32 px in a second.

@@ -1,8 +1,12 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
     use Evrent\Core\Drawings\DayDrawing;
+    use Evrent\Core\Sky\Target;
     use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
+    $lineOf = fn (Target $target) => vsprintf('stroke: var(--%s); stroke-dasharray: %s; stroke-width: %s', [
+        $target->drawn()['colour'], $target->drawn()['dashes'] === [] ? 'none' : implode(' ', $target->drawn()['dashes']), $target->drawn()['width'],
+    ]);
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
 @endphp
 <div id="day" @if ($page->isAwaited()) hx-get="{{ route('shoots.day', $shoot) }}" hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
@@ -14,11 +18,11 @@
         <div class="sky-area">
             <div class="sky-names" aria-hidden="true"><span class="at-top">90°</span><span class="at-horizon">0°</span><span class="at-light">EV</span></div>
             <div class="sky-plot">
-                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img" aria-label="How high sun, moon and galactic centre stand over the day; the figures above and the shots below have the times">
+                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img" aria-label="How high {{ Target::names() }} stand over the day; the figures above and the shots below have the times">
                     @foreach ($line->bands() as [$band, $from, $until])<rect class="band" data-band="{{ $band }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="0" height="102" />@endforeach
                     @foreach ($line->hours() as [$hour, $from, $until])<rect class="hour" data-hour="{{ $hour }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="97" height="5" />@endforeach
                     <line class="horizon" x1="0" x2="{{ $width }}" y1="90" y2="90" />
-                    @foreach ($drawing->heights() as $target => $path)<path class="height" data-target="{{ $target }}" d="{{ $path }}" />@endforeach
+                    @foreach ($drawing->heights() as $target => $path)<path class="height" style="{{ $lineOf(Target::from($target)) }}" d="{{ $path }}" />@endforeach
                 </svg>
                 <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img" aria-label="Predicted exposure value over the day">
                     <path class="height" data-target="light" d="{{ $drawing->values() }}" />
@@ -41,7 +45,10 @@
             </div>
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
-            @foreach (['sun' => 'sun', 'moon' => 'moon', 'galactic_centre' => 'galactic centre', 'light' => 'light (EV ' . PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) . ' to ' . PlainText::rounded(DayDrawing::TOP_VALUE, 0) . ')'] as $target => $name)<li><svg viewBox="0 0 24 6"><path class="height" data-target="{{ $target }}" d="M0 3L24 3" /></svg>{{ $name }}</li>@endforeach
+            @foreach (Target::cases() as $target)
+                <li><svg viewBox="0 0 24 6"><path class="height" style="{{ $lineOf($target) }}" d="M0 3L24 3" /></svg>{{ $target->name() }}</li>
+            @endforeach
+            <li><svg viewBox="0 0 24 6"><path class="height" data-target="light" d="M0 3L24 3" /></svg>light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
             <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
             <li><i class="swatch-stay"></i>setting up and packing</li>
         </ul>

@@ -1,4 +1,5 @@
 @php
+    use Evrent\Core\Motion\AxisRole;
     use App\Plans\NumberField;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
@@ -74,7 +75,7 @@
                 <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis" name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
                 <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
-            @if ($plan->rig->axis('pan') !== null)
+            @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
             <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
                 <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <x-given name="widths" label="Pan this far, in frame widths" /><button class="button">Pan</button></form>

@@ -1,11 +1,12 @@
 @php
+    use Evrent\Core\Motion\AxisRole;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Sky\Target;
     $plan = $page->plan;
     $choices = collect(Target::cases())->mapWithKeys(fn ($target) => [$target->value => $target->name()]);
 @endphp
-@if ($plan->rig->axis('pan') !== null)
+@if ($plan->rig->axisFor(AxisRole::Pan) !== null)
 <section class="panel sky-aim" aria-labelledby="sky-title">
     <header class="panel-head"><h2 id="sky-title">Sky</h2></header>
     <div class="whole-move">
@@ -15,7 +16,7 @@
         </x-given-edit>
     </div>
     @if ($page->times->begins === null)
-        <p class="nothing">Sun, moon and galactic centre show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day' : 'this shot has a start that comes' }}.</p>
+        <p class="nothing">{{ ucfirst(Target::names()) }} show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day' : 'this shot has a start that comes' }}.</p>
     @else
     <div class="whole-move">
         <x-given-edit :page="$page" edit="aim-body">
