@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use BackedEnum;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
+use LogicException;
 use stdClass;
 
 /**
@@ -196,6 +197,44 @@ final class Fields
         }
 
         return $items;
+    }
+
+    /**
+     * What stands in a field of a plan, by its row in the table; null where a plan may say nothing of it.
+     */
+    public function valueOf(PlanField $field): mixed
+    {
+        if ($field->mayLack && !$this->has($field->name)) {
+            return null;
+        }
+        [$name, $usual, $instead] = [$field->name, $field->usual, $field->instead];
+
+        return match ($field->kind) {
+            FieldKind::Text => $usual === '' && !$this->has($name) ? '' : $this->text($name, is_string($instead) ? $instead : '?'),
+            FieldKind::Choice => $this->choiceOf($name, $usual, $instead),
+            FieldKind::Whole => $this->whole($name, is_int($instead) ? $instead : 0, is_int($usual) ? $usual : null),
+            FieldKind::Flag => $this->flag($name, $usual === true),
+            FieldKind::Numbers => $this->numbers($name, $field->most ?? 0, self::floats($usual)),
+            FieldKind::Part => throw new LogicException("{$name} is no single value."),
+            default => $this->number($name, is_float($instead) ? $instead : 0.0, is_float($usual) ? $usual : null),
+        };
+    }
+
+    private function choiceOf(string $name, mixed $usual, mixed $instead): BackedEnum
+    {
+        if (!$instead instanceof BackedEnum) {
+            throw new LogicException("{$name} has nothing to stand in for it.");
+        }
+
+        return $this->choice($name, $instead::class, $instead, $usual instanceof BackedEnum ? $usual : null);
+    }
+
+    /**
+     * @return list<float>
+     */
+    private static function floats(mixed $usual): array
+    {
+        return is_array($usual) ? array_values(array_filter($usual, is_float(...))) : [];
     }
 
     /**

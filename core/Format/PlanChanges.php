@@ -15,47 +15,6 @@ final class PlanChanges
     /** More than this is told as a count. */
     private const MOST_TOLD = 3;
 
-    private const NAMES = [
-        'frames_per_second' => ['frames per second', ''],
-        'photos' => ['photos', ''],
-        'head_photos' => ['photos before', ''],
-        'tail_photos' => ['photos after', ''],
-        'interval_s' => ['interval', ' s'],
-        'interval_means' => ['interval means', ''],
-        'exposure_s' => ['exposure', ' s'],
-        'start_delay_s' => ['start delay', ' s'],
-        'post_exposure_delay_s' => ['delay after exposure', ' s'],
-        'settle_s' => ['settling', ' s'],
-        'shutter_lag_s' => ['shutter lag', ' s'],
-        'write_s' => ['card writing', ' s'],
-        'buffer_frames' => ['buffer', ''],
-        'long_exposure_noise_reduction' => ['noise reduction', ''],
-        'ramp_in' => ['ramp in', ''],
-        'ramp_out' => ['ramp out', ''],
-        'steps_per_unit' => ['steps per unit', ''],
-        'max_speed' => ['top speed', ''],
-        'max_acceleration' => ['acceleration', ''],
-        'hold_photos' => ['held photos', ''],
-        'by' => ['fired by', ''],
-        'camera_interval_s' => ['camera’s timer', ' s'],
-        'drift_ppm' => ['its drift', ' ppm'],
-        'camera_starts_s' => ['camera starts', ' s'],
-        'count_limit' => ['counts to', ''],
-        'next_file_number' => ['next file', ''],
-        'ramp_entry' => ['controller’s ramp', ''],
-        'iso' => ['ISO', ''],
-        'iso_changes' => ['ISO by photo', ''],
-        'nd_stops' => ['ND filter', ' stops'],
-        'isos' => ['ISO numbers', ''],
-        'longest_s' => ['longest exposure', ' s'],
-        'shortest_s' => ['shortest exposure', ' s'],
-        'cards_gb' => ['cards', ' GB'],
-        'temperature_c' => ['temperature', ' °C'],
-        'incline_deg' => ['incline', '°'],
-        'latitude_deg' => ['latitude', '°'],
-        'longitude_deg' => ['longitude', '°'],
-    ];
-
     public static function told(Plan $before, Plan $after): string
     {
         $old = self::leaves(array_diff_key(PlanWriter::toDocument($before), ['start' => true]));
@@ -118,7 +77,7 @@ final class PlanChanges
     {
         $leaves = [];
         foreach ($document as $name => $value) {
-            if (is_array($value) && in_array($name, ['interval_s', 'exposure_s'], true)) {
+            if (is_array($value) && in_array("{$pointer}/{$name}", ['/timing/interval_s', '/timing/exposure_s'], true)) {
                 $leaves["{$pointer}/{$name}"] = implode(', ', array_map(
                     static fn (mixed $key): string => is_array($key) && is_float($key[$name] ?? null) ? PlainText::exposure($key[$name]) : '',
                     $value,
@@ -142,20 +101,15 @@ final class PlanChanges
     private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan): string
     {
         $names = explode('/', ltrim($pointer, '/'));
-        $field = $names[count($names) - 1];
-        [$name, $unit] = self::NAMES[$field] ?? [str_replace('_', ' ', $field), ''];
-        if ($names[0] === 'move' && $names[1] === 'keyframes') {
-            $name .= ' at ' . self::peg((int) $names[2]);
-        }
-        if ($names[0] === 'thresholds') {
-            $name = 'told from ' . str_replace('_', ' ', $field);
-            $unit = '';
-        }
-        if ($names[0] === 'rig' && isset($names[2])) {
-            $name = ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . ' ' . $name;
-        }
+        $field = PlanFields::at($pointer) ?? new PlanField(FieldKind::Text, $names[count($names) - 1], null);
+        $name = match (true) {
+            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . self::peg((int) $names[2]),
+            $names[0] === 'thresholds' => "told from {$field->told()}",
+            $names[0] === 'rig' && isset($names[3]) => ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . " {$field->told()}",
+            default => $field->told(),
+        };
 
-        return trim(sprintf('%s %s → %s', $name, self::value($field, $old), self::value($field, $new) . $unit));
+        return trim(sprintf('%s %s → %s', $name, self::value($field, $old), $field->withUnit(self::value($field, $new))));
     }
 
     private static function start(Plan $plan): string
@@ -169,14 +123,13 @@ final class PlanChanges
         return ($index >= 26 ? self::peg(intdiv($index, 26) - 1) : '') . chr(65 + $index % 26);
     }
 
-    private static function value(string $field, mixed $value): string
+    private static function value(PlanField $field, mixed $value): string
     {
         return match (true) {
             $value === null => 'none',
             is_bool($value) => $value ? 'on' : 'off',
-            is_float($value) && str_starts_with($field, 'ramp_') => PlainText::percent($value) . ' %',
-            $field === 'exposure_s' && is_float($value) => PlainText::exposure($value),
-            is_float($value) || is_int($value) => PlainText::number((float) $value),
+            is_float($value) && $field->kind === FieldKind::Share => PlainText::percent($value) . ' %',
+            is_float($value) || is_int($value) => $field->kind->text($value),
             is_string($value) => $value,
             default => '?',
         };

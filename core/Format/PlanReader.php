@@ -4,32 +4,28 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Format\Parts\BudgetFormat;
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\Storage;
 use Evrent\Core\Format\Parts\LightFormat;
-use Evrent\Core\Format\Parts\SiteFormat;
+use Evrent\Core\Format\Parts\PowerFormat;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\Base;
-use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
-use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\Camera;
-use Evrent\Core\Timing\Dial;
-use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Timing\Trigger;
-use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -140,22 +136,22 @@ final class PlanReader
         $title = $fields->text('title');
         $timing = $this->timing($fields->child('timing'));
         $rig = $this->rig($fields->child('rig'));
-        $camera = $this->camera($fields->child('camera'));
+        $camera = PlanPart::read($fields->child('camera'), '/camera', Camera::class);
         $move = $this->move($fields->child('move'));
-        $optics = $fields->has('optics') ? $this->optics($fields->child('optics')) : null;
-        $trigger = $fields->has('trigger') ? $this->trigger($fields->child('trigger')) : new Trigger();
-        $thresholds = $fields->has('thresholds') ? $this->thresholds($fields->child('thresholds')) : new Thresholds();
+        $optics = $fields->has('optics') ? PlanPart::read($fields->child('optics'), '/optics', Optics::class) : null;
+        $trigger = $fields->has('trigger') ? PlanPart::read($fields->child('trigger'), '/trigger', Trigger::class) : new Trigger();
+        $thresholds = $fields->has('thresholds') ? PlanPart::read($fields->child('thresholds'), '/thresholds', Thresholds::class) : new Thresholds();
         $others = [
-            $fields->has('site') ? SiteFormat::site($fields->child('site')) : null,
-            $fields->has('start') ? SiteFormat::start($fields->child('start')) : null,
+            $fields->has('site') ? PlanPart::read($fields->child('site'), '/site', Site::class) : null,
+            $fields->has('start') ? PlanPart::read($fields->child('start'), '/start', Start::class) : null,
             $fields->has('light') ? LightFormat::read($fields->child('light'), $this->problems) : null,
-            $fields->has('storage') ? BudgetFormat::storage($fields->child('storage')) : null,
-            $fields->has('power') ? BudgetFormat::power($fields->child('power'), $this->problems) : null,
-            $fields->has('load') ? BudgetFormat::load($fields->child('load')) : null,
+            $fields->has('storage') ? PlanPart::read($fields->child('storage'), '/storage', Storage::class) : null,
+            $fields->has('power') ? PowerFormat::read($fields->child('power'), $this->problems) : null,
+            $fields->has('load') ? PlanPart::read($fields->child('load'), '/load', Load::class) : null,
             $fields->has('kit') ? array_values(array_filter($fields->items(
                 'kit',
                 Picked::MOST,
-                fn (mixed $item, string $pointer): ?Picked => BudgetFormat::picked($item, $pointer, $this->problems),
+                fn (mixed $item, string $pointer): ?Picked => PlanPart::read(new Fields($item, $pointer, $this->problems), '/kit/*', Picked::class),
             ))) : [],
         ];
         $fields->refuseTheRest();
@@ -170,26 +166,17 @@ final class PlanReader
 
     private function timing(Fields $fields): ?Timing
     {
-        $mode = $fields->choice('mode', Mode::class, Mode::ShootMoveShoot);
+        $hasClock = $fields->raw('mode') !== Mode::StopMotion->value;
         // Stop motion has no clock: an interval may be left out there.
-        $interval = $mode->hasClock() || $fields->has('interval_s')
+        $interval = $hasClock || $fields->has('interval_s')
             ? $this->keyed($fields, 'interval_s', Between::Linear, 'an interval')
             : KeyedSeconds::constant(1, Between::Linear, 'an interval');
         $exposure = $this->keyed($fields, 'exposure_s', Between::Stops, 'an exposure');
-        $read = [
-            $mode,
-            $fields->number('frames_per_second', 24),
-            $fields->whole('photos', 2),
-            $fields->whole('head_photos', 0, 0),
-            $fields->whole('tail_photos', 0, 0),
-            $interval ?? KeyedSeconds::constant(1, Between::Linear),
-            $fields->choice('interval_means', IntervalMeaning::class, IntervalMeaning::StartToStart, IntervalMeaning::StartToStart),
-            $exposure ?? KeyedSeconds::constant(1, Between::Stops),
-            $fields->number('start_delay_s', 0, 0),
-        ];
-        $fields->refuseTheRest();
 
-        return $fields->make(static fn (): Timing => new Timing(...$read));
+        return PlanPart::read($fields, '/timing', Timing::class, [
+            'interval' => $interval ?? KeyedSeconds::constant(1, Between::Linear),
+            'exposure' => $exposure ?? KeyedSeconds::constant(1, Between::Stops),
+        ]);
     }
 
     /**
@@ -239,109 +226,24 @@ final class PlanReader
     private function rig(Fields $fields): ?Rig
     {
         $axes = $fields->items('axes', Rig::MOST_AXES, function (mixed $item, string $pointer): ?Axis {
-            $axis = new Fields($item, $pointer, $this->problems);
-            $read = [
-                $axis->text('id'),
-                $axis->choice('kind', AxisKind::class, AxisKind::Linear),
-                $axis->number('min', -Axis::MOST),
-                $axis->number('max', Axis::MOST),
-                $axis->number('max_speed', 1),
-                $axis->number('max_acceleration', 1),
-                $axis->number('steps_per_unit', 1),
-                $axis->number('backlash', 0, 0),
-            ];
-            $axis->refuseTheRest();
-
-            return $axis->make(static fn (): Axis => new Axis(...$read));
+            return PlanPart::read(new Fields($item, $pointer, $this->problems), '/rig/axes/*', Axis::class);
         });
-        $delay = $fields->number('post_exposure_delay_s', 0, 0);
-        $settle = $fields->number('settle_s', 0, 0);
-        $rampEntry = $fields->has('ramp_entry') ? $fields->choice('ramp_entry', RampEntry::class, RampEntry::Total) : null;
-        $base = $fields->has('base') ? $this->base($fields->child('base')) : new Base();
-        $fields->refuseTheRest();
+        $base = $fields->has('base') ? PlanPart::read($fields->child('base'), '/rig/base', Base::class) : new Base();
         $whole = array_values(array_filter($axes));
         if (count($whole) < count($axes) || $base === null) {
+            PlanPart::values($fields, '/rig');
+            $fields->refuseTheRest();
+
             return null;
         }
 
-        return $fields->make(static fn (): Rig => new Rig($whole, $delay, $settle, $rampEntry, $base));
-    }
-
-    private function base(Fields $fields): ?Base
-    {
-        $read = [$fields->number('off_level_deg', 0, 0), $fields->number('toward_deg', 0, 0), $fields->number('zero_bearing_deg', 0, 0)];
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Base => new Base(...$read));
-    }
-
-    private function camera(Fields $fields): ?Camera
-    {
-        $read = [
-            $fields->number('shutter_lag_s', 0, 0),
-            $fields->number('write_s', 0, 0),
-            $fields->whole('buffer_frames', 1, 1),
-            $fields->flag('long_exposure_noise_reduction', false),
-            $fields->wholeOrNull('next_file_number', 1),
-            $fields->has('exposure_timed_by') ? $fields->choice('exposure_timed_by', TimedBy::class, TimedBy::Camera) : null,
-            $fields->has('dial') ? $fields->choice('dial', Dial::class, Dial::Manual) : null,
-            $fields->flag('marks_are_literal', false),
-        ];
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Camera => new Camera(...$read));
-    }
-
-    private function trigger(Fields $fields): ?Trigger
-    {
-        $read = [
-            $fields->choice('by', TriggeredBy::class, TriggeredBy::Rig, TriggeredBy::Rig),
-            $fields->numberOrNull('camera_interval_s', 1),
-            $fields->number('drift_ppm', 0, 0),
-            $fields->number('camera_starts_s', 0, 0),
-            $fields->wholeOrNull('camera_photos', 1),
-            $fields->wholeOrNull('count_limit', 1),
-        ];
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Trigger => new Trigger(...$read));
-    }
-
-    private function thresholds(Fields $fields): ?Thresholds
-    {
-        $read = [];
-        foreach (ThresholdFields::DEFAULTS as $name => $default) {
-            $read[] = $fields->number($name, $default, $default);
-        }
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Thresholds => new Thresholds(...$read));
-    }
-
-    private function optics(Fields $fields): ?Optics
-    {
-        $read = [
-            $fields->number('sensor_width_mm', 36),
-            $fields->number('sensor_height_mm', 24),
-            $fields->whole('image_width_px', 6000),
-            $fields->whole('image_height_px', 4000),
-            $fields->number('focal_mm', 35),
-            $fields->whole('output_width_px', 1920),
-            $fields->whole('output_height_px', 1080),
-            $fields->number('foreground_m', 1),
-            $fields->number('subject_m', 1),
-            $fields->number('background_m', 1_000_000),
-            $fields->number('subject_speed_m_s', 0, 0),
-        ];
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Optics => new Optics(...$read));
+        return PlanPart::read($fields, '/rig', Rig::class, ['axes' => $whole, 'base' => $base]);
     }
 
     private function move(Fields $fields): ?Move
     {
         $keyframes = $fields->items('keyframes', Move::MOST_KEYFRAMES, $this->keyframe(...));
-        $easing = $fields->has('easing') ? $this->easing($fields->child('easing')) : new Easing();
+        $easing = $fields->has('easing') ? PlanPart::read($fields->child('easing'), '/move/easing', Easing::class) : new Easing();
         $fields->refuseTheRest();
         $whole = array_values(array_filter($keyframes));
         if (count($whole) < count($keyframes)) {
@@ -357,7 +259,7 @@ final class PlanReader
         $at = $fields->number('at', 0);
         $pass = $fields->flag('pass', false);
         $hold = $fields->whole('hold_photos', 0, 0);
-        $easing = $fields->has('easing') ? $this->easing($fields->child('easing')) : null;
+        $easing = $fields->has('easing') ? PlanPart::read($fields->child('easing'), '/move/easing', Easing::class) : null;
         $positions = [];
         // What is left names an axis; the plan refuses the names that its rig does not have.
         foreach ($fields->rest() as $axisId) {
@@ -365,15 +267,5 @@ final class PlanReader
         }
 
         return $fields->make(static fn (): Keyframe => new Keyframe($at, $positions, $pass, $hold, $easing));
-    }
-
-    private function easing(Fields $fields): ?Easing
-    {
-        $rampIn = $fields->number('ramp_in', 0, 0);
-        $rampOut = $fields->number('ramp_out', 0, 0);
-        $shape = $fields->choice('shape', EaseShape::class, EaseShape::Constant, EaseShape::Constant);
-        $fields->refuseTheRest();
-
-        return $fields->make(static fn (): Easing => new Easing($rampIn, $rampOut, $shape));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Format\Parts\SiteFormat;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
@@ -18,21 +17,6 @@ use Evrent\Core\Words\TypedText;
  */
 final class TypedPlan
 {
-    private const TEXT = [
-        'format', 'title', 'mode', 'interval_means', 'shape', 'id', 'kind', 'by', 'ramp_entry', 'cloud', 'control', 'slots', 'feeds',
-        'exposure_timed_by', 'dial', 'name', 'zone', 'date',
-    ];
-    private const PER_CENT = [
-        'ramp_in', 'ramp_out', 'at', 'subject_step_share', 'blur_share', 'dragged_share', 'parallax_share', 'crop_share', 'charge', 'efficiency', 'share',
-    ];
-    private const LISTS = ['isos', 'filters', 'cards_gb'];
-    /** Fields that may be left empty, which leaves them out of the plan: nothing is said, or the usual value holds. */
-    private const MAY_BE_EMPTY = [
-        'ramp_entry', 'next_file_number', 'camera_interval_s', 'camera_photos', 'count_limit', 'exposure_timed_by', 'dial',
-        'legs_rating_kg', 'carriage_rating_kg', 'thrust_n',
-    ];
-    private const FLAGS = ['long_exposure_noise_reduction', 'pass', 'stepless', 'marks_are_literal'];
-
     /**
      * @param array<array-key, mixed> $typed text by field name, nested as the plan document is; fields that are left
      *                                       out keep their value
@@ -56,8 +40,7 @@ final class TypedPlan
             $changed = PlanReader::fromJson($json);
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
-                // A list is typed in one field: what is wrong with one of its numbers is said there.
-                $problems->add((string) preg_replace('~/(' . implode('|', self::LISTS) . ')/\d+$~D', '/$1', $problem->pointer), $problem->message);
+                $problems->add(self::typedIn($problem->pointer), $problem->message);
             }
         }
         $problems->throwIfAny();
@@ -99,7 +82,7 @@ final class TypedPlan
             return $text === null ? $typed : ['start' => ''] + $typed;
         }
         try {
-            return ['start' => (object) SiteFormat::writeStart(StartText::read($text))] + $typed;
+            return ['start' => (object) PlanPart::written('/start', [], StartText::read($text))] + $typed;
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('/start', $invalid);
 
@@ -174,17 +157,19 @@ final class TypedPlan
      *
      * @return array<array-key, mixed>
      */
-    private static function laidOver(array $document, array $typed, string $part = ''): array
+    private static function laidOver(array $document, array $typed, string $pointer = ''): array
     {
         foreach ($typed as $name => $value) {
-            if (is_string($value) && trim($value) === '' && ($part === 'thresholds' || in_array($name, self::MAY_BE_EMPTY, true))) {
+            $field = is_string($value) ? PlanFields::at("{$pointer}/{$name}") : null;
+            if (is_string($value) && trim($value) === '' && $field?->mayBeEmpty === true) {
                 unset($document[$name]);
                 continue;
             }
             $there = $document[$name] ?? null;
             $document[$name] = match (true) {
-                is_array($value) => self::laidOver(is_array($there) ? $there : [], $value, (string) $name),
-                is_string($value) => self::read((string) $name, $value),
+                is_array($value) => self::laidOver(is_array($there) ? $there : [], $value, "{$pointer}/{$name}"),
+                // What no plan has is refused by the reader, whatever it says.
+                is_string($value) => ($field->kind ?? FieldKind::Text)->typed($value),
                 default => $value,
             };
         }
@@ -192,34 +177,11 @@ final class TypedPlan
         return $document;
     }
 
-    /**
-     * @return string|float|bool|list<string|float> text that cannot be read stays text, for the reader to refuse
-     */
-    private static function read(string $name, string $text): string|float|bool|array
+    /** A list is typed in one field: what is wrong with one of its numbers is said there. */
+    private static function typedIn(string $pointer): string
     {
-        return match (true) {
-            in_array($name, self::TEXT, true) => trim($text),
-            in_array($name, self::LISTS, true) => self::list($text),
-            in_array($name, self::FLAGS, true) => in_array($text, ['1', 'on', 'true'], true),
-            in_array($name, self::PER_CENT, true) => TypedText::percent($text) ?? $text,
-            str_ends_with($name, '_s') => TypedText::seconds($text) ?? $text,
-            str_ends_with($name, '_wh') => TypedText::wattHours($text) ?? $text,
-            default => TypedText::number($text) ?? $text,
-        };
-    }
+        $list = (string) preg_replace('~/\d+$~D', '', $pointer);
 
-    /**
-     * "100 200 400", "3, 6, 10", "3,6,10"; a single comma in a number is its decimal point.
-     *
-     * @return list<string|float>
-     */
-    private static function list(string $text): array
-    {
-        $words = [];
-        foreach (explode(' ', (string) preg_replace('/[\s;]+|,\s+/u', ' ', trim($text))) as $word) {
-            array_push($words, ...(TypedText::number($word) === null ? explode(',', $word) : [$word]));
-        }
-
-        return array_map(static fn (string $word): string|float => TypedText::number($word) ?? $word, $words);
+        return PlanFields::at($list)?->kind === FieldKind::Numbers ? $list : $pointer;
     }
 }

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+/**
+ * What is known of one field of a plan: a row of `PlanFields`.
+ */
+final readonly class PlanField
+{
+    /** What a value is written from. */
+    public string $as;
+
+    /**
+     * @param string  $name       the last part of its JSON pointer
+     * @param ?string $property   what the value that its whole part is read into calls it; null when it is read by hand
+     * @param mixed   $usual      what a document that leaves it out means; null when it may not, or when nothing is said then
+     * @param mixed   $instead    what stands in for it while the rest of a document that lacks it is read
+     * @param bool    $mayLack    whether a plan may say nothing of it
+     * @param bool    $mayBeEmpty whether its field in a form may be left empty: nothing is said, or the usual value holds again
+     * @param ?int    $most       of a list, how many
+     * @param ?string $label      what the history calls it, where its name does not say
+     * @param string  $unit       in words for people
+     */
+    public function __construct(
+        public FieldKind $kind,
+        public string $name,
+        public ?string $property,
+        public mixed $usual = null,
+        public mixed $instead = null,
+        public bool $mayLack = false,
+        public bool $mayBeEmpty = false,
+        public ?int $most = null,
+        public ?string $label = null,
+        public string $unit = '',
+    ) {
+        $this->as = $property ?? $name;
+    }
+
+    public function isRead(): bool
+    {
+        return $this->property !== null;
+    }
+
+    /** "interval", "focal mm". */
+    public function told(): string
+    {
+        return $this->label ?? str_replace('_', ' ', $this->name);
+    }
+
+    /** A value with its unit: "8 s", "12°". */
+    public function withUnit(string $value): string
+    {
+        return $value . ($this->unit === '' || $this->unit === '°' ? $this->unit : " {$this->unit}");
+    }
+}

@@ -1,0 +1,337 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Budget\Feeds;
+use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Light\Cloud;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Light;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\EaseShape;
+use Evrent\Core\Motion\RampEntry;
+use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Sky\StartEvent;
+use Evrent\Core\Timing\Dial;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\Mode;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Timing\TriggeredBy;
+
+/**
+ * Every field of evrent.plan/1, in the order in which it is written: what kind of thing stands in it, what the value that holds it calls
+ * it, what it means when it is left out, and what the history calls it. Reader, writer, forms and history go by this; the published
+ * schema and the page about the format are held to it by a test.
+ *
+ * Which values are possible is told by the value itself (`Camera`, `Timing`, …), in words that say what to enter.
+ */
+final class PlanFields
+{
+    /** Fields by the part they stand in; * for a place in a list. `as` is there where the whole part is read into one value. */
+    private const TABLE = [
+        '' => [
+            'format' => ['kind' => FieldKind::Text],
+            'title' => ['kind' => FieldKind::Text],
+            'timing' => ['kind' => FieldKind::Part],
+            'rig' => ['kind' => FieldKind::Part],
+            'camera' => ['kind' => FieldKind::Part],
+            'move' => ['kind' => FieldKind::Part],
+            'optics' => ['kind' => FieldKind::Part],
+            'trigger' => ['kind' => FieldKind::Part],
+            'thresholds' => ['kind' => FieldKind::Part],
+            'site' => ['kind' => FieldKind::Part],
+            'start' => ['kind' => FieldKind::Part],
+            'light' => ['kind' => FieldKind::Part],
+            'storage' => ['kind' => FieldKind::Part],
+            'power' => ['kind' => FieldKind::Part],
+            'load' => ['kind' => FieldKind::Part],
+            'kit' => ['kind' => FieldKind::Part],
+        ],
+        '/timing' => [
+            'mode' => ['kind' => FieldKind::Choice, 'as' => 'mode', 'instead' => Mode::ShootMoveShoot],
+            'frames_per_second' => ['kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'instead' => 24.0, 'label' => 'frames per second'],
+            'photos' => ['kind' => FieldKind::Whole, 'as' => 'photos', 'instead' => 2],
+            'head_photos' => ['kind' => FieldKind::Whole, 'as' => 'headPhotos', 'usual' => 0, 'label' => 'photos before'],
+            'tail_photos' => ['kind' => FieldKind::Whole, 'as' => 'tailPhotos', 'usual' => 0, 'label' => 'photos after'],
+            'interval_s' => ['kind' => FieldKind::Seconds, 'label' => 'interval', 'unit' => 's'],
+            'interval_means' => ['kind' => FieldKind::Choice, 'as' => 'intervalMeans', 'usual' => IntervalMeaning::StartToStart],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'label' => 'exposure', 'unit' => 's'],
+            'start_delay_s' => ['kind' => FieldKind::Seconds, 'as' => 'startDelaySeconds', 'usual' => 0.0, 'label' => 'start delay', 'unit' => 's'],
+        ],
+        '/timing/interval_s/*' => [
+            'at' => ['kind' => FieldKind::Share],
+            'interval_s' => ['kind' => FieldKind::Seconds, 'label' => 'interval', 'unit' => 's'],
+        ],
+        '/timing/exposure_s/*' => [
+            'at' => ['kind' => FieldKind::Share],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'label' => 'exposure', 'unit' => 's'],
+        ],
+        '/rig' => [
+            'axes' => ['kind' => FieldKind::Part],
+            'post_exposure_delay_s' => [
+                'kind' => FieldKind::Seconds, 'as' => 'postExposureDelaySeconds', 'usual' => 0.0, 'label' => 'delay after exposure', 'unit' => 's',
+            ],
+            'settle_s' => ['kind' => FieldKind::Seconds, 'as' => 'settleSeconds', 'usual' => 0.0, 'label' => 'settling', 'unit' => 's'],
+            'ramp_entry' => [
+                'kind' => FieldKind::Choice, 'as' => 'rampEntry', 'mayLack' => true, 'instead' => RampEntry::Total, 'label' => 'controller’s ramp',
+            ],
+            'base' => ['kind' => FieldKind::Part],
+        ],
+        '/rig/axes/*' => [
+            'id' => ['kind' => FieldKind::Text, 'as' => 'id'],
+            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => AxisKind::Linear],
+            'min' => ['kind' => FieldKind::Number, 'as' => 'min', 'instead' => -1.0 * Axis::MOST],
+            'max' => ['kind' => FieldKind::Number, 'as' => 'max', 'instead' => 1.0 * Axis::MOST],
+            'max_speed' => ['kind' => FieldKind::Number, 'as' => 'maxSpeed', 'instead' => 1.0, 'label' => 'top speed'],
+            'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0, 'label' => 'acceleration'],
+            'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0],
+            'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
+        ],
+        '/rig/base' => [
+            'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0],
+            'toward_deg' => ['kind' => FieldKind::Number, 'as' => 'towardDegrees', 'usual' => 0.0],
+            'zero_bearing_deg' => ['kind' => FieldKind::Number, 'as' => 'zeroBearingDegrees', 'usual' => 0.0],
+        ],
+        '/camera' => [
+            'shutter_lag_s' => ['kind' => FieldKind::Seconds, 'as' => 'shutterLagSeconds', 'usual' => 0.0, 'label' => 'shutter lag', 'unit' => 's'],
+            'write_s' => ['kind' => FieldKind::Seconds, 'as' => 'writeSeconds', 'usual' => 0.0, 'label' => 'card writing', 'unit' => 's'],
+            'buffer_frames' => ['kind' => FieldKind::Whole, 'as' => 'bufferFrames', 'usual' => 1, 'label' => 'buffer'],
+            'long_exposure_noise_reduction' => [
+                'kind' => FieldKind::Flag, 'as' => 'longExposureNoiseReduction', 'usual' => false, 'label' => 'noise reduction',
+            ],
+            'next_file_number' => ['kind' => FieldKind::Whole, 'as' => 'nextFileNumber', 'mayLack' => true, 'instead' => 1, 'label' => 'next file'],
+            'exposure_timed_by' => ['kind' => FieldKind::Choice, 'as' => 'exposureTimedBy', 'mayLack' => true, 'instead' => TimedBy::Camera],
+            'dial' => ['kind' => FieldKind::Choice, 'as' => 'dial', 'mayLack' => true, 'instead' => Dial::Manual],
+            'marks_are_literal' => ['kind' => FieldKind::Flag, 'as' => 'marksAreLiteral', 'usual' => false],
+        ],
+        '/move' => [
+            'keyframes' => ['kind' => FieldKind::Part],
+            'easing' => ['kind' => FieldKind::Part],
+        ],
+        '/move/keyframes/*' => [
+            'at' => ['kind' => FieldKind::Share],
+            'pass' => ['kind' => FieldKind::Flag],
+            'hold_photos' => ['kind' => FieldKind::Whole, 'label' => 'held photos'],
+            'easing' => ['kind' => FieldKind::Part],
+        ],
+        '/move/easing' => [
+            'ramp_in' => ['kind' => FieldKind::Share, 'as' => 'rampIn', 'usual' => 0.0],
+            'ramp_out' => ['kind' => FieldKind::Share, 'as' => 'rampOut', 'usual' => 0.0],
+            'shape' => ['kind' => FieldKind::Choice, 'as' => 'shape', 'usual' => EaseShape::Constant],
+        ],
+        '/optics' => [
+            'sensor_width_mm' => ['kind' => FieldKind::Number, 'as' => 'sensorWidthMillimetres', 'instead' => 36.0],
+            'sensor_height_mm' => ['kind' => FieldKind::Number, 'as' => 'sensorHeightMillimetres', 'instead' => 24.0],
+            'image_width_px' => ['kind' => FieldKind::Whole, 'as' => 'imageWidthPixels', 'instead' => 6000],
+            'image_height_px' => ['kind' => FieldKind::Whole, 'as' => 'imageHeightPixels', 'instead' => 4000],
+            'focal_mm' => ['kind' => FieldKind::Number, 'as' => 'focalMillimetres', 'instead' => 35.0],
+            'output_width_px' => ['kind' => FieldKind::Whole, 'as' => 'outputWidthPixels', 'instead' => 1920],
+            'output_height_px' => ['kind' => FieldKind::Whole, 'as' => 'outputHeightPixels', 'instead' => 1080],
+            'foreground_m' => ['kind' => FieldKind::Number, 'as' => 'foregroundMetres', 'instead' => 1.0],
+            'subject_m' => ['kind' => FieldKind::Number, 'as' => 'subjectMetres', 'instead' => 1.0],
+            'background_m' => ['kind' => FieldKind::Number, 'as' => 'backgroundMetres', 'instead' => 1_000_000.0],
+            'subject_speed_m_s' => ['kind' => FieldKind::Number, 'as' => 'subjectMetresPerSecond', 'usual' => 0.0],
+        ],
+        '/trigger' => [
+            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],
+            'camera_interval_s' => [
+                'kind' => FieldKind::Seconds, 'as' => 'cameraIntervalSeconds', 'mayLack' => true, 'instead' => 1.0, 'label' => 'camera’s timer', 'unit' => 's',
+            ],
+            'drift_ppm' => ['kind' => FieldKind::Number, 'as' => 'driftPpm', 'usual' => 0.0, 'label' => 'its drift', 'unit' => 'ppm'],
+            'camera_starts_s' => ['kind' => FieldKind::Seconds, 'as' => 'cameraStartsSeconds', 'usual' => 0.0, 'label' => 'camera starts', 'unit' => 's'],
+            'camera_photos' => ['kind' => FieldKind::Whole, 'as' => 'cameraPhotos', 'mayLack' => true, 'instead' => 1],
+            'count_limit' => ['kind' => FieldKind::Whole, 'as' => 'countLimit', 'mayLack' => true, 'instead' => 1, 'label' => 'counts to'],
+        ],
+        '/thresholds' => [
+            'clip_s' => ['kind' => FieldKind::Seconds, 'as' => 'clipSeconds', 'usual' => Thresholds::CLIP_SECONDS, 'mayBeEmpty' => true],
+            'subject_step_share' => ['kind' => FieldKind::Share, 'as' => 'subjectStepShare', 'usual' => Thresholds::SUBJECT_STEP_SHARE, 'mayBeEmpty' => true],
+            'crossing_s' => ['kind' => FieldKind::Seconds, 'as' => 'crossingSeconds', 'usual' => Thresholds::CROSSING_SECONDS, 'mayBeEmpty' => true],
+            'blur_share' => ['kind' => FieldKind::Share, 'as' => 'blurShare', 'usual' => Thresholds::BLUR_SHARE, 'mayBeEmpty' => true],
+            'dragged_share' => ['kind' => FieldKind::Share, 'as' => 'draggedShare', 'usual' => Thresholds::DRAGGED_SHARE, 'mayBeEmpty' => true],
+            'smear_px' => ['kind' => FieldKind::Number, 'as' => 'smearPixels', 'usual' => Thresholds::SMEAR_PIXELS, 'mayBeEmpty' => true],
+            'settle_s' => ['kind' => FieldKind::Seconds, 'as' => 'settleSeconds', 'usual' => Thresholds::SETTLE_SECONDS, 'mayBeEmpty' => true],
+            'parallax_share' => ['kind' => FieldKind::Share, 'as' => 'parallaxShare', 'usual' => Thresholds::PARALLAX_SHARE, 'mayBeEmpty' => true],
+            'motor_step_px' => ['kind' => FieldKind::Number, 'as' => 'motorStepPixels', 'usual' => Thresholds::MOTOR_STEP_PIXELS, 'mayBeEmpty' => true],
+            'crop_share' => ['kind' => FieldKind::Share, 'as' => 'cropShare', 'usual' => Thresholds::CROP_SHARE, 'mayBeEmpty' => true],
+            'light_stops' => ['kind' => FieldKind::Number, 'as' => 'lightStops', 'usual' => Thresholds::LIGHT_STOPS, 'mayBeEmpty' => true],
+            'trail_px' => ['kind' => FieldKind::Number, 'as' => 'trailPixels', 'usual' => Thresholds::TRAIL_PIXELS, 'mayBeEmpty' => true],
+            'horizon_px' => ['kind' => FieldKind::Number, 'as' => 'horizonPixels', 'usual' => Thresholds::HORIZON_PIXELS, 'mayBeEmpty' => true],
+        ],
+        '/site' => [
+            'name' => ['kind' => FieldKind::Text, 'as' => 'name', 'usual' => ''],
+            'latitude_deg' => ['kind' => FieldKind::Number, 'as' => 'latitude', 'instead' => 0.0, 'label' => 'latitude', 'unit' => '°'],
+            'longitude_deg' => ['kind' => FieldKind::Number, 'as' => 'longitude', 'instead' => 0.0, 'label' => 'longitude', 'unit' => '°'],
+            'zone' => ['kind' => FieldKind::Text, 'as' => 'zone', 'instead' => 'UTC'],
+            'date' => ['kind' => FieldKind::Text, 'as' => 'date', 'instead' => '2026-01-01'],
+            'elevation_m' => ['kind' => FieldKind::Number, 'as' => 'elevationMetres', 'usual' => 0.0],
+            'sky_glow_lux' => ['kind' => FieldKind::Number, 'as' => 'glowLux', 'usual' => 0.0],
+        ],
+        '/start' => [
+            'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
+            'at' => ['kind' => FieldKind::Text, 'as' => 'at', 'mayLack' => true, 'instead' => '00:00'],
+            'offset_s' => ['kind' => FieldKind::Seconds, 'as' => 'offsetSeconds', 'usual' => 0.0],
+            'height_deg' => ['kind' => FieldKind::Number, 'as' => 'heightDegrees', 'mayLack' => true, 'instead' => 0.0],
+            'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
+        ],
+        '/light' => [
+            'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'usual' => 8.0],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'usual' => 100.0, 'label' => 'ISO'],
+            'iso_changes' => ['kind' => FieldKind::Part, 'label' => 'ISO by photo'],
+            'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'label' => 'ND filter', 'unit' => 'stops'],
+            'cloud' => ['kind' => FieldKind::Choice, 'as' => 'cloud', 'usual' => Cloud::Clear],
+            'metered' => ['kind' => FieldKind::Part],
+            'control' => ['kind' => FieldKind::Choice, 'as' => 'control', 'usual' => Control::Manual],
+            'longest_s' => ['kind' => FieldKind::Exposure, 'as' => 'longestSeconds', 'usual' => 30.0, 'label' => 'longest exposure', 'unit' => 's'],
+            'shortest_s' => ['kind' => FieldKind::Exposure, 'as' => 'shortestSeconds', 'usual' => 0.000125, 'label' => 'shortest exposure', 'unit' => 's'],
+            'isos' => ['kind' => FieldKind::Numbers, 'as' => 'isos', 'usual' => Light::USUAL_ISOS, 'most' => Light::MOST_ISOS, 'label' => 'ISO numbers'],
+            'stepless' => ['kind' => FieldKind::Flag, 'as' => 'stepless', 'usual' => true],
+            'bias' => ['kind' => FieldKind::Part],
+            'filters' => ['kind' => FieldKind::Numbers, 'as' => 'filters', 'usual' => [], 'most' => Light::MOST_FILTERS],
+        ],
+        '/light/iso_changes/*' => [
+            'frame' => ['kind' => FieldKind::Whole],
+            'iso' => ['kind' => FieldKind::Number, 'label' => 'ISO'],
+        ],
+        '/light/metered' => [
+            'at' => ['kind' => FieldKind::Text],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'as' => 'seconds', 'instead' => 1.0, 'label' => 'exposure', 'unit' => 's'],
+            'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'instead' => 8.0],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0, 'label' => 'ISO'],
+        ],
+        '/light/bias/*' => [
+            'ev' => ['kind' => FieldKind::Number],
+            'stops' => ['kind' => FieldKind::Number],
+        ],
+        '/storage' => [
+            'raw_mb' => ['kind' => FieldKind::Number, 'as' => 'rawMegabytes', 'usual' => 30.0],
+            'jpeg_mb' => ['kind' => FieldKind::Number, 'as' => 'jpegMegabytes', 'usual' => 0.0],
+            'cards_gb' => ['kind' => FieldKind::Numbers, 'as' => 'cardsGigabytes', 'usual' => [64.0], 'most' => 100, 'label' => 'cards', 'unit' => 'GB'],
+            'slots' => ['kind' => FieldKind::Choice, 'as' => 'slots', 'usual' => SlotUse::Overflow],
+        ],
+        '/power' => [
+            'camera' => ['kind' => FieldKind::Part],
+            'rig' => ['kind' => FieldKind::Part],
+            'bank' => ['kind' => FieldKind::Part],
+            'temperature_c' => ['kind' => FieldKind::Number, 'as' => 'celsius', 'usual' => 20.0, 'label' => 'temperature', 'unit' => '°C'],
+            'cold' => ['kind' => FieldKind::Part],
+        ],
+        '/power/camera' => [
+            'battery_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],
+            'batteries' => ['kind' => FieldKind::Whole, 'as' => 'count', 'usual' => 1],
+            'charge' => ['kind' => FieldKind::Share, 'as' => 'charge', 'usual' => 1.0],
+            'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
+            'exposing_w' => ['kind' => FieldKind::Number, 'as' => 'exposingWatts', 'usual' => 2.5],
+            'photo_j' => ['kind' => FieldKind::Number, 'as' => 'photoJoules', 'usual' => 3.0],
+        ],
+        '/power/rig' => [
+            'battery_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],
+            'batteries' => ['kind' => FieldKind::Whole, 'as' => 'count', 'usual' => 1],
+            'charge' => ['kind' => FieldKind::Share, 'as' => 'charge', 'usual' => 1.0],
+            'moving_w' => ['kind' => FieldKind::Number, 'as' => 'movingWatts', 'usual' => 12.0],
+            'holding_w' => ['kind' => FieldKind::Number, 'as' => 'holdingWatts', 'usual' => 4.0],
+            'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
+        ],
+        '/power/bank' => [
+            'capacity_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],
+            'feeds' => ['kind' => FieldKind::Choice, 'as' => 'feeds', 'usual' => Feeds::Camera],
+            'efficiency' => ['kind' => FieldKind::Share, 'as' => 'efficiency', 'usual' => 0.85],
+            'charge' => ['kind' => FieldKind::Share, 'as' => 'charge', 'usual' => 1.0],
+        ],
+        '/power/cold/*' => [
+            'celsius' => ['kind' => FieldKind::Number],
+            'share' => ['kind' => FieldKind::Share],
+        ],
+        '/load' => [
+            'camera_kg' => ['kind' => FieldKind::Number, 'as' => 'cameraKilograms', 'usual' => 0.7],
+            'lens_kg' => ['kind' => FieldKind::Number, 'as' => 'lensKilograms', 'usual' => 0.6],
+            'head_kg' => ['kind' => FieldKind::Number, 'as' => 'headKilograms', 'usual' => 1.5],
+            'rig_kg' => ['kind' => FieldKind::Number, 'as' => 'rigKilograms', 'usual' => 0.0],
+            'legs_rating_kg' => ['kind' => FieldKind::Number, 'as' => 'legsRatingKilograms', 'mayLack' => true, 'instead' => 1.0],
+            'carriage_rating_kg' => ['kind' => FieldKind::Number, 'as' => 'carriageRatingKilograms', 'mayLack' => true, 'instead' => 1.0],
+            'incline_deg' => ['kind' => FieldKind::Number, 'as' => 'inclineDegrees', 'usual' => 0.0, 'label' => 'incline', 'unit' => '°'],
+            'friction' => ['kind' => FieldKind::Number, 'as' => 'friction', 'usual' => 0.05],
+            'thrust_n' => ['kind' => FieldKind::Number, 'as' => 'thrustNewtons', 'mayLack' => true, 'instead' => 1.0],
+        ],
+        '/kit/*' => [
+            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => KitKind::Cable],
+            'name' => ['kind' => FieldKind::Text, 'as' => 'name'],
+            'count' => ['kind' => FieldKind::Whole, 'as' => 'count', 'usual' => 1],
+        ],
+    ];
+
+    /**
+     * @param string $pointer JSON pointer of a field, such as /rig/axes/0/max_speed
+     *
+     * @return ?PlanField null where no plan has such a field
+     */
+    public static function at(string $pointer): ?PlanField
+    {
+        $slash = (int) strrpos($pointer, '/');
+        $part = (string) preg_replace(['~/\d+(?=/|$)~', '~^/move/keyframes/\*/easing$~D'], ['/*', '/move/easing'], substr($pointer, 0, $slash));
+        $name = substr($pointer, $slash + 1);
+        $row = self::TABLE[$part][$name] ?? null;
+        if ($row !== null) {
+            return self::field($name, $row);
+        }
+
+        // What else stands in a keyframe is the position of an axis.
+        return $part === '/move/keyframes/*' ? new PlanField(FieldKind::Number, $name, null) : null;
+    }
+
+    /**
+     * @param string $part such as /camera, or /rig/axes/* for what stands in a list
+     *
+     * @return array<string, PlanField> by name
+     */
+    public static function of(string $part): array
+    {
+        $fields = [];
+        foreach (self::TABLE[$part] ?? [] as $name => $row) {
+            $fields[$name] = self::field($name, $row);
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @return list<string> JSON pointers of all there is, * for a place in a list
+     */
+    public static function pointers(): array
+    {
+        $pointers = [];
+        foreach (self::TABLE as $part => $rows) {
+            foreach (array_keys($rows) as $name) {
+                $pointers[] = "{$part}/{$name}";
+            }
+        }
+
+        return $pointers;
+    }
+
+    /**
+     * @param array{
+     *     kind: FieldKind, as?: string, usual?: mixed, instead?: mixed, mayLack?: bool, mayBeEmpty?: bool, most?: int, label?: string, unit?: string,
+     * } $row
+     */
+    private static function field(string $name, array $row): PlanField
+    {
+        $mayLack = $row['mayLack'] ?? false;
+
+        return new PlanField(
+            $row['kind'],
+            $name,
+            $row['as'] ?? null,
+            $row['usual'] ?? null,
+            $row['instead'] ?? $row['usual'] ?? null,
+            $mayLack,
+            $mayLack || ($row['mayBeEmpty'] ?? false),
+            $row['most'] ?? null,
+            $row['label'] ?? null,
+            $row['unit'] ?? '',
+        );
+    }
+}
