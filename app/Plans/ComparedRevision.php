@@ -9,6 +9,9 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Mode;
+use Evrent\Core\Words\PlainText;
 
 /**
  * One of two revisions that stand side by side.
@@ -24,5 +27,37 @@ final readonly class ComparedRevision
         $this->plan = $revision->toPlan();
         $this->schedule = Schedule::of($this->plan);
         $this->report = Report::on(Shot::on($this->schedule));
+    }
+
+    /**
+     * @return array<string, string> what is compared, in words
+     */
+    public function figures(): array
+    {
+        $summary = $this->schedule->summary;
+        $easing = $this->plan->move->easing;
+        return [
+            'Photos' => number_format($summary->photosTotal),
+            'Clip' => PlainText::seconds($summary->clipSeconds),
+            'Movement' => match ($this->plan->timing->mode) {
+                Mode::ShootMoveShoot => 'stops for each photo',
+                Mode::Continuous => 'creeps on',
+                Mode::StopMotion => 'stop motion',
+            },
+            'Interval' => self::inWords($this->plan->timing->interval, PlainText::rounded(...)),
+            'Exposure' => self::inWords($this->plan->timing->exposure, PlainText::exposure(...)),
+            'Ramps' => PlainText::percent($easing->rampIn) . ' % in, ' . PlainText::percent($easing->rampOut) . ' % out',
+            'On site' => PlainText::duration($summary->onSiteSeconds),
+            'Least slack' => PlainText::seconds($summary->minSlackSeconds),
+            'Late at the end' => PlainText::duration($summary->lateSeconds),
+        ];
+    }
+
+    /**
+     * @param callable(float): string $text
+     */
+    private static function inWords(KeyedSeconds $keyed, callable $text): string
+    {
+        return implode(' → ', array_map($text, array_column($keyed->keys, 'seconds'))) . ' s';
     }
 }

@@ -45,6 +45,7 @@
         {{ $slot }}
     </main>
     <x-said />
-    <p id="saving" class="saving" role="status" data-state="saved" hidden><i class="saving-mark" aria-hidden="true"></i><span class="saving-text">Saved</span></p>
+    <p id="saving" class="saving" role="status" data-state="saved" hidden><i class="saving-mark" aria-hidden="true"></i><span
+        class="saving-text">Saved</span></p>
 </body>
 </html>

@@ -2,7 +2,8 @@
 @php
     $key = str_replace('/', '-', ltrim($pointer, '/'));
     $path = explode('/', ltrim($pointer, '/'));
-    $name ??= 'plan[' . implode('][', $path) . ']';
+    $name = $name ?? 'plan[' . implode('][', $path) . ']';
 @endphp
-<input class="plan-field" form="plan" id="f-{{ $key }}" name="{{ $name }}" value="{{ \App\Http\Typed::before('plan.' . implode('.', $path), $value) }}" type="text" inputmode="decimal" autocomplete="off"
+<input class="plan-field" form="plan" id="f-{{ $key }}" name="{{ $name }}"
+    value="{{ \App\Http\Typed::before('plan.' . implode('.', $path), $value) }}" type="text" inputmode="decimal" autocomplete="off"
     style="--width: {{ $width }}ch" aria-describedby="p-{{ $key }}" @if ($problem) aria-invalid="true" @endif>

@@ -2,7 +2,7 @@
 @props(['pointer', 'label', 'value', 'unit' => '', 'width' => 4, 'problem' => null, 'shownLabel' => false, 'name' => null])
 @php
     $key = str_replace('/', '-', ltrim($pointer, '/'));
-    $problem ??= $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
+    $problem = $problem ?? $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
 <span {{ $attributes->class('number') }}>
     <label for="f-{{ $key }}" @class(['sr-only' => !$shownLabel])>{{ $label }}</label>

@@ -5,12 +5,15 @@
 @endphp
 <x-layout title="Kit" :crumbs="['Shoots' => route('shoots.index'), 'Kit' => null]">
     <div class="page kit-page">
-        <header class="page-head"><h1>Kit</h1><p class="quiet">What there is to take along. A shot that picks a piece keeps its numbers as they are then; what you change here later changes no shot.</p>
+        <header class="page-head"><h1>Kit</h1>
+        <p class="quiet">What there is to take along. A shot that picks a piece keeps its numbers as they are then; what you change here later changes
+            no shot.</p>
             <nav class="page-acts" aria-label="Kit files">
                 <a class="button is-quiet" href="{{ route('kit.json') }}"><x-icon name="download" /><span class="text">As JSON</span></a>
                 <a class="button is-quiet" href="{{ route('kit.csv') }}"><x-icon name="download" /><span class="text">As CSV</span></a>
                 <form class="kit-import" method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
-                    <label for="f-kit-file" class="sr-only">A kit file, JSON or CSV</label><input id="f-kit-file" name="file" type="file" accept=".json,.csv,text/csv,application/json" aria-describedby="p-kit-file">
+                    <label for="f-kit-file" class="sr-only">A kit file, JSON or CSV</label><input id="f-kit-file" name="file" type="file"
+                        accept=".json,.csv,text/csv,application/json" aria-describedby="p-kit-file">
                     <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button>
                     <span class="problem" id="p-kit-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></form>
             </nav></header>
@@ -23,24 +26,32 @@
                         $mine = old('bag') === $bag && old('kind') === $kind->value;
                         $texts = $item === null ? [] : TypedKit::texts($item->piece());
                         $key = $item->id ?? "new-{$kind->value}";
-                        $fields = ['name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...array_map(fn ($known) => [$known->label, $known->unit, '7ch'], $kind->fields()), 'note' => ['Note', '', '26ch']];
+                        $fields = App\Plans\KitForm::fields($kind);
                     @endphp
                     <details class="kit-item" @if ($mine) open @endif>
-                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(), $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
-                        <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update', $item) }}">@csrf @if ($item !== null) @method('put')<x-was :of="$texts" /> @endif
+                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span
+                            class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(),
+                            $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
+                        <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update',
+                            $item) }}">@csrf @if ($item !== null) @method('put')<x-was :of="$texts" /> @endif
                             <input type="hidden" name="kind" value="{{ $kind->value }}">
                             <div class="grid-fields">
                             @foreach ($fields as $field => [$label, $unit, $width])
                                 @if ($kind->fields()[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
                                 @php $problem = $mine ? $errors->first("{$bag}.{$field}") : ''; @endphp
                                 <span class="number"><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
-                                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}" name="{{ $field }}" type="text" autocomplete="off" value="{{ $mine ? Typed::before($field) : ($texts[$field] ?? ($field === 'count' ? '1' : '')) }}" style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}"
+                                        name="{{ $field }}" type="text" autocomplete="off"
+                                        value="{{ $mine ? Typed::before($field) : ($texts[$field] ?? ($field === 'count' ? '1' : '')) }}"
+                                        style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @if ($problem) aria-invalid="true"
+                                        @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                                     <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $problem }}</span></span>
                             @endforeach
                             </div>
                             <div class="form-acts"><button class="button">{{ $item === null ? 'Put it in the bag' : 'Keep the change' }}</button></div>
                         </form>
-                        @if ($item !== null)<x-act :action="route('kit.destroy', $item)" method="delete" icon="trash-2" class="is-quiet">Take it out of the bag</x-act>@endif
+                        @if ($item !== null)<x-act :action="route('kit.destroy', $item)" method="delete" icon="trash-2"
+                            class="is-quiet">Take it out of the bag</x-act>@endif
                     </details>
                 @endforeach
             </section>

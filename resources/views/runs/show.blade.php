@@ -6,13 +6,16 @@
     $planned = $run->photos_planned ?? $run->photos_total;
     $unusable = $planned - ($run->photos_usable ?? $planned);
 @endphp
-<x-layout :title="'Dry run of ' . $plan->title" :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => route('shots.show', $shot), 'Dry run' => null]">
+<x-layout :title="'Dry run of ' . $plan->title"
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => route('shots.show', $shot), 'Dry run' => null]">
     <div class="page">
         <h1 class="sr-only">Dry run of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $noticeable || $unusable > 0 ? 'no' : 'yes' }}">
             <x-icon :name="$noticeable || $unusable > 0 ? 'octagon-x' : 'circle-check'" />
             <p class="says">
-                <strong>{{ $unusable > 0 ? PlainText::photos($unusable) . ' of ' . number_format($planned) . ' cannot be used. ' : '' }}{{ $noticeable ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.' : ($unusable > 0 ? '' : 'Every photo came on time.') }}</strong>
+                <strong>{{ $unusable > 0 ? PlainText::photos($unusable) . ' of ' . number_format($planned) . ' cannot be used. ' : '' }}{{ $noticeable
+                    ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.'
+                    : ($unusable > 0 ? '' : 'Every photo came on time.') }}</strong>
                 <span>The latest was photo {{ $run->latest_photo }}, {{ PlainText::seconds($run->latest_late_seconds) }} after its time in the schedule.</span>
             </p>
             <x-act :action="route('runs.store', $shot)" icon="play">Run it again</x-act>
@@ -27,19 +30,27 @@
                     <div><dt>Actual run</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>
                     <div><dt>Noise seed</dt><dd>{{ $run->seed }}</dd></div>
                 </dl>
-                <p class="quiet">Run in virtual time on the simulated rig and camera, {{ $run->created_at->diffForHumans() }}. Timer, shutter, card and motors vary by small amounts, as real ones do; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
+                <p class="quiet">Run in virtual time on the simulated rig and camera, {{ $run->created_at->diffForHumans() }}. Timer, shutter, card
+                    and motors vary by small amounts, as real ones do; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
             </section>
             <form class="panel rehearse" method="post" action="{{ route('runs.store', $shot) }}">@csrf
                 <h2>Rehearse a fault</h2>
-                <span class="number"><label for="fault">What goes wrong</label><span class="entry"><select id="fault" name="kind">@foreach ($faults as $value => $text)<option value="{{ $value }}" @selected(\App\Http\Typed::before('kind') === $value)>{{ $text }}</option>@endforeach</select></span></span>
-                <span class="number"><label for="fault-photo">at photo</label><span class="entry"><input id="fault-photo" name="frame" type="text" inputmode="numeric" style="--width: 6ch" value="{{ \App\Http\Typed::before('frame', '1') }}" aria-describedby="p-frame" @error('frame') aria-invalid="true" @enderror></span><span class="problem" id="p-frame">{{ $errors->first('frame') }}</span></span>
+                <span class="number"><label for="fault">What goes wrong</label><span class="entry"><select id="fault"
+                    name="kind">@foreach ($faults as $value => $text)<option value="{{ $value }}"
+                    @selected(\App\Http\Typed::before('kind') === $value)>{{ $text }}</option>@endforeach</select></span></span>
+                <span class="number"><label for="fault-photo">at photo</label><span class="entry"><input id="fault-photo" name="frame" type="text"
+                    inputmode="numeric" style="--width: 6ch" value="{{ \App\Http\Typed::before('frame', '1') }}" aria-describedby="p-frame"
+                    @error('frame') aria-invalid="true" @enderror></span><span class="problem" id="p-frame">{{ $errors->first('frame') }}</span></span>
                 <button class="button">Rehearse it</button>
             </form>
             <section class="panel lateness" aria-labelledby="lateness-title">
-                <header class="panel-head"><h2 id="lateness-title">Lateness, photo by photo</h2><span class="quiet">to {{ PlainText::seconds($run->latest_late_seconds) }}</span></header>
+                <header class="panel-head"><h2 id="lateness-title">Lateness, photo by photo</h2><span
+                    class="quiet">to {{ PlainText::seconds($run->latest_late_seconds) }}</span></header>
                 {{-- In its own units: photos across, seconds down from the top edge, turned over. --}}
-                <svg class="plot" viewBox="0 {{ -max($run->latest_late_seconds, 1e-6) }} {{ $run->photos_total }} {{ max($run->latest_late_seconds, 1e-6) }}" preserveAspectRatio="none" role="img" aria-label="Lateness of each photo; the table below has the numbers">
-                    <g transform="scale(1 -1)"><path class="late-line" d="{{ $lateness->map(fn ($late, $number) => "M{$number} 0V" . round(max(0, $late), 6))->join('') }}" /></g>
+                <svg class="plot" viewBox="0 {{ -max($run->latest_late_seconds, 1e-6) }} {{ $run->photos_total }} {{ max($run->latest_late_seconds,
+                    1e-6) }}" preserveAspectRatio="none" role="img" aria-label="Lateness of each photo; the table below has the numbers">
+                    <g transform="scale(1 -1)"><path class="late-line"
+                        d="{{ $lateness->map(fn ($late, $number) => "M{$number} 0V" . round(max(0, $late), 6))->join('') }}" /></g>
                 </svg>
             </section>
         </div>
@@ -49,7 +60,8 @@
             <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos">
             <table class="table numbers">
                 <thead><tr>
-                    <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Planned trigger</th><th scope="col">Trigger</th><th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>
+                    <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Planned trigger</th><th scope="col">Trigger</th>
+                    <th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>
                     <th scope="col">Spoilt by</th><th scope="col">Planned on card</th><th scope="col">On card</th>
                     @foreach ($plan->rig->axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, planned steps</th><th scope="col">steps</th>@endforeach
                 </tr></thead>
@@ -57,10 +69,16 @@
                     @foreach ($photos as $photo)
                         <tr @class(['is-short' => $photo->late_seconds > RunLog::NOTICEABLE_SECONDS || $photo->faults !== ''])>
                             <th scope="row">{{ $photo->number }}</th><td>{{ $photo->phase }}</td>
-                            <td>{{ PlainText::fixed($photo->planned_trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->late_seconds, 4) }} s</td>
-                            <td>{{ $photo->open_seconds === null ? '–' : PlainText::fixed($photo->open_seconds, 3) . ' s' }}</td><td>{{ $photo->close_seconds === null ? '–' : PlainText::fixed($photo->close_seconds, 3) . ' s' }}</td>
-                            <td>{{ $photo->faults === '' ? '–' : $photo->faults }}</td><td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td><td>{{ $photo->write_end_seconds === null ? '–' : PlainText::fixed($photo->write_end_seconds, 3) . ' s' }}</td>
-                            @foreach ($plan->rig->axes as $axis)<td class="quiet">{{ PlainText::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td><td>{{ PlainText::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
+                            <td>{{ PlainText::fixed($photo->planned_trigger_seconds, 3) }} s</td>
+                            <td>{{ PlainText::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->late_seconds, 4) }} s</td>
+                            <td>{{ $photo->open_seconds === null ? '–' : PlainText::fixed($photo->open_seconds, 3) . ' s' }}</td>
+                            <td>{{ $photo->close_seconds === null ? '–' : PlainText::fixed($photo->close_seconds, 3) . ' s' }}</td>
+                            <td>{{ $photo->faults === '' ? '–' : $photo->faults }}</td>
+                            <td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td>
+                            <td>{{ $photo->write_end_seconds === null ? '–' : PlainText::fixed($photo->write_end_seconds, 3) . ' s' }}</td>
+                            @foreach ($plan->rig->axes as $axis)<td
+                                class="quiet">{{ PlainText::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td>
+                            <td>{{ PlainText::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
                         </tr>
                     @endforeach
                 </tbody>

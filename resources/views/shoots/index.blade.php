@@ -4,22 +4,27 @@
         <ul class="shoot-list">
             @foreach ($shoots as $shoot)
                 <li class="panel"><a href="{{ route('shoots.show', $shoot) }}"><b>{{ $shoot->name }}</b></a>
-                    <span class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('j F Y') }}@endif · {{ $shoot->shots_count }} {{ $shoot->shots_count === 1 ? 'shot' : 'shots' }}</span></li>
+                    <span class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('j F Y') }}@endif ·
+                        {{ $shoot->shots_count }} {{ $shoot->shots_count === 1 ? 'shot' : 'shots' }}</span></li>
             @endforeach
         </ul>
         <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
             @csrf
             <h2>New shoot</h2>
-            @foreach (['name' => ['Name', 'text', 24], 'place' => ['Place', 'text', 24], 'shoot_date' => ['Date', 'date', 16]] as $field => [$label, $type, $width])
+            @foreach (['name' => ['Name', 'text', 24], 'place' => ['Place', 'text', 24], 'shoot_date' => ['Date', 'date', 16]] as $field => [$label,
+                $type, $width])
                 <span class="number"><label for="f-{{ $field }}">{{ $label }}</label>
-                    <span class="entry is-text"><input id="f-{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ \App\Http\Typed::before($field) }}" style="--width: {{ $width }}ch" aria-describedby="p-{{ $field }}" @error($field) aria-invalid="true" @enderror></span>
+                    <span class="entry is-text"><input id="f-{{ $field }}" name="{{ $field }}" type="{{ $type }}"
+                        value="{{ \App\Http\Typed::before($field) }}" style="--width: {{ $width }}ch" aria-describedby="p-{{ $field }}" @error($field)
+                        aria-invalid="true" @enderror></span>
                     <span class="problem" id="p-{{ $field }}">{{ $errors->first($field) }}</span></span>
             @endforeach
             <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
         </form>
         @if ($deleted->isNotEmpty())
             <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
-                <ul>@foreach ($deleted as $shoot)<li><span>{{ $shoot->name }}</span> <x-act :action="route('bin.restore', ['shoot', $shoot->id])" icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
+                <ul>@foreach ($deleted as $shoot)<li><span>{{ $shoot->name }}</span> <x-act :action="route('bin.restore', ['shoot', $shoot->id])"
+                    icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
         @endif
     </div>
 </x-layout>

@@ -1,23 +1,35 @@
 <x-layout title="Packing list" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Packing list' => null]">
     <div class="page sheet">
-        <header class="page-head"><h1>Packing list</h1><p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif</p>
-            <nav class="page-acts no-print" aria-label="This list"><button type="button" class="button is-quiet" data-print><x-icon name="printer" /><span class="text">Print it</span></button>
+        <header class="page-head"><h1>Packing list</h1>
+        <p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif</p>
+            <nav class="page-acts no-print" aria-label="This list"><button type="button" class="button is-quiet" data-print><x-icon name="printer"
+                /><span class="text">Print it</span></button>
                 <a class="button is-quiet" href="{{ route('shoots.show', $shoot) }}"><x-icon name="clock" /><span class="text">The day</span></a></nav></header>
         @if ($packed === [])
             <p class="panel nothing">Nothing yet: no shot says what it takes. Pick kit on a shot’s page, or describe its power and cards there.</p>
         @else
-        <form class="panel scrolls" method="post" action="{{ route('shoots.packed', $shoot) }}" data-ticks>@csrf @method('put')@foreach ($ticked as $item)<input type="hidden" name="was[]" value="{{ $item }}">@endforeach<table class="table packing">
-            <thead><tr><th scope="col"><span class="sr-only">Packed</span></th><th scope="col">How many</th><th scope="col">What</th><th scope="col">Why</th></tr></thead>
+        <form class="panel scrolls" method="post" action="{{ route('shoots.packed', $shoot) }}"
+            data-ticks>@csrf @method('put')@foreach ($ticked as $item)<input type="hidden" name="was[]" value="{{ $item }}">@endforeach<table
+            class="table packing">
+            <thead><tr><th scope="col"><span class="sr-only">Packed</span></th><th scope="col">How many</th><th scope="col">What</th>
+            <th scope="col">Why</th></tr></thead>
             <tbody>@foreach ($packed as $i => $one)
-                <tr><td><input type="checkbox" name="packed[]" value="{{ $one->key() }}" @checked(in_array($one->key(), $ticked, true)) id="packed-{{ $i }}" aria-label="{{ $one->what }} is packed"></td><td class="count">{{ $one->count }}</td><th scope="row"><label for="packed-{{ $i }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th><td>{{ $one->why }}</td></tr>
+                <tr><td><input type="checkbox" name="packed[]" value="{{ $one->key() }}" @checked(in_array($one->key(), $ticked, true))
+                    id="packed-{{ $i }}" aria-label="{{ $one->what }} is packed"></td><td class="count">{{ $one->count }}</td>
+                <th scope="row"><label for="packed-{{ $i }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th>
+                <td>{{ $one->why }}</td></tr>
             @endforeach</tbody>
         </table><button class="button without-script">Keep what is ticked</button></form>
         @endif
         @php $bare = $page->shots->filter(fn ($one) => $one->figures?->kit === []); @endphp
         @if ($bare->isNotEmpty())
-        <p class="panel untold">No kit is picked yet for @foreach ($bare as $one)<a href="{{ route('shots.show', $one->shot) }}#bag">{{ $one->title() }}</a>{{ $loop->last ? '' : ($loop->remaining === 1 ? ' and ' : ', ') }}@endforeach: what {{ $bare->count() === 1 ? 'it takes' : 'they take' }} is missing here.</p>
+        <p class="panel untold">No kit is picked yet for @foreach ($bare as $one)<a
+            href="{{ route('shots.show', $one->shot) }}#bag">{{ $one->title() }}</a>{{ $loop->last ? ''
+            : ($loop->remaining === 1 ? ' and ' : ', ') }}@endforeach: what {{ $bare->count() === 1 ? 'it takes' : 'they take' }} is missing here.</p>
         @endif
-        @foreach ($page->shots as $one)@if ($one->figures === null)<p class="panel untold"><a href="{{ route('shots.show', $one->shot) }}">{{ $one->title() }}</a> {{ $one->isAwaited ? 'is being worked out: load this page again in a moment' : 'cannot be worked out' }}. What it takes is missing here.</p>@endif @endforeach
+        @foreach ($page->shots as $one)@if ($one->figures === null)<p class="panel untold"><a
+            href="{{ route('shots.show', $one->shot) }}">{{ $one->title() }}</a> {{ $one->isAwaited
+            ? 'is being worked out: load this page again in a moment' : 'cannot be worked out' }}. What it takes is missing here.</p>@endif @endforeach
         @include('shoots.parts.cautions')
     </div>
 </x-layout>

@@ -1,28 +1,46 @@
 @php use Evrent\Core\Words\PlainText; @endphp
 <x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
-        <header class="page-head"><h1>{{ $shoot->name }}</h1><p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) · {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°, {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
-            <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" data-print><x-icon name="printer" /><span class="text">Print it</span></button>
-                <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a></nav></header>
+        <header class="page-head"><h1>{{ $shoot->name }}</h1>
+        <p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) ·
+            {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°,
+            {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
+            <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" data-print><x-icon name="printer"
+                /><span class="text">Print it</span></button>
+                <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span
+                    class="text">Calendar</span></a></nav></header>
         @if ($page->line)
         <section class="panel"><header class="panel-head"><h2>Sky</h2></header>
             <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach
-            @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt><dd>{{ $page->line->site->day->clockAndDay($instant) }}</dd></div>@endforeach</dl></section>
+            @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt>
+            <dd>{{ $page->line->site->day->clockAndDay($instant) }}</dd></div>@endforeach</dl></section>
         @endif
-        <section class="panel"><header class="panel-head"><h2>Shots</h2>@if ($page->day->stays !== [] && $page->line)<span>on site {{ PlainText::duration($page->day->onSiteSeconds()) }}</span>@endif</header>
-            @foreach ($page->day->clashes as $clash)<p class="clash"><x-icon name="triangle-alert" /><span>{{ $clash->first->title }} and {{ $clash->second->title }}: {{ $clash->sentence() }} for {{ PlainText::duration($clash->seconds) }}.</span></p>@endforeach
+        <section class="panel"><header class="panel-head">
+        <h2>Shots</h2>@if ($page->day->stays !== [] && $page->line)<span>on site {{ PlainText::duration($page->day->onSiteSeconds()) }}</span>@endif</header>
+            @foreach ($page->day->clashes as $clash)<p class="clash"><x-icon name="triangle-alert"
+                /><span>{{ $clash->first->title }} and {{ $clash->second->title }}: {{ $clash->sentence() }} for
+                {{ PlainText::duration($clash->seconds) }}.</span></p>@endforeach
             <div class="scrolls"><table class="table">
-                <thead><tr><th scope="col">Be there</th><th scope="col">Start</th><th scope="col">Until</th><th scope="col">Gone</th><th scope="col">Shot</th><th scope="col">Settings</th><th scope="col">Kit</th></tr></thead>
+                <thead><tr><th scope="col">Be there</th><th scope="col">Start</th><th scope="col">Until</th><th scope="col">Gone</th>
+                <th scope="col">Shot</th><th scope="col">Settings</th><th scope="col">Kit</th></tr></thead>
                 <tbody>@foreach ($page->inOrder() as $one)
-                    @php $stay = $page->stay($one); $figures = $one->figures; $clock = fn ($instant) => $instant !== null && $page->line !== null ? $page->line->site->day->clockAndDay($instant) : '–'; @endphp
+                    @php $stay = $page->stay($one); $figures = $one->figures; $clock = fn ($instant) => $instant !== null && $page->line !== null ?
+                        $page->line->site->day->clockAndDay($instant) : '–'; @endphp
                     @if ($figures === null)
-                    <tr><td colspan="4">–</td><th scope="row">{{ $one->title() }}</th><td colspan="2">{{ $one->isAwaited ? 'is being worked out: load this page again in a moment' : 'cannot be worked out: open it, and go back to what it was' }}</td></tr>
+                    <tr><td colspan="4">–</td><th scope="row">{{ $one->title() }}</th>
+                    <td colspan="2">{{ $one->isAwaited ? 'is being worked out: load this page again in a moment'
+                        : 'cannot be worked out: open it, and go back to what it was' }}</td></tr>
                     @continue
                     @endif
-                    <tr><td>{{ $clock($stay?->arrives) }}</td><td><b>{{ $figures->beginsText ?? '–' }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td><td>{{ $figures->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
-                        <th scope="row">{{ $figures->title }}<br><small>{{ $figures->stopped === null ? 'works' : 'falls short: ' . $figures->stopped['title'] }}</small></th>
+                    <tr><td>{{ $clock($stay?->arrives) }}</td>
+                    <td><b>{{ $figures->beginsText
+                        ?? '–' }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td>
+                    <td>{{ $figures->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
+                        <th scope="row">{{ $figures->title }}<br><small>{{ $figures->stopped === null ? 'works' : 'falls short: '
+                            . $figures->stopped['title'] }}</small></th>
                         <td>{{ $figures->settings }}</td>
-                        <td>{{ collect($figures->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '') . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
+                        <td>{{ collect($figures->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '')
+                            . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
                 @endforeach</tbody></table></div>
         </section>
         @include('shoots.parts.cautions')

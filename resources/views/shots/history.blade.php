@@ -3,35 +3,36 @@
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Drawings\Staircase;
     $sides = ['left' => $left, 'right' => $right];
-    $figures = [
-        'Photos' => fn ($side) => number_format($side->schedule->summary->photosTotal),
-        'Clip' => fn ($side) => PlainText::seconds($side->schedule->summary->clipSeconds),
-        'Movement' => fn ($side) => ['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'stop motion'][$side->plan->timing->mode->value],
-        'Interval' => fn ($side) => collect($side->plan->timing->interval->keys)->map(fn ($key) => PlainText::rounded($key['seconds']))->join(' → ') . ' s',
-        'Exposure' => fn ($side) => collect($side->plan->timing->exposure->keys)->map(fn ($key) => PlainText::exposure($key['seconds']))->join(' → ') . ' s',
-        'Ramps' => fn ($side) => PlainText::percent($side->plan->move->easing->rampIn) . ' % in, ' . PlainText::percent($side->plan->move->easing->rampOut) . ' % out',
-        'On site' => fn ($side) => PlainText::duration($side->schedule->summary->onSiteSeconds),
-        'Least slack' => fn ($side) => PlainText::seconds($side->schedule->summary->minSlackSeconds),
-        'Late at the end' => fn ($side) => PlainText::duration($side->schedule->summary->lateSeconds),
-    ];
     $run = max($left->schedule->summary->runSeconds, $right->schedule->summary->runSeconds);
     $curves = ['left' => Staircase::of($left->schedule, 400), 'right' => Staircase::of($right->schedule, 400)];
 @endphp
-<x-layout :title="'History of ' . $right->plan->title" :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $right->plan->title => route('shots.show', $shot), 'History and compare' => null]">
+<x-layout :title="'History of ' . $right->plan->title"
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $right->plan->title => route('shots.show', $shot), 'History and compare' => null]">
     <div class="page">
         <h1 class="sr-only">History and compare</h1>
         <section class="panel compare" aria-labelledby="compare-title">
-            <header class="panel-head"><h2 id="compare-title">Side by side</h2><span class="quiet">{{ $left->revision->id === $right->revision->id ? 'one and the same' : PlanChanges::told($left->plan, $right->plan) }}</span></header>
+            <header class="panel-head"><h2 id="compare-title">Side by side</h2><span
+                class="quiet">{{ $left->revision->id === $right->revision->id ? 'one and the same' : PlanChanges::told($left->plan,
+                $right->plan) }}</span></header>
             <div class="scrolls" tabindex="0" role="group" aria-label="Figures side by side">
             <table class="table compared">
-                <thead><tr><th scope="col"><span class="sr-only">Figure</span></th>@foreach ($sides as $name => $side)<th scope="col"><i class="side-line" data-side="{{ $name }}"></i>{{ $side->revision->created_at->format('j M H:i') }}<small>{{ $side->revision->reason }}</small></th>@endforeach</tr></thead>
+                <thead><tr><th scope="col"><span class="sr-only">Figure</span></th>
+                    @foreach ($sides as $name => $side)
+                        <th scope="col"><i class="side-line" data-side="{{ $name }}"></i>{{ $side->revision->created_at->format('j M H:i') }}<small>{{
+                            $side->revision->reason }}</small></th>
+                    @endforeach
+                </tr></thead>
                 <tbody>
-                    <tr><th scope="row">Verdict</th>@foreach ($sides as $side)<td @class(['short' => !$side->report->works()])><x-icon :name="$side->report->works() ? 'circle-check' : 'octagon-x'" /> {{ $side->report->works() ? 'works' : 'falls short' }}</td>@endforeach</tr>
-                    @foreach ($figures as $name => $figure)
-                        @php [$a, $b] = [$figure($left), $figure($right)]; @endphp
+                    <tr><th scope="row">Verdict</th>@foreach ($sides as $side)<td @class(['short' => !$side->report->works()])><x-icon
+                        :name="$side->report->works() ? 'circle-check' : 'octagon-x'"
+                        /> {{ $side->report->works() ? 'works' : 'falls short' }}</td>@endforeach</tr>
+                    @foreach ($left->figures() as $name => $a)
+                        @php $b = $right->figures()[$name]; @endphp
                         <tr @class(['differs' => $a !== $b])><th scope="row">{{ $name }}</th><td>{{ $a }}</td><td>{{ $b }}</td></tr>
                     @endforeach
-                    <tr><th scope="row">Findings</th>@foreach ($sides as $side)<td class="found">@forelse ($side->report->findings as $finding)<p data-severity="{{ $finding->severity->value }}"><b>{{ $finding->id }}</b> {{ $finding->title }}: {{ $finding->shortfall }}</p>@empty none @endforelse</td>@endforeach</tr>
+                    <tr><th scope="row">Findings</th>@foreach ($sides as $side)<td class="found">@forelse ($side->report->findings as $finding)<p
+                        data-severity="{{ $finding->severity->value }}"><b>{{ $finding->id }}</b> {{ $finding->title }}:
+                        {{ $finding->shortfall }}</p>@empty none @endforelse</td>@endforeach</tr>
                 </tbody>
             </table>
             </div>
@@ -42,10 +43,16 @@
                         $high = max($stairs->highest, $other?->highest ?? $stairs->highest);
                         $low = min($stairs->highest - $stairs->span, $other === null ? $stairs->highest - $stairs->span : $other->highest - $other->span);
                     @endphp
-                    <figure><figcaption><b>{{ $stairs->axis->id }}</b> <span class="quiet">{{ PlainText::rounded($low) }} to {{ PlainText::rounded($high) }} {{ $stairs->axis->kind->unit() }}, over {{ PlainText::duration($run) }}</span></figcaption>
-                        <svg class="plot" viewBox="0 {{ -$high }} {{ $run }} {{ $high - $low }}" preserveAspectRatio="none" role="img" aria-label="{{ $stairs->axis->id }} over time, before and after"><g transform="scale(1 -1)">
-                            @if ($other !== null)<path class="line" data-side="left" d="M{{ collect($other->points)->map(fn ($point) => round($point[0], 2) . ' ' . round($point[1], 3))->join('L') }}" />@endif
-                            <path class="line" data-side="right" d="M{{ collect($stairs->points)->map(fn ($point) => round($point[0], 2) . ' ' . round($point[1], 3))->join('L') }}" /></g></svg></figure>
+                    <figure><figcaption><b>{{ $stairs->axis->id }}</b> <span
+                        class="quiet">{{ PlainText::rounded($low) }} to {{ PlainText::rounded($high) }} {{ $stairs->axis->kind->unit() }}, over
+                        {{ PlainText::duration($run) }}</span></figcaption>
+                        <svg class="plot" viewBox="0 {{ -$high }} {{ $run }} {{ $high - $low }}" preserveAspectRatio="none" role="img"
+                            aria-label="{{ $stairs->axis->id }} over time, before and after"><g transform="scale(1 -1)">
+                            @if ($other !== null)<path class="line" data-side="left"
+                                d="M{{ collect($other->points)->map(fn ($point) => round($point[0], 2) . ' ' . round($point[1], 3))->join('L') }}" />@endif
+                            <path class="line" data-side="right"
+                                d="M{{ collect($stairs->points)->map(fn ($point) => round($point[0], 2) . ' ' . round($point[1], 3))->join('L') }}"
+                                /></g></svg></figure>
                 @endforeach
             </div>
         </section>
@@ -53,18 +60,24 @@
             <form method="get" action="{{ route('shots.history', $shot) }}">
                 <header class="panel-head"><h2 id="revisions-title">Every change</h2><button class="button">Show the two chosen</button></header>
                 <div class="scrolls" tabindex="0" role="group" aria-label="Every change">
-                <table class="table"><thead><tr><th scope="col">Before</th><th scope="col">After</th><th scope="col">When</th><th scope="col">What was changed</th><th scope="col"><span class="sr-only">Go back</span></th></tr></thead>
+                <table class="table"><thead><tr><th scope="col">Before</th><th scope="col">After</th><th scope="col">When</th>
+                <th scope="col">What was changed</th><th scope="col"><span class="sr-only">Go back</span></th></tr></thead>
                     <tbody>@foreach ($revisions as $revision)
                         <tr @class(['is-current' => $revision->id === $shot->current_revision_id])>
-                            <td><label class="pick"><input type="radio" name="left" value="{{ $revision->id }}" @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->reason }}</span></label></td>
-                            <td><label class="pick"><input type="radio" name="right" value="{{ $revision->id }}" @checked($revision->id === $right->revision->id)><span class="sr-only">After: {{ $revision->reason }}</span></label></td>
+                            <td><label class="pick"><input type="radio" name="left" value="{{ $revision->id }}"
+                                @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->reason }}</span></label></td>
+                            <td><label class="pick"><input type="radio" name="right" value="{{ $revision->id }}"
+                                @checked($revision->id === $right->revision->id)><span class="sr-only">After: {{ $revision->reason }}</span></label></td>
                             <td>{{ $revision->created_at->format('j M H:i:s') }}</td><td>{{ $revision->reason }}</td>
-                            <td>@if ($revision->id === $shot->current_revision_id)<b>now</b>@else<button class="button is-quiet" form="restore-{{ $revision->id }}">Go back to this</button>@endif</td>
+                            <td>@if ($revision->id === $shot->current_revision_id)<b>now</b>@else<button class="button is-quiet"
+                                form="restore-{{ $revision->id }}">Go back to this</button>@endif</td>
                         </tr>
                     @endforeach</tbody></table>
                 </div>
             </form>
-            @foreach ($revisions as $revision)@if ($revision->id !== $shot->current_revision_id)<form id="restore-{{ $revision->id }}" method="post" action="{{ route('shots.revisions.restore', [$shot, $revision]) }}">@csrf<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}"></form>@endif @endforeach
+            @foreach ($revisions as $revision)@if ($revision->id !== $shot->current_revision_id)<form id="restore-{{ $revision->id }}" method="post"
+                action="{{ route('shots.revisions.restore', [$shot, $revision]) }}">@csrf<input type="hidden" name="revision"
+                value="{{ $shot->current_revision_id }}"></form>@endif @endforeach
         </section>
     </div>
 </x-layout>

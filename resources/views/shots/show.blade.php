@@ -1,6 +1,9 @@
 @php $texts = $page->texts; @endphp
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
-    <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}" :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'" data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}" data-jog="{{ route('shots.jog', $page->shot) }}">
+    <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}"
+        :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'"
+        data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}"
+        data-jog="{{ route('shots.jog', $page->shot) }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         <script id="shot-problems" type="application/json">{}</script>
         @include('shots.parts.stale')
@@ -23,7 +26,8 @@
                 @include('shots.parts.budgets')
             </div>
             <div class="main-column">
-                <details class="panel kit" id="ways" hx-get="{{ route('shots.schools', $page->shot) }}" hx-trigger="toggle once, refresh" hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
+                <details class="panel kit" id="ways" hx-get="{{ route('shots.schools', $page->shot) }}" hx-trigger="toggle once, refresh"
+                    hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
                     <summary class="panel-head"><h2>Ways to follow the light, side by side</h2></summary>
                     <div id="schools"><p class="nothing"><a href="{{ route('shots.schools', $page->shot) }}">Open them</a></p></div>
                 </details>
@@ -33,7 +37,8 @@
                 @include('shots.parts.thresholds')
             </div>
         </div>
-        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, refresh" hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
+        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, refresh"
+            hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
             <summary class="panel-head"><h2>Every photo, in a table</h2></summary>
             <div id="schedule"><p class="nothing"><a href="{{ route('shots.schedule', $page->shot) }}">Open the table</a></p></div>
         </details>

@@ -1,14 +1,18 @@
 @php use App\Http\Typed; use Evrent\Core\Words\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
 <x-layout title="Test shoots" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Test shoots' => null]">
     <div class="page trials">
-        <header class="page-head"><h1>Test shoots</h1><p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>
+        <header class="page-head"><h1>Test shoots</h1>
+        <p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>
         @foreach ($trials as $trial)
             @php $matrix = $trial->matrix(); $layout = $matrix->layout(); $best = $matrix->best(); @endphp
             <section class="panel trial" id="trial-{{ $trial->id }}" aria-labelledby="trial-{{ $trial->id }}-title">
                 <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
-                    <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all, {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
-                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" data-send-on-change data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
-                    <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
+                    <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all,
+                        {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
+                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" data-send-on-change
+                    data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
+                    <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th
+                        scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
                     <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ PlainText::seconds($interval) }}</th>
                         @foreach ($matrix->shutters as $s => $shutter)
                             @php
@@ -16,18 +20,30 @@
                                 $kept = $errors->has("verdict.{$trial->id}") ? old("cells.{$cell}") : null;
                                 $verdict = (is_array($kept) ? $kept : $matrix->verdicts[$cell] ?? []) + ['rating' => null, 'note' => ''];
                             @endphp
-                            <td>@if ($matrix->fits($cell))<span class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
-                                @foreach ($matrix->verdictOf($cell) as $part => $text)<input type="hidden" name="was[cells][{{ $cell }}][{{ $part }}]" value="{{ $text }}">@endforeach
-                                <label class="sr-only" for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
-                                <span class="entry"><select id="r-{{ $key }}" name="cells[{{ $cell }}][rating]"><option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}" @selected((string) $verdict['rating'] === (string) $rating)>{{ $word }}</option>@endforeach</select></span>
-                                <label class="sr-only" for="n-{{ $key }}">Why {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
-                                <span class="entry is-text"><input id="n-{{ $key }}" name="cells[{{ $cell }}][note]" type="text" placeholder="why" maxlength="{{ Matrix::MOST_NOTE_CHARACTERS }}" value="{{ $verdict['note'] }}" style="--width: 22ch"></span>
+                            <td>@if ($matrix->fits($cell))<span
+                                class="quiet">from {{ PlainText::stopwatch($layout[$cell]) }}, blur
+                                {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
+                                @foreach ($matrix->verdictOf($cell) as $part => $text)<input type="hidden" name="was[cells][{{ $cell }}][{{ $part }}]"
+                                    value="{{ $text }}">@endforeach
+                                <label class="sr-only"
+                                    for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
+                                <span class="entry"><select id="r-{{ $key }}" name="cells[{{ $cell }}][rating]">
+                                <option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor',
+                                    1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}"
+                                    @selected((string) $verdict['rating'] === (string) $rating)>{{ $word }}</option>@endforeach</select></span>
+                                <label class="sr-only"
+                                    for="n-{{ $key }}">Why {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
+                                <span class="entry is-text"><input id="n-{{ $key }}" name="cells[{{ $cell }}][note]" type="text" placeholder="why"
+                                    maxlength="{{ Matrix::MOST_NOTE_CHARACTERS }}" value="{{ $verdict['note'] }}" style="--width: 22ch"></span>
                             @else<span class="quiet">does not fit the interval</span>@endif</td>
                         @endforeach</tr>@endforeach</tbody>
                 </table><button class="button without-script">Keep the verdicts</button></form>
                 <div class="form-acts" id="trial-{{ $trial->id }}-acts">
                     <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") }}</p>
-                    @if ($best !== null)<x-act :action="route('trials.recipe', $trial)" icon="bookmark" class="is-strong">Make {{ PlainText::seconds($matrix->interval($best)) }} and {{ PlainText::shutter($matrix->shutter($best)) }} s the recipe</x-act>@endif
+                    @if ($best !== null)
+                        @php $settings = PlainText::seconds($matrix->interval($best)) . ' and ' . PlainText::shutter($matrix->shutter($best)) . ' s'; @endphp
+                        <x-act :action="route('trials.recipe', $trial)" icon="bookmark" class="is-strong">Make {{ $settings }} the recipe</x-act>
+                    @endif
                     <x-act :action="route('trials.destroy', $trial)" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
                 </div>
             </section>
@@ -36,9 +52,12 @@
             @csrf
             <h2>Lay out a test</h2>
             <div class="grid-fields">
-            @foreach (['subject' => ['What moves', '24ch', 'reeds in the wind'], 'intervals' => ['Intervals in s', '14ch', '1 2 4'], 'shutters' => ['Shutter times in s', '14ch', '1/60 0.5 1'], 'photos' => ['Photos each', '4ch', '48']] as $field => [$label, $width, $example])
+            @foreach (['subject' => ['What moves', '24ch', 'reeds in the wind'], 'intervals' => ['Intervals in s', '14ch', '1 2 4'],
+                'shutters' => ['Shutter times in s', '14ch', '1/60 0.5 1'], 'photos' => ['Photos each', '4ch', '48']] as $field => [$label, $width, $example])
                 <span class="number"><label for="f-trial-{{ $field }}">{{ $label }}</label>
-                    <span class="entry is-text"><input id="f-trial-{{ $field }}" name="{{ $field }}" type="text" placeholder="{{ $example }}" value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off" aria-describedby="p-trial-{{ $field }}" @error("trial.{$field}") aria-invalid="true" @enderror></span>
+                    <span class="entry is-text"><input id="f-trial-{{ $field }}" name="{{ $field }}" type="text" placeholder="{{ $example }}"
+                        value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off" aria-describedby="p-trial-{{ $field }}"
+                        @error("trial.{$field}") aria-invalid="true" @enderror></span>
                     <span class="problem" id="p-trial-{{ $field }}">{{ $errors->first("trial.{$field}") }}</span></span>
             @endforeach
             </div>

@@ -1,12 +1,10 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
+    use App\Plans\TargetLine;
     use Evrent\Core\Drawings\DayDrawing;
     use Evrent\Core\Sky\Target;
     use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
-    $lineOf = fn (Target $target) => vsprintf('stroke: var(--%s); stroke-dasharray: %s; stroke-width: %s', [
-        $target->drawn()['colour'], $target->drawn()['dashes'] === [] ? 'none' : implode(' ', $target->drawn()['dashes']), $target->drawn()['width'],
-    ]);
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
 @endphp
 <div id="day" @if ($page->isAwaited()) hx-get="{{ route('shoots.day', $shoot) }}" hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
@@ -18,17 +16,26 @@
         <div class="sky-area">
             <div class="sky-names" aria-hidden="true"><span class="at-top">90°</span><span class="at-horizon">0°</span><span class="at-light">EV</span></div>
             <div class="sky-plot">
-                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img" aria-label="How high {{ Target::names() }} stand over the day; the figures above and the shots below have the times">
-                    @foreach ($line->bands() as [$band, $from, $until])<rect class="band" data-band="{{ $band }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="0" height="102" />@endforeach
-                    @foreach ($line->hours() as [$hour, $from, $until])<rect class="hour" data-hour="{{ $hour }}" x="{{ round($from / 60, 2) }}" width="{{ round(($until - $from) / 60, 2) }}" y="97" height="5" />@endforeach
+                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img"
+                    aria-label="How high {{ Target::names() }} stand over the day; the figures above and the shots below have the times">
+                    @foreach ($line->bands() as [$band, $from, $until])<rect class="band" data-band="{{ $band }}" x="{{ round($from / 60, 2) }}"
+                        width="{{ round(($until - $from) / 60, 2) }}" y="0" height="102" />@endforeach
+                    @foreach ($line->hours() as [$hour, $from, $until])<rect class="hour" data-hour="{{ $hour }}" x="{{ round($from / 60, 2) }}"
+                        width="{{ round(($until - $from) / 60, 2) }}" y="97" height="5" />@endforeach
                     <line class="horizon" x1="0" x2="{{ $width }}" y1="90" y2="90" />
-                    @foreach ($drawing->heights() as $target => $path)<path class="height" style="{{ $lineOf(Target::from($target)) }}" d="{{ $path }}" />@endforeach
+                    @foreach ($drawing->heights() as $target => $path)<path class="height" style="{{ TargetLine::style(Target::from($target)) }}"
+                        d="{{ $path }}" />@endforeach
                 </svg>
                 <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img" aria-label="Predicted exposure value over the day">
                     <path class="height" data-target="light" d="{{ $drawing->values() }}" />
                 </svg>
-                @foreach ($page->events->at($line->site) as [$place, $instant, $label])<span class="own-event" data-late="{{ $drawing->percent($line->secondsOf($instant)) > 80 ? 'yes' : 'no' }}" style="--at: {{ $drawing->percent($line->secondsOf($instant)) }}%"><span>{{ $line->site->day->clock($instant) }} {{ $label }}</span></span>@endforeach
-                <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $clock])<span style="--at: {{ $at }}%">{{ $clock }}</span>@endforeach</div>
+                @foreach ($page->events->at($line->site) as [$place, $instant, $label])
+                    @php $at = $drawing->percent($line->secondsOf($instant)); @endphp
+                    <span class="own-event" data-late="{{ $at > 80 ? 'yes' : 'no' }}" style="--at: {{ $at }}%">
+                        <span>{{ $line->site->day->clock($instant) }} {{ $label }}</span></span>
+                @endforeach
+                <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $clock])<span
+                    style="--at: {{ $at }}%">{{ $clock }}</span>@endforeach</div>
                 <div class="bars" x-ref="bars" data-span="{{ $line->spanSeconds }}">
                     @foreach ($page->day->stays as $stay)
                         @php
@@ -36,9 +43,15 @@
                             $shot = $page->shots[$stay->id]->figures;
                             $revision = $page->shots[$stay->id]->shot->current_revision_id;
                         @endphp
-                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}" data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}" data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->works ? 'yes' : 'no' }}"
-                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}" data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%; --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
-                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->beginsText }} until {{ $shot->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
+                        <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}"
+                            data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}"
+                            data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->works ? 'yes' : 'no' }}"
+                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
+                                data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%;
+                                --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
+                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->beginsText }} until
+                                {{ $shot->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span
+                                class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
                 </div>
                 <output class="drag-figures" x-show="text" x-cloak x-text="text" :style="'left: ' + left + 'px; top: ' + top + 'px'"></output>
@@ -46,9 +59,10 @@
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
             @foreach (Target::cases() as $target)
-                <li><svg viewBox="0 0 24 6"><path class="height" style="{{ $lineOf($target) }}" d="M0 3L24 3" /></svg>{{ $target->name() }}</li>
+                <li><svg viewBox="0 0 24 6"><path class="height" style="{{ TargetLine::style($target) }}" d="M0 3L24 3" /></svg>{{ $target->name() }}</li>
             @endforeach
-            <li><svg viewBox="0 0 24 6"><path class="height" data-target="light" d="M0 3L24 3" /></svg>light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
+            <li><svg viewBox="0 0 24 6"><path class="height" data-target="light" d="M0 3L24 3"
+                /></svg>light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
             <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
             <li><i class="swatch-stay"></i>setting up and packing</li>
         </ul>
@@ -56,11 +70,15 @@
 @endif
     @php $day = $page->day; @endphp
     @if ($day->stays !== [])
-        <p class="day-sum">@if ($page->shoot->site() !== null)On site <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0), of which <b>{{ PlainText::duration($day->idleSeconds()) }}</b> between shots @endif
+        <p class="day-sum">@if ($page->shoot->site() !== null)On site
+            <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0), of which
+            <b>{{ PlainText::duration($day->idleSeconds()) }}</b> between shots @endif
             @if ($day->clashes === [])· no two shots in each other’s way @endif @endif</p>
     @endif
     @foreach ($day->clashes as $clash)
-        <p class="clash" role="alert"><x-icon name="triangle-alert" /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for {{ PlainText::duration($clash->seconds) }}. Move one, or give it another {{ $clash->over === 'time' ? 'hour' : $clash->over }}.</span></p>
+        <p class="clash" role="alert"><x-icon name="triangle-alert"
+            /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for
+            {{ PlainText::duration($clash->seconds) }}. Move one, or give it another {{ $clash->over === 'time' ? 'hour' : $clash->over }}.</span></p>
     @endforeach
     <ol class="shots">
         @forelse ($page->inOrder() as $one)
@@ -68,7 +86,9 @@
             @if ($figures === null)
             <li class="panel shot-card" data-works="no">
                 <div class="shot-name"><h2><a href="{{ route('shots.show', $shot) }}">{{ $one->title() }}</a></h2>
-                    <p class="says"><x-icon :name="$one->isAwaited ? 'clock' : 'triangle-alert'" /><span>{{ $one->isAwaited ? 'Its figures are being worked out.' : 'Its plan cannot be worked out: open it to see why, and to go back to what it was.' }}</span></p></div>
+                    <p class="says"><x-icon :name="$one->isAwaited ? 'clock' : 'triangle-alert'"
+                        /><span>{{ $one->isAwaited ? 'Its figures are being worked out.'
+                        : 'Its plan cannot be worked out: open it to see why, and to go back to what it was.' }}</span></p></div>
                 <div class="shot-acts"><x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act></div>
             </li>
             @continue
@@ -78,7 +98,8 @@
                     <h2><a href="{{ route('shots.show', $shot) }}">{{ $figures->title }}</a></h2>
                     <p class="says"><x-icon :name="$figures->works ? 'circle-check' : 'octagon-x'" />
                         @if ($figures->stopped === null)<span><b>Works</b>, {{ PlainText::seconds($figures->minSlackSeconds) }} to spare</span>
-                        @else<span><b>Falls short</b>: {{ $figures->stopped['shortfall'] }}@if ($figures->stopped['first_photo']), from photo {{ $figures->stopped['first_photo'] }} on @endif</span>@endif
+                        @else<span><b>Falls short</b>: {{ $figures->stopped['shortfall'] }}@if ($figures->stopped['first_photo']), from photo
+                            {{ $figures->stopped['first_photo'] }} on @endif</span>@endif
                         @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
                 </div>
                 <dl class="shot-figures">
@@ -98,14 +119,20 @@
                     <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes]" />
                     @foreach ([
                         'start' => ['Start', $figures->start, '24ch', ''],
-                        'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'], 'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
+                        'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'],
+                        'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
                         @php $problem = $message($shot->id, $field); @endphp
                         <span class="number"><label for="stay-{{ $shot->id }}-{{ $field }}">{{ $label }}</label>
-                            <span @class(['entry', 'is-text' => $field === 'start'])><input id="stay-{{ $shot->id }}-{{ $field }}" name="{{ $field }}" type="text" value="{{ $problem ? \App\Http\Typed::before($field, $value) : $value }}" style="--width: {{ $fieldWidth }}" autocomplete="off" aria-describedby="p-stay-{{ $shot->id }}-{{ $field }}" @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                            <span @class(['entry', 'is-text' => $field === 'start'])><input id="stay-{{ $shot->id }}-{{ $field }}" name="{{ $field }}"
+                                type="text" value="{{ $problem ? \App\Http\Typed::before($field, $value) : $value }}"
+                                style="--width: {{ $fieldWidth }}" autocomplete="off" aria-describedby="p-stay-{{ $shot->id }}-{{ $field }}"
+                                @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                             <span class="problem" id="p-stay-{{ $shot->id }}-{{ $field }}">{{ $problem }}</span></span>
                     @endforeach
-                    @if ($figures->start !== '' && $figures->beginsText === null)<p class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.' : 'This does not happen there on that day. Choose another start.' }}</p>@endif
+                    @if ($figures->start !== '' && $figures->beginsText === null)<p
+                        class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.'
+                        : 'This does not happen there on that day. Choose another start.' }}</p>@endif
                     <button class="button is-quiet without-script">Keep it</button>
                 </form>
             </li>

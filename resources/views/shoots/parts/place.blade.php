@@ -11,25 +11,32 @@
     $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <details class="panel place" id="place" @if ($placeOpen) open @endif>
-    <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude, 4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
+    <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span
+        class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude,
+        4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
     @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
     <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
         @csrf @method('put')<x-was :of="$shoot->placeTexts()" /><input type="hidden" name="hazards_told" value="">
         <div class="grid-fields">
             @foreach ([
                 'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '14ch', '', 'date'],
-                'latitude' => ['Latitude', $number($shoot->latitude), '9ch', '°', 'text'], 'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
+                'latitude' => ['Latitude', $number($shoot->latitude), '9ch', '°', 'text'],
+                'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
                 'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
                 'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
             ] as $field => [$label, $value, $width, $unit, $type])
                 <span class="number"><label for="f-place-{{ $field }}">{{ $label }}</label>
-                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'zone', 'date'], true)])><input id="f-place-{{ $field }}" name="{{ $field }}" type="{{ $type }}" value="{{ $kept($field, $value) }}" style="--width: {{ $width }}" autocomplete="off" @if ($field === 'zone') list="zones" @endif aria-describedby="p-place-{{ $field }}" @error("place.{$field}") aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
+                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'zone', 'date'], true)])><input id="f-place-{{ $field }}"
+                        name="{{ $field }}" type="{{ $type }}" value="{{ $kept($field, $value) }}" style="--width: {{ $width }}" autocomplete="off"
+                        @if ($field === 'zone') list="zones" @endif aria-describedby="p-place-{{ $field }}" @error("place.{$field}")
+                        aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
                     <span class="problem" id="p-place-{{ $field }}">{{ $errors->first("place.{$field}") }}</span></span>
             @endforeach
         </div>
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
         <fieldset class="hazards"><legend>Out there</legend>
-            @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}" @checked(in_array($hazard->value, $hazards, true))> {{ $hazard->label() }}</label>@endforeach
+            @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}"
+                @checked(in_array($hazard->value, $hazards, true))> {{ $hazard->label() }}</label>@endforeach
         </fieldset>
         <div class="form-acts">
             <button class="button is-strong">Keep the place</button>

@@ -7,11 +7,15 @@
     <header class="panel-head"><h2 id="budgets-title">Budgets</h2></header>
     @foreach ($drawn->curves as $curve)
         <figure class="budget" data-fits="{{ $curve['fits'] ? 'yes' : 'no' }}"><figcaption>{{ $curve['name'] }} <b>{{ $curve['says'] }}</b></figcaption>
-            <svg viewBox="0 0 {{ BudgetDrawing::WIDTH }} {{ BudgetDrawing::HEIGHT }}" preserveAspectRatio="none" role="img" aria-label="{{ $curve['name'] }}, photo by photo: {{ $curve['says'] }}"><path class="fill" d="{{ $curve['area'] }}" /><path class="line" d="{{ $curve['path'] }}" /></svg></figure>
+            <svg viewBox="0 0 {{ BudgetDrawing::WIDTH }} {{ BudgetDrawing::HEIGHT }}" preserveAspectRatio="none" role="img"
+                aria-label="{{ $curve['name'] }}, photo by photo: {{ $curve['says'] }}"><path class="fill" d="{{ $curve['area'] }}" />
+            <path class="line" d="{{ $curve['path'] }}" /></svg></figure>
     @endforeach
     @foreach ($drawn->bars as $bar)
         <figure class="budget" data-fits="{{ $bar['fits'] ? 'yes' : 'no' }}"><figcaption>{{ $bar['name'] }} <b>{{ $bar['says'] }}</b></figcaption>
-            <div class="budget-bar" role="img" aria-label="{{ $bar['name'] }}: {{ $bar['says'] }}"><i style="--share: {{ $bar['percent'] }}%"></i>@foreach ($bar['marks'] as $mark)<u style="--at: {{ $mark }}%"></u>@endforeach</div></figure>
+            <div class="budget-bar" role="img" aria-label="{{ $bar['name'] }}: {{ $bar['says'] }}"><i
+                style="--share: {{ $bar['percent'] }}%"></i>@foreach ($bar['marks'] as $mark)<u style="--at: {{ $mark }}%"></u>@endforeach</div></figure>
     @endforeach
-    @if ($drawn->curves === [] && $drawn->bars === [])<p class="nothing">Pick kit below, or describe cards, power and load there: then what fits and what lasts shows here.</p>@endif
+    @if ($drawn->curves === [] && $drawn->bars === [])<p
+        class="nothing">Pick kit below, or describe cards, power and load there: then what fits and what lasts shows here.</p>@endif
 </x-part>

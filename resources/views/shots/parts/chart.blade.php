@@ -7,44 +7,64 @@
             <span>photo <b x-text="$store.run.photo">–</b> of <b x-text="$store.run.photos"></b></span>
             <span x-text="$store.run.phaseName"></span>
             <span>at <b x-text="$store.run.clock"></b></span>
-            <template x-for="axis in $store.run.axes" :key="axis.id"><span><span x-text="axis.id"></span> <b x-text="$store.run.position(axis.id)"></b> <span x-text="axis.unit"></span></span></template>
+            <template x-for="axis in $store.run.axes" :key="axis.id"><span><span x-text="axis.id"></span> <b
+                x-text="$store.run.position(axis.id)"></b> <span x-text="axis.unit"></span></span></template>
         </p>
         <div class="tools" role="toolbar" aria-label="The chart">
-            <button type="button" class="button is-quiet" @click="chart.zoomBy(2)" title="Zoom in (+)"><x-icon name="zoom-in" /><span class="sr-only">Zoom in</span></button>
-            <button type="button" class="button is-quiet" @click="chart.zoomBy(0.5)" title="Zoom out (−)"><x-icon name="zoom-out" /><span class="sr-only">Zoom out</span></button>
-            <button type="button" class="button is-quiet" @click="chart.zoomToPhoto()" title="This interval (1)"><x-icon name="fold-horizontal" /><span class="sr-only">Zoom to this interval</span></button>
-            <button type="button" class="button is-quiet" @click="chart.zoomOut()" title="The whole run (0)"><x-icon name="maximize-2" /><span class="sr-only">The whole run</span></button>
-            <button type="button" class="button is-quiet" @click="toggleOverlay()" :aria-pressed="overlay" aria-pressed="false" title="Axes in lanes, or one over the other (L)"><x-icon name="layers-2" /><span class="sr-only">Axes over each other</span></button>
-            <button type="button" class="button is-quiet" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span class="sr-only">Keyframe here</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomBy(2)" title="Zoom in (+)"><x-icon name="zoom-in" /><span
+                class="sr-only">Zoom in</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomBy(0.5)" title="Zoom out (−)"><x-icon name="zoom-out" /><span
+                class="sr-only">Zoom out</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomToPhoto()" title="This interval (1)"><x-icon name="fold-horizontal"
+                /><span class="sr-only">Zoom to this interval</span></button>
+            <button type="button" class="button is-quiet" @click="chart.zoomOut()" title="The whole run (0)"><x-icon name="maximize-2" /><span
+                class="sr-only">The whole run</span></button>
+            <button type="button" class="button is-quiet" @click="toggleOverlay()" :aria-pressed="overlay" aria-pressed="false"
+                title="Axes in lanes, or one over the other (L)"><x-icon name="layers-2" /><span class="sr-only">Axes over each other</span></button>
+            <button type="button" class="button is-quiet" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span
+                class="sr-only">Keyframe here</span></button>
         </div>
     </header>
     <div class="staircase" x-ref="staircase">
-        <div class="lane-names" aria-hidden="true"><template x-for="lane in lanes" :key="lane.id"><p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line" :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small x-text="axis.ends"></small></span></template></p></template></div>
+        <div class="lane-names" aria-hidden="true"><template x-for="lane in lanes" :key="lane.id">
+        <p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line"
+            :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small x-text="axis.ends"></small></span></template></p></template></div>
         <div class="plot-area" x-ref="plot">
-            <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="'left: ' + peg.left + 'px'" x-show="peg.visible" :data-peg="peg.place" :data-pass="peg.pass" :aria-pressed="selectedPeg === peg.place" :aria-label="peg.label" :title="peg.label" x-text="peg.letter"></button></template></div>
+            <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="'left: ' + peg.left + 'px'"
+                x-show="peg.visible" :data-peg="peg.place" :data-pass="peg.pass" :aria-pressed="selectedPeg === peg.place" :aria-label="peg.label"
+                :title="peg.label" x-text="peg.letter"></button></template></div>
             <canvas x-ref="canvas" role="img" aria-label="Where each axis stands over time; the table of every photo has the numbers"></canvas>
-            <div class="grips"><template x-for="grip in grips" :key="grip.key"><button type="button" class="grip" :style="'left: ' + grip.left + 'px; top: ' + grip.top + 'px'" x-show="grip.visible" :data-peg="grip.place" :data-axis-id="grip.axis" :data-axis="grip.pattern" :aria-label="grip.label" :title="grip.label"></button></template></div>
+            <div class="grips"><template x-for="grip in grips" :key="grip.key"><button type="button" class="grip"
+                :style="'left: ' + grip.left + 'px; top: ' + grip.top + 'px'" x-show="grip.visible" :data-peg="grip.place" :data-axis-id="grip.axis"
+                :data-axis="grip.pattern" :aria-label="grip.label" :title="grip.label"></button></template></div>
             <output class="drag-figures" x-show="dragText" x-text="dragText" :style="'left: ' + dragLeft + 'px'"></output>
         </div>
     </div>
     <div class="staircase light-strips" x-show="$store.run.hasLight" x-cloak>
-        <div class="lane-names" aria-hidden="true"><p class="lane-name">exposure <small x-text="$store.run.lightWords.exposure"></small></p><p class="lane-name">ISO <small x-text="$store.run.lightWords.iso"></small></p><p class="lane-name">brightness <small x-text="$store.run.lightWords.error"></small></p></div>
+        <div class="lane-names" aria-hidden="true"><p class="lane-name">exposure <small x-text="$store.run.lightWords.exposure"></small></p>
+        <p class="lane-name">ISO <small x-text="$store.run.lightWords.iso"></small></p>
+        <p class="lane-name">brightness <small x-text="$store.run.lightWords.error"></small></p></div>
         <div><canvas x-ref="light" role="img" aria-label="Exposure, ISO and brightness of each photo; the figures and findings have the numbers"></canvas></div>
     </div>
     <label class="scrub">
         <span class="sr-only">Photo under the cursor</span>
-        <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos" value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
+        <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos"
+            value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
             :aria-valuetext="'Photo ' + $store.run.photo + ', ' + $store.run.phaseName + ', at ' + $store.run.clock + ', ' + $store.run.slackText">
     </label>
     <div class="peg-bar">
-        <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe; <kbd>?</kbd> lists the keys.</span>
+        <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe;
+            <kbd>?</kbd> lists the keys.</span>
         <span class="peg" x-show="selectedPeg !== null" x-cloak x-text="chosenPeg.letter"></span>
         <span class="quiet" x-show="selectedPeg !== null" x-cloak x-text="chosenPeg.where"></span>
         <span class="peg-acts" x-show="selectedPeg !== null" x-cloak>
             <button type="button" class="button is-quiet" @click="goToPeg(selectedPeg)">Go there</button>
-            <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="togglePass(selectedPeg)" x-text="chosenPeg.pass ? 'Stop there' : 'Pass it'"></button>
-            <label class="peg-hold" x-show="!chosenPeg.pass">hold <span class="entry"><input type="text" inputmode="numeric" autocomplete="off" style="--width: 4ch" :value="chosenPeg.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> photos</label>
-            <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="removePeg(selectedPeg)"><x-icon name="trash-2" /><span class="text">Take it out</span></button>
+            <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="togglePass(selectedPeg)"
+                x-text="chosenPeg.pass ? 'Stop there' : 'Pass it'"></button>
+            <label class="peg-hold" x-show="!chosenPeg.pass">hold <span class="entry"><input type="text" inputmode="numeric" autocomplete="off"
+                style="--width: 4ch" :value="chosenPeg.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> photos</label>
+            <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="removePeg(selectedPeg)"><x-icon name="trash-2" /><span
+                class="text">Take it out</span></button>
         </span>
     </div>
     @include('shots.parts.interval')

@@ -17,7 +17,8 @@
         <div><dt>Rig and camera take</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
         @endif
         @foreach ($page->plan->rig->axes as $a => $axis)
-            <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt><dd><b>{{ PlainText::rounded($summary->largestStep[$axis->id], 3) }} {{ $axis->kind->unit() }}</b></dd></div>
+            <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt>
+            <dd><b>{{ PlainText::rounded($summary->largestStep[$axis->id], 3) }} {{ $axis->kind->unit() }}</b></dd></div>
         @endforeach
     </dl>
 </x-part>

@@ -3,9 +3,12 @@
     <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="What the camera sees"></canvas>
         <p class="finder-tag" x-text="jogging ? 'by hand' : 'photo ' + $store.run.photo"></p></div>
     <div class="tools">
-        <button type="button" class="button is-quiet" @click="togglePlay()" title="Play the clip (Space)"><span x-show="!playing"><x-icon name="play" /></span><span x-show="playing" x-cloak><x-icon name="pause" /></span><span class="text" x-text="playing ? 'Pause' : 'Play at ' + $store.run.fps + ' fps'">Play</span></button>
+        <button type="button" class="button is-quiet" @click="togglePlay()" title="Play the clip (Space)"><span x-show="!playing"><x-icon name="play"
+            /></span><span x-show="playing" x-cloak><x-icon name="pause" /></span><span class="text"
+            x-text="playing ? 'Pause' : 'Play at ' + $store.run.fps + ' fps'">Play</span></button>
         <button type="button" class="button is-quiet" @click="toggleView('thirds')" :aria-pressed="view.thirds" aria-pressed="true">Thirds</button>
         <button type="button" class="button is-quiet" @click="toggleView('crop')" :aria-pressed="view.crop" aria-pressed="true">Crop</button>
-        <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true" title="The photo before">Ghost</button>
+        <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true"
+            title="The photo before">Ghost</button>
     </div>
 </section>

@@ -1,16 +1,22 @@
 @php use Evrent\Core\Checks\Severity; @endphp
 <x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
-    <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
+    <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span
+        class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
     @forelse ($page->report->findings as $finding)
-        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
-            <p class="severity"><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }" />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id }}</span></p>
+        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}" @if ($finding->firstPhoto)
+            data-points-at="{{ $finding->firstPhoto }}" @endif>
+            <p class="severity"><x-icon
+                :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }"
+                />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id }}</span></p>
             <h3>{{ $finding->title }}</h3>
             <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto)
-                <span>from <a href="#scrub" data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
+                <span>from <a href="#scrub"
+                    data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
             <p>{{ $finding->sentence }}</p>
             @foreach ($page->remediesOf($finding) as $remedy)
                 <div class="remedy">
-                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]" :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
+                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
+                        :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
                     <small>{{ $remedy->costs }}@foreach ($page->givesWayWith($remedy) as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>
             @endforeach

@@ -1,13 +1,8 @@
 {{-- One interval to scale. Starts and lengths come from the schedule; the styles place them. --}}
 <div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="'--span: ' + interval.span" :data-fits="$store.run.fits ? 'yes' : 'no'">
-    <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack" x-text="$store.run.slackText"></b></h3>
-    @php
-        $segments = [
-            'camera' => [['lag', '0', 'lag', 'lag'], ['open', 'lag', 'exposure', 'open'], ['dark', 'dark_start', 'dark', 'dark frame'], ['write', 'write_start', 'write', 'writes']],
-            'rig' => [['move', 'move_start', 'move', 'moves'], ['settle', 'settle_start', 'settle', 'settles']],
-        ];
-    @endphp
-    @foreach ($segments as $track => $parts)
+    <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack"
+        x-text="$store.run.slackText"></b></h3>
+    @foreach (App\Plans\IntervalBar::TRACKS as $track => $parts)
         <div class="track">
             <span class="track-name">{{ $track }}</span>
             <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
@@ -16,21 +11,27 @@
                     <i class="segment" data-kind="{{ $kind }}" :style="$store.run.segment('{{ $start }}', '{{ $length }}')"></i>
                 @endforeach
                 @if ($track === 'rig')
-                    <i class="segment" data-kind="slack" :style="$store.run.segment('required', 'slack')" x-show="$store.run.fits && $store.run.value('slack') > 0"></i>
+                    <i class="segment" data-kind="slack" :style="$store.run.segment('required', 'slack')"
+                        x-show="$store.run.fits && $store.run.value('slack') > 0"></i>
                 @endif
                 <i class="due" :style="'--from: ' + $store.run.value('interval')"></i>
                 </span>
                 @if ($track === 'camera')
-                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were" :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose" :style="'--from: ' + $store.run.value('dark_start')" title="What if it were open for longer, or shorter?"></button>
-                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were" :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace" :style="'--from: ' + $store.run.value('interval')" title="What if the interval were longer, or shorter?"></button>
+                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were"
+                        :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose"
+                        :style="'--from: ' + $store.run.value('dark_start')" title="What if it were open for longer, or shorter?"></button>
+                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were"
+                        :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace"
+                        :style="'--from: ' + $store.run.value('interval')" title="What if the interval were longer, or shorter?"></button>
                 @endif
             </div>
         </div>
     @endforeach
     <div class="legend-row">
         <ul class="legend" x-show="!interval.text">
-            @foreach (array_merge(...array_values($segments)) as [$kind, $start, $length, $name])
-                <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch" data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
+            @foreach (array_merge(...array_values(App\Plans\IntervalBar::TRACKS)) as [$kind, $start, $length, $name])
+                <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch"
+                    data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
             @endforeach
             <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>slack</span></li>
         </ul>

@@ -1,16 +1,24 @@
 @php use Evrent\Core\Format\PlanChanges; @endphp
 <section class="panel jog" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
     <header class="panel-head"><h2 id="jog-title">Jog the rig</h2>
-        <button type="button" class="button is-quiet" @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button></header>
+        <button type="button" class="button is-quiet" @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
+            name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button></header>
     <div class="jog-axes">
         <template x-for="(axis, index) in $store.run.axes" :key="axis.id"><div class="jog-axis" :data-chosen="jogAxis === index ? 'yes' : 'no'">
-            <label class="jog-name"><input type="radio" name="jog-axis" :value="index" x-model.number="jogAxis"><i class="axis-line" :data-axis="index % 3"></i><b x-text="axis.id"></b></label>
+            <label class="jog-name"><input type="radio" name="jog-axis" :value="index" x-model.number="jogAxis"><i class="axis-line"
+                :data-axis="index % 3"></i><b x-text="axis.id"></b></label>
             <span class="jog-steps">
-                <button type="button" class="button" @click="jogBy(index, -1, true)" :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' back'">«</button>
-                <button type="button" class="button" @click="jogBy(index, -1, false)" :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' back'">‹</button>
-                <span class="entry"><input type="text" inputmode="decimal" autocomplete="off" style="--width: 7ch" :aria-label="axis.id + ' stands at'" :value="jogAt(axis.id)" @change="jogTo(axis.id, $event.target.value)"><span class="unit" x-text="axis.unit"></span></span>
-                <button type="button" class="button" @click="jogBy(index, 1, false)" :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' forward'">›</button>
-                <button type="button" class="button" @click="jogBy(index, 1, true)" :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' forward'">»</button>
+                <button type="button" class="button" @click="jogBy(index, -1, true)"
+                    :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' back'">«</button>
+                <button type="button" class="button" @click="jogBy(index, -1, false)"
+                    :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' back'">‹</button>
+                <span class="entry"><input type="text" inputmode="decimal" autocomplete="off" style="--width: 7ch"
+                    :aria-label="axis.id + ' stands at'" :value="jogAt(axis.id)" @change="jogTo(axis.id, $event.target.value)"><span class="unit"
+                    x-text="axis.unit"></span></span>
+                <button type="button" class="button" @click="jogBy(index, 1, false)"
+                    :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' forward'">›</button>
+                <button type="button" class="button" @click="jogBy(index, 1, true)"
+                    :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' forward'">»</button>
             </span></div></template>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
     </div>

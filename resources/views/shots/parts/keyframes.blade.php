@@ -32,7 +32,9 @@
                 <tr>
                     <th scope="row">when</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>@if ($k > 0 && $k < $last){!! NumberField::html('/move/keyframes/' . $k . '/at', 'Share of the photos at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/at'], '%', 6, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/at')) ?: null)) !!}@endif</td>
+                        <td>@if ($k > 0 && $k < $last){!! NumberField::html('/move/keyframes/' . $k . '/at',
+                            'Share of the photos at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/at'], '%', 6,
+                            ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/at')) ?: null)) !!}@endif</td>
                     @endforeach
                     <td></td><td></td>
                 </tr>
@@ -40,8 +42,11 @@
                     <th scope="row">there</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
                         <td>@if ($k > 0 && $k < $last)
-                            <x-choice :pointer="'/move/keyframes/' . $k . '/pass'" :label="PlanChanges::peg($k) . ': stop or pass'" :shown-label="false" :value="$texts['/move/keyframes/' . $k . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
-                            {!! NumberField::html('/move/keyframes/' . $k . '/hold_photos', 'Photos held at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/hold_photos'], 'held', 3, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/hold_photos')) ?: null)) !!}
+                            <x-choice :pointer="'/move/keyframes/' . $k . '/pass'" :label="PlanChanges::peg($k) . ': stop or pass'"
+                                :shown-label="false" :value="$texts['/move/keyframes/' . $k . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
+                            {!! NumberField::html('/move/keyframes/' . $k . '/hold_photos', 'Photos held at ' . PlanChanges::peg($k),
+                                $texts['/move/keyframes/' . $k . '/hold_photos'], 'held', 3,
+                                ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/hold_photos')) ?: null)) !!}
                         @endif</td>
                     @endforeach
                     <td></td><td></td>
@@ -51,10 +56,15 @@
                 <tr>
                     <th scope="row"><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</th>
                     @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>{!! NumberField::html('/move/keyframes/' . $k . '/' . $axis->id, ucfirst($axis->id) . ' at ' . PlanChanges::peg($k), $texts['/move/keyframes/' . $k . '/' . $axis->id], $axis->kind->unit(), 6, ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/' . $axis->id)) ?: null) ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</td>
+                        <td>{!! NumberField::html('/move/keyframes/' . $k . '/' . $axis->id, ucfirst($axis->id) . ' at ' . PlanChanges::peg($k),
+                            $texts['/move/keyframes/' . $k . '/' . $axis->id], $axis->kind->unit(), 6,
+                            ($errors->first('plan' . str_replace('/', '.',
+                            '/move/keyframes/' . $k . '/' . $axis->id)) ?: null)
+                            ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</td>
                     @endforeach
                     <td class="quiet">{{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</td>
-                    <td><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]" icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
+                    <td><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]" icon="flip-horizontal-2" class="is-quiet"
+                        :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
                 </tr>
             @endforeach
         </tbody>
@@ -62,7 +72,8 @@
     </div>
     <p class="add-keyframe">
         @foreach ($plan->move->keyframes as $k => $keyframe)
-            @if ($k < $last){!! NumberField::press('keyframe-after', $k, "add-after-{$k}", $plus, $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1), true) !!}@endif
+            @if ($k < $last){!! NumberField::press('keyframe-after', $k, "add-after-{$k}", $plus,
+                $last === 1 ? 'Add a keyframe between' : 'Add between ' . PlanChanges::peg($k) . ' and ' . PlanChanges::peg($k + 1), true) !!}@endif
         @endforeach
     </p>
     <details class="more" id="whole-move">
@@ -73,18 +84,22 @@
                 <x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button class="button">Scale</button></form>
             <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
                 <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
-                <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis" name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
+                <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis"
+                    name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
                 <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
             @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
             <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
-                <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+                <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision"
+                    value="{{ $page->revision->id }}">
                 <x-given name="widths" label="Pan this far, in frame widths" /><button class="button">Pan</button></form>
             <form class="aim" method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
                 <input type="hidden" name="edit" value="aim"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <x-given name="bearing_a" label="Aim A: bearing" unit="°" /><x-given name="height_a" label="height" unit="°" :width="4" />
-                <x-given name="bearing_b" :label="'Aim ' . PlanChanges::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height" unit="°" :width="4" />
+                <x-given name="bearing_b" :label="'Aim ' . PlanChanges::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height"
+                    unit="°" :width="4" />
                 <button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
-                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, as set under Sky.</small></form>
+                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, as set
+                    under Sky.</small></form>
             @endif
         </div>
     </details>

@@ -2,22 +2,30 @@
 <details class="panel kit">
     <summary class="panel-head"><h2>Rig and camera</h2></summary>
     <div class="grid-fields">
-        <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']" :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
+        <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']"
+            :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
         <x-number pointer="/trigger/count_limit" label="It counts up to" :value="$texts['/trigger/count_limit']" unit="photos" :width="5" shown-label />
-        <x-number pointer="/trigger/camera_interval_s" label="Camera’s timer set to" :value="$texts['/trigger/camera_interval_s']" unit="s" :width="5" shown-label />
+        <x-number pointer="/trigger/camera_interval_s" label="Camera’s timer set to" :value="$texts['/trigger/camera_interval_s']" unit="s" :width="5"
+            shown-label />
         <x-number pointer="/trigger/drift_ppm" label="It runs slow by" :value="$texts['/trigger/drift_ppm']" unit="ppm" :width="5" shown-label />
-        <x-number pointer="/trigger/camera_starts_s" label="It starts after the rig by" :value="$texts['/trigger/camera_starts_s']" unit="s" :width="5" shown-label />
+        <x-number pointer="/trigger/camera_starts_s" label="It starts after the rig by" :value="$texts['/trigger/camera_starts_s']" unit="s"
+            :width="5" shown-label />
         <x-number pointer="/trigger/camera_photos" label="Photos set in the camera" :value="$texts['/trigger/camera_photos']" :width="5" shown-label />
         <x-number pointer="/rig/post_exposure_delay_s" label="Delay after exposure" :value="$texts['/rig/post_exposure_delay_s']" unit="s" shown-label />
         <x-number pointer="/rig/settle_s" label="Settling" :value="$texts['/rig/settle_s']" unit="s" shown-label />
-        <x-choice pointer="/rig/ramp_entry" label="Controller takes ramps as" :value="$texts['/rig/ramp_entry']" :options="['' => 'not said', 'each_end' => 'a number for each end', 'total' => 'one number for both']" />
+        <x-choice pointer="/rig/ramp_entry" label="Controller takes ramps as" :value="$texts['/rig/ramp_entry']"
+            :options="['' => 'not said', 'each_end' => 'a number for each end', 'total' => 'one number for both']" />
         <x-number pointer="/camera/shutter_lag_s" label="Shutter lag" :value="$texts['/camera/shutter_lag_s']" unit="s" shown-label />
         <x-number pointer="/camera/write_s" label="Card writing, a photo" :value="$texts['/camera/write_s']" unit="s" shown-label />
         <x-number pointer="/camera/buffer_frames" label="Buffer" :value="$texts['/camera/buffer_frames']" unit="photos" shown-label />
-        <x-choice pointer="/camera/long_exposure_noise_reduction" label="Noise reduction" :value="$texts['/camera/long_exposure_noise_reduction']" :options="['0' => 'off', '1' => 'on: doubles busy time']" />
-        <x-choice pointer="/camera/exposure_timed_by" label="The exposure is ended by" :value="$texts['/camera/exposure_timed_by']" :options="['' => 'not said', 'camera' => 'the camera’s shutter time', 'controller' => 'the controller']" />
-        <x-choice pointer="/camera/dial" label="The dial stands on" :value="$texts['/camera/dial']" :options="['' => 'not looked', 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => 'aperture priority']" />
-        <x-choice pointer="/camera/marks_are_literal" label="A mark of 30 s" :value="$texts['/camera/marks_are_literal']" :options="['0' => 'is 32 s, as thirds go', '1' => 'is 30 s']" />
+        <x-choice pointer="/camera/long_exposure_noise_reduction" label="Noise reduction" :value="$texts['/camera/long_exposure_noise_reduction']"
+            :options="['0' => 'off', '1' => 'on: doubles busy time']" />
+        <x-choice pointer="/camera/exposure_timed_by" label="The exposure is ended by" :value="$texts['/camera/exposure_timed_by']"
+            :options="['' => 'not said', 'camera' => 'the camera’s shutter time', 'controller' => 'the controller']" />
+        <x-choice pointer="/camera/dial" label="The dial stands on" :value="$texts['/camera/dial']"
+            :options="['' => 'not looked', 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => 'aperture priority']" />
+        <x-choice pointer="/camera/marks_are_literal" label="A mark of 30 s" :value="$texts['/camera/marks_are_literal']"
+            :options="['0' => 'is 32 s, as thirds go', '1' => 'is 30 s']" />
         <x-number pointer="/camera/next_file_number" label="Next file number" :value="$texts['/camera/next_file_number']" :width="5" shown-label />
         <x-number pointer="/rig/base/zero_bearing_deg" label="Pan 0 points to" :value="$texts['/rig/base/zero_bearing_deg']" unit="°" :width="5" shown-label />
         <x-number pointer="/rig/base/off_level_deg" label="Base off level by" :value="$texts['/rig/base/off_level_deg']" unit="°" :width="5" shown-label />
@@ -25,14 +33,18 @@
     </div>
     <div class="scrolls">
     <table class="table axes">
-        <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th><th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
+        <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
+        <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $axis->kind->unit(); @endphp
                 <tr>
                     <th scope="row">{{ $axis->id }}</th>
-                    @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'], 'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''], 'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
-                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label" :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
+                    @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
+                        'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
+                        'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
+                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
+                            :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
                     @endforeach
                 </tr>
             @endforeach

@@ -5,35 +5,55 @@
 @endphp
 <section class="panel light" id="light" aria-labelledby="light-title">
     <header class="panel-head"><h2 id="light-title">Light</h2>
-        @if ($light !== null)<x-edit :page="$page" edit="part-out" :with="['part' => 'light']" icon="trash-2" class="is-quiet" id="light-out">Leave out</x-edit>@endif</header>
+        @if ($light !== null)<x-edit :page="$page" edit="part-out" :with="['part' => 'light']" icon="trash-2" class="is-quiet"
+            id="light-out">Leave out</x-edit>@endif</header>
     @if ($light === null)
-        <div class="nothing"><p>Say with what it is exposed, and Evrent tells how bright each photo comes out, which filter it takes, when the light runs out, and plans the exposures that follow it.</p>
+        <div class="nothing"><p>Say with what it is exposed, and Evrent tells how bright each photo comes out, which filter it takes, when the light
+            runs out, and plans the exposures that follow it.</p>
             <x-edit :page="$page" edit="part-in" :with="['part' => 'light']" icon="plus" id="light-in">Describe the light</x-edit></div>
     @else
-        @unless ($known)<p class="nothing">{{ $page->plan->site === null ? 'The light of the day is known once the shoot has a place and a day:' : 'The light is known once the shot has a start:' }} <a href="{{ $page->plan->site === null ? route('shoots.show', $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $page->plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless
+        @unless ($known)<p class="nothing">{{ $page->plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
+            : 'The light is known once the shot has a start:' }} <a
+            href="{{ $page->plan->site === null ? route('shoots.show',
+            $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $page->plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless
         <div class="grid-fields">
             <x-number pointer="/light/aperture" label="Aperture, f/" :value="$texts['/light/aperture']" :width="4" shown-label />
             <x-number pointer="/light/iso" label="ISO" :value="$texts['/light/iso']" :width="5" shown-label />
             <x-number pointer="/light/nd_stops" label="ND on the lens" :value="$texts['/light/nd_stops']" unit="stops" :width="3" shown-label />
-            <x-choice pointer="/light/cloud" label="Cloud" :value="$texts['/light/cloud']" :options="['clear' => 'clear', 'thin' => 'thin: half', 'average' => 'average: a third', 'dark' => 'dark: a tenth']" />
-            <x-choice pointer="/light/control" label="Shutter set by" :value="$texts['/light/control']" :options="['manual' => 'this plan', 'aperture_priority' => 'the camera’s meter']" />
+            <x-choice pointer="/light/cloud" label="Cloud" :value="$texts['/light/cloud']"
+                :options="['clear' => 'clear', 'thin' => 'thin: half', 'average' => 'average: a third', 'dark' => 'dark: a tenth']" />
+            <x-choice pointer="/light/control" label="Shutter set by" :value="$texts['/light/control']"
+                :options="['manual' => 'this plan', 'aperture_priority' => 'the camera’s meter']" />
             <x-number pointer="/light/longest_s" label="No longer than" :value="$texts['/light/longest_s']" unit="s" :width="5" shown-label />
             <x-number pointer="/light/shortest_s" label="no shorter than" :value="$texts['/light/shortest_s']" unit="s" :width="8" shown-label />
-            <x-choice pointer="/light/stepless" label="Shutter moves" :value="$texts['/light/stepless']" :options="['1' => 'without steps', '0' => 'in thirds']" />
+            <x-choice pointer="/light/stepless" label="Shutter moves" :value="$texts['/light/stepless']"
+                :options="['1' => 'without steps', '0' => 'in thirds']" />
             <x-number pointer="/light/isos" label="ISO numbers it may use" :value="$texts['/light/isos']" :width="34" shown-label class="is-list" />
-            <x-number pointer="/light/filters" label="ND filters in the bag, stops" :value="$texts['/light/filters'] ?? ''" :width="9" shown-label class="is-list" />
+            <x-number pointer="/light/filters" label="ND filters in the bag, stops" :value="$texts['/light/filters'] ?? ''" :width="9" shown-label
+                class="is-list" />
         </div>
-        @if ($light->isoChanges !== [])<p class="said-of">ISO {{ PlainText::number($light->iso) }}@foreach (array_slice($light->isoChanges, 0, 24) as $change), {{ PlainText::number($change['iso']) }} from <a href="#scrub" data-photo="{{ $change['frame'] }}">photo {{ $change['frame'] }}</a>@endforeach @if (count($light->isoChanges) > 24) and {{ count($light->isoChanges) - 24 }} more @endif</p>@endif
+        @if ($light->isoChanges !== [])<p
+            class="said-of">ISO {{ PlainText::number($light->iso) }}@foreach (array_slice($light->isoChanges, 0, 24) as $change),
+            {{ PlainText::number($change['iso']) }} from <a href="#scrub"
+            data-photo="{{ $change['frame'] }}">photo {{ $change['frame'] }}</a>@endforeach @if (count($light->isoChanges) > 24) and
+            {{ count($light->isoChanges) - 24 }} more @endif</p>@endif
         <div class="whole-move">
             <x-given-edit :page="$page" edit="metered">
                 @php $metered = $light->metered; @endphp
-                <x-given name="metered_s" label="A meter gave" unit="s" :width="6" mode="text" /><x-given name="metered_aperture" label="at f/" :width="3" /><x-given name="metered_iso" label="ISO" :width="5" /><x-given name="metered_at" label="when" :width="9" mode="text" />
+                <x-given name="metered_s" label="A meter gave" unit="s" :width="6" mode="text" /><x-given name="metered_aperture" label="at f/"
+                    :width="3" /><x-given name="metered_iso" label="ISO" :width="5" /><x-given name="metered_at" label="when" :width="9" mode="text" />
                 <button class="button"><x-icon name="pin" /><span class="text">Pin the light to it</span></button>
-                @if ($metered !== null)<small class="quiet">Pinned: {{ PlainText::shutter($metered->exposure->seconds) }} s, f/{{ PlainText::rounded($metered->exposure->aperture, 1) }}, ISO {{ PlainText::number($metered->exposure->iso) }}@if ($page->plan->site) at {{ $page->plan->site->day->clockAndDay($metered->at) }}@endif.</small>@endif
+                @if ($metered !== null)<small class="quiet">Pinned: {{ PlainText::shutter($metered->exposure->seconds) }} s,
+                    f/{{ PlainText::rounded($metered->exposure->aperture, 1) }}, ISO
+                    {{ PlainText::number($metered->exposure->iso) }}@if ($page->plan->site) at
+                    {{ $page->plan->site->day->clockAndDay($metered->at) }}@endif.</small>@endif
             </x-given-edit>
             @if ($metered !== null)<x-edit :page="$page" edit="metered-out" class="is-quiet" id="metered-out">Forget what was metered</x-edit>@endif
-            <x-given-edit :page="$page" edit="night-bias"><x-given name="night_stops" label="Let night be darker by" unit="stops" :width="3" /><button class="button">So be it</button>
-                @if ($light->bias !== [])<small class="quiet">Now {{ PlainText::rounded(-$light->bias[0]['stops'], 1) }} stops from EV {{ PlainText::rounded($light->bias[0]['ev'], 0) }} down.</small>@endif</x-given-edit>
+            <x-given-edit :page="$page" edit="night-bias"><x-given name="night_stops" label="Let night be darker by" unit="stops" :width="3" /><button
+                class="button">So be it</button>
+                @if ($light->bias !== [])<small
+                    class="quiet">Now {{ PlainText::rounded(-$light->bias[0]['stops'],
+                    1) }} stops from EV {{ PlainText::rounded($light->bias[0]['ev'], 0) }} down.</small>@endif</x-given-edit>
         </div>
     @endif
 </section>

@@ -2,7 +2,8 @@
 @php
     $told = $problems + ($notes ?? \App\Plans\FieldNotes::beyondTravel($plan));
 @endphp
-<script id="shot-problems" type="application/json">{!! json_encode((object) $told, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
+<script id="shot-problems" type="application/json">{!! json_encode((object) $told,
+    JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) !!}</script>
 @unless ($looked ?? false)
 @include('shots.parts.other-problems', ['problems' => []])
 @endunless

@@ -6,4 +6,7 @@
     $clock = $page->plan->timing->mode->hasClock();
 @endphp
 <x-part id="ramp" tag="p" class="quiet ramp">@foreach ($legs as $leg)@php [$in, $out] = $leg->rampPhotos(); @endphp
-<span>{{ count($legs) > 1 ? PlanChanges::peg($leg->fromKeyframe) . ' to ' . PlanChanges::peg($leg->toKeyframe) . ': ' : '' }}{{ PlainText::photos($in) }}@if ($clock) ({{ PlainText::duration(RampText::seconds($page->schedule, $leg, $leg->easing->rampIn)) }})@endif gather speed, {{ PlainText::photos($out) }}@if ($clock) ({{ PlainText::duration(RampText::seconds($page->schedule, $leg, $leg->easing->rampOut)) }})@endif slow down.</span> @endforeach</x-part>
+<span>{{ count($legs) > 1 ? PlanChanges::peg($leg->fromKeyframe) . ' to ' . PlanChanges::peg($leg->toKeyframe) . ': '
+    : '' }}{{ PlainText::photos($in) }}@if ($clock) ({{ PlainText::duration(RampText::seconds($page->schedule, $leg,
+    $leg->easing->rampIn)) }})@endif gather speed, {{ PlainText::photos($out) }}@if ($clock) ({{ PlainText::duration(RampText::seconds($page->schedule, $leg,
+    $leg->easing->rampOut)) }})@endif slow down.</span> @endforeach</x-part>

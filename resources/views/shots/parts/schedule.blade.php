@@ -10,7 +10,8 @@
     <div class="scrolls" tabindex="0" role="group" aria-label="Table of the schedule">
     <table class="table numbers">
         <thead><tr>
-            <th scope="col">Photo</th><th scope="col">Part</th>@if ($clock)<th scope="col">Trigger</th>@endif<th scope="col">Open</th>@if ($clock)<th scope="col">Interval</th>@endif
+            <th scope="col">Photo</th><th scope="col">Part</th>@if ($clock)<th scope="col">Trigger</th>@endif<th scope="col">Open</th>@if ($clock)<th
+                scope="col">Interval</th>@endif
             @foreach ($axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, {{ $axis->kind->unit() }}</th><th scope="col">steps after</th>@endforeach
             @if ($stops)<th scope="col">Move</th>@else @foreach ($axes as $axis)<th scope="col">{{ $axis->id }} while open</th>@endforeach @endif
             @if ($clock)<th scope="col">Needs</th><th scope="col">Slack</th><th scope="col">Late</th>@endif
@@ -19,10 +20,14 @@
             @foreach ($rows as $number)
                 @php $photo = $page->schedule->photo($number); @endphp
                 <tr @class(['is-short' => $photo->slackSeconds !== null && $photo->slackSeconds < -1e-9])>
-                    <th scope="row"><a href="#scrub" data-photo="{{ $number }}">{{ $number }}</a></th><td>{{ $photo->phase->value }}</td>@if ($clock)<td>{{ PlainText::stopwatch($photo->triggerSeconds) }}</td>@endif
-                    <td>{{ PlainText::rounded($photo->exposureSeconds, 4) }} s</td>@if ($clock)<td>{{ PlainText::rounded($photo->intervalSeconds, 3) }} s</td>@endif
-                    @foreach ($axes as $axis)<td>{{ PlainText::fixed($photo->positions[$axis->id], 3) }}</td><td class="quiet">{{ PlainText::fixed($photo->motorSteps[$axis->id], 0) }}</td>@endforeach
-                    @if ($stops)<td>{{ PlainText::fixed($photo->moveSeconds, 2) }} s</td>@else @foreach ($axes as $axis)<td>{{ PlainText::fixed($photo->travelWhileOpen[$axis->id], 4) }}</td>@endforeach @endif
+                    <th scope="row"><a href="#scrub" data-photo="{{ $number }}">{{ $number }}</a></th>
+                    <td>{{ $photo->phase->value }}</td>@if ($clock)<td>{{ PlainText::stopwatch($photo->triggerSeconds) }}</td>@endif
+                    <td>{{ PlainText::rounded($photo->exposureSeconds, 4) }} s</td>@if ($clock)<td>{{ PlainText::rounded($photo->intervalSeconds,
+                        3) }} s</td>@endif
+                    @foreach ($axes as $axis)<td>{{ PlainText::fixed($photo->positions[$axis->id], 3) }}</td>
+                    <td class="quiet">{{ PlainText::fixed($photo->motorSteps[$axis->id], 0) }}</td>@endforeach
+                    @if ($stops)<td>{{ PlainText::fixed($photo->moveSeconds,
+                        2) }} s</td>@else @foreach ($axes as $axis)<td>{{ PlainText::fixed($photo->travelWhileOpen[$axis->id], 4) }}</td>@endforeach @endif
                     @if ($clock)<td>{{ $photo->requiredSeconds === null ? '–' : PlainText::fixed($photo->requiredSeconds, 2) . ' s' }}</td>
                     <td>{{ $photo->slackSeconds === null ? '–' : PlainText::fixed($photo->slackSeconds, 2) . ' s' }}</td>
                     <td>{{ $photo->lateSeconds > 1e-9 ? PlainText::fixed($photo->lateSeconds, 2) . ' s' : '–' }}</td>@endif

@@ -5,9 +5,11 @@
     <span>photos,</span>
     <x-number pointer="/held/clip" name="held[clip]" label="Clip length" :value="$texts['/held/clip']" :width="8" />
     <span>of clip at</span>
-    <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps" :width="3" /><span class="stop">;</span>
+    <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps"
+        :width="3" /><span class="stop">;</span>
     <span class="figure needs-clock" data-figure="interval"><x-pin figure="interval" what="the interval" :follows="$follows" />
-    <x-choice pointer="/timing/interval_means" label="Interval means" :shown-label="false" :value="$texts['/timing/interval_means']" :options="['start_to_start' => 'one every', 'gap' => 'gaps of']" />
+    <x-choice pointer="/timing/interval_means" label="Interval means" :shown-label="false" :value="$texts['/timing/interval_means']"
+        :options="['start_to_start' => 'one every', 'gap' => 'gaps of']" />
     @include('shots.parts.intervals')</span><span class="stop needs-clock">,</span>
     <span>open</span>
     @include('shots.parts.exposures')<span class="stop">:</span>
@@ -16,7 +18,9 @@
     <span class="needs-clock">of shooting.</span>
     <span class="line-break"></span>
     <span>The rig</span>
-    <x-choice pointer="/timing/mode" label="Movement" :shown-label="false" :value="$texts['/timing/mode']" :options="['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']" /><span class="stop">;</span>
+    <x-choice pointer="/timing/mode" label="Movement" :shown-label="false" :value="$texts['/timing/mode']"
+        :options="['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']" /><span
+        class="stop">;</span>
     <x-number pointer="/timing/photos" label="Photos on the way" :value="$texts['/timing/photos']" :width="5" />
     <span>on the way,</span>
     <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$texts['/timing/head_photos']" :width="3" />
@@ -25,7 +29,8 @@
     <span>after. Start</span>
     <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="18" /><span class="stop">,</span>
     <span>wait</span>
-    <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span class="stop">:</span>
+    <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="5" /><span
+        class="stop">:</span>
     @include('shots.parts.outcome')
     @include('shots.parts.until')
 </div>

@@ -11,21 +11,29 @@
     <header class="panel-head"><h2 id="sky-title">Sky</h2></header>
     <div class="whole-move">
         <x-given-edit :page="$page" edit="compass">
-            <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +" unit="°" :width="4" />
-            <button class="button">Take it so</button><small class="quiet">Now pan 0 points to {{ PlainText::number($plan->rig->base->zeroBearingDegrees) }}° true.</small>
+            <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +"
+                unit="°" :width="4" />
+            <button class="button">Take it so</button><small
+                class="quiet">Now pan 0 points to {{ PlainText::number($plan->rig->base->zeroBearingDegrees) }}° true.</small>
         </x-given-edit>
     </div>
     @if ($page->times->begins === null)
-        <p class="nothing">{{ ucfirst(Target::names()) }} show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day' : 'this shot has a start that comes' }}.</p>
+        <p class="nothing">{{ ucfirst(Target::names()) }} show in finder and chart once {{ $plan->site === null ? 'the shoot has a place and a day'
+            : 'this shot has a start that comes' }}.</p>
     @else
     <div class="whole-move">
         <x-given-edit :page="$page" edit="aim-body">
-            <span class="number"><label for="aim-place">Aim</label><span class="entry"><select id="aim-place" name="with[place]">@foreach ($plan->move->keyframes as $k => $keyframe)<option value="{{ $k }}">{{ PlanChanges::peg($k) }}</option>@endforeach</select></span></span>
-            <span class="number"><label for="aim-target">at the</label><span class="entry"><select id="aim-target" name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
-            <x-given name="at" label="as at (empty: its own photo)" :width="9" mode="text" /><button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
+            <span class="number"><label for="aim-place">Aim</label><span class="entry"><select id="aim-place"
+                name="with[place]">@foreach ($plan->move->keyframes as $k => $keyframe)<option
+                value="{{ $k }}">{{ PlanChanges::peg($k) }}</option>@endforeach</select></span></span>
+            <span class="number"><label for="aim-target">at the</label><span class="entry"><select id="aim-target"
+                name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <x-given name="at" label="as at (empty: its own photo)" :width="9" mode="text" /><button class="button"><x-icon name="crosshair" /><span
+                class="text">Aim</span></button>
         </x-given-edit>
         <x-given-edit :page="$page" edit="track-body">
-            <span class="number"><label for="track-target">Keep in the middle, all the way, the</label><span class="entry"><select id="track-target" name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <span class="number"><label for="track-target">Keep in the middle, all the way, the</label><span class="entry"><select id="track-target"
+                name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
             <button class="button"><x-icon name="route" /><span class="text">Track it</span></button>
             <x-problem pointer="/edit/target" />
         </x-given-edit>

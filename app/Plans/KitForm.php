@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use Evrent\Core\Kit\KitKind;
+
+/**
+ * The fields of a form for a piece of kit.
+ */
+final class KitForm
+{
+    /**
+     * @return array<string, array{string, string, string}> label, unit and width, by name
+     */
+    public static function fields(KitKind $kind): array
+    {
+        $known = [];
+        foreach ($kind->fields() as $name => $field) {
+            $known[$name] = [$field->label, $field->unit, '7ch'];
+        }
+
+        return ['name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known, 'note' => ['Note', '', '26ch']];
+    }
+}
