@@ -1,3 +1,4 @@
+import { farPoint, projector } from './projection.js';
 import { scene, sceneColours } from './scene.js';
 
 /**
@@ -36,22 +37,12 @@ export function createFinder(canvas, look) {
     });
   };
 
-  /** The picture plane at distance 1, in pixels of the canvas; null behind the camera. */
-  const projector = ({ x, yaw, pitch, roll }) => {
-    const [sinYaw, cosYaw, sinPitch, cosPitch, sinRoll, cosRoll] = [yaw, pitch, roll].flatMap((degrees) => {
-      const radians = (degrees * Math.PI) / 180;
-      return [Math.sin(radians), Math.cos(radians)];
-    });
+  /** Where a point falls on the canvas, in its pixels; null behind the camera. */
+  const onCanvas = (pose) => {
+    const project = projector(pose, lens);
     return (point) => {
-      const across = point.x - x;
-      const right = across * cosYaw - point.z * sinYaw;
-      const ahead = across * sinYaw + point.z * cosYaw;
-      const up = point.y * cosPitch - ahead * sinPitch;
-      const depth = point.y * sinPitch + ahead * cosPitch;
-      if (depth < 0.02) return null;
-      const u = (right * cosRoll + up * sinRoll) / depth / lens.half_width;
-      const v = (up * cosRoll - right * sinRoll) / depth / lens.half_height;
-      return [width * (0.5 + u / 2), height * (0.5 - v / 2)];
+      const place = project(point);
+      return place && [width * (0.5 + place[0] / 2), height * (0.5 - place[1] / 2)];
     };
   };
 
@@ -73,10 +64,7 @@ export function createFinder(canvas, look) {
 
   /** Everything below the horizon: a half plane, whichever way it leans. */
   const drawGround = (project, pose, colours) => {
-    const at = (degrees) => {
-      const radians = ((pose.yaw + degrees) * Math.PI) / 180;
-      return project({ x: pose.x + Math.sin(radians) * 1e6, y: 0, z: Math.cos(radians) * 1e6 });
-    };
+    const at = (degrees) => project(farPoint(pose, pose.yaw + degrees, 0));
     const [left, right] = [at(-40), at(40)];
     context.fillStyle = colours.sky;
     context.fillRect(0, 0, width, height);
@@ -120,8 +108,7 @@ export function createFinder(canvas, look) {
 
   const drawBodies = (bodies, project, pose, colours) => {
     for (const { label, colour, dashes, disk, yaw, pitch } of bodies) {
-      const [across, up] = [(yaw * Math.PI) / 180, (pitch * Math.PI) / 180];
-      const place = project({ x: pose.x + Math.sin(across) * Math.cos(up) * 1e6, y: Math.sin(up) * 1e6, z: Math.cos(across) * Math.cos(up) * 1e6 });
+      const place = project(farPoint(pose, yaw, pitch));
       if (!place || place[0] < -40 || place[0] > width + 40 || place[1] < -40 || place[1] > height + 40) continue;
       const radius = Math.max(2.5, (Math.tan((diskDegrees * Math.PI) / 180) / lens.half_width) * (width / 2));
       context.strokeStyle = colours[colour];
@@ -183,10 +170,10 @@ export function createFinder(canvas, look) {
     // Something crosses at the subject's speed and comes round again, so that it is seen in every clip.
     const loop = lens.subject_m * 4;
     const moved = (seconds) => ((lens.subject_speed_m_s * seconds + loop / 2) % loop) - loop / 2;
-    const project = projector(seen.pose);
+    const project = onCanvas(seen.pose);
     drawGround(project, seen.pose, colours);
     drawThings(project, colours, moved(seen.seconds), false);
-    if (seen.ghost) drawThings(projector(seen.ghost), colours, moved(seen.secondsBefore), true);
+    if (seen.ghost) drawThings(onCanvas(seen.ghost), colours, moved(seen.secondsBefore), true);
     drawBodies(seen.bodies, project, seen.pose, colours);
     drawFrame(seen, colours);
   };

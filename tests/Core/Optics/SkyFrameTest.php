@@ -73,4 +73,18 @@ final class SkyFrameTest extends TestCase
             self::assertSame(25, $n);
         }
     }
+
+    /** The page draws by the same projection: what it is held to is held to this. */
+    public function testTheCasesThatThePageIsHeldToAreTheCores(): void
+    {
+        $json = (string) file_get_contents(dirname(__DIR__, 2) . '/fixtures/projection.json');
+        /** @var list<array{focal_mm: float, pose: array{yaw: float, pitch: float, roll: float}, yaw: float, pitch: float, place: ?array{float, float}}> $cases */
+        $cases = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            $frame = new SkyFrame(new Optics(36, 24, 6000, 4000, $case['focal_mm'], 1920, 1080, 2, 20, 200, 0));
+            $place = $frame->place(new Horizontal($case['yaw'], $case['pitch']), $case['pose'], 0.0);
+            self::assertSame($case['place'] === null, $place === null);
+            self::assertEqualsWithDelta($case['place'], $place, 1e-9);
+        }
+    }
 }
