@@ -21,6 +21,7 @@ use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UpController;
+use App\Http\Middleware\SessionForPages;
 use Illuminate\Support\Facades\Route;
 
 // Numbers longer than this are no id that the database could hold.
@@ -52,20 +53,23 @@ Route::put('/shots/{shot}/stay', [DayController::class, 'moveShot'])->name('shot
 
 Route::post('/shoots/{shoot}/shots', [ShotController::class, 'store'])->name('shots.store');
 Route::get('/shots/{shot}', [ShotController::class, 'show'])->name('shots.show');
-Route::put('/shots/{shot}', [ShotController::class, 'update'])->name('shots.update');
+// Edits: sent by a script they are answered with parts of the page, and need nothing of the session.
+Route::group([SessionForPages::UNNEEDED => true], static function (): void {
+    Route::put('/shots/{shot}', [ShotController::class, 'update'])->name('shots.update');
+    Route::post('/shots/{shot}/undo', [HistoryController::class, 'undo'])->name('shots.undo');
+    Route::post('/shots/{shot}/redo', [HistoryController::class, 'redo'])->name('shots.redo');
+    Route::post('/shots/{shot}/edits', [EditController::class, 'store'])->name('shots.edits.store');
+    Route::post('/shots/{shot}/jog', [JogController::class, 'store'])->name('shots.jog');
+    Route::post('/shots/{shot}/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
+});
 Route::put('/shots/{shot}/title', [ShotController::class, 'rename'])->name('shots.rename');
 Route::post('/shots/{shot}/copies', [ShotController::class, 'duplicate'])->name('shots.duplicate');
 Route::delete('/shots/{shot}', [ShotController::class, 'destroy'])->name('shots.destroy');
 
-Route::post('/shots/{shot}/undo', [HistoryController::class, 'undo'])->name('shots.undo');
-Route::post('/shots/{shot}/redo', [HistoryController::class, 'redo'])->name('shots.redo');
 Route::get('/shots/{shot}/history', [HistoryController::class, 'show'])->name('shots.history');
 Route::post('/shots/{shot}/revisions/{revision}', [HistoryController::class, 'restore'])->name('shots.revisions.restore')->scopeBindings();
-Route::post('/shots/{shot}/edits', [EditController::class, 'store'])->name('shots.edits.store');
-Route::post('/shots/{shot}/jog', [JogController::class, 'store'])->name('shots.jog');
 Route::post('/shots/{shot}/presets', [PresetController::class, 'store'])->name('shots.presets.store');
 Route::post('/shots/{shot}/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');
-Route::post('/shots/{shot}/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
 
 Route::get('/shots/{shot}/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
 Route::get('/shots/{shot}/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');

@@ -17,7 +17,8 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class SessionForPages
 {
-    private const ANSWERED_WITH_PARTS = ['shots.update', 'shots.edits.store', 'shots.jog', 'shots.undo', 'shots.redo', 'shots.remedies.store'];
+    /** What routes say whose answers to a script need no session. */
+    public const UNNEEDED = 'session_unneeded';
 
     public function __construct(private readonly StartSession $kept, private readonly SessionManager $sessions)
     {
@@ -30,7 +31,8 @@ final class SessionForPages
     {
         // What does not say where it comes from brings the session's token.
         $saysFrom = $request->hasHeader('Sec-Fetch-Site') || $request->hasHeader('Origin');
-        if (!$saysFrom || !$request->hasHeader('HX-Request') || !$request->routeIs(...self::ANSWERED_WITH_PARTS)) {
+        $isUnneeded = $request->route()?->getAction(self::UNNEEDED) === true;
+        if (!$saysFrom || !$request->hasHeader('HX-Request') || !$isUnneeded) {
             $response = $this->kept->handle($request, $next);
             assert($response instanceof Response);
 
