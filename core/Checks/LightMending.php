@@ -33,8 +33,8 @@ final class LightMending
     private const WIDEST_APERTURE = 1.4;
     private const HIGH_ISOS = [8_000.0, 10_000.0, 12_800.0, 16_000.0, 20_000.0, 25_600.0];
 
-    /** What is looked at in full among what a rough look lets pass. */
-    private const MOST_LOOKS = 3;
+    /** How many starts are checked in full among those that a rough check lets pass. */
+    private const MOST_FULL_CHECKS = 3;
 
     /** Shares of the shot at which a rough look is taken. */
     private const SAMPLED = [0.0, 1.0, 0.5, 0.25, 0.75, 0.125, 0.375, 0.625, 0.875];
@@ -179,15 +179,15 @@ final class LightMending
         if ($starts === null) {
             return null;
         }
-        $looks = 0;
-        for ($step = 1; $step <= self::MOST_SHIFT_STEPS && $looks < self::MOST_LOOKS; $step++) {
+        $fullChecks = 0;
+        for ($step = 1; $step <= self::MOST_SHIFT_STEPS && $fullChecks < self::MOST_FULL_CHECKS; $step++) {
             foreach ([-$step, $step] as $shift) {
                 $to = $starts->plusSeconds($shift * self::SHIFT_STEP_SECONDS);
                 $within = $to->unixSeconds >= $plan->site->day->begins->unixSeconds && $to->unixSeconds < $plan->site->day->next()->ends->unixSeconds;
                 if (!$within || !$mayPass($shift * self::SHIFT_STEP_SECONDS)) {
                     continue;
                 }
-                $looks++;
+                $fullChecks++;
                 try {
                     $moved = $plan->with(['start' => $plan->start->movedTo($plan->site, $to)]);
                 } catch (InvalidInput) {

@@ -51,7 +51,7 @@ final class Mending
         $plan = $shot->plan;
         $interval = $plan->timing->interval;
         $most = (int) ceil(KeyedSeconds::MOST_SECONDS / Solver::TIMER_RESOLUTION_SECONDS);
-        $mended = self::first($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
+        $mended = self::smallestThatPasses($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
         if ($mended === null) {
             return null;
         }
@@ -88,7 +88,7 @@ final class Mending
         $plan = $shot->plan;
         $exposure = $plan->timing->exposure;
         $most = (int) round(self::MOST_STOPS_DARKER / self::STOPS_PER_STEP);
-        $mended = self::first(
+        $mended = self::smallestThatPasses(
             $most,
             static fn (int $steps): Plan => $plan->withExposure($exposure->map(
                 static fn (float $seconds): float => self::twoDigitsDown($seconds * 2.0 ** (-$steps * self::STOPS_PER_STEP)),
@@ -135,7 +135,7 @@ final class Mending
      * @param callable(int): Plan  $change
      * @param callable(Plan): bool $passes
      */
-    private static function first(int $most, callable $change, callable $passes): ?Plan
+    private static function smallestThatPasses(int $most, callable $change, callable $passes): ?Plan
     {
         $try = static function (int $steps) use ($change, $passes): ?Plan {
             try {

@@ -23,7 +23,7 @@ final class SunInFrame implements Check
 
     private const SAMPLES = 40;
 
-    /** Twice the sky's turn: near the zenith what is read between looks may stray from the straight way. */
+    /** Twice the sky's turn: near the zenith what is interpolated between samples may stray from the straight way. */
     private const MOST_DEGREES_PER_SECOND = 0.0084;
 
     public function find(Shot $shot): ?Finding

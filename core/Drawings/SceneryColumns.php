@@ -45,8 +45,8 @@ final class SceneryColumns
             $turn = 360.0 * round(($middle - ($track->azimuths[0] - $zero)) / 360.0) - $zero;
             $pans = array_map(static fn (float $azimuth): float => $azimuth + $turn, $track->azimuths);
             $tilts = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $track->altitudes);
-            $columns["sky:{$target->value}:pan"] = self::packed($sky->spread($pans));
-            $columns["sky:{$target->value}:tilt"] = self::packed($sky->spread($tilts));
+            $columns["sky:{$target->value}:pan"] = self::packed($sky->interpolate($pans));
+            $columns["sky:{$target->value}:tilt"] = self::packed($sky->interpolate($tilts));
         }
 
         return $columns;

@@ -10,9 +10,36 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\IntervalMeaning;
 
 /**
- * The frame schedule: what every photo of a plan is, where the rig stands for it, when it is taken and what is left
- * of its interval. The one place where motion and timing meet. Kept as columns, one list for each quantity, which
- * holds long shots in a fraction of the memory that an object for each photo would take.
+ * The frame schedule: what every photo of a plan is, where the rig stands for it, when it is triggered and what is left of its interval.
+ * The one place where motion and timing meet.
+ *
+ * ## The method
+ *
+ * A shot is N photos, numbered from 1. Each is a stop of the same walk; a schedule is what that walk leaves behind.
+ *
+ * 1. **Order** (`PhotoOrder`). The photos stand in a row: those before the move (head), those on the way, those that stand at a keyframe on
+ *    the way (hold), those after it (tail). Each has a travelling index, 0 … n - 1 among the n photos on the way; standing photos have the
+ *    index they stand at.
+ * 2. **Place** (`Path`, `Leg`, `Easing`, `MonotoneCubic`). The keyframes cut the way into legs between standstills. Within a leg the share of
+ *    photos u becomes the share of the way covered w = ease(u), and each axis's position is its curve at w: through every keyframe, never
+ *    beyond one. So the ease is spread over the photo count, not over time.
+ * 3. **Motor** (`Axis`, `Motor`, `Moves`). Positions become whole motor steps, each rounded from the absolute position so that errors never add
+ *    up. The move after a photo takes each axis the shortest time of a trapezoidal speed profile, play included where it turns round; the
+ *    slowest axis tells how long the rig moves.
+ * 4. **Time** (`Clockwork`, `Timeline`). From a trigger two chains run side by side. Rig: lag, exposure, delay, move, settling. Camera: lag,
+ *    exposure (twice with noise reduction), a free place in the buffer. The next trigger comes at the end of the interval or of the longer
+ *    chain, whichever is later. What a photo needs is the longer chain; its slack is the interval less that.
+ * 5. **Verdict** (`Summary`; then `Checks`). A shot fits when no slack is below zero (to a nanosecond). Everything else that may be wrong
+ *    with it is found by checks, which look at this schedule and at facts that hang on it (`Shot`).
+ *
+ * Moving continuously, step 3 asks only how fast an axis has to go, and `Creep` how far it goes while the shutter is open. In stop motion
+ * there is no interval: the next photo comes when both chains are done. A camera on its own timer is not waited for.
+ *
+ * The same walk one photo at a time, in memory that does not grow, is `PhotoStream`; on simulated devices it is the dry run. All three use
+ * the same `Clockwork` and `Motor`, so they cannot disagree.
+ *
+ * Kept as columns, one list for each quantity, which holds long shots in a fraction of the memory that an object for each photo takes.
+ * Times are seconds from the first trigger; positions mm or degrees.
  */
 final readonly class Schedule
 {

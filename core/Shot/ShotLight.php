@@ -47,10 +47,10 @@ final class ShotLight
         $sun = $sky->altitudes(Target::Sun);
         $moon = $sky->altitudes(Target::Moon);
         $values = [];
-        foreach ($sky->looks as $n) {
+        foreach ($sky->sampledPhotos as $n) {
             $values[] = $day->exposureValueUnder($sun[$n], $moon[$n], new Instant($sky->unixSeconds[$n]));
         }
-        $values = $sky->spread($values);
+        $values = $sky->interpolate($values);
         $isos = $light->isoColumn(count($values));
         $exposures = $errors = [];
         foreach ($values as $n => $value) {

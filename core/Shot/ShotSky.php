@@ -13,22 +13,22 @@ use Evrent\Core\Sky\Target;
 use Evrent\Core\Sky\Track;
 
 /**
- * Where sun, moon and galactic centre stand at each photo of a shot. Long shots are looked at every so many photos and read
- * between in a straight line: four hundred looks see every change, to a few thousandths of a degree in a shot of a day.
+ * Where sun, moon and galactic centre stand at each photo of a shot. Long shots are sampled every so many photos and
+ * interpolated linearly: four hundred samples catch every change, to a few thousandths of a degree in a shot of a day.
  */
 final class ShotSky
 {
-    private const MOST_LOOKS = 400;
+    private const MOST_SAMPLES = 400;
 
     /**
      * @param list<float>                                                     $unixSeconds of each photo's trigger
-     * @param list<int>                                                       $looks       photos that were looked at, from 0
-     * @param array<string, Track>                                            $tracks      of each target, at the looks
+     * @param list<int>                                                       $sampledPhotos       photos whose sky was worked out, from 0
+     * @param array<string, Track>                                            $tracks      of each target, at the samples
      */
     private function __construct(
         public readonly Sky $sky,
         public readonly array $unixSeconds,
-        public readonly array $looks,
+        public readonly array $sampledPhotos,
         private readonly array $tracks,
         private readonly Site $site,
     ) {
@@ -51,19 +51,19 @@ final class ShotSky
             return $before;
         }
         $last = count($unix) - 1;
-        $every = (int) max(1, ceil(($last + 1) / self::MOST_LOOKS));
-        $looks = range(0, $last, min($every, max(1, $last)));
-        if ($looks[count($looks) - 1] !== $last) {
-            $looks[] = $last;
+        $every = (int) max(1, ceil(($last + 1) / self::MOST_SAMPLES));
+        $sampledPhotos = range(0, $last, min($every, max(1, $last)));
+        if ($sampledPhotos[count($sampledPhotos) - 1] !== $last) {
+            $sampledPhotos[] = $last;
         }
         $sky = new Sky($plan->site->observer);
-        $moments = array_map(static fn (int $n): float => $unix[$n], $looks);
+        $moments = array_map(static fn (int $n): float => $unix[$n], $sampledPhotos);
         $tracks = [];
         foreach (Target::cases() as $target) {
             $tracks[$target->value] = Track::of($sky, $target, $moments);
         }
 
-        return new self($sky, $unix, $looks, $tracks, $plan->site);
+        return new self($sky, $unix, $sampledPhotos, $tracks, $plan->site);
     }
 
     /**
@@ -80,7 +80,7 @@ final class ShotSky
      */
     public function altitudes(Target $target): array
     {
-        return $this->spread($this->track($target)->altitudes);
+        return $this->interpolate($this->track($target)->altitudes);
     }
 
     /**
@@ -88,31 +88,31 @@ final class ShotSky
      */
     public function azimuths(Target $target): array
     {
-        return $this->spread($this->track($target)->azimuths);
+        return $this->interpolate($this->track($target)->azimuths);
     }
 
-    /** Of the looks alone: for what is worked out at them and then spread. */
+    /** At the samples alone: for what is worked out there and then interpolated. */
     public function track(Target $target): Track
     {
         return $this->tracks[$target->value];
     }
 
     /**
-     * A quantity of the looks, for every photo.
+     * A quantity at the samples, interpolated linearly to every photo.
      *
-     * @param list<float> $values at the looks
+     * @param list<float> $values at the samples
      *
      * @return list<float>
      */
-    public function spread(array $values): array
+    public function interpolate(array $values): array
     {
-        $last = count($this->looks) - 1;
-        if (count($this->looks) === count($this->unixSeconds)) {
+        $last = count($this->sampledPhotos) - 1;
+        if (count($this->sampledPhotos) === count($this->unixSeconds)) {
             return $values;
         }
         $column = [];
         for ($k = 0; $k < $last; $k++) {
-            $span = $this->looks[$k + 1] - $this->looks[$k];
+            $span = $this->sampledPhotos[$k + 1] - $this->sampledPhotos[$k];
             for ($i = 0; $i < $span; $i++) {
                 $column[] = $values[$k] + ($values[$k + 1] - $values[$k]) * $i / $span;
             }

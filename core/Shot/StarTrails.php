@@ -53,13 +53,13 @@ final class StarTrails
         $bearing = $shot->plan->rig->base->zeroBearingDegrees;
         $pixels = $declinations = [];
         $declination = null;
-        $looks = array_flip($sky->looks);
+        $sampled = array_flip($sky->sampledPhotos);
         foreach ($sun as $n => $altitude) {
             if ($altitude > self::DARK_DEGREES) {
                 continue;
             }
-            // The frame turns slowly against the sky: where it was looked at is near enough until the next look.
-            if ($declination === null || isset($looks[$n])) {
+            // The frame turns slowly against the sky: where it was sampled is near enough until the next sample.
+            if ($declination === null || isset($sampled[$n])) {
                 $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
                 $declination = self::fastestDeclination($frame, $pose, $bearing, $sky->sky->observer->latitude);
             }

@@ -55,7 +55,7 @@ final readonly class DayEvents
         $crossings = [];
         foreach (self::TWILIGHTS as $name => $degrees) {
             $crossings = Crossings::within($day->begins, $day->ends, $sunAbove($degrees));
-            $twilight[$name] = ['dawn' => self::first($crossings, true), 'dusk' => self::first($crossings, false)];
+            $twilight[$name] = ['dawn' => self::firstCrossing($crossings, true), 'dusk' => self::firstCrossing($crossings, false)];
         }
         $moonCrossings = Crossings::within($day->begins, $day->ends, $moonUp);
         $target = new Interpolated(Star::galacticCentre());
@@ -68,13 +68,13 @@ final readonly class DayEvents
             && $moonUp($instant) < 0.0 && $targetAbove($instant) >= 0.0;
 
         return new self(
-            self::first($rising, true),
+            self::firstCrossing($rising, true),
             self::transit($observer, $day, $sun),
-            self::first($rising, false),
+            self::firstCrossing($rising, false),
             $rising !== [] ? null : ($sunAbove(self::SUN_RISES_DEGREES)($noon) < 0.0 ? 'down' : 'up'),
             $twilight,
-            self::first($moonCrossings, true),
-            self::first($moonCrossings, false),
+            self::firstCrossing($moonCrossings, true),
+            self::firstCrossing($moonCrossings, false),
             Moon::litFraction(Moon::phaseAngle($moon->place($noon), $sun->place($noon))),
             self::windows($day, array_column($changes, 0), $isDark),
         );
@@ -104,7 +104,7 @@ final readonly class DayEvents
     /**
      * @param list<array{Instant, bool}> $crossings
      */
-    private static function first(array $crossings, bool $rising): ?Instant
+    private static function firstCrossing(array $crossings, bool $rising): ?Instant
     {
         foreach ($crossings as [$instant, $rises]) {
             if ($rises === $rising) {

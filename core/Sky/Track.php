@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Sky;
 
 /**
- * The way of a target across the sky as seen from one place: looked at now and then, and read between by cubics.
+ * The way of a target across the sky as seen from one place: sampled at nodes, and interpolated between them by cubics.
  */
 final readonly class Track
 {
@@ -30,20 +30,20 @@ final readonly class Track
         $first = $unixSeconds[0];
         $nodes = (int) ceil(($unixSeconds[count($unixSeconds) - 1] - $first) / self::NODE_SECONDS) + 3;
         if ($nodes > count($unixSeconds) / 2) {
-            return self::lookedAt($sky, $target, $unixSeconds);
+            return self::sampled($sky, $target, $unixSeconds);
         }
         // One node before the first moment and two after the last: a cubic takes four, two on each side.
-        $track = self::lookedAt($sky, $target, array_map(static fn (int $k): float => $first + ($k - 1) * self::NODE_SECONDS, range(0, $nodes)));
+        $track = self::sampled($sky, $target, array_map(static fn (int $k): float => $first + ($k - 1) * self::NODE_SECONDS, range(0, $nodes)));
         if (max([0.0, ...array_map(abs(...), $track->altitudes)]) > self::STEEP_DEGREES) {
-            return self::lookedAt($sky, $target, $unixSeconds);
+            return self::sampled($sky, $target, $unixSeconds);
         }
         $azimuths = $altitudes = [];
         foreach ($unixSeconds as $seconds) {
             $at = ($seconds - $first) / self::NODE_SECONDS;
             $k = (int) $at;
             $x = $at - $k;
-            $azimuths[] = self::between($track->azimuths, $k, $x);
-            $altitudes[] = self::between($track->altitudes, $k, $x);
+            $azimuths[] = self::interpolate($track->azimuths, $k, $x);
+            $altitudes[] = self::interpolate($track->altitudes, $k, $x);
         }
         $turn = Angles::turn($azimuths[0]) - $azimuths[0];
 
@@ -53,7 +53,7 @@ final readonly class Track
     /**
      * @param list<float> $unixSeconds
      */
-    private static function lookedAt(Sky $sky, Target $target, array $unixSeconds): self
+    private static function sampled(Sky $sky, Target $target, array $unixSeconds): self
     {
         $azimuths = $altitudes = [];
         foreach ($unixSeconds as $k => $seconds) {
@@ -72,7 +72,7 @@ final readonly class Track
      * @param int         $k     of the first of the four
      * @param float       $x     0…1, from the second to the third
      */
-    private static function between(array $nodes, int $k, float $x): float
+    private static function interpolate(array $nodes, int $k, float $x): float
     {
         [$a, $b, $c, $d] = [$nodes[$k], $nodes[$k + 1], $nodes[$k + 2], $nodes[$k + 3]];
         $second = $a - 2.0 * $b + $c;

@@ -31,7 +31,7 @@ final class SessionForPages
     {
         // What does not say where it comes from brings the session's token.
         $saysFrom = $request->hasHeader('Sec-Fetch-Site') || $request->hasHeader('Origin');
-        $isUnneeded = $request->route()?->getAction(self::UNNEEDED) === true;
+        $isUnneeded = $request->route()->getAction(self::UNNEEDED) === true;
         if (!$saysFrom || !$request->hasHeader('HX-Request') || !$isUnneeded) {
             $response = $this->kept->handle($request, $next);
             assert($response instanceof Response);

@@ -220,4 +220,47 @@ final class PlanReaderTest extends TestCase
         $this->expectException(InvalidInput::class);
         PlanReader::kept(Plans::json(['/timing/interval_s' => 1e-300, '/timing/mode' => 'hover']));
     }
+
+    /** Whatever stands where, it is read or refused: nothing else comes of it. */
+    public function testAnyTextAnywhereIsReadOrRefused(): void
+    {
+        /** @var array<string, mixed> $whole */
+        $whole = json_decode(Plans::json(['/site' => [
+            'name' => 'Saltreach', 'latitude_deg' => 51.85, 'longitude_deg' => 1.9, 'zone' => 'Europe/London', 'date' => '2027-03-23',
+        ], '/start' => ['event' => 'clock', 'at' => '16:20'], '/kit' => [['kind' => 'cable', 'name' => 'Long one']]]), true);
+        $leaves = PlanWriter::toDocument(PlanReader::fromJson((string) json_encode($whole)));
+        foreach (self::pointersOf($leaves) as $pointer) {
+            foreach (["\0", "Europe/\0", "\u{FFFD}", "\u{202e}", "\n", str_repeat('x', 70_000), '2026-02-30', '24:61'] as $text) {
+                $document = $leaves;
+                $place = &$document;
+                foreach (explode('/', ltrim($pointer, '/')) as $name) {
+                    self::assertIsArray($place);
+                    $place = &$place[$name];
+                }
+                $place = $text;
+                unset($place);
+                try {
+                    $plan = PlanReader::fromJson((string) json_encode($document));
+                    self::assertStringNotContainsString("\0", serialize(PlanWriter::toDocument($plan)));
+                } catch (InvalidInput $invalid) {
+                    self::assertNotSame([], $invalid->problems);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     *
+     * @return list<string>
+     */
+    private static function pointersOf(array $document, string $pointer = ''): array
+    {
+        $pointers = [];
+        foreach ($document as $name => $value) {
+            array_push($pointers, ...(is_array($value) && $value !== [] ? self::pointersOf($value, "{$pointer}/{$name}") : ["{$pointer}/{$name}"]));
+        }
+
+        return $pointers;
+    }
 }
