@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\Rig;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Devices\Virtual\DryRun;
+use Evrent\Devices\Virtual\Faults;
 use Evrent\Devices\Virtual\Jitter;
+use Evrent\Devices\Virtual\VirtualRig;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -73,5 +78,13 @@ final class DryRunTest extends TestCase
         self::assertGreaterThanOrEqual(10.0, min($values));
         self::assertLessThanOrEqual(11.0, max($values));
         self::assertEqualsWithDelta(10.5, array_sum($values) / 2000, 0.05);
+    }
+
+    public function testACreepThatIsTooFastForAnAxisComesLateByWhatItIsShort(): void
+    {
+        $rig = new Rig([new Axis('slide', AxisKind::Linear, 0, 1_000, 10, 60, 100)]);
+        $virtual = new VirtualRig($rig, ['slide' => 0], new Jitter(1), new Faults([]));
+        self::assertSame(5.0, $virtual->creepTo(['slide' => 4_000], 0.0, 5.0), 'forty millimetres take four seconds');
+        self::assertSame(15.0, $virtual->creepTo(['slide' => 14_000], 5.0, 10.0), 'a hundred take ten');
     }
 }

@@ -89,4 +89,16 @@ final class DrawingTest extends TestCase
     {
         return Plans::random(12);
     }
+
+    public function testWhatDoesNotMoveDoesNotSettle(): void
+    {
+        $schedule = Schedule::of(Plans::example('1-two-keyframes'));
+        $columns = IntervalColumns::of($schedule);
+        self::assertIsArray($columns['settle']);
+        foreach ($columns['settle'] as $n => $settles) {
+            $moves = $schedule->moves->moveSeconds[$n] > 0.0;
+            self::assertSame($moves ? (int) round($schedule->plan->rig->settleSeconds * IntervalColumns::SCALE) : 0, $settles, 'photo ' . ($n + 1));
+        }
+        self::assertContains(0, $columns['settle']);
+    }
 }

@@ -41,4 +41,23 @@ final class MonotoneCubicTest extends TestCase
             }
         }
     }
+
+    /**
+     * The end slope may be three times the end secant at most (Fritsch and Carlson), and as much where the estimate is steeper. Worked by
+     * hand for knots 0, 1, 2 and values 0, 1, -8: secants 1 and -9; the estimate (3·1 + 9)/2 = 6 becomes 3; the slope inside is 0 where the
+     * secants change sign; at ½ the Hermite cubic gives 1·½ + 3·⅛. The same from the other end.
+     */
+    public function testASteepEndIsHeldToThreeTimesItsSecant(): void
+    {
+        $curve = new MonotoneCubic([0.0, 1.0, 2.0], [0.0, 1.0, -8.0]);
+        self::assertEqualsWithDelta(0.875, $curve->at(0.5), 1e-14);
+        $mirrored = new MonotoneCubic([0.0, 1.0, 2.0], [-8.0, 1.0, 0.0]);
+        self::assertEqualsWithDelta(0.875, $mirrored->at(1.5), 1e-14);
+    }
+
+    /** An estimate of less than that stays: knots 0, 1, 2, values 0, 1, -1.6: (3·1 + 2.6)/2 = 2.8, so 1·½ + 2.8·⅛ at ½. */
+    public function testAGentleEndKeepsItsEstimate(): void
+    {
+        self::assertEqualsWithDelta(0.85, (new MonotoneCubic([0.0, 1.0, 2.0], [0.0, 1.0, -1.6]))->at(0.5), 1e-14);
+    }
 }
