@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Shoot;
-use App\Plans\WorkedPlan;
+use App\Pages\WorkedPlan;
 use Evrent\Core\Day\TypedPlace;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Values\InvalidInput;

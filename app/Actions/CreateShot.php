@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Shoot;
 use App\Models\Shot;
-use App\Plans\WorkedPlan;
+use App\Pages\WorkedPlan;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Plan\Plan;

@@ -8,7 +8,7 @@ use App\Exceptions\ShotChangedElsewhere;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shot;
-use App\Plans\WorkedPlan;
+use App\Pages\WorkedPlan;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Values\InvalidInput;

@@ -6,7 +6,7 @@ namespace App\Http;
 
 use App\Models\PlanRevision;
 use App\Models\Shot;
-use App\Plans\ShotPage;
+use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Plans\WorkedPlan;
+use App\Pages\WorkedPlan;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\Eloquent\Model;

@@ -181,7 +181,7 @@ final class KitAndTrialTest extends PageTestCase
         $keep(['1:0' => ['rating' => '7']])->assertSessionHasErrors();
         $this->get($url)->assertSee('value="gust"', false)->assertSee('Make 2 s and 0.5 s the recipe');
         $this->followingRedirects()->post("/trials/{$trial->id}/recipe")->assertOk()->assertSee('is a recipe now');
-        $recipe = \App\Plans\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
+        $recipe = \App\Pages\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
         self::assertSame([2.0, 0.25], [$recipe->intervalSeconds, $recipe->openShare]);
         self::assertStringContainsString('blends', $recipe->reason);
         // It is there for the next shot, in the press that makes it.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Shot;
-use App\Plans\DayCalendar;
-use App\Plans\ShootPage;
+use App\Pages\DayCalendar;
+use App\Pages\ShootPage;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Light\Control;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -68,7 +68,7 @@ final class LightAndSkyTest extends PageTestCase
     private static function brightness(Shot $shot): array
     {
         /** @var array<string, mixed> $data */
-        $data = json_decode(\App\Plans\BenchData::of(\App\Plans\ShotPage::of(Shot::query()->findOrFail($shot->id))), true, 16, JSON_THROW_ON_ERROR);
+        $data = json_decode(\App\Pages\BenchData::of(\App\Pages\ShotPage::of(Shot::query()->findOrFail($shot->id))), true, 16, JSON_THROW_ON_ERROR);
 
         return self::column($data, 'light:error');
     }

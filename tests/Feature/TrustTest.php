@@ -14,7 +14,7 @@ use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shoot;
 use App\Models\Shot;
-use App\Plans\EditedShot;
+use App\Pages\EditedShot;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\PinnedPlan;

@@ -10,7 +10,7 @@ use App\Http\AskedEdit;
 use App\Http\Responses\ShotResponse;
 use App\Models\PlanRevision;
 use App\Models\Shot;
-use App\Plans\ComparedRevision;
+use App\Pages\ComparedRevision;
 use Evrent\Core\Editing\Edited;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

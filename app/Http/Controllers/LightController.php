@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shot;
-use App\Plans\ShotPage;
+use App\Pages\ShotPage;
 use Evrent\Core\Shot\SchoolsCompared;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;

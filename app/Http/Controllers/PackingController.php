@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Models\Shoot;
-use App\Plans\ShootPage;
+use App\Pages\ShootPage;
 use Evrent\Core\Day\PackingList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -8,7 +8,7 @@ use App\Actions\CreateShot;
 use App\Http\Responses\ShotResponse;
 use App\Models\Shoot;
 use App\Models\Shot;
-use App\Plans\FileNames;
+use App\Pages\FileNames;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Values\InvalidInput;

@@ -11,7 +11,7 @@ use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shot;
-use App\Plans\Presets;
+use App\Pages\Presets;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanWriter;

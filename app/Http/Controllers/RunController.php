@@ -9,7 +9,7 @@ use App\Http\Responses\ShotResponse;
 use App\Http\Typed;
 use App\Models\Run;
 use App\Models\Shot;
-use App\Plans\PhotoPage;
+use App\Pages\PhotoPage;
 use Evrent\Core\Run\TypicalFaults;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Contracts\View\View;

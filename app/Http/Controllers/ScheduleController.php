@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Shot;
-use App\Plans\FileNames;
-use App\Plans\PhotoPage;
-use App\Plans\ShotPage;
+use App\Pages\FileNames;
+use App\Pages\PhotoPage;
+use App\Pages\ShotPage;
 use Evrent\Core\Format\ScheduleCsv;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;

@@ -6,9 +6,9 @@ namespace App\Http\Responses;
 
 use App\Exceptions\ShotChangedElsewhere;
 use App\Models\Shot;
-use App\Plans\EditedShot;
-use App\Plans\FieldNotes;
-use App\Plans\ShotPage;
+use App\Pages\EditedShot;
+use App\Pages\FieldNotes;
+use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

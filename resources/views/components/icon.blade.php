@@ -1,2 +1,2 @@
 @props(['name'])
-<span class="icon" aria-hidden="true">{!! App\Plans\Icon::svg($name) !!}</span>
+<span class="icon" aria-hidden="true">{!! App\Pages\Icon::svg($name) !!}</span>

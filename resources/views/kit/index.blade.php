@@ -26,7 +26,7 @@
                         $mine = old('bag') === $bag && old('kind') === $kind->value;
                         $texts = $item === null ? [] : TypedKit::texts($item->piece());
                         $key = $item->id ?? "new-{$kind->value}";
-                        $fields = App\Plans\KitForm::fields($kind);
+                        $fields = App\Pages\KitForm::fields($kind);
                     @endphp
                     <details class="kit-item" @if ($mine) open @endif>
                         <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span

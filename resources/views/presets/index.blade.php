@@ -1,6 +1,6 @@
 @php
     use App\Http\Typed;
-    use App\Plans\Presets;
+    use App\Pages\Presets;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Presets\PresetKind;
     [$recipes, $others] = $presets->partition(fn ($preset) => $preset->kind === PresetKind::Recipe);

@@ -1,6 +1,6 @@
 @php
     use App\Http\Typed;
-    use App\Plans\StarterPlans;
+    use App\Pages\StarterPlans;
 @endphp
 <x-layout :title="$shoot->name" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
     <div class="page" x-data="dayLine" data-ready="no">

@@ -1,6 +1,6 @@
 {{-- The day line with the shots on it, and the shots in their order: sent again by itself when one is moved. --}}
 @php
-    use App\Plans\TargetLine;
+    use App\Pages\TargetLine;
     use Evrent\Core\Drawings\DayDrawing;
     use Evrent\Core\Sky\Target;
     use Evrent\Core\Words\PlainText;

@@ -18,7 +18,7 @@
         <span class="number"><label for="pick-count">how many</label><span class="entry"><input id="pick-count" name="count" type="text"
             inputmode="numeric" value="1" style="--width: 2ch"></span></span>
         <button class="button"><x-icon name="plus" /><span class="text">Take it</span></button></form>
-    @foreach (App\Plans\BagPart::all($plan) as $bagPart)
+    @foreach (App\Pages\BagPart::all($plan) as $bagPart)
         @php [$part, $name] = [$bagPart->id, $bagPart->name]; @endphp
         <div class="bag-part">
         @if ($bagPart->there)

@@ -2,7 +2,7 @@
 <div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="'--span: ' + interval.span" :data-fits="$store.run.fits ? 'yes' : 'no'">
     <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack"
         x-text="$store.run.slackText"></b></h3>
-    @foreach (App\Plans\IntervalBar::TRACKS as $track => $parts)
+    @foreach (App\Pages\IntervalBar::TRACKS as $track => $parts)
         <div class="track">
             <span class="track-name">{{ $track }}</span>
             <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
@@ -29,7 +29,7 @@
     @endforeach
     <div class="legend-row">
         <ul class="legend" x-show="!interval.text">
-            @foreach (array_merge(...array_values(App\Plans\IntervalBar::TRACKS)) as [$kind, $start, $length, $name])
+            @foreach (array_merge(...array_values(App\Pages\IntervalBar::TRACKS)) as [$kind, $start, $length, $name])
                 <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch"
                     data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
             @endforeach

@@ -1,6 +1,6 @@
 @php
     use Evrent\Core\Motion\AxisRole;
-    use App\Plans\NumberField;
+    use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     $plan = $page->plan;

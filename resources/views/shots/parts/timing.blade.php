@@ -1,5 +1,5 @@
 @php
-    use App\Plans\NumberField;
+    use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Format\PlanChanges;
     use Evrent\Core\Motion\EaseShape;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Pages;
 
 /**
  * What the bench's script is told with a page or an answer.

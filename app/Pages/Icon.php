@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Pages;
 
 /**
  * The drawings on buttons and marks, put into the page itself: they take the colour of the text around them, and none arrives late.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Pages;
 
 /**
  * What fills a photo's interval, side by side: the camera's chain and the rig's.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans;
+namespace App\Pages;
 
 /**
  * A shot after an edit, kept or only looked at.
