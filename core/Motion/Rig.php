@@ -14,6 +14,9 @@ final readonly class Rig
     public const MOST_AXES = 12;
     private const MOST_WAIT_SECONDS = 3600;
 
+    /** @var list<string> asked for with every photo */
+    private array $axisIds;
+
     /**
      * @param list<Axis> $axes                     at least one
      * @param float      $postExposureDelaySeconds from the shutter's closing to the start of the move
@@ -29,6 +32,7 @@ final readonly class Rig
         public ?RampEntry $rampEntry = null,
         public Base $base = new Base(),
     ) {
+        $this->axisIds = array_map(static fn (Axis $axis): string => $axis->id, $axes);
         $problems = new Problems();
         if ($axes === [] || count($axes) > self::MOST_AXES) {
             $problems->add('/axes', sprintf('Give the rig at least one axis, and at most %d.', self::MOST_AXES));
@@ -101,6 +105,6 @@ final readonly class Rig
      */
     public function axisIds(): array
     {
-        return array_map(static fn (Axis $axis): string => $axis->id, $this->axes);
+        return $this->axisIds;
     }
 }
