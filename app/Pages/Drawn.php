@@ -52,10 +52,21 @@ final readonly class Drawn
                 'coarse' => Jog::step($axis, 'coarse'), 'fine' => Jog::step($axis, 'fine'),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
-            'targets' => array_map(static fn (Target $target): array => $target->drawn(), Target::cases()),
-            'seen_above_deg' => Horizontal::SEEN_ABOVE_DEGREES,
             'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),
         ], json_encode(Drawable::columns($shot), JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * What is the same for every shot: told once, with the page.
+     *
+     * @return array<string, mixed>
+     */
+    public static function always(): array
+    {
+        return [
+            'targets' => array_map(static fn (Target $target): array => $target->drawn(), Target::cases()),
+            'seen_above_deg' => Horizontal::SEEN_ABOVE_DEGREES,
+        ];
     }
 
     /**

@@ -34,7 +34,8 @@ const unpacked = (data) => {
     }
   }
   const read = (value) => (value === null ? null : value / data.scale);
-  return { ...data, columns: Object.fromEntries(Object.entries(whole).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)])) };
+  const always = JSON.parse(document.getElementById('always-drawn').textContent);
+  return { ...always, ...data, columns: Object.fromEntries(Object.entries(whole).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)])) };
 };
 
 const flattened = (path, value) => (value !== null && typeof value === 'object'

@@ -1,6 +1,7 @@
 {{-- Drawn by script from the numbers below it; the table of every photo stands behind it. --}}
 <section id="chart" class="chart panel" aria-labelledby="chart-title">
     @include('shots.parts.data')
+    <script id="always-drawn" type="application/json">@json(App\Pages\Drawn::always())</script>
     <header class="panel-head">
         <h2 id="chart-title" class="sr-only">The run, photo by photo</h2>
         <p class="readout">
