@@ -38,7 +38,7 @@ final class EditShot
     public function __invoke(Shot $shot, AskedEdit $asked, callable|Edited $edit): EditedShot
     {
         if ($asked->isPreview) {
-            return $this->made($shot, $edit instanceof Edited ? $edit : $edit($shot->pinned()), isPreview: true);
+            return $this->lookedAt($shot, $edit instanceof Edited ? $edit : $edit($shot->pinned()));
         }
 
         return $this->kept($shot, $asked, $edit) ?? DB::connection()->transaction(function () use ($shot, $asked, $edit): EditedShot {
@@ -70,12 +70,10 @@ final class EditShot
             $elsewhere = $this->changedElsewhere($shot, $from, $asked);
         }
         $edited = $edit instanceof Edited ? $edit : $edit($from->pinned());
-        $made = $this->made($shot, $edited, isPreview: false);
+        $worked = WorkedPlan::of(new PinnedPlan($edited->plan, $edited->pins));
         try {
-            if (!($this->saveRevision)($shot, $made->page->worked, $edited->told, $from->id, $asked->key)) {
+            if (!($this->saveRevision)($shot, $worked, $edited->told, $from->id, $asked->key)) {
                 AnsweredRequest::note($asked->key, $from->id);
-
-                return new EditedShot($made->page, $elsewhere, $from->id);
             }
         } catch (UniqueConstraintViolationException) {
             // The same edit came twice, and the other was faster.
@@ -84,7 +82,7 @@ final class EditShot
             return null;
         }
 
-        return new EditedShot(new ShotPage($shot, $made->page->worked, false, $edited->givesWay), $elsewhere, $shot->current_revision_id);
+        return new EditedShot(new ShotPage($shot, $worked, false, $edited->givesWay), $elsewhere, $shot->current_revision_id);
     }
 
     /** What is answered to an edit that was made and answered before, should its answer be lost; null when it was not. */
@@ -100,14 +98,14 @@ final class EditShot
         return new EditedShot(ShotPage::of($shot), '', $answered->plan_revision_id);
     }
 
-    private function made(Shot $shot, Edited $edited, bool $isPreview): EditedShot
+    private function lookedAt(Shot $shot, Edited $edited): EditedShot
     {
-        $pinned = new PinnedPlan($edited->plan, $edited->pins);
         $current = $shot->currentRevision();
         // Back where it was, there is nothing to look at but the shot itself.
-        $isSame = $isPreview && $edited->pins->equals($current->toPins()) && PlanWriter::toJson($edited->plan) === PlanWriter::toJson($current->toPlan());
+        $isSame = $edited->pins->equals($current->toPins()) && PlanWriter::toJson($edited->plan) === PlanWriter::toJson($current->toPlan());
+        $worked = WorkedPlan::of(new PinnedPlan($edited->plan, $edited->pins));
 
-        return new EditedShot(new ShotPage($shot, WorkedPlan::of($pinned), $isPreview && !$isSame, $edited->givesWay));
+        return new EditedShot(new ShotPage($shot, $worked, !$isSame, $edited->givesWay));
     }
 
     /**

@@ -61,7 +61,7 @@ final class FieldTexts
     {
         foreach ($document as $name => $value) {
             $own = "{$pointer}/{$name}";
-            $kind = PlanFields::at($own)->kind ?? FieldKind::Part;
+            $kind = PlanFields::kindAt($own) ?? FieldKind::Part;
             if (is_array($value) && $kind !== FieldKind::Numbers) {
                 self::collect($value, $own, $texts);
             } else {

@@ -31,6 +31,8 @@ use Evrent\Core\Timing\TriggeredBy;
  */
 final class PlanFields
 {
+    private const KEYFRAME = '/move/keyframes/*';
+
     /** Fields by the part they stand in; * for a place in a list. `as` is there where the whole part is read into one value. */
     private const TABLE = [
         '' => [
@@ -270,16 +272,36 @@ final class PlanFields
      */
     public static function at(string $pointer): ?PlanField
     {
-        $slash = (int) strrpos($pointer, '/');
-        $part = (string) preg_replace(['~/\d+(?=/|$)~', '~^/move/keyframes/\*/easing$~D'], ['/*', '/move/easing'], substr($pointer, 0, $slash));
-        $name = substr($pointer, $slash + 1);
+        [$part, $name] = self::placed($pointer);
         $row = self::TABLE[$part][$name] ?? null;
         if ($row !== null) {
             return self::field($name, $row);
         }
 
         // What else stands in a keyframe is the position of an axis.
-        return $part === '/move/keyframes/*' ? new PlanField(FieldKind::Number, $name, null) : null;
+        return $part === self::KEYFRAME ? new PlanField(FieldKind::Number, $name, null) : null;
+    }
+
+    /** The kind alone, of one of many. */
+    public static function kindAt(string $pointer): ?FieldKind
+    {
+        [$part, $name] = self::placed($pointer);
+
+        return self::TABLE[$part][$name]['kind'] ?? ($part === self::KEYFRAME ? FieldKind::Number : null);
+    }
+
+    /**
+     * @return array{string, string} the part of the table, and the name in it
+     */
+    private static function placed(string $pointer): array
+    {
+        $slash = (int) strrpos($pointer, '/');
+        $part = substr($pointer, 0, $slash);
+        if (strpbrk($part, '0123456789') !== false) {
+            $part = (string) preg_replace(['~/\d+(?=/|$)~', '~^/move/keyframes/\*/easing$~D'], ['/*', '/move/easing'], $part);
+        }
+
+        return [$part, substr($pointer, $slash + 1)];
     }
 
     /**
