@@ -200,6 +200,16 @@ final class Fields
     }
 
     /**
+     * A list of objects.
+     *
+     * @return list<self>
+     */
+    public function children(string $name, int $most): array
+    {
+        return $this->items($name, $most, fn (mixed $item, string $pointer): self => new self($item, $pointer, $this->problems));
+    }
+
+    /**
      * What stands in a field of a plan, by its row in the table; null where a plan may say nothing of it.
      */
     public function valueOf(PlanField $field): mixed

@@ -195,8 +195,8 @@ final class PlanFields
             'filters' => ['kind' => FieldKind::Numbers, 'as' => 'filters', 'usual' => [], 'most' => Light::MOST_FILTERS],
         ],
         '/light/iso_changes/*' => [
-            'frame' => ['kind' => FieldKind::Whole],
-            'iso' => ['kind' => FieldKind::Number, 'label' => 'ISO'],
+            'frame' => ['kind' => FieldKind::Whole, 'as' => 'frame', 'instead' => 2],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0, 'label' => 'ISO'],
         ],
         '/light/metered' => [
             'at' => ['kind' => FieldKind::Text],
@@ -205,8 +205,8 @@ final class PlanFields
             'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0, 'label' => 'ISO'],
         ],
         '/light/bias/*' => [
-            'ev' => ['kind' => FieldKind::Number],
-            'stops' => ['kind' => FieldKind::Number],
+            'ev' => ['kind' => FieldKind::Number, 'as' => 'ev', 'instead' => 0.0],
+            'stops' => ['kind' => FieldKind::Number, 'as' => 'stops', 'instead' => 0.0],
         ],
         '/storage' => [
             'raw_mb' => ['kind' => FieldKind::Number, 'as' => 'rawMegabytes', 'usual' => 30.0],
@@ -244,8 +244,8 @@ final class PlanFields
             'charge' => ['kind' => FieldKind::Share, 'as' => 'charge', 'usual' => 1.0],
         ],
         '/power/cold/*' => [
-            'celsius' => ['kind' => FieldKind::Number],
-            'share' => ['kind' => FieldKind::Share],
+            'celsius' => ['kind' => FieldKind::Number, 'as' => 'celsius', 'instead' => 0.0],
+            'share' => ['kind' => FieldKind::Share, 'as' => 'share', 'instead' => 1.0],
         ],
         '/load' => [
             'camera_kg' => ['kind' => FieldKind::Number, 'as' => 'cameraKilograms', 'usual' => 0.7],

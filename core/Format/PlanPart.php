@@ -59,6 +59,28 @@ final class PlanPart
     }
 
     /**
+     * What stands in each object of a list that may be left out.
+     *
+     * @param string                     $part  the list's place in `PlanFields`
+     * @param list<array<string, mixed>> $usual what a document means that leaves it out
+     *
+     * @return list<array<string, mixed>> by the names that the value has for them
+     */
+    public static function listed(Fields $fields, string $name, string $part, int $most, array $usual): array
+    {
+        if (!$fields->has($name)) {
+            return $usual;
+        }
+
+        return array_map(static function (Fields $one) use ($part): array {
+            $values = self::values($one, $part);
+            $one->refuseTheRest();
+
+            return $values;
+        }, $fields->children($name, $most));
+    }
+
+    /**
      * @param array<string, mixed> $others by the names of fields: what is written by hand
      * @param object               ...$values that the part's fields are read into
      *

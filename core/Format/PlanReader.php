@@ -144,9 +144,9 @@ final class PlanReader
         $others = [
             $fields->has('site') ? PlanPart::read($fields->child('site'), '/site', Site::class) : null,
             $fields->has('start') ? PlanPart::read($fields->child('start'), '/start', Start::class) : null,
-            $fields->has('light') ? LightFormat::read($fields->child('light'), $this->problems) : null,
+            $fields->has('light') ? LightFormat::read($fields->child('light')) : null,
             $fields->has('storage') ? PlanPart::read($fields->child('storage'), '/storage', Storage::class) : null,
-            $fields->has('power') ? PowerFormat::read($fields->child('power'), $this->problems) : null,
+            $fields->has('power') ? PowerFormat::read($fields->child('power')) : null,
             $fields->has('load') ? PlanPart::read($fields->child('load'), '/load', Load::class) : null,
             $fields->has('kit') ? array_values(array_filter($fields->items(
                 'kit',

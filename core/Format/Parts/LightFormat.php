@@ -20,14 +20,14 @@ use Evrent\Core\Values\Problems;
  */
 final class LightFormat
 {
-    public static function read(Fields $fields, Problems $problems): ?Light
+    public static function read(Fields $fields): ?Light
     {
         $metered = $fields->has('metered') ? self::metered($fields->child('metered')) : null;
 
         return PlanPart::read($fields, '/light', Light::class, [
             'metered' => $metered,
-            'isoChanges' => $fields->has('iso_changes') ? self::isoChanges($fields, $problems) : [],
-            'bias' => $fields->has('bias') ? self::bias($fields, $problems) : [],
+            'isoChanges' => PlanPart::listed($fields, 'iso_changes', '/light/iso_changes/*', Light::MOST_CHANGES, []),
+            'bias' => PlanPart::listed($fields, 'bias', '/light/bias/*', Light::MOST_BIAS_KEYS, []),
         ]);
     }
 
@@ -44,34 +44,6 @@ final class LightFormat
                 ? null
                 : PlanPart::written('/light/metered', ['at' => $metered->at->utcText()], $metered->exposure),
         ], $light);
-    }
-
-    /**
-     * @return list<array{frame: int, iso: float}>
-     */
-    private static function isoChanges(Fields $fields, Problems $problems): array
-    {
-        return $fields->items('iso_changes', Light::MOST_CHANGES, static function (mixed $item, string $pointer) use ($problems): array {
-            $change = new Fields($item, $pointer, $problems);
-            $read = ['frame' => $change->whole('frame', 2), 'iso' => $change->number('iso', 100)];
-            $change->refuseTheRest();
-
-            return $read;
-        });
-    }
-
-    /**
-     * @return list<array{ev: float, stops: float}>
-     */
-    private static function bias(Fields $fields, Problems $problems): array
-    {
-        return $fields->items('bias', Light::MOST_BIAS_KEYS, static function (mixed $item, string $pointer) use ($problems): array {
-            $key = new Fields($item, $pointer, $problems);
-            $read = ['ev' => $key->number('ev', 0), 'stops' => $key->number('stops', 0)];
-            $key->refuseTheRest();
-
-            return $read;
-        });
     }
 
     private static function metered(Fields $fields): ?Metered

@@ -11,7 +11,6 @@ use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Format\PlanPart;
-use Evrent\Core\Values\Problems;
 
 /**
  * What feeds a shot, in the open format: the part `power`.
@@ -20,13 +19,13 @@ final class PowerFormat
 {
     private const BATTERY = ['wattHours' => 0, 'count' => 0, 'charge' => 0];
 
-    public static function read(Fields $fields, Problems $problems): ?Power
+    public static function read(Fields $fields): ?Power
     {
         return PlanPart::read($fields, '/power', Power::class, [
             'camera' => $fields->has('camera') ? self::fed($fields->child('camera'), '/power/camera', CameraPower::class) : null,
             'rig' => $fields->has('rig') ? self::fed($fields->child('rig'), '/power/rig', RigPower::class) : null,
             'bank' => $fields->has('bank') ? PlanPart::read($fields->child('bank'), '/power/bank', PowerBank::class) : null,
-            'cold' => $fields->has('cold') ? self::cold($fields, $problems) : Power::USUAL_COLD,
+            'cold' => PlanPart::listed($fields, 'cold', '/power/cold/*', Power::MOST_COLD_KEYS, Power::USUAL_COLD),
         ]);
     }
 
@@ -40,20 +39,6 @@ final class PowerFormat
             'rig' => $power->rig === null ? null : PlanPart::written('/power/rig', [], $power->rig, $power->rig->battery),
             'bank' => $power->bank === null ? null : PlanPart::written('/power/bank', [], $power->bank),
         ], $power);
-    }
-
-    /**
-     * @return list<array{celsius: float, share: float}>
-     */
-    private static function cold(Fields $fields, Problems $problems): array
-    {
-        return $fields->items('cold', Power::MOST_COLD_KEYS, static function (mixed $item, string $pointer) use ($problems): array {
-            $key = new Fields($item, $pointer, $problems);
-            $read = ['celsius' => $key->number('celsius', 0), 'share' => $key->number('share', 1)];
-            $key->refuseTheRest();
-
-            return $read;
-        });
     }
 
     /**
