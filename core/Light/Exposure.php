@@ -24,7 +24,7 @@ final readonly class Exposure
         $problems = new Problems();
         $problems->unlessPositive($seconds, 86_400, '/exposure_s', 'seconds');
         $problems->unlessPositive($aperture, 1_000, '/aperture', 'an f-number');
-        $problems->unlessPositive($iso, 10_000_000, '/iso', 'an ISO number');
+        $problems->unlessBetween($iso, 1, 10_000_000, '/iso', 'an ISO number');
         $problems->throwIfAny();
     }
 

@@ -21,4 +21,12 @@ final readonly class Mutant
     {
         return substr($source, 0, $this->from) . $this->instead . substr($source, $this->to);
     }
+
+    /**
+     * @return string its place and what it changes, on one line
+     */
+    public function named(string $root): string
+    {
+        return sprintf('%s:%d  %s', substr($this->file, strlen($root) + 1), $this->line, (string) preg_replace('/\s+/', ' ', $this->says));
+    }
 }

@@ -12,8 +12,8 @@ use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
 
 /**
- * The small changes that a test should notice: an operator for its neighbour, a number for the next, a condition the other way round, a
- * call that is left out.
+ * The small changes that a test should notice: an operator for its neighbour, a number for the next, a condition the other way round; a
+ * call, a cast, an error, an arm of a match or an item of a list that is left out.
  */
 final class Mutants
 {
@@ -30,12 +30,12 @@ final class Mutants
     {
         $tree = (new ParserFactory())->createForHostVersion()->parse($source) ?? [];
         $mutants = [];
-        foreach ((new NodeFinder())->find($tree, static fn (Node $node): bool => !$node instanceof Stmt\Declare_) as $node) {
+        $nodes = (new NodeFinder())->find($tree, static fn (Node $node): bool => !$node instanceof Stmt\Declare_);
+        foreach ($nodes as $node) {
             $change = self::change($node, $source);
-            if ($change !== null) {
-                [$from, $to, $instead] = $change;
+            foreach ([...($change === null ? [] : [$change]), ...self::leftOut($node, $source)] as [$from, $to, $instead]) {
                 $says = trim(substr($source, $from, $to - $from)) . ' → ' . ($instead === '' ? '(nothing)' : $instead);
-                $mutants[] = new Mutant($file, $node->getStartLine(), $from, $to, $instead, $says);
+                $mutants[] = new Mutant($file, 1 + substr_count($source, "\n", 0, $from), $from, $to, $instead, $says);
             }
         }
 
@@ -53,17 +53,20 @@ final class Mutants
         return match (true) {
             $node instanceof Expr\BinaryOp\Coalesce => $whole($text($node->right)),
             $node instanceof Expr\BinaryOp => self::operator($node, $source),
-            $node instanceof Expr\BooleanNot, $node instanceof Expr\UnaryMinus => $whole($text($node->expr)),
+            $node instanceof Expr\AssignOp => self::assignment($node, $text($node->var), $text($node->expr)),
+            $node instanceof Expr\Cast, $node instanceof Expr\BooleanNot, $node instanceof Expr\UnaryMinus => $whole($text($node->expr)),
             $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true)
                 => $whole($node->name->toLowerString() === 'true' ? 'false' : 'true'),
             $node instanceof Scalar\Int_ => $whole((string) ($node->value + 1)),
             $node instanceof Scalar\Float_ => $whole(sprintf('(%s + 1.0)', $text($node))),
             $node instanceof Expr\Ternary && $node->if !== null => $whole("{$text($node->cond)} ? {$text($node->else)} : {$text($node->if)}"),
-            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name && isset(self::FUNCTIONS[$node->name->toString()])
+            $node instanceof Expr\FuncCall && !$node->isFirstClassCallable() && $node->name instanceof Node\Name && isset(self::FUNCTIONS[$node->name->toString()])
                 => [$node->name->getStartFilePos(), $node->name->getEndFilePos() + 1, self::FUNCTIONS[$node->name->toString()]],
             $node instanceof Stmt\Foreach_ => [$node->expr->getStartFilePos(), $node->expr->getEndFilePos() + 1, '[]'],
             $node instanceof Stmt\Expression && ($node->expr instanceof Expr\MethodCall || $node->expr instanceof Expr\StaticCall) => $whole(''),
+            $node instanceof Stmt\Expression && $node->expr instanceof Expr\Throw_ => $whole(''),
             $node instanceof Stmt\Continue_ => $whole('break;'),
+            $node instanceof Stmt\Break_ => $whole('continue;'),
             default => null,
         };
     }
@@ -81,5 +84,40 @@ final class Mutants
         }
 
         return [$after + $at, $after + $at + strlen($sigil), self::OPERATORS[$sigil]];
+    }
+
+    /**
+     * @return ?array{int, int, string} += for -=, *= for /= and the other way round; other assignments are left alone
+     */
+    private static function assignment(Expr\AssignOp $node, string $variable, string $value): ?array
+    {
+        $sigil = match (true) {
+            $node instanceof Expr\AssignOp\Plus => '-=',
+            $node instanceof Expr\AssignOp\Minus => '+=',
+            $node instanceof Expr\AssignOp\Mul => '/=',
+            $node instanceof Expr\AssignOp\Div => '*=',
+            default => null,
+        };
+
+        return $sigil === null ? null : [$node->getStartFilePos(), $node->getEndFilePos() + 1, "{$variable} {$sigil} {$value}"];
+    }
+
+    /**
+     * @return list<array{int, int, string}> each item of a list of values, and each arm of a match, left out
+     */
+    private static function leftOut(Node $node, string $source): array
+    {
+        $parts = match (true) {
+            $node instanceof Expr\Array_ => $node->items,
+            $node instanceof Expr\Match_ && count($node->arms) > 1 => array_filter($node->arms, static fn (Node\MatchArm $arm): bool => $arm->conds !== null),
+            default => [],
+        };
+        $changes = [];
+        foreach ($parts as $part) {
+            $after = $part->getEndFilePos() + 1;
+            $changes[] = [$part->getStartFilePos(), $after + strspn($source, " \n", $after) + 1, ''];
+        }
+
+        return $changes;
     }
 }
