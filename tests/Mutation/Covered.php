@@ -8,13 +8,14 @@ use SebastianBergmann\CodeCoverage\CodeCoverage;
 use SimpleXMLElement;
 
 /**
- * Which tests run through which lines, and how long each of them takes.
+ * Which tests run through which lines, and how long each of them takes. A test is a case of a method: "class::method", and "#" with the
+ * name of its data set if it has one.
  */
 final readonly class Covered
 {
     /**
-     * @param array<string, array<int, list<string>>> $tests   "class::method" by file and line
-     * @param array<string, float>                    $seconds by "class::method", all its cases together
+     * @param array<string, array<int, list<string>>> $tests   by file and line
+     * @param array<string, float>                    $seconds by test
      */
     private function __construct(private array $tests, private array $seconds)
     {
@@ -32,58 +33,40 @@ final readonly class Covered
         /** @var array<string, array<int, ?list<string>>> $files */
         $files = $coverage->getData()->lineCoverage();
         foreach ($files as $file => $lines) {
-            foreach ($lines as $line => $cases) {
-                $tests[$file][$line] = array_values(array_unique(array_map(self::methodOf(...), $cases ?? [])));
-            }
+            $tests[$file] = array_map(static fn (?array $cases): array => $cases ?? [], $lines);
         }
         $seconds = [];
         $log = simplexml_load_file($times);
         assert($log instanceof SimpleXMLElement);
         foreach ($log->xpath('//testcase') ?? [] as $case) {
-            $method = self::methodOf("{$case['class']}::{$case['name']}");
-            $seconds[$method] = ($seconds[$method] ?? 0.0) + (float) $case['time'];
+            $name = preg_replace('/ with data set (#(\d+)|"(.*)")$/s', '#$2$3', (string) $case['name']);
+            $seconds["{$case['class']}::{$name}"] = (float) $case['time'];
         }
 
         return new self($tests, $seconds);
     }
 
     /**
-     * @return array<string, list<string>> methods by class: the nearest, those of the same room, first; then the quickest
+     * @return array<string, list<string>> tests by class: the nearest, those of the same room, first; then the quickest
      */
     public function testsAt(string $file, int $line): array
     {
         $room = basename(dirname($file));
         $classes = [];
         foreach ($this->tests[$file][$line] ?? [] as $test) {
-            [$class, $method] = explode('::', $test);
-            $classes[$class][] = $method;
+            $classes[explode('::', $test)[0]][] = $test;
         }
-        $rank = fn (string $class): array => [!str_contains($class, "\\{$room}\\"), $this->secondsOf([$class => $classes[$class]])];
+        $rank = fn (string $class): array => [!str_contains($class, "\\{$room}\\"), $this->secondsOf($classes[$class])];
         uksort($classes, static fn (string $a, string $b): int => $rank($a) <=> $rank($b));
 
         return $classes;
     }
 
     /**
-     * @param array<string, list<string>> $classes
+     * @param list<string> $tests
      */
-    public function secondsOf(array $classes): float
+    public function secondsOf(array $tests): float
     {
-        $seconds = 0.0;
-        foreach ($classes as $class => $methods) {
-            foreach ($methods as $method) {
-                $seconds += $this->seconds["{$class}::{$method}"] ?? 0.0;
-            }
-        }
-
-        return $seconds;
-    }
-
-    /**
-     * @param string $case as PHPUnit writes it: "class::method#3", 'class::method with data set "…"'
-     */
-    private static function methodOf(string $case): string
-    {
-        return (string) preg_replace('/(#| with data set ).*$/s', '', $case);
+        return array_sum(array_map(fn (string $test): float => $this->seconds[$test] ?? 0.0, $tests));
     }
 }

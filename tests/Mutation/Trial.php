@@ -15,6 +15,7 @@ final readonly class Trial
 {
     private const LONGEST_SECONDS = 10.0;
     private const TIMES_AS_LONG = 5.0;
+    private const LONGEST_FILTER = 20_000;
 
     private function __construct(public Mutant $mutant, private int $process, private float $endsAt, private string $changed)
     {
@@ -37,7 +38,7 @@ final readonly class Trial
             exit(self::exitCodeOf($tests, self::classIn($mutant->file, $root), $changed, $root));
         }
 
-        return new self($mutant, $process, microtime(true) + self::LONGEST_SECONDS + self::TIMES_AS_LONG * $covered->secondsOf($tests), $changed);
+        return new self($mutant, $process, microtime(true) + self::LONGEST_SECONDS + self::TIMES_AS_LONG * $covered->secondsOf(array_merge(...array_values($tests))), $changed);
     }
 
     /**
@@ -59,7 +60,7 @@ final readonly class Trial
     }
 
     /**
-     * @param array<string, list<string>> $tests methods by class
+     * @param array<string, list<string>> $tests by class
      */
     private static function exitCodeOf(array $tests, string $changedClass, string $changed, string $root): int
     {
@@ -68,21 +69,39 @@ final readonly class Trial
                 require $changed;
             }
         }, prepend: true);
-        $names = [];
-        $files = [];
-        foreach ($tests as $class => $methods) {
-            $names[] = preg_quote($class, '/') . '::(' . implode('|', $methods) . ')';
-            $files[] = $root . '/tests/' . str_replace('\\', '/', substr($class, strlen('Tests\\'))) . '.php';
-        }
+        $files = array_map(
+            static fn (string $class): string => $root . '/tests/' . str_replace('\\', '/', substr($class, strlen('Tests\\'))) . '.php',
+            array_keys($tests),
+        );
 
         return (new Application())->run([
             'phpunit', '--configuration', "{$root}/phpunit.xml", '--no-progress', '--no-output', '--do-not-cache-result',
-            '--stop-on-failure', '--stop-on-error', '--filter', '/^(' . implode('|', $names) . ')(?=$| |#)/', ...$files,
+            '--stop-on-failure', '--stop-on-error', '--do-not-fail-on-empty-test-suite', '--filter', self::filter(array_merge(...array_values($tests))), ...$files,
         ]);
     }
 
     private static function classIn(string $file, string $root): string
     {
         return 'Evrent\\Core\\' . str_replace('/', '\\', substr($file, strlen("{$root}/core/"), -strlen('.php')));
+    }
+
+    /**
+     * @param list<string> $tests
+     */
+    private static function filter(array $tests): string
+    {
+        $names = [];
+        $methods = [];
+        foreach ($tests as $test) {
+            $parts = explode('#', $test, 2);
+            $set = $parts[1] ?? null;
+            $named = $set === null ? '' : ' with data set ' . (ctype_digit($set) ? "#{$set}" : "\"{$set}\"");
+            $names[] = preg_quote($parts[0] . $named, '/');
+            $methods[$parts[0]] = preg_quote($parts[0], '/');
+        }
+        $filter = '/^(' . implode('|', $names) . ')$/';
+
+        // A longer one is more than can be matched: then all cases of the methods.
+        return strlen($filter) < self::LONGEST_FILTER ? $filter : '/^(' . implode('|', $methods) . ')( with data set .*)?$/s';
     }
 }

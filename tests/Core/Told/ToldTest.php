@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Told;
+
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Shot\Shot;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * What is told of a shot stays as it was, to the ninth digit and the last word, unless it is changed on purpose: then EVRENT_TELL=1 writes
+ * it anew, and the difference is read before it is committed.
+ */
+final class ToldTest extends TestCase
+{
+    private const FILE = 'told.jsonl';
+
+    /**
+     * @return iterable<string, array{string, callable(): array<string, mixed>}>
+     */
+    public static function shots(): iterable
+    {
+        foreach (Shots::whole() as $name => $plan) {
+            yield $name => [$name, static fn (): array => Told::of($plan)];
+        }
+        foreach (Shots::skies() as $name => [$site, $instants]) {
+            yield "sky: {$name}" => ["sky: {$name}", static fn (): array => Told::sky($site, $instants)];
+        }
+        foreach (Shots::spoilt() as $name => [$plan, $id]) {
+            yield "spoilt: {$name}" => ["spoilt: {$name}", static function () use ($plan, $id): array {
+                $finding = Report::on(Shot::of($plan))->finding($id);
+                self::assertNotNull($finding, "{$id} is found");
+
+                return ['finding' => Told::plain(Told::finding($plan, $finding))];
+            }];
+        }
+    }
+
+    /**
+     * @param callable(): array<string, mixed> $tell
+     */
+    #[DataProvider('shots')]
+    public function testWhatIsToldStays(string $name, callable $tell): void
+    {
+        $kept = self::kept()[$name] ?? [];
+        foreach ($tell() as $part => $told) {
+            // Through JSON as what is kept has been, so that both have the same shape.
+            self::assertSameTold($kept[$part] ?? null, json_decode(json_encode($told, JSON_THROW_ON_ERROR), true), "{$name}, {$part}");
+        }
+    }
+
+    /** Nothing is kept of a shot that is no longer told of. */
+    public function testEveryLineIsOfAShot(): void
+    {
+        if (getenv('EVRENT_TELL') !== false) {
+            self::write();
+        }
+        self::assertSame(array_keys([...self::shots()]), array_keys(self::kept()));
+    }
+
+    /**
+     * Numbers may differ where another machine's sine does.
+     */
+    private static function assertSameTold(mixed $kept, mixed $told, string $where): void
+    {
+        if (is_array($kept) && is_array($told)) {
+            self::assertSame(array_keys($kept), array_keys($told), $where);
+            foreach ($kept as $name => $value) {
+                self::assertSameTold($value, $told[$name], "{$where}, {$name}");
+            }
+        } elseif ((is_float($kept) || is_int($kept)) && (is_float($told) || is_int($told))) {
+            self::assertEqualsWithDelta($kept, $told, 1e-8 * abs($kept) + 1e-9, $where);
+        } else {
+            self::assertSame($kept, $told, $where);
+        }
+    }
+
+    /**
+     * @return array<string, array<string, mixed>> by shot and part
+     */
+    private static function kept(): array
+    {
+        static $kept = [];
+        if ($kept === []) {
+            foreach (explode("\n", rtrim(Plans::fixture(self::FILE))) as $line) {
+                /** @var array{string, string, mixed} $read */
+                $read = json_decode($line, true, 64, JSON_THROW_ON_ERROR);
+                $kept[$read[0]][$read[1]] = $read[2];
+            }
+        }
+
+        /** @var array<string, array<string, mixed>> */
+        return $kept;
+    }
+
+    private static function write(): void
+    {
+        $lines = '';
+        foreach (self::shots() as [$name, $tell]) {
+            foreach ($tell() as $part => $told) {
+                $lines .= json_encode([$name, $part, $told], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
+            }
+        }
+        file_put_contents(dirname(__DIR__, 2) . '/fixtures/' . self::FILE, $lines);
+    }
+}
