@@ -52,7 +52,7 @@ $edits = static function (string $shot, array $first) use ($ask, $found): Closur
 
 // The demo's first shot, as its shoot's page links to it.
 $shoot = $found('~(/shoots/\d+)~', $ask('/'));
-$shot = $found('~(/shots/\d+)"[^>]*>Flood~', $ask($shoot));
+$shot = $found('~(/shoots/\d+/shots/\d+)"[^>]*>Flood~', $ask($shoot));
 
 // Each of the server's workers has to have answered some of each before it counts.
 $unmeasured = 60;
@@ -70,7 +70,7 @@ figures('2,000 photos: a page of the schedule', 40, static fn (): string => $ask
 figures('2,000 photos: the schedule as CSV', 20, static fn (): string => $ask($shot . '/schedule.csv'));
 figures('the shoot with its day line and four shots', 40, static fn (): string => $ask($shoot));
 
-$dusk = $found('~(/shots/\d+)"[^>]*>Dusk~', $ask($shoot));
+$dusk = $found('~(/shoots/\d+/shots/\d+)"[^>]*>Dusk~', $ask($shoot));
 figures('1,000 photos in falling light: a changed interval, saved and answered', 100, $edits($dusk, ['plan[timing][photos]' => '976']));
 printf("%-66s %5.1f kB\n", '   its answer over the wire', $bytes / 1_000);
 figures('1,000 photos in falling light: the schools side by side', 40, static fn (): string => $ask($dusk . '/schools'));

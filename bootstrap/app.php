@@ -30,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // TLS, where there is any, ends at a server on this machine.
         $middleware->trustProxies(at: ['127.0.0.1', '::1'], headers: Request::HEADER_X_FORWARDED_PROTO);
         // An empty field of a plan says something: the usual value, or nothing known.
-        $middleware->convertEmptyStringsToNull(except: [static fn (Request $request): bool => $request->is('shots/*')]);
+        $middleware->convertEmptyStringsToNull(except: [static fn (Request $request): bool => $request->is('shoots/*/shots/*')]);
         $middleware->web(
             append: [OncePerKey::class],
             replace: [ValidateCsrfToken::class => OnlyFromHere::class, StartSession::class => SessionForPages::class],

@@ -15,14 +15,14 @@ export function post(path, values = {}, { base = url, headers = {} } = {}) {
   return fetch((path.startsWith('http') ? '' : base) + path, { method: 'POST', headers: { ...own, ...headers }, body, redirect: 'manual' });
 }
 
-/** One edit of a shot by script; resolves with status, revision and text. */
+/** One edit of a shot, given its path, by script; resolves with status, revision and text. */
 export async function edit(shot, values, { base = url, path = '' } = {}) {
-  const response = await post(`/shots/${shot}${path}`, [...Object.entries(values), ['end', '1']], { base, headers: { 'HX-Request': 'true' } });
+  const response = await post(`${shot}${path}`, [...Object.entries(values), ['end', '1']], { base, headers: { 'HX-Request': 'true' } });
   return { status: response.status, revision: response.headers.get('X-Evrent-Revision'), text: await response.text() };
 }
 
 export async function revisionOf(shot, base = url) {
-  return /id="revision"[^>]*value="(\d+)"/.exec(await (await get(`/shots/${shot}`, base)).text())?.[1];
+  return /id="revision"[^>]*value="(\d+)"/.exec(await (await get(shot, base)).text())?.[1];
 }
 
 export async function newShoot(name, base = url) {
@@ -31,13 +31,14 @@ export async function newShoot(name, base = url) {
   return Number(/shoots\/(\d+)/.exec(response.headers.get('location'))[1]);
 }
 
+/** @returns {Promise<string>} its path */
 export async function newShot(shoot, title, base = url) {
   const response = await post(`/shoots/${shoot}/shots`, { title, starter: 'slide-pan-tilt', recipe: '' }, { base });
   assert.equal(response.status, 302);
-  return Number(/shots\/(\d+)/.exec(response.headers.get('location'))[1]);
+  return new URL(response.headers.get('location')).pathname;
 }
 
-export const planOf = async (shot, base = url) => (await get(`/shots/${shot}/plan.json`, base)).json();
+export const planOf = async (shot, base = url) => (await get(`${shot}/plan.json`, base)).json();
 
 /** A shoot at a place with a sky of its own. */
 export async function newShootAtSaltreach(name) {

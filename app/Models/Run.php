@@ -59,4 +59,20 @@ final class Run extends Model
     {
         return $this->hasMany(RunPhoto::class)->orderBy('number');
     }
+
+    /**
+     * @return array{shoot: int, shot: int, run: int} the parts of its addresses that say which it is
+     */
+    public function address(): array
+    {
+        return [...$this->shot->address(), 'run' => $this->id];
+    }
+
+    /**
+     * @param string $route its name
+     */
+    public function at(string $route): string
+    {
+        return route($route, $this->address());
+    }
 }

@@ -50,6 +50,14 @@ final class Shoot extends Model
     }
 
     /**
+     * @return HasMany<Trial, $this>
+     */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(Trial::class)->orderBy('id');
+    }
+
+    /**
      * @return HasMany<Shot, $this>
      */
     public function shots(): HasMany

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Editing\PinnedPlan;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -61,6 +62,27 @@ final class Shot extends Model
     }
 
     /**
+     * @return array{shoot: int, shot: int} the parts of its addresses that say which it is
+     */
+    public function address(): array
+    {
+        return ['shoot' => $this->shoot_id, 'shot' => $this->id];
+    }
+
+    /**
+     * @param string $route its name
+     */
+    public function at(string $route): string
+    {
+        return route($route, $this->address());
+    }
+
+    public function path(): string
+    {
+        return route('shots.show', $this->address(), false);
+    }
+
+    /**
      * The shot of an address together with the revision it stands on: little is done with one that does not need the other, and asking
      * once is faster.
      *
@@ -69,12 +91,29 @@ final class Shot extends Model
      */
     public function resolveRouteBinding($value, $field = null): ?self
     {
+        return self::addressed($value, self::query());
+    }
+
+    /**
+     * @param mixed   $value
+     * @param ?string $field
+     */
+    public function resolveSoftDeletableRouteBinding($value, $field = null): ?self
+    {
+        return self::addressed($value, self::withTrashed());
+    }
+
+    /**
+     * @param Builder<Shot> $query
+     */
+    private static function addressed(mixed $value, Builder $query): ?self
+    {
         $revision = PlanRevision::query()->whereColumn('plan_revisions.id', 'shots.current_revision_id')
             // JSON stays the text it is in its own table, for the model to read.
             ->selectRaw("to_jsonb(plan_revisions) || jsonb_build_object('plan', plan::text, 'pins', pins::text)");
-        $query = self::query();
         $query->addSelect(['*', 'its_revision' => $revision]);
-        $found = $query->whereKey($value)->first();
+        // Under another shoot's address there is no such shot.
+        $found = $query->whereKey($value)->where('shoot_id', request()->route()->originalParameter('shoot'))->first();
         if ($found === null) {
             return null;
         }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\LazySessions;
+use App\Policies\OwnersPolicy;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
@@ -17,6 +21,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
+        Auth::resolveUsersUsing(static fn (): ?Authenticatable => null);
+        Gate::guessPolicyNamesUsing(static fn (): string => OwnersPolicy::class);
         Session::extend('lazy', static function (Application $app): LazySessions {
             return new LazySessions(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app);
         });

@@ -154,13 +154,13 @@ test('a dragged peg is where the core puts it, and undo goes back to the start',
 test('the server is lost in mid-drag and comes back: the drag is not lost', async () => {
   const page = await makeShot(view, 'Lost in mid-drag');
   const grip = page.locator('.grip[data-peg="1"][data-axis-id=pan]');
-  await page.route(`${url}/shots/*/edits`, (route) => route.abort());
+  await page.route(`${url}/shoots/*/shots/*/edits`, (route) => route.abort());
   await drag(page, grip, [0, -12], { letGo: false });
   const shown = await page.locator('.drag-figures').textContent();
   await page.mouse.up();
   await page.getByRole('alert').filter({ hasText: 'Your change waits here' }).waitFor();
   assert.equal((await planOf(page)).move.keyframes[1].pan, 10);
-  await page.unroute(`${url}/shots/*/edits`);
+  await page.unroute(`${url}/shoots/*/shots/*/edits`);
   await page.locator('#trouble').waitFor({ state: 'hidden' });
   await page.locator('.drag-figures').waitFor({ state: 'hidden' });
   assert.equal((await planOf(page)).move.keyframes[1].pan, Number(shown.match(/pan ([\d.−-]+)/)[1].replace('−', '-')));

@@ -81,7 +81,7 @@ test('two windows on one shot: the second is told, nothing is overwritten', asyn
 
 test('when the server does not answer, the page says so, keeps what was typed and saves it once it does', async () => {
   const page = await makeShot(view, 'Lost server');
-  await page.route(`${url}/shots/*`, (route) => route.abort());
+  await page.route(`${url}/shoots/*/shots/*`, (route) => route.abort());
   await page.getByLabel('Interval in seconds').fill('9');
   await page.keyboard.press('Tab');
   await page.getByRole('alert').filter({ hasText: 'Your change waits here' }).waitFor();
@@ -89,7 +89,7 @@ test('when the server does not answer, the page says so, keeps what was typed an
   await page.keyboard.press('Tab');
   await page.getByRole('alert').filter({ hasText: '2 changes wait' }).waitFor();
   assert.equal((await planOf(page)).timing.interval_s, 6);
-  await page.unroute(`${url}/shots/*`);
+  await page.unroute(`${url}/shoots/*/shots/*`);
   await page.locator('#trouble').waitFor({ state: 'hidden' });
   await page.locator('#figures').getByText('298', { exact: true }).waitFor();
   const { timing } = await planOf(page);

@@ -63,7 +63,7 @@ export async function openDemo(view, title, options) {
 
 /** A new shot in a shoot of its own: tests do not meet in one. */
 export async function makeShot(view, title, options) {
-  const page = await view.open(`/shots/${await newShot(await newShootAtSaltreach(`For ${title}`), title)}`, options);
+  const page = await view.open(await newShot(await newShootAtSaltreach(`For ${title}`), title), options);
   await benchIsReady(page, options);
   return page;
 }

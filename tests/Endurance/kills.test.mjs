@@ -69,7 +69,7 @@ test('whatever dies during saves comes back, and every acknowledged save is ther
   await saving.stop();
   assert.deepEqual(saving.unexpected, [], copy.errors().slice(-40).join('\n'));
   assert.equal((await planOf(shot, copy.base)).timing.interval_s, saving.acknowledged.at(-1));
-  const history = await (await get(`/shots/${shot}/history`, copy.base)).text();
+  const history = await (await get(`${shot}/history`, copy.base)).text();
   // Each once: the newest two hundred are listed, and none of them twice.
   for (const interval of saving.acknowledged.slice(-150)) {
     const found = history.match(new RegExp(`interval [\\d.]+ → ${String(interval).replace('.', '\\.')} s`, 'g')) ?? [];

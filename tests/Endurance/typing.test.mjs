@@ -43,7 +43,7 @@ test('pairs of fields typed at any speed over any line: every number arrives, an
   const random = numbers(20261126);
   const pairs = times(5, 300);
   const shot = await newShot(await newShoot('Typed into'), 'Typed fast');
-  const page = await view.open(`/shots/${shot}`);
+  const page = await view.open(shot);
   await benchIsReady(page);
   const wanted = new Map();
   for (let pair = 0; pair < pairs; pair++) {
@@ -89,7 +89,7 @@ test('pairs of fields typed at any speed over any line: every number arrives, an
 test('what waits survives another page and a closed tab, and half a number is there again', { timeout: 120_000 }, async () => {
   const shoot = await newShoot('Left behind');
   const [one, two] = [await newShot(shoot, 'Left by a link'), await newShot(shoot, 'Closed')];
-  const page = await view.open(`/shots/${one}`);
+  const page = await view.open(one);
   await benchIsReady(page);
   await page.route('**/shots/*', (route) => (route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue()));
   await page.getByLabel('Interval in seconds').fill('7.5');
@@ -100,7 +100,7 @@ test('what waits survives another page and a closed tab, and half a number is th
   await page.unroute('**/shots/*');
   await until('it is sent from the other page', async () => (await planOf(one)).timing.interval_s === 7.5);
 
-  await page.goto(page.url().replace(/shoots\/\d+.*/, `shots/${two}`));
+  await page.goto(new URL(two, page.url()).href);
   await benchIsReady(page);
   await page.route('**/shots/*', (route) => (route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue()));
   await page.getByLabel('Interval in seconds').fill('8.5');
@@ -111,7 +111,7 @@ test('what waits survives another page and a closed tab, and half a number is th
   const context = page.context();
   await page.close();
   const again = await context.newPage();
-  await again.goto(`${process.env.EVRENT_URL ?? 'http://127.0.0.1:8710'}/shots/${two}`);
+  await again.goto(`${process.env.EVRENT_URL ?? 'http://127.0.0.1:8710'}${two}`);
   await benchIsReady(again);
   await until('the closed tab’s change is sent', async () => (await planOf(two)).timing.interval_s === 8.5);
   assert.equal(await again.getByLabel('Photos on the way').inputValue(), typed);
@@ -120,7 +120,7 @@ test('what waits survives another page and a closed tab, and half a number is th
 
 test('while a change is on its way the verdict is marked as of before', { timeout: 60_000 }, async () => {
   const shot = await newShot(await newShoot('Older state'), 'Older verdict');
-  const page = await view.open(`/shots/${shot}`);
+  const page = await view.open(shot);
   await benchIsReady(page);
   let letGo;
   const gate = new Promise((resolve) => { letGo = resolve; });

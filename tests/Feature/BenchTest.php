@@ -32,7 +32,7 @@ final class BenchTest extends PageTestCase
     public function testThePageDrawsWhatTheScheduleSays(): void
     {
         $shot = self::shot(['/rig/base' => ['off_level_deg' => 2, 'toward_deg' => 90, 'zero_bearing_deg' => 0]]);
-        $data = self::dataOf($this->get("/shots/{$shot->id}")->assertOk());
+        $data = self::dataOf($this->get("{$shot->path()}")->assertOk());
         $schedule = Schedule::of(self::planOf($shot));
         self::assertSame(240, $data['photos']);
         $read = static fn (string $name): array => self::column($data, $name);
@@ -133,12 +133,12 @@ final class BenchTest extends PageTestCase
     {
         $shot = self::shot();
         $stands = ['slide' => '40', 'pan' => '-14', 'tilt' => '2'];
-        $this->post("/shots/{$shot->id}/jog", ['positions' => $stands, 'axis' => 'slide', 'steps' => '1', 'coarse' => '1'])
+        $this->post("{$shot->path()}/jog", ['positions' => $stands, 'axis' => 'slide', 'steps' => '1', 'coarse' => '1'])
             ->assertOk()->assertJsonPath('positions.slide', 90)->assertJsonPath('pose.x', 0.09)->assertJsonPath('pose.yaw', -14);
-        $this->post("/shots/{$shot->id}/jog", ['positions' => $stands, 'axis' => 'slide', 'steps' => '-1', 'coarse' => '1'])->assertJsonPath('positions.slide', 0);
-        $this->post("/shots/{$shot->id}/jog", ['positions' => ['pan' => '999'] + $stands])->assertJsonPath('positions.pan', 180);
-        $this->post("/shots/{$shot->id}/jog", ['positions' => ['pan' => 'left'] + $stands])->assertStatus(422)->assertSee('Enter a position');
-        $this->post("/shots/{$shot->id}/jog", ['positions' => $stands, 'axis' => 'roll', 'steps' => '1'])->assertStatus(422)->assertSee('slide, pan, tilt');
+        $this->post("{$shot->path()}/jog", ['positions' => $stands, 'axis' => 'slide', 'steps' => '-1', 'coarse' => '1'])->assertJsonPath('positions.slide', 0);
+        $this->post("{$shot->path()}/jog", ['positions' => ['pan' => '999'] + $stands])->assertJsonPath('positions.pan', 180);
+        $this->post("{$shot->path()}/jog", ['positions' => ['pan' => 'left'] + $stands])->assertStatus(422)->assertSee('Enter a position');
+        $this->post("{$shot->path()}/jog", ['positions' => $stands, 'axis' => 'roll', 'steps' => '1'])->assertStatus(422)->assertSee('slide, pan, tilt');
         self::assertSame(1, $shot->revisions()->count());
         $this->edit($shot, 'keyframe-here', ['place' => '1', 'positions' => ['slide' => '555', 'pan' => '3', 'tilt' => '1']])->assertOk();
         self::assertEquals(['slide' => 555.0, 'pan' => 3.0, 'tilt' => 1.0], self::planOf($shot)->move->keyframes[1]->positions);
@@ -147,7 +147,7 @@ final class BenchTest extends PageTestCase
     public function testFieldsAreDrawnAgainOnlyWhenThereAreOthers(): void
     {
         $shot = self::shot();
-        $structure = self::dataOf($this->get("/shots/{$shot->id}"))['structure'];
+        $structure = self::dataOf($this->get("{$shot->path()}"))['structure'];
         $this->type($shot, ['timing' => ['interval_s' => '9']], ['structure' => $structure])->assertDontSee('id="fields"', false);
         $this->edit($shot, 'exposure-keys', ['do' => 'vary'], ['structure' => $structure])->assertSee('id="fields"', false)->assertSee('The exposure along the run');
         $this->type($shot, ['timing' => ['exposure_s' => [1 => ['exposure_s' => '2']]]])->assertOk();

@@ -134,19 +134,19 @@ final class DayTest extends PageTestCase
     {
         $shot = self::shot();
         $this->put(
-            "/shots/{$shot->id}/stay",
+            "{$shot->path()}/stay",
             ['start' => '20 min before sunset', 'setup_minutes' => '45', 'teardown_minutes' => '10'],
         )->assertRedirect();
         $this->get('/shoots/' . $shot->shoot_id)->assertSee('17:50');
         self::assertSame(45, Shot::query()->findOrFail($shot->id)->setup_minutes);
         // Dragged, it stays told by sunset. 18:30 is 66,600 s after midnight, and sunset 18:10.
         $this->put(
-            "/shots/{$shot->id}/stay",
+            "{$shot->path()}/stay",
             ['to_s' => '66600'],
             ['HX-Request' => 'true'],
         )->assertOk()->assertSee('id="day"', false)->assertSee('18:30');
         self::assertSame('sunset', self::planOf($shot)->start?->event->value);
-        $this->put("/shots/{$shot->id}/stay", ['start' => ''])->assertRedirect();
+        $this->put("{$shot->path()}/stay", ['start' => ''])->assertRedirect();
         self::assertNull(self::planOf($shot)->start);
     }
 
@@ -155,7 +155,7 @@ final class DayTest extends PageTestCase
         $shot = self::shot();
         foreach ([['start' => 'soon'], ['setup_minutes' => '-5'], ['teardown_minutes' => '1.5'], ['setup_minutes' => '9999']] as $typed) {
             $field = array_key_first($typed);
-            $page = $this->put("/shots/{$shot->id}/stay", $typed, ['HX-Request' => 'true'])->assertStatus(422);
+            $page = $this->put("{$shot->path()}/stay", $typed, ['HX-Request' => 'true'])->assertStatus(422);
             self::assertMatchesRegularExpression("~id=\"p-stay-{$shot->id}-{$field}\">Enter~", (string) $page->getContent());
         }
         self::assertSame('16:20', self::planOf($shot)->start?->at);

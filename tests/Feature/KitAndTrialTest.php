@@ -32,7 +32,7 @@ final class KitAndTrialTest extends PageTestCase
     private function pick(Shot $shot, string $name, string $count = '1'): void
     {
         $this->post(
-            "/shots/{$shot->id}/kit",
+            "{$shot->path()}/kit",
             ['item' => self::item($name)->id, 'count' => $count, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id],
             ['HX-Request' => 'true'],
         )
@@ -81,20 +81,20 @@ final class KitAndTrialTest extends PageTestCase
         self::assertSame($before->move->keyframes[1]->positions['pan'], $plan->move->keyframes[1]->positions['pan']);
         $this->pick($shot, 'Rail of 900 mm with pan and tilt');
         self::assertSame(0.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
-        $this->get("/shots/{$shot->id}")->assertOk()->assertSee('Rail of 900 mm');
+        $this->get("{$shot->path()}")->assertOk()->assertSee('Rail of 900 mm');
     }
 
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void
     {
         $shot = self::shot();
         $this->post(
-            "/shots/{$shot->id}/kit",
+            "{$shot->path()}/kit",
             ['item' => 999_999, 'revision' => $shot->current_revision_id],
             ['HX-Request' => 'true'],
         )->assertOk()->assertSee('no longer in the bag');
-        $this->post("/shots/{$shot->id}/kit", ['item' => self::item('Heavy legs')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->post("{$shot->path()}/kit", ['item' => self::item('Heavy legs')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
         $this->post(
-            "/shots/{$shot->id}/kit",
+            "{$shot->path()}/kit",
             ['item' => self::item('Heavy legs')->id, 'count' => '0', 'revision' => $shot->current_revision_id],
             ['HX-Request' => 'true'],
         )
@@ -174,13 +174,13 @@ final class KitAndTrialTest extends PageTestCase
         )
             ->assertOk()->assertSee('Reeds in the wind')->assertSee('does not fit the interval')->assertSee('24 photos each');
         $trial = Trial::query()->firstOrFail();
-        $keep = fn (array $cells) => $this->put("/trials/{$trial->id}", ['cells' => $cells]);
+        $keep = fn (array $cells) => $this->put("/shoots/{$trial->shoot_id}/trials/{$trial->id}", ['cells' => $cells]);
         $keep(['1:0' => ['rating' => '4', 'note' => 'blends'], '2:1' => ['rating' => '2', 'note' => ''], '2:0' => ['rating' => '', 'note' => 'gust']])
             ->assertSessionHasNoErrors();
         $keep(['9:9' => ['rating' => '2']])->assertSessionHasErrors();
         $keep(['1:0' => ['rating' => '7']])->assertSessionHasErrors();
         $this->get($url)->assertSee('value="gust"', false)->assertSee('Make 2 s and 0.5 s the recipe');
-        $this->followingRedirects()->post("/trials/{$trial->id}/recipe")->assertOk()->assertSee('is a recipe now');
+        $this->followingRedirects()->post("/shoots/{$trial->shoot_id}/trials/{$trial->id}/recipe")->assertOk()->assertSee('is a recipe now');
         $recipe = \App\Pages\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
         self::assertSame([2.0, 0.25], [$recipe->intervalSeconds, $recipe->openShare]);
         self::assertStringContainsString('blends', $recipe->reason);
@@ -198,7 +198,7 @@ final class KitAndTrialTest extends PageTestCase
             "/shoots/{$shoot->id}/shots",
             ['title' => 'Kept', 'starter' => 'pan-tilt', 'recipe' => '999999'],
         )->assertSessionHasErrors(['recipe'])->assertSessionHasInput('title', 'Kept');
-        $this->delete("/trials/{$trial->id}")->assertRedirect();
+        $this->delete("/shoots/{$trial->shoot_id}/trials/{$trial->id}")->assertRedirect();
         self::assertSame(0, Trial::query()->count());
     }
 

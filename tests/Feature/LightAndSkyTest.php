@@ -76,7 +76,7 @@ final class LightAndSkyTest extends PageTestCase
     public function testEachSchoolIsAcceptedWithOnePress(): void
     {
         $shot = self::dusk();
-        $this->get("/shots/{$shot->id}/schools")->assertOk()->assertSee('Fixed, as the first photo')->assertSee('Ramp without steps')->assertSee('out by more than 1 stop');
+        $this->get("{$shot->path()}/schools")->assertOk()->assertSee('Fixed, as the first photo')->assertSee('Ramp without steps')->assertSee('out by more than 1 stop');
         $this->edit($shot, 'light-by', ['school' => 'stepless'])->assertOk()->assertSee('This shot works');
         self::assertGreaterThan(3, count(self::planOf($shot)->timing->exposure->keys));
         self::assertLessThan(200, max([0, ...array_map(abs(...), self::brightness($shot))]), 'a fifth of a stop at most');
@@ -135,7 +135,7 @@ final class LightAndSkyTest extends PageTestCase
         $shot = self::shot(['/light' => ['aperture' => 4, 'iso' => 200, 'iso_changes' => [['frame' => 100, 'iso' => 400]]]]);
         $lines = array_map(
             static fn (string $line): array => str_getcsv($line, ',', '"', ''),
-            explode("\n", trim($this->get("/shots/{$shot->id}/schedule.csv")->streamedContent())),
+            explode("\n", trim($this->get("{$shot->path()}/schedule.csv")->streamedContent())),
         );
         $iso = (int) array_search('iso', $lines[0], true);
         self::assertSame(['200', '200', '400', '400'], [$lines[1][$iso], $lines[99][$iso], $lines[100][$iso], $lines[240][$iso]]);

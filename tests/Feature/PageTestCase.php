@@ -87,7 +87,7 @@ abstract class PageTestCase extends TestCase
      */
     protected function step(Shot $shot, string $towards, array $headers = []): TestResponse
     {
-        return $this->post("/shots/{$shot->id}/{$towards}", ['revision' => self::revisionOf($shot)], $headers);
+        return $this->post("{$shot->path()}/{$towards}", ['revision' => self::revisionOf($shot)], $headers);
     }
 
     /**
@@ -103,7 +103,7 @@ abstract class PageTestCase extends TestCase
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
 
         return $this->put(
-            "/shots/{$shot->id}",
+            "{$shot->path()}",
             ['plan' => $plan, 'revision' => $revision, ...$others, 'end' => '1'],
             $byScript ? ['HX-Request' => 'true'] : [],
         );
@@ -121,7 +121,7 @@ abstract class PageTestCase extends TestCase
     {
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
 
-        return $this->post("/shots/{$shot->id}/edits", ['edit' => $edit, 'with' => $with, 'revision' => $revision, ...$others], ['HX-Request' => 'true']);
+        return $this->post("{$shot->path()}/edits", ['edit' => $edit, 'with' => $with, 'revision' => $revision, ...$others], ['HX-Request' => 'true']);
     }
 
     /**

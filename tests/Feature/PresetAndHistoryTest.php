@@ -16,7 +16,7 @@ final class PresetAndHistoryTest extends PageTestCase
      */
     private function keep(Shot $shot, array $fields): Preset
     {
-        $this->post("/shots/{$shot->id}/presets", $fields)->assertRedirect("/shots/{$shot->id}");
+        $this->post("{$shot->path()}/presets", $fields)->assertRedirect("{$shot->path()}");
 
         return Preset::query()->orderByDesc('id')->firstOrFail();
     }
@@ -24,7 +24,7 @@ final class PresetAndHistoryTest extends PageTestCase
     private function apply(Shot $shot, int $preset): void
     {
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
-        $this->post("/shots/{$shot->id}/applied-presets", ['preset' => $preset, 'revision' => $revision])->assertRedirect("/shots/{$shot->id}")->assertSessionHas('notice');
+        $this->post("{$shot->path()}/applied-presets", ['preset' => $preset, 'revision' => $revision])->assertRedirect("{$shot->path()}")->assertSessionHas('notice');
     }
 
     public function testAMoveIsKeptAndScaledToAnotherRigsTravel(): void
@@ -89,7 +89,7 @@ final class PresetAndHistoryTest extends PageTestCase
     {
         $shot = self::shot();
         $this->keep($shot, ['name' => 'One', 'kind' => 'move']);
-        $this->followingRedirects()->from("/shots/{$shot->id}")->post("/shots/{$shot->id}/presets", ['name' => 'One', 'kind' => 'move'])->assertSee('There is one of this name already');
+        $this->followingRedirects()->from("{$shot->path()}")->post("{$shot->path()}/presets", ['name' => 'One', 'kind' => 'move'])->assertSee('There is one of this name already');
         self::assertSame(1, Preset::query()->count());
     }
 
@@ -98,11 +98,11 @@ final class PresetAndHistoryTest extends PageTestCase
         $shot = self::shot();
         $first = $shot->current_revision_id;
         $this->type($shot, ['timing' => ['interval_s' => '2', 'mode' => 'continuous']]);
-        $this->get("/shots/{$shot->id}/history")->assertOk()
+        $this->get("{$shot->path()}/history")->assertOk()
             ->assertSee('stops for each photo')->assertSee('creeps on')->assertSee('8 s')->assertSee('2 s')->assertSee('Every change');
-        $this->get("/shots/{$shot->id}/history?left={$first}&right={$first}")->assertSee('one and the same');
-        $this->get("/shots/{$shot->id}/history?left=abc&right=999999999")->assertOk();
-        $this->step($shot, "revisions/{$first}")->assertRedirect("/shots/{$shot->id}");
+        $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('one and the same');
+        $this->get("{$shot->path()}/history?left=abc&right=999999999")->assertOk();
+        $this->step($shot, "revisions/{$first}")->assertRedirect("{$shot->path()}");
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
         self::assertSame(3, $shot->revisions()->count());
         $other = self::shot();
@@ -112,9 +112,9 @@ final class PresetAndHistoryTest extends PageTestCase
     public function testAFaultIsRehearsedFromThePage(): void
     {
         $shot = self::shot();
-        $this->followingRedirects()->post("/shots/{$shot->id}/runs", ['kind' => 'missed_trigger', 'frame' => '50'])->assertOk()
+        $this->followingRedirects()->post("{$shot->path()}/runs", ['kind' => 'missed_trigger', 'frame' => '50'])->assertOk()
             ->assertSee('1 photo of 240 cannot be used.')->assertSee('not taken');
-        $this->from("/shots/{$shot->id}")->post("/shots/{$shot->id}/runs", ['kind' => 'pause', 'frame' => '999'])->assertSessionHasErrors('frame');
-        $this->post("/shots/{$shot->id}/runs", ['kind' => 'gremlins', 'frame' => '1'])->assertSessionHasErrors('kind');
+        $this->from("{$shot->path()}")->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => '999'])->assertSessionHasErrors('frame');
+        $this->post("{$shot->path()}/runs", ['kind' => 'gremlins', 'frame' => '1'])->assertSessionHasErrors('kind');
     }
 }

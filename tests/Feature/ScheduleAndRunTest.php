@@ -14,7 +14,7 @@ final class ScheduleAndRunTest extends PageTestCase
 {
     public function testTheCsvIsTheExampleScheduleToAMillionth(): void
     {
-        $response = $this->get('/shots/' . self::shot()->id . '/schedule.csv')->assertOk()->assertDownload('flood-tide-at-the-mill-race.schedule.csv');
+        $response = $this->get(self::shot()->path() . '/schedule.csv')->assertOk()->assertDownload('flood-tide-at-the-mill-race.schedule.csv');
         $lines = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($response->streamedContent())));
         $header = array_map(strval(...), array_shift($lines));
         /** @var array{frames: list<array<string, mixed>>} $expected */
@@ -41,7 +41,7 @@ final class ScheduleAndRunTest extends PageTestCase
     public function testADryRunKeepsOneRowForEachPhotoPlannedAgainstActual(): void
     {
         $shot = self::shot();
-        $this->followingRedirects()->post("/shots/{$shot->id}/runs")->assertOk()
+        $this->followingRedirects()->post("{$shot->path()}/runs")->assertOk()
             ->assertSee('Every photo came on time.')->assertSee('The latest was photo')->assertSee('1–50 of 240');
         $run = Run::query()->firstOrFail();
         self::assertSame($shot->current_revision_id, $run->plan_revision_id);
@@ -55,18 +55,18 @@ final class ScheduleAndRunTest extends PageTestCase
     public function testARunStaysWithTheRevisionItFollowed(): void
     {
         $shot = self::shot();
-        $this->post("/shots/{$shot->id}/runs");
+        $this->post("{$shot->path()}/runs");
         $this->type($shot, ['timing' => ['photos' => '100']]);
         $run = Run::query()->firstOrFail();
         self::assertSame(216, $run->revision->toPlan()->timing->photos);
-        $this->get("/runs/{$run->id}?photo=240")->assertOk()->assertSee('201–240 of 240');
-        $this->get("/shots/{$shot->id}")->assertSee('Last dry run');
+        $this->get(route('runs.show', [...$run->address(), 'photo' => 240]))->assertOk()->assertSee('201–240 of 240');
+        $this->get("{$shot->path()}")->assertSee('Last dry run');
     }
 
     public function testALongRunIsStoredWhole(): void
     {
         $shot = self::shot(['/timing/photos' => 5000, '/timing/interval_s' => 4]);
-        $this->post("/shots/{$shot->id}/runs")->assertRedirect();
+        $this->post("{$shot->path()}/runs")->assertRedirect();
         self::assertSame(5024, RunPhoto::query()->count());
     }
 
@@ -76,7 +76,7 @@ final class ScheduleAndRunTest extends PageTestCase
         $demo = Shoot::query()->where('is_demo', true)->firstOrFail();
         $shot = $demo->shots()->firstOrFail();
         $this->type($shot, ['timing' => ['photos' => '50']]);
-        $this->post("/shots/{$shot->id}/runs");
+        $this->post("{$shot->path()}/runs");
         self::assertSame(0, $this->artisan('evrent:demo'));
         self::assertSame(50, self::planOf($shot)->timing->photos);
         self::assertSame(0, $this->artisan('evrent:demo --reset'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Run;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Illuminate\Http\UploadedFile;
@@ -48,10 +49,10 @@ final class ShootPageTest extends PageTestCase
     public function testAShotIsRenamedAndTheRenamingCanBeUndone(): void
     {
         $shot = self::shot();
-        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => 'Mill race, second try'])->assertSessionHasNoErrors();
+        $this->put("{$shot->path()}/title", ['revision' => self::revisionOf($shot), 'title' => 'Mill race, second try'])->assertSessionHasNoErrors();
         self::assertSame('Mill race, second try', self::planOf($shot)->title);
-        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => "a\0b"])->assertSessionHasErrors("rename.{$shot->id}.title");
-        $this->put("/shots/{$shot->id}/title", ['revision' => self::revisionOf($shot), 'title' => ''])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->put("{$shot->path()}/title", ['revision' => self::revisionOf($shot), 'title' => "a\0b"])->assertSessionHasErrors("rename.{$shot->id}.title");
+        $this->put("{$shot->path()}/title", ['revision' => self::revisionOf($shot), 'title' => ''])->assertSessionHasErrors("rename.{$shot->id}.title");
         $this->step($shot, 'undo');
         self::assertSame('Flood tide at the mill race', self::planOf($shot)->title);
     }
@@ -59,23 +60,26 @@ final class ShootPageTest extends PageTestCase
     public function testACopyIsAShotOfItsOwn(): void
     {
         $shot = self::shot();
-        $this->followingRedirects()->post("/shots/{$shot->id}/copies")->assertOk()->assertSee('Flood tide at the mill race (copy)');
+        $this->followingRedirects()->post("{$shot->path()}/copies")->assertOk()->assertSee('Flood tide at the mill race (copy)');
         $copy = Shot::query()->orderByDesc('id')->firstOrFail();
         $this->type($copy, ['timing' => ['photos' => '100']]);
         self::assertSame(216, self::planOf($shot)->timing->photos);
         $long = self::shot(['/title' => str_repeat('é', 200)]);
-        $this->post("/shots/{$long->id}/copies")->assertRedirect();
+        $this->post("{$long->path()}/copies")->assertRedirect();
     }
 
     public function testADeletedShotIsGoneUntilItIsBroughtBack(): void
     {
         $shot = self::shot();
-        $this->post("/shots/{$shot->id}/runs");
-        $this->followingRedirects()->delete("/shots/{$shot->id}")->assertOk()->assertSee('is deleted')->assertSee('Undo')->assertSee('Bring back');
+        $this->post("{$shot->path()}/runs");
+        $this->followingRedirects()->delete("{$shot->path()}")->assertOk()->assertSee('is deleted')->assertSee('Undo')->assertSee('Bring back');
+        $this->get("{$shot->path()}")->assertNotFound();
+        $run = Run::query()->firstOrFail();
+        $this->get(route('runs.show', $run->address()))->assertOk();
+        $this->get("/runs/{$run->id}")->assertRedirect(route('runs.show', $run->address()));
         $this->get("/shots/{$shot->id}")->assertNotFound();
-        $this->get('/runs/' . \App\Models\Run::query()->firstOrFail()->id)->assertOk();
         $this->from("/shoots/{$shot->shoot_id}")->post("/bin/shot/{$shot->id}")->assertRedirect('/shoots/' . $shot->shoot_id);
-        $this->get("/shots/{$shot->id}")->assertOk();
+        $this->get("{$shot->path()}")->assertOk();
     }
 
     public function testAShootIsMadeAndBadOnesAreRefusedByTheField(): void
@@ -90,12 +94,12 @@ final class ShootPageTest extends PageTestCase
     public function testAPlanFileGoesOutAndComesBackTheSame(): void
     {
         $shot = self::shot();
-        $json = (string) $this->get("/shots/{$shot->id}/plan.json")->assertOk()->assertDownload('flood-tide-at-the-mill-race.plan.json')->getContent();
+        $json = (string) $this->get("{$shot->path()}/plan.json")->assertOk()->assertDownload('flood-tide-at-the-mill-race.plan.json')->getContent();
         $this->open($json)->assertSessionHasNoErrors();
         $opened = Shot::query()->orderByDesc('id')->firstOrFail();
         self::assertNotSame($shot->id, $opened->id);
         self::assertEquals(self::planOf($shot), self::planOf($opened));
-        self::assertSame($json, $this->get("/shots/{$opened->id}/plan.json")->getContent());
+        self::assertSame($json, $this->get("{$opened->path()}/plan.json")->getContent());
     }
 
     /**
@@ -125,10 +129,10 @@ final class ShootPageTest extends PageTestCase
 
     public function testWhatIsNotThereIsAFriendlyPage(): void
     {
-        foreach (['/shots/999999', '/shots/99999999999999999999999', '/shots/abc', '/shoots/0', '/runs/5', '/shots/1.5', '/nowhere', '/shots/1/schedule.xml'] as $url) {
+        foreach (['/shots/999999', '/shots/99999999999999999999999', '/shots/abc', '/shoots/0', '/runs/5', '/shots/1.5', '/nowhere', '/shoots/1/shots/1/schedule.xml'] as $url) {
             $this->get($url)->assertNotFound()->assertSee('That is not here')->assertSee('To the shoots');
         }
-        $this->post('/shots/' . self::shot()->id)->assertStatus(405)->assertSee('cannot be done this way');
+        $this->post(self::shot()->path())->assertStatus(405)->assertSee('cannot be done this way');
     }
 
     public function testTheLookIsKept(): void

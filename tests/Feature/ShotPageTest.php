@@ -16,7 +16,7 @@ final class ShotPageTest extends PageTestCase
 {
     public function testShowsTheVerdictTheSentenceAndTheFigures(): void
     {
-        $this->get('/shots/' . self::shot()->id)->assertOk()
+        $this->get(self::shot()->path())->assertOk()
             ->assertSee('This shot works.')->assertSee('5.58 s to spare')
             ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
             ->assertSee('4.767 mm')->assertSee('0.203 °');
@@ -39,7 +39,7 @@ final class ShotPageTest extends PageTestCase
     public function testAChangeWithoutScriptComesBackToThePage(): void
     {
         $shot = self::shot();
-        $this->type($shot, ['timing' => ['photos' => '300']], byScript: false)->assertRedirect("/shots/{$shot->id}");
+        $this->type($shot, ['timing' => ['photos' => '300']], byScript: false)->assertRedirect("{$shot->path()}");
         self::assertSame(300, self::planOf($shot)->timing->photos);
     }
 
@@ -112,7 +112,7 @@ final class ShotPageTest extends PageTestCase
             ->assertSee('The slide goes from 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
         $this->press($shot, 'T21', 'travel');
         self::assertSame(1200.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
-        $this->get("/shots/{$shot->id}")->assertSee('This shot works.')->assertDontSee('The slide goes from');
+        $this->get("{$shot->path()}")->assertSee('This shot works.')->assertDontSee('The slide goes from');
     }
 
     public function testARemedyMakesARevisionThatUndoTakesBack(): void
@@ -121,7 +121,7 @@ final class ShotPageTest extends PageTestCase
         $this->press($shot, 'T1', 'interval');
         self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
         self::assertSame(2, $shot->revisions()->count());
-        $this->step($shot, 'undo')->assertRedirect("/shots/{$shot->id}");
+        $this->step($shot, 'undo')->assertRedirect("{$shot->path()}");
         self::assertSame(2.0, self::planOf($shot)->timing->interval->longest());
         $this->step($shot, 'redo');
         self::assertSame(2.5, self::planOf($shot)->timing->interval->longest());
@@ -132,8 +132,8 @@ final class ShotPageTest extends PageTestCase
     {
         $shot = self::shot();
         foreach ([['finding' => 'T1', 'remedy' => 'interval'], ['finding' => '<x>', 'remedy' => ['a']], []] as $fields) {
-            $this->post("/shots/{$shot->id}/remedies", [...$fields, 'revision' => $shot->current_revision_id])
-                ->assertRedirect("/shots/{$shot->id}");
+            $this->post("{$shot->path()}/remedies", [...$fields, 'revision' => $shot->current_revision_id])
+                ->assertRedirect("{$shot->path()}");
         }
         self::assertSame(1, $shot->revisions()->count());
     }
@@ -160,7 +160,7 @@ final class ShotPageTest extends PageTestCase
         $this->type($shot, ['timing' => ['interval_s' => '9']]);
         $this->type($shot, ['timing' => ['interval_s' => '20']], ['revision' => $old])->assertStatus(409)->assertSee('another window');
         $this->type($shot, ['timing' => ['interval_s' => '20']], ['revision' => $old], byScript: false)->assertRedirect()->assertSessionHas('notice');
-        $this->post("/shots/{$shot->id}/remedies", ['finding' => 'T8', 'remedy' => 'photos', 'revision' => $old]);
+        $this->post("{$shot->path()}/remedies", ['finding' => 'T8', 'remedy' => 'photos', 'revision' => $old]);
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
     }
 
@@ -189,19 +189,19 @@ final class ShotPageTest extends PageTestCase
     public function testTheScheduleIsPagedAndFindsAPhoto(): void
     {
         $shot = self::shot(['/timing/photos' => 1976]);
-        $this->get("/shots/{$shot->id}/schedule?photo=1234", ['HX-Request' => 'true'])->assertOk()
+        $this->get("{$shot->path()}/schedule?photo=1234", ['HX-Request' => 'true'])->assertOk()
             ->assertSee('1,201–1,250 of 2,000')->assertSee('data-photo="1234"', false)->assertDontSee('data-photo="1251"', false);
-        $this->get("/shots/{$shot->id}/schedule?page=999999", ['HX-Request' => 'true'])->assertSee('1,951–2,000');
-        $this->get("/shots/{$shot->id}/schedule?page=-1&photo=abc", ['HX-Request' => 'true'])->assertSee('1–50 of');
+        $this->get("{$shot->path()}/schedule?page=999999", ['HX-Request' => 'true'])->assertSee('1,951–2,000');
+        $this->get("{$shot->path()}/schedule?page=-1&photo=abc", ['HX-Request' => 'true'])->assertSee('1–50 of');
 // Without script it is a page of its own.
-        $this->get("/shots/{$shot->id}/schedule?page=2")->assertOk()->assertSee('<html', false)->assertSee('51–100 of');
+        $this->get("{$shot->path()}/schedule?page=2")->assertOk()->assertSee('<html', false)->assertSee('51–100 of');
     }
 
     public function testThePageShowsPlansWithMoreKeyframesKeysAndContinuousMode(): void
     {
         foreach (['2-three-keyframes-flow', '3-overrun-with-hold'] as $name) {
             $shot = app(\App\Actions\CreateShot::class)(self::shoot(), Plans::example($name), 'test');
-            $this->get("/shots/{$shot->id}")->assertOk()->assertSee('>C</span>', false);
+            $this->get("{$shot->path()}")->assertOk()->assertSee('>C</span>', false);
             $this->type($shot, ['move' => ['keyframes' => [1 => ['pan' => '4']]], 'start' => ''])->assertOk();
             self::assertSame(4.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         }
@@ -241,9 +241,9 @@ final class ShotPageTest extends PageTestCase
     public function testThePictureIsDescribedChangedAndLeftOut(): void
     {
         $shot = self::shot();
-        $this->get("/shots/{$shot->id}")->assertSee('Describe the picture')->assertDontSee('Focal length');
+        $this->get("{$shot->path()}")->assertSee('Describe the picture')->assertDontSee('Focal length');
         $this->edit($shot, 'optics-in')->assertOk()->assertSee('Focal length');
-        $this->get("/shots/{$shot->id}")->assertSee('Focal length')->assertSee('The clip is cropped from the photos')->assertSee('Good to know');
+        $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee('The clip is cropped from the photos')->assertSee('Good to know');
         $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('The clip is cropped from the photos');
         $this->type($shot, ['optics' => ['subject_m' => '3', 'focal_mm' => 'wide']])->assertStatus(422)->assertSee('Enter a number');
         $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('from the foreground to the background');
@@ -254,7 +254,7 @@ final class ShotPageTest extends PageTestCase
     private function press(Shot $shot, string $finding, string $remedy): void
     {
         $revision = Shot::query()->findOrFail($shot->id)->current_revision_id;
-        $this->post("/shots/{$shot->id}/remedies", ['finding' => $finding, 'remedy' => $remedy, 'revision' => $revision])
-            ->assertRedirect("/shots/{$shot->id}")->assertSessionHas('notice');
+        $this->post("{$shot->path()}/remedies", ['finding' => $finding, 'remedy' => $remedy, 'revision' => $revision])
+            ->assertRedirect("{$shot->path()}")->assertSessionHas('notice');
     }
 }

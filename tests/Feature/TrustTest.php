@@ -56,7 +56,7 @@ final class TrustTest extends PageTestCase
     public function testAPlanBeyondTodaysLimitsOpensEverywhereAndIsKeptWithinThemFromThenOn(): void
     {
         $shot = self::keptBefore(['/timing/interval_s' => 1e-300]);
-        $this->get("/shots/{$shot->id}")->assertOk()->assertSee('timing/interval_s is')->assertSee('1.0E-6');
+        $this->get("{$shot->path()}")->assertOk()->assertSee('timing/interval_s is')->assertSee('1.0E-6');
         foreach (["/shoots/{$shot->shoot_id}", "/shoots/{$shot->shoot_id}/packing", "/shoots/{$shot->shoot_id}/sheet", "/shoots/{$shot->shoot_id}/day.ics"] as $path) {
             $this->get($path)->assertOk();
         }
@@ -67,18 +67,18 @@ final class TrustTest extends PageTestCase
     public function testAShotThatCannotBeReadTakesNothingElseDownAndUndoLeadsOut(): void
     {
         $shot = self::keptBefore(['/timing/mode' => 'hover']);
-        $this->get("/shots/{$shot->id}")->assertOk()->assertSee('This plan cannot be worked out')->assertSee('Undo: before');
+        $this->get("{$shot->path()}")->assertOk()->assertSee('This plan cannot be worked out')->assertSee('Undo: before');
         foreach (["/shoots/{$shot->shoot_id}", "/shoots/{$shot->shoot_id}/packing", "/shoots/{$shot->shoot_id}/sheet"] as $path) {
             $this->get($path)->assertOk()->assertSee('Kept before')->assertSee('cannot be worked out');
         }
         $this->get("/shoots/{$shot->shoot_id}/day.ics")->assertOk();
-        $this->get("/shots/{$shot->id}/plan.json")->assertOk()->assertSee('hover');
+        $this->get("{$shot->path()}/plan.json")->assertOk()->assertSee('hover');
         foreach (['schedule', 'schedule.csv', 'schools', 'history'] as $page) {
-            $this->get("/shots/{$shot->id}/{$page}")->assertStatus(422)->assertSee('This plan cannot be worked out');
+            $this->get("{$shot->path()}/{$page}")->assertStatus(422)->assertSee('This plan cannot be worked out');
         }
         $this->type($shot, ['timing' => ['interval_s' => '6']])->assertStatus(422);
-        $this->step($shot, 'undo')->assertRedirect("/shots/{$shot->id}");
-        $this->get("/shots/{$shot->id}")->assertOk()->assertSee('This shot works.');
+        $this->step($shot, 'undo')->assertRedirect("{$shot->path()}");
+        $this->get("{$shot->path()}")->assertOk()->assertSee('This shot works.');
     }
 
     public function testFiguresAreKeptWithTheirRevisionAndReadByTheShoot(): void
@@ -176,7 +176,7 @@ final class TrustTest extends PageTestCase
                 throw new PDOException('server closed the connection unexpectedly');
             }
         });
-        $this->get("/shots/{$shot->id}")->assertStatus(503)->assertHeader('Retry-After', '2');
+        $this->get("{$shot->path()}")->assertStatus(503)->assertHeader('Retry-After', '2');
     }
 
     public function testAnAbsentDatabaseDoesNotFillTheLogAndAFaultOfItsDriverStaysInIt(): void
@@ -215,7 +215,7 @@ final class TrustTest extends PageTestCase
         }
         self::assertSame(2, $shot->revisions()->count());
         $cut = ['plan' => ['timing' => ['interval_s' => '3']], 'revision' => self::revisionOf($shot)];
-        $this->put("/shots/{$shot->id}", $cut, ['HX-Request' => 'true'])->assertStatus(422)->assertSee('Not all of the form arrived');
+        $this->put("{$shot->path()}", $cut, ['HX-Request' => 'true'])->assertStatus(422)->assertSee('Not all of the form arrived');
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
     }
 
@@ -224,7 +224,7 @@ final class TrustTest extends PageTestCase
         $shot = self::shot();
         $this->type($shot, [], ['held' => ['shooting' => '8 min']])->assertOk();
         // 240 photos in 8 min are 2 s each, too short for the move; a longer interval in 8 min takes fewer photos.
-        $this->get("/shots/{$shot->id}")->assertSee('This shot falls short.')->assertSee('Photos give way: ');
+        $this->get("{$shot->path()}")->assertSee('This shot falls short.')->assertSee('Photos give way: ');
         self::assertSame([Figure::Interval, 480.0], [self::pinsOf($shot)->follows, self::pinsOf($shot)->shootingSeconds]);
     }
 
@@ -320,6 +320,6 @@ final class TrustTest extends PageTestCase
         self::assertSame(3, $shoot->dayEvents()->count());
         self::assertSame(['legs Tall'], $shoot->packed());
         self::assertSame(Figure::Interval, self::pinsOf($shot)->follows);
-        $this->get("/shots/{$shot->id}")->assertOk()->assertSee('40 min');
+        $this->get("{$shot->path()}")->assertOk()->assertSee('40 min');
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 
 /**
  * What was deleted can be brought back.
@@ -30,6 +31,7 @@ final class BinController
         /** @var Builder<Shoot> $query */
         $query = $class::withTrashed();
         $found = $query->findOrFail($id);
+        Gate::authorize('restore', $found);
         try {
             DB::connection()->transaction(static fn (): bool => $found->restore());
         } catch (UniqueConstraintViolationException) {

@@ -41,7 +41,7 @@ final class PlanFileController
             )]);
         }
 
-        return redirect()->route('shots.show', $shot);
+        return redirect($shot->path());
     }
 
     public function show(Shot $shot): Response

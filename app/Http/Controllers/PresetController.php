@@ -47,10 +47,10 @@ final class PresetController
         try {
             $this->keep($request, $kind, $shot);
         } catch (UniqueConstraintViolationException) {
-            return redirect()->route('shots.show', $shot)->withInput()->withErrors(['name' => self::TAKEN], 'preset');
+            return redirect($shot->path())->withInput()->withErrors(['name' => self::TAKEN], 'preset');
         }
 
-        return redirect()->route('shots.show', $shot)->with('notice', 'Kept as “' . Typed::text($request, 'name') . '”.');
+        return redirect($shot->path())->with('notice', 'Kept as “' . Typed::text($request, 'name') . '”.');
     }
 
     private function keep(Request $request, ?PresetKind $kind, Shot $shot): void

@@ -30,14 +30,15 @@ final class RunController
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
         }
 
-        return redirect()->route('runs.show', $dryRun($shot, random_int(1, 999_999), $faults));
+        return redirect()->route('runs.show', $dryRun($shot, random_int(1, 999_999), $faults)->address());
     }
 
-    public function show(Request $request, Run $run): View
+    public function show(Request $request, Shot $shot, Run $run): View
     {
         $rows = PhotoPage::asked($request, $run->photos_total);
 
         return view('runs.show', [
+            'shot' => $shot,
             'run' => $run,
             'plan' => $run->revision->toPlan(),
             'rows' => $rows,

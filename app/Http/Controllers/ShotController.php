@@ -40,7 +40,7 @@ final class ShotController
             return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
         }
 
-        return redirect()->route('shots.show', $shot);
+        return redirect($shot->path());
     }
 
     public function show(Shot $shot): View
@@ -100,7 +100,7 @@ final class ShotController
         $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
         $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $pinned->pins);
 
-        return redirect()->route('shots.show', $copy);
+        return redirect($copy->path());
     }
 
     public function destroy(Shot $shot): RedirectResponse

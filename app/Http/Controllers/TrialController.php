@@ -29,7 +29,7 @@ final class TrialController
 
     public function index(Shoot $shoot): View
     {
-        return view('trials.index', ['shoot' => $shoot, 'trials' => Trial::query()->where('shoot_id', $shoot->id)->orderBy('id')->get()]);
+        return view('trials.index', ['shoot' => $shoot, 'trials' => $shoot->trials()->get()]);
     }
 
     public function store(Request $request, Shoot $shoot): RedirectResponse
@@ -40,13 +40,13 @@ final class TrialController
         } catch (InvalidInput $invalid) {
             return $this->back($shoot)->withInput()->withErrors(ShotResponse::errors($invalid, 'trial'));
         }
-        Trial::query()->create(['shoot_id' => $shoot->id, 'subject' => $matrix->subject, 'content' => TrialText::toJson($matrix)]);
+        $shoot->trials()->create(['subject' => $matrix->subject, 'content' => TrialText::toJson($matrix)]);
 
         return $this->back($shoot)->with('notice', "The test of “{$matrix->subject}” is laid out.");
     }
 
     /** The verdicts on all cells, as they stand in the table. */
-    public function update(Request $request, Trial $trial): RedirectResponse
+    public function update(Request $request, Shoot $shoot, Trial $trial): RedirectResponse
     {
         try {
             DB::connection()->transaction(static function () use ($request, $trial): void {
@@ -68,19 +68,19 @@ final class TrialController
                 $locked->update(['content' => TrialText::toJson($matrix)]);
             });
         } catch (InvalidInput $invalid) {
-            return $this->back($trial->shoot)->withInput()->withErrors(["verdict.{$trial->id}" => $invalid->problems[0]->message]);
+            return $this->back($shoot)->withInput()->withErrors(["verdict.{$trial->id}" => $invalid->problems[0]->message]);
         }
 
-        return redirect()->to(route('trials.index', $trial->shoot_id) . "#trial-{$trial->id}");
+        return redirect()->to(route('trials.index', $shoot) . "#trial-{$trial->id}");
     }
 
     /** The best cell as a recipe. */
-    public function recipe(Trial $trial): RedirectResponse
+    public function recipe(Shoot $shoot, Trial $trial): RedirectResponse
     {
         try {
             $recipe = $trial->matrix()->recipe(self::CLIP_SECONDS);
         } catch (InvalidInput $invalid) {
-            return $this->back($trial->shoot)->with('notice', $invalid->problems[0]->message);
+            return $this->back($shoot)->with('notice', $invalid->problems[0]->message);
         }
         // Pressed in two windows at once, it is one recipe all the same.
         DB::connection()->transaction(static fn () => DB::statement('lock table presets in share row exclusive mode') ? Preset::query()->updateOrCreate(
@@ -91,11 +91,11 @@ final class TrialController
         return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");
     }
 
-    public function destroy(Trial $trial): RedirectResponse
+    public function destroy(Shoot $shoot, Trial $trial): RedirectResponse
     {
         $trial->delete();
 
-        return $this->back($trial->shoot)->with('deleted', ['kind' => 'trial', 'id' => $trial->id, 'name' => $trial->subject]);
+        return $this->back($shoot)->with('deleted', ['kind' => 'trial', 'id' => $trial->id, 'name' => $trial->subject]);
     }
 
     private function back(Shoot $shoot): RedirectResponse

@@ -58,7 +58,7 @@ final class ShotResponse
         if (!$request->hasHeader('HX-Request')) {
             $ways = $said === '' ? implode(' ', $edited->page->givesWay) : $said;
 
-            return redirect()->route('shots.show', $shot)->with($ways === '' ? [] : ['notice' => $ways]);
+            return redirect($shot->path())->with($ways === '' ? [] : ['notice' => $ways]);
         }
 
         return self::parts($request, $edited, $said);
@@ -68,7 +68,7 @@ final class ShotResponse
     public static function refused(Request $request, Shot $shot, InvalidInput $invalid): Response|RedirectResponse
     {
         if (!$request->hasHeader('HX-Request')) {
-            return redirect()->route('shots.show', $shot)->withInput()->withErrors(self::errors($invalid, 'plan'));
+            return redirect($shot->path())->withInput()->withErrors(self::errors($invalid, 'plan'));
         }
         $notes = [];
         try {
@@ -83,7 +83,7 @@ final class ShotResponse
     private static function changedElsewhere(Request $request, Shot $shot, ?string $pointer): Response|RedirectResponse
     {
         if (!$request->hasHeader('HX-Request')) {
-            return redirect()->route('shots.show', $shot)->withInput()->with('notice', self::ELSEWHERE);
+            return redirect($shot->path())->withInput()->with('notice', self::ELSEWHERE);
         }
 
         return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => self::ELSEWHERE, 'pointer' => $pointer], 409);

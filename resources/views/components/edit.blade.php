@@ -3,4 +3,4 @@
 @php
     $fields = ['edit' => $edit] + collect($with)->mapWithKeys(fn ($value, $name) => ["with[{$name}]" => $value])->all();
 @endphp
-<x-act :action="route('shots.edits.store', $page->shot)" :fields="$fields" :live="$page->revision->id" :icon="$icon" {{ $attributes }}>{{ $slot }}</x-act>
+<x-act :action="$page->shot->at('shots.edits.store')" :fields="$fields" :live="$page->revision->id" :icon="$icon" {{ $attributes }}>{{ $slot }}</x-act>

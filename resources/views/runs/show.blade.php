@@ -1,13 +1,12 @@
 @php
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Run\RunLog;
-    $shot = $run->shot;
     $noticeable = $run->latest_late_seconds > RunLog::NOTICEABLE_SECONDS;
     $planned = $run->photos_planned ?? $run->photos_total;
     $unusable = $planned - ($run->photos_usable ?? $planned);
 @endphp
 <x-layout :title="'Dry run of ' . $plan->title"
-    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => route('shots.show', $shot), 'Dry run' => null]">
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Dry run' => null]">
     <div class="page">
         <h1 class="sr-only">Dry run of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $noticeable || $unusable > 0 ? 'no' : 'yes' }}">
@@ -18,7 +17,7 @@
                     : ($unusable > 0 ? '' : 'Every photo came on time.') }}</strong>
                 <span>The latest was photo {{ $run->latest_photo }}, {{ PlainText::seconds($run->latest_late_seconds) }} after its time in the schedule.</span>
             </p>
-            <x-act :action="route('runs.store', $shot)" icon="play">Run it again</x-act>
+            <x-act :action="$shot->at('runs.store')" icon="play">Run it again</x-act>
         </section>
         <div class="cards">
             <section class="panel figures" aria-labelledby="run-figures">
@@ -33,7 +32,7 @@
                 <p class="quiet">Run in virtual time on the simulated rig and camera, {{ $run->created_at->diffForHumans() }}. Timer, shutter, card
                     and motors vary by small amounts, as real ones do; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
             </section>
-            <form class="panel rehearse" method="post" action="{{ route('runs.store', $shot) }}">@csrf
+            <form class="panel rehearse" method="post" action="{{ $shot->at('runs.store') }}">@csrf
                 <h2>Rehearse a fault</h2>
                 <span class="number"><label for="fault">What goes wrong</label><span class="entry"><select id="fault"
                     name="kind">@foreach ($faults as $value => $text)<option value="{{ $value }}"
@@ -56,7 +55,7 @@
         </div>
         <section class="panel schedule" id="photos" aria-labelledby="photos-title">
             <header class="panel-head"><h2 id="photos-title">Photos</h2>
-                <x-pager :rows="$rows" :url="route('runs.show', $run)" target="photos" label="Pages of photos" /></header>
+                <x-pager :rows="$rows" :url="$run->at('runs.show')" target="photos" label="Pages of photos" /></header>
             <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos">
             <table class="table numbers">
                 <thead><tr>

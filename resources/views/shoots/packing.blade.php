@@ -24,11 +24,11 @@
         @php $bare = $page->shots->filter(fn ($one) => $one->figures?->kit === []); @endphp
         @if ($bare->isNotEmpty())
         <p class="panel untold">No kit is picked yet for @foreach ($bare as $one)<a
-            href="{{ route('shots.show', $one->shot) }}#bag">{{ $one->title() }}</a>{{ $loop->last ? ''
+            href="{{ $one->shot->at('shots.show') }}#bag">{{ $one->title() }}</a>{{ $loop->last ? ''
             : ($loop->remaining === 1 ? ' and ' : ', ') }}@endforeach: what {{ $bare->count() === 1 ? 'it takes' : 'they take' }} is missing here.</p>
         @endif
         @foreach ($page->shots as $one)@if ($one->figures === null)<p class="panel untold"><a
-            href="{{ route('shots.show', $one->shot) }}">{{ $one->title() }}</a> {{ $one->isAwaited
+            href="{{ $one->shot->at('shots.show') }}">{{ $one->title() }}</a> {{ $one->isAwaited
             ? 'is being worked out: load this page again in a moment' : 'cannot be worked out' }}. What it takes is missing here.</p>@endif @endforeach
         @include('shoots.parts.cautions')
     </div>

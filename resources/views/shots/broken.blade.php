@@ -6,11 +6,11 @@
             @foreach ($problems as $problem)<p>{{ trim("{$problem->pointer}: {$problem->message}", ': ') }}</p>@endforeach
             <p>Nothing of it is lost: take the last change back, go back to an earlier plan, or save the plan file and mend it there.</p>
             <div class="form-acts">
-                @if ($revision->parent_id !== null)<x-act :action="route('shots.undo', $shot)" icon="undo-2" class="is-strong"
+                @if ($revision->parent_id !== null)<x-act :action="$shot->at('shots.undo')" icon="undo-2" class="is-strong"
                     :fields="['revision' => $revision->id]">Undo: {{ $revision->reason }}</x-act>@endif
-                <a class="button" href="{{ route('shots.history', $shot) }}"><x-icon name="history" /><span class="text">Earlier plans</span></a>
-                <a class="button" href="{{ route('plan-files.show', $shot) }}" download><x-icon name="download" /><span class="text">Plan file</span></a>
-                <x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
+                <a class="button" href="{{ $shot->at('shots.history') }}"><x-icon name="history" /><span class="text">Earlier plans</span></a>
+                <a class="button" href="{{ $shot->at('plan-files.show') }}" download><x-icon name="download" /><span class="text">Plan file</span></a>
+                <x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
             </div>
         </section>
     </div>

@@ -7,7 +7,7 @@
     $curves = ['left' => Staircase::of($left->schedule, 400), 'right' => Staircase::of($right->schedule, 400)];
 @endphp
 <x-layout :title="'History of ' . $right->plan->title"
-    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $right->plan->title => route('shots.show', $shot), 'History and compare' => null]">
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $right->plan->title => $shot->at('shots.show'), 'History and compare' => null]">
     <div class="page">
         <h1 class="sr-only">History and compare</h1>
         <section class="panel compare" aria-labelledby="compare-title">
@@ -57,7 +57,7 @@
             </div>
         </section>
         <section class="panel revisions" aria-labelledby="revisions-title">
-            <form method="get" action="{{ route('shots.history', $shot) }}">
+            <form method="get" action="{{ $shot->at('shots.history') }}">
                 <header class="panel-head"><h2 id="revisions-title">Every change</h2><button class="button">Show the two chosen</button></header>
                 <div class="scrolls" tabindex="0" role="group" aria-label="Every change">
                 <table class="table"><thead><tr><th scope="col">Before</th><th scope="col">After</th><th scope="col">When</th>
@@ -76,7 +76,7 @@
                 </div>
             </form>
             @foreach ($revisions as $revision)@if ($revision->id !== $shot->current_revision_id)<form id="restore-{{ $revision->id }}" method="post"
-                action="{{ route('shots.revisions.restore', [$shot, $revision]) }}">@csrf<input type="hidden" name="revision"
+                action="{{ route('shots.revisions.restore', [...$shot->address(), $revision]) }}">@csrf<input type="hidden" name="revision"
                 value="{{ $shot->current_revision_id }}"></form>@endif @endforeach
         </section>
     </div>

@@ -1,6 +1,6 @@
 <x-layout :title="'Schedule of ' . $page->plan->title" :crumbs="[
     $page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id),
-    $page->plan->title => route('shots.show', $page->shot),
+    $page->plan->title => $page->shot->at('shots.show'),
     'Schedule' => null,
 ]">
     <div class="page">

@@ -2,13 +2,13 @@
 <x-layout :title="$page->plan->title" :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]">
     <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}"
         :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'"
-        data-url="{{ route('shots.update', $page->shot) }}" data-edits="{{ route('shots.edits.store', $page->shot) }}"
-        data-jog="{{ route('shots.jog', $page->shot) }}">
+        data-url="{{ $page->shot->at('shots.update') }}" data-edits="{{ $page->shot->at('shots.edits.store') }}"
+        data-jog="{{ $page->shot->at('shots.jog') }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         <script id="shot-problems" type="application/json">{}</script>
         @include('shots.parts.stale')
         @include('shots.parts.verdict')
-        <form id="plan" class="plan" method="post" action="{{ route('shots.update', $page->shot) }}" autocomplete="off" data-live>
+        <form id="plan" class="plan" method="post" action="{{ $page->shot->at('shots.update') }}" autocomplete="off" data-live>
             @csrf
             @method('put')
             @include('shots.parts.revision')
@@ -26,10 +26,10 @@
                 @include('shots.parts.budgets')
             </div>
             <div class="main-column">
-                <details class="panel kit" id="ways" hx-get="{{ route('shots.schools', $page->shot) }}" hx-trigger="toggle once, refresh"
+                <details class="panel kit" id="ways" hx-get="{{ $page->shot->at('shots.schools') }}" hx-trigger="toggle once, refresh"
                     hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
                     <summary class="panel-head"><h2>Ways to follow the light, side by side</h2></summary>
-                    <div id="schools"><p class="nothing"><a href="{{ route('shots.schools', $page->shot) }}">Open them</a></p></div>
+                    <div id="schools"><p class="nothing"><a href="{{ $page->shot->at('shots.schools') }}">Open them</a></p></div>
                 </details>
                 @include('shots.parts.jog')
                 @include('shots.parts.fields')
@@ -37,10 +37,10 @@
                 @include('shots.parts.thresholds')
             </div>
         </div>
-        <details class="panel kit" id="all-photos" hx-get="{{ route('shots.schedule', $page->shot) }}" hx-trigger="toggle once, refresh"
+        <details class="panel kit" id="all-photos" hx-get="{{ $page->shot->at('shots.schedule') }}" hx-trigger="toggle once, refresh"
             hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
             <summary class="panel-head"><h2>Every photo, in a table</h2></summary>
-            <div id="schedule"><p class="nothing"><a href="{{ route('shots.schedule', $page->shot) }}">Open the table</a></p></div>
+            <div id="schedule"><p class="nothing"><a href="{{ $page->shot->at('shots.schedule') }}">Open the table</a></p></div>
         </details>
         @include('shots.parts.keys')
         @include('shots.parts.thumb')

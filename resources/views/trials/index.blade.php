@@ -9,7 +9,7 @@
                 <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
                     <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all,
                         {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
-                <form class="scrolls" method="post" action="{{ route('trials.update', $trial) }}" data-send-on-change
+                <form class="scrolls" method="post" action="{{ route('trials.update', [$shoot, $trial]) }}" data-send-on-change
                     data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
                     <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th
                         scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>
@@ -42,9 +42,10 @@
                     <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") }}</p>
                     @if ($best !== null)
                         @php $settings = PlainText::seconds($matrix->interval($best)) . ' and ' . PlainText::shutter($matrix->shutter($best)) . ' s'; @endphp
-                        <x-act :action="route('trials.recipe', $trial)" icon="bookmark" class="is-strong">Make {{ $settings }} the recipe</x-act>
+                        <x-act :action="route('trials.recipe', [$shoot, $trial])" icon="bookmark"
+                        class="is-strong">Make {{ $settings }} the recipe</x-act>
                     @endif
-                    <x-act :action="route('trials.destroy', $trial)" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
+                    <x-act :action="route('trials.destroy', [$shoot, $trial])" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
                 </div>
             </section>
         @endforeach

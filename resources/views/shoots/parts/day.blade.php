@@ -46,7 +46,7 @@
                         <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}"
                             data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}"
                             data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->works ? 'yes' : 'no' }}"
-                            data-url="{{ route('shots.stay', $stay->id) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
+                            data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
                                 data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%;
                                 --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
                             title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->beginsText }} until
@@ -85,17 +85,17 @@
             @php $figures = $one->figures; $shot = $one->shot; @endphp
             @if ($figures === null)
             <li class="panel shot-card" data-works="no">
-                <div class="shot-name"><h2><a href="{{ route('shots.show', $shot) }}">{{ $one->title() }}</a></h2>
+                <div class="shot-name"><h2><a href="{{ $shot->at('shots.show') }}">{{ $one->title() }}</a></h2>
                     <p class="says"><x-icon :name="$one->isAwaited ? 'clock' : 'triangle-alert'"
                         /><span>{{ $one->isAwaited ? 'Its figures are being worked out.'
                         : 'Its plan cannot be worked out: open it to see why, and to go back to what it was.' }}</span></p></div>
-                <div class="shot-acts"><x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act></div>
+                <div class="shot-acts"><x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act></div>
             </li>
             @continue
             @endif
             <li class="panel shot-card" data-works="{{ $figures->works ? 'yes' : 'no' }}">
                 <div class="shot-name">
-                    <h2><a href="{{ route('shots.show', $shot) }}">{{ $figures->title }}</a></h2>
+                    <h2><a href="{{ $shot->at('shots.show') }}">{{ $figures->title }}</a></h2>
                     <p class="says"><x-icon :name="$figures->works ? 'circle-check' : 'octagon-x'" />
                         @if ($figures->stopped === null)<span><b>Works</b>, {{ PlainText::seconds($figures->minSlackSeconds) }} to spare</span>
                         @else<span><b>Falls short</b>: {{ $figures->stopped['shortfall'] }}@if ($figures->stopped['first_photo']), from photo
@@ -111,10 +111,10 @@
                 </dl>
                 <div class="shot-acts">
                     @include('shots.parts.rename', ['shot' => $shot, 'title' => $figures->title, 'class' => 'is-quiet'])
-                    <x-act :action="route('shots.duplicate', $shot)" icon="copy" class="is-quiet">Duplicate</x-act>
-                    <x-act :action="route('shots.destroy', $shot)" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
+                    <x-act :action="$shot->at('shots.duplicate')" icon="copy" class="is-quiet">Duplicate</x-act>
+                    <x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
                 </div>
-                <form class="stay-form" method="post" action="{{ route('shots.stay', $shot) }}" data-part="day" data-send-on-change>
+                <form class="stay-form" method="post" action="{{ $shot->at('shots.stay') }}" data-part="day" data-send-on-change>
                     @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
                     <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes]" />
                     @foreach ([

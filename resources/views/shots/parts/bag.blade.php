@@ -9,7 +9,7 @@
         class="quiet">{{ $piece->kind->label() }}</span> <x-edit :page="$page" edit="kit-out" :with="['place' => $k]" icon="x" class="is-quiet"
         :id="'kit-out-' . $k"><span class="sr-only">Leave {{ $piece->name }} out</span></x-edit></li>@empty<li
         class="quiet">Nothing picked from the kit yet.</li>@endforelse</ul>
-    <form class="given-form pick" method="post" action="{{ route('shots.kit', $page->shot) }}" data-live>@csrf<input class="live-revision"
+    <form class="given-form pick" method="post" action="{{ $page->shot->at('shots.kit') }}" data-live>@csrf<input class="live-revision"
         type="hidden" name="revision" value="{{ $page->revision->id }}">
         <span class="number"><label for="pick-item">Pick</label><span class="entry"><select id="pick-item" name="item">
             @foreach ($page->kitChoices() as $label => $items)<optgroup label="{{ $label }}">@foreach ($items as $id => $name)<option

@@ -15,7 +15,7 @@
             <p>{{ $finding->sentence }}</p>
             @foreach ($page->remediesOf($finding) as $remedy)
                 <div class="remedy">
-                    <x-act :action="route('shots.remedies.store', $page->shot)" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
+                    <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
                         :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
                     <small>{{ $remedy->costs }}@foreach ($page->givesWayWith($remedy) as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>

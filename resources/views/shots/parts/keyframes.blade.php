@@ -79,20 +79,20 @@
     <details class="more" id="whole-move">
         <summary>Change the move as a whole</summary>
         <div class="whole-move">
-            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
                 <input type="hidden" name="edit" value="scale"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button class="button">Scale</button></form>
-            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
                 <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis"
                     name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
                 <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
             @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
-            <form method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
                 <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision"
                     value="{{ $page->revision->id }}">
                 <x-given name="widths" label="Pan this far, in frame widths" /><button class="button">Pan</button></form>
-            <form class="aim" method="post" action="{{ route('shots.edits.store', $page->shot) }}" data-live>@csrf
+            <form class="aim" method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
                 <input type="hidden" name="edit" value="aim"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
                 <x-given name="bearing_a" label="Aim A: bearing" unit="°" /><x-given name="height_a" label="height" unit="°" :width="4" />
                 <x-given name="bearing_b" :label="'Aim ' . PlanChanges::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height"

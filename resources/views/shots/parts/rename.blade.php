@@ -1,6 +1,6 @@
 <details class="rename" @if ($errors->has("rename.{$shot->id}.title")) open @endif>
     <summary class="button {{ $class }}"><x-icon name="pencil" /><span class="text">Rename</span></summary>
-    <form method="post" action="{{ route('shots.rename', $shot) }}">
+    <form method="post" action="{{ $shot->at('shots.rename') }}">
         @csrf
         @method('put')
         <input class="live-revision" type="hidden" name="revision" value="{{ $shot->current_revision_id }}">

@@ -6,7 +6,7 @@
 @endphp
 <x-part id="schedule" class="panel schedule" aria-labelledby="schedule-title">
     <header class="panel-head"><h2 id="schedule-title">Schedule</h2>
-        <x-pager :rows="$rows" :url="route('shots.schedule', $page->shot)" target="schedule" label="Pages of the schedule" /></header>
+        <x-pager :rows="$rows" :url="$page->shot->at('shots.schedule')" target="schedule" label="Pages of the schedule" /></header>
     <div class="scrolls" tabindex="0" role="group" aria-label="Table of the schedule">
     <table class="table numbers">
         <thead><tr>

@@ -19,10 +19,10 @@
         @endif
     </p>
     <div class="history">
-        <x-act :action="route('runs.store', $page->shot)" icon="play" class="is-strong" id="dry-run">Dry-run it</x-act>
-        <x-act :action="route('shots.undo', $page->shot)" icon="undo-2" class="is-quiet" id="undo" :live="$page->revision->id"
+        <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-strong" id="dry-run">Dry-run it</x-act>
+        <x-act :action="$page->shot->at('shots.undo')" icon="undo-2" class="is-quiet" id="undo" :live="$page->revision->id"
             :disabled="$undoes === null" :title="$undoes ? 'Undo: ' . $undoes : 'Nothing to undo'">Undo</x-act>
-        <x-act :action="route('shots.redo', $page->shot)" icon="redo-2" class="is-quiet" id="redo" :live="$page->revision->id"
+        <x-act :action="$page->shot->at('shots.redo')" icon="redo-2" class="is-quiet" id="redo" :live="$page->revision->id"
             :disabled="$redoes === null" :title="$redoes ? 'Do again: ' . $redoes : 'Nothing to do again'">Redo</x-act>
     </div>
 </x-part>
