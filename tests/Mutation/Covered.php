@@ -47,7 +47,8 @@ final readonly class Covered
     }
 
     /**
-     * @return array<string, list<string>> tests by class: the nearest, those of the same room, first; then the quickest
+     * @return array<string, list<string>> tests by class: the nearest first, those of the same room and those that all is told to; then
+     *                                     the quickest
      */
     public function testsAt(string $file, int $line): array
     {
@@ -56,7 +57,8 @@ final readonly class Covered
         foreach ($this->tests[$file][$line] ?? [] as $test) {
             $classes[explode('::', $test)[0]][] = $test;
         }
-        $rank = fn (string $class): array => [!str_contains($class, "\\{$room}\\"), $this->secondsOf($classes[$class])];
+        $isNear = static fn (string $class): bool => preg_match("/\\\\({$room}|Told)\\\\/", $class) === 1;
+        $rank = fn (string $class): array => [!$isNear($class), $this->secondsOf($classes[$class])];
         uksort($classes, static fn (string $a, string $b): int => $rank($a) <=> $rank($b));
 
         return $classes;

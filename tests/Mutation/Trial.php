@@ -8,17 +8,31 @@ use PHPUnit\TextUI\Application;
 use RuntimeException;
 
 /**
- * One mutant being tried: a forked process that loads the changed file in place of the one in core, and runs the tests that go through
- * the changed line.
+ * One mutant being tried: forked processes that load the changed file in place of the one in core, and run the tests that go through the
+ * changed line: first the few classes that are nearest, then, where those notice nothing, all others.
  */
-final readonly class Trial
+final class Trial
 {
+    private const NEAREST = 3;
     private const LONGEST_SECONDS = 10.0;
     private const TIMES_AS_LONG = 5.0;
     private const LONGEST_FILTER = 20_000;
 
-    private function __construct(public Mutant $mutant, private int $process, private float $endsAt, private string $changed)
-    {
+    private int $process = 0;
+    private float $endsAt = 0.0;
+
+    /**
+     * @param string                            $changed the file with the change
+     * @param list<array<string, list<string>>> $stages  tests by class, of those that are still to run
+     */
+    private function __construct(
+        public readonly Mutant $mutant,
+        private readonly Covered $covered,
+        private readonly string $root,
+        private readonly string $changed,
+        private array $stages,
+    ) {
+        $this->start();
     }
 
     /**
@@ -30,15 +44,8 @@ final readonly class Trial
         $changed = tempnam($folder, 'mutant') . '.php';
         file_put_contents($changed, $mutant->applied((string) file_get_contents($mutant->file)));
         $tests = $covered->testsAt($mutant->file, $mutant->line);
-        $process = pcntl_fork();
-        if ($process === -1) {
-            throw new RuntimeException('No process could be forked.');
-        }
-        if ($process === 0) {
-            exit(self::exitCodeOf($tests, self::classIn($mutant->file, $root), $changed, $root));
-        }
 
-        return new self($mutant, $process, microtime(true) + self::LONGEST_SECONDS + self::TIMES_AS_LONG * $covered->secondsOf(array_merge(...array_values($tests))), $changed);
+        return new self($mutant, $covered, $root, $changed, array_values(array_filter([array_slice($tests, 0, self::NEAREST), array_slice($tests, self::NEAREST)])));
     }
 
     /**
@@ -54,9 +61,28 @@ final readonly class Trial
             posix_kill($this->process, SIGKILL);
             pcntl_waitpid($this->process, $status);
         }
+        $isNoticed = !is_int($status) || !pcntl_wifexited($status) || pcntl_wexitstatus($status) !== 0;
+        if (!$isNoticed && $this->stages !== []) {
+            $this->start();
+
+            return null;
+        }
         unlink($this->changed);
 
-        return !is_int($status) || !pcntl_wifexited($status) || pcntl_wexitstatus($status) !== 0;
+        return $isNoticed;
+    }
+
+    private function start(): void
+    {
+        $tests = array_shift($this->stages) ?? [];
+        $this->process = pcntl_fork();
+        if ($this->process === -1) {
+            throw new RuntimeException('No process could be forked.');
+        }
+        if ($this->process === 0) {
+            exit(self::exitCodeOf($tests, self::classIn($this->mutant->file, $this->root), $this->changed, $this->root));
+        }
+        $this->endsAt = microtime(true) + self::LONGEST_SECONDS + self::TIMES_AS_LONG * $this->covered->secondsOf(array_merge(...array_values($tests)));
     }
 
     /**

@@ -105,16 +105,38 @@ final class Shots
     }
 
     /**
-     * @return iterable<string, array{Plan, string}> the plan, and the finding that it is about
+     * @return iterable<string, array{string, array<string, mixed>}> the finding that each is about, and what changes in the plain plan
      */
     public static function spoilt(): iterable
     {
         foreach (self::SPOILT as $id => $changes) {
-            yield $id => [Plans::with(self::OPTICS + $changes), $id];
+            yield $id => [$id, self::OPTICS + $changes];
         }
         foreach (ScoutingFailuresTest::rows() as $name => [$id, $changes]) {
-            yield $name => [Plans::with($changes), $id];
+            yield $name => [$id, $changes];
         }
+    }
+
+    /**
+     * The same with every number times a factor but those that say where and when.
+     *
+     * @param array<array-key, mixed> $changes
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function times(float $factor, array $changes): array
+    {
+        foreach ($changes as $name => $value) {
+            $changes[$name] = match (true) {
+                in_array($name, ['/site', '/start', 'output_width_px', 'output_height_px'], true) => $value,
+                is_array($value) => self::times($factor, $value),
+                is_int($value) && ($value > 20 || str_ends_with((string) $name, '_photos')) => (int) round($value * $factor),
+                is_int($value), is_float($value) => $value * $factor,
+                default => $value,
+            };
+        }
+
+        return $changes;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tests\Core\Told;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -17,6 +18,7 @@ use Tests\Core\Plans;
 final class ToldTest extends TestCase
 {
     private const FILE = 'told.jsonl';
+    private const FACTORS = [0.7, 0.95, 1.0, 1.05, 1.4];
 
     /**
      * @return iterable<string, array{string, callable(): array<string, mixed>}>
@@ -29,14 +31,36 @@ final class ToldTest extends TestCase
         foreach (Shots::skies() as $name => [$site, $instants]) {
             yield "sky: {$name}" => ["sky: {$name}", static fn (): array => Told::sky($site, $instants)];
         }
-        foreach (Shots::spoilt() as $name => [$plan, $id]) {
-            yield "spoilt: {$name}" => ["spoilt: {$name}", static function () use ($plan, $id): array {
-                $finding = Report::on(Shot::of($plan))->finding($id);
-                self::assertNotNull($finding, "{$id} is found");
-
-                return ['finding' => Told::plain(Told::finding($plan, $finding))];
-            }];
+        foreach (Shots::spoilt() as $name => [$id, $changes]) {
+            yield "spoilt: {$name}" => ["spoilt: {$name}", static fn (): array => self::around($id, $changes)];
         }
+    }
+
+    /**
+     * What is found, and what of it is left or added when there is a bit less or more of what spoils it.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    private static function around(string $id, array $changes): array
+    {
+        $told = [];
+        foreach (self::FACTORS as $factor) {
+            try {
+                /** @var array<string, mixed> $scaled */
+                $scaled = Shots::times($factor, $changes);
+                $plan = Plans::with($scaled);
+            } catch (InvalidInput $refused) {
+                $told["times {$factor}"] = array_column($refused->problems, 'message', 'pointer');
+                continue;
+            }
+            $finding = Report::on(Shot::of($plan))->finding($id);
+            self::assertTrue($finding !== null || $factor !== 1.0, "{$id} is found");
+            $told["times {$factor}"] = $finding === null ? null : Told::plain(Told::finding($plan, $finding));
+        }
+
+        return $told;
     }
 
     /**
