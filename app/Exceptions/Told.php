@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Http\Responses\ShotResponse;
 use App\Models\Shot;
 use ErrorException;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\ViewException;
 use PDOException;
+use Symfony\Component\HttpFoundation\Response as Answer;
 use Throwable;
 
 /**
@@ -28,18 +30,21 @@ final class Told
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([ShotChangedElsewhere::class, InvalidInput::class]);
+        $exceptions->dontReport([ShotChangedElsewhere::class, EditRefused::class, FormRefused::class, InvalidInput::class]);
         // A database that is away says so itself, and each page that asks for it would say it again.
         $exceptions->dontReportWhen(static fn (Throwable $failure): bool => self::saysAway(self::cause($failure)));
         $exceptions->render(self::answer(...));
     }
 
-    public static function answer(Throwable $failure, Request $request): ?Response
+    public static function answer(Throwable $failure, Request $request): ?Answer
     {
         $shot = $request->route('shot');
         $failure = self::cause($failure);
 
         return match (true) {
+            $failure instanceof FormRefused => self::refused($failure, $request),
+            $failure instanceof EditRefused && $shot instanceof Shot => ShotResponse::refused($request, $shot, $failure),
+            $failure instanceof ShotChangedElsewhere && $shot instanceof Shot => ShotResponse::changedElsewhere($request, $shot, $failure->pointer),
             $failure instanceof InvalidInput && $shot instanceof Shot => response()->view(
                 'shots.broken',
                 ['shot' => $shot, 'revision' => $shot->currentRevision(), 'problems' => $failure->problems],
@@ -49,6 +54,42 @@ final class Told
             self::isAway($failure) => response()->view('errors.503', [], 503)->header('Retry-After', '2'),
             default => null,
         };
+    }
+
+    /**
+     * Messages by field, as the framework keeps them from one request to the next: "kit.5.name".
+     *
+     * @param list<Problem> $problems
+     *
+     * @return array<string, string>
+     */
+    public static function byField(array $problems, string $under = ''): array
+    {
+        $messages = [];
+        foreach ($problems as $problem) {
+            $messages[trim($under . str_replace('/', '.', $problem->pointer), '.')] ??= $problem->message;
+        }
+
+        return $messages;
+    }
+
+    private static function refused(FormRefused $refused, Request $request): Answer
+    {
+        // A form that a script sends for the browser is told of its conflict by the status.
+        $request->attributes->add($refused->isConflict ? ['conflict' => true] : []);
+        $problems = self::byField($refused->problems, $refused->form->named());
+        $typed = [...(array) $request->post(), 'bag' => $refused->form->named()];
+        $part = $request->hasHeader('HX-Request') ? $refused->form->refusedPart($problems) : null;
+        if ($part !== null) {
+            $request->merge($typed)->flash();
+
+            return response($part, $refused->isConflict ? 409 : 422);
+        }
+
+        return redirect()->to($refused->form->standsAt())->withInput($typed)->withErrors(array_map(
+            static fn (string $message): array => explode("\n", $message),
+            $problems,
+        ));
     }
 
     /** What failed while a page was drawn comes wrapped as a failure to draw. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Evrent\Core\Values\InvalidInput;
+use App\Exceptions\FieldsChangedElsewhere;
 use Evrent\Core\Values\Problem;
 use Illuminate\Http\Request;
 
@@ -21,7 +21,7 @@ final class SeenValues
      *
      * @return array<string, string> by field name
      *
-     * @throws InvalidInput by /field where another window changed the same
+     * @throws FieldsChangedElsewhere by /field where another window changed the same
      */
     public static function merged(Request $request, array $kept): array
     {
@@ -34,14 +34,13 @@ final class SeenValues
             $was = is_string($was) ? trim($was) : ($request->has("was.{$field}") ? '' : null);
             $merged[$field] = $was === $typed ? $is : $typed;
             if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
-                $request->attributes->set('conflict', true);
                 $problems[] = new Problem("/{$field}", $is === ''
                     ? 'Another window emptied this meanwhile. Send yours again to have it all the same.'
                     : "Another window changed this to “{$is}” meanwhile. Send yours again to have it all the same.");
             }
         }
         if ($problems !== []) {
-            throw new InvalidInput($problems);
+            throw new FieldsChangedElsewhere($problems);
         }
 
         return $merged;

@@ -16,6 +16,10 @@ final readonly class Trial
     public const MOST_OF_EACH = 8;
     private const MOST_SUBJECT_CHARACTERS = 120;
     public const MOST_NOTE_CHARACTERS = 200;
+
+    /** What is said of a cell, best first. */
+    public const RATINGS = [5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
+
     private const LEAST_PHOTOS = 5;
     private const MOST_PHOTOS = 500;
 

@@ -159,7 +159,7 @@ final class KitAndTrialTest extends PageTestCase
     public function testABadKitFileChangesNothing(string $content, string $says): void
     {
         $before = KitItem::query()->count();
-        $this->import($content)->assertSessionHasErrors('file');
+        $this->import($content)->assertSessionHasErrors('kit-file.file');
         $page = $this->followingRedirects()->import($content);
         self::assertStringContainsString($says, html_entity_decode((string) $page->getContent()));
         self::assertSame($before, KitItem::query()->count());
@@ -197,7 +197,7 @@ final class KitAndTrialTest extends PageTestCase
         $this->post(
             "/shoots/{$shoot->id}/shots",
             ['title' => 'Kept', 'starter' => 'pan-tilt', 'recipe' => '999999'],
-        )->assertSessionHasErrors(['recipe'])->assertSessionHasInput('title', 'Kept');
+        )->assertSessionHasErrors(['shot.recipe'])->assertSessionHasInput('title', 'Kept');
         $this->delete("/shoots/{$trial->shoot_id}/trials/{$trial->id}")->assertRedirect();
         self::assertSame(0, Trial::query()->count());
     }

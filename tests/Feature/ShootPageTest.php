@@ -38,9 +38,9 @@ final class ShootPageTest extends PageTestCase
     public function testANewShotWithoutATitleOrRigIsRefusedByTheField(): void
     {
         $url = '/shoots/' . self::shoot()->id;
-        $this->post("{$url}/shots", ['title' => '  ', 'starter' => 'pan-tilt'])->assertSessionHasErrors(['title' => 'Enter a title of up to 200 characters.']);
-        $this->post("{$url}/shots", ['title' => str_repeat('a', 201), 'starter' => 'pan-tilt'])->assertSessionHasErrors('title');
-        $this->post("{$url}/shots", ['title' => 'Good', 'starter' => '../../.env'])->assertSessionHasErrors('starter');
+        $this->post("{$url}/shots", ['title' => '  ', 'starter' => 'pan-tilt'])->assertSessionHasErrors(['shot.title' => 'Enter a title of up to 200 characters.']);
+        $this->post("{$url}/shots", ['title' => str_repeat('a', 201), 'starter' => 'pan-tilt'])->assertSessionHasErrors('shot.title');
+        $this->post("{$url}/shots", ['title' => 'Good', 'starter' => '../../.env'])->assertSessionHasErrors('shot.starter');
         $this->post("{$url}/shots", ['title' => ['a'], 'starter' => ['b']])->assertSessionHasErrors();
         $this->post("{$url}/shots")->assertSessionHasErrors();
         self::assertSame(4, Shot::query()->count());
@@ -85,9 +85,9 @@ final class ShootPageTest extends PageTestCase
     public function testAShootIsMadeAndBadOnesAreRefusedByTheField(): void
     {
         $this->followingRedirects()->post('/shoots', ['name' => 'Neap tide', 'place' => '', 'shoot_date' => '2027-04-01'])->assertOk()->assertSee('No shots yet');
-        $this->post('/shoots', ['name' => '', 'shoot_date' => '2027-02-30'])->assertSessionHasErrors(['name', 'shoot_date']);
-        $this->post('/shoots', ['name' => ['x'], 'place' => str_repeat('a', 300)])->assertSessionHasErrors(['name', 'place']);
-        $this->post('/shoots', ['name' => "nul\0l"])->assertSessionHasErrors(['name']);
+        $this->post('/shoots', ['name' => '', 'shoot_date' => '2027-02-30'])->assertSessionHasErrors(['shoot.name', 'shoot.shoot_date']);
+        $this->post('/shoots', ['name' => ['x'], 'place' => str_repeat('a', 300)])->assertSessionHasErrors(['shoot.name', 'shoot.place']);
+        $this->post('/shoots', ['name' => "nul\0l"])->assertSessionHasErrors(['shoot.name']);
         self::assertSame(2, Shoot::query()->count());
     }
 
@@ -121,7 +121,7 @@ final class ShootPageTest extends PageTestCase
     #[DataProvider('brokenFiles')]
     public function testABrokenFileNeverReachesTheDatabase(string $content, string $says): void
     {
-        $this->open($content)->assertSessionHasErrors('file');
+        $this->open($content)->assertSessionHasErrors('plan-file.file');
         $page = $this->followingRedirects()->open($content);
         self::assertStringContainsString($says, html_entity_decode((string) $page->getContent()));
         self::assertSame(4, Shot::query()->count());

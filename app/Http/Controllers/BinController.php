@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BringBack;
 use App\Models\DayEvent;
 use App\Models\KitItem;
 use App\Models\Preset;
@@ -11,9 +12,7 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Trial;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /**
@@ -25,16 +24,14 @@ final class BinController
         'shoot' => Shoot::class, 'shot' => Shot::class, 'preset' => Preset::class, 'kit' => KitItem::class, 'trial' => Trial::class, 'event' => DayEvent::class,
     ];
 
-    public function restore(string $kind, int $id): RedirectResponse
+    public function restore(string $kind, int $id, BringBack $bringBack): RedirectResponse
     {
         $class = self::KINDS[$kind] ?? abort(404);
         /** @var Builder<Shoot> $query */
         $query = $class::withTrashed();
         $found = $query->findOrFail($id);
         Gate::authorize('restore', $found);
-        try {
-            DB::connection()->transaction(static fn (): bool => $found->restore());
-        } catch (UniqueConstraintViolationException) {
+        if (!$bringBack($found)) {
             return redirect()->back()->with('notice', 'There is another of this name by now. Give that one another name, then bring this one back.')
                 ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => 'It']);
         }

@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\EditShot;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\AddDayEvent;
+use App\Actions\MoveInDay;
+use App\Actions\ThrowAway;
 use App\Http\AskedEdit;
-use App\Http\Responses\ShotResponse;
+use App\Http\Requests\EventForm;
+use App\Http\Requests\StayForm;
 use App\Http\SeenValues;
-use App\Http\Typed;
 use App\Models\DayEvent;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Pages\DayCalendar;
 use App\Pages\FileNames;
 use App\Pages\ShootPage;
-use Evrent\Core\Day\OwnEvents;
-use Evrent\Core\Day\TypedStay;
-use Evrent\Core\Editing\Edited;
-use Evrent\Core\Editing\PinnedPlan;
-use Evrent\Core\Values\InvalidInput;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /**
  * The day of a shoot: its shots in order, what else happens, and the day to take along.
@@ -35,80 +30,40 @@ final class DayController
     /**
      * A shot's place in the day: its start as typed, or dragged to so many seconds after midnight; minutes to set up and to pack.
      */
-    public function moveShot(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
+    public function moveShot(StayForm $form, Shot $shot, MoveInDay $moveInDay): Response|RedirectResponse
     {
-        $key = "stay.{$shot->id}";
-        try {
-            DB::connection()->transaction(fn () => $this->move($request, $shot, $editShot));
-        } catch (InvalidInput | ShotChangedElsewhere $refused) {
-            $problems = $refused instanceof InvalidInput
-                ? ShotResponse::errors($refused, $key)
-                : ["{$key}.start" => 'Another window moved this shot meanwhile. Look where it is now, then move it again.'];
-            if (!$this->isByScript($request)) {
-                return redirect()->route('shoots.show', $shot->shoot_id)->withInput()->withErrors($problems);
-            }
-            $request->flash();
-            $isConflict = $refused instanceof ShotChangedElsewhere || $request->attributes->has('conflict');
+        $form->taken(static fn () => $moveInDay($shot, static function (Shot $locked) use ($form): array {
+            $minutes = SeenValues::merged($form, [
+                'setup_minutes' => (string) $locked->setup_minutes,
+                'teardown_minutes' => (string) $locked->teardown_minutes,
+            ]);
+            $typed = [
+                'start' => $form->has('start') && $form->input('was.start') !== $form->input('start') ? $form->text('start') : null,
+                'to_s' => $form->has('to_s') ? $form->text('to_s') : null,
+                'setup_minutes' => $minutes['setup_minutes'],
+                'teardown_minutes' => $minutes['teardown_minutes'],
+            ];
+            // A page that names no revision means the shot as it stands.
+            $form->mergeIfMissing(['revision' => $locked->current_revision_id]);
 
-            return response()->view('shoots.parts.day', ['page' => new ShootPage($shot->shoot), 'problems' => $problems], $isConflict ? 409 : 422);
-        }
+            return ['typed' => $typed, 'asked' => AskedEdit::of($form, ['/start' => $typed['start'] ?? "to {$typed['to_s']}"])];
+        }));
 
-        return $this->isByScript($request)
+        return $form->hasHeader('HX-Request')
             ? response()->view('shoots.parts.day', ['page' => new ShootPage($shot->shoot), 'problems' => []])
             : redirect()->to(route('shoots.show', $shot->shoot_id) . '#day');
     }
 
-    /**
-     * @throws InvalidInput
-     * @throws ShotChangedElsewhere
-     */
-    private function move(Request $request, Shot $shot, EditShot $editShot): void
+    public function storeEvent(EventForm $form, Shoot $shoot, AddDayEvent $add): RedirectResponse
     {
-        $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
-        $minutes = SeenValues::merged($request, ['setup_minutes' => (string) $locked->setup_minutes, 'teardown_minutes' => (string) $locked->teardown_minutes]);
-        $start = $request->has('start') && $request->input('was.start') !== $request->input('start') ? Typed::text($request, 'start') : null;
-        $typed = [
-            'start' => $start,
-            'to_s' => $request->has('to_s') ? Typed::text($request, 'to_s') : null,
-            'setup_minutes' => $minutes['setup_minutes'],
-            'teardown_minutes' => $minutes['teardown_minutes'],
-        ];
-        // A page that names no revision means the shot as it stands.
-        $request->mergeIfMissing(['revision' => $locked->current_revision_id]);
-        $stay = TypedStay::read($shot->currentRevision()->toPlan(), $typed, $locked->setup_minutes, $locked->teardown_minutes);
-        if ($typed['start'] !== null || $typed['to_s'] !== null) {
-            $asked = AskedEdit::of($request, ['/start' => $typed['start'] ?? "to {$typed['to_s']}"]);
-            $editShot($shot, $asked, static function (PinnedPlan $plan) use ($typed, $locked): Edited {
-                $moved = TypedStay::read($plan->plan, $typed, $locked->setup_minutes, $locked->teardown_minutes);
+        $form->taken(static fn () => $add($shoot, $form->text('at'), $form->text('label')));
 
-                return $plan->became($moved->plan, $moved->told);
-            });
-        }
-        $shot->update(['setup_minutes' => $stay->setupMinutes, 'teardown_minutes' => $stay->teardownMinutes]);
+        return redirect()->to($form->standsAt());
     }
 
-    public function storeEvent(Request $request, Shoot $shoot): RedirectResponse
+    public function destroyEvent(Shoot $shoot, DayEvent $dayEvent, ThrowAway $throwAway): RedirectResponse
     {
-        try {
-            DB::connection()->transaction(static function () use ($request, $shoot): void {
-                // Locked, so that windows that add at once are counted one after the other.
-                Shoot::query()->lockForUpdate()->findOrFail($shoot->id);
-                $kept = $shoot->dayEvents()->get()->map(static fn (DayEvent $event): array => ['at' => $event->at, 'label' => $event->label])->all();
-                $shoot->dayEvents()->create(OwnEvents::read($kept)->another(Typed::text($request, 'at'), Typed::text($request, 'label')));
-            });
-        } catch (InvalidInput $invalid) {
-            return redirect()->to(route('shoots.show', $shoot) . '#day-events')->withInput()->withErrors(ShotResponse::errors($invalid, 'event'));
-        }
-
-        return redirect()->to(route('shoots.show', $shoot) . '#day-events');
-    }
-
-    public function destroyEvent(Shoot $shoot, DayEvent $dayEvent): RedirectResponse
-    {
-        $dayEvent->delete();
-
-        return redirect()->to(route('shoots.show', $shoot) . '#day-events')
-            ->with('deleted', ['kind' => 'event', 'id' => $dayEvent->id, 'name' => $dayEvent->label]);
+        return redirect()->to(route('shoots.show', $shoot) . '#day-events')->with($throwAway($dayEvent, 'event', $dayEvent->label));
     }
 
     /** The day again, once what was being worked out is there. */
@@ -131,10 +86,5 @@ final class DayController
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"{$name}\"",
         ]);
-    }
-
-    private function isByScript(Request $request): bool
-    {
-        return $request->hasHeader('HX-Request');
     }
 }

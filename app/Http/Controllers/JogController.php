@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Responses\ShotResponse;
+use App\Exceptions\Told;
 use App\Http\Typed;
 use App\Models\Shot;
 use Evrent\Core\Editing\GivenWithEdit;
@@ -34,7 +34,7 @@ final class JogController
                 $positions = Jog::moved($plan, $positions, $axisId, $request->integer('steps'), $request->boolean('coarse') ? 'coarse' : 'fine');
             }
         } catch (InvalidInput $invalid) {
-            return response()->json(['problems' => ShotResponse::errors($invalid, '')], 422);
+            return response()->json(['problems' => Told::byField($invalid->problems)], 422);
         }
 
         return response()->json(['positions' => $positions, 'pose' => Poses::at($plan, $positions)]);

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditShot;
+use App\Actions\KeepPiece;
+use App\Actions\KeepPieces;
+use App\Actions\ThrowAway;
 use App\Http\AskedEdit;
+use App\Http\Requests\KitFileForm;
+use App\Http\Requests\PieceForm;
 use App\Http\Responses\ShotResponse;
 use App\Http\SeenValues;
 use App\Http\Typed;
@@ -16,18 +21,12 @@ use Evrent\Core\Editing\Picking;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Kit\KitItem as Piece;
-use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\TypedKit;
-use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
@@ -35,55 +34,31 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
  */
 final class KitController
 {
-    private const MOST_KILOBYTES = 1_024;
-
     public function index(): View
     {
         return view('kit.index', ['items' => KitItem::query()->orderBy('id')->get()->groupBy('kind')]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(PieceForm $form, KeepPiece $keep): RedirectResponse
     {
-        return $this->keep($request, new KitItem(), 'kit.new');
+        return $this->keep($form, $keep);
     }
 
-    public function update(Request $request, KitItem $item): RedirectResponse
+    public function update(PieceForm $form, KitItem $item, KeepPiece $keep): RedirectResponse
     {
-        return $this->keep($request, $item, "kit.{$item->id}");
+        return $this->keep($form, $keep);
     }
 
-    public function destroy(KitItem $item): RedirectResponse
+    public function destroy(KitItem $item, ThrowAway $throwAway): RedirectResponse
     {
-        $item->delete();
-
-        return redirect()->route('kit.index')
-            ->with('notice', 'Shots that picked it stay as they are.')->with('deleted', ['kind' => 'kit', 'id' => $item->id, 'name' => $item->name]);
+        return redirect()->route('kit.index')->with('notice', 'Shots that picked it stay as they are.')->with($throwAway($item, 'kit', $item->name));
     }
 
     /** Kit of other bags: what has the same kind and name is replaced. */
-    public function import(Request $request): RedirectResponse
+    public function import(KitFileForm $form, KeepPieces $keep): RedirectResponse
     {
-        $request->validate(
-            ['file' => ['required', 'file', 'max:' . self::MOST_KILOBYTES]],
-            ['file.*' => 'Choose a kit file (evrent.kit/1 as JSON, or CSV) of up to 1 MB.'],
-        );
-        $file = $request->file('file');
-        assert($file instanceof UploadedFile);
-        try {
-            $pieces = KitFormat::read($file->getContent());
-        } catch (InvalidInput $invalid) {
-            return redirect()->route('kit.index')->withErrors(['file' => array_map(
-                static fn (Problem $problem): string => trim("{$problem->pointer}: {$problem->message}", ': /'),
-                array_slice($invalid->problems, 0, 20),
-            )]);
-        }
-        DB::connection()->transaction(static function () use ($pieces): void {
-            // Two files read at once would both find a name free: one after the other.
-            DB::statement('lock table kit_items in share row exclusive mode');
-            foreach ($pieces as $piece) {
-                KitItem::query()->updateOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
-            }
-        });
+        $pieces = $form->readBy(KitFormat::read(...));
+        $keep($pieces);
 
         return redirect()->route('kit.index')->with('notice', trans_choice('{1} One piece is in the bag.|[2,*] :count pieces are in the bag.', count($pieces)));
     }
@@ -130,30 +105,14 @@ final class KitController
         return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, $unfit);
     }
 
-    private function keep(Request $request, KitItem $item, string $bag): RedirectResponse
+    private function keep(PieceForm $form, KeepPiece $keep): RedirectResponse
     {
-        $back = redirect()->to(route('kit.index') . '#' . (KitKind::tryFrom(Typed::text($request, 'kind'))->value ?? ''));
-        try {
-            $piece = DB::connection()->transaction(function () use ($request, $item): Piece {
-                $typed = $request->all();
-                if ($item->exists) {
-                    $locked = KitItem::query()->lockForUpdate()->findOrFail($item->id);
-                    $typed = [...$typed, ...SeenValues::merged($request, TypedKit::texts($locked->piece()))];
-                }
-                $piece = TypedKit::read($typed);
-                $item->fill(KitItem::keeping($piece))->save();
+        $piece = $form->taken(static fn (): Piece => $keep($form->item(), static fn (?Piece $kept): Piece => TypedKit::read([
+            ...(array) $form->post(),
+            ...($kept === null ? [] : SeenValues::merged($form, TypedKit::texts($kept))),
+        ])));
 
-                return $piece;
-            });
-        } catch (UniqueConstraintViolationException) {
-            $taken = new InvalidInput([new Problem('/name', 'There is one of this name already. Enter another, or count it there.')]);
-
-            return $back->withInput([...$request->all(), 'bag' => $bag])->withErrors(ShotResponse::errors($taken, $bag));
-        } catch (InvalidInput $invalid) {
-            return $back->withInput([...$request->all(), 'bag' => $bag])->withErrors(ShotResponse::errors($invalid, $bag));
-        }
-
-        return $back->with('notice', "“{$piece->name}” is in the bag.");
+        return redirect()->to($form->standsAt())->with('notice', "“{$piece->name}” is in the bag.");
     }
 
     /**

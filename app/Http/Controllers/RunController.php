@@ -5,32 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DryRunShot;
-use App\Http\Responses\ShotResponse;
-use App\Http\Typed;
+use App\Http\Requests\FaultForm;
 use App\Models\Run;
 use App\Models\Shot;
 use App\Pages\PhotoPage;
 use Evrent\Core\Run\TypicalFaults;
-use Evrent\Core\Values\InvalidInput;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 
 final class RunController
 {
     /** Dry-runs a shot; with a fault at one photo, where one is to be rehearsed. */
-    public function store(Request $request, Shot $shot, DryRunShot $dryRun): RedirectResponse
+    public function store(FaultForm $form, Shot $shot, DryRunShot $dryRun): RedirectResponse
     {
-        try {
-            $plan = $shot->currentRevision()->toPlan();
-            $kind = Typed::text($request, 'kind');
-            $faults = $kind === '' ? [] : [TypicalFaults::at($plan, $kind, Typed::text($request, 'frame'))];
-        } catch (InvalidInput $invalid) {
-            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
-        }
+        $run = $form->taken(static function () use ($form, $shot, $dryRun): Run {
+            $kind = $form->text('kind');
+            $faults = $kind === '' ? [] : [TypicalFaults::at($shot->currentRevision()->toPlan(), $kind, $form->text('frame'))];
 
-        return redirect()->route('runs.show', $dryRun($shot, random_int(1, 999_999), $faults)->address());
+            return $dryRun($shot, random_int(1, 999_999), $faults);
+        });
+
+        return redirect($run->at('runs.show'));
     }
 
     public function show(Request $request, Shot $shot, Run $run): View

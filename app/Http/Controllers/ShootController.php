@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CreateShoot;
+use App\Actions\ThrowAway;
+use App\Http\Requests\ShootForm;
 use App\Models\Preset;
 use App\Models\Shoot;
 use App\Pages\ShootPage;
 use Evrent\Core\Presets\PresetKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class ShootController
 {
@@ -22,20 +24,11 @@ final class ShootController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(ShootForm $form, CreateShoot $createShoot): RedirectResponse
     {
-        $entered = $request->validate([
-            'name' => ['required', 'string', 'max:200', 'not_regex:/[\p{Cc}\x{FFFD}]/u'],
-            'place' => ['nullable', 'string', 'max:200', 'not_regex:/[\p{Cc}\x{FFFD}]/u'],
-            'shoot_date' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:1950-01-01', 'before:2101-01-01'],
-        ], [
-            'name.*' => 'Enter a name of up to 200 characters, on one line.',
-            'place.*' => 'Enter a place of up to 200 characters, on one line.',
-            'shoot_date.*' => 'Enter a date such as 2027-03-23, or leave it empty.',
-        ]);
-        $shoot = Shoot::query()->create([...$entered, 'place' => $entered['place'] ?? '', 'is_demo' => false]);
+        $date = $form->text('shoot_date');
 
-        return redirect()->route('shoots.show', $shoot);
+        return redirect()->route('shoots.show', $createShoot($form->text('name'), $form->text('place'), $date === '' ? null : $date));
     }
 
     public function show(Shoot $shoot): View
@@ -49,10 +42,8 @@ final class ShootController
     }
 
     /** Out of sight with all its shots, until it is brought back. */
-    public function destroy(Shoot $shoot): RedirectResponse
+    public function destroy(Shoot $shoot, ThrowAway $throwAway): RedirectResponse
     {
-        $shoot->delete();
-
-        return redirect()->route('shoots.index')->with('deleted', ['kind' => 'shoot', 'id' => $shoot->id, 'name' => $shoot->name]);
+        return redirect()->route('shoots.index')->with($throwAway($shoot, 'shoot', $shoot->name));
     }
 }

@@ -6,10 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateShot;
 use App\Actions\EditShot;
-use App\Exceptions\ShotChangedElsewhere;
+use App\Actions\ThrowAway;
 use App\Http\AskedEdit;
+use App\Http\Requests\NewShotForm;
+use App\Http\Requests\TitleForm;
 use App\Http\Responses\ShotResponse;
-use App\Http\Typed;
 use App\Http\TypedFields;
 use App\Models\Preset;
 use App\Models\Shoot;
@@ -29,16 +30,14 @@ use Illuminate\Http\Response;
 
 final class ShotController
 {
-    public function store(Request $request, Shoot $shoot, CreateShot $createShot): RedirectResponse
+    public function store(NewShotForm $form, Shoot $shoot, CreateShot $createShot): RedirectResponse
     {
-        try {
-            $plan = StarterPlans::named(Typed::text($request, 'starter'))->withTitle(Typed::text($request, 'title'));
-            $recipe = Typed::text($request, 'recipe');
-            $plan = $recipe === '' ? $plan : Presets::recipeNumbered($recipe)->applied($plan);
-            $shot = $createShot($shoot, $plan, 'new shot');
-        } catch (InvalidInput $invalid) {
-            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, ''));
-        }
+        $shot = $form->taken(static function () use ($form, $shoot, $createShot): Shot {
+            $plan = StarterPlans::named($form->text('starter'))->withTitle($form->text('title'));
+            $recipe = $form->text('recipe');
+
+            return $createShot($shoot, $recipe === '' ? $plan : Presets::recipeNumbered($recipe)->applied($plan), 'new shot');
+        });
 
         return redirect($shot->path());
     }
@@ -72,23 +71,14 @@ final class ShotController
         });
     }
 
-    public function rename(Request $request, Shot $shot, EditShot $editShot): RedirectResponse
+    public function rename(TitleForm $form, Shot $shot, EditShot $editShot): RedirectResponse
     {
-        $title = Typed::text($request, 'title');
-        try {
-            // A name hangs on nothing else: it may go on top of what another window changed.
-            $editShot($shot, AskedEdit::of($request, ['/title' => $title]), static fn (PinnedPlan $plan): Edited => $plan->became(
-                $plan->plan->withTitle($title),
-                "renamed to {$title}",
-            ));
-        } catch (InvalidInput $invalid) {
-            return redirect()->back()->withInput()->withErrors(ShotResponse::errors($invalid, "rename.{$shot->id}"));
-        } catch (ShotChangedElsewhere) {
-            $message = 'Another window gave it another name meanwhile. Send yours again to have it all the same.';
-            $request->attributes->set('conflict', true);
-
-            return redirect()->back()->withInput()->withErrors(["rename.{$shot->id}.title" => $message]);
-        }
+        $title = $form->text('title');
+        // A name hangs on nothing else: it may go on top of what another window changed.
+        $form->taken(static fn () => $editShot($shot, AskedEdit::of($form, ['/title' => $title]), static fn (PinnedPlan $plan): Edited => $plan->became(
+            $plan->plan->withTitle($title),
+            "renamed to {$title}",
+        )));
 
         return redirect()->back();
     }
@@ -103,10 +93,8 @@ final class ShotController
         return redirect($copy->path());
     }
 
-    public function destroy(Shot $shot): RedirectResponse
+    public function destroy(Shot $shot, ThrowAway $throwAway): RedirectResponse
     {
-        $shot->delete();
-
-        return redirect()->route('shoots.show', $shot->shoot_id)->with('deleted', ['kind' => 'shot', 'id' => $shot->id, 'name' => $shot->title()]);
+        return redirect()->route('shoots.show', $shot->shoot_id)->with($throwAway($shot, 'shot', $shot->title()));
     }
 }

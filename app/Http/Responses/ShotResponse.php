@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
-use App\Exceptions\ShotChangedElsewhere;
+use App\Exceptions\EditRefused;
+use App\Exceptions\Told;
 use App\Models\Shot;
 use App\Pages\EditedShot;
 use App\Pages\FieldNotes;
@@ -28,15 +29,15 @@ final class ShotResponse
      * @param callable(): EditedShot $edit
      * @param string                 $notice what was done, where the page does not show it by itself
      * @param ?string                $unfit  said where the edit does not fit the shot; null where each field says what is wrong
+     *
+     * @throws EditRefused
      */
     public static function to(Request $request, Shot $shot, callable $edit, string $notice = '', ?string $unfit = null): Response|RedirectResponse
     {
         try {
             $edited = $edit();
         } catch (InvalidInput $invalid) {
-            return $unfit === null ? self::refused($request, $shot, $invalid) : self::shown($request, $shot, "{$unfit} {$invalid->problems[0]->message}");
-        } catch (ShotChangedElsewhere $elsewhere) {
-            return self::changedElsewhere($request, $shot, $elsewhere->pointer);
+            throw new EditRefused($invalid, $unfit);
         }
         if ($edited->page->isPreview || $request->boolean('preview')) {
             return self::parts($request, $edited, '', looked: true);
@@ -65,10 +66,14 @@ final class ShotResponse
     }
 
     /** Only the messages are sent: what was typed, and the last good chart, stay as they are. */
-    public static function refused(Request $request, Shot $shot, InvalidInput $invalid): Response|RedirectResponse
+    public static function refused(Request $request, Shot $shot, EditRefused $refused): Response|RedirectResponse
     {
+        $problems = $refused->invalid->problems;
+        if ($refused->unfit !== null) {
+            return self::shown($request, $shot, "{$refused->unfit} {$problems[0]->message}");
+        }
         if (!$request->hasHeader('HX-Request')) {
-            return redirect($shot->path())->withInput()->withErrors(self::errors($invalid, 'plan'));
+            return redirect($shot->path())->withInput()->withErrors(Told::byField($problems, 'plan'));
         }
         $notes = [];
         try {
@@ -77,31 +82,16 @@ final class ShotResponse
             // A plan that cannot be read has nothing to note.
         }
 
-        return response()->view('shots.refused', ['notes' => $notes, 'problems' => array_column($invalid->problems, 'message', 'pointer')], 422);
+        return response()->view('shots.refused', ['notes' => $notes, 'problems' => array_column($problems, 'message', 'pointer')], 422);
     }
 
-    private static function changedElsewhere(Request $request, Shot $shot, ?string $pointer): Response|RedirectResponse
+    public static function changedElsewhere(Request $request, Shot $shot, ?string $pointer): Response|RedirectResponse
     {
         if (!$request->hasHeader('HX-Request')) {
             return redirect($shot->path())->withInput()->with('notice', self::ELSEWHERE);
         }
 
         return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => self::ELSEWHERE, 'pointer' => $pointer], 409);
-    }
-
-    /**
-     * Messages by field, keyed as the framework keeps them from one request to the next.
-     *
-     * @return array<string, string>
-     */
-    public static function errors(InvalidInput $invalid, string $under): array
-    {
-        $errors = [];
-        foreach ($invalid->problems as $problem) {
-            $errors[trim($under . str_replace('/', '.', $problem->pointer), '.')] ??= $problem->message;
-        }
-
-        return $errors;
     }
 
     /**

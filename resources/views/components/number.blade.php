@@ -2,13 +2,8 @@
 @props(['pointer', 'label', 'value', 'unit' => '', 'width' => 4, 'problem' => null, 'shownLabel' => false, 'name' => null])
 @php
     $key = str_replace('/', '-', ltrim($pointer, '/'));
-    $problem = $problem ?? $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
+    $path = str_replace('/', '.', ltrim($pointer, '/'));
 @endphp
-<span {{ $attributes->class('number') }}>
-    <label for="f-{{ $key }}" @class(['sr-only' => !$shownLabel])>{{ $label }}</label>
-    <span class="entry">
-        <x-number-input :pointer="$pointer" :value="$value" :width="$width" :name="$name" :problem="$problem" />
-        @if ($unit !== '')<span class="unit" aria-hidden="true">{{ $unit }}</span>@endif
-    </span>
-    <x-problem :pointer="$pointer" :message="$problem" />
-</span>
+<x-field :id="'f-' . $key" :label="$label" :name="$name ?? 'plan[' . str_replace('.', '][', $path) . ']'" :unit="$unit" :width="$width . 'ch'"
+    :value="\App\Http\Typed::before('plan.' . $path, $value)" :problem="$problem ?? $errors->first('plan.' . $path)" :around="$attributes->get('class', '')"
+    :shown-label="$shownLabel" class="plan-field" form="plan" inputmode="decimal" />

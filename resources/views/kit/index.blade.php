@@ -1,5 +1,4 @@
 @php
-    use App\Http\Typed;
     use Evrent\Core\Kit\KitKind;
     use Evrent\Core\Kit\TypedKit;
 @endphp
@@ -12,10 +11,9 @@
                 <a class="button is-quiet" href="{{ route('kit.json') }}"><x-icon name="download" /><span class="text">As JSON</span></a>
                 <a class="button is-quiet" href="{{ route('kit.csv') }}"><x-icon name="download" /><span class="text">As CSV</span></a>
                 <form class="kit-import" method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
-                    <label for="f-kit-file" class="sr-only">A kit file, JSON or CSV</label><input id="f-kit-file" name="file" type="file"
-                        accept=".json,.csv,text/csv,application/json" aria-describedby="p-kit-file">
-                    <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button>
-                    <span class="problem" id="p-kit-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></form>
+                    <x-field id="f-kit-file" label="A kit file, JSON or CSV" name="file" type="file"
+                        accept=".json,.csv,text/csv,application/json" :shown-label="false" :problem="$errors->get('kit-file.file')" />
+                    <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button></form>
             </nav></header>
         @foreach (KitKind::cases() as $kind)
             <section class="panel kit-kind" id="{{ $kind->value }}" aria-labelledby="{{ $kind->value }}-title">
@@ -38,14 +36,9 @@
                             <div class="grid-fields">
                             @foreach ($fields as $field => [$label, $unit, $width])
                                 @if ($kind->fields()[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
-                                @php $problem = $mine ? $errors->first("{$bag}.{$field}") : ''; @endphp
-                                <span class="number"><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
-                                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}"
-                                        name="{{ $field }}" type="text" autocomplete="off"
-                                        value="{{ $mine ? Typed::before($field) : ($texts[$field] ?? ($field === 'count' ? '1' : '')) }}"
-                                        style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}" @if ($problem) aria-invalid="true"
-                                        @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
-                                    <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $problem }}</span></span>
+                                <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :width="$width" :unit="$unit"
+                                    :is-text="in_array($field, ['name', 'note'], true)" :problem="$mine ? $errors->first($bag . '.' . $field) : ''"
+                                    :value="$mine ? null : ($texts[$field] ?? ($field === 'count' ? '1' : ''))" />
                             @endforeach
                             </div>
                             <div class="form-acts"><button class="button">{{ $item === null ? 'Put it in the bag' : 'Keep the change' }}</button></div>

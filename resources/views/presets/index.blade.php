@@ -1,5 +1,4 @@
 @php
-    use App\Http\Typed;
     use App\Pages\Presets;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Presets\PresetKind;
@@ -17,7 +16,6 @@
                     $key = $preset?->id ?? 'new';
                     $mine = old('bag') === $bag;
                     $recipe = $preset === null ? null : Presets::recipe($preset);
-                    $value = fn (string $field, string $kept) => $mine ? Typed::before($field) : $kept;
                 @endphp
                 <div class="preset">
                     <form method="post" action="{{ $preset === null ? route('presets.store') : route('presets.update',
@@ -29,14 +27,9 @@
                             'clip_s' => ['for a clip of', $recipe === null ? '' : PlainText::span($recipe->clipSeconds), '', '6ch', 'text'],
                             'note' => ['because', $preset?->note ?? '', '', '90ch', 'text'],
                         ] as $field => [$label, $kept, $unit, $width, $mode])
-                            <span @class(['number', 'is-whole' => $field === 'note'])><label for="{{ $field }}-{{ $key }}">{{ $label }}</label>
-                                <span @class(['entry', 'is-text' => in_array($field, ['name', 'note'], true)])><input id="{{ $field }}-{{ $key }}"
-                                    name="{{ $field }}" type="text" inputmode="{{ $mode }}" value="{{ $value($field, $kept) }}"
-                                    style="--width: {{ $width }}" aria-describedby="p-{{ $field }}-{{ $key }}"
-                                    @error("{$bag}." . ($field === 'note' ? 'reason' : $field)) aria-invalid="true" @enderror>@if ($unit !== '')<span
-                                    class="unit">{{ $unit }}</span>@endif</span>
-                                <span class="problem" id="p-{{ $field }}-{{ $key }}">{{ $errors->first("{$bag}."
-                                    . ($field === 'note' ? 'reason' : $field)) }}</span></span>
+                            <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :width="$width" :unit="$unit" :inputmode="$mode"
+                                :is-text="in_array($field, ['name', 'note'], true)" :around="$field === 'note' ? 'is-whole' : ''"
+                                :value="$mine ? null : $kept" :problem="$errors->first($bag . '.' . ($field === 'note' ? 'reason' : $field))" />
                         @endforeach
                         @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} on site at 24 fps</span>@endif
                         <button class="button">{{ $preset === null ? 'Keep it' : 'Keep the change' }}</button>
@@ -49,16 +42,14 @@
         <section class="panel" aria-labelledby="kept-title">
             <header class="panel-head"><h2 id="kept-title">Moves and shots</h2></header>
             @forelse ($others as $preset)
-                @php $bag = $errors->getBag("preset{$preset->id}"); @endphp
+                @php [$bag, $mine] = ["preset.{$preset->id}", old('bag') === "preset.{$preset->id}"]; @endphp
                 <div class="preset">
                     <form method="post" action="{{ route('presets.update', $preset) }}">@csrf @method('put')<x-was :of="Presets::texts($preset)" />
                         <span class="kind">{{ ucfirst($preset->kind->label()) }}</span>
-                        <span class="number"><label for="name-{{ $preset->id }}">Name</label><span class="entry is-text"><input
-                            id="name-{{ $preset->id }}" name="name" type="text" value="{{ $bag->any() ? Typed::before('name') : $preset->name }}"
-                            style="--width: 24ch" aria-describedby="p-name-{{ $preset->id }}" @if ($bag->any()) aria-invalid="true"
-                            @endif></span><span class="problem" id="p-name-{{ $preset->id }}">{{ $bag->first('name') }}</span></span>
-                        <span class="number"><label for="note-{{ $preset->id }}">Note</label><span class="entry is-text"><input
-                            id="note-{{ $preset->id }}" name="note" type="text" value="{{ $preset->note }}" style="--width: 40ch"></span></span>
+                        <x-field :id="'name-' . $preset->id" label="Name" name="name" width="24ch" is-text :value="$mine ? null : $preset->name"
+                            :problem="$errors->first($bag . '.name')" />
+                        <x-field :id="'note-' . $preset->id" label="Note" name="note" width="40ch" is-text :value="$mine ? null : $preset->note"
+                            :problem="$errors->first($bag . '.note')" />
                         <button class="button">Keep the change</button>
                     </form>
                     <x-act :action="route('presets.destroy', $preset)" method="delete" icon="trash-2" class="is-quiet"><span

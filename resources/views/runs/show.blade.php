@@ -1,4 +1,5 @@
 @php
+    use App\Http\Typed;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Run\RunLog;
     $noticeable = $run->latest_late_seconds > RunLog::NOTICEABLE_SECONDS;
@@ -34,12 +35,9 @@
             </section>
             <form class="panel rehearse" method="post" action="{{ $shot->at('runs.store') }}">@csrf
                 <h2>Rehearse a fault</h2>
-                <span class="number"><label for="fault">What goes wrong</label><span class="entry"><select id="fault"
-                    name="kind">@foreach ($faults as $value => $text)<option value="{{ $value }}"
-                    @selected(\App\Http\Typed::before('kind') === $value)>{{ $text }}</option>@endforeach</select></span></span>
-                <span class="number"><label for="fault-photo">at photo</label><span class="entry"><input id="fault-photo" name="frame" type="text"
-                    inputmode="numeric" style="--width: 6ch" value="{{ \App\Http\Typed::before('frame', '1') }}" aria-describedby="p-frame"
-                    @error('frame') aria-invalid="true" @enderror></span><span class="problem" id="p-frame">{{ $errors->first('frame') }}</span></span>
+                <x-field id="fault" label="What goes wrong" name="kind" :options="$faults" />
+                <x-field id="fault-photo" label="at photo" name="frame" :value="Typed::before('frame', '1')" width="6ch" inputmode="numeric"
+                    :problem="$errors->first('fault.frame')" />
                 <button class="button">Rehearse it</button>
             </form>
             <section class="panel lateness" aria-labelledby="lateness-title">

@@ -11,13 +11,10 @@
         <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
             @csrf
             <h2>New shoot</h2>
-            @foreach (['name' => ['Name', 'text', 24], 'place' => ['Place', 'text', 24], 'shoot_date' => ['Date', 'date', 16]] as $field => [$label,
-                $type, $width])
-                <span class="number"><label for="f-{{ $field }}">{{ $label }}</label>
-                    <span class="entry is-text"><input id="f-{{ $field }}" name="{{ $field }}" type="{{ $type }}"
-                        value="{{ \App\Http\Typed::before($field) }}" style="--width: {{ $width }}ch" aria-describedby="p-{{ $field }}" @error($field)
-                        aria-invalid="true" @enderror></span>
-                    <span class="problem" id="p-{{ $field }}">{{ $errors->first($field) }}</span></span>
+            @foreach (['name' => ['Name', 'text', '24ch'], 'place' => ['Place', 'text', '24ch'], 'shoot_date' => ['Date', 'date', '16ch']] as $field => [
+                $label, $type, $width])
+                <x-field :id="'f-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" is-text
+                    :problem="$errors->first('shoot.' . $field)" />
             @endforeach
             <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
         </form>

@@ -1,5 +1,4 @@
 @php
-    use App\Http\Typed;
     use App\Pages\StarterPlans;
 @endphp
 <x-layout :title="$shoot->name" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
@@ -21,31 +20,17 @@
             <form class="panel new-shot" method="post" action="{{ route('shots.store', $shoot) }}">
                 @csrf
                 <h2>New shot</h2>
-                <span class="number"><label for="f-title">Title</label>
-                    <span class="entry is-text"><input id="f-title" name="title" type="text" value="{{ Typed::before('title') }}"
-                        style="--width: 26ch" aria-describedby="p-title" @error('title') aria-invalid="true" @enderror></span>
-                    <span class="problem" id="p-title">{{ $errors->first('title') }}</span></span>
-                <span class="number"><label for="f-starter">Rig</label>
-                    <span class="entry"><select id="f-starter" name="starter" aria-describedby="p-starter">
-                        @foreach (StarterPlans::STARTERS as $starter => $name)<option value="{{ $starter }}"
-                            @selected(Typed::before('starter') === $starter)>{{ $name }}</option>@endforeach
-                    </select></span>
-                    <span class="problem" id="p-starter">{{ $errors->first('starter') }}</span></span>
-                <span class="number"><label for="f-recipe">Subject</label>
-                    <span class="entry"><select id="f-recipe" name="recipe" aria-describedby="p-recipe"><option value="">say nothing of it</option>
-                        @foreach ($recipes as $recipe)<option value="{{ $recipe->id }}"
-                            @selected(Typed::before('recipe') === (string) $recipe->id)>{{ $recipe->name }}</option>@endforeach
-                    </select></span>
-                    <span class="problem" id="p-recipe">{{ $errors->first('recipe') }}</span></span>
+                <x-field id="f-title" label="Title" name="title" width="26ch" is-text :problem="$errors->first('shot.title')" />
+                <x-field id="f-starter" label="Rig" name="starter" :options="StarterPlans::STARTERS" :problem="$errors->first('shot.starter')" />
+                <x-field id="f-recipe" label="Subject" name="recipe" :options="['' => 'say nothing of it'] + $recipes->pluck('name', 'id')->all()"
+                    :problem="$errors->first('shot.recipe')" />
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
             </form>
             <form class="panel open-plan" method="post" action="{{ route('plan-files.store', $shoot) }}" enctype="multipart/form-data">
                 @csrf
                 <h2>Open a plan file</h2>
-                <span class="number"><label for="f-file">A file of the open format evrent.plan/1</label>
-                    <input id="f-file" name="file" type="file" accept=".json,application/json" aria-describedby="p-file" @error('file')
-                        aria-invalid="true" @enderror>
-                    <span class="problem" id="p-file">@foreach ($errors->get('file') as $message){{ $message }}<br>@endforeach</span></span>
+                <x-field id="f-file" label="A file of the open format evrent.plan/1" name="file" type="file" accept=".json,application/json"
+                    :problem="$errors->get('plan-file.file')" />
                 <button class="button"><x-icon name="file-up" /><span class="text">Open it</span></button>
             </form>
         </div>
@@ -62,11 +47,7 @@
             <form method="post" action="{{ route('shoots.events.store', $shoot) }}">
                 @csrf
                 @foreach (['at' => ['When', '16ch'], 'label' => ['What', '24ch']] as $field => [$label, $width])
-                    <span class="number"><label for="f-event-{{ $field }}">{{ $label }}</label>
-                        <span class="entry is-text"><input id="f-event-{{ $field }}" name="{{ $field }}" type="text"
-                            value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off"
-                            aria-describedby="p-event-{{ $field }}" @error("event.{$field}") aria-invalid="true" @enderror></span>
-                        <span class="problem" id="p-event-{{ $field }}">{{ $errors->first("event.{$field}") }}</span></span>
+                    <x-field :id="'f-event-' . $field" :label="$label" :name="$field" :width="$width" is-text :problem="$errors->first('event.' . $field)" />
                 @endforeach
                 <button class="button"><x-icon name="plus" /><span class="text">Add it</span></button>
             </form>

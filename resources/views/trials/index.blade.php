@@ -1,4 +1,4 @@
-@php use App\Http\Typed; use Evrent\Core\Words\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
+@php use Evrent\Core\Words\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
 <x-layout title="Test shoots" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Test shoots' => null]">
     <div class="page trials">
         <header class="page-head"><h1>Test shoots</h1>
@@ -17,7 +17,7 @@
                         @foreach ($matrix->shutters as $s => $shutter)
                             @php
                                 $cell = "{$i}:{$s}"; $key = "{$trial->id}-{$i}-{$s}";
-                                $kept = $errors->has("verdict.{$trial->id}") ? old("cells.{$cell}") : null;
+                                $kept = $errors->hasAny(["verdict.{$trial->id}", "verdict.{$trial->id}.*"]) ? old("cells.{$cell}") : null;
                                 $verdict = (is_array($kept) ? $kept : $matrix->verdicts[$cell] ?? []) + ['rating' => null, 'note' => ''];
                             @endphp
                             <td>@if ($matrix->fits($cell))<span
@@ -25,21 +25,18 @@
                                 {{ PlainText::roundedPercent($matrix->openShare($cell)) }} %</span>
                                 @foreach ($matrix->verdictOf($cell) as $part => $text)<input type="hidden" name="was[cells][{{ $cell }}][{{ $part }}]"
                                     value="{{ $text }}">@endforeach
-                                <label class="sr-only"
-                                    for="r-{{ $key }}">Verdict on {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
-                                <span class="entry"><select id="r-{{ $key }}" name="cells[{{ $cell }}][rating]">
-                                <option value="">no verdict</option>@foreach ([5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor',
-                                    1 => 'spoilt'] as $rating => $word)<option value="{{ $rating }}"
-                                    @selected((string) $verdict['rating'] === (string) $rating)>{{ $word }}</option>@endforeach</select></span>
-                                <label class="sr-only"
-                                    for="n-{{ $key }}">Why {{ PlainText::seconds($interval) }} and {{ PlainText::shutter($shutter) }} s</label>
-                                <span class="entry is-text"><input id="n-{{ $key }}" name="cells[{{ $cell }}][note]" type="text" placeholder="why"
-                                    maxlength="{{ Matrix::MOST_NOTE_CHARACTERS }}" value="{{ $verdict['note'] }}" style="--width: 22ch"></span>
+                                <x-field :id="'r-' . $key" :name="'cells[' . $cell . '][rating]'" :value="(string) $verdict['rating']"
+                                    :options="['' => 'no verdict'] + Matrix::RATINGS"
+                                    :shown-label="false"
+                                    :label="'Verdict on ' . PlainText::seconds($interval) . ' and ' . PlainText::shutter($shutter) . ' s'" />
+                                <x-field :id="'n-' . $key" :name="'cells[' . $cell . '][note]'" :value="$verdict['note']" placeholder="why" width="22ch" is-text
+                                    :maxlength="Matrix::MOST_NOTE_CHARACTERS" :shown-label="false"
+                                    :label="'Why ' . PlainText::seconds($interval) . ' and ' . PlainText::shutter($shutter) . ' s'" />
                             @else<span class="quiet">does not fit the interval</span>@endif</td>
                         @endforeach</tr>@endforeach</tbody>
                 </table><button class="button without-script">Keep the verdicts</button></form>
                 <div class="form-acts" id="trial-{{ $trial->id }}-acts">
-                    <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") }}</p>
+                    <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") ?: $errors->first("verdict.{$trial->id}.*") }}</p>
                     @if ($best !== null)
                         @php $settings = PlainText::seconds($matrix->interval($best)) . ' and ' . PlainText::shutter($matrix->shutter($best)) . ' s'; @endphp
                         <x-act :action="route('trials.recipe', [$shoot, $trial])" icon="bookmark"
@@ -55,11 +52,8 @@
             <div class="grid-fields">
             @foreach (['subject' => ['What moves', '24ch', 'reeds in the wind'], 'intervals' => ['Intervals in s', '14ch', '1 2 4'],
                 'shutters' => ['Shutter times in s', '14ch', '1/60 0.5 1'], 'photos' => ['Photos each', '4ch', '48']] as $field => [$label, $width, $example])
-                <span class="number"><label for="f-trial-{{ $field }}">{{ $label }}</label>
-                    <span class="entry is-text"><input id="f-trial-{{ $field }}" name="{{ $field }}" type="text" placeholder="{{ $example }}"
-                        value="{{ Typed::before($field) }}" style="--width: {{ $width }}" autocomplete="off" aria-describedby="p-trial-{{ $field }}"
-                        @error("trial.{$field}") aria-invalid="true" @enderror></span>
-                    <span class="problem" id="p-trial-{{ $field }}">{{ $errors->first("trial.{$field}") }}</span></span>
+                <x-field :id="'f-trial-' . $field" :label="$label" :name="$field" :width="$width" is-text :placeholder="$example"
+                    :problem="$errors->first('trial.' . $field)" />
             @endforeach
             </div>
             <div class="form-acts"><button class="button is-strong"><x-icon name="plus" /><span class="text">Lay it out</span></button></div>

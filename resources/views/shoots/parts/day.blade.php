@@ -122,13 +122,9 @@
                         'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'],
                         'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
-                        @php $problem = $message($shot->id, $field); @endphp
-                        <span class="number"><label for="stay-{{ $shot->id }}-{{ $field }}">{{ $label }}</label>
-                            <span @class(['entry', 'is-text' => $field === 'start'])><input id="stay-{{ $shot->id }}-{{ $field }}" name="{{ $field }}"
-                                type="text" value="{{ $problem ? \App\Http\Typed::before($field, $value) : $value }}"
-                                style="--width: {{ $fieldWidth }}" autocomplete="off" aria-describedby="p-stay-{{ $shot->id }}-{{ $field }}"
-                                @if ($problem) aria-invalid="true" @endif>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
-                            <span class="problem" id="p-stay-{{ $shot->id }}-{{ $field }}">{{ $problem }}</span></span>
+                        <x-field :id="'stay-' . $shot->id . '-' . $field" :label="$label" :name="$field" :width="$fieldWidth" :unit="$unit"
+                            :is-text="$field === 'start'" :value="$message($shot->id, $field) ? \App\Http\Typed::before($field, $value) : $value"
+                            :problem="$message($shot->id, $field)" />
                     @endforeach
                     @if ($figures->start !== '' && $figures->beginsText === null)<p
                         class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.'

@@ -25,12 +25,9 @@
                 'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
                 'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
             ] as $field => [$label, $value, $width, $unit, $type])
-                <span class="number"><label for="f-place-{{ $field }}">{{ $label }}</label>
-                    <span @class(['entry', 'is-text' => in_array($field, ['name', 'zone', 'date'], true)])><input id="f-place-{{ $field }}"
-                        name="{{ $field }}" type="{{ $type }}" value="{{ $kept($field, $value) }}" style="--width: {{ $width }}" autocomplete="off"
-                        @if ($field === 'zone') list="zones" @endif aria-describedby="p-place-{{ $field }}" @error("place.{$field}")
-                        aria-invalid="true" @enderror>@if ($unit !== '')<span class="unit">{{ $unit }}</span>@endif</span>
-                    <span class="problem" id="p-place-{{ $field }}">{{ $errors->first("place.{$field}") }}</span></span>
+                <x-field :id="'f-place-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" :unit="$unit"
+                    :is-text="in_array($field, ['name', 'zone', 'date'], true)" :list="$field === 'zone' ? 'zones' : null"
+                    :value="$kept($field, $value)" :problem="$errors->first('place.' . $field)" />
             @endforeach
         </div>
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
@@ -40,9 +37,8 @@
         </fieldset>
         <div class="form-acts">
             <button class="button is-strong">Keep the place</button>
-            <span class="number"><label for="f-place-file">or read it from a GPX or GeoJSON file</label>
-                <input id="f-place-file" name="file" type="file" accept=".gpx,.geojson,.json" aria-describedby="p-place-file">
-                <span class="problem" id="p-place-file">{{ $errors->first('place.file') }}</span></span>
+            <x-field id="f-place-file" label="or read it from a GPX or GeoJSON file" name="file" type="file" accept=".gpx,.geojson,.json"
+                :problem="$errors->first('place.file')" />
             <button class="button"><x-icon name="file-up" /><span class="text">Read the file</span></button>
         </div>
     </form>

@@ -2,23 +2,16 @@
     @if ($presets->isNotEmpty())
         <form class="apply-preset" method="post" action="{{ $page->shot->at('shots.presets.apply') }}" data-live data-look-first>@csrf
             <input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
-            <span class="number"><label for="preset">Start from a preset</label><span class="entry"><select id="preset" name="preset">
-                @foreach ($presets->groupBy(fn ($preset) => $preset->kind->label()) as $kind => $group)<optgroup
-                    label="{{ ucfirst($kind) }}">@foreach ($group as $preset)<option
-                    value="{{ $preset->id }}">{{ $preset->name }}</option>@endforeach</optgroup>@endforeach
-            </select></span></span>
+            <x-field id="preset" label="Start from a preset" name="preset" value="" :options="$presets->mapToGroups(
+                fn ($preset) => [ucfirst($preset->kind->label()) => $preset])->map(fn ($group) => $group->pluck('name', 'id')->all())->all()" />
             <button class="button">Apply</button></form>
     @endif
-    <details class="more" @if ($errors->getBag('preset')->any()) open @endif>
+    <details class="more" @if ($errors->has('preset.*')) open @endif>
         <summary class="button"><x-icon name="bookmark" /><span class="text">Keep as a preset</span></summary>
         <form method="post" action="{{ $page->shot->at('shots.presets.store') }}">@csrf
-            <span class="number"><label for="preset-name">Name</label><span class="entry is-text"><input id="preset-name" name="name" type="text"
-                style="--width: 26ch" value="{{ \App\Http\Typed::before('name') }}" aria-describedby="p-preset-name"></span><span class="problem"
-                id="p-preset-name">{{ $errors->getBag('preset')->first('name') }}</span></span>
-            <span class="number"><label for="preset-kind">What of it</label><span class="entry"><select id="preset-kind" name="kind">
-            <option value="move">the move</option><option value="shot">the whole shot, but the rig</option></select></span></span>
-            <span class="number"><label for="preset-note">Note</label><span class="entry is-text"><input id="preset-note" name="note" type="text"
-                style="--width: 26ch" value="{{ \App\Http\Typed::before('note') }}"></span></span>
+            <x-field id="preset-name" label="Name" name="name" width="26ch" is-text :problem="$errors->first('preset.name')" />
+            <x-field id="preset-kind" label="What of it" name="kind" value="" :options="['move' => 'the move', 'shot' => 'the whole shot, but the rig']" />
+            <x-field id="preset-note" label="Note" name="note" width="26ch" is-text />
             <button class="button">Keep it</button></form>
     </details>
     <a class="button" href="{{ $page->shot->at('shots.history') }}"><x-icon name="history" /><span class="text">History and compare</span></a>

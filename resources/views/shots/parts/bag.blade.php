@@ -11,12 +11,8 @@
         class="quiet">Nothing picked from the kit yet.</li>@endforelse</ul>
     <form class="given-form pick" method="post" action="{{ $page->shot->at('shots.kit') }}" data-live>@csrf<input class="live-revision"
         type="hidden" name="revision" value="{{ $page->revision->id }}">
-        <span class="number"><label for="pick-item">Pick</label><span class="entry"><select id="pick-item" name="item">
-            @foreach ($page->kitChoices() as $label => $items)<optgroup label="{{ $label }}">@foreach ($items as $id => $name)<option
-                value="{{ $id }}">{{ $name }}</option>@endforeach</optgroup>@endforeach
-        </select></span></span>
-        <span class="number"><label for="pick-count">how many</label><span class="entry"><input id="pick-count" name="count" type="text"
-            inputmode="numeric" value="1" style="--width: 2ch"></span></span>
+        <x-field id="pick-item" label="Pick" name="item" value="" :options="$page->kitChoices()" />
+        <x-field id="pick-count" label="how many" name="count" value="1" width="2ch" inputmode="numeric" />
         <button class="button"><x-icon name="plus" /><span class="text">Take it</span></button></form>
     @foreach (App\Pages\BagPart::all($plan) as $bagPart)
         @php [$part, $name] = [$bagPart->id, $bagPart->name]; @endphp

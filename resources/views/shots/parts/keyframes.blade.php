@@ -84,8 +84,7 @@
                 <x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button class="button">Scale</button></form>
             <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
                 <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
-                <span class="number"><label for="given-axis">Nudge all keyframes of</label><span class="entry"><select id="given-axis"
-                    name="with[axis]">@foreach ($plan->rig->axisIds() as $axisId)<option>{{ $axisId }}</option>@endforeach</select></span></span>
+                <x-given name="axis" label="Nudge all keyframes of" :options="array_combine($plan->rig->axisIds(), $plan->rig->axisIds())" />
                 <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
             @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
             <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf

@@ -23,19 +23,15 @@
     @else
     <div class="whole-move">
         <x-given-edit :page="$page" edit="aim-body">
-            <span class="number"><label for="aim-place">Aim</label><span class="entry"><select id="aim-place"
-                name="with[place]">@foreach ($plan->move->keyframes as $k => $keyframe)<option
-                value="{{ $k }}">{{ PlanChanges::peg($k) }}</option>@endforeach</select></span></span>
-            <span class="number"><label for="aim-target">at the</label><span class="entry"><select id="aim-target"
-                name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <x-given id="aim-place" name="place" label="Aim"
+                :options="array_map(PlanChanges::peg(...), array_keys($plan->move->keyframes))" />
+            <x-given id="aim-target" name="target" label="at the" :options="$choices" problem-id="p-edit-aim-target" />
             <x-given name="at" label="as at (empty: its own photo)" :width="9" mode="text" /><button class="button"><x-icon name="crosshair" /><span
                 class="text">Aim</span></button>
         </x-given-edit>
         <x-given-edit :page="$page" edit="track-body">
-            <span class="number"><label for="track-target">Keep in the middle, all the way, the</label><span class="entry"><select id="track-target"
-                name="with[target]">@foreach ($choices as $value => $name)<option value="{{ $value }}">{{ $name }}</option>@endforeach</select></span></span>
+            <x-given id="track-target" name="target" label="Keep in the middle, all the way, the" :options="$choices" />
             <button class="button"><x-icon name="route" /><span class="text">Track it</span></button>
-            <x-problem pointer="/edit/target" />
         </x-given-edit>
     </div>
     @endif

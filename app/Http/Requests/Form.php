@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Exceptions\FieldsChangedElsewhere;
+use App\Exceptions\FormRefused;
+use App\Exceptions\ShotChangedElsewhere;
+use App\Http\Typed;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Foundation\Http\FormRequest;
+
+/**
+ * What a form of a page sends. What is wrong with it is told in one place, App\Exceptions\Told, by its fields where it stands.
+ */
+abstract class Form extends FormRequest
+{
+    /** A name, or another text of one line. */
+    protected const ONE_LINE = 'not_regex:/[\p{Cc}\x{FFFD}]/u';
+
+    /** Under what its messages are kept, such as kit.5. */
+    abstract public function named(): string;
+
+    /** The address where it stands. */
+    public function standsAt(): string
+    {
+        return url()->previous();
+    }
+
+    /**
+     * @param array<string, string> $problems by field
+     *
+     * @return ?View what a script puts in place of the part of the page that has the form; null where the page is shown anew
+     */
+    public function refusedPart(array $problems): ?View
+    {
+        return null;
+    }
+
+    /**
+     * @return array<string, list<mixed>>
+     */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function text(string $field): string
+    {
+        return Typed::text($this, $field);
+    }
+
+    /**
+     * Does what the form is for.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     *
+     * @throws FormRefused
+     */
+    public function taken(callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (InvalidInput $invalid) {
+            throw new FormRefused($this, $invalid->problems);
+        } catch (FieldsChangedElsewhere $changed) {
+            throw new FormRefused($this, $changed->problems, isConflict: true);
+        } catch (ShotChangedElsewhere) {
+            throw new FormRefused($this, [$this->changedElsewhere()], isConflict: true);
+        } catch (UniqueConstraintViolationException $twice) {
+            throw $this->nameTaken() === null ? $twice : new FormRefused($this, [new Problem('/name', $this->nameTaken())]);
+        }
+    }
+
+    /** What is said of a name that another has, where only one may have it. */
+    protected function nameTaken(): ?string
+    {
+        return null;
+    }
+
+    /**
+     * @return list<Problem> what else is wrong when the rules already say no, so that all of it is told at once
+     */
+    protected function furtherProblems(): array
+    {
+        return [];
+    }
+
+    /** What is said when another window changed the shot that the form is about. */
+    protected function changedElsewhere(): Problem
+    {
+        return new Problem('', 'Another window changed this shot meanwhile. Look at it, then send yours again.');
+    }
+
+    protected function failedValidation(Validator $validator): never
+    {
+        $problems = [];
+        foreach ($validator->errors()->keys() as $field) {
+            $problems[] = new Problem("/{$field}", $validator->errors()->first($field));
+        }
+
+        throw new FormRefused($this, [...$problems, ...$this->furtherProblems()]);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/**
+ * A new shot.
+ */
+final class NewShotForm extends Form
+{
+    public function named(): string
+    {
+        return 'shot';
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\KitItem;
+use Evrent\Core\Kit\KitKind;
+
+/**
+ * A piece of kit.
+ */
+final class PieceForm extends Form
+{
+    public function named(): string
+    {
+        return "kit." . ($this->item()->id ?? 'new');
+    }
+
+    public function standsAt(): string
+    {
+        return route('kit.index') . '#' . (KitKind::tryFrom($this->text('kind'))->value ?? '');
+    }
+
+    protected function nameTaken(): string
+    {
+        return 'There is one of this name already. Enter another, or count it there.';
+    }
+
+    public function item(): ?KitItem
+    {
+        $item = $this->route('item');
+
+        return $item instanceof KitItem ? $item : null;
+    }
+}

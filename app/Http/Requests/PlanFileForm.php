@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/**
+ * A plan file that is opened as a shot.
+ */
+final class PlanFileForm extends UploadForm
+{
+    public function named(): string
+    {
+        return 'plan-file';
+    }
+
+    protected function asksFor(): string
+    {
+        return sprintf('Choose a plan file (evrent.plan/1, JSON) of up to %d kB.', self::MOST_KILOBYTES);
+    }
+}

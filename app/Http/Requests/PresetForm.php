@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Preset;
+use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Presets\RecipeText;
+use Evrent\Core\Values\InvalidInput;
+
+/**
+ * A kept preset, or a new recipe, with its name and numbers.
+ */
+final class PresetForm extends Form
+{
+    public function named(): string
+    {
+        return ($this->isRecipe() ? 'recipe.' : 'preset.') . ($this->preset()->id ?? 'new');
+    }
+
+    public function standsAt(): string
+    {
+        return route('presets.index');
+    }
+
+    /**
+     * @return array<string, list<mixed>>
+     */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:120', self::ONE_LINE]];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function messages(): array
+    {
+        return ['name.*' => 'Enter a name of up to 120 characters, on one line.'];
+    }
+
+    /**
+     * @return array<string, string> what a recipe is made of, by field
+     */
+    public function numbers(): array
+    {
+        $fields = ['interval_s', 'open_share', 'clip_s', 'note'];
+
+        return array_combine($fields, array_map($this->text(...), $fields));
+    }
+
+    protected function furtherProblems(): array
+    {
+        try {
+            if ($this->isRecipe()) {
+                RecipeText::read(...array_values($this->numbers()));
+            }
+        } catch (InvalidInput $invalid) {
+            return $invalid->problems;
+        }
+
+        return [];
+    }
+
+    public function isRecipe(): bool
+    {
+        return ($this->preset()->kind ?? PresetKind::Recipe) === PresetKind::Recipe;
+    }
+
+    public function preset(): ?Preset
+    {
+        $preset = $this->route('preset');
+
+        return $preset instanceof Preset ? $preset : null;
+    }
+
+    protected function nameTaken(): string
+    {
+        return 'There is one of this name already. Enter another.';
+    }
+}

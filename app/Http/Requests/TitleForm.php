@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Shot;
+use Evrent\Core\Values\Problem;
+
+/**
+ * Another name for a shot.
+ */
+final class TitleForm extends Form
+{
+    public function named(): string
+    {
+        return "rename.{$this->shot()->id}";
+    }
+
+    protected function changedElsewhere(): Problem
+    {
+        return new Problem('/title', 'Another window gave it another name meanwhile. Send yours again to have it all the same.');
+    }
+
+    private function shot(): Shot
+    {
+        $found = $this->route('shot');
+        assert($found instanceof Shot);
+
+        return $found;
+    }
+}
