@@ -105,6 +105,17 @@ final class Shots
     }
 
     /**
+     * @return iterable<string, Plan> to be changed
+     */
+    public static function changed(): iterable
+    {
+        foreach (['plain', 'dusk with a leaning base', 'stars over the salt pans', 'creeping past a gull'] as $name) {
+            yield $name => Plans::with(self::WHOLE[$name]);
+        }
+        yield 'seed 3' => [...Plans::random(3, 3)]['seed 3'][0];
+    }
+
+    /**
      * @return iterable<string, array{string, array<string, mixed>}> the finding that each is about, and what changes in the plain plan
      */
     public static function spoilt(): iterable

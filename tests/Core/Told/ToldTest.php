@@ -28,6 +28,13 @@ final class ToldTest extends TestCase
         foreach (Shots::whole() as $name => $plan) {
             yield $name => [$name, static fn (): array => Told::of($plan)];
         }
+        yield 'kit' => ['kit', static fn (): array => ['kinds' => Changes::kit()]];
+        foreach (Parts::all() as $part => $tell) {
+            yield $part => [$part, static fn (): array => array_map(Told::plain(...), $tell())];
+        }
+        foreach (Shots::changed() as $name => $plan) {
+            yield "changes: {$name}" => ["changes: {$name}", static fn (): array => [...Changes::edits($plan), ...Changes::figures($plan), ...Changes::picked($plan)]];
+        }
         foreach (Shots::skies() as $name => [$site, $instants]) {
             yield "sky: {$name}" => ["sky: {$name}", static fn (): array => Told::sky($site, $instants)];
         }
