@@ -80,7 +80,7 @@ final class Changes
     {
         $told = [];
         foreach (TypedEdit::EDITS as $edit) {
-            foreach (self::GIVEN[$edit::name()] as $with) {
+            foreach (self::GIVEN[$edit::name()] ?? [[]] as $with) {
                 $told[$edit::name() . ' ' . json_encode($with)] = self::made($plan, static fn (): Edited => (new PinnedPlan($plan))->named($edit::name(), $with));
             }
         }
