@@ -57,6 +57,11 @@ foreach ([500 => 100, 1_000 => 100, 10_000 => 20, 100_000 => 3] as $photos => $t
     $tight = plan($photos, 0.9);
     figures(number_format($photos) . ' photos that fall short: with their remedies', $times, static fn (): array => remedies($tight));
 }
+// An edit reads its plan, writes it and judges it once each. This is what every further time would add to it.
+$edited = plan(1_000, 8);
+$json = PlanWriter::toJson($edited);
+figures('1,000 photos: saved by reading and writing the plan once', 200, static fn (): string => PlanWriter::toJson(PlanReader::fromJson($json)));
+figures('1,000 photos: saved by judging it once', 100, static fn (): Report => Report::on(Shot::of($edited)));
 // Light and sky: nothing is kept from one time to the next.
 $site = new Site('Saltreach', 51.85, 1.9, 'Europe/London', '2027-03-23', 4);
 figures('the day line: heights, light, bands, events', 60, static function () use ($site): array {

@@ -29,7 +29,7 @@ enum AxisRole: string
      */
     public static function known(): array
     {
-        return array_filter(self::cases(), static fn (self $role): bool => $role !== self::Other);
+        return array_values(array_filter(self::cases(), static fn (self $role): bool => $role !== self::Other));
     }
 
     public function kind(): AxisKind

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Told;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
@@ -27,6 +28,12 @@ final class ToldTest extends TestCase
     {
         foreach (Shots::whole() as $name => $plan) {
             yield $name => [$name, static fn (): array => Told::of($plan)];
+        }
+        foreach (Plans::random(34, 7) as $name => [$plan]) {
+            yield "found: {$name}" => ["found: {$name}", static fn (): array => ['findings' => array_map(
+                static fn (Finding $finding): mixed => Told::plain(Told::finding($plan, $finding)),
+                Report::on(Shot::of($plan))->findings,
+            )]];
         }
         yield 'kit' => ['kit', static fn (): array => ['kinds' => Changes::kit()]];
         foreach (Parts::all() as $part => $tell) {
