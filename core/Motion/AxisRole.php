@@ -29,7 +29,14 @@ enum AxisRole: string
      */
     public static function known(): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $role): bool => $role !== self::Other));
+        $known = [];
+        foreach (self::cases() as $role) {
+            if ($role !== self::Other) {
+                $known[] = $role;
+            }
+        }
+
+        return $known;
     }
 
     public function kind(): AxisKind
