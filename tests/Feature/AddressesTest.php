@@ -84,4 +84,18 @@ final class AddressesTest extends PageTestCase
             self::assertTrue(Gate::allows($method, in_array($method, ['viewAny', 'create'], true) ? Shoot::class : self::shoot()), $method);
         }
     }
+
+    public function testWhatIsRefusedComesBackWhereItStandsWhateverWasLookedAtSince(): void
+    {
+        $shot = self::shot();
+        $run = $this->post("{$shot->path()}/runs")->headers->get('Location');
+        $this->get('/kit');
+        $shoot = route('shoots.show', $shot->shoot_id);
+        $this->post("/shoots/{$shot->shoot_id}/shots", ['title' => ''])->assertRedirect($shoot);
+        $this->post("/shoots/{$shot->shoot_id}/plan-files")->assertRedirect($shoot);
+        $this->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shot->path());
+        $this->post("{$shot->path()}/runs", ['kind' => 'gremlins'])->assertRedirect($shot->path());
+        $this->from($shoot)->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shoot);
+        $this->from((string) $run)->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => 'x'])->assertRedirect($run);
+    }
 }

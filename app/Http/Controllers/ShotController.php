@@ -80,7 +80,7 @@ final class ShotController
             "renamed to {$title}",
         )));
 
-        return redirect()->back();
+        return redirect()->to($form->standsAt());
     }
 
     public function duplicate(Shot $shot, CreateShot $createShot): RedirectResponse

@@ -27,10 +27,7 @@ abstract class Form extends FormRequest
     abstract public function named(): string;
 
     /** The address where it stands. */
-    public function standsAt(): string
-    {
-        return url()->previous();
-    }
+    abstract public function standsAt(): string;
 
     /**
      * @param array<string, string> $problems by field
@@ -99,6 +96,14 @@ abstract class Form extends FormRequest
     protected function changedElsewhere(): Problem
     {
         return new Problem('', 'Another window changed this shot meanwhile. Look at it, then send yours again.');
+    }
+
+    /**
+     * @return string the page it was sent from, where that is one of those below an address: another tab may have been looked at since
+     */
+    protected function sentFrom(string $below, string $otherwise): string
+    {
+        return str_starts_with(url()->previous(), $below) ? url()->previous() : $otherwise;
     }
 
     protected function failedValidation(Validator $validator): never

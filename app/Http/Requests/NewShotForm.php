@@ -13,4 +13,9 @@ final class NewShotForm extends Form
     {
         return 'shot';
     }
+
+    public function standsAt(): string
+    {
+        return route('shoots.show', $this->route('shoot'));
+    }
 }

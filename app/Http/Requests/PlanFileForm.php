@@ -14,6 +14,11 @@ final class PlanFileForm extends UploadForm
         return 'plan-file';
     }
 
+    public function standsAt(): string
+    {
+        return route('shoots.show', $this->route('shoot'));
+    }
+
     protected function asksFor(): string
     {
         return sprintf('Choose a plan file (evrent.plan/1, JSON) of up to %d kB.', self::MOST_KILOBYTES);

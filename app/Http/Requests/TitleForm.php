@@ -17,6 +17,11 @@ final class TitleForm extends Form
         return "rename.{$this->shot()->id}";
     }
 
+    public function standsAt(): string
+    {
+        return $this->sentFrom(route('shoots.show', $this->shot()->shoot_id), $this->shot()->at('shots.show'));
+    }
+
     protected function changedElsewhere(): Problem
     {
         return new Problem('/title', 'Another window gave it another name meanwhile. Send yours again to have it all the same.');
