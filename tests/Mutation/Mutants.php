@@ -13,7 +13,8 @@ use PhpParser\ParserFactory;
 
 /**
  * The small changes that a test should notice: an operator for its neighbour, a number for the next, a condition the other way round; a
- * call, a cast, an error, an arm of a match or an item of a list that is left out.
+ * call, an error, an arm of a match or an item of a list that is left out. Casts, and whether a search is strict, are left alone: the static
+ * analysis holds those.
  */
 final class Mutants
 {
@@ -21,6 +22,7 @@ final class Mutants
         '+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===',
         '&&' => '||', '||' => '&&', '%' => '*', '**' => '*',
     ];
+    private const SEARCHES = ['in_array', 'array_search', 'array_keys'];
     private const FUNCTIONS = ['max' => 'min', 'min' => 'max', 'floor' => 'ceil', 'ceil' => 'floor', 'abs' => '', 'sin' => 'cos', 'cos' => 'sin'];
 
     /**
@@ -30,7 +32,8 @@ final class Mutants
     {
         $tree = (new ParserFactory())->createForHostVersion()->parse($source) ?? [];
         $mutants = [];
-        $nodes = (new NodeFinder())->find($tree, static fn (Node $node): bool => !$node instanceof Stmt\Declare_);
+        $strict = self::strictFlags($tree);
+        $nodes = (new NodeFinder())->find($tree, static fn (Node $node): bool => !$node instanceof Stmt\Declare_ && !isset($strict[spl_object_id($node)]));
         foreach ($nodes as $node) {
             $change = self::change($node, $source);
             foreach ([...($change === null ? [] : [$change]), ...self::leftOut($node, $source)] as [$from, $to, $instead]) {
@@ -54,7 +57,7 @@ final class Mutants
             $node instanceof Expr\BinaryOp\Coalesce => $whole($text($node->right)),
             $node instanceof Expr\BinaryOp => self::operator($node, $source),
             $node instanceof Expr\AssignOp => self::assignment($node, $text($node->var), $text($node->expr)),
-            $node instanceof Expr\Cast, $node instanceof Expr\BooleanNot, $node instanceof Expr\UnaryMinus => $whole($text($node->expr)),
+            $node instanceof Expr\BooleanNot, $node instanceof Expr\UnaryMinus => $whole($text($node->expr)),
             $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true)
                 => $whole($node->name->toLowerString() === 'true' ? 'false' : 'true'),
             $node instanceof Scalar\Int_ => $whole((string) ($node->value + 1)),
@@ -119,5 +122,23 @@ final class Mutants
         }
 
         return $changes;
+    }
+
+    /**
+     * @param array<Stmt> $tree
+     *
+     * @return array<int, true> the last arguments of searches, by object
+     */
+    private static function strictFlags(array $tree): array
+    {
+        $flags = [];
+        foreach ((new NodeFinder())->findInstanceOf($tree, Expr\FuncCall::class) as $call) {
+            $argument = $call->isFirstClassCallable() ? null : ($call->getArgs()[2] ?? null);
+            if ($argument !== null && $call->name instanceof Node\Name && in_array($call->name->toString(), self::SEARCHES, true)) {
+                $flags[spl_object_id($argument->value)] = true;
+            }
+        }
+
+        return $flags;
     }
 }

@@ -35,9 +35,9 @@ final class Changes
         'scale' => [['factor' => '0.5'], ['factor' => '1.1'], ['factor' => 'half']],
         'nudge' => [['axis' => 'slide', 'by' => '-12.5'], ['axis' => 'tilt', 'by' => '90'], ['axis' => 'tilt', 'by' => 'up']],
         'fit' => [[]],
-        'pan-frames' => [['widths' => '1.5'], ['widths' => '-0.25'], ['widths' => '99']],
-        'aim' => [['bearing_a' => '245', 'height_a' => '4', 'bearing_b' => '262'], ['bearing_b' => '10'], ['bearing_a' => 'west']],
-        'compass' => [['compass' => '238', 'variation' => '1.5'], ['compass' => '359'], ['compass' => 'north']],
+        'pan-frames' => [['widths' => '1.5'], ['widths' => '-0.25'], ['widths' => '99'], ['widths' => '50'], ['widths' => '50.5'], ['widths' => '-50']],
+        'aim' => [['bearing_a' => '245', 'height_a' => '4', 'bearing_b' => '262'], ['bearing_b' => '10'], ['bearing_a' => 'west'], ['bearing_a' => '360', 'height_a' => '90'], ['bearing_a' => '360.5', 'height_a' => '90.5'], ['bearing_a' => '-179']],
+        'compass' => [['compass' => '238', 'variation' => '1.5'], ['compass' => '359'], ['compass' => 'north'], ['compass' => '360.5'], ['compass' => '360', 'variation' => '180'], ['compass' => '1', 'variation' => '180.5'], ['compass' => '-1']],
         'optics-in' => [[]],
         'optics-out' => [[]],
         'interval-keys' => [['do' => 'vary'], ['do' => 'steady'], ['do' => 'add', 'place' => '0'], ['do' => 'out', 'place' => '1']],
@@ -103,6 +103,14 @@ final class Changes
                 return $edited;
             });
             $told[json_encode([$fields, $held], JSON_THROW_ON_ERROR)] = [$made, $pinned->rounding(), $pinned->pins];
+        }
+        foreach (['shooting', 'interval', 'photos'] as $pin) {
+            foreach (['photos' => ['50', '333', '2', '2.5', '0'], 'clip' => ['7.7', '0.1', '100 s', '-1'], 'shooting' => ['13 min', '5 s', '26 h']] as $held => $texts) {
+                foreach ($texts as $text) {
+                    $told["{$pin} pinned, {$held} {$text}"] = self::made($plan, static fn (): Edited => (new PinnedPlan((new PinnedPlan($plan))->typed([], ['pin' => $pin])->plan))
+                        ->typed([], [$held => $text] + ($pin === 'interval' && $held !== 'shooting' ? ['shooting' => '50 min'] : [])));
+                }
+            }
         }
         $jogged = array_map(static fn (string $size): array => Jog::moved($plan, Jog::within($plan, []), $plan->rig->axes[0]->id, -3, $size), ['fine', 'coarse']);
 

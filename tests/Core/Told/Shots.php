@@ -34,13 +34,15 @@ final class Shots
         '/kit' => [['kind' => 'card', 'name' => 'Card of 8 GB', 'count' => 2], ['kind' => 'legs', 'name' => 'Tall legs', 'count' => 1]],
     ];
 
+    public const DUSK = self::OUTDOORS + self::LOADED + [
+        '/start' => ['event' => 'sunset', 'offset_s' => -1_500], '/light' => ['aperture' => 5.6, 'isos' => [100, 200, 400, 800, 1600, 3200]],
+        '/timing/interval_s' => 12, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.02], ['at' => 0.6, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 4]],
+    ];
+
     /** Ways to shoot, by what changes in the plain plan. */
     private const WHOLE = [
         'plain' => [],
-        'dusk with a leaning base' => self::OUTDOORS + self::LOADED + [
-            '/start' => ['event' => 'sunset', 'offset_s' => -1_500], '/light' => ['aperture' => 5.6, 'isos' => [100, 200, 400, 800, 1600, 3200]],
-            '/timing/interval_s' => 12, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.02], ['at' => 0.6, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 4]],
-        ],
+        'dusk with a leaning base' => self::DUSK,
         'dawn by aperture priority' => self::OUTDOORS + [
             '/start' => ['event' => 'civil_dawn', 'offset_s' => 300, 'days' => 1], '/timing/interval_s' => 9,
             '/light' => ['aperture' => 8, 'control' => 'aperture_priority', 'longest_s' => 2, 'iso' => 200, 'bias' => [['ev' => -2, 'stops' => 0.5], ['ev' => 12, 'stops' => -0.3]]],

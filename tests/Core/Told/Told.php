@@ -148,14 +148,19 @@ final class Told
      */
     private static function column(array $column): array
     {
+        $column = array_map(self::plain(...), $column);
         $numbers = [];
-        array_walk_recursive($column, static function (mixed $value) use (&$numbers): void {
+        $words = '';
+        array_walk_recursive($column, static function (mixed $value) use (&$numbers, &$words): void {
             if (is_int($value) || is_float($value)) {
                 $numbers[] = $value;
+            } else {
+                $words .= json_encode($value, JSON_THROW_ON_ERROR);
             }
         });
+        $said = $words === '' ? [] : ['words' => md5($words)];
         if ($numbers === []) {
-            return ['of' => count($column), 'all' => md5(json_encode(array_map(self::plain(...), $column), JSON_THROW_ON_ERROR))];
+            return ['of' => count($column)] + $said;
         }
         $weighed = 0.0;
         foreach ($numbers as $place => $number) {
@@ -164,6 +169,6 @@ final class Told
 
         return array_map(self::plain(...), [
             'of' => count($column), 'numbers' => count($numbers), 'least' => min($numbers), 'most' => max($numbers), 'sum' => array_sum($numbers), 'weighed' => $weighed,
-        ]);
+        ]) + $said;
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core\Told;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Drawings\BudgetDrawing;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +37,7 @@ final class ToldTest extends TestCase
             )]];
         }
         yield 'kit' => ['kit', static fn (): array => ['kinds' => Changes::kit()]];
-        foreach (Parts::all() as $part => $tell) {
+        foreach ([...Parts::all(), ...Readings::all()] as $part => $tell) {
             yield $part => [$part, static fn (): array => array_map(Told::plain(...), $tell())];
         }
         foreach (Shots::changed() as $name => $plan) {
@@ -72,6 +73,9 @@ final class ToldTest extends TestCase
             $finding = Report::on(Shot::of($plan))->finding($id);
             self::assertTrue($finding !== null || $factor !== 1.0, "{$id} is found");
             $told["times {$factor}"] = $finding === null ? null : Told::plain(Told::finding($plan, $finding));
+            if ($finding !== null && preg_match('/^[PR]/', $id) === 1) {
+                $told["budgets times {$factor}"] = Told::plain(BudgetDrawing::of(Shot::of($plan)));
+            }
         }
 
         return $told;
