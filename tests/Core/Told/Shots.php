@@ -69,7 +69,9 @@ final class Shots
         ],
     ];
 
-    /** One way each to spoil a shot that the rows for light and sky do not spoil. */
+    private const LONG = ['/timing/photos' => 300, '/timing/interval_s' => 10, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/site' => Plans::SITE];
+
+    /** Ways to spoil a shot, by the finding that each is about, beyond the rows for light and sky. */
     private const SPOILT = [
         'T1' => ['/timing/interval_s' => 2.2],
         'T2' => ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3],
@@ -91,6 +93,25 @@ final class Shots
         'T22' => ['/timing/interval_s' => 1.2, '/rig/axes/0/max_speed' => 1],
         'L1' => ['/camera/next_file_number' => 9_900],
         'L5' => ['/optics/image_height_px' => 5_000],
+        'T20 by its ramps' => ['/move/keyframes/0/tilt' => 0, '/move/keyframes/1/tilt' => 3, '/move/easing' => ['ramp_in' => 0.45, 'ramp_out' => 0.45, 'shape' => 'quintic'], '/timing/photos' => 600],
+        'T20 of three axes' => ['/rig/axes/0/steps_per_unit' => 2, '/rig/axes/2/steps_per_unit' => 6, '/thresholds' => ['motor_step_px' => 0.5]],
+        'T23 as the sun sinks' => self::LONG + ['/start' => ['event' => 'sunset', 'offset_s' => -900], '/light' => ['aperture' => 5.6, 'isos' => [100, 400], 'longest_s' => 2]],
+        'T23 with a filter on' => self::LONG + ['/start' => ['event' => 'sunset', 'offset_s' => -3_000], '/timing/photos' => 120, '/timing/exposure_s' => 0.1, '/light' => ['aperture' => 8, 'nd_stops' => 3]],
+        'T23 by a little' => self::LONG + ['/start' => ['event' => 'clock', 'at' => '10:00'], '/timing/photos' => 60, '/timing/exposure_s' => 0.0008, '/light' => ['aperture' => 11]],
+        'T23 by night' => self::LONG + ['/start' => ['event' => 'clock', 'at' => '02:00'], '/timing/exposure_s' => 3, '/light' => ['aperture' => 2.8, 'isos' => [100, 800, 3200]]],
+        'T23 in thirds' => self::LONG + ['/start' => ['event' => 'sunset', 'offset_s' => -1_200], '/light' => ['aperture' => 8, 'isos' => [100, 200, 400, 800], 'stepless' => false, 'longest_s' => 1]],
+        'T15 as the sun rises' => self::LONG + ['/start' => ['event' => 'sunrise', 'offset_s' => -600], '/timing/exposure_s' => 0.5, '/light' => ['aperture' => 5.6, 'filters' => [3, 6]]],
+        'T15 at high ISO' => self::LONG + ['/start' => ['event' => 'clock', 'at' => '15:00'], '/timing/photos' => 60, '/timing/exposure_s' => 0.004, '/light' => ['aperture' => 8, 'iso' => 800]],
+        'T5 at dawn' => self::LONG + ['/start' => ['event' => 'civil_dawn'], '/light' => ['aperture' => 16, 'control' => 'aperture_priority', 'isos' => [100, 200]], '/timing/interval_s' => 6],
+        'S1 while it pans' => self::LONG + ['/start' => ['event' => 'sunset', 'offset_s' => -2_400], '/rig/base' => ['zero_bearing_deg' => 240], '/move/keyframes/1/pan' => 80],
+        'S1 low' => self::LONG + ['/start' => ['event' => 'sunrise', 'offset_s' => 1_200], '/rig/base' => ['zero_bearing_deg' => 88], '/move/keyframes/0/tilt' => 6, '/move/keyframes/1/tilt' => 12],
+        'P1 on a bank' => self::LONG + ['/power' => ['camera' => ['battery_wh' => 0.6, 'charge' => 0.8], 'rig' => ['battery_wh' => 90], 'bank' => ['capacity_wh' => 1.2, 'feeds' => 'camera'], 'temperature_c' => -8]],
+        'P1 beside a fed rig' => self::LONG + ['/power' => ['camera' => ['battery_wh' => 1.1], 'rig' => ['battery_wh' => 4], 'bank' => ['capacity_wh' => 6, 'feeds' => 'rig', 'charge' => 0.7]]],
+        'P2 in the cold' => self::LONG + ['/power' => ['rig' => ['battery_wh' => 3, 'batteries' => 2, 'charge' => 0.6], 'temperature_c' => -15]],
+        'P2 of both' => self::LONG + ['/power' => ['camera' => ['battery_wh' => 0.4], 'rig' => ['battery_wh' => 1], 'bank' => ['capacity_wh' => 1, 'feeds' => 'both', 'efficiency' => 0.6]]],
+        'P3 on two cards' => self::LONG + ['/storage' => ['raw_mb' => 40, 'jpeg_mb' => 9, 'cards_gb' => [8, 4], 'slots' => 'split']],
+        'P3 copied' => self::LONG + ['/storage' => ['raw_mb' => 40, 'cards_gb' => [8, 12], 'slots' => 'copy']],
+        'R3 on a slope' => ['/load' => ['camera_kg' => 1.2, 'head_kg' => 2, 'incline_deg' => 35, 'friction' => 0.1, 'thrust_n' => 25]],
     ];
 
     /**
@@ -122,8 +143,8 @@ final class Shots
      */
     public static function spoilt(): iterable
     {
-        foreach (self::SPOILT as $id => $changes) {
-            yield $id => [$id, self::OPTICS + $changes];
+        foreach (self::SPOILT as $name => $changes) {
+            yield $name => [explode(' ', $name)[0], self::OPTICS + $changes];
         }
         foreach (ScoutingFailuresTest::rows() as $name => [$id, $changes]) {
             yield $name => [$id, $changes];
