@@ -50,6 +50,7 @@ Route::middleware('can:viewAny,' . Shoot::class)->group(static function (): void
     Route::post('/bin/{kind}/{id}', [BinController::class, 'restore'])->name('bin.restore');
     Route::any('/shots/{id}/{rest?}', [OldAddressController::class, 'shot'])->where('rest', '.*');
     Route::get('/runs/{id}', [OldAddressController::class, 'run']);
+    Route::any('/trials/{id}/{rest?}', [OldAddressController::class, 'trial'])->where('rest', '.*');
 });
 
 Route::prefix('/shoots/{shoot}')->middleware('can:view,shoot')->scopeBindings()->group(static function (): void {

@@ -26,7 +26,7 @@ test('eight windows judge the cells of one test shoot, and every verdict is ther
   const trial = /trials\/(\d+)"/.exec(await (await get(`/shoots/${shoot}/trials`)).text())[1];
   const answers = await atOnce(32, (n) => {
     const cell = `${Math.floor(n / 4)}:${n % 4}`;
-    return post(`/trials/${trial}`, { _method: 'put', [`cells[${cell}][rating]`]: String(1 + n % 5), [`cells[${cell}][note]`]: `why ${n}`, [`was[cells][${cell}][rating]`]: '', [`was[cells][${cell}][note]`]: '' });
+    return post(`/shoots/${shoot}/trials/${trial}`, { _method: 'put', [`cells[${cell}][rating]`]: String(1 + n % 5), [`cells[${cell}][note]`]: `why ${n}`, [`was[cells][${cell}][rating]`]: '', [`was[cells][${cell}][note]`]: '' });
   });
   noneFails(answers);
   const page = await (await get(`/shoots/${shoot}/trials`)).text();

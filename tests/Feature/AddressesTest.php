@@ -22,8 +22,7 @@ final class AddressesTest extends PageTestCase
         $other = Shoot::query()->create(['name' => 'Salt works', 'place' => '', 'is_demo' => false]);
         $this->post("{$shot->path()}/runs");
         $run = $shot->runs()->firstOrFail();
-        $trial = $shot->shoot->trials()->create(['subject' => 'Gulls', 'content' => '{"intervals_s":[1],"shutters_s":[0.5],"photos":48,"verdicts":{}}']);
-        self::assertInstanceOf(Trial::class, $trial);
+        $trial = self::trialOf($shot->shoot);
         $neighbour = self::shot();
         $revision = $neighbour->current_revision_id;
         $elsewhere = [
@@ -50,6 +49,8 @@ final class AddressesTest extends PageTestCase
         $run = $shot->runs()->firstOrFail();
         $this->get("/runs/{$run->id}")->assertRedirect(route('runs.show', $run->address()));
         $this->put("/shots/{$shot->id}/title", ['title' => 'Ebb'])->assertStatus(308)->assertRedirect("{$shot->path()}/title");
+        $trial = self::trialOf($shot->shoot);
+        $this->put("/trials/{$trial->id}")->assertStatus(308)->assertRedirect("/shoots/{$shot->shoot_id}/trials/{$trial->id}");
         $this->get('/shots/999999')->assertNotFound();
     }
 
@@ -97,5 +98,10 @@ final class AddressesTest extends PageTestCase
         $this->post("{$shot->path()}/runs", ['kind' => 'gremlins'])->assertRedirect($shot->path());
         $this->from($shoot)->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shoot);
         $this->from((string) $run)->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => 'x'])->assertRedirect($run);
+    }
+
+    private static function trialOf(Shoot $shoot): Trial
+    {
+        return $shoot->trials()->create(['subject' => 'Gulls', 'content' => '{"intervals_s":[1],"shutters_s":[0.5],"photos":48,"verdicts":{}}']);
     }
 }

@@ -6,11 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Run;
 use App\Models\Shot;
+use App\Models\Trial;
 use Illuminate\Http\RedirectResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Where shots and their runs were found before they stood under their shoots: what was bookmarked then still leads to them.
+ * Where shots, their runs and test shoots were found before they stood under their shoots: what was bookmarked then still leads to them.
  */
 final class OldAddressController
 {
@@ -23,5 +24,12 @@ final class OldAddressController
     public function run(int $id): RedirectResponse
     {
         return redirect()->route('runs.show', Run::query()->findOrFail($id)->address(), Response::HTTP_PERMANENTLY_REDIRECT);
+    }
+
+    public function trial(int $id, string $rest = ''): RedirectResponse
+    {
+        $trial = Trial::query()->findOrFail($id);
+
+        return redirect(rtrim(route('trials.index', $trial->shoot_id, false) . "/{$trial->id}/{$rest}", '/'), Response::HTTP_PERMANENTLY_REDIRECT);
     }
 }

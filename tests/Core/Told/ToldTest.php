@@ -20,7 +20,7 @@ use Tests\Core\Plans;
 final class ToldTest extends TestCase
 {
     private const FILE = 'told.jsonl';
-    private const FACTORS = [0.7, 0.9, 0.97, 1.0, 1.03, 1.1, 1.4];
+    private const FACTORS = [0.7, 0.95, 1.0, 1.05, 1.4];
 
     /**
      * @return iterable<string, array{string, callable(): array<string, mixed>}>
