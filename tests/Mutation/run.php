@@ -14,7 +14,7 @@ require __DIR__ . '/../../vendor/autoload.php';
 $only = array_slice($argv, 4);
 $root = dirname(__DIR__, 2);
 $keptAt = dirname($folder) . '/mutants-that-lived.txt';
-$livedBefore = $again === '' ? [] : array_flip(explode("\n", (string) file_get_contents($keptAt)));
+$livedBefore = $again === '' || !is_file($keptAt) ? [] : array_flip(explode("\n", (string) file_get_contents($keptAt)));
 $covered = Covered::in("{$folder}/covered.php", "{$folder}/times.xml");
 $queue = [];
 $found = 0;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Shot;
-
 /**
  * A dry run, with a fault where one is to be rehearsed.
  */
@@ -18,14 +16,6 @@ final class FaultForm extends Form
 
     public function standsAt(): string
     {
-        return $this->sentFrom($this->shot()->at('shots.show'), $this->shot()->at('shots.show'));
-    }
-
-    private function shot(): Shot
-    {
-        $found = $this->route('shot');
-        assert($found instanceof Shot);
-
-        return $found;
+        return $this->sentFrom($this->shot()->at('shots.show'));
     }
 }

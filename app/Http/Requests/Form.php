@@ -8,6 +8,7 @@ use App\Exceptions\FieldsChangedElsewhere;
 use App\Exceptions\FormRefused;
 use App\Exceptions\ShotChangedElsewhere;
 use App\Http\Typed;
+use App\Models\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Illuminate\Contracts\Validation\Validator;
@@ -78,6 +79,15 @@ abstract class Form extends FormRequest
         }
     }
 
+    /** The shot that it is about, where its address names one. */
+    protected function shot(): Shot
+    {
+        $found = $this->route('shot');
+        assert($found instanceof Shot);
+
+        return $found;
+    }
+
     /** What is said of a name that another has, where only one may have it. */
     protected function nameTaken(): ?string
     {
@@ -101,9 +111,9 @@ abstract class Form extends FormRequest
     /**
      * @return string the page it was sent from, where that is one of those below an address: another tab may have been looked at since
      */
-    protected function sentFrom(string $below, string $otherwise): string
+    protected function sentFrom(string $below, ?string $otherwise = null): string
     {
-        return str_starts_with(url()->previous(), $below) ? url()->previous() : $otherwise;
+        return str_starts_with(url()->previous(), $below) ? url()->previous() : $otherwise ?? $below;
     }
 
     protected function failedValidation(Validator $validator): never

@@ -14,7 +14,7 @@ final class PieceForm extends Form
 {
     public function named(): string
     {
-        return "kit." . ($this->item()->id ?? 'new');
+        return 'kit.' . ($this->item()->id ?? 'new');
     }
 
     public function standsAt(): string

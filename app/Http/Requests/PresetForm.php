@@ -12,7 +12,7 @@ use Evrent\Core\Values\InvalidInput;
 /**
  * A kept preset, or a new recipe, with its name and numbers.
  */
-final class PresetForm extends Form
+final class PresetForm extends PresetNameForm
 {
     public function named(): string
     {
@@ -22,22 +22,6 @@ final class PresetForm extends Form
     public function standsAt(): string
     {
         return route('presets.index');
-    }
-
-    /**
-     * @return array<string, list<mixed>>
-     */
-    public function rules(): array
-    {
-        return ['name' => ['required', 'string', 'max:120', self::ONE_LINE]];
-    }
-
-    /**
-     * @return array<string, string>
-     */
-    public function messages(): array
-    {
-        return ['name.*' => 'Enter a name of up to 120 characters, on one line.'];
     }
 
     /**
@@ -73,10 +57,5 @@ final class PresetForm extends Form
         $preset = $this->route('preset');
 
         return $preset instanceof Preset ? $preset : null;
-    }
-
-    protected function nameTaken(): string
-    {
-        return 'There is one of this name already. Enter another.';
     }
 }

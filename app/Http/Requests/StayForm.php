@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Shot;
 use App\Pages\ShootPage;
 use Evrent\Core\Values\Problem;
 use Illuminate\Contracts\View\View;
@@ -35,13 +34,5 @@ final class StayForm extends Form
     protected function changedElsewhere(): Problem
     {
         return new Problem('/start', 'Another window moved this shot meanwhile. Look where it is now, then move it again.');
-    }
-
-    private function shot(): Shot
-    {
-        $found = $this->route('shot');
-        assert($found instanceof Shot);
-
-        return $found;
     }
 }

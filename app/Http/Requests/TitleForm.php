@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Shot;
 use Evrent\Core\Values\Problem;
 
 /**
@@ -25,13 +24,5 @@ final class TitleForm extends Form
     protected function changedElsewhere(): Problem
     {
         return new Problem('/title', 'Another window gave it another name meanwhile. Send yours again to have it all the same.');
-    }
-
-    private function shot(): Shot
-    {
-        $found = $this->route('shot');
-        assert($found instanceof Shot);
-
-        return $found;
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/**
+ * A form that gives a preset its name, which no other preset may have.
+ */
+abstract class PresetNameForm extends Form
+{
+    /**
+     * @return array<string, list<mixed>>
+     */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:120', self::ONE_LINE]];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public function messages(): array
+    {
+        return ['name.*' => 'Enter a name of up to 120 characters, on one line.'];
+    }
+
+    protected function nameTaken(): string
+    {
+        return 'There is one of this name already. Enter another.';
+    }
+}
