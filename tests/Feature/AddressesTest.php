@@ -97,6 +97,8 @@ final class AddressesTest extends PageTestCase
         $this->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shot->path());
         $this->post("{$shot->path()}/runs", ['kind' => 'gremlins'])->assertRedirect($shot->path());
         $this->from($shoot)->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shoot);
+        // Another shoot's number may begin as this one's does.
+        $this->from("{$shoot}7")->put("{$shot->path()}/title", ['title' => ''])->assertRedirect($shot->path());
         $this->from((string) $run)->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => 'x'])->assertRedirect($run);
     }
 

@@ -113,7 +113,7 @@ abstract class Form extends FormRequest
      */
     protected function sentFrom(string $below, ?string $otherwise = null): string
     {
-        return str_starts_with(url()->previous(), $below) ? url()->previous() : $otherwise ?? $below;
+        return preg_match('~^' . preg_quote($below, '~') . '(?=[/?#]|$)~', url()->previous()) === 1 ? url()->previous() : $otherwise ?? $below;
     }
 
     protected function failedValidation(Validator $validator): never
