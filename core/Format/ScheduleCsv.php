@@ -8,6 +8,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\PhotoStream;
 use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\RepeatedNumbers;
 
 /**
  * The frame schedule as rows for a spreadsheet: one header row, one row for each photo, full precision, decimal
@@ -54,8 +55,9 @@ final class ScheduleCsv
     {
         $stops = $plan->timing->mode->stops();
         yield implode(',', self::header($plan->rig->axisIds(), $stops, $plan->light !== null));
+        $repeated = new RepeatedNumbers();
         foreach (PhotoStream::of($plan) as $photo) {
-            yield self::line($photo, $stops, $plan->timing->mode->hasClock());
+            yield self::line($photo, $stops, $plan->timing->mode->hasClock(), $repeated);
         }
     }
 
@@ -77,21 +79,19 @@ final class ScheduleCsv
         ];
     }
 
-    private static function line(Photo $photo, bool $stops, bool $hasClock): string
+    private static function line(Photo $photo, bool $stops, bool $hasClock, RepeatedNumbers $repeated): string
     {
-        $numbers = [
-            ...($hasClock
-                ? [
-                    $photo->triggerSeconds, $photo->openSeconds, $photo->exposureSeconds, $photo->closeSeconds,
-                    $photo->intervalSeconds, $photo->lateSeconds, $photo->writeEndSeconds,
-                ]
-                : [null, null, $photo->exposureSeconds, null, null, null, null]),
-            ...array_values($photo->positions), ...array_values($photo->motorPositionSteps), ...array_values($photo->motorSteps),
-            ...($stops ? [$photo->moveSeconds] : array_values($photo->travelWhileOpen)),
-            ...($hasClock ? [$photo->requiredSeconds, $photo->slackSeconds] : [null, null]),
-            ...($photo->iso === null ? [] : [$photo->iso]),
-        ];
+        $measured = $hasClock
+            ? [
+                $photo->triggerSeconds, $photo->openSeconds, $photo->exposureSeconds, $photo->closeSeconds,
+                $photo->intervalSeconds, $photo->lateSeconds, $photo->writeEndSeconds, ...array_values($photo->positions),
+            ]
+            : [null, null, $photo->exposureSeconds, null, null, null, null, ...array_values($photo->positions)];
+        $after = $stops ? $repeated->text($photo->moveSeconds) : PlainText::numbers(array_values($photo->travelWhileOpen));
+        $needed = $hasClock ? $repeated->text($photo->requiredSeconds) . ',' . $repeated->text($photo->slackSeconds) : ',';
 
-        return "{$photo->number},{$photo->phase->value}," . PlainText::numbers($numbers);
+        return "{$photo->number},{$photo->phase->value}," . PlainText::numbers($measured)
+            . ',' . implode(',', $photo->motorPositionSteps) . ',' . implode(',', $photo->motorSteps)
+            . ",{$after},{$needed}" . ($photo->iso === null ? '' : ",{$repeated->text($photo->iso)}");
     }
 }
