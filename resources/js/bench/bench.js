@@ -152,11 +152,10 @@ export default () => {
     /** What the finder looks through: the photo under the cursor, or the rig moved by hand. */
     look() {
       const store = Alpine.store('run');
-      const pose = (photo) => ({ x: store.at('pose:x', photo), yaw: store.at('pose:yaw', photo), pitch: store.at('pose:pitch', photo), roll: store.at('pose:roll', photo) });
-      const ghost = this.view.ghost && !this.jogging && store.photo > 1 ? pose(store.photo - 1) : null;
+      const stands = store.pose(store.photo);
       return {
-        pose: this.jogging ? this.jogPose ?? pose(store.photo) : pose(store.photo),
-        ghost,
+        pose: this.jogging ? this.jogPose ?? stands : stands,
+        ghost: this.view.ghost && !this.jogging && store.photo > 1 ? store.pose(store.photo - 1) : null,
         seconds: store.value('trigger') ?? 0,
         bodies: this.bodies(),
         secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,

@@ -35,6 +35,12 @@ export const run = () => ({
     return this.at(name, this.photo);
   },
 
+  /** Where the camera is for a photo and how it looks: all that the server tells of it, by name. */
+  pose(photo) {
+    const told = Object.keys(this.columns).filter((name) => name.startsWith('pose:'));
+    return Object.fromEntries(told.map((name) => [name.slice('pose:'.length), this.at(name, photo)]));
+  },
+
   position(axis) {
     const position = this.value(`position:${axis}`);
     return position === undefined ? '–' : Number(position).toFixed(2).replace('-', '−');
