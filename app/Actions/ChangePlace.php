@@ -30,16 +30,18 @@ final class ChangePlace
         DB::connection()->transaction(function () use ($shoot, $read): void {
             $shoot->setRawAttributes(Shoot::query()->lockForUpdate()->findOrFail($shoot->id)->getAttributes(), true);
             [$place, $hazards] = $read($shoot);
+            $before = $shoot->site();
             $shoot->update([
                 'place' => $place->name, 'shoot_date' => $place->date, 'latitude' => $place->latitude, 'longitude' => $place->longitude,
-                'elevation' => $place->elevationMetres, 'zone' => $place->zone, 'sky_glow' => $place->glowLux, 'hazards' => $hazards,
+                'elevation' => $place->elevationMetres, 'zone' => $place->zone, 'sky_glow' => $place->glowLux, 'sky_mag' => $place->skyMag,
+                'hazards' => $hazards,
             ]);
             $site = $shoot->refresh()->site();
             foreach ($shoot->shots()->with('revision')->lockForUpdate()->get() as $shot) {
                 $revision = $shot->currentRevision();
                 try {
                     $pinned = $revision->pinned();
-                    $worked = WorkedPlan::of(new PinnedPlan($pinned->plan->with(['site' => $site]), $pinned->pins));
+                    $worked = WorkedPlan::of(new PinnedPlan($pinned->plan->movedTo($site, $before), $pinned->pins));
                 } catch (InvalidInput) {
                     // A shot that cannot be worked out keeps its place until it is mended; the others move.
                     continue;

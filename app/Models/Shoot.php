@@ -25,7 +25,8 @@ use Illuminate\Support\Facades\DB;
  * @property ?float                                       $longitude  degrees, east above zero
  * @property float                                        $elevation  metres above the sea
  * @property ?string                                      $zone       such as Europe/Lisbon
- * @property float                                        $sky_glow   lux that towns add to the night sky
+ * @property float                                        $sky_glow   lux that towns add to the light on the ground at night
+ * @property float                                        $sky_mag    how dark the night sky is, magnitudes in each square arc second
  * @property list<string>                                 $hazards    that the shooter says can hurt somebody there
  * @property bool                                         $is_demo
  * @property Collection<int, DayEvent>                    $dayEvents
@@ -36,7 +37,7 @@ final class Shoot extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['hazards' => '[]', 'elevation' => 0, 'sky_glow' => 0];
+    protected $attributes = ['hazards' => '[]', 'elevation' => 0, 'sky_glow' => 0, 'sky_mag' => Site::USUAL_SKY_MAG];
 
     /**
      * @return array<string, string>
@@ -45,7 +46,7 @@ final class Shoot extends Model
     {
         return [
             'shoot_date' => 'date', 'is_demo' => 'boolean', 'latitude' => 'float', 'longitude' => 'float', 'elevation' => 'float', 'sky_glow' => 'float',
-            'hazards' => 'array',
+            'sky_mag' => 'float', 'hazards' => 'array',
         ];
     }
 
@@ -88,6 +89,7 @@ final class Shoot extends Model
             'elevation' => $number($this->elevation),
             'zone' => (string) $this->zone,
             'sky_glow' => $number($this->sky_glow),
+            'sky_mag' => $number($this->sky_mag),
             'hazards_told' => implode(' ', $this->hazards),
         ];
     }
@@ -116,6 +118,15 @@ final class Shoot extends Model
             return null;
         }
 
-        return new Site($this->place, $this->latitude, $this->longitude, $this->zone, $this->shoot_date->format('Y-m-d'), $this->elevation, $this->sky_glow);
+        return new Site(
+            $this->place,
+            $this->latitude,
+            $this->longitude,
+            $this->zone,
+            $this->shoot_date->format('Y-m-d'),
+            $this->elevation,
+            $this->sky_glow,
+            $this->sky_mag,
+        );
     }
 }

@@ -19,6 +19,7 @@ use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 use Throwable;
 
 /**
@@ -143,11 +144,34 @@ final readonly class ShotPage
         return $choices;
     }
 
+    /**
+     * @return array<string, string> what lens, body and filters of this shot's kit are known to have, for its light
+     */
+    public function lightOfKit(): array
+    {
+        $has = [];
+        foreach ($this->plan->kit as $picked) {
+            $item = KitItem::query()->where('kind', $picked->kind->value)->where('name', $picked->name)->first();
+            $piece = $item?->piece();
+            foreach (['widest_aperture', 'highest_iso', 'nd_stops'] as $name) {
+                $value = $piece?->value($name);
+                if ($value !== null) {
+                    $key = $name === 'nd_stops' ? 'filters' : $name;
+                    $has[$key] = trim(($key === 'filters' ? $has[$key] ?? '' : '') . ' ' . PlainText::number($value));
+                }
+            }
+        }
+
+        return $has;
+    }
+
     /** Which fields there are, and what stands between them as text: the same for two plans that differ in the fields' values alone. */
     public function structure(): string
     {
         $light = $this->plan->light;
-        $told = [$this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $light?->metered, $light?->bias, $light?->isoChanges];
+        $told = [
+            $this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $light?->metered, $light?->bias, $light?->isoChanges, $light?->exposedFor,
+        ];
 
         return md5(serialize([array_keys($this->texts), $told]));
     }

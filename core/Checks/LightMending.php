@@ -135,7 +135,8 @@ final class LightMending
         if ($light === null || $site === null || $sky === null || $light->light->control !== Control::Manual) {
             return null;
         }
-        $day = new Daylight($site->observer, $light->light->cloud, $site->glowLux, sky: $sky->sky);
+        $day = Daylight::over($site, $light->light, $sky->sky);
+        $look = ShotLight::looks($shot)(0);
         $reach = self::MOST_SHIFT_STEPS * self::SHIFT_STEP_SECONDS;
         $last = count($sky->unixSeconds) - 1;
         if ($sky->unixSeconds[$last] - $sky->unixSeconds[0] > self::LONGEST_MOVED_SECONDS) {
@@ -144,7 +145,7 @@ final class LightMending
         $curve = [];
         $from = $sky->unixSeconds[0] - $reach;
         for ($at = $from; $at <= $sky->unixSeconds[$last] + $reach + self::CURVE_STEP_SECONDS; $at += self::CURVE_STEP_SECONDS) {
-            $curve[] = $day->exposureValue(new Instant($at));
+            $curve[] = $day->exposureValue(new Instant($at), $look);
         }
         $at = static function (float $unix) use ($curve, $from): float {
             $k = ($unix - $from) / self::CURVE_STEP_SECONDS;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
-use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Daylight;
+use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Site;
@@ -30,7 +31,8 @@ final readonly class DayLine
     /**
      * @param list<float>                $seconds   of the samples
      * @param array<string, list<float>> $altitudes of each target, airless, degrees
-     * @param list<float>                $values    EV at ISO 100
+     * @param list<float>                $values    EV at ISO 100 of the land
+     * @param list<float>                $skyValues EV at ISO 100 of the sky on average
      */
     private function __construct(
         public Site $site,
@@ -38,17 +40,19 @@ final readonly class DayLine
         public array $seconds,
         public array $altitudes,
         public array $values,
+        public array $skyValues,
         public DayEvents $events,
     ) {
     }
 
-    public static function of(Site $site, bool $intoNextMorning = false, Cloud $cloud = Cloud::Clear): self
+    public static function of(Site $site, bool $intoNextMorning = false): self
     {
         $sky = new Sky($site->observer);
-        $light = new Daylight($site->observer, $cloud, $site->glowLux, sky: $sky);
+        $light = Daylight::over($site, null, $sky);
+        $above = Daylight::over($site, new Light(exposedFor: ExposedFor::Sky), $sky);
         $begins = $site->day->begins;
         $span = $site->day->ends->unixSeconds - $begins->unixSeconds + ($intoNextMorning ? self::MORNING_SECONDS : 0.0);
-        $seconds = $values = [];
+        $seconds = $values = $skyValues = [];
         $altitudes = array_fill_keys(array_column(Target::cases(), 'value'), []);
         for ($at = 0.0; $at <= $span; $at += self::SAMPLE_SECONDS) {
             $instant = $begins->plusSeconds($at);
@@ -57,9 +61,10 @@ final readonly class DayLine
                 $altitudes[$target->value][] = $sky->of($target, $instant)->altitude;
             }
             $values[] = $light->exposureValue($instant);
+            $skyValues[] = $above->exposureValue($instant);
         }
 
-        return new self($site, $span, $seconds, $altitudes, $values, DayEvents::at($site->observer, $site->day));
+        return new self($site, $span, $seconds, $altitudes, $values, $skyValues, DayEvents::at($site->observer, $site->day));
     }
 
     /**
@@ -132,7 +137,9 @@ final readonly class DayLine
         $both = static fn (string $twilight): string => array_filter($events->twilight[$twilight]) === []
             ? 'none'
             : $at($events->twilight[$twilight]['dawn']) . ', ' . $at($events->twilight[$twilight]['dusk']);
-        $dark = array_map(static fn (array $window): string => $day->clock($window[0]) . '–' . $day->clock($window[1]), $events->darkWindows);
+        // Who plans an evening stays into the night that follows it, not the one before.
+        $dark = $this->spans(DayEvents::darkNight($this->site->observer, $day));
+        $centre = $this->spans(DayEvents::upThatNight($this->site->observer, $day, Target::GalacticCentre));
 
         return [
             ...($events->sunAlways === null
@@ -143,8 +150,21 @@ final readonly class DayLine
             ['Moonrise', $at($events->moonRise)],
             ['Moonset', $at($events->moonSet)],
             ['Moon lit', round($events->litFraction * 100.0) . ' %'],
-            ['Dark', $dark === [] ? 'no dark hours' : implode(', ', $dark)],
+            ['Dark', $dark === '' ? 'no dark hours' : $dark],
+            ['Galactic centre up', $centre === '' ? 'not that night' : $centre],
         ];
+    }
+
+    /**
+     * @param list<array{Instant, Instant}> $windows
+     *
+     * @return string such as "21:14–03:40", on the wrist's clock
+     */
+    private function spans(array $windows): string
+    {
+        $clock = $this->site->day->clock(...);
+
+        return implode(', ', array_map(static fn (array $window): string => $clock($window[0]) . '–' . $clock($window[1]), $windows));
     }
 
     /**

@@ -26,11 +26,12 @@ final readonly class TypedPlace
         public float $elevationMetres,
         public ?string $zone,
         public float $glowLux,
+        public float $skyMag,
     ) {
     }
 
     /**
-     * @param array<string, string> $typed name, date, latitude, longitude, elevation, zone, sky_glow
+     * @param array<string, string> $typed name, date, latitude, longitude, elevation, zone, sky_glow, sky_mag
      *
      * @throws InvalidInput with the field's name as pointer
      */
@@ -51,6 +52,11 @@ final readonly class TypedPlace
         $longitude = $number('longitude', 'Enter a longitude such as -1.9, or 1° 54\' W; west is below zero.');
         $elevation = $number('elevation', 'Enter metres above the sea, such as 4.') ?? 0.0;
         $glow = $number('sky_glow', 'Enter lux, such as 0.001, or leave it empty.') ?? 0.0;
+        $skyMag = $text('sky_mag') === ''
+            ? Site::USUAL_SKY_MAG
+            : Site::SKIES[strtr(mb_strtolower($text('sky_mag')), ["'" => '’'])]
+                ?? $number('sky_mag', 'Enter how dark the night sky is, such as 20.5, or in a word: ' . implode(', ', array_keys(Site::SKIES)) . '.')
+                ?? Site::USUAL_SKY_MAG;
         $date = $text('date') === '' ? null : $text('date');
         if (($latitude === null) !== ($longitude === null)) {
             $problems->add($latitude === null ? '/latitude' : '/longitude', 'Enter latitude and longitude both, or neither.');
@@ -68,6 +74,7 @@ final readonly class TypedPlace
                 $date ?? self::ANY_DAY,
                 $finite($elevation),
                 $finite($glow),
+                is_nan($skyMag) ? Site::USUAL_SKY_MAG : $skyMag,
             );
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
@@ -78,6 +85,6 @@ final readonly class TypedPlace
         }
         $problems->throwIfAny();
 
-        return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow);
+        return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow, $skyMag);
     }
 }

@@ -50,11 +50,25 @@ final readonly class DayDrawing
         );
     }
 
-    /** SVG path of the exposure value. */
+    /** SVG path of the exposure value of the land. */
     public function values(): string
     {
+        return $this->valuesOf($this->line->values);
+    }
+
+    /** SVG path of the exposure value of the sky. */
+    public function skyValues(): string
+    {
+        return $this->valuesOf($this->line->skyValues);
+    }
+
+    /**
+     * @param list<float> $values
+     */
+    private function valuesOf(array $values): string
+    {
         return $this->path(
-            $this->line->values,
+            $values,
             static fn (float $value): float => (self::TOP_VALUE - max(self::BOTTOM_VALUE, min(self::TOP_VALUE, $value))) * self::UNITS_PER_VALUE,
         );
     }

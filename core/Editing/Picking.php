@@ -127,7 +127,7 @@ final class Picking
             static fn (float $iso): bool => $iso >= ($body->value('lowest_iso') ?? 0.0) && $iso <= ($body->value('highest_iso') ?? INF),
         ));
 
-        return $isos === [] ? $light : $light->with(['isos' => $isos]);
+        return $light->with(($isos === [] ? [] : ['isos' => $isos]) + ['highestIso' => $body->value('highest_iso')]);
     }
 
     private static function lens(Plan $plan, KitItem $lens): Plan
@@ -139,9 +139,9 @@ final class Picking
         }
         $widest = $lens->value('widest_aperture');
 
-        return $changed->light === null || $widest === null || $changed->light->aperture >= $widest
+        return $changed->light === null || $widest === null
             ? $changed
-            : $changed->with(['light' => $changed->light->with(['aperture' => $widest])]);
+            : $changed->with(['light' => $changed->light->with(['widestAperture' => $widest, 'aperture' => max($widest, $changed->light->aperture)])]);
     }
 
     /** Axes that the shot has already keep their places; new ones stand at 0, or as near as they come. */

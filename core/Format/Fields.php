@@ -220,7 +220,7 @@ final class Fields
         [$name, $usual, $instead] = [$field->name, $field->usual, $field->instead];
 
         return match ($field->kind) {
-            FieldKind::Text => $usual === '' && !$this->has($name) ? '' : $this->text($name, is_string($instead) ? $instead : '?'),
+            FieldKind::Text => is_string($usual) && !$this->has($name) ? $usual : $this->text($name, is_string($instead) ? $instead : '?'),
             FieldKind::Choice => $this->choiceOf($name, $usual, $instead),
             FieldKind::Whole => $this->whole($name, is_int($instead) ? $instead : 0, is_int($usual) ? $usual : null),
             FieldKind::Flag => $this->flag($name, $usual === true),

@@ -9,12 +9,14 @@ use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -171,6 +173,7 @@ final class PlanFields
             'date' => ['kind' => FieldKind::Text, 'as' => 'date', 'instead' => '2026-01-01'],
             'elevation_m' => ['kind' => FieldKind::Number, 'as' => 'elevationMetres', 'usual' => 0.0],
             'sky_glow_lux' => ['kind' => FieldKind::Number, 'as' => 'glowLux', 'usual' => 0.0],
+            'sky_mag' => ['kind' => FieldKind::Number, 'as' => 'skyMag', 'usual' => Site::USUAL_SKY_MAG, 'label' => 'night sky', 'unit' => 'mag'],
         ],
         '/start' => [
             'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
@@ -193,6 +196,12 @@ final class PlanFields
             'stepless' => ['kind' => FieldKind::Flag, 'as' => 'stepless', 'usual' => true],
             'bias' => ['kind' => FieldKind::Part],
             'filters' => ['kind' => FieldKind::Numbers, 'as' => 'filters', 'usual' => [], 'most' => Light::MOST_FILTERS],
+            'exposed_for' => ['kind' => FieldKind::Choice, 'as' => 'exposedFor', 'usual' => ExposedFor::Land],
+            'lamps_lux' => ['kind' => FieldKind::Number, 'as' => 'lampsLux', 'usual' => 0.0, 'label' => 'lamps', 'unit' => 'lux'],
+            'lamps_on' => ['kind' => FieldKind::Text, 'as' => 'lampsOn', 'usual' => Light::LAMPS_ALWAYS],
+            'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'label' => 'brighter than metered', 'unit' => 'stops'],
+            'widest_aperture' => ['kind' => FieldKind::Number, 'as' => 'widestAperture', 'mayLack' => true, 'instead' => 2.8],
+            'highest_iso' => ['kind' => FieldKind::Number, 'as' => 'highestIso', 'mayLack' => true, 'instead' => 6400.0, 'label' => 'highest ISO'],
         ],
         '/light/iso_changes/*' => [
             'frame' => ['kind' => FieldKind::Whole, 'as' => 'frame', 'instead' => 2],

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Evrent\Core\Light;
 
 use Evrent\Core\Values\Copy;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\ClockTime;
 
 /**
  * What the exposure of a shot hangs on beside its shutter times: aperture, ISO, filter, cloud, a metered exposure, and within
@@ -18,6 +20,25 @@ final readonly class Light
     public const MOST_BIAS_KEYS = 20;
     public const MOST_FILTERS = 20;
     private const MOST_FRAMES = 1_000_000;
+    private const MOST_LAMPS_LUX = 100_000;
+    private const MOST_BIAS_STOPS = 6;
+
+    /** Night is to look like night: from here down so many stops darker than a meter would have it, less and less up to there. */
+    public const NIGHT_EV = -6.0;
+    public const DUSK_EV = 1.0;
+    public const NIGHT_STOPS = -2.5;
+    public const NIGHT_CURVE = [['ev' => self::NIGHT_EV, 'stops' => self::NIGHT_STOPS], ['ev' => self::DUSK_EV, 'stops' => 0.0]];
+
+    public const LAMPS_ALWAYS = 'always';
+    public const LAMPS_AT_DUSK = 'dusk';
+
+    /** Lux on what they light, as people know lamps. */
+    public const LAMPS = [
+        'none' => 0.0, 'a few' => 2.5, 'a skyline afar' => 10.0, 'a lit street' => 40.0, 'a bright centre' => 160.0, 'works or a stadium' => 640.0,
+    ];
+
+    /** Stops around a standard aperture that most lenses have, where nobody says how wide the lens goes. */
+    public const USUAL_WIDEST_APERTURE = 2.8;
 
     /** Whole and third stops as cameras mark them. */
     public const USUAL_ISOS = [
@@ -38,6 +59,12 @@ final readonly class Light
      * @param list<array{ev: float, stops: float}>  $bias            by how many stops photos are to be brighter (below zero darker)
      *                                                               than the meter says, by EV, rising; so that night stays night
      * @param list<float>                           $filters         stops of each neutral density filter in the bag
+     * @param ExposedFor                            $exposedFor      what is to come out right
+     * @param float                                 $lampsLux        what lamps add to the light on the land
+     * @param string                                $lampsOn         always, dusk (switched by the light), or the time from which they burn
+     * @param float                                 $biasStops       by how many stops the whole shot is to be brighter than metered
+     * @param ?float                                $widestAperture  the lens's lowest f-number; null where it is not known
+     * @param ?float                                $highestIso      that the body has; null for the last of those that may be used
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -53,8 +80,14 @@ final readonly class Light
         public float $shortestSeconds = 1.0 / 8_000.0,
         public array $isos = self::USUAL_ISOS,
         public bool $stepless = true,
-        public array $bias = [],
+        public array $bias = self::NIGHT_CURVE,
         public array $filters = [],
+        public ExposedFor $exposedFor = ExposedFor::Land,
+        public float $lampsLux = 0.0,
+        public string $lampsOn = self::LAMPS_ALWAYS,
+        public float $biasStops = 0.0,
+        public ?float $widestAperture = null,
+        public ?float $highestIso = null,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($aperture, 0.5, 128, '/aperture', 'an f-number');
@@ -85,7 +118,36 @@ final readonly class Light
         foreach ($filters as $i => $stops) {
             $problems->unlessPositive($stops, 30, "/filters/{$i}", 'stops of neutral density');
         }
+        $this->lampsAndLimits($problems);
         $problems->throwIfAny();
+    }
+
+    private function lampsAndLimits(Problems $problems): void
+    {
+        $problems->unlessBetween($this->lampsLux, 0, self::MOST_LAMPS_LUX, '/lamps_lux', 'the lux that lamps give');
+        if ($this->exposedFor === ExposedFor::Lamps && $this->lampsLux === 0.0) {
+            $problems->add('/lamps_lux', 'Say how bright the lamps are, such as 40 lux for a lit street; or expose for the land or the sky.');
+        }
+        if (!in_array($this->lampsOn, [self::LAMPS_ALWAYS, self::LAMPS_AT_DUSK], true)) {
+            try {
+                ClockTime::read($this->lampsOn);
+            } catch (InvalidInput) {
+                $problems->add('/lamps_on', 'Enter always, dusk, or the time at which the lamps are switched on, such as 19:40.');
+            }
+        }
+        $problems->unlessBetween($this->biasStops, -self::MOST_BIAS_STOPS, self::MOST_BIAS_STOPS, '/bias_stops', 'stops');
+        if ($this->widestAperture !== null) {
+            $problems->unlessBetween($this->widestAperture, 0.5, 128, '/widest_aperture', 'the lens’s lowest f-number');
+        }
+        if ($this->highestIso !== null) {
+            $problems->unlessBetween($this->highestIso, 1, 10_000_000, '/highest_iso', 'an ISO number');
+        }
+    }
+
+    /** How far the lens opens, as far as is known: no remedy goes wider. */
+    public function widest(): float
+    {
+        return $this->widestAperture ?? min($this->aperture, self::USUAL_WIDEST_APERTURE);
     }
 
     /**
@@ -122,8 +184,13 @@ final readonly class Light
         return $column;
     }
 
-    /** By how many stops brighter than metered a photo is to be in such light. */
-    public function biasStops(float $exposureValue): float
+    /** By how many stops brighter than metered a photo is to be in such light: below zero darker. */
+    public function wantedStops(float $exposureValue): float
+    {
+        return $this->biasStops + $this->nightStops($exposureValue);
+    }
+
+    private function nightStops(float $exposureValue): float
     {
         $last = count($this->bias) - 1;
         if ($last < 0) {
@@ -147,7 +214,8 @@ final readonly class Light
      * @param array{
      *     aperture?: float, iso?: float, isoChanges?: list<array{frame: int, iso: float}>, ndStops?: float, cloud?: Cloud, metered?: ?Metered,
      *     control?: Control, longestSeconds?: float, shortestSeconds?: float, isos?: list<float>, stepless?: bool,
-     *     bias?: list<array{ev: float, stops: float}>, filters?: list<float>,
+     *     bias?: list<array{ev: float, stops: float}>, filters?: list<float>, exposedFor?: ExposedFor, lampsLux?: float, lampsOn?: string,
+     *     biasStops?: float, widestAperture?: ?float, highestIso?: ?float,
      * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput

@@ -234,6 +234,18 @@ final readonly class Plan
         return $this->with(['move' => $move]);
     }
 
+    /**
+     * On another place and day, as its shoot is; a night sky of the shot's own stays.
+     *
+     * @param ?Site $before the shoot's until now
+     */
+    public function movedTo(?Site $site, ?Site $before): self
+    {
+        $isOwn = $this->site !== null && $this->site->skyMag !== ($before->skyMag ?? Site::USUAL_SKY_MAG);
+
+        return $this->with(['site' => $site !== null && $isOwn ? $site->under($this->site->skyMag) : $site]);
+    }
+
     /** When the first photo is triggered; null where no place, no start, or no such event on that day is known. */
     public function firstTrigger(): ?Instant
     {

@@ -8,8 +8,12 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Look;
+use Evrent\Core\Schedule\Poses;
+use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Target;
+use Evrent\Core\Sky\Track;
 
 /**
  * The light that each photo of a shot finds, and how bright it comes out.
@@ -40,15 +44,16 @@ final class ShotLight
         if ($light === null || $site === null || $sky === null) {
             return null;
         }
-        $day = new Daylight($site->observer, $light->cloud, $site->glowLux, sky: $sky->sky);
+        $look = self::looks($shot);
+        $day = Daylight::over($site, $light, $sky->sky);
         if ($light->metered !== null) {
-            $day = $day->metered($light->metered->at, $light->metered->exposureValue());
+            $day = $day->metered($light->metered->at, $light->metered->exposureValue(), $look(0));
         }
-        $sun = $sky->altitudes(Target::Sun);
-        $moon = $sky->altitudes(Target::Moon);
         $values = [];
-        foreach ($sky->sampledPhotos as $n) {
-            $values[] = $day->exposureValueUnder($sun[$n], $moon[$n], new Instant($sky->unixSeconds[$n]));
+        $tracks = [$sky->track(Target::Sun), $sky->track(Target::Moon)];
+        foreach ($sky->sampledPhotos as $k => $n) {
+            [$sun, $moon] = array_map(static fn (Track $track): Horizontal => new Horizontal($track->azimuths[$k], $track->altitudes[$k]), $tracks);
+            $values[] = $day->exposureValueUnder($sun, $moon, new Instant($sky->unixSeconds[$n]), $look($n));
         }
         $values = $sky->interpolate($values);
         $isos = $light->isoColumn(count($values));
@@ -62,10 +67,23 @@ final class ShotLight
         return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors);
     }
 
+    /**
+     * Where the camera looks for each photo, from 0.
+     *
+     * @return callable(int): Look
+     */
+    public static function looks(Shot $shot): callable
+    {
+        $poses = Poses::columns($shot->schedule);
+        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
+
+        return static fn (int $n): Look => new Look($bearing + $poses['yaw'][$n], $poses['pitch'][$n]);
+    }
+
     /** What a scene, seen through the filter, asks of shutter and ISO together: log2(t · ISO / 100) for the brightness wanted. */
     public static function wantedStops(Light $light, float $exposureValue): float
     {
-        return log($light->aperture ** 2, 2) - $exposureValue + $light->ndStops + $light->biasStops($exposureValue);
+        return log($light->aperture ** 2, 2) - $exposureValue + $light->ndStops + $light->wantedStops($exposureValue);
     }
 
     /** Stops too bright; below zero too dark. */
@@ -74,12 +92,28 @@ final class ShotLight
         return log($seconds * Exposure::trueIso($iso) / 100.0, 2) - self::wantedStops($light, $exposureValue);
     }
 
-    /** What the camera's own meter makes of it, within the limits that it is given. */
+    /** What the camera's own meter makes of it, with the whole shot's bias set on it, within the limits that it is given. */
     public static function meteredSeconds(Light $light, float $exposureValue, float $iso): float
     {
-        $seconds = $light->aperture ** 2 / (2.0 ** ($exposureValue - $light->ndStops) * Exposure::trueIso($iso) / 100.0);
+        $seconds = $light->aperture ** 2 / (2.0 ** ($exposureValue - $light->ndStops - $light->biasStops) * Exposure::trueIso($iso) / 100.0);
 
         return max($light->shortestSeconds, min($light->longestSeconds, $seconds));
+    }
+
+    /**
+     * @return list<float> by how many stops each photo is to be brighter than a meter would have it; below zero darker
+     */
+    public function wanted(): array
+    {
+        return array_map($this->light->wantedStops(...), $this->exposureValues);
+    }
+
+    /**
+     * @return list<float> by how many stops each photo comes out brighter than a meter would have it; below zero darker
+     */
+    public function predicted(): array
+    {
+        return array_map(static fn (float $wanted, float $error): float => $wanted + $error, $this->wanted(), $this->errors);
     }
 
     /** The photo that comes out brightest, in stops too bright. */

@@ -50,7 +50,7 @@ final readonly class DayEvents
         $sunAbove = static fn (float $degrees): callable => static fn (Instant $instant): float => $observer->horizontal($sun, $instant)->altitude - $degrees;
         $moonUp = static fn (Instant $instant): float => self::moonAboveHorizon($observer, $instant, $moon);
         $rising = Crossings::within($day->begins, $day->ends, $sunAbove(self::SUN_RISES_DEGREES));
-        $noon = new Instant(($day->begins->unixSeconds + $day->ends->unixSeconds) / 2.0);
+        $noon = self::noon($day);
         $twilight = [];
         $crossings = [];
         foreach (self::TWILIGHTS as $name => $degrees) {
@@ -76,8 +76,66 @@ final readonly class DayEvents
             self::firstCrossing($moonCrossings, true),
             self::firstCrossing($moonCrossings, false),
             Moon::litFraction(Moon::phaseAngle($moon->place($noon), $sun->place($noon))),
-            self::windows($day, array_column($changes, 0), $isDark),
+            self::windows($day->begins, $day->ends, array_column($changes, 0), $isDark),
         );
+    }
+
+    /**
+     * The dark hours of the night that follows a day: from its noon to the next, sun below -18° and moon down.
+     *
+     * @return list<array{Instant, Instant}>
+     */
+    public static function darkNight(Observer $observer, LocalDay $day): array
+    {
+        $sun = new Interpolated(new Sun());
+        $moon = new Interpolated(new Moon());
+
+        return self::fromNoonToNoon($day, [
+            static fn (Instant $instant): float => self::TWILIGHTS['astronomical'] - $observer->horizontal($sun, $instant)->altitude,
+            static fn (Instant $instant): float => -self::moonAboveHorizon($observer, $instant, $moon),
+        ]);
+    }
+
+    /**
+     * When a target is above the horizon in the night that follows a day: from its noon to the next.
+     *
+     * @return list<array{Instant, Instant}>
+     */
+    public static function upThatNight(Observer $observer, LocalDay $day, Target $target): array
+    {
+        $body = new Interpolated($target->body());
+
+        return self::fromNoonToNoon($day, [static fn (Instant $instant): float => $observer->horizontal($body, $instant)->altitude]);
+    }
+
+    /**
+     * @param non-empty-list<callable(Instant): float> $quantities
+     *
+     * @return list<array{Instant, Instant}> while all of them are above zero
+     */
+    private static function fromNoonToNoon(LocalDay $day, array $quantities): array
+    {
+        [$from, $until] = [self::noon($day), self::noon($day->next())];
+        $changes = [];
+        foreach ($quantities as $quantity) {
+            $changes = [...$changes, ...array_column(Crossings::within($from, $until, $quantity), 0)];
+        }
+
+        return self::windows($from, $until, $changes, static function (Instant $instant) use ($quantities): bool {
+            foreach ($quantities as $quantity) {
+                if ($quantity($instant) <= 0.0) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
+    }
+
+    /** Half way through it, which is noon on most days. */
+    private static function noon(LocalDay $day): Instant
+    {
+        return new Instant(($day->begins->unixSeconds + $day->ends->unixSeconds) / 2.0);
     }
 
     /** The moon's upper limb above the horizon, air included, degrees. */
@@ -121,9 +179,9 @@ final readonly class DayEvents
      *
      * @return list<array{Instant, Instant}>
      */
-    private static function windows(LocalDay $day, array $changes, callable $holds): array
+    private static function windows(Instant $from, Instant $until, array $changes, callable $holds): array
     {
-        $times = [$day->begins->unixSeconds, ...array_map(static fn (Instant $instant): float => $instant->unixSeconds, $changes), $day->ends->unixSeconds];
+        $times = [$from->unixSeconds, ...array_map(static fn (Instant $instant): float => $instant->unixSeconds, $changes), $until->unixSeconds];
         sort($times);
         $windows = [];
         $open = null;
@@ -137,7 +195,7 @@ final readonly class DayEvents
             }
         }
         if ($open !== null) {
-            $windows[] = [new Instant($open), $day->ends];
+            $windows[] = [new Instant($open), $until];
         }
 
         return $windows;

@@ -6,6 +6,7 @@ namespace Evrent\Core\Sky;
 
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 
 /**
  * Where and on which day a shot is taken.
@@ -14,6 +15,16 @@ final readonly class Site
 {
     private const MOST_NAME_CHARACTERS = 200;
     private const MOST_GLOW_LUX = 100;
+
+    /** Countryside: no town near, glows along the horizon. */
+    public const USUAL_SKY_MAG = 21.3;
+
+    /** The darkest sky there is, and one over the middle of a large city. */
+    private const DARKEST_MAG = 22.2;
+    private const BRIGHTEST_MAG = 14.0;
+
+    /** Magnitudes in each square arc second as people know places. */
+    public const SKIES = ['remote' => 21.9, 'country' => 21.3, 'a village’s edge' => 20.5, 'suburb' => 19.5, 'town' => 18.5, 'city' => 17.5];
 
     public Observer $observer;
     public LocalDay $day;
@@ -24,7 +35,8 @@ final readonly class Site
      * @param string $zone            such as Europe/Lisbon
      * @param string $date            such as 2026-05-14
      * @param float  $elevationMetres above the sea
-     * @param float  $glowLux         what towns add to the night sky
+     * @param float  $glowLux         what towns add to the light on the ground at night
+     * @param float  $skyMag          how dark the night sky is without the moon, magnitudes in each square arc second
      *
      * @throws InvalidInput
      */
@@ -36,6 +48,7 @@ final readonly class Site
         public string $date,
         public float $elevationMetres = 0.0,
         public float $glowLux = 0.0,
+        public float $skyMag = self::USUAL_SKY_MAG,
     ) {
         $problems = new Problems();
         if (mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
@@ -45,6 +58,7 @@ final readonly class Site
         $problems->unlessBetween($longitude, -180, 180, '/longitude_deg', 'a longitude in degrees');
         $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation_m', 'an elevation in metres');
         $problems->unlessBetween($glowLux, 0, self::MOST_GLOW_LUX, '/sky_glow_lux', 'lux');
+        $problems->unlessBetween($skyMag, self::BRIGHTEST_MAG, self::DARKEST_MAG, '/sky_mag', 'how dark the night sky is, in magnitudes');
         try {
             $day = new LocalDay($date, $zone);
         } catch (InvalidInput $invalid) {
@@ -57,10 +71,35 @@ final readonly class Site
     }
 
     /**
+     * @return array<string, string> skies by their magnitudes, darkest first, this place's among them
+     */
+    public function skies(): array
+    {
+        $skies = self::SKIES + (in_array($this->skyMag, self::SKIES, true) ? [] : ['as typed' => $this->skyMag]);
+        arsort($skies);
+        $told = [];
+        foreach ($skies as $word => $magnitude) {
+            $told[PlainText::number($magnitude)] = "{$word}, " . PlainText::number($magnitude);
+        }
+
+        return $told;
+    }
+
+    /**
+     * Under a sky of its own.
+     *
+     * @throws InvalidInput
+     */
+    public function under(float $skyMag): self
+    {
+        return new self($this->name, $this->latitude, $this->longitude, $this->zone, $this->date, $this->elevationMetres, $this->glowLux, $skyMag);
+    }
+
+    /**
      * @throws InvalidInput
      */
     public function onDate(string $date): self
     {
-        return new self($this->name, $this->latitude, $this->longitude, $this->zone, $date, $this->elevationMetres, $this->glowLux);
+        return new self($this->name, $this->latitude, $this->longitude, $this->zone, $date, $this->elevationMetres, $this->glowLux, $this->skyMag);
     }
 }

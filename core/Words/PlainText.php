@@ -57,6 +57,35 @@ final class PlainText
         return (round($value, $decimals) > 0.0 ? '+' : '') . self::rounded($value, $decimals);
     }
 
+    /** A count and what is counted: "1 stop", "2 stops", "no stops"; 1.0 is one, 0.9 and 1.2 are many. */
+    public static function counted(float $count, string $one, int $decimals = 1, ?string $many = null): string
+    {
+        $text = self::rounded($count, $decimals);
+
+        return ($text === '0' ? 'no' : $text) . ' ' . ($text === '1' || $text === '−1' ? $one : $many ?? "{$one}s");
+    }
+
+    /** Stops, or half of them: "1 stop", "1.3 stops". */
+    public static function stops(float $stops): string
+    {
+        return self::counted($stops, 'stop');
+    }
+
+    /** From one number to another with their signs, or the one where they read the same: "−2.5 to +0.3 stops". */
+    public static function betweenSigned(float $from, float $to, int $decimals, string $one): string
+    {
+        [$least, $most] = [self::signed($from, $decimals), self::signed($to, $decimals)];
+
+        return $least === $most ? self::signedCount($from, $decimals, $one) : "{$least} to {$most} {$one}s";
+    }
+
+    private static function signedCount(float $count, int $decimals, string $one): string
+    {
+        $text = self::signed($count, $decimals);
+
+        return "{$text} " . (in_array($text, ['+1', '−1'], true) ? $one : "{$one}s");
+    }
+
     /** A share as per cent, without its sign: 0.2 is "20". */
     public static function percent(float $share): string
     {

@@ -17,10 +17,6 @@ use Evrent\Core\Words\TypedText;
  */
 final class DarkenNight implements PlanEdit
 {
-    /** From here on it is dusk, and from there on night. */
-    private const DUSK_EV = 4.0;
-    private const NIGHT_EV = -4.0;
-
     public static function name(): string
     {
         return 'night-bias';
@@ -32,7 +28,7 @@ final class DarkenNight implements PlanEdit
         if ($stops === null || $stops < 0.0 || $stops > 6.0) {
             throw new InvalidInput([new Problem('/edit/night_stops', 'Enter by how many stops night is to be darker, from 0 to 6.')]);
         }
-        $bias = $stops === 0.0 ? [] : [['ev' => self::NIGHT_EV, 'stops' => -$stops], ['ev' => self::DUSK_EV, 'stops' => 0.0]];
+        $bias = $stops === 0.0 ? [] : [['ev' => Light::NIGHT_EV, 'stops' => -$stops], ['ev' => Light::DUSK_EV, 'stops' => 0.0]];
 
         return new TypedEdit(
             $plan->with(['light' => ($plan->light ?? new Light())->with(['bias' => $bias])]),

@@ -15,8 +15,10 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\LightToBegin;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
 
 /**
  * A part of a plan that may be described or left out.
@@ -30,7 +32,7 @@ final class DescribedPart
     {
         $power = $plan->power ?? new Power();
         $changes = match ($given->text('part')) {
-            'light' => ['light' => $in ? new Light() : null],
+            'light' => ['light' => $in ? self::light($plan, $given) : null],
             'storage' => ['storage' => $in ? new Storage() : null],
             'load' => ['load' => $in ? new Load() : null],
             'power-camera' => ['power' => self::orNone(new Power(
@@ -52,6 +54,15 @@ final class DescribedPart
         };
 
         return new TypedEdit($plan->with($changes), str_replace('-', ': ', $given->text('part')) . ($in ? ' described' : ' left out'));
+    }
+
+    /** What lens, body and bag are known to have goes along with it. */
+    private static function light(Plan $plan, GivenWithEdit $given): Light
+    {
+        $number = static fn (string $name): ?float => TypedText::number($given->text($name));
+        $filters = array_filter(array_map(TypedText::number(...), explode(' ', $given->text('filters'))), is_float(...));
+
+        return LightToBegin::of($plan, $number('widest_aperture'), $number('highest_iso'), array_values($filters));
     }
 
     /** Nothing that is fed is nothing to say. */

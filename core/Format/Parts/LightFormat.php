@@ -27,7 +27,7 @@ final class LightFormat
         return PlanPart::read($fields, '/light', Light::class, [
             'metered' => $metered,
             'isoChanges' => PlanPart::listed($fields, 'iso_changes', '/light/iso_changes/*', Light::MOST_CHANGES, []),
-            'bias' => PlanPart::listed($fields, 'bias', '/light/bias/*', Light::MOST_BIAS_KEYS, []),
+            'bias' => PlanPart::listed($fields, 'bias', '/light/bias/*', Light::MOST_BIAS_KEYS, Light::NIGHT_CURVE),
         ]);
     }
 

@@ -26,7 +26,9 @@
                     @foreach ($drawing->heights() as $target => $path)<path class="height" style="{{ TargetLine::style(Target::from($target)) }}"
                         d="{{ $path }}" />@endforeach
                 </svg>
-                <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img" aria-label="Predicted exposure value over the day">
+                <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img"
+                    aria-label="Predicted exposure value over the day, of the land and of the sky">
+                    <path class="height" data-target="sky-light" d="{{ $drawing->skyValues() }}" />
                     <path class="height" data-target="light" d="{{ $drawing->values() }}" />
                 </svg>
                 @foreach ($page->events->at($line->site) as [$place, $instant, $label])
@@ -62,7 +64,9 @@
                 <li><svg viewBox="0 0 24 6"><path class="height" style="{{ TargetLine::style($target) }}" d="M0 3L24 3" /></svg>{{ $target->name() }}</li>
             @endforeach
             <li><svg viewBox="0 0 24 6"><path class="height" data-target="light" d="M0 3L24 3"
-                /></svg>light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
+                /></svg>land’s light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
+            <li><svg viewBox="0 0 24 6"><path class="height" data-target="sky-light" d="M0 3L24 3"
+                /></svg>sky’s light</li>
             <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
             <li><i class="swatch-stay"></i>setting up and packing</li>
         </ul>

@@ -2,12 +2,14 @@
 @php
     use App\Http\Typed;
     use Evrent\Core\Day\Hazard;
+    use Evrent\Core\Sky\Site;
     use Evrent\Core\Words\PlainText;
     $placeProblems = collect($errors->getMessages())->filter(fn ($messages, $key) => str_starts_with($key, 'place.'));
     $isTyped = $placeProblems->isNotEmpty() || session('place-read');
     $placeOpen = $page->line === null || $isTyped;
     $kept = fn (string $field, ?string $value) => $isTyped ? Typed::before($field) : (string) $value;
     $hazards = $isTyped ? (array) old('hazards', []) : $shoot->hazards;
+    $sky = array_search($shoot->sky_mag, Site::SKIES, true);
     $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <details class="panel place" id="place" @if ($placeOpen) open @endif>
@@ -24,13 +26,16 @@
                 'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
                 'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
                 'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
+                'sky_mag' => ['Night sky', $sky === false ? $number($shoot->sky_mag) : $sky, '14ch', '', 'text'],
             ] as $field => [$label, $value, $width, $unit, $type])
                 <x-field :id="'f-place-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" :unit="$unit"
-                    :is-text="in_array($field, ['name', 'zone', 'date'], true)" :list="$field === 'zone' ? 'zones' : null"
+                    :is-text="in_array($field, ['name', 'zone', 'date', 'sky_mag'], true)"
+                    :list="['zone' => 'zones', 'sky_mag' => 'skies'][$field] ?? null"
                     :value="$kept($field, $value)" :problem="$errors->first('place.' . $field)" />
             @endforeach
         </div>
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
+        <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $word }}">{{ $magnitude }} magnitudes</option>@endforeach</datalist>
         <fieldset class="hazards"><legend>Out there</legend>
             @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}"
                 @checked(in_array($hazard->value, $hazards, true))> {{ $hazard->label() }}</label>@endforeach

@@ -1,5 +1,20 @@
-@php use Evrent\Core\Shot\ExposureHelp; @endphp
+@php
+    use Evrent\Core\Drawings\BrightnessDrawing;
+    use Evrent\Core\Shot\ExposureHelp;
+    $brightness = BrightnessDrawing::of($page->worked->shot);
+@endphp
 <x-part id="exposure-help" class="figures panel" aria-labelledby="exposure-help-title">
     <header class="panel-head"><h2 id="exposure-help-title">Exposure</h2></header>
+    @if ($brightness !== null)<figure class="brightness" role="img" aria-label="{{ $brightness->told() }}">
+        <div class="scale" aria-hidden="true">@foreach ($brightness->ticks() as [$down, $stops])<span
+            style="--at: {{ $down }}%">{{ $stops }}</span>@endforeach</div>
+        <svg viewBox="0 0 {{ BrightnessDrawing::WIDTH }} {{ BrightnessDrawing::HEIGHT }}" preserveAspectRatio="none" aria-hidden="true">
+            <path class="tolerance" d="{{ $brightness->tolerance() }}" />
+            @foreach ($brightness->ticks() as [$down, $stops])<path class="zero" d="M0 {{ $down * 0.9 }}L300 {{ $down * 0.9 }}" />@endforeach
+            <path class="wanted" d="{{ $brightness->wanted() }}" /><path class="line" d="{{ $brightness->predicted() }}" />
+        </svg>
+        <figcaption aria-hidden="true">Stops from metered: <svg viewBox="0 0 24 6"><path class="wanted" d="M0 3L24 3" /></svg>wanted
+            <svg viewBox="0 0 24 6"><path class="line" d="M0 3L24 3" /></svg>as it will be</figcaption>
+    </figure>@endif
     <dl>@foreach (ExposureHelp::told($page->worked->shot) as [$what, $much])<div><dt>{{ $what }}</dt><dd>{{ $much }}</dd></div>@endforeach</dl>
 </x-part>

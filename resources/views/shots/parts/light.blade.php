@@ -1,6 +1,9 @@
 @php
+    use Evrent\Core\Light\ExposedFor;
+    use Evrent\Core\Light\Light;
     use Evrent\Core\Words\PlainText;
     $light = $page->plan->light;
+    $skies = $page->plan->site?->skies();
     $known = $page->plan->site !== null && $page->times->begins !== null;
 @endphp
 <section class="panel light" id="light" aria-labelledby="light-title">
@@ -10,16 +13,30 @@
     @if ($light === null)
         <div class="nothing"><p>Say with what it is exposed, and Evrent tells how bright each photo comes out, which filter it takes, when the light
             runs out, and plans the exposures that follow it.</p>
-            <x-edit :page="$page" edit="part-in" :with="['part' => 'light']" icon="plus" id="light-in">Describe the light</x-edit></div>
+            <x-edit :page="$page" edit="part-in" :with="['part' => 'light'] + $page->lightOfKit()" icon="plus" id="light-in">Describe the light</x-edit></div>
     @else
         @unless ($known)<p class="nothing">{{ $page->plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
             : 'The light is known once the shot has a start:' }} <a
             href="{{ $page->plan->site === null ? route('shoots.show',
             $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $page->plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless
         <div class="grid-fields">
+            <x-choice pointer="/light/exposed_for" label="Exposed for" :value="$texts['/light/exposed_for']"
+                :options="array_combine(array_column(ExposedFor::cases(), 'value'), array_map(fn ($one) => $one->label(), ExposedFor::cases()))" />
+            @if ($skies !== null)<x-choice pointer="/site/sky_mag" label="Night sky here" :value="$texts['/site/sky_mag']" :options="$skies" />@endif
+            <x-number pointer="/light/lamps_lux" label="Lamps on it" :value="$texts['/light/lamps_lux']" unit="lux" :width="5" list="lamps" shown-label />
+            <x-number pointer="/light/lamps_on" label="they burn" :value="$texts['/light/lamps_on']" :width="7" list="lamps-on" shown-label />
+            <x-number pointer="/light/bias_stops" label="Brighter than metered" :value="$texts['/light/bias_stops']" unit="stops" :width="4" shown-label />
+        </div>
+        <datalist id="lamps">@foreach (Light::LAMPS as $word => $lux)<option value="{{ $lux }}">{{ $word }}</option>@endforeach</datalist>
+        <datalist id="lamps-on"><option value="always"></option><option value="dusk">when 50 lux of daylight are left</option><option
+            value="19:40">a time</option></datalist>
+        <p class="said-of quiet">By day many hold the highlights, 1 to 1.5 stops below the meter (−1.3); at night rather over than under. Night is let
+            look like night besides, below.</p>
+        <div class="grid-fields">
             <x-number pointer="/light/aperture" label="Aperture, f/" :value="$texts['/light/aperture']" :width="4" shown-label />
             <x-number pointer="/light/iso" label="ISO" :value="$texts['/light/iso']" :width="5" shown-label />
             <x-number pointer="/light/nd_stops" label="ND on the lens" :value="$texts['/light/nd_stops']" unit="stops" :width="3" shown-label />
+            <x-number pointer="/light/widest_aperture" label="lens opens to, f/" :value="$texts['/light/widest_aperture'] ?? ''" :width="4" shown-label />
             <x-choice pointer="/light/cloud" label="Cloud" :value="$texts['/light/cloud']"
                 :options="['clear' => 'clear', 'thin' => 'thin: half', 'average' => 'average: a third', 'dark' => 'dark: a tenth']" />
             <x-choice pointer="/light/control" label="Shutter set by" :value="$texts['/light/control']"
@@ -29,6 +46,7 @@
             <x-choice pointer="/light/stepless" label="Shutter moves" :value="$texts['/light/stepless']"
                 :options="['1' => 'without steps', '0' => 'in thirds']" />
             <x-number pointer="/light/isos" label="ISO numbers it may use" :value="$texts['/light/isos']" :width="34" shown-label class="is-list" />
+            <x-number pointer="/light/highest_iso" label="body goes to ISO" :value="$texts['/light/highest_iso'] ?? ''" :width="6" shown-label />
             <x-number pointer="/light/filters" label="ND filters in the bag, stops" :value="$texts['/light/filters'] ?? ''" :width="9" shown-label
                 class="is-list" />
         </div>
@@ -53,7 +71,8 @@
                 class="button">So be it</button>
                 @if ($light->bias !== [])<small
                     class="quiet">Now {{ PlainText::rounded(-$light->bias[0]['stops'],
-                    1) }} stops from EV {{ PlainText::rounded($light->bias[0]['ev'], 0) }} down.</small>@endif</x-given-edit>
+                    1) }} stops from EV {{ PlainText::rounded($light->bias[0]['ev'], 0) }} down, as the meter has it from EV
+                    {{ PlainText::rounded($light->bias[count($light->bias) - 1]['ev'], 0) }} up.</small>@endif</x-given-edit>
         </div>
     @endif
 </section>

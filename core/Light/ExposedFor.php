@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Light;
+
+/**
+ * What of the scene is to come out right. The same evening asks for other exposures of the ground, of the sky above it, and of what
+ * lamps light.
+ */
+enum ExposedFor: string
+{
+    /** Ground and walls, by the light that falls on them from everywhere. */
+    case Land = 'land';
+
+    /** The sky that the camera looks at. */
+    case Sky = 'sky';
+
+    /** What lamps light, as if they burned all the while: nothing jumps when they are switched on. */
+    case Lamps = 'lamps';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Land => 'the land',
+            self::Sky => 'the sky',
+            self::Lamps => 'what lamps light',
+        };
+    }
+}
