@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\NotJudged;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Motion\Leg;
+use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -66,9 +68,17 @@ final class CheckCommand extends Command
             $lines[] = '';
             $lines[] = "{$finding->id}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
             $lines[] = "    {$finding->sentence}";
+            foreach ($finding->alike as $also) {
+                $lines[] = "    {$also->id}  {$also->title} ({$also->shortfall}). {$also->sentence}";
+            }
             foreach ($finding->remedies() as $remedy) {
                 $lines[] = "    → {$remedy->label} ({$remedy->costs})";
             }
+        }
+
+        $unjudged = array_map(static fn (NotJudged $one): string => $one->label(), NotJudged::of($schedule->plan));
+        if ($unjudged !== []) {
+            array_push($lines, '', 'Not judged, since the plan says nothing of it: ' . PlainText::listed($unjudged) . '.');
         }
 
         return implode("\n", $lines) . "\n";
@@ -79,8 +89,8 @@ final class CheckCommand extends Command
     {
         return sprintf(
             'Keyframe %s to %s: %d photos gather speed and %d slow down (%s %% in, %s %% out, %s %% together).',
-            PlanChanges::peg($leg->fromKeyframe),
-            PlanChanges::peg($leg->toKeyframe),
+            Move::peg($leg->fromKeyframe),
+            Move::peg($leg->toKeyframe),
             ...$leg->rampPhotos(),
             ...array_map(PlainText::percent(...), [$leg->easing->rampIn, $leg->easing->rampOut, $leg->easing->total()]),
         );
@@ -90,21 +100,33 @@ final class CheckCommand extends Command
     {
         return json_encode([
             'works' => $report->works(),
-            'findings' => array_map(static fn (Finding $finding): array => [
-                'id' => $finding->id,
-                'severity' => $finding->severity->value,
-                'title' => $finding->title,
-                'shortfall' => $finding->shortfall,
-                'explanation' => $finding->sentence,
-                'first_frame' => $finding->firstPhoto,
-                'frames' => $finding->photoCount,
-                'remedies' => array_map(static fn (Remedy $remedy): array => [
-                    'key' => $remedy->key,
-                    'label' => $remedy->label,
-                    'costs' => $remedy->costs,
-                    'changes' => (object) PlanChanges::values($schedule->plan, $remedy->mended),
-                ], $finding->remedies()),
-            ], $report->findings),
+            'not_judged' => array_column(NotJudged::of($schedule->plan), 'value'),
+            'findings' => array_map(static fn (Finding $finding): array => self::finding($schedule, $finding, $report->toldWith($finding)), $report->all()),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
+    }
+
+    /**
+     * @param ?Finding $with the one that it is told with, as coming of the same cause
+     *
+     * @return array<string, mixed>
+     */
+    private static function finding(Schedule $schedule, Finding $finding, ?Finding $with): array
+    {
+        return [
+            'id' => $finding->id,
+            'severity' => $finding->severity->value,
+            'title' => $finding->title,
+            'shortfall' => $finding->shortfall,
+            'explanation' => $finding->sentence,
+            'first_frame' => $finding->firstPhoto,
+            'frames' => $finding->photoCount,
+            'told_with' => $with?->id,
+            'remedies' => array_map(static fn (Remedy $remedy): array => [
+                'key' => $remedy->key,
+                'label' => $remedy->label,
+                'costs' => $remedy->costs,
+                'changes' => (object) PlanChanges::values($schedule->plan, $remedy->mended),
+            ], $finding->remedies()),
+        ];
     }
 }

@@ -36,6 +36,14 @@ final class Run extends Model
     protected $guarded = [];
 
     /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['latest_late_seconds' => 'float', 'planned_run_seconds' => 'float', 'run_seconds' => 'float'];
+    }
+
+    /**
      * @return BelongsTo<Shot, $this>
      */
     public function shot(): BelongsTo

@@ -7,8 +7,8 @@ namespace App\Pages;
 use Evrent\Core\Drawings\Drawable;
 use Evrent\Core\Drawings\IntervalColumns;
 use Evrent\Core\Editing\Jog;
-use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\Schedule;
@@ -80,7 +80,7 @@ final readonly class Drawn
         foreach ($schedule->pegPhotos() as $place => $photo) {
             $keyframe = $keyframes[$place];
             $pegs[] = [
-                'letter' => PlanChanges::peg($place), 'photo' => $photo, 'pass' => $keyframe->pass, 'hold' => $keyframe->holdPhotos,
+                'letter' => Move::peg($place), 'photo' => $photo, 'pass' => $keyframe->pass, 'hold' => $keyframe->holdPhotos,
                 'end' => $place === 0 || $place === $last, 'positions' => $keyframe->positions,
             ];
         }

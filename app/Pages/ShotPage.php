@@ -13,6 +13,7 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\ShotTimes;
+use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
@@ -71,29 +72,21 @@ final readonly class ShotPage
     }
 
     /**
-     * @return list<Remedy> for a finding of what is kept; a change that is only looked at is not mended yet
+     * @return list<array{remedy: Remedy, costs: string, givesWay: list<string>}> for a finding of what is kept, those that keep all pins
+     *                                                                           first; a change that is only looked at is not mended yet
      */
     public function remediesOf(Finding $finding): array
     {
-        $remedies = $this->isPreview ? [] : $finding->remedies();
+        try {
+            $remedies = $this->isPreview ? [] : PinnedRemedies::of($this->worked->pinned, $finding);
+        } catch (Throwable $failure) {
+            // What was found stands without them; a page that is drawn is not lost over it.
+            report($failure);
+            $remedies = [];
+        }
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
-    }
-
-    /**
-     * @return list<string> which pinned figures a remedy would leave behind, in words: said before it is pressed
-     */
-    public function givesWayWith(Remedy $remedy): array
-    {
-        try {
-            return $this->worked->pinned->became($remedy->mended, '')->givesWay;
-        } catch (Throwable $failure) {
-            // It says so itself when it is pressed; a page that is drawn is not lost over it.
-            report($failure);
-
-            return [];
-        }
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */

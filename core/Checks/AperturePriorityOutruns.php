@@ -68,15 +68,15 @@ final class AperturePriorityOutruns implements Check
 
     private static function capped(Shot $shot, ShotLight $light, float $room): ?Remedy
     {
-        $seconds = floor($room * 100.0) / 100.0;
-        if ($seconds < $light->light->shortestSeconds || $seconds <= 0.0) {
+        $seconds = Exposing::atMost($shot->plan, $room);
+        if ($seconds === null || $seconds < $light->light->shortestSeconds) {
             return null;
         }
 
         return new Remedy(
             'longest',
-            sprintf('Limit the exposure to %s', PlainText::seconds($seconds)),
-            'keeps the interval; photos get darker once it is reached, unless ISO goes up',
+            'Limit the exposure to ' . Exposing::told($shot->plan, $seconds),
+            'photos get darker once it is reached, unless ISO goes up',
             $shot->plan->with(['light' => $light->light->with(['longestSeconds' => $seconds])]),
         );
     }
@@ -103,10 +103,7 @@ final class AperturePriorityOutruns implements Check
                 'Lengthen every interval by %s',
                 PlainText::seconds($extra),
             ),
-            sprintf(
-                'keeps clip and metering; %s longer on site',
-                PlainText::duration($longer->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds),
-            ),
+            'keeps the metering',
             $mended,
         );
     }

@@ -60,7 +60,7 @@ final class BeyondTravel implements Check
             static fn (): array => [new Remedy(
                 'travel',
                 'Bring the keyframes back within the travel',
-                'keeps all timing, changes the framing at those keyframes',
+                '',
                 $plan->withPositions(static fn (Axis $axis, float $position): float => $axis->clamp($position)),
             )],
         );

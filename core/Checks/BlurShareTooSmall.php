@@ -64,18 +64,18 @@ final class BlurShareTooSmall implements Check
             return null;
         }
         foreach (self::SHARES_TO_TRY as $share) {
-            $seconds = round($timing->interval->longest() * $share, 2);
-            $mended = $seconds > 0.0 ? $shot->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure')) : null;
-            if ($mended !== null && $seconds / $timing->interval->longest() >= $shot->plan->thresholds->blurShare && $shot->schedule->wouldKeepTime($mended)) {
+            $seconds = Exposing::nearest($shot->plan, $timing->interval->longest() * $share);
+            $mended = $shot->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure'));
+            if ($seconds / $timing->interval->longest() >= $shot->plan->thresholds->blurShare && $shot->schedule->wouldKeepTime($mended)) {
                 $stops = log($seconds / $timing->exposure->longest(), 2);
                 $filtered = ExposureHelp::filtered($shot, $mended);
 
                 return new Remedy(
                     'exposure',
-                    sprintf('Expose %s s', PlainText::number($seconds)),
+                    'Expose ' . Exposing::told($mended, $seconds),
                     $filtered->light === null || $filtered->light->ndStops === $shot->plan->light?->ndStops
-                        ? sprintf('keeps clip and time on site; %s stops of neutral density hold the light', PlainText::rounded($stops, 1))
-                        : sprintf('keeps clip and time on site; with %s stops of ND on the lens', PlainText::rounded($filtered->light->ndStops, 1)),
+                        ? sprintf('%s of neutral density hold the light', PlainText::stops($stops))
+                        : sprintf('with %s of ND on the lens', PlainText::stops($filtered->light->ndStops)),
                     $filtered,
                 );
             }

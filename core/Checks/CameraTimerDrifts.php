@@ -72,7 +72,7 @@ final class CameraTimerDrifts implements Check
                 new Remedy(
                     'photos',
                     sprintf('Programme %s in the camera', PlainText::photos($photos)),
-                    'keeps all timing; what is over goes in the edit',
+                    'what is over goes in the edit',
                     $shot->plan->withTrigger($trigger->withCounts($photos, $trigger->countLimit)),
                 ),
                 self::rigFires($shot),
@@ -85,7 +85,7 @@ final class CameraTimerDrifts implements Check
         return new Remedy(
             'rig',
             'Let the rig fire the camera',
-            'keeps clip and interval; takes a trigger cable',
+            'takes a trigger cable',
             $shot->plan->withTrigger($shot->plan->trigger->by(TriggeredBy::Rig)),
         );
     }
@@ -117,7 +117,7 @@ final class CameraTimerDrifts implements Check
                     ? 'with the rig'
                     : PlainText::seconds(abs($starts)) . ($starts < 0.0 ? ' before the rig' : ' after the rig'),
             ),
-            'keeps clip, interval and time on site',
+            '',
             $mended,
         );
     }

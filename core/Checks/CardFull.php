@@ -68,7 +68,7 @@ final class CardFull implements Check
                 return [
                     'card',
                     count($cards) > 1 ? "Use two cards of {$size} GB" : "Use a card of {$size} GB",
-                    sprintf('keeps the files; %s GB of it usable', PlainText::rounded($size * self::USABLE_SHARE, 1)),
+                    sprintf('%s GB of it usable', PlainText::rounded($size * self::USABLE_SHARE, 1)),
                     $changed,
                 ];
             }
@@ -86,7 +86,7 @@ final class CardFull implements Check
             ? [
                 'raw',
                 'Write raw files alone',
-                'keeps all there is to grade',
+                'all there is to grade stays',
                 new Storage($storage->rawMegabytes, 0.0, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots),
             ]
             : null;

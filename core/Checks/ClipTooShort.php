@@ -68,7 +68,6 @@ final class ClipTooShort implements Check
         } catch (InvalidInput) {
             return null;
         }
-        $extra = Schedule::of($mended)->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds;
         $added = array_filter([
             $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ' to the move' : '',
             $head > $timing->headPhotos ? "{$head} before it" : '',
@@ -78,7 +77,7 @@ final class ClipTooShort implements Check
         return new Remedy(
             'photos',
             'Add ' . implode(' and ', $added),
-            sprintf('keeps interval and exposure, %s longer on site', PlainText::duration($extra)),
+            '',
             $mended,
         );
     }

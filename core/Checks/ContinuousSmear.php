@@ -31,17 +31,17 @@ final class ContinuousSmear implements Check
             'T17',
             Severity::Look,
             'The move smears the picture while the shutter is open',
-            PlainText::rounded($worst->shift, 1) . ' px of smear',
+            PlainText::rounded($worst->much, 1) . ' px of smear',
             sprintf(
                 'During photo %d the %s carries the picture %s px across the clip; up to %s px looks sharp.',
                 $worst->photo,
                 $worst->axis->id,
-                PlainText::rounded($worst->shift, 1),
+                PlainText::rounded($worst->much, 1),
                 PlainText::rounded($shot->plan->thresholds->smearPixels, 1),
             ),
             (int) array_key_first($smears),
             count($smears),
-            static fn (): array => array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->shift)])),
+            static fn (): array => array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->much)])),
         );
     }
 
@@ -52,7 +52,7 @@ final class ContinuousSmear implements Check
     {
         $worst = null;
         foreach ($smears as $smear) {
-            $worst = $worst === null || $smear->shift > $worst->shift ? $smear : $worst;
+            $worst = $worst === null || $smear->much > $worst->much ? $smear : $worst;
         }
 
         return $worst;
@@ -63,8 +63,10 @@ final class ContinuousSmear implements Check
     {
         $stopping = $shot->plan->withTiming($shot->plan->timing->withMode(Mode::ShootMoveShoot));
 
-        return Schedule::of($stopping)->summary->fits()
-            ? new Remedy('stop', 'Stop for each photo', 'keeps interval, exposure and clip; every photo is sharp', $stopping)
+        $stopped = Schedule::of($stopping);
+
+        return $stopped->summary->fits() && $stopped->hasRoom()
+            ? new Remedy('stop', 'Stop for each photo', 'every photo is sharp', $stopping)
             : null;
     }
 
@@ -74,18 +76,26 @@ final class ContinuousSmear implements Check
         // An exposure that stretched its interval shortens it too, and the rig goes faster then: hence step by step.
         for ($try = 0; $try < self::MOST_TRIES && $smear > $shot->plan->thresholds->smearPixels; $try++) {
             $factor *= 0.98 * $shot->plan->thresholds->smearPixels / $smear;
-            $shorter = $shot->plan->withExposure($shot->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor));
-            $smear = self::worst(Shot::of($shorter)->motion()?->smearsOver($shot->plan->thresholds->smearPixels) ?? [])->shift ?? 0.0;
+            $shorter = Exposing::changed($shot->plan, static fn (float $seconds): float => $seconds * $factor, true);
+            if ($shorter === null) {
+                return null;
+            }
+            $smear = self::worst(Shot::of($shorter)->motion()?->smearsOver($shot->plan->thresholds->smearPixels) ?? [])->much ?? 0.0;
         }
         if (!isset($shorter) || $smear > $shot->plan->thresholds->smearPixels) {
             return null;
         }
 
+        [$made, $light] = Exposing::madeUpFor($shot, $shorter);
+        $exposure = $shot->plan->timing->exposure;
+
         return new Remedy(
             'exposure',
-            sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
-            sprintf('keeps the move; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),
-            $shorter,
+            $exposure->isConstant()
+                ? 'Expose ' . Exposing::told($shorter, $shorter->timing->exposure->longest())
+                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $shorter->timing->exposure->longest(), 2))),
+            $light,
+            $made,
         );
     }
 }

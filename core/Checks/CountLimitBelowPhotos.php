@@ -43,7 +43,7 @@ final class CountLimitBelowPhotos implements Check
         return new Remedy(
             'endless',
             'Set it to endless',
-            sprintf('keeps clip and time on site, where it has that setting; stop it by hand after photo %d', $photos),
+            sprintf('where it has that setting; stop it by hand after photo %d', $photos),
             $plan->withTrigger($plan->trigger->withCounts($plan->trigger->cameraPhotos, null)),
         );
     }
@@ -72,7 +72,7 @@ final class CountLimitBelowPhotos implements Check
         return new Remedy(
             'photos',
             sprintf('Take %s, one every %s s', PlainText::photos($limit), PlainText::number($seconds)),
-            sprintf('keeps the time on site; %s of clip instead of %s', PlainText::seconds($clip), PlainText::seconds($shot->schedule->summary->clipSeconds)),
+            '',
             $mended,
         );
     }

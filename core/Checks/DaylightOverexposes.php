@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -18,6 +19,9 @@ use Evrent\Core\Words\PlainText;
  */
 final class DaylightOverexposes implements Check
 {
+    /** Beyond this, diffraction softens more than it saves. */
+    private const SMALLEST_APERTURE = 16.0;
+
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();
@@ -32,17 +36,17 @@ final class DaylightOverexposes implements Check
 
         return new Finding(
             'T15',
-            $most > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Stops : Severity::Look,
+            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
             $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
-            PlainText::rounded($most, 1) . ' stops over',
+            PlainText::stops($most) . ' over',
             sprintf(
-                'At photo %d the light is EV %s, and %s s at f/%s and ISO %s is %s stops too much: a filter of density %s holds it.',
+                'At photo %d the light is EV %s, and %s s at f/%s and ISO %s is %s too much: a filter of density %s holds it.',
                 $n + 1,
                 PlainText::rounded($light->exposureValues[$n], 1),
                 PlainText::shutter($light->exposures[$n]),
                 PlainText::rounded($light->light->aperture, 1),
                 PlainText::number($light->isos[$n]),
-                PlainText::rounded($most, 1),
+                PlainText::stops($most),
                 PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1),
             ),
             $bright[0] + 1,
@@ -50,10 +54,24 @@ final class DaylightOverexposes implements Check
             static fn (): array => array_values(array_filter([
                 self::filter($shot, $light->light, $most),
                 self::lowerIso($shot, $light->light),
+                self::stoppedDown($shot, $light->light, $most),
                 LightMending::ramp($shot),
                 self::shorter($shot, $light, $most),
             ])),
         );
+    }
+
+    /** A photo is lost where its highlights are gone: far brighter than wanted, and than a meter would have it. */
+    private static function isLost(ShotLight $light, float $most): bool
+    {
+        $predicted = $light->predicted();
+        foreach ($light->errors as $n => $error) {
+            if ($error > 2.0 * $most && $predicted[$n] > 2.0 * $most) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function filter(Shot $shot, Light $light, float $most): ?Remedy
@@ -70,16 +88,12 @@ final class DaylightOverexposes implements Check
         return new Remedy(
             'nd',
             $picked === null
-                ? sprintf('Put on %s stops of ND', PlainText::number($stops))
-                : 'Put on the ' . implode(' and the ', array_map(PlainText::number(...), $picked->stops)) . ' stop filter',
-            'keeps exposure, blur and interval' . match (true) {
-                $picked !== null && count($picked->stops) > 1 => '; two stacked darken a wide lens’s corners',
-                default => '',
-            } . (abs($left) < 0.05 ? '' : sprintf(
-                '; %s stops %s, which aperture or ISO take up',
-                PlainText::rounded(abs($left), 1),
-                $left > 0.0 ? 'still over' : 'too dark',
-            )),
+                ? sprintf('Put on %s of ND', PlainText::stops($stops))
+                : 'Put on ' . implode(' and ', array_map(static fn (float $one): string => 'the ND of ' . PlainText::stops($one), $picked->stops)),
+            PlainText::sentenceOf([
+                $picked !== null && count($picked->stops) > 1 ? 'two stacked darken a wide lens’s corners' : '',
+                abs($left) < 0.05 ? '' : sprintf('%s %s, which aperture or ISO take up', PlainText::stops(abs($left)), $left > 0.0 ? 'still over' : 'too dark'),
+            ]),
             $mended,
         );
     }
@@ -95,7 +109,7 @@ final class DaylightOverexposes implements Check
         return $mended === null ? null : new Remedy(
             'iso',
             sprintf('Go down to ISO %s', PlainText::number($lowest)),
-            sprintf('%s stops darker; keeps exposure and interval', PlainText::rounded(log(Exposure::trueIso($light->iso) / Exposure::trueIso($lowest), 2), 1)),
+            PlainText::stops(log(Exposure::trueIso($light->iso) / Exposure::trueIso($lowest), 2)) . ' darker',
             $mended,
         );
     }
@@ -103,20 +117,42 @@ final class DaylightOverexposes implements Check
     private static function shorter(Shot $shot, ShotLight $light, float $most): ?Remedy
     {
         $factor = 2.0 ** -$most;
-        $mended = self::tried($shot, static fn (): Plan => $shot->plan->withExposure(
-            $shot->plan->timing->exposure->map(static fn (float $seconds): float => max($light->light->shortestSeconds, $seconds * $factor)),
+        $mended = self::tried($shot, static fn (): ?Plan => Exposing::changed(
+            $shot->plan,
+            static fn (float $seconds): float => max($light->light->shortestSeconds, $seconds * $factor),
+            true,
         ));
+        $exposure = $shot->plan->timing->exposure;
 
         return $mended === null ? null : new Remedy(
             'exposure',
-            sprintf('Shorten every exposure by %s stops', PlainText::rounded($most, 1)),
+            $exposure->isConstant()
+                ? 'Expose ' . Exposing::told($mended, $mended->timing->exposure->longest())
+                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $mended->timing->exposure->longest(), 2))),
             'needs no filter; the blur goes with it',
             $mended,
         );
     }
 
+    /** One setting for all of it, where the light hardly changes. */
+    private static function stoppedDown(Shot $shot, Light $light, float $most): ?Remedy
+    {
+        $needed = $light->aperture * 2.0 ** ($most / 2.0);
+        $aperture = $needed > self::SMALLEST_APERTURE ? null : Marks::apertureFrom($needed);
+        $mended = $aperture === null || $aperture <= $light->aperture
+            ? null
+            : self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['aperture' => $aperture])]));
+
+        return $mended === null ? null : new Remedy(
+            'aperture',
+            sprintf('Stop down to f/%s', PlainText::number($aperture)),
+            'keeps the blur; more depth, and dust shows',
+            $mended,
+        );
+    }
+
     /**
-     * @param callable(): Plan $change
+     * @param callable(): ?Plan $change
      *
      * @return ?Plan null when photos are still too bright then
      */
@@ -127,7 +163,7 @@ final class DaylightOverexposes implements Check
         } catch (InvalidInput) {
             return null;
         }
-        $light = $shot->after($plan)->light();
+        $light = $plan === null ? null : $shot->after($plan)->light();
 
         return $light !== null && $light->photosOut($shot->plan->thresholds->lightStops, true) === [] ? $plan : null;
     }

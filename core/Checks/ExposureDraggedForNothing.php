@@ -39,7 +39,6 @@ final class ExposureDraggedForNothing implements Check
         $first = $dragged[0];
         $blur = PlainText::rounded($motion->picture->subjectTravel($shot->schedule->exposureSeconds[$first]), 2);
         $factor = self::plainFactor($shot);
-        $exposure = $shot->plan->timing->exposure->map(static fn (float $seconds): float => $seconds * $factor);
 
         return new Finding(
             'T14',
@@ -53,12 +52,26 @@ final class ExposureDraggedForNothing implements Check
             ),
             $first + 1,
             count($dragged),
-            static fn (): array => [new Remedy(
-                'exposure',
-                sprintf('Shorten every exposure to %s %%', PlainText::rounded($factor * 100.0, 1)),
-                sprintf('keeps clip and time on site; %s stops darker', PlainText::rounded(-log($factor, 2), 1)),
-                $shot->plan->withExposure($exposure),
-            )],
+            static fn (): array => array_filter([self::plain($shot, $factor)]),
+        );
+    }
+
+    private static function plain(Shot $shot, float $factor): ?Remedy
+    {
+        $shorter = Exposing::changed($shot->plan, static fn (float $seconds): float => $seconds * $factor, true);
+        if ($shorter === null) {
+            return null;
+        }
+        [$made, $light] = Exposing::madeUpFor($shot, $shorter);
+        [$before, $after] = [$shot->plan->timing->exposure, $shorter->timing->exposure];
+
+        return new Remedy(
+            'exposure',
+            $before->isConstant()
+                ? 'Expose ' . Exposing::told($shorter, $after->longest())
+                : sprintf('Shorten every exposure by %s', PlainText::stops(log($before->longest() / $after->longest(), 2))),
+            $light,
+            $made,
         );
     }
 

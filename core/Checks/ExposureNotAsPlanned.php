@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\TimedBy;
@@ -19,8 +21,8 @@ final class ExposureNotAsPlanned implements Check
     /** The longest mark that cameras have is 30 s, which is 32. */
     private const LONGEST_MARK_SECONDS = 32.0;
 
-    /** Less than this between mark and truth matters to nobody. */
-    private const SAME_SHARE = 0.02;
+    /** A third of a stop, a bit less for rounding. */
+    private const A_CLICK = 0.32;
 
     public function find(Shot $shot): ?Finding
     {
@@ -28,7 +30,7 @@ final class ExposureNotAsPlanned implements Check
         $remedyOf = static fn (string $label, Dial $dial, TimedBy $by): Remedy => new Remedy(
             'dial',
             $label,
-            'keeps the plan as it is',
+            '',
             $shot->plan->withCamera($camera->with(['dial' => $dial, 'exposureTimedBy' => $by])),
         );
         if ($camera->exposureTimedBy === TimedBy::Controller && $camera->dial !== null && $camera->dial !== Dial::Bulb) {
@@ -46,8 +48,33 @@ final class ExposureNotAsPlanned implements Check
                 $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
             );
         }
+        if ($camera->exposureTimedBy === TimedBy::Controller && min([INF, ...$shot->schedule->exposureSeconds]) < Exposing::SHORTEST_BULB_SECONDS) {
+            return self::tooShortForBulb($shot, $remedyOf);
+        }
+        $byMeter = $shot->plan->light?->control === Control::AperturePriority;
+        if ($byMeter && ($camera->exposureTimedBy === TimedBy::Controller || in_array($camera->dial, [Dial::Manual, Dial::Bulb], true))) {
+            return self::dial(
+                $shot,
+                'The camera does not meter',
+                'The plan leaves the shutter to the camera’s meter, and ' . ($camera->exposureTimedBy === TimedBy::Controller
+                    ? 'the controller times it.'
+                    : "the dial stands on {$camera->dial->value}: every photo is exposed as the first."),
+                $remedyOf('Set the dial to aperture priority', Dial::AperturePriority, TimedBy::Camera),
+            );
+        }
         if ($camera->exposureTimedBy !== TimedBy::Camera) {
             return null;
+        }
+        if ($camera->dial === Dial::AperturePriority && $shot->plan->light !== null && !$byMeter) {
+            return self::dial(
+                $shot,
+                'The camera meters each photo itself',
+                'The dial stands on aperture priority: the exposures of the plan are set by nobody.',
+                $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
+            );
+        }
+        if (!$byMeter && self::changes($shot) > 0) {
+            return self::nobodyTurns($shot, $remedyOf);
         }
         if ($shot->plan->timing->exposure->longest() > self::LONGEST_MARK_SECONDS) {
             return self::dial(
@@ -64,6 +91,68 @@ final class ExposureNotAsPlanned implements Check
         return $camera->marksAreLiteral ? null : self::mark($shot);
     }
 
+    /**
+     * @param callable(string, Dial, TimedBy): Remedy $remedyOf
+     */
+    private static function tooShortForBulb(Shot $shot, callable $remedyOf): Finding
+    {
+        $shortest = min([INF, ...$shot->schedule->exposureSeconds]);
+
+        return new Finding(
+            'T4',
+            Severity::Stops,
+            'Too short for bulb',
+            PlainText::shutter($shortest) . ' s on bulb',
+            sprintf(
+                'The controller is to hold the shutter open for %s s: no trigger can under %s, and every photo comes out another. The camera can.',
+                PlainText::shutter($shortest),
+                PlainText::seconds(Exposing::SHORTEST_BULB_SECONDS),
+            ),
+            1,
+            $shot->schedule->photosTotal(),
+            static fn (): array => [$remedyOf('Time it by the camera, on manual', Dial::Manual, TimedBy::Camera)],
+        );
+    }
+
+    /** How often a dial would have to be turned: exposures that are the same to a third of a stop are set once. */
+    private static function changes(Shot $shot): int
+    {
+        $changes = 0;
+        $set = $shot->schedule->exposureSeconds[0];
+        foreach ($shot->schedule->exposureSeconds as $seconds) {
+            if (abs(log($seconds / $set, 2)) >= self::A_CLICK) {
+                $set = $seconds;
+                $changes++;
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param callable(string, Dial, TimedBy): Remedy $remedyOf
+     */
+    private static function nobodyTurns(Shot $shot, callable $remedyOf): Finding
+    {
+        $clicks = self::changes($shot);
+
+        return new Finding(
+            'T4',
+            Severity::Look,
+            'The exposures change, and somebody has to turn the dial',
+            PlainText::counted($clicks, 'click'),
+            sprintf(
+                'The camera times the shutter by its dial, and the plan goes from %s s to %s s: turn it %s on the way, or let the controller time it.',
+                PlainText::shutter($shot->schedule->exposureSeconds[0]),
+                PlainText::shutter($shot->schedule->exposureSeconds[$shot->schedule->photosTotal() - 1]),
+                $clicks === 1 ? 'once' : ($clicks === 2 ? 'twice' : "{$clicks} times"),
+            ),
+            1,
+            $shot->schedule->photosTotal(),
+            static fn (): array => [$remedyOf('Time it by the controller, on bulb', Dial::Bulb, TimedBy::Controller)],
+        );
+    }
+
     private static function dial(Shot $shot, string $title, string $sentence, Remedy $remedy): Finding
     {
         return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $shot->schedule->photosTotal(), fn (): array => [$remedy]);
@@ -76,7 +165,7 @@ final class ExposureNotAsPlanned implements Check
         $marked = $exposure->longest();
         $true = Exposure::trueSeconds($marked);
         // Far from any mark it is set in steps that nobody reads off a dial.
-        if (!$exposure->isConstant() || $marked < 1.0 || abs($true / $marked - 1.0) < self::SAME_SHARE) {
+        if (!$exposure->isConstant() || $marked < 1.0 || abs($true / $marked - 1.0) < Marks::SAME_SHARE) {
             return null;
         }
         $mended = $shot->plan->withExposure($exposure->map(static fn (): float => round($true, 4)));

@@ -61,7 +61,7 @@ final class FasterThanAxis implements Check
         return Mending::longerInterval($shot, static function (Plan $plan) use ($shot): bool {
             [$intervals, $timeline] = $shot->schedule->retimed($plan);
 
-            return $timeline->keepsTime() && self::overloaded($shot, $timeline, $intervals)[0] === null;
+            return $shot->schedule->wouldKeepTime($plan) && self::overloaded($shot, $timeline, $intervals)[0] === null;
         });
     }
 

@@ -39,7 +39,7 @@ final class FileCounterRollsOver implements Check
             static fn (): array => $photos > Camera::HIGHEST_FILE_NUMBER ? [] : [new Remedy(
                 'counter',
                 'Set the camera’s counter back to 0001 first',
-                'keeps everything; use an empty folder or card',
+                'use an empty folder or card',
                 $shot->plan->withCamera($camera->with(['nextFileNumber' => 1])),
             )],
         );

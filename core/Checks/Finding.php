@@ -26,6 +26,7 @@ final class Finding
      * @param ?int                    $firstPhoto number of the first photo it touches; null when it is about the whole clip
      * @param int                     $photoCount how many photos it touches
      * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
+     * @param list<self>               $alike      what else comes of the same cause
      */
     public function __construct(
         public readonly string $id,
@@ -36,7 +37,50 @@ final class Finding
         public readonly ?int $firstPhoto,
         public readonly int $photoCount,
         private readonly ?Closure $mending = null,
+        public readonly array $alike = [],
     ) {
+    }
+
+    /**
+     * The same with what else comes of the same cause.
+     *
+     * @param list<self> $alike
+     */
+    public function with(array $alike): self
+    {
+        return new self(
+            $this->id,
+            $this->severity,
+            $this->title,
+            $this->shortfall,
+            $this->sentence,
+            $this->firstPhoto,
+            $this->photoCount,
+            $this->mending,
+            $alike,
+        );
+    }
+
+    /**
+     * The same with remedies that were tried.
+     *
+     * @param callable(list<Remedy>): list<Remedy> $try
+     */
+    public function tried(callable $try): self
+    {
+        $mending = $this->mending;
+
+        return $mending === null ? $this : new self(
+            $this->id,
+            $this->severity,
+            $this->title,
+            $this->shortfall,
+            $this->sentence,
+            $this->firstPhoto,
+            $this->photoCount,
+            static fn (): array => $try($mending()),
+            $this->alike,
+        );
     }
 
     /**

@@ -53,7 +53,7 @@ final class HorizonLeans implements Check
             static fn (): array => [new Remedy(
                 'level',
                 'Level the base',
-                'keeps everything; by the bubble of the legs, not of the head',
+                'by the bubble of the legs, not of the head',
                 $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
             )],
         );

@@ -67,7 +67,7 @@ final class InclineBeyondThrust implements Check
                 return new Remedy(
                     'incline',
                     sprintf('Set the slide to %s°', PlainText::number($angle)),
-                    'keeps rig and timing; the framing changes',
+                    'frame anew: it looks another way',
                     $shot->plan->with(['load' => $flatter]),
                 );
             }
@@ -95,7 +95,7 @@ final class InclineBeyondThrust implements Check
                 ? new Remedy(
                     'acceleration',
                     sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)),
-                    'keeps the incline; moves take longer',
+                    'moves take longer',
                     $mended,
                 )
                 : null;

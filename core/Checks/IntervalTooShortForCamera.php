@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
+use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
@@ -34,7 +35,7 @@ final class IntervalTooShortForCamera implements Check
 
         return new Finding(
             'T2',
-            Severity::Stops,
+            $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Look : Severity::Stops,
             $waitsForShutter ? 'The interval is too short for the shutter' : 'The camera cannot write as fast as it shoots',
             PlainText::seconds(max(array_map(
                 static fn (int $n): float => ($needed[$n] ?? 0.0) - $intervals[$n],

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
- * T1: the interval is shorter than exposure, move and settling together.
+ * T1: the interval is shorter than exposure, move and settling together; or longer by less than what devices vary by, which passes by luck.
  */
 final class IntervalTooShortForRig implements Check
 {
@@ -17,7 +18,7 @@ final class IntervalTooShortForRig implements Check
     {
         $over = Timeline::overrunning($shot->schedule->timeline->rigSeconds, $shot->schedule->intervalSeconds);
         if ($over === []) {
-            return null;
+            return $shot->schedule->summary->fits() && !$shot->schedule->hasRoom() ? self::byLuck($shot) : null;
         }
         $worst = $over[0];
         foreach ($over as $n) {
@@ -29,7 +30,7 @@ final class IntervalTooShortForRig implements Check
 
         return new Finding(
             'T1',
-            Severity::Stops,
+            $shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
             $stops ? 'The interval is too short for exposure, move and settling' : 'The interval is shorter than the exposure',
             PlainText::seconds(self::shortBy($shot, $worst)) . ' short',
             sprintf(
@@ -41,6 +42,26 @@ final class IntervalTooShortForRig implements Check
             ),
             $over[0] + 1,
             count($over),
+            static fn (): array => array_values(array_filter(Mending::onTime($shot))),
+        );
+    }
+
+    private static function byLuck(Shot $shot): Finding
+    {
+        $summary = $shot->schedule->summary;
+
+        return new Finding(
+            'T1',
+            Severity::Look,
+            'The interval leaves no room for everyday noise',
+            PlainText::seconds($summary->minSlackSeconds) . ' to spare',
+            sprintf(
+                'Photo %d has %s to spare: timer, shutter, card and motors vary by more than that from photo to photo, and it is on time by luck.',
+                $summary->tightestPhoto,
+                PlainText::seconds($summary->minSlackSeconds),
+            ),
+            $summary->tightestPhoto,
+            1,
             static fn (): array => array_values(array_filter(Mending::onTime($shot))),
         );
     }

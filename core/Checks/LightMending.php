@@ -9,6 +9,7 @@ use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureKeys;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Shot\ExposureRoom;
 use Evrent\Core\Shot\Ramp;
 use Evrent\Core\Shot\RampedPlan;
@@ -17,6 +18,7 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Instant;
+use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
@@ -30,7 +32,6 @@ final class LightMending
     private const CURVE_STEP_SECONDS = 600;
     /** A shot of more than a week meets every hour of the day, whenever it starts. */
     private const LONGEST_MOVED_SECONDS = 604_800.0;
-    private const WIDEST_APERTURE = 1.4;
     private const HIGH_ISOS = [8_000.0, 10_000.0, 12_800.0, 16_000.0, 20_000.0, 25_600.0];
 
     /** How many starts are checked in full among those that a rough check lets pass. */
@@ -48,11 +49,16 @@ final class LightMending
         return $light !== null && $light->photosOut($most, true) === [] && $light->photosOut($most, false) === [];
     }
 
+    /** The school that the body can do: where the camera times the shutter, it goes by the marks of its dial. */
+    private static function school(Shot $shot): School
+    {
+        return $shot->plan->light?->stepless === false || $shot->plan->camera->exposureTimedBy === TimedBy::Camera ? School::ThirdStops : School::Stepless;
+    }
+
     /** Exposures that follow the light, in the school that the body can do. */
     public static function ramp(Shot $shot): ?Remedy
     {
-        $light = $shot->plan->light;
-        $school = $light?->stepless === false ? School::ThirdStops : School::Stepless;
+        $school = self::school($shot);
         $ramp = $shot->ramp($school);
         if ($ramp === null || abs($ramp->worstError()) > $shot->plan->thresholds->lightStops - ExposureKeys::NEAR_STOPS || $ramp->late !== []) {
             return null;
@@ -62,18 +68,24 @@ final class LightMending
         } catch (InvalidInput) {
             return null;
         }
+        $exposure = $mended?->timing->exposure;
+        if ($exposure?->isConstant() === true) {
+            // One setting for all is set on the dial.
+            $mended = Exposing::changed($mended, static fn (float $seconds): float => $seconds, false);
+        }
         if ($mended === null || !self::isRight($shot->after($mended))) {
             return null;
         }
+        $keys = array_column($mended->timing->exposure->keys, 'seconds');
+        $isRamp = count($keys) > 1;
 
         return new Remedy(
             'ramp',
-            sprintf(
-                'Follow the light from %s s to %s s',
-                PlainText::shutter($ramp->exposures[0]),
-                PlainText::shutter($ramp->exposures[count($ramp->exposures) - 1]),
-            ),
-            sprintf('keeps clip, interval and move; ISO %s to %s', PlainText::number(min($ramp->isos)), PlainText::number(max($ramp->isos))),
+            $isRamp
+                ? sprintf('Follow the light from %s s to %s s', PlainText::shutter($keys[0]), PlainText::shutter($keys[count($keys) - 1]))
+                : 'Expose ' . Exposing::told($mended, $keys[0]),
+            'ISO ' . PlainText::between(min($ramp->isos), max($ramp->isos))
+                . ($isRamp && $shot->plan->camera->exposureTimedBy === TimedBy::Camera ? '; somebody turns the dial' : ''),
             $mended,
         );
     }
@@ -82,15 +94,16 @@ final class LightMending
     public static function openedRamp(Shot $shot): ?Remedy
     {
         $light = $shot->plan->light;
-        $worst = $shot->ramp($light?->stepless === false ? School::ThirdStops : School::Stepless)?->worstError();
+        $worst = $shot->ramp(self::school($shot))?->worstError();
         if ($light === null || $worst === null || $worst >= 0.0) {
             return null;
         }
         $missing = -$worst - $shot->plan->thresholds->lightStops / 2.0;
-        $aperture = max(self::WIDEST_APERTURE, floor(10.0 * $light->aperture / 2.0 ** ($missing / 2.0)) / 10.0);
+        $aperture = Marks::apertureFrom(max($light->widest(), $light->aperture / 2.0 ** ($missing / 2.0))) ?? $light->aperture;
+        $highest = $light->highestIso ?? 0.0;
         $isos = array_values(array_unique([
             ...$light->isos,
-            ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos])),
+            ...array_filter(self::HIGH_ISOS, static fn (float $iso): bool => $iso > max([0.0, ...$light->isos]) && $iso <= $highest),
         ]));
         foreach ([[$aperture, $light->isos], [$light->aperture, $isos], [$aperture, $isos]] as [$wider, $more]) {
             $opener = $light->with(['aperture' => $wider, 'isos' => $more]);
@@ -104,7 +117,7 @@ final class LightMending
                     PlainText::number(max([0.0, ...$ramped->mended->light->isos ?? []])),
                 );
 
-                return new Remedy('ramp', "{$opened} and follow the light", "{$ramped->costs}; a wide aperture on the whole shot, or noise", $ramped->mended);
+                return new Remedy('ramp', "{$opened} and follow the light", "{$ramped->remark}; a wide aperture on the whole shot, or noise", $ramped->mended);
             }
         }
 
@@ -164,7 +177,7 @@ final class LightMending
             }
 
             return true;
-        }, self::isRight(...), 'keeps settings, clip and move');
+        }, self::isRight(...), '');
     }
 
     /**

@@ -7,8 +7,8 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Shot\ExposureRoom;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
@@ -33,15 +33,15 @@ final class LightRunsOut implements Check
 
         return new Finding(
             'T23',
-            -$worst > 2.0 * $most ? Severity::Stops : Severity::Look,
+            self::isLost($light, $most) ? Severity::Stops : Severity::Look,
             $atEnd ? 'The light runs out before the end' : 'Photos will be too dark',
-            PlainText::rounded(-$worst, 1) . ' stops under',
+            PlainText::stops(-$worst) . ' under',
             sprintf(
-                'The light goes from EV %s to EV %s over the shot; the exposures leave photo %d %s stops too dark%s.',
+                'The light goes from EV %s to EV %s over the shot; the exposures leave photo %d %s too dark%s.',
                 PlainText::rounded($light->exposureValues[0], 1),
                 PlainText::rounded($light->exposureValues[$last], 1),
                 (int) array_search($worst, $light->errors, true) + 1,
-                PlainText::rounded(-$worst, 1),
+                PlainText::stops(-$worst),
                 $light->brightest() > $most ? ' and others too bright' : '',
             ),
             $dark[0] + 1,
@@ -60,11 +60,27 @@ final class LightRunsOut implements Check
         $mended = $shot->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
 
         return $light->ndStops > 0.0 && LightMending::isRight($shot->after($mended))
-            ? new Remedy('nd', 'Take the filter off', sprintf('%s stops brighter; keeps all else', PlainText::rounded($light->ndStops, 1)), $mended)
+            ? new Remedy('nd', 'Take the filter off', PlainText::stops($light->ndStops) . ' brighter', $mended)
             : null;
     }
 
-    /** Light that hardly changes is met by one setting: a longer shutter where the interval has room for it, else more ISO. */
+    /** A photo is lost where it is both far darker than wanted and far darker than a meter would have it: night may be dark. */
+    private static function isLost(ShotLight $light, float $most): bool
+    {
+        $predicted = $light->predicted();
+        foreach ($light->errors as $n => $error) {
+            if (-$error > 2.0 * $most && -$predicted[$n] > 2.0 * $most) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Light that hardly changes is met by one setting: a longer shutter where interval and stars have room for it, else a wider aperture,
+     * more ISO, or both.
+     */
     private static function steady(Shot $shot, ShotLight $light): ?Remedy
     {
         $most = $shot->plan->thresholds->lightStops;
@@ -72,29 +88,61 @@ final class LightRunsOut implements Check
             return null;
         }
         $off = -($light->brightest() + $light->darkest()) / 2.0;
-        $timing = $shot->plan->timing;
-        $exposed = self::tried($shot, static fn (): Plan => $shot->plan->withExposure(
-            $timing->exposure->map(static fn (float $seconds): float => round($seconds * 2.0 ** $off, 6)),
+
+        return self::longer($shot, $light->light, $off) ?? self::opened($shot, $light, $off);
+    }
+
+    private static function longer(Shot $shot, Light $light, float $off): ?Remedy
+    {
+        $exposed = self::tried($shot, static fn (): ?Plan => Exposing::changed(
+            $shot->plan,
+            static fn (float $seconds): float => $seconds * 2.0 ** $off,
+            false,
         ));
         $longer = $exposed?->timing->exposure;
-        if ($longer !== null && $longer->longest() <= min([$light->light->longestSeconds, ...$shot->exposureRoom()])) {
-            return new Remedy(
-                'exposure',
-                $longer->isConstant() ? sprintf('Expose %s s', PlainText::shutter($longer->longest())) : sprintf(
-                    'Lengthen every exposure by %s stops',
-                    PlainText::rounded($off, 1),
-                ),
-                'keeps clip and interval',
-                $exposed,
-            );
+        if ($longer === null || $longer->longest() > min([$light->longestSeconds, ...$shot->exposureRoom()])) {
+            return null;
         }
-        foreach ($light->light->isos as $iso) {
-            $brighter = log(Exposure::trueIso($iso) / Exposure::trueIso($light->light->iso), 2);
-            $mended = $light->light->isoChanges === [] && $light->darkest() + $brighter >= -$most && $light->brightest() + $brighter <= $most
-                ? self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->light->with(['iso' => $iso])]))
-                : null;
-            if ($mended !== null) {
-                return new Remedy('iso', sprintf('Go up to ISO %s', PlainText::number($iso)), 'keeps exposure and interval; more noise', $mended);
+        $trails = $shot->after($exposed)->stars()?->photosOver($shot->plan->thresholds->trailPixels) ?? [];
+        if ($trails !== [] && ($shot->stars()?->photosOver($shot->plan->thresholds->trailPixels) ?? []) === []) {
+            return null;
+        }
+
+        return new Remedy(
+            'exposure',
+            $longer->isConstant() ? 'Expose ' . Exposing::told($exposed, $longer->longest()) : 'Lengthen every exposure by ' . PlainText::stops($off),
+            '',
+            $exposed,
+        );
+    }
+
+    /** The widest aperture that is needed before ISO goes up: noise costs more than depth where nothing is near. */
+    private static function opened(Shot $shot, ShotLight $found, float $off): ?Remedy
+    {
+        $light = $found->light;
+        $most = $shot->plan->thresholds->lightStops;
+        if ($light->isoChanges !== []) {
+            return null;
+        }
+        $widest = Marks::apertureFrom(max($light->widest(), $light->aperture / 2.0 ** ($off / 2.0))) ?? $light->aperture;
+        $isos = array_filter($light->isos, static fn (float $iso): bool => $iso >= $light->iso && $iso <= ($light->highestIso ?? INF));
+        foreach ([$light->aperture, min($widest, $light->aperture)] as $aperture) {
+            foreach ($isos as $iso) {
+                $brighter = log(Exposure::trueIso($iso) / Exposure::trueIso($light->iso), 2) + 2.0 * log($light->aperture / $aperture, 2);
+                if ($found->darkest() + $brighter < -$most || $found->brightest() + $brighter > $most) {
+                    continue;
+                }
+                $mended = self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $iso, 'aperture' => $aperture])]));
+                if ($mended !== null) {
+                    return new Remedy(
+                        'iso',
+                        ($aperture < $light->aperture ? sprintf('Open to f/%s', PlainText::number($aperture)) : '')
+                            . ($aperture < $light->aperture && $iso > $light->iso ? ' and go' : ($iso > $light->iso ? 'Go' : ''))
+                            . ($iso > $light->iso ? sprintf(' up to ISO %s', PlainText::number($iso)) : ''),
+                        PlainText::sentenceOf([$iso > $light->iso ? 'more noise' : '', $aperture < $light->aperture ? 'less depth' : ''], ' and '),
+                        $mended,
+                    );
+                }
             }
         }
 
@@ -102,7 +150,7 @@ final class LightRunsOut implements Check
     }
 
     /**
-     * @param callable(): Plan $change
+     * @param callable(): ?Plan $change
      */
     private static function tried(Shot $shot, callable $change): ?Plan
     {
@@ -112,6 +160,6 @@ final class LightRunsOut implements Check
             return null;
         }
 
-        return LightMending::isRight($shot->after($plan)) ? $plan : null;
+        return $plan !== null && LightMending::isRight($shot->after($plan)) ? $plan : null;
     }
 }

@@ -51,7 +51,7 @@ final class LoadTooHeavy implements Check
                 array_keys($short),
                 $short,
             )),
-            'keeps the rest; hang a weight under the legs in wind all the same',
+            'hang a weight under the legs in wind all the same',
             $shot->plan->with(['load' => $load->with($changes)]),
         );
         [$needed, $rating, $carried] = $short[array_key_first($short)];

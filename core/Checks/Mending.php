@@ -10,6 +10,7 @@ use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -55,9 +56,6 @@ final class Mending
         if ($mended === null) {
             return null;
         }
-        $longer = Shot::of($mended);
-        $extra = $longer->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds;
-
         return new Remedy(
             'interval',
             match (true) {
@@ -70,9 +68,7 @@ final class Mending
                     PlainText::number($mended->timing->interval->longest()),
                 ),
             },
-            $extra > 0.5
-                ? sprintf('keeps clip and exposure, %s longer on site', PlainText::duration($extra))
-                : 'keeps clip, exposure and the time it would have taken anyway',
+            '',
             $mended,
         );
     }
@@ -88,25 +84,24 @@ final class Mending
         $plan = $shot->plan;
         $exposure = $plan->timing->exposure;
         $most = (int) round(self::MOST_STOPS_DARKER / self::STOPS_PER_STEP);
-        $mended = self::smallestThatPasses(
-            $most,
-            static fn (int $steps): Plan => $plan->withExposure($exposure->map(
-                static fn (float $seconds): float => self::twoDigitsDown($seconds * 2.0 ** (-$steps * self::STOPS_PER_STEP)),
-            )),
-            $passes,
-        );
+        $shortened = static fn (int $steps): Plan => Exposing::changed(
+            $plan,
+            static fn (float $seconds): float => $seconds * 2.0 ** (-$steps * self::STOPS_PER_STEP),
+            true,
+        ) ?? throw new InvalidInput([new Problem('/timing/exposure_s', 'There is no shutter time as short.')]);
+        $mended = self::smallestThatPasses($most, $shortened, $passes);
         if ($mended === null) {
             return null;
         }
+        [$mended, $light] = Exposing::madeUpFor($shot, $mended);
         $longest = $mended->timing->exposure->longest();
-        $stops = log($exposure->longest() / $longest, 2);
 
         return new Remedy(
             'exposure',
             $exposure->isConstant()
-                ? sprintf('Expose %s s', PlainText::number($longest))
-                : sprintf('Shorten every exposure by %s stops', PlainText::rounded($stops, 1)),
-            sprintf('keeps clip and time on site, %s stops darker: open the aperture or raise ISO', PlainText::rounded($stops, 1)),
+                ? 'Expose ' . Exposing::told($plan, $longest)
+                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $longest, 2))),
+            $light,
             $mended,
         );
     }
@@ -122,13 +117,6 @@ final class Mending
             (floor(round($seconds / Solver::TIMER_RESOLUTION_SECONDS, 6)) + $steps) * Solver::TIMER_RESOLUTION_SECONDS,
             9,
         ));
-    }
-
-    private static function twoDigitsDown(float $seconds): float
-    {
-        $unit = 10.0 ** (floor(log10($seconds)) - 1);
-
-        return round(floor($seconds / $unit) * $unit, 12);
     }
 
     /**

@@ -34,7 +34,7 @@ final class NoiseReductionDoubles implements Check
             static fn (): array => [new Remedy(
                 'noise_reduction',
                 'Turn noise reduction off',
-                'keeps all timing; take one dark photo at the end to clean the others with',
+                'take one dark photo at the end to clean the others with',
                 $shot->plan->withCamera($camera->withoutNoiseReduction()),
             )],
         );

@@ -63,7 +63,7 @@ final class PowerMending
         $full = new Battery($drain->battery->wattHours, $drain->battery->count);
         $mended = self::tried($shot, $device, self::withBattery($power, $device, $full));
 
-        return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy('charge', 'Start with it full', 'keeps everything', $mended) : null;
+        return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy('charge', 'Start with it full', '', $mended) : null;
     }
 
     private static function more(Shot $shot, Power $power, string $device, DeviceDrain $drain): ?Remedy
@@ -98,7 +98,7 @@ final class PowerMending
                 return new Remedy(
                     'bank',
                     sprintf('Feed it from a power bank of %s Wh', PlainText::number($size)),
-                    'keeps everything; a cable more to trip over',
+                    'a cable more to trip over',
                     $mended,
                 );
             }

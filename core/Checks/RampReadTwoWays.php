@@ -63,13 +63,13 @@ final class RampReadTwoWays implements Check
                 new Remedy(
                     'each_end',
                     'A number for each end is meant',
-                    'keeps the move as it is',
+                    '',
                     $plan->withRig($plan->rig->withRampEntry(RampEntry::EachEnd)),
                 ),
                 new Remedy(
                     'total',
                     'Both ends together are meant: halve them',
-                    'keeps clip, interval and framing; a steadier move',
+                    'a steadier move',
                     $plan->withRig($plan->rig->withRampEntry(RampEntry::Total))->withMove($plan->move->withEasings(
                         static fn (Easing $easing): Easing => new Easing($easing->total() / 4.0, $easing->total() / 4.0, $easing->shape),
                     )),
@@ -91,7 +91,7 @@ final class RampReadTwoWays implements Check
             static fn (): array => [new Remedy(
                 'halve',
                 'Make both ends alike',
-                'keeps clip, interval and framing; the same ramps together',
+                'the same ramps together',
                 self::halved($plan),
             )],
         );

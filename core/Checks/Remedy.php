@@ -14,10 +14,17 @@ final readonly class Remedy
     /**
      * @param string $key    names the remedy within its finding, such as "interval"
      * @param string $label  what pressing it does: "Take one every 8.1 s"
-     * @param string $costs  what it keeps and what it costs, in a few words
+     * @param string $remark what is to be said of it beside what it keeps and costs; may be empty
      * @param Plan   $mended the plan with the change made
+     * @param string $costs  what it keeps and what it costs, in a few words; empty as long as it has not been tried
      */
-    public function __construct(public string $key, public string $label, public string $costs, public Plan $mended)
+    public function __construct(public string $key, public string $label, public string $remark, public Plan $mended, public string $costs = '')
     {
+    }
+
+    /** The same, with what it keeps and costs against the plan that it mends. */
+    public function against(Plan $before): self
+    {
+        return new self($this->key, $this->label, $this->remark, $this->mended, Cost::told($before, $this->mended, $this->remark));
     }
 }

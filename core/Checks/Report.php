@@ -46,7 +46,11 @@ final readonly class Report
         SunInFrame::class,
         FileCounterRollsOver::class,
         CropCutsFraming::class,
+        BestFramingComesLate::class,
     ];
+
+    /** Numbers of findings that have one cause: one is told, the worst, and the others with it. */
+    private const CAUSES = [['T1', 'T2', 'T6'], ['T23', 'T15']];
 
     /**
      * @param list<Finding>   $findings
@@ -65,6 +69,7 @@ final readonly class Report
         foreach ($checks as $check) {
             try {
                 $finding = (new $check())->find($shot);
+                $finding = $finding?->tried(static fn (array $remedies): array => self::thatMend($shot, $finding, $check, $remedies));
             } catch (Throwable $failure) {
                 // One check that cannot be made leaves the others what they are, and is told as what it is: not judged.
                 $failures[] = $failure;
@@ -74,10 +79,70 @@ final readonly class Report
                 $findings[] = $finding;
             }
         }
+        $findings = self::byCause($findings);
         // Sorting is stable: within one severity the order of the checks stays.
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return new self($findings, $failures);
+    }
+
+    /**
+     * @param list<Finding> $findings in the order of the checks
+     *
+     * @return list<Finding>
+     */
+    private static function byCause(array $findings): array
+    {
+        foreach (self::CAUSES as $numbers) {
+            $alike = array_values(array_filter($findings, static fn (Finding $finding): bool => in_array($finding->id, $numbers, true)));
+            usort($alike, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+            if (count($alike) < 2) {
+                continue;
+            }
+            $told = [];
+            foreach ($findings as $finding) {
+                if ($finding === $alike[0]) {
+                    $told[] = $finding->with(array_slice($alike, 1));
+                } elseif (!in_array($finding, $alike, true)) {
+                    $told[] = $finding;
+                }
+            }
+            $findings = $told;
+        }
+
+        return $findings;
+    }
+
+    /**
+     * What is offered has been tried: the finding is gone, and nothing worse than it has come.
+     *
+     * @param class-string<Check> $check
+     * @param list<Remedy>        $remedies
+     *
+     * @return list<Remedy>
+     */
+    private static function thatMend(Shot $shot, Finding $finding, string $check, array $remedies): array
+    {
+        $mending = array_filter($remedies, static function (Remedy $remedy) use ($shot, $finding, $check): bool {
+            $mended = $shot->after($remedy->mended);
+            if ((new $check())->find($mended) !== null) {
+                return false;
+            }
+            // Nothing is worse than what spoils the shot.
+            foreach ($finding->severity === Severity::Stops ? [] : self::CHECKS as $other) {
+                $found = (new $other())->find($mended);
+                if ($found !== null && $found->severity->rank() < $finding->severity->rank()) {
+                    $before = (new $other())->find($shot);
+                    if ($before === null || $before->severity->rank() > $found->severity->rank()) {
+                        return false;
+                    }
+                }
+            }
+
+            return true;
+        });
+
+        return array_values(array_map(static fn (Remedy $remedy): Remedy => $remedy->against($shot->plan), $mending));
     }
 
     /**
@@ -111,9 +176,30 @@ final readonly class Report
         return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stops));
     }
 
+    /**
+     * @return list<Finding> those that are told and those that come of the same cause, each after the one it is told with
+     */
+    public function all(): array
+    {
+        return array_merge([], ...array_map(static fn (Finding $finding): array => [$finding, ...$finding->alike], $this->findings));
+    }
+
+    /** The finding that another is told with, as coming of the same cause; null where it is told by itself. */
+    public function toldWith(Finding $finding): ?Finding
+    {
+        foreach ($this->findings as $told) {
+            if (in_array($finding, $told->alike, true)) {
+                return $told;
+            }
+        }
+
+        return null;
+    }
+
+    /** One of all. */
     public function finding(string $id): ?Finding
     {
-        foreach ($this->findings as $finding) {
+        foreach ($this->all() as $finding) {
             if ($finding->id === $id) {
                 return $finding;
             }

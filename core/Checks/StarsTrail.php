@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\StarTrails;
 use Evrent\Core\Words\PlainText;
@@ -13,21 +15,28 @@ use Evrent\Core\Words\PlainText;
  */
 final class StarsTrail implements Check
 {
+    /** Of a lens for stars, where nobody says. */
+    private const USUAL_APERTURE = 2.8;
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;
-        $stars = $optics === null ? null : $shot->stars();
-        if ($optics === null || $stars === null) {
+        if ($optics === null) {
             return null;
         }
+        $stars = $shot->stars();
+
+        return $stars === null ? self::byFocalLength($shot, $optics) : self::underTheSky($shot, $optics, $stars);
+    }
+
+    private static function underTheSky(Shot $shot, Optics $optics, StarTrails $stars): ?Finding
+    {
         $found = $stars->photosOver($shot->plan->thresholds->trailPixels);
         if ($found === []) {
             return null;
         }
         $worst = $stars->worst();
-        $aperture = $shot->plan->light->aperture ?? 2.8;
         $longest = $stars->longestSeconds($shot->plan->thresholds->trailPixels);
-        $stops = log($shot->plan->timing->exposure->longest() / $longest, 2);
 
         return new Finding(
             'T16',
@@ -40,16 +49,57 @@ final class StarsTrail implements Check
                 $worst + 1,
                 PlainText::rounded($stars->clipPixels[$worst] / $optics->outputScale(), 1),
                 PlainText::seconds(StarTrails::byConstant($optics)),
-                PlainText::seconds(StarTrails::byPitch($optics, $aperture, $stars->declinations[$worst])),
+                PlainText::seconds(StarTrails::byPitch($optics, $shot->plan->light->aperture ?? self::USUAL_APERTURE, $stars->declinations[$worst])),
             ),
             $found[0] + 1,
             count($found),
-            static fn (): array => [new Remedy(
-                'exposure',
-                sprintf('Expose no longer than %s', PlainText::seconds($longest)),
-                sprintf('keeps clip and time on site; %s stops darker: open the aperture or raise ISO', PlainText::rounded($stops, 1)),
-                $shot->plan->withExposure($shot->plan->timing->exposure->map(static fn (float $seconds): float => min($seconds, $longest))),
-            )],
+            static fn (): array => array_filter([self::shorter($shot, $longest)]),
+        );
+    }
+
+    /** Where nobody said when and where, the focal length alone tells how long stars may be exposed, if they are what is exposed for. */
+    private static function byFocalLength(Shot $shot, Optics $optics): ?Finding
+    {
+        $light = $shot->plan->light;
+        $isStars = $light !== null && $light->exposedFor === ExposedFor::Sky;
+        if ($shot->sky() !== null || !$isStars && $light !== null) {
+            return null;
+        }
+        $most = StarTrails::byConstant($optics);
+        $long = array_keys(array_filter($shot->schedule->exposureSeconds, static fn (float $seconds): bool => $seconds > $most + 1e-9));
+        if ($long === []) {
+            return null;
+        }
+
+        return new Finding(
+            'T16',
+            $isStars ? Severity::Look : Severity::Know,
+            $isStars ? 'Stars will trail' : 'Stars would trail, if there are any',
+            PlainText::seconds(max([0.0, ...$shot->schedule->exposureSeconds])) . ' open at the longest',
+            sprintf(
+                'By its focal length of %s mm alone, the rule of 500 allows %s. With place, day and start it is worked out for the stars in the frame.',
+                PlainText::rounded($optics->focalMillimetres, 1),
+                PlainText::seconds($most),
+            ),
+            $long[0] + 1,
+            count($long),
+            static fn (): array => array_filter([self::shorter($shot, $most)]),
+        );
+    }
+
+    private static function shorter(Shot $shot, float $longest): ?Remedy
+    {
+        $shorter = Exposing::changed($shot->plan, static fn (float $seconds): float => min($seconds, $longest), true);
+        if ($shorter === null) {
+            return null;
+        }
+        [$made, $light] = Exposing::madeUpFor($shot, $shorter);
+
+        return new Remedy(
+            'exposure',
+            'Expose no longer than ' . Exposing::told($shorter, $shorter->timing->exposure->longest()),
+            $light,
+            $made,
         );
     }
 }

@@ -162,7 +162,7 @@ final class StepBelowMotor implements Check
                 return new Remedy(
                     'ramp',
                     $share === 0.0 ? 'Leave the ramps out' : sprintf('Shorten the ramps to %s %%', PlainText::rounded($share * 100.0, 0)),
-                    'keeps clip, interval and framing; starts and stops are harder',
+                    'starts and stops are harder',
                     $mended->plan,
                 );
             }

@@ -141,7 +141,7 @@ final class SunInFrame implements Check
             $shot,
             $clear,
             static fn (Shot $moved): bool => self::photos($moved) === [],
-            'keeps framing and clip; the light is another',
+            'the light is another',
         );
     }
 }

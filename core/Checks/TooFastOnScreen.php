@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Shot\PictureMotion;
+use Evrent\Core\Optics\Picture;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -26,22 +26,23 @@ final class TooFastOnScreen implements Check
             return null;
         }
         $worst = $motion->fastest();
-        $crossing = $motion->picture->crossingSeconds($worst->shift, $shot->plan->timing->framesPerSecond);
+        $framesPerSecond = $shot->plan->timing->framesPerSecond;
+        $crossing = Picture::crossingSeconds($worst->much, $framesPerSecond);
         if ($worst->axis === null || $crossing >= $shot->plan->thresholds->crossingSeconds) {
             return null;
         }
-        $easy = $motion->picture->optics->outputWidthPixels / ($shot->plan->timing->framesPerSecond * $shot->plan->thresholds->crossingSeconds);
-        $over = $motion->photosBeforeStepsOver($easy);
+        $over = $motion->photosBeforeStepsOver(1.0 / ($framesPerSecond * $shot->plan->thresholds->crossingSeconds));
+
         return new Finding(
             'T12',
             Severity::Look,
             "The {$worst->axis->id} is too fast on screen",
             PlainText::seconds($crossing) . ' to cross the frame',
             sprintf(
-                'At photo %d the picture moves %s px from photo to photo: at %s fps things cross the frame in %s, and under %s is hard on the eye.',
+                'At photo %d the picture moves by %s %% of the frame: at %s fps things cross it in %s, and under %s is hard on the eye.',
                 $worst->photo,
-                PlainText::rounded(abs($worst->shift), 1),
-                PlainText::number($shot->plan->timing->framesPerSecond),
+                PlainText::roundedPercent($worst->much),
+                PlainText::number($framesPerSecond),
                 PlainText::seconds($crossing),
                 PlainText::seconds($shot->plan->thresholds->crossingSeconds),
             ),
@@ -66,15 +67,11 @@ final class TooFastOnScreen implements Check
             if ($motion === null) {
                 return null;
             }
-            if ($motion->picture->crossingSeconds($motion->fastest()->shift, $timing->framesPerSecond) >= $shot->plan->thresholds->crossingSeconds) {
+            if (Picture::crossingSeconds($motion->fastest()->much, $timing->framesPerSecond) >= $shot->plan->thresholds->crossingSeconds) {
                 return new Remedy(
                     'photos',
                     sprintf('Spread the move over %s', PlainText::photos($moves + 1)),
-                    sprintf(
-                        'keeps framing and interval; %s of clip, %s longer on site',
-                        PlainText::seconds($mended->schedule->summary->clipSeconds),
-                        PlainText::duration($mended->schedule->summary->onSiteSeconds - $shot->schedule->summary->onSiteSeconds),
-                    ),
+                    '',
                     $mended->plan,
                 );
             }

@@ -46,14 +46,14 @@ final class TooLittleSettling implements Check
         $seconds = max(self::USUAL_SETTLE_SECONDS, $shot->plan->thresholds->settleSeconds);
         $settled = Shot::of($shot->plan->withRig($rig->withSettling($seconds)));
         $label = sprintf('Let it settle for %s', PlainText::seconds($seconds));
-        if ($settled->schedule->summary->fits()) {
-            return new Remedy('settle', $label, 'keeps interval, exposure and clip', $settled->plan);
+        if ($settled->schedule->summary->fits() && $settled->schedule->hasRoom()) {
+            return new Remedy('settle', $label, '', $settled->plan);
         }
         // Where the interval has no room for it, it grows by as much as it must.
         $longer = Mending::onTime($settled)[0];
 
         return $longer === null
-            ? new Remedy('settle', $label, 'keeps clip and exposure; the interval has no room for it', $settled->plan)
-            : new Remedy('settle', "{$label}, " . lcfirst($longer->label), $longer->costs, $longer->mended);
+            ? new Remedy('settle', $label, 'the interval has no room for it', $settled->plan)
+            : new Remedy('settle', "{$label}, " . lcfirst($longer->label), $longer->remark, $longer->mended);
     }
 }

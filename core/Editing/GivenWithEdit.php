@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
@@ -59,7 +59,7 @@ final readonly class GivenWithEdit
     /** The letter of a keyframe given by its place. */
     public function peg(string $name): string
     {
-        return PlanChanges::peg($this->whole($name));
+        return Move::peg($this->whole($name));
     }
 
     /** @throws InvalidInput */

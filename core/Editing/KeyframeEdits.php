@@ -88,7 +88,9 @@ final class KeyframeEdits
     {
         $keyframes = $plan->move->keyframes;
         $keyframe = self::keyframe($plan, $place);
-        $keyframes[$place] = new Keyframe($keyframe->at, $keyframe->positions, !$keyframe->pass, 0, $keyframe->pass ? $keyframe->easing : null);
+        $keyframes[$place] = $keyframe->with([
+            'pass' => !$keyframe->pass, 'holdPhotos' => 0, 'easing' => $keyframe->pass ? $keyframe->easing : null,
+        ]);
 
         return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
     }
@@ -102,7 +104,7 @@ final class KeyframeEdits
     {
         $keyframes = $plan->move->keyframes;
         $keyframe = self::keyframe($plan, $place);
-        $keyframes[$place] = new Keyframe($keyframe->at, $keyframe->positions, $keyframe->pass && $photos === 0, $photos, $keyframe->easing);
+        $keyframes[$place] = $keyframe->with(['pass' => $keyframe->pass && $photos === 0, 'holdPhotos' => $photos]);
 
         return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
     }
@@ -125,6 +127,6 @@ final class KeyframeEdits
 
     private static function at(Keyframe $keyframe, int $index, int $photos): Keyframe
     {
-        return new Keyframe($index / ($photos - 1), $keyframe->positions, $keyframe->pass, $keyframe->holdPhotos, $keyframe->easing);
+        return $keyframe->with(['at' => $index / ($photos - 1)]);
     }
 }

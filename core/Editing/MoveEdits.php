@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -21,25 +19,6 @@ final class MoveEdits
 
     /** Factors beyond these are slips of the finger. */
     private const MOST_FACTOR = 1_000;
-
-    /** Runs the move from its end to its start: each run keeps its ramps at the standstills where they were. */
-    public static function swapped(Plan $plan): Plan
-    {
-        $reversed = static fn (Easing $easing): Easing => new Easing($easing->rampOut, $easing->rampIn, $easing->shape);
-        $keyframes = array_map(
-            static fn (Keyframe $keyframe): Keyframe => new Keyframe(1.0 - $keyframe->at, $keyframe->positions, $keyframe->pass, $keyframe->holdPhotos),
-            array_reverse($plan->move->keyframes),
-        );
-        // A run's own ease stands on the keyframe that starts it, which is now the one at its other end.
-        $last = count($keyframes) - 1;
-        foreach ($plan->path->legs as $leg) {
-            $easing = $plan->move->keyframes[$leg->fromKeyframe]->easing;
-            $starts = $last - $leg->toKeyframe;
-            $keyframes[$starts] = $keyframes[$starts]->withEasing($easing === null ? null : $reversed($easing));
-        }
-
-        return $plan->withMove(new Move(array_values($keyframes), $reversed($plan->move->easing)));
-    }
 
     /**
      * Mirrors one axis: it starts where it ended and ends where it started.

@@ -94,6 +94,7 @@ final class Picking
             $optics->subjectMetres,
             $optics->backgroundMetres,
             $optics->subjectMetresPerSecond,
+            $optics->subjectKind,
         )]);
         if ($body->value('raw_mb') !== null || $body->value('jpeg_mb') !== null) {
             $storage = $plan->storage ?? new Storage();

@@ -23,6 +23,7 @@ use Evrent\Core\Editing\Edits\HoldAtKeyframe;
 use Evrent\Core\Editing\Edits\LeaveKitOut;
 use Evrent\Core\Editing\Edits\LeavePartOut;
 use Evrent\Core\Editing\Edits\LeavePictureOut;
+use Evrent\Core\Editing\Edits\MarkKeyframe;
 use Evrent\Core\Editing\Edits\MeterLight;
 use Evrent\Core\Editing\Edits\NudgeAxis;
 use Evrent\Core\Editing\Edits\OpenForShare;
@@ -53,6 +54,7 @@ final readonly class TypedEdit
         TakeKeyframeOut::class,
         PassKeyframe::class,
         HoldAtKeyframe::class,
+        MarkKeyframe::class,
         SetKeyframeHere::class,
         GiveLegItsEase::class,
         SwapDirection::class,

@@ -24,6 +24,7 @@ final class FieldTexts
         $texts['/start'] = $plan->start === null ? '' : StartText::write($plan->start);
         $texts['/move/easing/ramp_total'] = FieldKind::perCent($plan->move->easing->total());
         foreach ($plan->move->keyframes as $k => $keyframe) {
+            $texts += ["/move/keyframes/{$k}/subject_width" => '', "/move/keyframes/{$k}/subject_height" => ''];
             if ($keyframe->easing !== null) {
                 $texts["/move/keyframes/{$k}/easing/ramp_total"] = FieldKind::perCent($keyframe->easing->total());
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\PlainText;
 
@@ -103,7 +104,7 @@ final class PlanChanges
         $names = explode('/', ltrim($pointer, '/'));
         $field = PlanFields::at($pointer) ?? new PlanField(FieldKind::Text, $names[count($names) - 1], null);
         $name = match (true) {
-            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . self::peg((int) $names[2]),
+            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . Move::peg((int) $names[2]),
             $names[0] === 'thresholds' => "told from {$field->told()}",
             $names[0] === 'rig' && isset($names[3]) => ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . " {$field->told()}",
             default => $field->told(),
@@ -115,12 +116,6 @@ final class PlanChanges
     private static function start(Plan $plan): string
     {
         return $plan->start === null ? 'none' : StartText::write($plan->start);
-    }
-
-    /** The letter of a keyframe: A, B … Z, AA … */
-    public static function peg(int $index): string
-    {
-        return ($index >= 26 ? self::peg(intdiv($index, 26) - 1) : '') . chr(65 + $index % 26);
     }
 
     private static function value(PlanField $field, mixed $value): string

@@ -15,6 +15,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\RampEntry;
+use Evrent\Core\Optics\SubjectKind;
 use Evrent\Core\Plan\Thresholds;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\StartEvent;
@@ -121,6 +122,9 @@ final class PlanFields
             'pass' => ['kind' => FieldKind::Flag],
             'hold_photos' => ['kind' => FieldKind::Whole, 'label' => 'held photos'],
             'easing' => ['kind' => FieldKind::Part],
+            'matters_most' => ['kind' => FieldKind::Flag],
+            'subject_width' => ['kind' => FieldKind::Share, 'mayLack' => true, 'label' => 'subject’s width', 'unit' => '%'],
+            'subject_height' => ['kind' => FieldKind::Share, 'mayLack' => true, 'label' => 'subject’s height', 'unit' => '%'],
         ],
         '/move/easing' => [
             'ramp_in' => ['kind' => FieldKind::Share, 'as' => 'rampIn', 'usual' => 0.0],
@@ -139,6 +143,7 @@ final class PlanFields
             'subject_m' => ['kind' => FieldKind::Number, 'as' => 'subjectMetres', 'instead' => 1.0],
             'background_m' => ['kind' => FieldKind::Number, 'as' => 'backgroundMetres', 'instead' => 1_000_000.0],
             'subject_speed_m_s' => ['kind' => FieldKind::Number, 'as' => 'subjectMetresPerSecond', 'usual' => 0.0],
+            'subject_kind' => ['kind' => FieldKind::Choice, 'as' => 'subjectKind', 'usual' => SubjectKind::One],
         ],
         '/trigger' => [
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],

@@ -260,12 +260,17 @@ final class PlanReader
         $pass = $fields->flag('pass', false);
         $hold = $fields->whole('hold_photos', 0, 0);
         $easing = $fields->has('easing') ? PlanPart::read($fields->child('easing'), '/move/easing', Easing::class) : null;
+        $marks = [
+            $fields->flag('matters_most', false),
+            $fields->has('subject_width') ? $fields->number('subject_width', 1) : null,
+            $fields->has('subject_height') ? $fields->number('subject_height', 1) : null,
+        ];
         $positions = [];
         // What is left names an axis; the plan refuses the names that its rig does not have.
         foreach ($fields->rest() as $axisId) {
             $positions[$axisId] = $fields->number($axisId, 0);
         }
 
-        return $fields->make(static fn (): Keyframe => new Keyframe($at, $positions, $pass, $hold, $easing));
+        return $fields->make(static fn (): Keyframe => new Keyframe($at, $positions, $pass, $hold, $easing, ...$marks));
     }
 }

@@ -86,6 +86,9 @@ final class PlanWriter
             'pass' => $keyframe->pass,
             'hold_photos' => $keyframe->holdPhotos,
             ...($keyframe->easing === null ? [] : ['easing' => self::easing($keyframe->easing)]),
+            ...($keyframe->mattersMost ? ['matters_most' => true] : []),
+            ...($keyframe->subjectWidth === null ? [] : ['subject_width' => $keyframe->subjectWidth]),
+            ...($keyframe->subjectHeight === null ? [] : ['subject_height' => $keyframe->subjectHeight]),
         ];
     }
 

@@ -25,6 +25,7 @@ final class RunLogJson
     public static function pieces(RunLog $log, int $seed): iterable
     {
         $total = $log->photosPlanned();
+        $verdict = $log->verdict();
         yield '{"format":' . json_encode(self::FORMAT, self::FLAGS) . ",\n\"summary\":" . json_encode([
             'seed' => $seed,
             'photos_planned' => $total,
@@ -36,6 +37,9 @@ final class RunLogJson
             'latest_late_s' => $log->latest->lateSeconds,
             'planned_run_s' => $log->plannedRunSeconds(),
             'run_s' => $log->runSeconds,
+            'verdict' => $verdict->says,
+            'passes' => $verdict->passes,
+            'why' => $verdict->why,
         ], self::FLAGS) . ",\n\"frames\":[\n";
         for ($n = 0; $n < $total; $n++) {
             yield json_encode(self::frame($log, $n), self::FLAGS) . ($n < $total - 1 ? ",\n" : "\n");

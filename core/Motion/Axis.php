@@ -13,7 +13,7 @@ use Evrent\Core\Words\PlainText;
 final readonly class Axis
 {
     /** Names that a keyframe uses for itself, so that no axis can take them. */
-    private const RESERVED_IDS = ['at', 'pass', 'hold_photos', 'easing'];
+    private const RESERVED_IDS = ['at', 'pass', 'hold_photos', 'easing', 'matters_most', 'subject_width', 'subject_height'];
 
     /** Far beyond any rig, and small enough that positions in motor steps stay exact whole numbers. */
     public const MOST = 1_000_000;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -19,6 +20,9 @@ final readonly class Keyframe
      * @param bool                 $pass       true: carry on through without stopping
      * @param int                  $holdPhotos extra photos taken standing here (stops only)
      * @param ?Easing              $easing     for the run that starts here; null takes the move's own
+     * @param bool                 $mattersMost   whether this framing is the one to come home with, if only one can be had
+     * @param ?float               $subjectWidth  share of the photo's width that the subject takes, in its middle; null where nobody said
+     * @param ?float               $subjectHeight the same of its height
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -28,12 +32,20 @@ final readonly class Keyframe
         public bool $pass = false,
         public int $holdPhotos = 0,
         public ?Easing $easing = null,
+        public bool $mattersMost = false,
+        public ?float $subjectWidth = null,
+        public ?float $subjectHeight = null,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($at, 0, 1, '/at', 'a share of the photos');
         $problems->unlessBetween($holdPhotos, 0, self::MOST_HOLD_PHOTOS, '/hold_photos', 'a whole number of photos');
         if ($pass && $holdPhotos > 0) {
             $problems->add('/hold_photos', 'Photos can be held only where the move stops. Take them off, or stop here.');
+        }
+        foreach (['/subject_width' => $subjectWidth, '/subject_height' => $subjectHeight] as $field => $share) {
+            if ($share !== null) {
+                $problems->unlessPositive($share, 1, $field, 'the share of the photo that the subject takes');
+            }
         }
         foreach ($positions as $axisId => $position) {
             $problems->unlessBetween($position, -Axis::MOST, Axis::MOST, '/' . $axisId, 'a position');
@@ -46,12 +58,27 @@ final readonly class Keyframe
      */
     public function withPositions(array $positions): self
     {
-        return new self($this->at, $positions, $this->pass, $this->holdPhotos, $this->easing);
+        return $this->with(['positions' => $positions]);
     }
 
     public function withEasing(?Easing $easing): self
     {
-        return new self($this->at, $this->positions, $this->pass, $this->holdPhotos, $easing);
+        return $this->with(['easing' => $easing]);
+    }
+
+    /**
+     * The same but for what is named.
+     *
+     * @param array{
+     *     at?: float, positions?: array<string, float>, pass?: bool, holdPhotos?: int, easing?: ?Easing, mattersMost?: bool, subjectWidth?: ?float,
+     *     subjectHeight?: ?float,
+     * } $changes
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function with(array $changes): self
+    {
+        return Copy::of($this, get_object_vars($this), $changes);
     }
 
     /** The travelling photo on which the keyframe falls, 0 … photos - 1, rounded half away from zero. */

@@ -42,7 +42,29 @@ final readonly class Move
                 $problems->add("/keyframes/{$i}/at", 'Keyframes stand in order: enter a share above the one before.');
             }
         }
+        $marked = array_keys(array_filter($keyframes, static fn (Keyframe $keyframe): bool => $keyframe->mattersMost));
+        foreach (array_slice($marked, 1) as $i) {
+            $problems->add("/keyframes/{$i}/matters_most", 'One framing matters most: take the mark off the other first.');
+        }
         $problems->throwIfAny();
+    }
+
+    /** The letter of a keyframe, counted from 0: A, B … Z, AA … */
+    public static function peg(int $index): string
+    {
+        return ($index >= 26 ? self::peg(intdiv($index, 26) - 1) : '') . chr(65 + $index % 26);
+    }
+
+    /** Place of the keyframe that matters most, from 0; null where none is marked. */
+    public function mattersMost(): ?int
+    {
+        foreach ($this->keyframes as $k => $keyframe) {
+            if ($keyframe->mattersMost) {
+                return $k;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -21,6 +21,7 @@ final readonly class Optics
      * @param float $subjectMetres          what the shot is of
      * @param float $backgroundMetres       farthest thing that matters
      * @param float $subjectMetresPerSecond how fast the subject moves across the view
+     * @param SubjectKind $subjectKind      what the subject is to the eye
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -36,6 +37,7 @@ final readonly class Optics
         public float $subjectMetres,
         public float $backgroundMetres,
         public float $subjectMetresPerSecond = 0.0,
+        public SubjectKind $subjectKind = SubjectKind::One,
     ) {
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];

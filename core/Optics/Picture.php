@@ -19,9 +19,12 @@ final readonly class Picture
     /** Output pixels for one radian at the centre. */
     private float $focal;
 
+    private float $fieldDegrees;
+
     public function __construct(public Optics $optics)
     {
         $this->focal = $optics->focalPixels() * $optics->outputScale();
+        $this->fieldDegrees = $optics->frameWidthDegrees();
     }
 
     /**
@@ -60,14 +63,33 @@ final readonly class Picture
     }
 
     /**
+     * How much of the frame's width a step of an axis carries the picture past: turned by the angle that the frame takes in, all of it.
+     * Pan |Δpan|·cos(tilt) / field, tilt |Δtilt| / field, slide its shift at the distance / width.
+     *
+     * @param AxisRole $role        of the axis that moves
+     * @param float    $travel      mm or degrees
+     * @param float    $tiltDegrees where the tilt stands
+     *
+     * @return float share of the frame, 0 for an axis that is not known to do anything
+     */
+    public function passed(AxisRole $role, float $travel, float $tiltDegrees): float
+    {
+        return match ($role) {
+            AxisRole::Pan => abs($travel) * cos(deg2rad($tiltDegrees)) / $this->fieldDegrees,
+            AxisRole::Tilt => abs($travel) / $this->fieldDegrees,
+            default => abs($this->shift($role, $travel, $tiltDegrees, $this->optics->subjectMetres)) / $this->optics->outputWidthPixels,
+        };
+    }
+
+    /**
      * How long something takes to cross the frame at playback.
      *
-     * @param float $shiftPerPhoto output pixels from photo to photo
+     * @param float $sharePerPhoto of the frame's width that it goes from photo to photo
      *
      * @return float seconds, INF when it does not move
      */
-    public function crossingSeconds(float $shiftPerPhoto, float $framesPerSecond): float
+    public static function crossingSeconds(float $sharePerPhoto, float $framesPerSecond): float
     {
-        return $shiftPerPhoto === 0.0 ? INF : $this->optics->outputWidthPixels / (abs($shiftPerPhoto) * $framesPerSecond);
+        return $sharePerPhoto === 0.0 ? INF : 1.0 / ($sharePerPhoto * $framesPerSecond);
     }
 }

@@ -11,6 +11,7 @@ use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Motion\Rig;
@@ -232,6 +233,25 @@ final readonly class Plan
     public function withMove(Move $move): self
     {
         return $this->with(['move' => $move]);
+    }
+
+    /** Runs the move from its end to its start: each run keeps its ramps at the standstills where they were. */
+    public function reversed(): self
+    {
+        $reversed = static fn (Easing $easing): Easing => new Easing($easing->rampOut, $easing->rampIn, $easing->shape);
+        $keyframes = array_map(
+            static fn (Keyframe $keyframe): Keyframe => $keyframe->with(['at' => 1.0 - $keyframe->at, 'easing' => null]),
+            array_reverse($this->move->keyframes),
+        );
+        // A run's own ease stands on the keyframe that starts it, which is now the one at its other end.
+        $last = count($keyframes) - 1;
+        foreach ($this->path->legs as $leg) {
+            $easing = $this->move->keyframes[$leg->fromKeyframe]->easing;
+            $starts = $last - $leg->toKeyframe;
+            $keyframes[$starts] = $keyframes[$starts]->withEasing($easing === null ? null : $reversed($easing));
+        }
+
+        return $this->withMove(new Move(array_values($keyframes), $reversed($this->move->easing)));
     }
 
     /**

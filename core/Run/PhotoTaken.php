@@ -11,11 +11,12 @@ final readonly class PhotoTaken
 {
     /**
      * @param int                $number             1 for the first
-     * @param float              $lateSeconds        trigger less the schedule's; below zero it came early
+     * @param float              $lateSeconds        trigger less when it was asked for; below zero it came early
      * @param ?Exposed           $exposed            null when the camera took none
      * @param array<string, int> $motorPositionSteps by axis id, when it was triggered
      * @param int                $place              the planned photo whose place the rig was to stand at, from 1
      * @param bool               $whileMoving        the shutter was open while the rig moved or settled
+     * @param bool               $rigBehind          the rig came to its place later than was asked for, or should have been farther on
      */
     public function __construct(
         public int $number,
@@ -25,6 +26,7 @@ final readonly class PhotoTaken
         public array $motorPositionSteps,
         public int $place,
         public bool $whileMoving = false,
+        public bool $rigBehind = false,
     ) {
     }
 }

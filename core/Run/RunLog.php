@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Run;
 
 use Evrent\Core\Schedule\CameraTimer;
+use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -12,8 +13,7 @@ use Evrent\Core\Schedule\Schedule;
  */
 final readonly class RunLog
 {
-    /** Timers and shutters vary by some milliseconds from photo to photo: less than this tells nothing. */
-    public const NOTICEABLE_SECONDS = 0.02;
+    public const NOTICEABLE_SECONDS = EverydayNoise::NOTICEABLE_SECONDS;
 
     /** A motor may stand one step off by rounding; more shows in the clip as a jump. */
     public const STEPS_IN_PLACE = 1;
@@ -25,7 +25,7 @@ final readonly class RunLog
 
     public float $runSeconds;
 
-    /** @var int photos triggered later than the schedule by more than devices' everyday noise */
+    /** @var int photos triggered later than was asked for, by more than anybody notices */
     public int $latePhotos;
 
     /** @var int photos that were taken, with the rig in place */
@@ -52,6 +52,19 @@ final readonly class RunLog
         $this->runSeconds = $run;
     }
 
+    /** What it says of the plan. */
+    public function verdict(): RunVerdict
+    {
+        return RunVerdict::of(
+            $this->schedule,
+            $this->photosPlanned(),
+            $this->usablePhotos,
+            $this->latePhotos,
+            $this->latest->number,
+            $this->latest->lateSeconds,
+        );
+    }
+
     /** The number of the photo after which the run stopped short; null when it went to its end. */
     public function stoppedAfter(): ?int
     {
@@ -64,15 +77,15 @@ final readonly class RunLog
     }
 
     /**
-     * When a photo was to be triggered, in seconds from the rig's first trigger.
+     * When a photo was to be triggered by what was asked for, in seconds from the rig's first trigger: no interval stretched.
      *
      * @param int $number of the photo, from 1
      */
     public function plannedTriggerSeconds(int $number): float
     {
         return $this->cameraTimer === null
-            ? $this->schedule->timeline->triggerSeconds[$number - 1]
-            : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->triggerSeconds[$number - 1];
+            ? $this->schedule->timeline->askedTriggerSeconds($number - 1)
+            : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->askedTriggerSeconds($number - 1);
     }
 
     /**
@@ -87,14 +100,13 @@ final readonly class RunLog
             : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->writeEndSeconds[$number - 1];
     }
 
-    /** From the first trigger to the last shutter's closing, as planned. */
+    /** From the first trigger to the last shutter's closing, by what was asked for. */
     public function plannedRunSeconds(): float
     {
-        $closes = $this->cameraTimer?->timeline->closeSeconds;
+        $timeline = $this->cameraTimer->timeline ?? $this->schedule->timeline;
+        $last = count($timeline->closeSeconds) - 1;
 
-        return $this->cameraTimer === null || $closes === null
-            ? $this->schedule->summary->runSeconds
-            : $this->cameraTimer->startsSeconds + $closes[count($closes) - 1];
+        return ($this->cameraTimer->startsSeconds ?? 0.0) + $timeline->closeSeconds[$last] - $timeline->lateSeconds[$last];
     }
 
     /**
@@ -107,6 +119,9 @@ final readonly class RunLog
         $faults = $photo->exposed === null ? ['not taken'] : [];
         if ($photo->whileMoving) {
             $faults[] = 'taken while the rig moved';
+        }
+        if ($photo->rigBehind) {
+            $faults[] = 'rig behind its time';
         }
         foreach ($this->schedule->moves->motorPositionSteps as $axisId => $planned) {
             $off = $photo->motorPositionSteps[$axisId] - $planned[$photo->place - 1];

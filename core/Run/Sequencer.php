@@ -35,7 +35,7 @@ final class Sequencer
                 $n + 1,
                 $trigger,
                 // Without a clock nothing is late.
-                $hasClock ? $trigger - $schedule->timeline->triggerSeconds[$n] : 0.0,
+                $hasClock ? $trigger - $schedule->timeline->askedTriggerSeconds($n) : 0.0,
                 $exposed,
                 $rig->motorPositionSteps(),
                 $n + 1,

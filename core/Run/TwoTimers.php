@@ -20,7 +20,8 @@ final class TwoTimers
     {
         [$places, $restless] = self::moveRig($schedule, $rigTimer, $rig);
         $due = $planned->startsSeconds;
-        $place = $span = 0;
+        $place = $span = $asked = 0;
+        $last = $schedule->photosTotal() - 1;
         foreach ($planned->intervalSeconds as $k => $interval) {
             $fires = $cameraTimer->fireAt($due);
             if ($fires === null) {
@@ -31,17 +32,21 @@ final class TwoTimers
             while (isset($places[$place + 1]) && $places[$place + 1][0] <= $opens) {
                 $place++;
             }
+            while ($asked < $last && $schedule->timeline->askedTriggerSeconds($asked + 1) <= $opens - RunLog::NOTICEABLE_SECONDS) {
+                $asked++;
+            }
             while (isset($restless[$span]) && $restless[$span][1] <= $opens) {
                 $span++;
             }
             yield new PhotoTaken(
                 $k + 1,
                 $fires,
-                $fires - $planned->startsSeconds - $planned->timeline->triggerSeconds[$k],
+                $fires - $planned->startsSeconds - $planned->timeline->askedTriggerSeconds($k),
                 $exposed,
                 $places[$place][1],
                 $place + 1,
                 $exposed !== null && isset($restless[$span]) && $restless[$span][0] < $exposed->closeSeconds,
+                $asked > $place || $places[$place][0] - $schedule->timeline->askedTriggerSeconds($place) > RunLog::NOTICEABLE_SECONDS,
             );
             $due = max($due + $interval, $camera->readyAtSeconds());
         }

@@ -92,13 +92,37 @@ final readonly class Schedule
     }
 
     /**
-     * Whether no photo would be late with another interval or exposure.
+     * Whether no photo would be late with another interval or exposure, not even with devices on their slowest day.
      *
      * @param Plan $changed the same plan but for interval and exposure
      */
     public function wouldKeepTime(Plan $changed): bool
     {
-        return $this->retimed($changed)[1]->keepsTime();
+        [$intervals, $timeline] = $this->retimed($changed);
+
+        return $timeline->keepsTime() && $this->slowest($changed, $intervals)->keepsTime();
+    }
+
+    /** Whether the slack of every photo is more than what devices vary by: else it passes by luck. True where nothing waits for a clock. */
+    public function hasRoom(): bool
+    {
+        return !$this->plan->timing->mode->hasClock() || $this->slowest($this->plan, $this->intervalSeconds)->keepsTime();
+    }
+
+    /**
+     * @param list<float> $intervals start to start
+     */
+    private function slowest(Plan $plan, array $intervals): Timeline
+    {
+        return Timeline::compute(
+            $plan->timing->mode,
+            $plan->rig,
+            EverydayNoise::slowest($plan->camera),
+            $intervals,
+            $plan->timing->exposure->column($this->photosTotal()),
+            EverydayNoise::slowestMoves($this->moves->moveSeconds),
+            !$plan->trigger->isCamera(),
+        );
     }
 
     /**

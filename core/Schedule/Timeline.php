@@ -81,6 +81,16 @@ final readonly class Timeline
         return new self($triggers, $closes, $writeStarts, $writeEnds, $lates, $rigs, $cameras, $requireds, $slacks);
     }
 
+    /**
+     * When a photo would be triggered if no interval were stretched.
+     *
+     * @param int $n photo, from 0
+     */
+    public function askedTriggerSeconds(int $n): float
+    {
+        return $this->triggerSeconds[$n] - $this->lateSeconds[$n];
+    }
+
     /** Whether every photo is triggered when its interval says. */
     public function keepsTime(): bool
     {

@@ -31,16 +31,16 @@ final readonly class PictureMotion
         return $optics === null ? null : new self($schedule, new Picture($optics));
     }
 
-    /** The step of any axis that moves the subject's place in the picture most, either way. */
+    /** The step of any axis that carries the picture past fastest, either way: what part of the frame it takes. */
     public function fastest(): FastestStep
     {
         $axisOfFastest = null;
         $photo = 0;
         $most = 0.0;
         foreach ($this->schedule->plan->rig->axes as $axis) {
-            foreach ($this->stepsOver($axis, $most) as $n => $shift) {
-                if ($shift > $most) {
-                    [$axisOfFastest, $photo, $most] = [$axis, $n, $shift];
+            foreach ($this->stepsOver($axis, $most) as $n => $share) {
+                if ($share > $most) {
+                    [$axisOfFastest, $photo, $most] = [$axis, $n, $share];
                 }
             }
         }
@@ -49,15 +49,15 @@ final readonly class PictureMotion
     }
 
     /**
-     * @param float $pixels of the clip
+     * @param float $share of the frame
      *
-     * @return list<int> numbers of the photos whose next step moves the picture by more
+     * @return list<int> numbers of the photos whose next step carries the picture past by more
      */
-    public function photosBeforeStepsOver(float $pixels): array
+    public function photosBeforeStepsOver(float $share): array
     {
         $found = [];
         foreach ($this->schedule->plan->rig->axes as $axis) {
-            foreach ($this->stepsOver($axis, $pixels) as $n => $shift) {
+            foreach ($this->stepsOver($axis, $share) as $n => $passed) {
                 $found[$n + 1] = true;
             }
         }
@@ -81,7 +81,7 @@ final readonly class PictureMotion
             foreach ($this->schedule->plan->rig->axes as $axis) {
                 $travel = $travels[$axis->id];
                 $shift = $travel === 0.0 ? 0.0 : abs($this->shift($axis, $travel, $n));
-                if ($shift > max($pixels, $found[$n + 1]->shift ?? 0.0)) {
+                if ($shift > max($pixels, $found[$n + 1]->much ?? 0.0)) {
                     $found[$n + 1] = new FastestStep($axis, $n + 1, $shift);
                 }
             }
@@ -91,22 +91,22 @@ final readonly class PictureMotion
     }
 
     /**
-     * @return array<int, float> output pixels by photo, from 0
+     * @return array<int, float> share of the frame by photo, from 0
      */
-    private function stepsOver(Axis $axis, float $pixels): array
+    private function stepsOver(Axis $axis, float $least): array
     {
         $positions = $this->schedule->moves->positions[$axis->id];
-        // A step cannot move the picture more than it would with the tilt level: most need no closer look.
-        $level = abs($this->picture->shift($axis->role, 1.0, 0.0, $this->picture->optics->subjectMetres));
+        // A step cannot carry the picture farther than it would with the tilt level: most need no closer look.
+        $level = $this->picture->passed($axis->role, 1.0, 0.0);
         $over = [];
         for ($n = 0, $last = count($positions) - 1; $n < $last; $n++) {
             $travel = $positions[$n + 1] - $positions[$n];
-            if (abs($travel) * $level <= $pixels) {
+            if (abs($travel) * $level <= $least) {
                 continue;
             }
-            $shift = abs($this->shift($axis, $travel, $n));
-            if ($shift > $pixels) {
-                $over[$n] = $shift;
+            $share = $this->picture->passed($axis->role, $travel, $this->tilts[$n] ?? 0.0);
+            if ($share > $least) {
+                $over[$n] = $share;
             }
         }
 

@@ -12,7 +12,7 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class Camera
 {
-    private const MOST_SECONDS = 3600;
+    public const MOST_SECONDS = 3600;
     private const MOST_BUFFER_FRAMES = 10_000;
 
     /** Cameras count files in four digits, and begin again at 1. */

@@ -79,6 +79,32 @@ final class PlainText
         return $least === $most ? self::signedCount($from, $decimals, $one) : "{$least} to {$most} {$one}s";
     }
 
+    /** From one number to another, or the one: "100 to 800", "100". */
+    public static function between(float $from, float $to): string
+    {
+        return $from === $to ? self::number($from) : self::number($from) . ' to ' . self::number($to);
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return string "clip", "clip and framing", "clip, interval and framing"
+     */
+    public static function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names) . " and {$last}";
+    }
+
+    /**
+     * @param list<string> $parts of which some may be empty
+     */
+    public static function sentenceOf(array $parts, string $between = '; '): string
+    {
+        return implode($between, array_filter($parts, static fn (string $part): bool => $part !== ''));
+    }
+
     private static function signedCount(float $count, int $decimals, string $one): string
     {
         $text = self::signed($count, $decimals);

@@ -7,6 +7,7 @@ namespace Evrent\Devices\Virtual;
 use Evrent\Core\Run\CameraDriver;
 use Evrent\Core\Run\Exposed;
 use Evrent\Core\Run\FaultKind;
+use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Timing\Camera;
 
 /**
@@ -15,9 +16,6 @@ use Evrent\Core\Timing\Camera;
  */
 final class VirtualCamera implements CameraDriver
 {
-    private const LAG_SPREAD = 0.10;
-    private const WRITE_SPREAD = 0.05;
-
     private float $shutterFreeSeconds = 0.0;
 
     /** @var list<float> when the card will have each photo that is still in the buffer, the oldest first */
@@ -46,10 +44,10 @@ final class VirtualCamera implements CameraDriver
             return null;
         }
         $this->writeEnds = array_values(array_filter($this->writeEnds, static fn (float $end): bool => $end > $atSeconds));
-        $open = $atSeconds + $this->jitter->longer($this->camera->shutterLagSeconds, self::LAG_SPREAD);
+        $open = $atSeconds + $this->jitter->longer($this->camera->shutterLagSeconds, EverydayNoise::LAG_SHARE);
         $this->shutterFreeSeconds = $open + $this->camera->shutterBusySeconds($exposureSeconds);
         $cardFree = $this->writeEnds === [] ? 0.0 : $this->writeEnds[count($this->writeEnds) - 1];
-        $write = $this->jitter->longer($this->camera->writeSeconds, self::WRITE_SPREAD);
+        $write = $this->jitter->longer($this->camera->writeSeconds, EverydayNoise::WRITE_SHARE);
         foreach ($this->faults->at(FaultKind::SlowCard, $this->triggered) as $fault) {
             $write *= $fault->factor;
         }

@@ -8,6 +8,7 @@ use Evrent\Core\Motion\Motor;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\RigDriver;
+use Evrent\Core\Schedule\EverydayNoise;
 
 /**
  * A rig in virtual time: motors that count whole steps, speed and acceleration limits, play in the gears that is taken
@@ -16,8 +17,6 @@ use Evrent\Core\Run\RigDriver;
  */
 final class VirtualRig implements RigDriver
 {
-    private const MOVE_SPREAD = 0.01;
-
     /** @var array<string, Motor> by axis id */
     private array $motors = [];
 
@@ -46,7 +45,7 @@ final class VirtualRig implements RigDriver
         }
 
         return $slowest > 0.0
-            ? $fromSeconds + $this->jitter->longer($slowest, self::MOVE_SPREAD) + $this->rig->settleSeconds
+            ? $fromSeconds + $this->jitter->longer($slowest, EverydayNoise::MOVE_SHARE) + $this->rig->settleSeconds
             : $fromSeconds;
     }
 

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Virtual;
 
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\Timer;
+use Evrent\Core\Schedule\EverydayNoise;
 
 /**
  * A timer in virtual time, which fires within a few milliseconds after it is due. It can be made to stop, and to be held
@@ -13,8 +14,6 @@ use Evrent\Core\Run\Timer;
  */
 final class VirtualTimer implements Timer
 {
-    private const LATENCY_SECONDS = 0.004;
-
     private int $fired = 0;
 
     public function __construct(private readonly Jitter $jitter, private readonly Faults $faults)
@@ -35,6 +34,6 @@ final class VirtualTimer implements Timer
             }
         }
 
-        return $dueSeconds + $held + $this->jitter->unit() * self::LATENCY_SECONDS;
+        return $dueSeconds + $held + $this->jitter->unit() * EverydayNoise::TIMER_SECONDS;
     }
 }

@@ -58,6 +58,7 @@ final class FuzzTest extends TestCase
 
     private function assertDoneOrRefused(string $plan, int $i): bool
     {
+        memory_reset_peak_usage();
         [$code, $said] = $this->evrent(['schedule', 'check', 'simulate'][$i % 3], $plan);
         if ($code !== Program::BAD_INPUT) {
             self::assertContains($code, [0, 1], $plan);

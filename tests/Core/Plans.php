@@ -85,20 +85,20 @@ final class Plans
      *
      * @return iterable<string, array{Plan}>
      */
-    public static function random(int $count, int $from = 1): iterable
+    public static function random(int $count, int $from = 1, int $mostPhotos = 400): iterable
     {
         $most = getenv('EVRENT_MOST_PLANS');
         $last = $most === false ? $count : min($count, $from + (int) $most - 1);
         for ($seed = $from; $seed <= $last; $seed++) {
-            yield "seed {$seed}" => [PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed))))];
+            yield "seed {$seed}" => [PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed)), $mostPhotos))];
         }
     }
 
-    private static function randomJson(Randomizer $random): string
+    private static function randomJson(Randomizer $random, int $mostPhotos): string
     {
         $float = static fn (float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1_000_000;
         $whole = $random->getInt(...);
-        $photos = $whole(20, 400);
+        $photos = $whole(20, $mostPhotos);
         $ids = array_slice(['slide', 'pan', 'tilt'], 0, $whole(1, 3));
         $axes = array_map(static fn (string $id): array => [
             'id' => $id, 'kind' => $id === 'slide' ? 'linear' : 'rotary', 'min' => -2000, 'max' => 2000,
@@ -145,10 +145,10 @@ final class Plans
             'camera' => [
                 'shutter_lag_s' => $float(0, 0.2), 'write_s' => $float(0, 4), 'buffer_frames' => $whole(1, 12),
                 'long_exposure_noise_reduction' => $whole(0, 3) === 0,
-            ],
+            ] + [[], ['exposure_timed_by' => 'camera'], ['exposure_timed_by' => 'controller'], ['exposure_timed_by' => 'camera', 'dial' => ['manual', 'bulb', 'aperture_priority'][$whole(0, 2)]]][$whole(0, 3)],
             'move' => ['keyframes' => $keyframes, 'easing' => $ease()],
         ]
-            + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2)]])
+            + ($whole(0, 1) === 0 ? [] : ['optics' => self::OPTICS + ['focal_mm' => $float(12, 100), 'subject_speed_m_s' => $float(0, 2), 'subject_kind' => $float(0, 1) < 0.5 ? 'one' : 'stream']])
             + ($whole(0, 2) > 0 ? [] : ['trigger' => [
                 'by' => ['rig', 'camera_timer'][$whole(0, 1)], 'drift_ppm' => $float(-200, 200), 'camera_starts_s' => $float(-1, 1),
             ] + ($whole(0, 1) === 0 ? [] : ['count_limit' => $whole(100, 500)])])
@@ -169,6 +169,7 @@ final class Plans
             'site' => [
                 'name' => 'Anywhere', 'latitude_deg' => $float(-89, 89), 'longitude_deg' => $float(-180, 180), 'zone' => ['UTC', 'Europe/Lisbon', 'Asia/Kathmandu'][$whole(0, 2)],
                 'date' => sprintf('20%02d-%02d-%02d', $whole(10, 90), $whole(1, 12), $whole(1, 28)), 'elevation_m' => $float(0, 2000), 'sky_glow_lux' => $float(0, 0.01),
+                'sky_mag' => $float(17, 22),
             ],
             'start' => [
                 ['event' => 'clock', 'at' => sprintf('%02d:%02d', $whole(0, 23), $whole(0, 59)), 'days' => $whole(0, 1)],
@@ -178,9 +179,11 @@ final class Plans
             'light' => [
                 'aperture' => $float(1.4, 16), 'iso' => [100, 400, 1600][$whole(0, 2)], 'nd_stops' => $whole(0, 6), 'cloud' => ['clear', 'thin', 'average', 'dark'][$whole(0, 3)],
                 'control' => ['manual', 'aperture_priority'][$whole(0, 1)], 'longest_s' => $float(0.5, 30), 'stepless' => $whole(0, 1) === 1,
-                'iso_changes' => [['frame' => 5, 'iso' => 200], ['frame' => 9, 'iso' => 400]], 'bias' => [['ev' => -4, 'stops' => -1.5], ['ev' => 4, 'stops' => 0]],
-                'filters' => [3, 6, 10], 'metered' => ['at' => '2027-03-23T18:00:00Z', 'exposure_s' => $float(0.001, 1), 'aperture' => 8, 'iso' => 100],
-            ],
+                'filters' => [3, 6, 10], 'exposed_for' => ['land', 'sky', 'lamps'][$whole(0, 2)], 'lamps_lux' => $float(0.1, 200), 'bias_stops' => $float(-2, 1),
+            ]
+                + ($whole(0, 1) === 0 ? [] : ['iso_changes' => [['frame' => 5, 'iso' => 200], ['frame' => 9, 'iso' => 400]], 'bias' => [['ev' => -4, 'stops' => -1.5], ['ev' => 4, 'stops' => 0]]])
+                + ($whole(0, 1) === 0 ? [] : ['metered' => ['at' => '2027-03-23T18:00:00Z', 'exposure_s' => $float(0.001, 1), 'aperture' => 8, 'iso' => 100]])
+                + ($whole(0, 1) === 0 ? [] : ['widest_aperture' => $float(1.2, 4), 'highest_iso' => [1600, 6400, 25600][$whole(0, 2)]]),
             'storage' => ['raw_mb' => $float(10, 60), 'jpeg_mb' => $float(0, 20), 'cards_gb' => [$float(0.5, 8), $float(1, 8)], 'slots' => ['overflow', 'copy', 'split'][$whole(0, 2)]],
             'power' => [
                 'camera' => ['battery_wh' => $float(0.2, 16), 'charge' => $float(0.2, 1)],

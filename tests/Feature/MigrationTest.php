@@ -17,6 +17,8 @@ final class MigrationTest extends PageTestCase
     private const MIGRATION = '2026_11_25_000000_place_day_and_kit';
     private const LATER = '2026_11_26_000000_pins_figures_and_rows_of_their_own';
 
+    private const LATENESS = '2026_11_27_000001_lateness_from_what_was_asked_for';
+
     private static function old(): Shot
     {
         return app(CreateShot::class)(self::shoot(), Plans::example('1-two-keyframes'), 'before');
@@ -37,5 +39,24 @@ final class MigrationTest extends PageTestCase
         self::assertSame($before, $moved->currentRevision()->parent_id, 'one step back is the plan as it was');
         self::assertNull(self::planOf($open)->start);
         $this->get("/shoots/{$started->shoot_id}")->assertOk()->assertSee('16:20');
+    }
+
+    /** 240 photos that need 2.42 s and get 2 are 100 s late at the end; by the stretched schedule they were on time. */
+    public function testLatenessOfOldRunsIsCountedFromWhatWasAskedFor(): void
+    {
+        $shot = app(CreateShot::class)(self::shoot(), Plans::with(['/timing/interval_s' => 2]), 'short');
+        $this->post("{$shot->path()}/runs");
+        $late = static fn (): array => [
+            ...(array) DB::table('runs')->first(['late_photos', 'latest_photo', 'latest_late_seconds']), DB::table('run_photos')->sum('late_seconds'),
+        ];
+        $now = $late();
+        self::assertGreaterThan(70.0, (float) $now['latest_late_seconds']);
+        self::assertSame(0, $this->artisan('migrate:rollback', ['--path' => 'database/migrations/' . self::LATENESS . '.php', '--force' => true]));
+        self::assertLessThan(1.5, (float) $late()['latest_late_seconds'], 'what chance added');
+        self::assertSame(0, $this->artisan('migrate', ['--force' => true]));
+        $then = $late();
+        self::assertSame([$now['late_photos'], $now['latest_photo']], [$then['late_photos'], $then['latest_photo']]);
+        self::assertEqualsWithDelta((float) $now['latest_late_seconds'], (float) $then['latest_late_seconds'], 1e-9);
+        self::assertEqualsWithDelta((float) $now[0], (float) $then[0], 1e-6);
     }
 }

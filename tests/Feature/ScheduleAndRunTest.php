@@ -42,7 +42,7 @@ final class ScheduleAndRunTest extends PageTestCase
     {
         $shot = self::shot();
         $this->followingRedirects()->post("{$shot->path()}/runs")->assertOk()
-            ->assertSee('Every photo came on time.')->assertSee('The latest was photo')->assertSee('1–50 of 240');
+            ->assertSee('This shot works.')->assertSee('Chance added up to')->assertSee('1–50 of 240');
         $run = Run::query()->firstOrFail();
         self::assertSame($shot->current_revision_id, $run->plan_revision_id);
         self::assertSame(240, $run->photos()->count());

@@ -243,8 +243,8 @@ final class ShotPageTest extends PageTestCase
         $shot = self::shot();
         $this->get("{$shot->path()}")->assertSee('Describe the picture')->assertDontSee('Focal length');
         $this->edit($shot, 'optics-in')->assertOk()->assertSee('Focal length');
-        $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee('The clip is cropped from the photos')->assertSee('Good to know');
-        $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('The clip is cropped from the photos');
+        $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee('8 % go at top and bottom each');
+        $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('go at top and bottom');
         $this->type($shot, ['optics' => ['subject_m' => '3', 'focal_mm' => 'wide']])->assertStatus(422)->assertSee('Enter a number');
         $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('from the foreground to the background');
         $this->edit($shot, 'optics-out')->assertOk();

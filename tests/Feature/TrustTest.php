@@ -222,10 +222,10 @@ final class TrustTest extends PageTestCase
     public function testARemedySaysWhichPinItWouldLeaveBehindBeforeItIsPressed(): void
     {
         $shot = self::shot();
-        $this->type($shot, [], ['held' => ['shooting' => '8 min']])->assertOk();
-        // 240 photos in 8 min are 2 s each, too short for the move; a longer interval in 8 min takes fewer photos.
+        $this->type($shot, [], ['held' => ['shooting' => '8.8 min']])->assertOk();
+        // 240 photos in 528 s are 2.2 s each, too short for the move; a longer interval in that time takes fewer photos.
         $this->get("{$shot->path()}")->assertSee('This shot falls short.')->assertSee('Photos give way: ');
-        self::assertSame([Figure::Interval, 480.0], [self::pinsOf($shot)->follows, self::pinsOf($shot)->shootingSeconds]);
+        self::assertSame([Figure::Interval, 528.0], [self::pinsOf($shot)->follows, self::pinsOf($shot)->shootingSeconds]);
     }
 
     public function testTwoWindowsOnOneCardOneIsTold(): void

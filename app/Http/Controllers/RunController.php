@@ -9,7 +9,9 @@ use App\Http\Requests\FaultForm;
 use App\Models\Run;
 use App\Models\Shot;
 use App\Pages\PhotoPage;
+use Evrent\Core\Run\RunVerdict;
 use Evrent\Core\Run\TypicalFaults;
+use Evrent\Core\Schedule\Schedule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,12 +33,21 @@ final class RunController
 
     public function show(Request $request, Shot $shot, Run $run): View
     {
+        $plan = $run->revision->toPlan();
         $rows = PhotoPage::asked($request, $run->photos_total);
 
         return view('runs.show', [
             'shot' => $shot,
             'run' => $run,
-            'plan' => $run->revision->toPlan(),
+            'plan' => $plan,
+            'verdict' => RunVerdict::of(
+                Schedule::of($plan),
+                $run->photos_planned ?? $run->photos_total,
+                $run->photos_usable ?? $run->photos_total,
+                $run->late_photos,
+                $run->latest_photo,
+                $run->latest_late_seconds,
+            ),
             'rows' => $rows,
             'photos' => $run->photos()->whereIn('number', $rows->items())->get(),
             'faults' => TypicalFaults::named(),

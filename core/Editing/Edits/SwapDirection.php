@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
-use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Plan\Plan;
 
@@ -21,6 +20,6 @@ final class SwapDirection implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(MoveEdits::swapped($plan), 'direction swapped');
+        return new TypedEdit($plan->reversed(), 'direction swapped');
     }
 }

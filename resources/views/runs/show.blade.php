@@ -2,7 +2,6 @@
     use App\Http\Typed;
     use Evrent\Core\Words\PlainText;
     use Evrent\Core\Run\RunLog;
-    $noticeable = $run->latest_late_seconds > RunLog::NOTICEABLE_SECONDS;
     $planned = $run->photos_planned ?? $run->photos_total;
     $unusable = $planned - ($run->photos_usable ?? $planned);
 @endphp
@@ -10,14 +9,9 @@
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Dry run' => null]">
     <div class="page">
         <h1 class="sr-only">Dry run of {{ $plan->title }}</h1>
-        <section class="verdict" data-works="{{ $noticeable || $unusable > 0 ? 'no' : 'yes' }}">
-            <x-icon :name="$noticeable || $unusable > 0 ? 'octagon-x' : 'circle-check'" />
-            <p class="says">
-                <strong>{{ $unusable > 0 ? PlainText::photos($unusable) . ' of ' . number_format($planned) . ' cannot be used. ' : '' }}{{ $noticeable
-                    ? number_format($run->late_photos) . ' of ' . number_format($run->photos_total) . ' photos came late.'
-                    : ($unusable > 0 ? '' : 'Every photo came on time.') }}</strong>
-                <span>The latest was photo {{ $run->latest_photo }}, {{ PlainText::seconds($run->latest_late_seconds) }} after its time in the schedule.</span>
-            </p>
+        <section class="verdict" data-works="{{ $verdict->failed ? 'no' : 'yes' }}">
+            <x-icon :name="$verdict->passes ? 'circle-check' : ($verdict->failed ? 'octagon-x' : 'triangle-alert')" />
+            <p class="says"><strong>{{ $verdict->says }}</strong> <span>{{ $verdict->why }}</span></p>
             <x-act :action="$shot->at('runs.store')" icon="play">Run it again</x-act>
         </section>
         <div class="cards">
@@ -26,12 +20,13 @@
                 <dl>
                     <div><dt>Photos taken</dt><dd><b>{{ number_format($run->photos_total) }}</b> of {{ number_format($planned) }}</dd></div>
                     <div><dt>Usable</dt><dd><b>{{ number_format($planned - $unusable) }}</b></dd></div>
-                    <div><dt>Planned run</dt><dd><b>{{ PlainText::duration($run->planned_run_seconds) }}</b></dd></div>
-                    <div><dt>Actual run</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>
+                    <div><dt>Asked for</dt><dd><b>{{ PlainText::duration($run->planned_run_seconds) }}</b></dd></div>
+                    <div><dt>It took</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>
                     <div><dt>Noise seed</dt><dd>{{ $run->seed }}</dd></div>
                 </dl>
                 <p class="quiet">Run in virtual time on the simulated rig and camera, {{ $run->created_at->diffForHumans() }}. Timer, shutter, card
-                    and motors vary by small amounts, as real ones do; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
+                    and motors vary by small amounts, as real ones do.
+                    Lateness is counted from what was asked for; up to {{ PlainText::seconds(RunLog::NOTICEABLE_SECONDS) }} counts as on time.</p>
             </section>
             <form class="panel rehearse" method="post" action="{{ $shot->at('runs.store') }}">@csrf
                 <h2>Rehearse a fault</h2>
@@ -57,7 +52,7 @@
             <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos">
             <table class="table numbers">
                 <thead><tr>
-                    <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Planned trigger</th><th scope="col">Trigger</th>
+                    <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Asked for at</th><th scope="col">Trigger</th>
                     <th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>
                     <th scope="col">Spoilt by</th><th scope="col">Planned on card</th><th scope="col">On card</th>
                     @foreach ($plan->rig->axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, planned steps</th><th scope="col">steps</th>@endforeach

@@ -19,6 +19,7 @@
 @else
 @include('shots.parts.ramp')
 @endif
+@include('shots.parts.crop')
 @include('shots.parts.findings')
 @include('shots.parts.figures')
 @include('shots.parts.exposure-help')

@@ -115,7 +115,6 @@ final class CountersAndRampsTest extends TestCase
         yield 'settling' => ['T18', 'settle_s', 0.9, []];
         yield 'crossing' => ['T12', 'crossing_s', 200, $optics];
         yield 'parallax' => ['T19', 'parallax_share', 1, $optics + ['/move/keyframes/1/slide' => 200]];
-        yield 'crop' => ['L5', 'crop_share', 0.01, ['/optics' => ['image_height_px' => 3420] + Plans::OPTICS + ['focal_mm' => 35]]];
         yield 'motor step' => ['T20', 'motor_step_px', 0.01, $optics];
         yield 'smear' => ['T17', 'smear_px', 0.01, $optics + ['/timing/mode' => 'continuous']];
         yield 'subject step' => ['T9', 'subject_step_share', 0.001, ['/optics' => Plans::OPTICS + ['focal_mm' => 35, 'subject_speed_m_s' => 0.02]]];

@@ -44,7 +44,7 @@ final class MoveEditsTest extends TestCase
         // Photos are whole: keyframes snap half away from zero, so at halves the mirrored one may land a photo beside.
         $indices = Path::travelIndices($plan->move, $plan->timing->photos);
         $mirrored = array_map(static fn (int $index): int => $plan->timing->photos - 1 - $index, array_reverse($indices));
-        $swapped = MoveEdits::swapped($plan);
+        $swapped = $plan->reversed();
         self::assertSame(array_reverse(self::positions($plan, $plan->rig->axes[0]->id)), self::positions($swapped, $plan->rig->axes[0]->id));
         if (Path::travelIndices($swapped->move, $plan->timing->photos) !== $mirrored) {
             return;
@@ -52,7 +52,7 @@ final class MoveEditsTest extends TestCase
         foreach ($plan->path->positionColumns() as $axisId => $column) {
             self::assertEqualsWithDelta(array_reverse($column), $swapped->path->positionColumns()[$axisId], 1e-6);
         }
-        self::assertEquals($plan->path->positionColumns(), MoveEdits::swapped($swapped)->path->positionColumns());
+        self::assertEquals($plan->path->positionColumns(), $swapped->reversed()->path->positionColumns());
     }
 
     public function testOneAxisIsFlippedAndTheOthersStay(): void

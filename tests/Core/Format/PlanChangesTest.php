@@ -8,6 +8,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -51,14 +52,14 @@ final class PlanChangesTest extends TestCase
     {
         $plain = Plans::with([]);
         $described = $plain->withOptics(Optics::usual());
-        self::assertSame('sensor width mm none → 36 and 10 more', PlanChanges::told($plain, $described));
-        self::assertSame('sensor width mm 36 → none and 10 more', PlanChanges::told($described, $plain));
+        self::assertSame('sensor width mm none → 36 and 11 more', PlanChanges::told($plain, $described));
+        self::assertSame('sensor width mm 36 → none and 11 more', PlanChanges::told($described, $plain));
         self::assertSame('nothing changed', PlanChanges::told($described, $described));
     }
 
     public function testKeyframesAreLetteredPastZ(): void
     {
-        self::assertSame(['A', 'B', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA'], array_map(PlanChanges::peg(...), [0, 1, 25, 26, 51, 52, 701, 702]));
+        self::assertSame(['A', 'B', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA'], array_map(Move::peg(...), [0, 1, 25, 26, 51, 52, 701, 702]));
     }
 
     /**

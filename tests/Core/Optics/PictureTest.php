@@ -42,8 +42,14 @@ final class PictureTest extends TestCase
         self::assertEqualsWithDelta(512 - 2.56, $picture->parallax(800), 1e-9);
         // Half a metre a second at 20 m: 32 px in a second.
         self::assertEqualsWithDelta(32.0, $picture->subjectTravel(1), 1e-9);
-        self::assertEqualsWithDelta(1920 / (10 * 24), $picture->crossingSeconds(-10, 24), 1e-9);
-        self::assertSame(INF, $picture->crossingSeconds(0.0, 24));
+        // 36 mm wide through 24 mm take in 73.74°: a degree is 1/73.74 of the frame, half that with the camera up by 60°.
+        self::assertEqualsWithDelta(1 / 73.7398, $picture->passed(AxisRole::Pan, -1, 0), 1e-7);
+        self::assertEqualsWithDelta(0.5 / 73.7398, $picture->passed(AxisRole::Pan, 1, 60), 1e-7);
+        self::assertEqualsWithDelta(1 / 73.7398, $picture->passed(AxisRole::Tilt, 1, 60), 1e-7);
+        // 1.28 px at the subject's 20 m.
+        self::assertEqualsWithDelta(0.64 / 1920, $picture->passed(AxisRole::Slide, -10, 0), 1e-9);
+        self::assertEqualsWithDelta(8.0, Picture::crossingSeconds(10 / 1920, 24), 1e-9);
+        self::assertSame(INF, Picture::crossingSeconds(0.0, 24));
     }
 
     public function testImpossibleOpticsAreRefused(): void

@@ -86,7 +86,7 @@ final class Parts
         foreach (AxisRole::cases() as $role) {
             $told["shift by {$role->value}"] = [$picture->shift($role, 12.5, 0.0, 20.0), $picture->shift($role, -3.0, 25.0, 4.0)];
         }
-        $told['travel'] = [$picture->parallax(40.0), $picture->subjectTravel(0.5), $picture->crossingSeconds(3.0, 25.0), $picture->crossingSeconds(0.0, 25.0)];
+        $told['travel'] = [$picture->parallax(40.0), $picture->subjectTravel(0.5), Picture::crossingSeconds(0.002, 25.0), $picture->passed(AxisRole::Pan, 3.0, 20.0)];
         foreach ([['yaw' => 0.0, 'pitch' => 0.0, 'roll' => 0.0], ['yaw' => 12.0, 'pitch' => 24.0, 'roll' => -3.0], ['yaw' => -170.0, 'pitch' => -35.0, 'roll' => 11.0]] as $n => $pose) {
             foreach ([[265.0, 3.0], [245.2, 17.5], [238.4, -4.0], [292.3, 0.4], [277.0, 40.0], [95.0, -20.0], [70.0, -48.0]] as [$azimuth, $altitude]) {
                 $place = new Horizontal($azimuth, $altitude);

@@ -11,4 +11,5 @@
         <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true"
             title="The photo before">Ghost</button>
     </div>
+    @include('shots.parts.crop')
 </section>

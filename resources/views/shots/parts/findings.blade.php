@@ -13,11 +13,14 @@
                 <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
             <p>{{ $finding->sentence }}</p>
-            @foreach ($page->remediesOf($finding) as $remedy)
+            @foreach ($finding->alike as $also)
+                <p class="alike"><b>{{ $also->title }}</b>, {{ $also->shortfall }}. {{ $also->sentence }} <span class="check-id">{{ $also->id }}</span></p>
+            @endforeach
+            @foreach ($page->remediesOf($finding) as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
                 <div class="remedy">
                     <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
                         :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
-                    <small>{{ $remedy->costs }}@foreach ($page->givesWayWith($remedy) as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
+                    <small>{{ ucfirst($costs) }}.@foreach ($givesWay as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>
             @endforeach
         </article>

@@ -1,4 +1,7 @@
-@php $optics = $page->plan->optics; @endphp
+@php
+    use Evrent\Core\Optics\SubjectKind;
+    $optics = $page->plan->optics;
+@endphp
 <section class="panel optics" aria-labelledby="optics-title">
     <header class="panel-head"><h2 id="optics-title">Picture</h2>
         @if ($optics !== null)<x-edit :page="$page" edit="optics-out" icon="trash-2" class="is-quiet" id="optics-out">Leave out</x-edit>@endif</header>
@@ -17,6 +20,8 @@
             ] as $field => [$label, $unit, $width])
                 <x-number :pointer="'/optics/' . $field" :label="$label" :value="$texts['/optics/' . $field]" :unit="$unit" :width="$width" shown-label />
             @endforeach
+            <x-choice pointer="/optics/subject_kind" label="What moves is" :value="$texts['/optics/subject_kind']"
+                :options="array_combine(array_column(SubjectKind::cases(), 'value'), array_map(fn ($one) => $one->label(), SubjectKind::cases()))" />
         </div>
     @endif
 </section>

@@ -1,8 +1,8 @@
 @php
+    use Evrent\Core\Motion\Move;
     use Evrent\Core\Motion\AxisRole;
     use Evrent\Core\Words\PlainText;
-    use Evrent\Core\Format\PlanChanges;
-    use Evrent\Core\Sky\Target;
+        use Evrent\Core\Sky\Target;
     $plan = $page->plan;
     $choices = collect(Target::cases())->mapWithKeys(fn ($target) => [$target->value => $target->name()]);
 @endphp
@@ -24,7 +24,7 @@
     <div class="whole-move">
         <x-given-edit :page="$page" edit="aim-body">
             <x-given id="aim-place" name="place" label="Aim"
-                :options="array_map(PlanChanges::peg(...), array_keys($plan->move->keyframes))" />
+                :options="array_map(Move::peg(...), array_keys($plan->move->keyframes))" />
             <x-given id="aim-target" name="target" label="at the" :options="$choices" problem-id="p-edit-aim-target" />
             <x-given name="at" label="as at (empty: its own photo)" :width="9" mode="text" /><button class="button"><x-icon name="crosshair" /><span
                 class="text">Aim</span></button>

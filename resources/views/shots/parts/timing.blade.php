@@ -1,8 +1,8 @@
 @php
+    use Evrent\Core\Motion\Move;
     use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
-    use Evrent\Core\Format\PlanChanges;
-    use Evrent\Core\Motion\EaseShape;
+        use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
     $legs = $plan->path->legs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
@@ -15,7 +15,7 @@
         @php $easings = ['/move/easing' => count($legs) > 1 ? 'The move' : '']; @endphp
         @foreach ($legs as $leg)
             @if ($plan->move->keyframes[$leg->fromKeyframe]->easing !== null)@php $easings["/move/keyframes/{$leg->fromKeyframe}/easing"] =
-                PlanChanges::peg($leg->fromKeyframe) . ' to ' . PlanChanges::peg($leg->toKeyframe); @endphp @endif
+                Move::peg($leg->fromKeyframe) . ' to ' . Move::peg($leg->toKeyframe); @endphp @endif
         @endforeach
         @foreach ($easings as $pointer => $name)
             <fieldset class="ease-of"><legend @class(['sr-only' => $name === ''])>{{ $name === '' ? 'Ease of the move' : $name }}</legend>
@@ -29,8 +29,8 @@
         <small class="quiet">A ramp may be typed in per cent of its run, in photos (43 photos) or in time (5 min).</small>
         @if (count($legs) > 1)
             <p class="add-keyframe">@foreach ($legs as $leg)<x-edit :page="$page" edit="run-ease" :with="['place' => $leg->fromKeyframe]"
-                class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ PlanChanges::peg($leg->fromKeyframe) }} to
-                {{ PlanChanges::peg($leg->toKeyframe) }}:
+                class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ Move::peg($leg->fromKeyframe) }} to
+                {{ Move::peg($leg->toKeyframe) }}:
                 {{ $plan->move->keyframes[$leg->fromKeyframe]->easing === null ? 'an ease of its own' : 'the move’s ease' }}</x-edit>@endforeach</p>
         @endif
     </div>

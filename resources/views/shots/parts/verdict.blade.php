@@ -18,6 +18,7 @@
             <span>{{ $stopping[0]->title }}: {{ $stopping[0]->shortfall }}.</span>
         @endif
     </p>
+    @include('shots.parts.not-judged')
     <div class="history">
         <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-strong" id="dry-run">Dry-run it</x-act>
         <x-act :action="$page->shot->at('shots.undo')" icon="undo-2" class="is-quiet" id="undo" :live="$page->revision->id"

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * E5: the framing that matters most comes late: if weather, battery or people end the run early, it is the one that is missing.
+ */
+final class BestFramingComesLate implements Check
+{
+    public function find(Shot $shot): ?Finding
+    {
+        $plan = $shot->plan;
+        $place = $plan->move->mattersMost();
+        $photo = $place === null ? null : $shot->schedule->pegPhotos()[$place] ?? null;
+        $total = $shot->schedule->photosTotal();
+        if ($place === null || $photo === null || 2 * $photo <= $total + 1) {
+            return null;
+        }
+        $peg = Move::peg($place);
+
+        return new Finding(
+            'E5',
+            Severity::Know,
+            'What matters most comes late',
+            sprintf('%s after %s of %s', $peg, number_format($photo), PlainText::photos($total)),
+            sprintf(
+                'If weather turns or the run ends early, %s is what is missing: %s come before it. Run the move from its end, and play the clip backwards.',
+                $peg,
+                PlainText::photos($photo - 1),
+            ),
+            $photo,
+            $total - $photo + 1,
+            static fn (): array => [new Remedy(
+                'reverse',
+                'Run the move the other way round',
+                'the clip is played backwards in the edit, if time may run so',
+                $plan->reversed(),
+            )],
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * What a change of plan keeps and what it costs, told from the two plans themselves, so that nothing is promised that does not hold.
+ * Time is counted from what was asked for: a run that overruns takes longer anyway, and nobody asked for that.
+ */
+final class Cost
+{
+    /** Less than this is how intervals are rounded. */
+    private const NOTICEABLE_SECONDS = 0.5;
+
+    /**
+     * @param string $remark what else is to be said of it; may be empty
+     */
+    public static function told(Plan $before, Plan $after, string $remark): string
+    {
+        $same = self::same($before, $after);
+        $kept = array_keys(array_filter($same));
+        $clip = static fn (Plan $plan): float => $plan->photosTotal() / $plan->timing->framesPerSecond;
+
+        return PlainText::sentenceOf([
+            count($kept) === count($same) ? 'keeps everything' : ($kept === [] ? '' : 'keeps ' . PlainText::listed($kept)),
+            $same['clip'] ? '' : sprintf('%s of clip instead of %s', PlainText::seconds($clip($after)), PlainText::seconds($clip($before))),
+            $same['time on site'] ? '' : self::onSite(self::extraSeconds($before, $after)),
+            $same['framing'] ? '' : 'the framing changes',
+            $remark,
+        ]);
+    }
+
+    /** How much longer than asked for it takes. */
+    public static function extraSeconds(Plan $before, Plan $after): float
+    {
+        return Schedule::bookedSeconds($after) - Schedule::bookedSeconds($before);
+    }
+
+    private static function onSite(float $extra): string
+    {
+        return PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' longer' : ' less') . ' on site than asked for';
+    }
+
+    /**
+     * @return array{clip: bool, 'time on site': bool, interval: bool, exposure: bool, framing: bool}
+     */
+    private static function same(Plan $before, Plan $after): array
+    {
+        $framing = static fn (Plan $plan): array => array_map(static fn (Keyframe $keyframe): array => $keyframe->positions, $plan->move->keyframes);
+
+        return [
+            'clip' => abs($before->photosTotal() / $before->timing->framesPerSecond - $after->photosTotal() / $after->timing->framesPerSecond) < 0.005,
+            'time on site' => abs(self::extraSeconds($before, $after)) <= self::NOTICEABLE_SECONDS,
+            'interval' => $before->timing->interval->keys === $after->timing->interval->keys
+                && $before->timing->intervalMeans === $after->timing->intervalMeans,
+            'exposure' => $before->timing->exposure->keys === $after->timing->exposure->keys,
+            'framing' => $framing($before) === $framing($after),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Checks\Cost;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Remedy;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
+
+/**
+ * What mends a finding of a shot whose figures are pinned: those that keep all pins first, and of the others which pin gives way.
+ */
+final class PinnedRemedies
+{
+    /**
+     * @return list<array{remedy: Remedy, costs: string, givesWay: list<string>}> costs and what gives way with the pins as they are
+     */
+    public static function of(PinnedPlan $pinned, Finding $finding): array
+    {
+        $found = [];
+        foreach ($finding->remedies() as $remedy) {
+            try {
+                $edited = $pinned->became($remedy->mended, '');
+            } catch (InvalidInput) {
+                // The pins leave no room for it.
+                continue;
+            }
+            $asOffered = $edited->plan->timing->photos === $remedy->mended->timing->photos
+                && $edited->plan->timing->interval->keys === $remedy->mended->timing->interval->keys;
+            if (!$asOffered && Report::on(Shot::of($edited->plan))->finding($finding->id) !== null) {
+                continue;
+            }
+            $found[] = [
+                'remedy' => $remedy,
+                'costs' => $asOffered ? $remedy->costs : Cost::told($pinned->plan, $edited->plan, $remedy->remark),
+                'givesWay' => $edited->givesWay,
+            ];
+        }
+        // Sorting is stable: the likeliest first within each.
+        usort($found, static fn (array $a, array $b): int => min(1, count($a['givesWay'])) <=> min(1, count($b['givesWay'])));
+
+        return $found;
+    }
+}

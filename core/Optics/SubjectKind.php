@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Optics;
+
+/**
+ * What moves in the picture: it decides how far it may go from photo to photo.
+ */
+enum SubjectKind: string
+{
+    /** One thing that the eye follows: a boat, a walker, the moon. */
+    case One = 'one';
+
+    /** Many that come and go: traffic, a crowd, water, stars. Nobody follows any of them. */
+    case Stream = 'stream';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::One => 'one thing the eye follows',
+            self::Stream => 'a stream: traffic, a crowd, water',
+        };
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Severity;
+use Evrent\Core\Editing\Figure;
+use Evrent\Core\Editing\Pins;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Editing\PinnedRemedies;
+use Evrent\Core\Shot\Shot;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Findings that once cried wolf or kept silent, each by its number.
+ */
+final class TrueFindingsTest extends TestCase
+{
+    private const OPTICS = ['/optics' => Plans::OPTICS + ['focal_mm' => 24]];
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function report(array $changes): Report
+    {
+        return Report::on(Shot::of(Plans::with($changes)));
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function found(string $id, array $changes): Finding
+    {
+        $finding = self::report($changes)->finding($id);
+        self::assertNotNull($finding, "{$id} is not found");
+
+        return $finding;
+    }
+
+    public function testT9AsksWhatMoves(): void
+    {
+        // 1 m/s at 20 m is 64 px a second: 512 px in 8 s, 27 % of 1920.
+        $boat = self::OPTICS + ['/optics/subject_speed_m_s' => 1];
+        self::assertSame('27 % of the frame a photo', self::found('T9', $boat)->shortfall);
+        self::assertNull(self::report($boat + ['/optics/subject_kind' => 'stream'])->finding('T9'), 'half the frame is the limit of a stream');
+        // 2 m/s: 53 %. Open for a tenth of the interval it jumps; for a fifth it flows.
+        $traffic = self::OPTICS + ['/optics/subject_speed_m_s' => 2, '/optics/subject_kind' => 'stream'];
+        self::assertStringContainsString('open too short to make a flow of it', self::found('T9', $traffic)->sentence);
+        self::assertNull(self::report($traffic + ['/timing/exposure_s' => 1.6])->finding('T9'));
+    }
+
+    /** 180° in 400 photos with ramps of 20 %: 180/399 · 1.25 = 0.5639° a photo; 73.74/(0.5639 · 24) = 5.45 s. */
+    public function testT12CountsByTheFieldOfView(): void
+    {
+        $finding = self::found('T12', self::OPTICS + ['/timing/photos' => 400, '/move/keyframes/0/pan' => -90, '/move/keyframes/1/pan' => 90, '/rig/axes/1/max_speed' => 30]);
+        self::assertSame('5.45 s to cross the frame', $finding->shortfall);
+        // A slide by its width at the distance: 2 · 20 · 18/24 = 30 m take 2,000 photos of 15 mm, 83 s.
+        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/pan' => -14])->finding('T12'));
+        $near = self::OPTICS + ['/optics/subject_m' => 2, '/move/keyframes/1/pan' => -14];
+        // 3 m wide at 2 m: 4.767 mm a photo cross it in 3000/4.767/24 = 26 s.
+        self::assertNull(self::report($near)->finding('T12'));
+        self::assertSame('26.22 s to cross the frame', self::found('T12', $near + ['/thresholds' => ['crossing_s' => 30]])->shortfall);
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, string, ?string}>
+     */
+    public static function dials(): iterable
+    {
+        $keys = ['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 2]]];
+        yield 'keyed, and nobody turns the dial' => [$keys + ['/camera/exposure_timed_by' => 'camera'], '6 clicks', 'Time it by the controller, on bulb'];
+        yield '1/500 s by the controller' => [
+            ['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb'], '1/500 s on bulb', 'Time it by the camera, on manual',
+        ];
+        yield 'aperture priority on manual' => [
+            ['/light' => ['control' => 'aperture_priority'], '/camera/dial' => 'manual'], 'every exposure is another', 'Set the dial to aperture priority',
+        ];
+        yield 'manual on aperture priority' => [
+            ['/light' => ['iso' => 100], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'], 'every exposure is another', 'Set the dial to manual',
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    #[DataProvider('dials')]
+    public function testT4TellsOfDials(array $changes, string $shortfall, ?string $remedy): void
+    {
+        $finding = self::found('T4', $changes);
+        self::assertSame([$shortfall, $remedy], [$finding->shortfall, $finding->remedies()[0]->label ?? null]);
+    }
+
+    public function testT4IsSilentWhereSomebodyTurnsNothing(): void
+    {
+        self::assertNull(self::report(['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'manual'])->finding('T4'));
+        self::assertNull(self::report(['/light' => ['control' => 'aperture_priority'], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'])->finding('T4'));
+        self::assertNull(self::report(['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.6]], '/camera/exposure_timed_by' => 'camera'])->finding('T4'));
+    }
+
+    public function testT1T2T6AreOneCard(): void
+    {
+        // The rig needs 2.42 s; the card 2.5 s a photo with a buffer of one.
+        $report = self::report(['/timing/interval_s' => 1.5, '/camera/write_s' => 2.5, '/camera/buffer_frames' => 1]);
+        self::assertSame(['T1'], array_values(array_intersect(array_column($report->findings, 'id'), ['T1', 'T2', 'T6'])));
+        self::assertSame(['T2', 'T6'], array_column($report->findings[0]->alike, 'id'));
+        self::assertSame('T1', $report->toldWith($report->finding('T6') ?? self::fail('T6 is gone'))?->id);
+    }
+
+    /** 240 photos at 1.5 s are 6 minutes; at 2.5 s they are 10, whatever the run would have stretched to. */
+    public function testT1CountsItsCostFromWhatWasAsked(): void
+    {
+        $finding = self::found('T1', ['/timing/interval_s' => 1.5]);
+        self::assertSame('keeps clip, exposure and framing; 4 min longer on site than asked for', $finding->remedy('interval')?->costs);
+    }
+
+    public function testARemedyThatKeepsAllPinsComesFirstAndTheOthersSayWhichTheyBreak(): void
+    {
+        $pins = new Pins(Figure::Interval, 240, null, 528.0);
+        $pinned = new PinnedPlan(Plans::with(['/timing/interval_s' => 2.2]), $pins);
+        $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding('T1') ?? self::fail('T1 is not found'));
+        self::assertSame(['exposure', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
+        self::assertSame([], $remedies[0]['givesWay']);
+        self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[1]['givesWay']));
+        // The time on site stays, and so fewer photos fit: what is said is what comes of it.
+        self::assertStringContainsString('8.79 s of clip instead of 10 s', $remedies[1]['costs']);
+        self::assertStringNotContainsString('longer', $remedies[1]['costs']);
+    }
+
+    public function testT15StaysOnTheMarksAndWithinLensAndBag(): void
+    {
+        $noon = ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 0.8];
+        $finding = self::found('T15', $noon + ['/light' => ['aperture' => 8, 'iso' => 200, 'filters' => [3, 6]]]);
+        $labels = array_column($finding->remedies(), 'label', 'key');
+        self::assertSame('Put on the ND of 3 stops and the ND of 6 stops', $labels['nd'] ?? null);
+        self::assertMatchesRegularExpression('~^Expose 1/\d+ s$~', $labels['exposure'] ?? '');
+        self::assertArrayNotHasKey('aperture', $labels, 'nine stops are beyond any ring');
+    }
+
+    public function testT16ByFocalLengthAloneWhereNothingElseIsKnown(): void
+    {
+        // 500/24 = 20.8 s.
+        $stars = self::OPTICS + ['/timing/exposure_s' => 25, '/timing/interval_s' => 40];
+        $finding = self::found('T16', $stars + ['/light' => ['exposed_for' => 'sky']]);
+        self::assertSame(Severity::Look, $finding->severity);
+        self::assertStringContainsString('the rule of 500 allows 20.83 s', $finding->sentence);
+        self::assertSame('Expose no longer than 20 s', $finding->remedies()[0]->label);
+        self::assertSame(Severity::Know, self::found('T16', $stars)->severity);
+        self::assertNull(self::report($stars + ['/light' => ['lamps_lux' => 40]])->finding('T16'), 'a street has no stars to trail');
+        self::assertNull(self::report(['/timing/exposure_s' => 20] + $stars)->finding('T16'));
+    }
+
+    public function testT23LeavesAStarfieldInPeaceAndTellsOfOneThatIsWrong(): void
+    {
+        $night = self::OPTICS + [
+            '/site' => ['date' => '2027-04-07', 'sky_mag' => 21.6] + Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:30'], '/timing/interval_s' => 32,
+            '/timing/exposure_s' => 20, '/optics/focal_mm' => 14, '/move/keyframes/0/tilt' => 40, '/move/keyframes/1/tilt' => 40,
+        ];
+        $right = self::report($night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
+        self::assertNull($right->finding('T23'));
+        self::assertNull($right->finding('T15'));
+        $wrong = self::found('T23', $night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 8, 'iso' => 100, 'widest_aperture' => 2.0]]);
+        self::assertSame(Severity::Stops, $wrong->severity);
+        self::assertSame(['Open to f/2 and go up to ISO 1000'], array_values(array_intersect_key(array_column($wrong->remedies(), 'label', 'key'), ['iso' => true])));
+        // Lighter than wanted, but no highlight is gone: a check, not a spoilt shot.
+        $suburb = self::found('T15', ['/site' => ['date' => '2027-04-07', 'sky_mag' => 19.5] + Plans::SITE] + $night
+            + ['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
+        self::assertSame([Severity::Look, '2.7 stops over'], [$suburb->severity, $suburb->shortfall]);
+        $noon = self::found('T15', ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 1, '/light' => ['aperture' => 2.8]]);
+        self::assertSame(Severity::Stops, $noon->severity);
+    }
+
+    public function testL5OnlyWhereTheCropTakesWhatAKeyframeNeeds(): void
+    {
+        // 16:9 leaves 84.4 % of the height of 3:2.
+        self::assertNull(self::report(self::OPTICS)->finding('L5'));
+        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/subject_height' => 0.84])->finding('L5'));
+        $finding = self::found('L5', self::OPTICS + ['/move/keyframes/1/subject_height' => 0.95]);
+        self::assertSame('10.6 % of the height lost at B', $finding->shortfall);
+        self::assertStringContainsString('left and right', self::found('L5', self::OPTICS + [
+            '/optics/output_width_px' => 1080, '/optics/output_height_px' => 1920, '/move/keyframes/0/subject_width' => 0.5,
+        ])->sentence);
+    }
+
+    public function testE5TheBestFramingComesFirst(): void
+    {
+        self::assertNull(self::report(['/move/keyframes/0/matters_most' => true])->finding('E5'));
+        $finding = self::found('E5', ['/move/keyframes/1/matters_most' => true]);
+        self::assertSame('B after 228 of 240 photos', $finding->shortfall);
+        $mended = $finding->remedies()[0]->mended;
+        self::assertTrue($mended->move->keyframes[0]->mattersMost);
+        self::assertStringContainsString('played backwards', $finding->remedies()[0]->costs);
+        self::assertNull(Report::on(Shot::of($mended))->finding('E5'));
+    }
+}

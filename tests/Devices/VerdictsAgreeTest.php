@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Severity;
+use Evrent\Core\Run\RunVerdict;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
+use Evrent\Devices\Virtual\DryRun;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * What the plan says of two thousand random shots and what their dry runs say: the same, apart from what chance added, which is named.
+ */
+final class VerdictsAgreeTest extends TestCase
+{
+    private const SHOTS = 2_000;
+    private const AT_A_TIME = 250;
+
+    /**
+     * @return iterable<string, array{int}>
+     */
+    public static function chunks(): iterable
+    {
+        for ($from = 1; $from <= self::SHOTS; $from += self::AT_A_TIME) {
+            yield "from seed {$from}" => [$from];
+        }
+    }
+
+    #[DataProvider('chunks')]
+    public function testPlanAndDryRunAgree(int $from): void
+    {
+        $said = [];
+        foreach (Plans::random($from + self::AT_A_TIME - 1, $from, 40) as $seed => [$plan]) {
+            $schedule = Schedule::of($plan);
+            $report = Report::on(Shot::on($schedule));
+            $log = DryRun::of($schedule, $from);
+            $verdict = $log->verdict();
+            $timing = array_filter(array_map($report->finding(...), ['T1', 'T2', 'T6', 'T7', 'T22']));
+            $spoils = array_filter($timing, static fn ($finding): bool => $finding->severity === Severity::Stops);
+            $runs = $log->latePhotos > 0 || $log->usablePhotos < $log->photosPlanned();
+            self::assertSame($runs, $verdict->failed, $seed);
+            if ($spoils !== []) {
+                // What the plan says will fail did, and the run names it.
+                self::assertTrue($verdict->failed, "{$seed}: {$verdict->says} {$verdict->why}");
+                self::assertSame('This shot falls short.', $verdict->says, $seed);
+                self::assertStringContainsString(RunVerdict::foretold($schedule)->title ?? '?', $verdict->why, $seed);
+            } elseif ($timing !== []) {
+                self::assertFalse($verdict->passes, "{$seed}: a pass by luck is none");
+                self::assertSame('This shot has no room for chance.', $verdict->says, $seed);
+            } elseif ($plan->trigger->isCamera()) {
+                // A timer of its own may brush a move by some milliseconds, which is chance and told as that.
+                self::assertContains($verdict->says, ['This shot works.', 'This run falls short.'], $seed);
+            } else {
+                self::assertTrue($verdict->passes, "{$seed}: {$verdict->says} {$verdict->why}");
+            }
+            self::assertMatchesRegularExpression('/Chance added (nothing|up to [\d.]+ m?s)\.$/', $verdict->why, $seed);
+            $said[$verdict->says] = ($said[$verdict->says] ?? 0) + 1;
+        }
+        self::assertGreaterThan(20, min($said['This shot works.'] ?? 0, $said['This shot falls short.'] ?? 0));
+    }
+}
