@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Preset;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
-use Evrent\Core\Plan\Plan;
+use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Presets\RecipeText;
@@ -23,12 +25,14 @@ final class Presets
     /**
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public static function applied(Preset $preset, Plan $plan): Plan
+    public static function applied(Preset $preset, PinnedPlan $pinned): Edited
     {
+        $told = "{$preset->kind->label()} “{$preset->name}”";
+
         return match ($preset->kind) {
-            PresetKind::Move => Transfer::move(PlanReader::fromJson($preset->content), $plan),
-            PresetKind::Shot => Transfer::shot(PlanReader::fromJson($preset->content), $plan),
-            PresetKind::Recipe => self::recipe($preset)->applied($plan),
+            PresetKind::Move => $pinned->became(Transfer::move(PlanReader::fromJson($preset->content), $pinned->plan), $told),
+            PresetKind::Shot => $pinned->became(Transfer::shot(PlanReader::fromJson($preset->content), $pinned->plan), $told),
+            PresetKind::Recipe => AppliedRecipe::edited($pinned, self::recipe($preset), $told, KitLight::of($pinned->plan)->toBegin()),
         };
     }
 

@@ -20,7 +20,6 @@ use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 use Throwable;
 
 /**
@@ -142,20 +141,7 @@ final readonly class ShotPage
      */
     public function lightOfKit(): array
     {
-        $has = [];
-        foreach ($this->plan->kit as $picked) {
-            $item = KitItem::query()->where('kind', $picked->kind->value)->where('name', $picked->name)->first();
-            $piece = $item?->piece();
-            foreach (['widest_aperture', 'highest_iso', 'nd_stops'] as $name) {
-                $value = $piece?->value($name);
-                if ($value !== null) {
-                    $key = $name === 'nd_stops' ? 'filters' : $name;
-                    $has[$key] = trim(($key === 'filters' ? $has[$key] ?? '' : '') . ' ' . PlainText::number($value));
-                }
-            }
-        }
-
-        return $has;
+        return KitLight::of($this->plan)->texts();
     }
 
     /** Which fields there are, and what stands between them as text: the same for two plans that differ in the fields' values alone. */

@@ -82,7 +82,9 @@ final readonly class PinnedPlan
         $edit = TypedEdit::apply($this->plan, $name, $with);
         $given = $edit->plan->timing->interval->keys === $this->plan->timing->interval->keys ? [] : [Figure::Interval];
 
-        return $this->settledAs($edit->plan, $this->pins, $given, $given, $edit->told);
+        $settled = $this->settledAs($edit->plan, $this->pins, $given, $given, $edit->told);
+
+        return new Edited($settled->plan, $settled->pins, $settled->told, [...$edit->givesWay, ...$settled->givesWay]);
     }
 
     /**

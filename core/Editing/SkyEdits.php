@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Motion\Base;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
@@ -44,7 +45,8 @@ final class SkyEdits
 
     /**
      * Keeps a body in the middle of the frame: pan and tilt go through keyframes along its path, few enough that it strays by less
-     * than a twentieth of a degree between them. A slide goes on as it did, evenly.
+     * than a twentieth of a degree between them. A slide goes on as it did, evenly. Where the pan's travel does not reach, the base is
+     * turned so that it does as far as it can, and beyond it the rig stands at its end.
      *
      * @throws InvalidInput
      */
@@ -65,6 +67,7 @@ final class SkyEdits
             throw new InvalidInput([new Problem('/edit/target', 'The rig has no pan axis to follow it with.')]);
         }
         $kept = self::fewest($azimuths, $altitudes, $first, $last);
+        $plan = self::withBaseTurned($plan, $azimuths, $first, $last);
         $offset = self::turned($plan, $azimuths, $first, $last);
         $keyframes = [];
         foreach ($kept as $k => $n) {
@@ -73,8 +76,8 @@ final class SkyEdits
             foreach ($plan->rig->axes as $axis) {
                 [$from, $to] = [$ends[0]->positions[$axis->id], $ends[1]->positions[$axis->id]];
                 $positions[$axis->id] = match ($axis->role) {
-                    AxisRole::Pan => round($azimuths[$n] + $offset, 4),
-                    AxisRole::Tilt => round($altitudes[$n] + self::dip($plan, $azimuths[$n] + $offset), 4),
+                    AxisRole::Pan => $axis->clamp(round($azimuths[$n] + $offset, 4)),
+                    AxisRole::Tilt => $axis->clamp(round($altitudes[$n] + self::dip($plan, $azimuths[$n] + $offset), 4)),
                     default => $from + ($to - $from) * $share,
                 };
             }
@@ -111,6 +114,27 @@ final class SkyEdits
         }
 
         return $kept;
+    }
+
+    /**
+     * Turns the base where the pan's travel ends before the path does: so far that the middle of the path is the middle of the travel.
+     *
+     * @param list<float> $azimuths
+     */
+    private static function withBaseTurned(Plan $plan, array $azimuths, int $first, int $last): Plan
+    {
+        $pan = $plan->rig->axisFor(AxisRole::Pan);
+        $offset = self::turned($plan, $azimuths, $first, $last);
+        $path = array_slice($azimuths, $first, $last - $first + 1);
+        [$least, $most] = [min([INF, ...$path]), max([-INF, ...$path])];
+        if ($pan === null || $pan->holds($least + $offset) && $pan->holds($most + $offset)) {
+            return $plan;
+        }
+        $middle = ($least + $most) / 2.0 - ($pan->min + $pan->max) / 2.0;
+
+        $base = $plan->rig->base;
+
+        return $plan->withRig($plan->rig->withBase(new Base($base->offLevelDegrees, $base->towardDegrees, round(Angles::turn($middle)))));
     }
 
     /**

@@ -83,9 +83,10 @@ final readonly class TypedEdit
     ];
 
     /**
-     * @param string $told what was done, in words for the history
+     * @param string       $told     what was done, in words for the history
+     * @param list<string> $givesWay what had to be changed beside what was asked for, a sentence each
      */
-    public function __construct(public Plan $plan, public string $told)
+    public function __construct(public Plan $plan, public string $told, public array $givesWay = [])
     {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Presets;
 
 use Evrent\Core\Format\Fields;
+use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -21,9 +22,11 @@ final class RecipeText
      * @param string $openText     exposure as a share of the interval, such as "40 %"
      * @param string $clipText     such as "20 s"
      *
+     * @param ?Recipe $kept       what is not typed stays as it is in this one
+     *
      * @throws InvalidInput with pointers /interval_s, /open_share, /clip_s, /reason
      */
-    public static function read(string $intervalText, string $openText, string $clipText, string $reason): Recipe
+    public static function read(string $intervalText, string $openText, string $clipText, string $reason, ?Recipe $kept = null): Recipe
     {
         $problems = new Problems();
         $interval = TypedText::seconds($intervalText);
@@ -42,7 +45,15 @@ final class RecipeText
         }
         $recipe = null;
         try {
-            $recipe = new Recipe($interval ?? 1.0, $open ?? 0.5, $clip ?? 1.0, $reason);
+            $recipe = new Recipe(
+                $interval ?? 1.0,
+                $open ?? 0.5,
+                $clip ?? 1.0,
+                $reason,
+                $kept?->exposedFor,
+                $kept->followsLight ?? false,
+                $kept->onMains ?? false,
+            );
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('', $invalid);
         }
@@ -53,7 +64,7 @@ final class RecipeText
     }
 
     /**
-     * @param string $json {"interval_s", "open_share", "clip_s"}
+     * @param string $json {"interval_s", "open_share", "clip_s"}, and where it has them "exposed_for", "follows_light", "on_mains"
      *
      * @throws InvalidInput
      */
@@ -66,16 +77,24 @@ final class RecipeText
             throw new InvalidInput([new Problem('', 'This is not a recipe.')]);
         }
         $read = [$fields->number('interval_s', 1), $fields->number('open_share', 0.5), $fields->number('clip_s', 1)];
+        $more = [
+            $fields->has('exposed_for') ? $fields->choice('exposed_for', ExposedFor::class, ExposedFor::Land) : null,
+            $fields->flag('follows_light', false),
+            $fields->flag('on_mains', false),
+        ];
         $fields->refuseTheRest();
         $problems->throwIfAny();
 
-        return new Recipe($read[0], $read[1], $read[2], $reason);
+        return new Recipe($read[0], $read[1], $read[2], $reason, ...$more);
     }
 
     public static function toJson(Recipe $recipe): string
     {
         return json_encode([
             'interval_s' => $recipe->intervalSeconds, 'open_share' => $recipe->openShare, 'clip_s' => $recipe->clipSeconds,
+            ...($recipe->exposedFor === null ? [] : ['exposed_for' => $recipe->exposedFor->value]),
+            ...($recipe->followsLight ? ['follows_light' => true] : []),
+            ...($recipe->onMains ? ['on_mains' => true] : []),
         ], JSON_THROW_ON_ERROR);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\SkyBrightness;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
 
@@ -14,7 +17,7 @@ use Evrent\Core\Values\InvalidInput;
  * What a shot is exposed with to begin with: by day what shows land sharp from near to far, under stars the widest aperture and the ISO
  * that its exposure asks for. Nobody begins a night at f/8 and ISO 100.
  */
-final class LightToBegin
+final readonly class LightToBegin
 {
     /** Stars show once the sun is so far down. */
     private const DARK_DEGREES = -12.0;
@@ -24,31 +27,49 @@ final class LightToBegin
      * @param ?float      $highestIso     of the body, where it is known
      * @param list<float> $filters        stops of each neutral density filter in the bag
      */
-    public static function of(Plan $plan, ?float $widestAperture = null, ?float $highestIso = null, array $filters = []): Light
+    public function __construct(private ?float $widestAperture = null, private ?float $highestIso = null, private array $filters = [])
     {
-        $isos = array_values(array_filter(Light::USUAL_ISOS, static fn (float $iso): bool => $iso <= ($highestIso ?? INF)));
-        $known = new Light(isos: $isos === [] ? Light::USUAL_ISOS : $isos, filters: $filters, widestAperture: $widestAperture, highestIso: $highestIso);
+    }
+
+    /** By what the shot's own hours are. */
+    public function for(Plan $plan): Light
+    {
+        $known = $this->known();
         try {
-            $shot = Shot::of($plan->with(['light' => $known]));
+            $sun = Shot::of($plan->with(['light' => $known]))->sky()?->altitudes(Target::Sun);
         } catch (InvalidInput) {
             return $known;
         }
-        $sun = $shot->sky()?->altitudes(Target::Sun);
 
-        return $sun !== null && $sun[intdiv(count($sun), 2)] < self::DARK_DEGREES ? self::underStars($shot, $known) : $known;
+        return $sun !== null && $sun[intdiv(count($sun), 2)] < self::DARK_DEGREES ? $this->forStars($plan) : $known;
     }
 
-    private static function underStars(Shot $shot, Light $known): Light
+    /** Where nobody said when, under a moonless sky. */
+    public function forStars(Plan $plan): Light
     {
-        $open = $known->with(['exposedFor' => ExposedFor::Sky, 'aperture' => $known->widestAperture ?? Light::USUAL_WIDEST_APERTURE]);
-        $errors = $shot->after($shot->plan->with(['light' => $open]))->light()->errors ?? [0.0];
-        $missing = -$errors[intdiv(count($errors), 2)];
-        $wanted = $open->iso * 2.0 ** $missing;
+        $known = $this->known();
+        $open = $known->with(['exposedFor' => ExposedFor::Sky, 'aperture' => $this->widestAperture ?? Light::USUAL_WIDEST_APERTURE]);
+        $values = Shot::of($plan->with(['light' => $open]))->light()->exposureValues ?? [];
+        $value = $values[intdiv(count($values), 2)] ?? SkyBrightness::exposureValue(SkyBrightness::ofMagnitude($plan->site->skyMag ?? Site::USUAL_SKY_MAG));
+        $seconds = $plan->timing->exposure->longest();
+        $error = static fn (float $iso): float => abs(ShotLight::errorStops($open, $value, $seconds, Exposure::trueIso($iso)));
         $best = $open->iso;
         foreach ($open->isos as $iso) {
-            $best = abs(log($iso / $wanted, 2)) < abs(log($best / $wanted, 2)) ? $iso : $best;
+            $best = $error($iso) < $error($best) ? $iso : $best;
         }
 
         return $open->with(['iso' => $best]);
+    }
+
+    private function known(): Light
+    {
+        $isos = array_values(array_filter(Light::USUAL_ISOS, fn (float $iso): bool => $iso <= ($this->highestIso ?? INF)));
+
+        return new Light(
+            isos: $isos === [] ? Light::USUAL_ISOS : $isos,
+            filters: $this->filters,
+            widestAperture: $this->widestAperture,
+            highestIso: $this->highestIso,
+        );
     }
 }

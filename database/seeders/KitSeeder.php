@@ -16,9 +16,9 @@ final class KitSeeder extends Seeder
 {
     private const HEAD = [
         'pan_min' => -180.0, 'pan_max' => 180.0, 'pan_max_speed' => 12.0,
-        'pan_max_acceleration' => 30.0, 'pan_steps_per_unit' => 88.8888888889, 'pan_backlash' => 0.02,
+        'pan_max_acceleration' => 30.0, 'pan_steps_per_unit' => 355.5555555556, 'pan_backlash' => 0.02,
         'tilt_min' => -45.0, 'tilt_max' => 60.0, 'tilt_max_speed' => 10.0,
-        'tilt_max_acceleration' => 30.0, 'tilt_steps_per_unit' => 88.8888888889, 'tilt_backlash' => 0.02,
+        'tilt_max_acceleration' => 30.0, 'tilt_steps_per_unit' => 355.5555555556, 'tilt_backlash' => 0.02,
     ];
 
     public function run(): void
@@ -31,7 +31,7 @@ final class KitSeeder extends Seeder
     /**
      * @return list<Piece>
      */
-    private static function pieces(): array
+    public static function pieces(): array
     {
         return [
             new Piece(KitKind::Body, 'Full-frame body, 24 MP', [
@@ -46,7 +46,7 @@ final class KitSeeder extends Seeder
                 'image_width_px' => 6240.0, 'image_height_px' => 4160.0, 'mass_kg' => 0.45, 'raw_mb' => 26.0,
                 'write_s' => 0.7, 'buffer_frames' => 18.0, 'shutter_lag_s' => 0.08,
                 'battery_wh' => 8.7, 'idle_w' => 1.3, 'exposing_w' => 2.4, 'photo_j' => 3.0,
-                'lowest_iso' => 100.0, 'highest_iso' => 3200.0,
+                'lowest_iso' => 100.0, 'highest_iso' => 6400.0,
             ]),
             new Piece(KitKind::Lens, 'Wide 20 mm', ['focal_mm' => 20.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.5]),
             new Piece(KitKind::Lens, 'Normal 35 mm', ['focal_mm' => 35.0, 'widest_aperture' => 2.0, 'mass_kg' => 0.35]),

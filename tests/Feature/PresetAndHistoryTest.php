@@ -57,11 +57,11 @@ final class PresetAndHistoryTest extends PageTestCase
         $tide = Preset::query()->where('name', 'Tide and shadows')->firstOrFail();
         $this->apply($shot, $tide->id);
         $plan = self::planOf($shot);
-        self::assertSame([12.0, 1.2, 480], [$plan->timing->interval->longest(), $plan->timing->exposure->longest(), $plan->photosTotal()]);
+        self::assertSame([12.0, 1.0, 480], [$plan->timing->interval->longest(), $plan->timing->exposure->longest(), $plan->photosTotal()]);
         $typed = ['name' => 'Tide', 'interval_s' => '0:15', 'open_share' => '50 %', 'clip_s' => '10', 'note' => 'Ours is faster.'];
         $this->put("/presets/{$tide->id}", $typed)->assertRedirect('/presets');
         $this->apply($shot, $tide->id);
-        self::assertSame([15.0, 7.5, 240], [self::planOf($shot)->timing->interval->longest(), self::planOf($shot)->timing->exposure->longest(), self::planOf($shot)->photosTotal()]);
+        self::assertSame([15.0, 6.35, 240], [self::planOf($shot)->timing->interval->longest(), self::planOf($shot)->timing->exposure->longest(), self::planOf($shot)->photosTotal()]);
         $this->post('/presets', ['name' => 'Gulls'] + $typed)->assertRedirect('/presets');
         $this->get('/presets')->assertOk()->assertSee('Gulls')->assertSee('Ours is faster.');
         $this->delete("/presets/{$tide->id}")->assertRedirect('/presets');

@@ -67,10 +67,7 @@ final class PresetController
             return ShotResponse::shown($request, $shot, 'That preset is gone. Choose another.');
         }
 
-        $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
-            Presets::applied($preset, $plan->plan),
-            "{$preset->kind->label()} “{$preset->name}”",
-        );
+        $edit = static fn (PinnedPlan $plan): Edited => Presets::applied($preset, $plan);
 
         $notice = "“{$preset->name}” is applied. Undo takes it back.";
 
@@ -87,7 +84,13 @@ final class PresetController
             if (!$form->isRecipe()) {
                 return ['name' => $typed['name'], 'note' => $typed['note']];
             }
-            $recipe = RecipeText::read($typed['interval_s'], $typed['open_share'], $typed['clip_s'], $typed['note']);
+            $recipe = RecipeText::read(
+                $typed['interval_s'],
+                $typed['open_share'],
+                $typed['clip_s'],
+                $typed['note'],
+                $kept === null ? null : Presets::recipe($kept),
+            );
 
             return ['name' => $typed['name'], 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)];
         }));

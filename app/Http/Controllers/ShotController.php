@@ -23,6 +23,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Presets\AppliedRecipe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +37,9 @@ final class ShotController
             $plan = StarterPlans::named($form->text('starter'))->withTitle($form->text('title'));
             $recipe = $form->text('recipe');
 
-            return $createShot($shoot, $recipe === '' ? $plan : Presets::recipeNumbered($recipe)->applied($plan), 'new shot');
+            $sited = new PinnedPlan($plan->with(['site' => $shoot->site()]));
+
+            return $createShot($shoot, $recipe === '' ? $plan : AppliedRecipe::on($sited, Presets::recipeNumbered($recipe))->plan, 'new shot');
         });
 
         return redirect($shot->path());

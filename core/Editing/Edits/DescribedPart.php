@@ -62,7 +62,7 @@ final class DescribedPart
         $number = static fn (string $name): ?float => TypedText::number($given->text($name));
         $filters = array_filter(array_map(TypedText::number(...), explode(' ', $given->text('filters'))), is_float(...));
 
-        return LightToBegin::of($plan, $number('widest_aperture'), $number('highest_iso'), array_values($filters));
+        return (new LightToBegin($number('widest_aperture'), $number('highest_iso'), array_values($filters)))->for($plan);
     }
 
     /** Nothing that is fed is nothing to say. */

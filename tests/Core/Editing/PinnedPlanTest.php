@@ -11,6 +11,7 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -47,11 +48,11 @@ final class PinnedPlanTest extends TestCase
             self::assertSame([$photos, $interval], [$pinned->plan->photosTotal(), $pinned->plan->timing->interval->longest()]);
             self::assertSame(2400.0, $pinned->pins->shootingSeconds);
         }
-        // A recipe of one every 5 s: in 40 min that is 480 photos, and it is said that the 343 are not kept.
+        // A recipe of one every 5 s would make 480 photos of 40 min: 343 are pinned too, so the interval goes on following.
         $recipe = new Recipe(5.0, 0.2, 20.0, 'a test');
-        $edited = $pinned->became($recipe->applied($pinned->plan), 'recipe');
-        self::assertSame([480, 2400.0], [$edited->plan->photosTotal(), $edited->pins->shootingSeconds]);
-        self::assertSame(['Photos give way: 480 instead of 343.'], $edited->givesWay);
+        $edited = AppliedRecipe::edited($pinned, $recipe, 'recipe');
+        self::assertSame([343, 2400.0, 6.9], [$edited->plan->photosTotal(), $edited->pins->shootingSeconds, $edited->plan->timing->interval->longest()]);
+        self::assertSame(['One every 6.9 s instead of 5 s.'], $edited->givesWay);
     }
 
     public function testAClipThatIsPinnedTakesOtherPhotosAtAnotherRate(): void
@@ -225,7 +226,7 @@ final class PinnedPlanTest extends TestCase
             11 => ['pin', static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => ['photos', 'interval', 'shooting'][$whole(0, 2)]]), []],
             12 => $named('keyframe-hold', ['place' => $whole(0, 4), 'photos' => $whole(0, 30)]),
             13 => $named('interval-keys', ['do' => $constant ? 'vary' : 'add', 'place' => 0]),
-            14 => ['recipe', static fn (PinnedPlan $plan): Edited => $plan->became((new Recipe($tenths(1, 9), 0.3, (float) $whole(4, 15), 'a test'))->applied($plan->plan), 'recipe'), []],
+            14 => ['recipe', static fn (PinnedPlan $plan): Edited => AppliedRecipe::edited($plan, new Recipe($tenths(1, 9), 0.3, (float) $whole(4, 15), 'a test'), 'recipe'), []],
             default => ['remedy', static fn (PinnedPlan $plan): Edited => $plan->became(self::mended($plan->plan), 'remedy'), []],
         };
     }

@@ -156,6 +156,31 @@ final class SkyEditsTest extends TestCase
         }
     }
 
+    /** The sun goes from the south-west to the west, and a pan of 40° that looks north reaches none of it. */
+    public function testTheBaseIsTurnedFirstWhereTheTravelDoesNotReach(): void
+    {
+        $schedule = self::schedule(['/rig/base' => ['zero_bearing_deg' => 0], '/rig/axes/1/min' => -20, '/rig/axes/1/max' => 20]);
+        $edit = TypedEdit::apply($schedule->plan, 'track-body', ['target' => 'sun']);
+        $tracked = Schedule::of($edit->plan);
+        self::assertLessThan(0.07, self::strays($tracked, Target::Sun));
+        foreach ($tracked->plan->move->keyframes as $keyframe) {
+            foreach ($tracked->plan->rig->axes as $axis) {
+                self::assertTrue($axis->holds($keyframe->positions[$axis->id]));
+            }
+        }
+        $bearing = $tracked->plan->rig->base->zeroBearingDegrees;
+        self::assertStringContainsString("so that pan 0 points to {$bearing}°", $edit->told);
+        self::assertStringContainsString('Turn the base: ', implode('', $edit->givesWay));
+        // A pan of 4° holds a part of it, and stands at its ends for the rest.
+        $narrow = self::schedule(['/rig/axes/1/min' => -2, '/rig/axes/1/max' => 2]);
+        foreach (SkyEdits::tracked($narrow, Target::Sun)->move->keyframes as $keyframe) {
+            self::assertLessThanOrEqual(2.0, abs($keyframe->positions['pan']));
+        }
+        // Where the travel reaches, the base stays where it is.
+        $reached = self::schedule([]);
+        self::assertSame($reached->plan->rig->base, SkyEdits::tracked($reached, Target::Sun)->rig->base);
+    }
+
     public function testWithoutAPlaceAStartOrAnAxisItSaysWhatIsMissing(): void
     {
         foreach ([['/start' => null], ['/site' => null]] as $lacking) {

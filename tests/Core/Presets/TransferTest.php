@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Presets;
 
+use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Presets\RecipeText;
 use Evrent\Core\Presets\Transfer;
@@ -47,7 +49,7 @@ final class TransferTest extends TestCase
 
     public function testARecipeKeepsRigAndFramingAndGivesTheClip(): void
     {
-        $plan = (new Recipe(10, 0.25, 12.5, 'Slow cloud has time.'))->applied(Plans::with(['/timing/interval_means' => 'gap']));
+        $plan = AppliedRecipe::on(new PinnedPlan(Plans::with(['/timing/interval_means' => 'gap'])), new Recipe(10, 0.25, 12.5, 'Slow cloud has time.'))->plan;
         $schedule = Schedule::of($plan);
         self::assertSame([10.0, 2.5, 300], [$schedule->intervalSeconds[0], $schedule->exposureSeconds[0], $schedule->photosTotal()]);
         self::assertEquals(Plans::with([])->move, $plan->move);

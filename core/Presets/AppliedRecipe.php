@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Presets;
+
+use Evrent\Core\Checks\Exposing;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Remedy;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Severity;
+use Evrent\Core\Editing\Edited;
+use Evrent\Core\Editing\Figure;
+use Evrent\Core\Editing\HeldFigures;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\LightToBegin;
+use Evrent\Core\Shot\RampedPlan;
+use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Shot\StarTrails;
+use Evrent\Core\Timing\Between;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Mode;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * A recipe on a shot: its timing, with the way of moving and the interval that fit rig, camera and lens, and what was chosen for that in
+ * words. The framing stays, and what the shooter pinned is not moved.
+ */
+final readonly class AppliedRecipe
+{
+    /** The interval grows in steps of this share of the recipe's, up to so many times it. */
+    private const STEP_SHARE = 0.1;
+    private const MOST_STEPS = 30;
+
+    /** What way of moving, interval and exposure decide. */
+    private const BY_TIMING = ['T1', 'T2', 'T4', 'T6', 'T7', 'T9', 'T13', 'T16', 'T17', 'T22'];
+
+    /** What is mended afterwards, and by which remedies. */
+    private const AFTERWARDS = ['T15' => ['nd', 'iso', 'aperture', 'ramp'], 'T23' => ['ramp', 'iso', 'nd'], 'T12' => ['photos'], 'T18' => ['settle']];
+    private const MOST_ROUNDS = 4;
+
+    /**
+     * @param list<string> $said what was chosen beyond the recipe's own numbers, a sentence each
+     */
+    private function __construct(public Plan $plan, public array $said)
+    {
+    }
+
+    /**
+     * @param LightToBegin $light what lens, body and bag are known to have
+     *
+     * @throws InvalidInput
+     */
+    public static function on(PinnedPlan $pinned, Recipe $recipe, LightToBegin $light = new LightToBegin()): self
+    {
+        $said = [];
+        $plan = self::lit($pinned->plan, $recipe);
+        if ($recipe->onMains && $plan->power !== null) {
+            $plan = $plan->with(['power' => null]);
+            $said[] = 'So long a run is fed from the mains: its batteries are left out.';
+        }
+        [$plan, $fits] = self::timed($pinned, $plan, $recipe);
+        $said = [...$said, ...$fits];
+        if ($recipe->exposedFor === ExposedFor::Sky && $plan->light === null) {
+            // Under stars an exposure without a word about aperture and ISO says nothing.
+            $plan = $plan->with(['light' => $light->forStars($plan)]);
+        }
+        if ($recipe->followsLight) {
+            $ramped = self::following($plan);
+            $said = $ramped === null ? $said : [...$said, 'The exposures follow the light.'];
+            $plan = $ramped ?? $plan;
+        }
+        for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+            $remedy = self::remedy($pinned, $plan);
+            if ($remedy === null) {
+                break;
+            }
+            $plan = $remedy->mended;
+            $said[] = "{$remedy->label}.";
+        }
+
+        return new self($plan, $said);
+    }
+
+    /**
+     * As an edit of the shot, which says what was chosen.
+     *
+     * @throws InvalidInput
+     */
+    public static function edited(PinnedPlan $pinned, Recipe $recipe, string $told, LightToBegin $light = new LightToBegin()): Edited
+    {
+        $applied = self::on($pinned, $recipe, $light);
+        $edited = $pinned->became($applied->plan, $told);
+
+        return new Edited($edited->plan, $edited->pins, $edited->told, [...$applied->said, ...$edited->givesWay]);
+    }
+
+    private static function lit(Plan $plan, Recipe $recipe): Plan
+    {
+        if ($recipe->exposedFor === null) {
+            return $plan;
+        }
+        $light = $plan->light;
+        $isLit = $light !== null && ($recipe->exposedFor !== ExposedFor::Lamps || $light->lampsLux > 0.0);
+
+        return $isLit ? $plan->with(['light' => $light->with(['exposedFor' => $recipe->exposedFor])]) : $plan;
+    }
+
+    /**
+     * The first of the ways to time it against which nothing is to be said: as it moves now, the other way of moving, then at longer and
+     * longer intervals.
+     *
+     * @return array{Plan, list<string>}
+     *
+     * @throws InvalidInput
+     */
+    private static function timed(PinnedPlan $pinned, Plan $plan, Recipe $recipe): array
+    {
+        $first = null;
+        $modes = match ($plan->timing->mode) {
+            Mode::ShootMoveShoot => [Mode::ShootMoveShoot, Mode::Continuous],
+            Mode::Continuous => [Mode::Continuous, Mode::ShootMoveShoot],
+            Mode::StopMotion => [Mode::StopMotion],
+        };
+        for ($step = 0; $step <= self::MOST_STEPS; $step++) {
+            $interval = round($recipe->intervalSeconds * (1.0 + $step * self::STEP_SHARE), 1);
+            foreach ($modes as $mode) {
+                $timed = self::at($pinned, $plan, $recipe, $mode, $step === 0 ? $recipe->intervalSeconds : $interval);
+                $first ??= $timed;
+                if ($timed !== null && self::bad($pinned, $timed, self::BY_TIMING) === []) {
+                    return [$timed, self::chosen($plan, $recipe, $timed)];
+                }
+            }
+        }
+
+        return [$first ?? self::tooShort(), []];
+    }
+
+    private static function tooShort(): never
+    {
+        throw new InvalidInput([new Problem('/timing/exposure_s', 'The camera has no shutter time that short: choose a longer interval.')]);
+    }
+
+    /** Null where the shutter has no such time, or the photos cannot be spread. */
+    private static function at(PinnedPlan $pinned, Plan $plan, Recipe $recipe, Mode $mode, float $intervalSeconds): ?Plan
+    {
+        // Where the interval follows from what is pinned, it goes on to.
+        $follows = $pinned->pins->follows === Figure::Interval && $mode->hasClock();
+        $spaced = $follows ? $plan->timing->interval->longest() : $intervalSeconds;
+        $open = $spaced * $recipe->openShare;
+        if ($recipe->exposedFor === ExposedFor::Sky && $plan->optics !== null) {
+            $open = min($open, StarTrails::byConstant($plan->optics));
+        }
+        $exposure = Exposing::atMost($plan, $open);
+        if ($exposure === null) {
+            return null;
+        }
+        $timed = $plan->withTiming($plan->timing->withMode($mode))->withExposure(KeyedSeconds::constant($exposure, Between::Stops, 'an exposure'));
+        if ($follows) {
+            return $timed;
+        }
+        $gap = $plan->timing->intervalMeans === IntervalMeaning::Gap;
+        $timed = $timed->withInterval(KeyedSeconds::constant($gap ? round($spaced - $exposure, 3) : $spaced, Between::Linear, 'an interval'));
+        if ($pinned->pins->follows !== Figure::Shooting || $pinned->pins->asksForPhotos()) {
+            return $timed;
+        }
+
+        return HeldFigures::solve($timed, Figure::Shooting, null, $recipe->clipSeconds, null)->plan;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function chosen(Plan $before, Recipe $recipe, Plan $timed): array
+    {
+        $said = [];
+        if ($timed->timing->mode !== $before->timing->mode) {
+            $said[] = $timed->timing->mode === Mode::Continuous
+                ? 'It moves continuously: the interval has no time to stop for each photo.'
+                : 'It stops for each photo: moving on would smear it.';
+        }
+        $gap = $timed->timing->intervalMeans === IntervalMeaning::Gap;
+        $interval = $timed->timing->interval->longest() + ($gap ? $timed->timing->exposure->longest() : 0.0);
+        if (abs($interval - $recipe->intervalSeconds) > 0.005) {
+            $said[] = sprintf('One every %s instead of %s.', PlainText::seconds($interval), PlainText::seconds($recipe->intervalSeconds));
+        }
+
+        return $said;
+    }
+
+    private static function following(Plan $plan): ?Plan
+    {
+        $school = $plan->camera->exposureTimedBy === TimedBy::Camera || $plan->light?->stepless === false ? School::ThirdStops : School::Stepless;
+        try {
+            return RampedPlan::by(Shot::of($plan), $school);
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** The one after which least is left to be said against it; null where none helps. */
+    private static function remedy(PinnedPlan $pinned, Plan $plan): ?Remedy
+    {
+        $bad = self::bad($pinned, $plan, null);
+        $best = null;
+        $least = count($bad);
+        $mayCount = $pinned->pins->follows === Figure::Shooting && !$pinned->pins->asksForPhotos();
+        foreach ($bad as $finding) {
+            foreach (isset(self::AFTERWARDS[$finding->id]) ? $finding->remedies() : [] as $remedy) {
+                $counts = $remedy->mended->photosTotal() !== $plan->photosTotal();
+                if (!in_array($remedy->key, self::AFTERWARDS[$finding->id], true) || $counts && !$mayCount) {
+                    continue;
+                }
+                $left = count(self::bad($pinned, $remedy->mended, null));
+                [$best, $least] = $left < $least ? [$remedy, $left] : [$best, $least];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Findings above a note, with the figures that follow from the pins worked out.
+     *
+     * @param ?list<string> $ids null for all
+     *
+     * @return list<Finding>
+     */
+    private static function bad(PinnedPlan $pinned, Plan $plan, ?array $ids): array
+    {
+        try {
+            $report = Report::on(Shot::of($pinned->became($plan, '')->plan));
+        } catch (InvalidInput) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            $report->all(),
+            static fn (Finding $finding): bool => $finding->severity !== Severity::Know && ($ids === null || in_array($finding->id, $ids, true)),
+        ));
+    }
+}
