@@ -9,6 +9,7 @@ use Evrent\Core\Checks\NotJudged;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\RampText;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
@@ -88,10 +89,10 @@ final class CheckCommand extends Command
     private static function ramps(Leg $leg): string
     {
         return sprintf(
-            'Keyframe %s to %s: %d photos gather speed and %d slow down (%s %% in, %s %% out, %s %% together).',
+            'Keyframe %s to %s: %s (%s %% in, %s %% out, %s %% together).',
             Move::peg($leg->fromKeyframe),
             Move::peg($leg->toKeyframe),
-            ...$leg->rampPhotos(),
+            RampText::told($leg, null),
             ...array_map(PlainText::percent(...), [$leg->easing->rampIn, $leg->easing->rampOut, $leg->easing->total()]),
         );
     }

@@ -30,9 +30,10 @@ final class ControllerStretchesInterval implements Check
             'The controller will stretch the interval without telling you',
             PlainText::duration($late) . ' late at the end',
             sprintf(
-                '%d of %d intervals come out longer than set: the last photo is taken %s late and the scene plays back %s %% faster than planned.',
-                count($stretched),
-                $shot->schedule->photosTotal() - 1,
+                '%s of %s %s out longer than set: the last photo is taken %s late and the scene plays back %s %% faster than planned.',
+                number_format(count($stretched)),
+                PlainText::counted($shot->schedule->photosTotal() - 1, 'interval', 0),
+                count($stretched) === 1 ? 'comes' : 'come',
                 PlainText::duration($late),
                 PlainText::rounded(100.0 * $late / $planned, 1),
             ),

@@ -175,11 +175,11 @@ final class ExposureNotAsPlanned implements Check
         return new Finding(
             'T4',
             $holds || !$shot->schedule->summary->fits() ? Severity::Know : Severity::Stops,
-            sprintf('A shutter marked %s s is open %s', PlainText::number($marked), PlainText::seconds($true)),
+            sprintf('A shutter marked %s s is open %s', PlainText::shutter($marked), PlainText::seconds($true)),
             PlainText::seconds(abs($true - $marked)) . ($true > $marked ? ' longer' : ' shorter') . ' than planned',
             sprintf(
                 'Marks are rounded for reading, the shutter goes by thirds of a stop: set to %s s it is open %s%s.',
-                PlainText::number($marked),
+                PlainText::shutter($marked),
                 PlainText::seconds($true),
                 $holds ? '' : ', which the interval does not hold',
             ),

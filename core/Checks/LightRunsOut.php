@@ -37,9 +37,8 @@ final class LightRunsOut implements Check
             $atEnd ? 'The light runs out before the end' : 'Photos will be too dark',
             PlainText::stops(-$worst) . ' under',
             sprintf(
-                'The light goes from EV %s to EV %s over the shot; the exposures leave photo %d %s too dark%s.',
-                PlainText::rounded($light->exposureValues[0], 1),
-                PlainText::rounded($light->exposureValues[$last], 1),
+                '%s over the shot; the exposures leave photo %d too dark by %s%s.',
+                self::lightTold($light->exposureValues[0], $light->exposureValues[$last]),
                 (int) array_search($worst, $light->errors, true) + 1,
                 PlainText::stops(-$worst),
                 $light->brightest() > $most ? ' and others too bright' : '',
@@ -62,6 +61,13 @@ final class LightRunsOut implements Check
         return $light->ndStops > 0.0 && LightMending::isRight($shot->after($mended))
             ? new Remedy('nd', 'Take the filter off', PlainText::stops($light->ndStops) . ' brighter', $mended)
             : null;
+    }
+
+    private static function lightTold(float $first, float $last): string
+    {
+        [$from, $to] = [PlainText::rounded($first, 1), PlainText::rounded($last, 1)];
+
+        return $from === $to ? "The light is EV {$from}" : "The light goes from EV {$from} to EV {$to}";
     }
 
     /** A photo is lost where it is both far darker than wanted and far darker than a meter would have it: night may be dark. */

@@ -140,7 +140,7 @@ final class PackingList
 
         return [new Packed(
             $kind->label(),
-            $named === '' ? "full batteries for the {$device}" : $named,
+            $named === '' ? 'fully charged' : $named,
             max($together, self::pickedOf($shots, $kind), (int) ceil($joules / $one - 1e-9)),
             sprintf(
                 'the shots take %s Wh, and one gives %s Wh at %s °C',

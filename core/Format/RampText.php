@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -32,6 +33,20 @@ final class RampText
         }
 
         return TypedText::percent($text);
+    }
+
+    /**
+     * What the ramps of a run come to on site: per cent say little, and two conventions share the sign.
+     *
+     * @param ?Schedule $schedule null where there is no clock to tell seconds by
+     */
+    public static function told(Leg $leg, ?Schedule $schedule): string
+    {
+        [$in, $out] = $leg->rampPhotos();
+        $span = static fn (float $share): string => $schedule === null ? '' : ' (' . PlainText::duration(self::seconds($schedule, $leg, $share)) . ')';
+
+        return ($in === 0 ? 'a hard start' : PlainText::photos($in) . $span($leg->easing->rampIn) . ($in === 1 ? ' gathers' : ' gather') . ' speed') . ', '
+            . ($out === 0 ? 'a hard stop' : PlainText::photos($out) . $span($leg->easing->rampOut) . ($out === 1 ? ' slows' : ' slow') . ' down');
     }
 
     /** How long a ramp takes on site, from where its run begins or to where it ends. */

@@ -28,7 +28,7 @@ final class SettingsText
         if ($plan->light !== null) {
             $told[] = 'f/' . PlainText::rounded($plan->light->aperture, 1);
             $told[] = 'ISO ' . PlainText::number($plan->light->iso);
-            $told[] = $plan->light->ndStops > 0.0 ? sprintf('ND of %s stops', PlainText::rounded($plan->light->ndStops, 1)) : '';
+            $told[] = $plan->light->ndStops > 0.0 ? 'ND of ' . PlainText::stops($plan->light->ndStops) : '';
         }
 
         return implode(', ', array_filter($told, static fn (string $one): bool => $one !== ''));

@@ -38,7 +38,7 @@ final class ExposureHelp
         $last = $shot->schedule->photosTotal() - 1;
         if ($light !== null) {
             $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1)];
-            $told[] = ['Brightness', self::range($light->errors[0], $light->errors[$last], 1) . ' stops'];
+            $told[] = ['Brightness', self::brightness($light->errors[0], $light->errors[$last])];
             $told[] = ['Filter', self::filter($light)];
         }
         if ($plan->timing->mode->hasClock()) {
@@ -148,7 +148,7 @@ final class ExposureHelp
             return 'none needed';
         }
         $picked = $light->light->filters === [] ? null : NeutralDensity::pick($needed, $light->light->filters);
-        $text = PlainText::rounded($needed, 1) . ' stops (density ' . PlainText::rounded(NeutralDensity::density($needed), 1) . ')';
+        $text = PlainText::stops($needed) . ' (density ' . PlainText::rounded(NeutralDensity::density($needed), 1) . ')';
         if ($picked === null) {
             return $text;
         }
@@ -157,8 +157,16 @@ final class ExposureHelp
             ' and ',
             array_map(PlainText::number(...), $picked->stops),
         )
-            . (abs($picked->leftOver) < 0.05 ? '' : sprintf(', %s stops left', PlainText::rounded($picked->leftOver, 1)))
+            . (abs($picked->leftOver) < 0.05 ? '' : ', ' . PlainText::stops(abs($picked->leftOver)) . ($picked->leftOver > 0.0 ? ' still over' : ' too much'))
             . (count($picked->stops) > 1 ? '; stacked, mind the corners' : ''));
+    }
+
+    /** Against what is wanted, of the first photo and the last. */
+    private static function brightness(float $from, float $to): string
+    {
+        [$first, $last] = [PlainText::signed($from, 1), PlainText::signed($to, 1)];
+
+        return $first === '0' && $last === '0' ? 'as wanted' : ($first === $last ? $first : "{$first} → {$last}") . ' stops from wanted';
     }
 
     private static function range(float $from, float $to, int $decimals): string

@@ -10,6 +10,7 @@ use Evrent\Core\Light\Light;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -32,7 +33,7 @@ final class DarkenNight implements PlanEdit
 
         return new TypedEdit(
             $plan->with(['light' => ($plan->light ?? new Light())->with(['bias' => $bias])]),
-            "night {$given->text('night_stops')} stops darker",
+            $stops === 0.0 ? 'night as the meter has it' : 'night ' . PlainText::stops($stops) . ' darker',
         );
     }
 }

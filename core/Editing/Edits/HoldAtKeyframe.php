@@ -8,6 +8,7 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\PlainText;
 
 /**
  * Has the rig stand at a keyframe for some photos.
@@ -23,7 +24,7 @@ final class HoldAtKeyframe implements PlanEdit
     {
         return new TypedEdit(
             KeyframeEdits::holding($plan, $given->whole('place'), $given->whole('photos')),
-            "{$given->whole('photos')} photos held at {$given->peg('place')}",
+            ($given->whole('photos') === 0 ? 'no photos' : PlainText::photos($given->whole('photos'))) . " held at {$given->peg('place')}",
         );
     }
 }

@@ -60,7 +60,7 @@ final class PackingListTest extends TestCase
         self::assertSame(2, $two['Trigger']->count);
         self::assertSame([1, '200 photos come to 10 GB'], [$one['cards of 16 GB']->count, $one['cards of 16 GB']->why]);
         self::assertSame([2, '400 photos come to 20 GB'], [$two['cards of 16 GB']->count, $two['cards of 16 GB']->why]);
-        self::assertGreaterThan($one['full batteries for the camera']->count, $two['full batteries for the camera']->count);
+        self::assertGreaterThan($one['fully charged']->count, $two['fully charged']->count);
         self::assertSame('body', array_values($two)[0]->kind, 'in the order of the kit’s kinds');
     }
 
@@ -79,7 +79,7 @@ final class PackingListTest extends TestCase
     {
         $count = static fn (float $celsius): int => self::packed([[
             '/timing/photos' => 300, '/power' => ['camera' => ['battery_wh' => 0.4, 'idle_w' => 2], 'temperature_c' => $celsius],
-        ]])['full batteries for the camera']->count;
+        ]])['fully charged']->count;
         self::assertGreaterThan($count(20.0), $count(-20.0));
     }
 

@@ -10,7 +10,9 @@
         <div><dt>Clip</dt><dd><b>{{ PlainText::seconds($summary->clipSeconds) }}</b></dd></div>
         @if ($timing->mode->hasClock())
         <div><dt>On site</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
-        <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $page->endTime() }}</b>@else<span class="quiet">set a start</span>@endif</dd></div>
+        <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $page->endTime() }}</b>@else<span
+            class="quiet">{{ $page->plan->start === null ? 'set a start'
+            : ($page->plan->site === null ? 'once the shoot has a place and a day' : 'its start does not come that day') }}</span>@endif</dd></div>
         <div><dt>Tightest</dt><dd><a href="#scrub" data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a></dd></div>
         <div><dt>Its slack</dt><dd><b @class(['short' => !$summary->fits()])>{{ PlainText::seconds($summary->minSlackSeconds) }}</b></dd></div>
         @else

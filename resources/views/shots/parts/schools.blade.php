@@ -11,15 +11,15 @@
                         {{ $shortest }}@if ($longest !== $shortest) to {{ $longest }}@endif s @break
                     @case('iso'){{ PlainText::number($one['lowestIso']) }}@if ($one['highestIso'] > $one['lowestIso']) to
                         {{ PlainText::number($one['highestIso']) }}@endif @break
-                    @default {{ PlainText::signed($one['worst'], 1) }} stops at worst @endswitch</b></figcaption>
+                    @default {{ PlainText::betweenSigned($one['worst'], $one['worst'], 1, 'stop') }} at worst @endswitch</b></figcaption>
                     <svg viewBox="0 0 {{ SchoolsCompared::WIDTH }} {{ SchoolsCompared::HEIGHT }}" preserveAspectRatio="none"
                         aria-hidden="true">@if ($line === 'error')<rect class="tolerance" x="0" width="300" y="{{ $one['band'][0] }}"
                         height="{{ $one['band'][1] }}" />
                     <path class="zero" d="M0 30L300 30" />@endif<path class="line" d="{{ $one['lines'][$line] }}" /></svg></figure>
             @endforeach
             <p class="says">@if ($one['out'] > 0)<b
-                class="short">{{ PlainText::photos($one['out']) }} out by more than {{ PlainText::rounded($page->plan->thresholds->lightStops,
-                1) }} {{ $page->plan->thresholds->lightStops === 1.0 ? 'stop' : 'stops' }}</b>@endif @if ($one['late'] > 0)<b
+                class="short">{{ PlainText::photos($one['out']) . ' out by more than '
+                . PlainText::stops($page->plan->thresholds->lightStops) }}</b>@endif @if ($one['late'] > 0)<b
                 class="short">{{ PlainText::photos($one['late']) }} too long for the interval</b>@endif @if ($fits
                 && $one['out'] === 0)<span>Every photo as bright as it should be.</span>@endif</p>
             <p class="quiet">{{ ucfirst($school->costs()) }}.</p>
