@@ -6,6 +6,7 @@ namespace Evrent\Core\Shot;
 
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
@@ -23,6 +24,8 @@ use Evrent\Core\Words\PlainText;
  */
 final class ExposureHelp
 {
+    private const NOTICEABLE_SECONDS = 0.005;
+
     /** Shorter, marks and truth are too near to tell apart. */
     private const LONG_MARK_SECONDS = 1.0;
 
@@ -60,7 +63,7 @@ final class ExposureHelp
             $told[] = ['By pixels', PlainText::seconds(StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]))];
         }
         $longest = $plan->timing->exposure->longest();
-        if ($longest >= self::LONG_MARK_SECONDS && !$plan->camera->marksAreLiteral) {
+        if ($longest >= self::LONG_MARK_SECONDS && abs(Marks::open($longest, $plan->camera->marksAreLiteral) - $longest) > self::NOTICEABLE_SECONDS) {
             $told[] = [
                 'On the dial',
                 sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest))),
