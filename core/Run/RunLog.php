@@ -89,15 +89,15 @@ final readonly class RunLog
     }
 
     /**
-     * When the card was to have a photo, in seconds from the rig's first trigger.
+     * When the card was to have a photo by what was asked for, in seconds from the rig's first trigger.
      *
      * @param int $number of the photo, from 1
      */
     public function plannedWriteEndSeconds(int $number): float
     {
-        return $this->cameraTimer === null
-            ? $this->schedule->timeline->writeEndSeconds[$number - 1]
-            : $this->cameraTimer->startsSeconds + $this->cameraTimer->timeline->writeEndSeconds[$number - 1];
+        $timeline = $this->cameraTimer->timeline ?? $this->schedule->timeline;
+
+        return ($this->cameraTimer->startsSeconds ?? 0.0) + $timeline->writeEndSeconds[$number - 1] - $timeline->lateSeconds[$number - 1];
     }
 
     /** From the first trigger to the last shutter's closing, by what was asked for. */

@@ -47,7 +47,8 @@ return new class () extends Migration {
                 continue;
             }
             foreach (array_chunk($times, 5_000) as $some) {
-                DB::statement('update run_photos p set planned_trigger_seconds = t.at, late_seconds = p.trigger_seconds - t.at
+                DB::statement('update run_photos p set planned_trigger_seconds = t.at, late_seconds = p.trigger_seconds - t.at,
+                    planned_write_end_seconds = p.planned_write_end_seconds + t.at - p.planned_trigger_seconds
                     from (values ' . implode(', ', $some) . ') t (number, at) where p.number = t.number and p.run_id = ?', [$run->id]);
             }
             DB::statement('update runs r set latest_photo = l.number, latest_late_seconds = l.late_seconds,

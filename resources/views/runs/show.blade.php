@@ -37,7 +37,8 @@
             </form>
             <section class="panel lateness" aria-labelledby="lateness-title">
                 <header class="panel-head"><h2 id="lateness-title">Lateness, photo by photo</h2><span
-                    class="quiet">to {{ PlainText::seconds($run->latest_late_seconds) }}</span></header>
+                    class="quiet">to {{ $run->latest_late_seconds < 60 ? PlainText::seconds($run->latest_late_seconds)
+                    : PlainText::duration($run->latest_late_seconds) }}</span></header>
                 {{-- In its own units: photos across, seconds down from the top edge, turned over. --}}
                 <svg class="plot" viewBox="0 {{ -max($run->latest_late_seconds, 1e-6) }} {{ $run->photos_total }} {{ max($run->latest_late_seconds,
                     1e-6) }}" preserveAspectRatio="none" role="img" aria-label="Lateness of each photo; the table below has the numbers">
@@ -54,7 +55,7 @@
                 <thead><tr>
                     <th scope="col">Photo</th><th scope="col">Part</th><th scope="col">Asked for at</th><th scope="col">Trigger</th>
                     <th scope="col">Late</th><th scope="col">Open</th><th scope="col">Close</th>
-                    <th scope="col">Spoilt by</th><th scope="col">Planned on card</th><th scope="col">On card</th>
+                    <th scope="col">Spoilt by</th><th scope="col">Asked for on card</th><th scope="col">On card</th>
                     @foreach ($plan->rig->axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, planned steps</th><th scope="col">steps</th>@endforeach
                 </tr></thead>
                 <tbody>

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\CreateShot;
+use App\Models\KitItem;
+use App\Models\Preset;
+use App\Models\Shoot;
+use App\Models\Shot;
+use Database\Seeders\KitSeeder;
+use Database\Seeders\RecipeSeeder;
+use Evrent\Core\Light\ExposedFor;
+use Illuminate\Testing\TestResponse;
+use Tests\Core\Plans;
+
+/**
+ * What the page says of a shot, and what it leaves unsaid and says that it does.
+ */
+final class TrueWordsTest extends PageTestCase
+{
+    /**
+     * On a moonless night under a dark sky, half a minute from photo to photo.
+     *
+     * @param array<string, mixed> $changes
+     */
+    private static function night(array $changes): Shot
+    {
+        $shot = self::shot($changes + ['/start' => ['event' => 'clock', 'at' => '23:30'], '/timing/interval_s' => 30, '/timing/exposure_s' => 20]);
+        $shot->shoot->update(['shoot_date' => '2027-04-07', 'sky_mag' => 21.6]);
+
+        return app(CreateShot::class)($shot->shoot, self::planOf($shot), 'test');
+    }
+
+    public function testWhatWasNotJudgedIsSaidAndToldWithOnePress(): void
+    {
+        $shot = self::shot();
+        $page = $this->get($shot->path())->assertOk()->assertSee('Not judged:');
+        foreach (['light', 'lens and picture', 'cards', 'the camera’s power', 'the rig’s power'] as $what) {
+            $page->assertSee($what, false);
+        }
+        foreach (['optics-in' => [], 'part-in' => ['part' => 'light']] as $edit => $with) {
+            $this->edit($shot, $edit, $with)->assertOk();
+        }
+        foreach (['storage', 'power-camera', 'power-rig'] as $part) {
+            $this->edit($shot, 'part-in', ['part' => $part])->assertOk();
+        }
+        $this->get($shot->path())->assertDontSee('Not judged:');
+        $nowhere = app(CreateShot::class)(Shoot::query()->create(['name' => 'Scouting', 'place' => '', 'is_demo' => false]), Plans::with([]), 'test');
+        $this->get($nowhere->path())->assertSee('#place">place and day', false);
+    }
+
+    /** f/2.8, 20 s and ISO 3200 under a dark sky are a starfield, and nobody calls it spoilt. */
+    public function testAStarfieldIsCleanAndOneAtMiddayApertureIsTold(): void
+    {
+        $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
+        $this->get($shot->path())->assertSee('This shot works.')->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
+            ->assertSee('Wanted: −2.5 stops from metered.', false)->assertSee('stops from wanted');
+        $this->type($shot, ['light' => ['aperture' => '8', 'iso' => '100']])->assertOk()->assertSee('finding-T23', false)->assertSee('Spoils the shot');
+    }
+
+    public function testTheLightAsksWhatIsExposedForAndWhere(): void
+    {
+        $shot = self::night(['/light' => ['iso' => 100]]);
+        $this->get($shot->path())->assertSee('what lamps light')->assertSee('country, 21.3')->assertSee('as typed, 21.6');
+        $this->type($shot, ['light' => ['exposed_for' => 'sky', 'bias_stops' => '-0.5'], 'site' => ['sky_mag' => '19.5']])->assertOk();
+        self::assertSame([ExposedFor::Sky, -0.5, 19.5], [self::planOf($shot)->light?->exposedFor, self::planOf($shot)->light?->biasStops, self::planOf($shot)->site?->skyMag]);
+        foreach (['lamps_lux' => ['-3', 'from 0 to 100'], 'bias_stops' => ['12', 'from -6 to 6'], 'lamps_on' => ['tea time', 'such as 19:40']] as $field => [$typed, $says]) {
+            $this->type($shot, ['light' => [$field => $typed]])->assertStatus(422)->assertSee($says);
+        }
+        $this->type($shot, ['site' => ['sky_mag' => '40']])->assertStatus(422)->assertSee('how dark the night sky is');
+        $this->type($shot, ['light' => ['exposed_for' => 'lamps']])->assertStatus(422)->assertSee('Say how bright the lamps are');
+        $this->type($shot, ['light' => ['exposed_for' => 'lamps', 'lamps_lux' => '40']])->assertOk();
+    }
+
+    /** The shoot's place may move: a night sky that a shot was given of its own stays with it. */
+    public function testTheNightSkyOfAPlaceIsTypedInAWord(): void
+    {
+        $own = self::shot();
+        $shoot = $own->shoot;
+        $typed = ['name' => 'Saltreach', 'date' => '2027-04-07', 'latitude' => '52.2', 'longitude' => '0.9', 'zone' => 'Europe/London', 'sky_mag' => 'a village\'s edge'];
+        $this->put("/shoots/{$shoot->id}/place", $typed)->assertSessionHasNoErrors();
+        self::assertSame([20.5, 20.5], [$shoot->refresh()->sky_mag, self::planOf($own)->site?->skyMag]);
+        $this->get("/shoots/{$shoot->id}")->assertSee('value="a village’s edge"', false)->assertSee('Galactic centre up')->assertSee('sky’s light', false);
+        $this->type($own, ['site' => ['sky_mag' => '18.5']])->assertOk();
+        $this->put("/shoots/{$shoot->id}/place", ['sky_mag' => 'remote', 'date' => '2027-04-08'] + $typed)->assertSessionHasNoErrors();
+        self::assertSame([21.9, 18.5, '2027-04-08'], [$shoot->refresh()->sky_mag, self::planOf($own)->site?->skyMag, self::planOf($own)->site?->date]);
+        $this->put("/shoots/{$shoot->id}/place", ['sky_mag' => 'murky'] + $typed)->assertSessionHasErrors('place.sky_mag');
+    }
+
+    public function testAKeyframeIsMarkedAsWhatMattersMostAndSaysHowMuchItsSubjectTakes(): void
+    {
+        $shot = self::shot(['/optics' => Plans::OPTICS + ['focal_mm' => 24]]);
+        $this->edit($shot, 'matters-most', ['place' => '1'])->assertOk()->assertSee('finding-E5', false)->assertSee('Run the move the other way round');
+        self::assertSame(1, self::planOf($shot)->move->mattersMost());
+        $this->edit($shot, 'matters-most', ['place' => '0'])->assertOk()->assertDontSee('finding-E5', false);
+        self::assertSame(0, self::planOf($shot)->move->mattersMost());
+        $this->edit($shot, 'matters-most', ['place' => '0'])->assertOk();
+        self::assertNull(self::planOf($shot)->move->mattersMost());
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '95']]]])->assertOk()->assertSee('finding-L5', false);
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '120']]]])->assertStatus(422)->assertSee('the share of the photo that the subject takes');
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '']]]])->assertOk()->assertDontSee('finding-L5', false);
+        self::assertNull(self::planOf($shot)->move->keyframes[1]->subjectHeight);
+    }
+
+    public function testOneCardForOneCauseWithTheRestInside(): void
+    {
+        $shot = self::shot(['/timing/interval_s' => 2]);
+        $this->get($shot->path())->assertSee('id="finding-T1"', false)->assertDontSee('id="finding-T6"', false)
+            ->assertSee('The controller will stretch the interval without telling you')->assertSee('longer on site than asked for');
+    }
+
+    public function testARecipeSaysWhatItChoseAndKnowsTheLens(): void
+    {
+        (new KitSeeder())->run();
+        (new RecipeSeeder())->run();
+        $shot = self::shot(['/timing/interval_s' => 6]);
+        foreach (['Full-frame body, 24 MP', 'Wide 20 mm'] as $name) {
+            $item = KitItem::query()->where('name', $name)->firstOrFail();
+            $this->post("{$shot->path()}/kit", ['item' => $item->id, 'count' => '1', 'revision' => self::revisionOf($shot)])->assertRedirect();
+        }
+        $this->apply($shot, 'Traffic')->assertSee('It moves continuously: the interval has no time to stop for each photo.');
+        $this->apply($shot, 'Stars')->assertOk();
+        $light = self::planOf($shot)->light;
+        self::assertSame([ExposedFor::Sky, 1.8, 6400.0], [$light?->exposedFor, $light?->aperture, $light?->highestIso]);
+    }
+
+    /**
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function apply(Shot $shot, string $recipe): TestResponse
+    {
+        $preset = Preset::query()->where('name', $recipe)->firstOrFail();
+
+        return $this->post("{$shot->path()}/applied-presets", ['preset' => $preset->id, 'revision' => self::revisionOf($shot)], ['HX-Request' => 'true']);
+    }
+
+    /** The table has every column of the file, and the light beside. */
+    public function testTheTableOfPhotosHasAllThatTheFileHas(): void
+    {
+        $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
+        $this->get("{$shot->path()}/schedule")->assertOk()->assertSeeInOrder([
+            'Photo', 'Part', 'Trigger', 'Open at', 'for', 'Close', 'Interval', 'Slide, mm', 'at step', 'steps after', 'Move', 'Needs', 'Slack', 'Late', 'On card', 'ISO', 'EV', 'Brightness',
+        ])->assertSeeInOrder(['3200', '−9.0']);
+    }
+}
