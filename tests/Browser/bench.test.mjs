@@ -68,7 +68,7 @@ test('a whole shot is made from nothing by pointer', async () => {
   await page.waitForFunction(() => Number(document.querySelector('.readout b').textContent) > 60);
   await page.getByRole('button', { name: 'Pause' }).click();
   await page.locator('#dry-run').click();
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
 });
 
 test('another is made by keyboard alone', async () => {
@@ -121,7 +121,7 @@ test('another is made by keyboard alone', async () => {
   await page.keyboard.press('0');
   await page.keyboard.press('l');
   await page.keyboard.press('r');
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
 });
 
 test('a dragged peg is where the core puts it, and undo goes back to the start', async () => {

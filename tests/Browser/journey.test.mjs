@@ -31,14 +31,14 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
     await cells.first().waitFor();
     const row = csv[number];
     assert.equal(Number(row[column('trigger_s')]), (number - 1) * 2.5);
-    const shown = (await cells.nth(4).textContent()).replace('−', '-');
+    const shown = (await cells.nth(6).textContent()).replace('−', '-');
     assert.equal(shown, Number(row[column('positions:slide')]).toFixed(3));
     assert.equal((await cells.nth(0).textContent()).trim(), row[column('phase')]);
   }
 
   await page.getByRole('button', { name: 'Dry-run it' }).click();
-  await page.getByText('The latest was photo').waitFor();
-  assert.match(await page.locator('.verdict').textContent(), /Every photo came on time/);
+  await page.getByText('Chance added').waitFor();
+  assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo came on time, and with room to spare/);
   assert.equal(await page.locator('#photos tbody tr').count(), 50);
   await page.getByRole('link', { name: 'Flood tide at the mill race' }).click();
 
@@ -85,7 +85,7 @@ test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry
   assert.equal(await page.evaluate(() => document.activeElement.id), 'verdict');
   await tabTo(page, page.getByRole('button', { name: 'Dry-run it' }));
   await page.keyboard.press('Enter');
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
 });
 
 test('the pointer scrubs along the chart, and a finding leads to its photo', async () => {

@@ -56,7 +56,7 @@ test('every page is accessible in every look', async () => {
   await verdictIs(page, true);
   await assertAccessibleInAllLooks(page, 'a long shot that works');
   await page.getByRole('button', { name: 'Dry-run it' }).click();
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
   await assertAccessibleInAllLooks(page, 'a dry run');
 
   await page.goto(new URL('/', page.url()).href);

@@ -7,7 +7,16 @@ const view = browser();
 test('the picture is described, judged, mended and left out again', async () => {
   const page = await makeShot(view, 'Described');
   await page.getByRole('button', { name: 'Describe the picture' }).click();
-  await page.locator('#finding-L5').getByText('16 % cut off').waitFor();
+  await page.locator('#crop-told').getByText('To fit 1920 × 1080, 8 % go at top and bottom each.').waitFor();
+  await type(page, 'Share of the photo that the subject is high at B', '95');
+  await page.locator('#finding-L5').getByText('10.6 % of the height lost at B').waitFor();
+  await page.getByRole('button', { name: 'B: mark it as what matters most' }).click();
+  const late = page.locator('#finding-E5');
+  await late.getByRole('button', { name: 'Run the move the other way round' }).click();
+  await late.waitFor({ state: 'detached' });
+  await page.getByRole('button', { name: 'A matters most: take the mark off' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await assertAccessible(page, 'a shot with its picture described');
 
   await type(page, 'Pan at B', '120');
@@ -34,7 +43,7 @@ test('a long dry run is paged, and finds a photo by its number', async () => {
   await openAllPhotos(page);
   await page.locator('#schedule').getByText('1–50 of 2,000').waitFor();
   await page.getByRole('button', { name: 'Dry-run it' }).click();
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
   await page.getByRole('link', { name: 'Last page' }).click();
   await page.getByText('1,951–2,000 of 2,000').waitFor();
   await page.getByLabel('Go to photo').fill('777');

@@ -26,7 +26,7 @@ test('on a phone a thumb scrubs, jogs, reads the findings and starts the run', a
   await page.locator('#finding-T1 .remedy button').first().tap();
   await verdictIs(page, true);
   await thumb.getByRole('button', { name: 'Run' }).tap();
-  await page.getByText('The latest was photo').waitFor();
+  await page.getByText('Chance added').waitFor();
 });
 
 test('two fingers zoom the chart, one scrubs it', async () => {

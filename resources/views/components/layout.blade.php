@@ -8,7 +8,7 @@
     <meta name="color-scheme" content="{{ $look === 'day' ? 'light' : 'dark' }}">
     <meta name="theme-color" content="{{ ['dusk' => '#141b26', 'night' => '#000000'][$look] ?? '#dfe6e2' }}">
     <meta name="evrent-instance" content="{{ config('app.instance') }}">
-    <meta name="htmx-config" content='{"historyCacheSize":0,"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false}'>
+    <meta name="htmx-config" content='{"historyCacheSize":0,"defaultSettleDelay":0,"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false}'>
     <title>{{ $title }} · Evrent</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])

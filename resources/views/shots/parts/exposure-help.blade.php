@@ -5,10 +5,11 @@
 @endphp
 <x-part id="exposure-help" class="figures panel" aria-labelledby="exposure-help-title">
     <header class="panel-head"><h2 id="exposure-help-title">Exposure</h2></header>
-    @if ($brightness !== null)<figure class="brightness" role="img" aria-label="{{ $brightness->told() }}">
+    @if ($brightness !== null)<figure class="brightness">
         <div class="scale" aria-hidden="true">@foreach ($brightness->ticks() as [$down, $stops])<span
             style="--at: {{ $down }}%">{{ $stops }}</span>@endforeach</div>
-        <svg viewBox="0 0 {{ BrightnessDrawing::WIDTH }} {{ BrightnessDrawing::HEIGHT }}" preserveAspectRatio="none" aria-hidden="true">
+        <svg viewBox="0 0 {{ BrightnessDrawing::WIDTH }} {{ BrightnessDrawing::HEIGHT }}" preserveAspectRatio="none" role="img"
+            aria-label="{{ $brightness->told() }}">
             <path class="tolerance" d="{{ $brightness->tolerance() }}" />
             @foreach ($brightness->ticks() as [$down, $stops])<path class="zero" d="M0 {{ $down * 0.9 }}L300 {{ $down * 0.9 }}" />@endforeach
             <path class="wanted" d="{{ $brightness->wanted() }}" /><path class="line" d="{{ $brightness->predicted() }}" />

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Words;
+
+use Evrent\Core\Checks\Exposing;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Format\RampText;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\ExposureHelp;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Words\PlainText;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Sentences that are built from parts, at none, one and many.
+ */
+final class CountsTest extends TestCase
+{
+    public function testWordsOfCounts(): void
+    {
+        self::assertSame(['no stops', '0.9 stops', '1 stop', '1.1 stops', '2 stops'], array_map(PlainText::stops(...), [0.04, 0.9, 0.96, 1.1, 2.0]));
+        self::assertSame(['no clicks', '1 click', '2 clicks'], array_map(static fn (int $count): string => PlainText::counted($count, 'click', 0), [0, 1, 2]));
+        self::assertSame(['0 photos', '1 photo', '1,200 photos'], array_map(PlainText::photos(...), [0, 1, 1_200]));
+        self::assertSame(['100', '100 to 800'], [PlainText::between(100, 100), PlainText::between(100, 800)]);
+        self::assertSame(
+            ['0 stops', '+1 stop', '−1 stop', '−2.5 to +0.3 stops', '+1.2 stops'],
+            [
+                PlainText::betweenSigned(0.02, -0.03, 1, 'stop'), PlainText::betweenSigned(1.0, 1.0, 1, 'stop'), PlainText::betweenSigned(-1.0, -1.0, 1, 'stop'),
+                PlainText::betweenSigned(-2.5, 0.3, 1, 'stop'), PlainText::betweenSigned(1.21, 1.19, 1, 'stop'),
+            ],
+        );
+        self::assertSame(['clip', 'clip and framing', 'clip, interval and framing'], [
+            PlainText::listed(['clip']), PlainText::listed(['clip', 'framing']), PlainText::listed(['clip', 'interval', 'framing']),
+        ]);
+        self::assertSame(['as bright', '1 stop darker', '2.5 stops brighter'], array_map(Exposing::brightness(...), [0.0, -1.0, 2.5]));
+    }
+
+    public function testRamps(): void
+    {
+        $told = static function (float $in, float $out, int $photos): string {
+            $plan = Plans::with(['/timing/photos' => $photos, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/move/easing' => ['ramp_in' => $in, 'ramp_out' => $out]]);
+
+            return RampText::told($plan->path->legs[0], null);
+        };
+        self::assertSame('a hard start, a hard stop', $told(0.0, 0.0, 101));
+        self::assertSame('1 photo gathers speed, 2 photos slow down', $told(0.01, 0.02, 101));
+        self::assertSame('a hard start, 1 photo slows down', $told(0.0, 0.01, 101));
+        $leg = Plans::with(['/timing/photos' => 101])->path->legs[0];
+        self::assertSame('20 photos (2 min 40 s) gather speed, 20 photos (2 min 40 s) slow down', RampText::told($leg, Schedule::of(Plans::with(['/timing/photos' => 101]))));
+    }
+
+    public function testWhatTheHistoryTells(): void
+    {
+        $plan = Plans::with(['/move/keyframes' => [
+            ['at' => 0, 'slide' => 0, 'pan' => 0, 'tilt' => 0], ['at' => 0.5, 'slide' => 9, 'pan' => 1, 'tilt' => 1], ['at' => 1, 'slide' => 20, 'pan' => 3, 'tilt' => 2],
+        ]]);
+        foreach (['0' => 'no photos held at B', '1' => '1 photo held at B', '12' => '12 photos held at B'] as $photos => $told) {
+            self::assertSame($told, TypedEdit::apply($plan, 'keyframe-hold', ['place' => '1', 'photos' => (string) $photos])->told);
+        }
+        foreach (['0' => 'night as the meter has it', '1' => 'night 1 stop darker', '2.5' => 'night 2.5 stops darker'] as $stops => $told) {
+            self::assertSame($told, TypedEdit::apply($plan, 'night-bias', ['night_stops' => (string) $stops])->told);
+        }
+    }
+
+    public function testOneStretchedIntervalComesOutLonger(): void
+    {
+        // The first of three is short by itself: 2.42 s are needed, and 2 are there.
+        $keys = [['at' => 0, 'interval_s' => 2], ['at' => 0.4, 'interval_s' => 9], ['at' => 1, 'interval_s' => 9]];
+        $plan = Plans::with(['/timing/photos' => 4, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/timing/interval_s' => $keys, '/move/keyframes/1/slide' => 41]);
+        self::assertStringStartsWith('1 of 3 intervals comes out longer than set', Report::on(Shot::of($plan))->finding('T6')->sentence ?? '');
+    }
+
+    public function testAMarkThatIsWhatItSaysIsNotToldOf(): void
+    {
+        $dial = static fn (float $seconds): ?string => array_column(ExposureHelp::told(Shot::of(Plans::with(['/timing/exposure_s' => $seconds, '/timing/interval_s' => 60]))), 1, 0)['On the dial'] ?? null;
+        self::assertSame([null, 'a mark of 15 s is open 16 s', null], [$dial(4.0), $dial(15.0), $dial(0.5)]);
+    }
+}
