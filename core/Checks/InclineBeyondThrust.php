@@ -35,7 +35,7 @@ final class InclineBeyondThrust implements Check
 
         return new Finding(
             'R3',
-            Severity::Stops,
+            $needed > $load->thrustNewtons ? Severity::Stops : Severity::Look,
             'The slide is too steep for its motor',
             PlainText::rounded($needed - $usable, 1) . ' N short',
             sprintf(

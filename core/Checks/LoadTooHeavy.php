@@ -58,7 +58,8 @@ final class LoadTooHeavy implements Check
 
         return new Finding(
             'R2',
-            Severity::Stops,
+            // Under twice the load it may go well; under the load itself it comes down.
+            array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) === [] ? Severity::Look : Severity::Stops,
             count($short) > 1
                 ? 'Legs and carriage are under-rated'
                 : 'The ' . array_key_first($short) . (isset($short['legs']) ? ' are' : ' is') . ' under-rated',

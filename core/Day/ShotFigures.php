@@ -21,7 +21,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 

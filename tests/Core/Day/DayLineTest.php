@@ -7,6 +7,7 @@ namespace Tests\Core\Day;
 use Evrent\Core\Day\DayLine;
 use Evrent\Core\Day\OwnEvents;
 use Evrent\Core\Drawings\DayDrawing;
+use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
@@ -81,6 +82,35 @@ final class DayLineTest extends TestCase
         self::assertEqualsWithDelta(50.0, $drawing->percent($line->spanSeconds / 2.0), 1e-9);
         foreach ($drawing->heights() as $path) {
             self::assertMatchesRegularExpression('/^M[\d. ]+(L[\d.]+ -?[\d.]+)+/', $path);
+        }
+    }
+
+    /**
+     * On 7 April 2027 the moon is new: it is dark from the end of the evening's twilight until the morning's begins, and not before dawn
+     * of the day itself, which nobody plans for any more. The galactic centre rises late that night.
+     */
+    public function testTheDarkHoursAreThoseOfTheEveningThatIsPlanned(): void
+    {
+        $site = new Site('', 52.2, 0.9, 'Europe/London', '2027-04-07');
+        $line = DayLine::of($site);
+        $told = array_column($line->told(), 1, 0);
+        $dusk = $line->events->twilight['astronomical']['dusk'];
+        $dawn = DayEvents::at($site->observer, $site->day->next())->twilight['astronomical']['dawn'];
+        self::assertNotNull($dusk);
+        self::assertNotNull($dawn);
+        self::assertSame("{$site->day->clock($dusk)}–{$site->day->clock($dawn)}", $told['Dark']);
+        [[$rises, $sets]] = DayEvents::upThatNight($site->observer, $site->day, Target::GalacticCentre);
+        $sky = new Sky($site->observer);
+        self::assertEqualsWithDelta(0.0, $sky->of(Target::GalacticCentre, $rises)->altitude, 0.01);
+        self::assertEqualsWithDelta(0.0, $sky->of(Target::GalacticCentre, $sets)->altitude, 0.01);
+        self::assertSame("{$site->day->clock($rises)}–{$site->day->clock($sets)}", $told['Galactic centre up']);
+        // In the far north it never rises.
+        self::assertSame('not that night', array_column(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-04-07'))->told(), 1, 0)['Galactic centre up']);
+        // Under the sky's own line it is brighter than on the land, by day and by dusk.
+        foreach ($line->altitudes[Target::Sun->value] as $k => $sun) {
+            if ($sun > -6.0 && $sun < 10.0) {
+                self::assertGreaterThan($line->values[$k], $line->skyValues[$k]);
+            }
         }
     }
 
