@@ -60,8 +60,27 @@ final class Presets
 
         return [
             'name' => $preset->name, 'interval_s' => PlainText::span($recipe->intervalSeconds), 'open_share' => PlainText::percent($recipe->openShare),
-            'clip_s' => PlainText::span($recipe->clipSeconds), 'note' => $preset->note,
+            'clip_s' => PlainText::span($recipe->clipSeconds), 'note' => $preset->note, 'exposed_for' => $recipe->exposedFor->value ?? '',
+            'follows_light' => $recipe->followsLight ? '1' : '', 'on_mains' => $recipe->onMains ? '1' : '',
         ];
+    }
+
+    /**
+     * @param array<string, string> $typed a recipe's fields as a form has them
+     *
+     * @throws InvalidInput with pointers such as /interval_s
+     */
+    public static function typed(array $typed): Recipe
+    {
+        return RecipeText::read(
+            $typed['interval_s'],
+            $typed['open_share'],
+            $typed['clip_s'],
+            $typed['note'],
+            $typed['exposed_for'],
+            $typed['follows_light'] === '1',
+            $typed['on_mains'] === '1',
+        );
     }
 
     /**

@@ -22,12 +22,21 @@ final class RecipeText
      * @param string $openText     exposure as a share of the interval, such as "40 %"
      * @param string $clipText     such as "20 s"
      *
-     * @param ?Recipe $kept       what is not typed stays as it is in this one
+     * @param string $exposedFor  land, sky or lamps; empty to leave the light as it is
+     * @param bool   $followsLight whether the exposures follow the light
+     * @param bool   $onMains      whether it needs no batteries
      *
-     * @throws InvalidInput with pointers /interval_s, /open_share, /clip_s, /reason
+     * @throws InvalidInput with pointers /interval_s, /open_share, /clip_s, /reason, /exposed_for
      */
-    public static function read(string $intervalText, string $openText, string $clipText, string $reason, ?Recipe $kept = null): Recipe
-    {
+    public static function read(
+        string $intervalText,
+        string $openText,
+        string $clipText,
+        string $reason,
+        string $exposedFor = '',
+        bool $followsLight = false,
+        bool $onMains = false,
+    ): Recipe {
         $problems = new Problems();
         $interval = TypedText::seconds($intervalText);
         $open = TypedText::percent($openText);
@@ -43,6 +52,9 @@ final class RecipeText
                 $problems->add($pointer, $message);
             }
         }
+        if ($exposedFor !== '' && ExposedFor::tryFrom($exposedFor) === null) {
+            $problems->add('/exposed_for', 'Choose the land, the sky or lamps, or leave it as the shot has it.');
+        }
         $recipe = null;
         try {
             $recipe = new Recipe(
@@ -50,9 +62,9 @@ final class RecipeText
                 $open ?? 0.5,
                 $clip ?? 1.0,
                 $reason,
-                $kept?->exposedFor,
-                $kept->followsLight ?? false,
-                $kept->onMains ?? false,
+                ExposedFor::tryFrom($exposedFor),
+                $followsLight,
+                $onMains,
             );
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('', $invalid);

@@ -9,6 +9,7 @@ use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Pages\Presets;
 use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
 use Evrent\Core\Light\ExposedFor;
@@ -134,6 +135,19 @@ final class TrueWordsTest extends PageTestCase
         $preset = Preset::query()->where('name', $recipe)->firstOrFail();
 
         return $this->post("{$shot->path()}/applied-presets", ['preset' => $preset->id, 'revision' => self::revisionOf($shot)], ['HX-Request' => 'true']);
+    }
+
+    public function testARecipeOfOnesOwnSaysWhatItIsExposedFor(): void
+    {
+        $typed = ['name' => 'Rime under stars', 'interval_s' => '20 s', 'open_share' => '50 %', 'clip_s' => '12', 'note' => 'A first try.'];
+        $this->post('/presets', $typed + ['exposed_for' => 'moonbeams'])->assertSessionHasErrors('recipe.new.exposed_for');
+        $this->post('/presets', $typed + ['exposed_for' => 'sky', 'follows_light' => '1', 'on_mains' => '1'])->assertRedirect('/presets');
+        $preset = Preset::query()->where('name', 'Rime under stars')->firstOrFail();
+        $recipe = Presets::recipe($preset);
+        self::assertSame([ExposedFor::Sky, true, true], [$recipe->exposedFor, $recipe->followsLight, $recipe->onMains]);
+        $this->get('/presets')->assertOk()->assertSee('Rime under stars')->assertSee('fed from');
+        $this->put("/presets/{$preset->id}", ['exposed_for' => '', 'on_mains' => '1'] + $typed)->assertRedirect('/presets');
+        self::assertSame([null, false, true], [Presets::recipe($preset->refresh())->exposedFor, Presets::recipe($preset)->followsLight, Presets::recipe($preset)->onMains]);
     }
 
     /** The table has every column of the file, and the light beside. */

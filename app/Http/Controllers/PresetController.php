@@ -84,13 +84,7 @@ final class PresetController
             if (!$form->isRecipe()) {
                 return ['name' => $typed['name'], 'note' => $typed['note']];
             }
-            $recipe = RecipeText::read(
-                $typed['interval_s'],
-                $typed['open_share'],
-                $typed['clip_s'],
-                $typed['note'],
-                $kept === null ? null : Presets::recipe($kept),
-            );
+            $recipe = Presets::typed($typed);
 
             return ['name' => $typed['name'], 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)];
         }));

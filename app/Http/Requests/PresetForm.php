@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Preset;
+use App\Pages\Presets;
 use Evrent\Core\Presets\PresetKind;
-use Evrent\Core\Presets\RecipeText;
 use Evrent\Core\Values\InvalidInput;
 
 /**
@@ -29,7 +29,7 @@ final class PresetForm extends PresetNameForm
      */
     public function numbers(): array
     {
-        $fields = ['interval_s', 'open_share', 'clip_s', 'note'];
+        $fields = ['interval_s', 'open_share', 'clip_s', 'note', 'exposed_for', 'follows_light', 'on_mains'];
 
         return array_combine($fields, array_map($this->text(...), $fields));
     }
@@ -38,7 +38,7 @@ final class PresetForm extends PresetNameForm
     {
         try {
             if ($this->isRecipe()) {
-                RecipeText::read(...array_values($this->numbers()));
+                Presets::typed($this->numbers());
             }
         } catch (InvalidInput $invalid) {
             return $invalid->problems;

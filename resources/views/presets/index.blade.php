@@ -31,6 +31,15 @@
                                 :is-text="in_array($field, ['name', 'note'], true)" :around="$field === 'note' ? 'is-whole' : ''"
                                 :value="$mine ? null : $kept" :problem="$errors->first($bag . '.' . ($field === 'note' ? 'reason' : $field))" />
                         @endforeach
+                        @foreach ([
+                            'exposed_for' => ['exposed for', $recipe?->exposedFor->value ?? '', ['' => 'as the shot has it', 'land' => 'the land',
+                                'sky' => 'the sky', 'lamps' => 'what lamps light']],
+                            'follows_light' => ['exposures', $recipe?->followsLight ? '1' : '', ['' => 'stay', '1' => 'follow the light']],
+                            'on_mains' => ['fed from', $recipe?->onMains ? '1' : '', ['' => 'batteries', '1' => 'the mains']],
+                        ] as $field => [$label, $kept, $options])
+                            <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :options="$options" :value="$mine ? null : $kept"
+                                :problem="$errors->first($bag . '.' . $field)" />
+                        @endforeach
                         @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} on site at 24 fps</span>@endif
                         <button class="button">{{ $preset === null ? 'Keep it' : 'Keep the change' }}</button>
                     </form>
