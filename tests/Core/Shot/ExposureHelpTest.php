@@ -35,7 +35,7 @@ final class ExposureHelpTest extends TestCase
         self::assertSame('25 % of the interval', $told['Blur share']);
         // 0.2 m/s for 2 s at 20 m: 35 mm · 0.02 = 0.7 mm of a sensor 36 mm wide, in a clip of 1920 pixels.
         self::assertSame('37.3 px', $told['Subject smears']);
-        self::assertSame('a mark of 2 s is open 2 s', $told['On the dial']);
+        self::assertArrayNotHasKey('On the dial', $told, 'a mark of 2 s is open 2 s');
         self::assertSame('a mark of 15 s is open 16 s', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30])['On the dial']);
         self::assertArrayNotHasKey('On the dial', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30, '/camera/marks_are_literal' => true]));
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Checks;
+namespace Tests\Properties;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
@@ -43,12 +43,13 @@ final class RemediesTest extends TestCase
     {
         $applied = 0;
         foreach (Plans::random($from + self::AT_A_TIME - 1, $from, self::MOST_PHOTOS) as $seed => [$plan]) {
-            $report = Report::on(Shot::of($plan));
+            $shot = Shot::of($plan);
+            $report = Report::on($shot);
             self::assertSame([], $report->failures, $seed);
             foreach ($report->all() as $finding) {
                 foreach ($finding->remedies() as $remedy) {
                     $says = "{$seed}, {$finding->id}: {$remedy->label} ({$remedy->costs})";
-                    self::mends($report, $finding, Report::on(Shot::of($remedy->mended)), $says);
+                    self::mends($report, $finding, Report::on($shot->after($remedy->mended)), $says);
                     self::canBeSet($plan, $remedy->mended, $says);
                     self::costsWhatItSays($plan, $remedy, $says);
                     $applied++;
