@@ -60,7 +60,8 @@ final class Cost
             'interval' => $before->timing->interval->keys === $after->timing->interval->keys
                 && $before->timing->intervalMeans === $after->timing->intervalMeans,
             'exposure' => $before->timing->exposure->keys === $after->timing->exposure->keys,
-            'framing' => $framing($before) === $framing($after),
+            // A slide that stands otherwise sees otherwise, wherever its carriage is.
+            'framing' => $framing($before) === $framing($after) && $before->load?->inclineDegrees === $after->load?->inclineDegrees,
         ];
     }
 }

@@ -67,7 +67,7 @@ final class InclineBeyondThrust implements Check
                 return new Remedy(
                     'incline',
                     sprintf('Set the slide to %s°', PlainText::number($angle)),
-                    'frame anew: it looks another way',
+                    '',
                     $shot->plan->with(['load' => $flatter]),
                 );
             }

@@ -110,7 +110,8 @@ final class RemediesTest extends TestCase
         $keeps = static fn (string $what): bool => isset($kept[1]) && ($kept[1] === 'everything' || str_contains($kept[1], $what));
         self::assertSame($keeps('interval'), $plan->timing->interval->keys === $mended->timing->interval->keys && $plan->timing->intervalMeans === $mended->timing->intervalMeans, $says);
         self::assertSame($keeps('exposure'), $plan->timing->exposure->keys === $mended->timing->exposure->keys, $says);
-        self::assertSame($keeps('framing'), array_column($plan->move->keyframes, 'positions') === array_column($mended->move->keyframes, 'positions'), $says);
+        self::assertSame($keeps('framing'), array_column($plan->move->keyframes, 'positions') === array_column($mended->move->keyframes, 'positions')
+            && $plan->load?->inclineDegrees === $mended->load?->inclineDegrees, $says);
         $clip = static fn (Plan $one): float => $one->photosTotal() / $one->timing->framesPerSecond;
         self::assertSame($keeps('clip'), abs($clip($plan) - $clip($mended)) < 0.005, $says);
         if (!$keeps('clip')) {
