@@ -72,7 +72,7 @@ await take('dry-run', {
   shot: shots.works,
   then: async (page) => {
     await page.getByRole('button', { name: 'Dry-run it' }).click();
-    await page.getByText('The latest was photo').waitFor();
+    await page.getByText('Chance added').waitFor();
   },
 });
 await take('history', {
