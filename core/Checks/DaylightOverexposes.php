@@ -19,6 +19,9 @@ use Evrent\Core\Words\PlainText;
  */
 final class DaylightOverexposes implements Check
 {
+    /** Below this it is dusk or night, and nobody puts a filter on against the moon. */
+    private const DAYLIGHT_EV = 6.0;
+
     /** Beyond this, diffraction softens more than it saves. */
     private const SMALLEST_APERTURE = 16.0;
 
@@ -32,7 +35,8 @@ final class DaylightOverexposes implements Check
         $most = $light->brightest();
         $n = (int) array_search($most, $light->errors, true);
         $share = $light->exposures[$n] / $shot->schedule->intervalSeconds[$n];
-        $dragged = $share >= $shot->plan->thresholds->draggedShare;
+        $byDay = $light->exposureValues[$n] >= self::DAYLIGHT_EV;
+        $dragged = $byDay && $share >= $shot->plan->thresholds->draggedShare;
 
         return new Finding(
             'T15',
@@ -40,20 +44,20 @@ final class DaylightOverexposes implements Check
             $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
             PlainText::stops($most) . ' over',
             sprintf(
-                'At photo %d the light is EV %s, and %s s at f/%s and ISO %s is %s too much: a filter of density %s holds it.',
+                'At photo %d the light is EV %s, and %s s at f/%s and ISO %s is %s too much%s.',
                 $n + 1,
                 PlainText::rounded($light->exposureValues[$n], 1),
                 PlainText::shutter($light->exposures[$n]),
                 PlainText::rounded($light->light->aperture, 1),
                 PlainText::number($light->isos[$n]),
                 PlainText::stops($most),
-                PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1),
+                $byDay ? ': a filter of density ' . PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1) . ' holds it' : '',
             ),
             $bright[0] + 1,
             count($bright),
             static fn (): array => array_values(array_filter([
-                self::filter($shot, $light->light, $most),
-                self::lowerIso($shot, $light->light),
+                $byDay ? self::filter($shot, $light->light, $most) : null,
+                self::lowerIso($shot, $light),
                 self::stoppedDown($shot, $light->light, $most),
                 LightMending::ramp($shot),
                 self::shorter($shot, $light, $most),
@@ -98,18 +102,25 @@ final class DaylightOverexposes implements Check
         );
     }
 
-    private static function lowerIso(Shot $shot, Light $light): ?Remedy
+    /** The ISO that brings the photos nearest to what is wanted. */
+    private static function lowerIso(Shot $shot, ShotLight $found): ?Remedy
     {
-        $lowest = $light->isos[0];
-        if ($light->isoChanges !== [] || $lowest >= $light->iso) {
+        $light = $found->light;
+        if ($light->isoChanges !== []) {
             return null;
         }
-        $mended = self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $lowest])]));
+        $off = ($found->brightest() + $found->darkest()) / 2.0;
+        $darker = static fn (float $iso): float => log(Exposure::trueIso($light->iso) / Exposure::trueIso($iso), 2);
+        $best = $light->iso;
+        foreach ($light->isos as $iso) {
+            $best = $iso < $light->iso && abs($off - $darker($iso)) < abs($off - $darker($best)) ? $iso : $best;
+        }
+        $mended = $best >= $light->iso ? null : self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $best])]));
 
         return $mended === null ? null : new Remedy(
             'iso',
-            sprintf('Go down to ISO %s', PlainText::number($lowest)),
-            PlainText::stops(log(Exposure::trueIso($light->iso) / Exposure::trueIso($lowest), 2)) . ' darker',
+            sprintf('Go down to ISO %s', PlainText::number($best)),
+            PlainText::stops($darker($best)) . ' darker',
             $mended,
         );
     }
@@ -146,7 +157,7 @@ final class DaylightOverexposes implements Check
         return $mended === null ? null : new Remedy(
             'aperture',
             sprintf('Stop down to f/%s', PlainText::number($aperture)),
-            'keeps the blur; more depth, and dust shows',
+            'more depth, and dust shows',
             $mended,
         );
     }

@@ -18,6 +18,7 @@ const edges = {
   raw_mb: [0, 2000], jpeg_mb: [0, 2000], battery_wh: [1e-6, 100_000], charge: [0, 1], temperature_c: [-60, 60], capacity_wh: [1e-6, 100_000], idle_w: [0, 1000], photo_j: [0, 100_000],
   legs_rating_kg: [1e-6, 1000], incline_deg: [0, 90], friction: [0, 2], thrust_n: [1e-6, 100_000], camera_kg: [0, 1000], drift_ppm: [-1000, 1000], count_limit: [1, 1_000_000],
   slide: [-1_000_000, 1_000_000], pan: [-1_000_000, 0, 1_000_000], tilt: [-1_000_000, 90, 1_000_000], hold_photos: [0, 200], crossing_s: [0, 10_000], blur_share: [0, 1], clip_s: [0, 10_000],
+  sky_mag: [14, 22.2], lamps_lux: [0, 100_000], bias_stops: [-6, 6], widest_aperture: [0.5, 128], highest_iso: [1, 10_000_000], subject_width: [1e-6, 1], subject_height: [1e-6, 1],
 };
 const garbage = (random) => random.one([
   null, true, [], {}, '', 'x'.repeat(70_000), '\u0000', '\ufffd', '1e999', -1, 1e308, -1e308, 1e-320, 5e15, 0.1, [[[[[[1]]]]]], { a: { b: 1 } }, '2027-02-31', '24:61', [null, 1],
@@ -40,6 +41,9 @@ function mangled(random) {
   const plan = JSON.parse(random.one(bases));
   plan.site ??= { name: 'Anywhere', latitude_deg: 52, longitude_deg: 1, zone: 'Europe/London', date: '2027-03-23' };
   plan.start ??= { event: 'clock', at: '16:20' };
+  plan.site.sky_mag ??= 20.5;
+  if (plan.light) Object.assign(plan.light, { exposed_for: random.one(['land', 'sky']), lamps_lux: 10, lamps_on: random.one(['always', 'dusk', '19:40']), bias_stops: -1, widest_aperture: 2, highest_iso: 6400 });
+  Object.assign(plan.move.keyframes[0], { subject_width: 0.5, subject_height: 0.9, matters_most: true });
   const edgy = random.next() < 0.75;
   for (let n = random.whole(1, edgy ? 3 : 2); n > 0; n--) {
     const known = leaves(plan).filter((pointer) => !edgy || edges[pointer.at(-1)]);
