@@ -135,7 +135,8 @@ final readonly class Light
                 $problems->add('/lamps_on', 'Enter always, dusk, or the time at which the lamps are switched on, such as 19:40.');
             }
         }
-        $problems->unlessBetween($this->biasStops, -self::MOST_BIAS_STOPS, self::MOST_BIAS_STOPS, '/bias_stops', 'stops');
+        $most = self::MOST_BIAS_STOPS;
+        $problems->unlessBetween($this->biasStops, -$most, $most, '/bias_stops', 'by how many stops brighter, below zero darker,');
         if ($this->widestAperture !== null) {
             $problems->unlessBetween($this->widestAperture, 0.5, 128, '/widest_aperture', 'the lens’s lowest f-number');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Light;
 
+use Evrent\Core\Checks\Report;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\ExposedFor;
@@ -78,6 +79,10 @@ final class PracticeTest extends TestCase
         yield 'stars, f/2 15 s ISO 2500' => [self::stars(15.0, 2.0, 2500), -0.5, 0.5];
         // 2.1 magnitudes are 2.79 stops; the night curve ends there at EV -6 and asks for no darker.
         yield 'the same by a suburb' => [self::stars(20.0, 2.8, 3200, 19.5), 2.4, 2.8];
+        // Towards a sun on the horizon, a third over a stop under the meter.
+        yield 'a sunset that holds its highlights' => [self::day(0.004, ['exposed_for' => 'sky', 'aperture' => 8, 'iso' => 100, 'bias_stops' => -1.3], [
+            '/start' => ['event' => 'sunset'], '/rig/base' => ['zero_bearing_deg' => 272], '/timing/interval_s' => 3,
+        ]), -0.9, 0.9];
         yield 'stars at f/8 ISO 100' => [self::stars(20.0, 8.0, 100), -9.0, -7.5];
         yield 'a second at noon' => [self::day(1.0, ['aperture' => 2.8, 'iso' => 100]), 11.0, 12.5];
     }
@@ -88,10 +93,13 @@ final class PracticeTest extends TestCase
     #[DataProvider('settings')]
     public function testKnownSettings(array $changes, float $least, float $most): void
     {
-        $light = Shot::of(Plans::with($changes + ['/timing/photos' => 10]))->light();
+        $shot = Shot::of(Plans::with($changes + ['/timing/photos' => 10]));
+        $light = $shot->light();
         self::assertNotNull($light);
         self::assertGreaterThanOrEqual($least, $light->darkest());
         self::assertLessThanOrEqual($most, $light->brightest());
+        $told = array_intersect(['T15', 'T23'], array_column(Report::on($shot)->all(), 'id'));
+        self::assertSame(max(-$least, $most) > 1.0, $told !== [], 'within a stop it is clean, and what is wrong is told');
     }
 
     /** Ten minutes after sunset the sky on average is EV 8 to 9, and towards the glow EV 10 to 11. */

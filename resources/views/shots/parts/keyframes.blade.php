@@ -69,7 +69,7 @@
                         :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
                 </tr>
             @endforeach
-            <tr>
+            <tr class="takes">
                 <th scope="row">subject</th>
                 @foreach ($plan->move->keyframes as $k => $keyframe)
                     <td>@foreach (['subject_width' => 'wide', 'subject_height' => 'high'] as $field => $across){!! NumberField::html(
