@@ -42,6 +42,12 @@ final class Exposing
         return $mark === null ? null : Marks::open($mark, $plan->camera->marksAreLiteral);
     }
 
+    /** The shortest time that can be set. */
+    public static function shortest(Plan $plan): float
+    {
+        return self::byMarks($plan) ? Marks::SHUTTER[count(Marks::SHUTTER) - 1] : self::SHORTEST_BULB_SECONDS;
+    }
+
     /** A time that can be set, as near as can be. */
     public static function nearest(Plan $plan, float $seconds): float
     {

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -18,7 +19,7 @@ final class FasterThanAxis implements Check
 {
     public function find(Shot $shot): ?Finding
     {
-        [$axis, $worst, $ratio, $over] = self::overloaded($shot, $shot->schedule->timeline, $shot->schedule->intervalSeconds);
+        [$axis, $worst, $ratio, $over, $late] = self::overloaded($shot, $shot->schedule->timeline, $shot->schedule->intervalSeconds);
         if ($axis === null) {
             return null;
         }
@@ -28,9 +29,10 @@ final class FasterThanAxis implements Check
 
         return new Finding(
             'T22',
-            Severity::Stops,
+            // Behind by less than anybody notices at the end, it is a check.
+            $late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
             "The {$axis->id} cannot go that fast",
-            PlainText::rounded($ratio, 1) . ' times what it can do',
+            PlainText::rounded($ratio, $ratio < 1.05 ? 4 : 1) . ' times what it can do',
             $stops
                 ? sprintf(
                     'The step of %s %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
@@ -68,8 +70,9 @@ final class FasterThanAxis implements Check
     /**
      * @param list<float> $intervals
      *
-     * @return array{?Axis, int, float, list<int>} the worst axis, the photo (from 0) of its worst step, how many times
-     *                                             too fast that is, and all photos whose step is too fast for any axis
+     * @return array{?Axis, int, float, list<int>, float} the worst axis, the photo (from 0) of its worst step, how many times too fast that
+     *                                                    is, all photos whose step is too fast for any axis, and how many seconds an
+     *                                                    axis is behind at the end for that
      */
     private static function overloaded(Shot $shot, Timeline $timeline, array $intervals): array
     {
@@ -78,7 +81,9 @@ final class FasterThanAxis implements Check
         $worst = 0;
         $worstRatio = 1.0 + 1e-9;
         $over = [];
+        $late = 0.0;
         foreach ($shot->plan->rig->axes as $axis) {
+            $behind = 0.0;
             $positions = $shot->schedule->moves->positions[$axis->id];
             $moveSeconds = $shot->schedule->moves->axisMoveSeconds[$axis->id];
             for ($n = 0; $n < count($positions) - 1; $n++) {
@@ -89,13 +94,15 @@ final class FasterThanAxis implements Check
                     continue;
                 }
                 $over[$n] = true;
+                $behind += ($ratio - 1.0) * ($stops ? $intervals[$n] : $timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]);
                 if ($ratio > $worstRatio) {
                     [$worstAxis, $worst, $worstRatio] = [$axis, $n, $ratio];
                 }
             }
+            $late = max($late, $behind);
         }
         ksort($over);
 
-        return [$worstAxis, $worst, $worstRatio, array_keys($over)];
+        return [$worstAxis, $worst, $worstRatio, array_keys($over), $late];
     }
 }

@@ -26,7 +26,6 @@ use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -35,9 +34,9 @@ use Evrent\Core\Words\PlainText;
  */
 final readonly class AppliedRecipe
 {
-    /** The interval grows in steps of this share of the recipe's, up to so many times it. */
-    private const STEP_SHARE = 0.1;
-    private const MOST_STEPS = 30;
+    /** The interval grows by a tenth each time it is tried, up to about three times the recipe's. */
+    private const GROWS_BY = 1.1;
+    private const MOST_STEPS = 12;
 
     /** What way of moving, interval and exposure decide. */
     private const BY_TIMING = ['T1', 'T2', 'T4', 'T6', 'T7', 'T9', 'T13', 'T16', 'T17', 'T22'];
@@ -129,27 +128,23 @@ final readonly class AppliedRecipe
             Mode::Continuous => [Mode::Continuous, Mode::ShootMoveShoot],
             Mode::StopMotion => [Mode::StopMotion],
         };
-        for ($step = 0; $step <= self::MOST_STEPS; $step++) {
-            $interval = round($recipe->intervalSeconds * (1.0 + $step * self::STEP_SHARE), 1);
+        // An interval that follows from what is pinned is not tried otherwise.
+        $steps = $pinned->pins->follows === Figure::Interval ? 0 : self::MOST_STEPS;
+        for ($step = 0; $step <= $steps; $step++) {
+            $interval = round($recipe->intervalSeconds * self::GROWS_BY ** $step, 1);
             foreach ($modes as $mode) {
                 $timed = self::at($pinned, $plan, $recipe, $mode, $step === 0 ? $recipe->intervalSeconds : $interval);
                 $first ??= $timed;
-                if ($timed !== null && self::bad($pinned, $timed, self::BY_TIMING) === []) {
+                if (self::bad($pinned, $timed, self::BY_TIMING) === []) {
                     return [$timed, self::chosen($plan, $recipe, $timed)];
                 }
             }
         }
 
-        return [$first ?? self::tooShort(), []];
+        return [$first ?? self::at($pinned, $plan, $recipe, $modes[0], $recipe->intervalSeconds), []];
     }
 
-    private static function tooShort(): never
-    {
-        throw new InvalidInput([new Problem('/timing/exposure_s', 'The camera has no shutter time that short: choose a longer interval.')]);
-    }
-
-    /** Null where the shutter has no such time, or the photos cannot be spread. */
-    private static function at(PinnedPlan $pinned, Plan $plan, Recipe $recipe, Mode $mode, float $intervalSeconds): ?Plan
+    private static function at(PinnedPlan $pinned, Plan $plan, Recipe $recipe, Mode $mode, float $intervalSeconds): Plan
     {
         // Where the interval follows from what is pinned, it goes on to.
         $follows = $pinned->pins->follows === Figure::Interval && $mode->hasClock();
@@ -158,10 +153,7 @@ final readonly class AppliedRecipe
         if ($recipe->exposedFor === ExposedFor::Sky && $plan->optics !== null) {
             $open = min($open, StarTrails::byConstant($plan->optics));
         }
-        $exposure = Exposing::atMost($plan, $open);
-        if ($exposure === null) {
-            return null;
-        }
+        $exposure = Exposing::atMost($plan, $open) ?? Exposing::shortest($plan);
         $timed = $plan->withTiming($plan->timing->withMode($mode))->withExposure(KeyedSeconds::constant($exposure, Between::Stops, 'an exposure'));
         if ($follows) {
             return $timed;
