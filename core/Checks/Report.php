@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Throwable;
 
@@ -114,6 +115,22 @@ final readonly class Report
     }
 
     /**
+     * The checks that a change may matter to: where only what is carried, fed and stored is another, those that look at it.
+     *
+     * @return list<class-string<Check>>
+     */
+    private static function touchedBy(Plan $before, Plan $after): array
+    {
+        $parts = static fn (Plan $plan): array => [
+            $plan->rig, $plan->move, $plan->camera, $plan->trigger, $plan->timing, $plan->optics, $plan->thresholds, $plan->site, $plan->start, $plan->light,
+        ];
+
+        return $parts($before) === $parts($after)
+            ? [LoadTooHeavy::class, InclineBeyondThrust::class, CameraBatteryDies::class, RigBatteryDies::class, CardFull::class]
+            : self::CHECKS;
+    }
+
+    /**
      * What is offered has been tried: the finding is gone, and nothing worse than it has come.
      *
      * @param class-string<Check> $check
@@ -129,7 +146,7 @@ final readonly class Report
                 return false;
             }
             // Nothing is worse than what spoils the shot.
-            foreach ($finding->severity === Severity::Stops ? [] : self::CHECKS as $other) {
+            foreach ($finding->severity === Severity::Stops ? [] : self::touchedBy($shot->plan, $remedy->mended) as $other) {
                 $found = (new $other())->find($mended);
                 if ($found !== null && $found->severity->rank() < $finding->severity->rank()) {
                     $before = (new $other())->find($shot);
