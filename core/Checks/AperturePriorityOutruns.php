@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Light\Control;
-use Evrent\Core\Shot\ExposureRoom;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Timing\KeyedSeconds;

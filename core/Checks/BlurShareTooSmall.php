@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Shot\ExposureHelp;
-use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;

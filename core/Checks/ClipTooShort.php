@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;

@@ -6,7 +6,6 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Words\PlainText;

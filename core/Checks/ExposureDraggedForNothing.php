@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;

@@ -48,17 +48,7 @@ final class Finding
      */
     public function with(array $alike): self
     {
-        return new self(
-            $this->id,
-            $this->severity,
-            $this->title,
-            $this->shortfall,
-            $this->sentence,
-            $this->firstPhoto,
-            $this->photoCount,
-            $this->mending,
-            $alike,
-        );
+        return $this->having($this->mending, $alike);
     }
 
     /**
@@ -70,17 +60,7 @@ final class Finding
     {
         $mending = $this->mending;
 
-        return $mending === null ? $this : new self(
-            $this->id,
-            $this->severity,
-            $this->title,
-            $this->shortfall,
-            $this->sentence,
-            $this->firstPhoto,
-            $this->photoCount,
-            static fn (): array => $try($mending()),
-            $this->alike,
-        );
+        return $mending === null ? $this : $this->having(static fn (): array => $try($mending()), $this->alike);
     }
 
     /**
@@ -116,5 +96,24 @@ final class Finding
         }
 
         return null;
+    }
+
+    /**
+     * @param ?Closure(): list<Remedy> $mending
+     * @param list<self>               $alike
+     */
+    private function having(?Closure $mending, array $alike): self
+    {
+        return new self(
+            $this->id,
+            $this->severity,
+            $this->title,
+            $this->shortfall,
+            $this->sentence,
+            $this->firstPhoto,
+            $this->photoCount,
+            $mending,
+            $alike,
+        );
     }
 }

@@ -12,7 +12,6 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 

@@ -7,7 +7,6 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 

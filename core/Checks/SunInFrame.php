@@ -7,7 +7,6 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Shot\ShotSky;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Target;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What stands in each field of a form for a plan. Left as it is, `TypedPlan` takes it for the plan's own value, whatever digits

@@ -94,12 +94,4 @@ final readonly class Site
     {
         return new self($this->name, $this->latitude, $this->longitude, $this->zone, $this->date, $this->elevationMetres, $this->glowLux, $skyMag);
     }
-
-    /**
-     * @throws InvalidInput
-     */
-    public function onDate(string $date): self
-    {
-        return new self($this->name, $this->latitude, $this->longitude, $this->zone, $date, $this->elevationMetres, $this->glowLux, $this->skyMag);
-    }
 }

@@ -7,8 +7,6 @@ namespace Evrent\Core\Format\Parts;
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Format\PlanPart;
 use Evrent\Core\Format\SkyJson;
-use Evrent\Core\Light\Cloud;
-use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;

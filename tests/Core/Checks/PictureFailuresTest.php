@@ -6,7 +6,6 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
