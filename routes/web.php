@@ -27,6 +27,7 @@ use App\Http\Middleware\ShotOfItsShoot;
 use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shoot;
+use App\Pages\ShotView;
 use Illuminate\Support\Facades\Route;
 
 // Numbers longer than this are no id that the database could hold.
@@ -78,6 +79,7 @@ Route::prefix('/shoots/{shoot}')->middleware('can:update,shoot')->scopeBindings(
 
 Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class, 'can:view,shot'])->scopeBindings()->group(static function (): void {
     Route::get('/', [ShotController::class, 'show'])->name('shots.show');
+    Route::get('/{view}', [ShotController::class, 'show'])->where('view', ShotView::PATTERN)->name('shots.view');
     Route::get('/history', [HistoryController::class, 'show'])->name('shots.history');
     Route::get('/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
     Route::get('/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');

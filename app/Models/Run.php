@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Evrent\Core\Run\RunVerdict;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -66,6 +67,14 @@ final class Run extends Model
     public function photos(): HasMany
     {
         return $this->hasMany(RunPhoto::class)->orderBy('number');
+    }
+
+    /** What came of it, in a few words. */
+    public function inShort(): string
+    {
+        $planned = $this->photos_planned ?? $this->photos_total;
+
+        return RunVerdict::inShort($planned, $this->photos_usable ?? $planned, $this->late_photos);
     }
 
     /**

@@ -42,6 +42,18 @@ final readonly class BagPart
     }
 
     /**
+     * What it is said to be, in a line.
+     *
+     * @param array<string, string> $texts by pointer
+     */
+    public function inShort(array $texts): string
+    {
+        $told = array_filter($this->fields, static fn (array $field): bool => ($texts[$field[0]] ?? '') !== '');
+
+        return implode(', ', array_map(static fn (array $field): string => trim("{$field[1]} {$texts[$field[0]]} {$field[2]}"), $told));
+    }
+
+    /**
      * @return list<self>
      */
     public static function all(Plan $plan): array

@@ -19,7 +19,7 @@ final class NumberField
         $name = e('plan[' . implode('][', $path) . ']');
         $text = e(session()->hasOldInput() ? Typed::before('plan.' . implode('.', $path), $value) : $value);
         $invalid = $problem === null ? '' : ' aria-invalid="true"';
-        $shownUnit = $unit === '' ? '' : '<span class="unit" aria-hidden="true">' . e($unit) . '</span>';
+        $shownUnit = $unit === '' ? '' : '<span class="unit' . ($unit === '°' ? ' is-close' : '') . '" aria-hidden="true">' . e($unit) . '</span>';
 
         return "<span class=\"number\"><label for=\"f-{$key}\" class=\"sr-only\">" . e($label) . '</label><span class="entry">'
             . "<input class=\"plan-field\" form=\"plan\" id=\"f-{$key}\" name=\"{$name}\" value=\"{$text}\" type=\"text\""

@@ -12,6 +12,8 @@ use App\Models\Shot;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Day\Cautions;
+use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
@@ -20,6 +22,7 @@ use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Illuminate\Database\Eloquent\Collection;
 use Throwable;
 
 /**
@@ -27,6 +30,9 @@ use Throwable;
  */
 final readonly class ShotPage
 {
+    private const RUNS_SHOWN = 8;
+    private const REVISIONS_SHOWN = 6;
+
     public PlanRevision $revision;
     public Plan $plan;
     public Pins $pins;
@@ -105,9 +111,34 @@ final readonly class ShotPage
         return $this->revision->wasRecentlyCreated ? null : (new StepThroughHistory())->after($this->revision)?->reason;
     }
 
-    public function lastRun(): ?Run
+    /**
+     * @return Collection<int, Run> the newest first
+     */
+    public function lastRuns(): Collection
     {
-        return $this->shot->runs()->first();
+        return $this->shot->runs()->with('revision')->limit(self::RUNS_SHOWN)->get();
+    }
+
+    /**
+     * @return list<string> what to mind on the spot
+     */
+    public function cautions(): array
+    {
+        return array_map(static fn (Hazard $hazard): string => $hazard->caution(), Cautions::ofShot($this->worked->shot, $this->shot->shoot->toldHazards()));
+    }
+
+    /** Whether the plan as it stands was dry-run. */
+    public function isRehearsed(): bool
+    {
+        return $this->shot->runs()->where('plan_revision_id', $this->revision->id)->exists();
+    }
+
+    /**
+     * @return Collection<int, PlanRevision> the newest first
+     */
+    public function lastRevisions(): Collection
+    {
+        return $this->shot->revisions()->orderByDesc('id')->limit(self::REVISIONS_SHOWN)->get(['id', 'shot_id', 'reason', 'created_at']);
     }
 
     /**

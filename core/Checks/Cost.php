@@ -30,7 +30,7 @@ final class Cost
         return PlainText::sentenceOf([
             count($kept) === count($same) ? 'keeps everything' : ($kept === [] ? '' : 'keeps ' . PlainText::listed($kept)),
             $same['clip'] ? '' : sprintf('%s of clip instead of %s', PlainText::seconds($clip($after)), PlainText::seconds($clip($before))),
-            $same['time on site'] ? '' : self::onSite(self::extraSeconds($before, $after)),
+            $same['shooting time'] ? '' : self::shooting(self::extraSeconds($before, $after)),
             $same['framing'] ? '' : 'the framing changes',
             $remark,
         ]);
@@ -42,13 +42,13 @@ final class Cost
         return Schedule::bookedSeconds($after) - Schedule::bookedSeconds($before);
     }
 
-    private static function onSite(float $extra): string
+    private static function shooting(float $extra): string
     {
-        return PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' longer' : ' less') . ' on site than asked for';
+        return PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' more' : ' less') . ' shooting than asked for';
     }
 
     /**
-     * @return array{clip: bool, 'time on site': bool, interval: bool, exposure: bool, framing: bool}
+     * @return array{clip: bool, 'shooting time': bool, interval: bool, exposure: bool, framing: bool}
      */
     private static function same(Plan $before, Plan $after): array
     {
@@ -56,7 +56,7 @@ final class Cost
 
         return [
             'clip' => abs($before->photosTotal() / $before->timing->framesPerSecond - $after->photosTotal() / $after->timing->framesPerSecond) < 0.005,
-            'time on site' => abs(self::extraSeconds($before, $after)) <= self::NOTICEABLE_SECONDS,
+            'shooting time' => abs(self::extraSeconds($before, $after)) <= self::NOTICEABLE_SECONDS,
             'interval' => $before->timing->interval->keys === $after->timing->interval->keys
                 && $before->timing->intervalMeans === $after->timing->intervalMeans,
             'exposure' => $before->timing->exposure->keys === $after->timing->exposure->keys,

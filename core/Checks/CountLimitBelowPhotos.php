@@ -48,7 +48,7 @@ final class CountLimitBelowPhotos implements Check
         );
     }
 
-    /** As many as it counts, spread over the same time on site. */
+    /** As many as it counts, spread over the same shooting time. */
     private static function fewer(Shot $shot, int $limit): ?Remedy
     {
         $plan = $shot->plan;

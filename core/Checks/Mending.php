@@ -74,7 +74,7 @@ final class Mending
     }
 
     /**
-     * The same interval, a shorter exposure: keeps clip and time on site. Null when that does not help, or makes the
+     * The same interval, a shorter exposure: keeps clip and shooting time. Null when that does not help, or makes the
      * photos too dark.
      *
      * @param callable(Plan): bool $passes

@@ -42,6 +42,18 @@ final class Cautions
     }
 
     /**
+     * @param list<Hazard> $told by who knows the place
+     *
+     * @return list<Hazard> for one shot alone, in the order in which they are shown
+     */
+    public static function ofShot(Shot $shot, array $told): array
+    {
+        $found = [...$told, Hazard::Rules, ...self::ofPlan($shot)];
+
+        return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard): bool => in_array($hazard, $found, true)));
+    }
+
+    /**
      * @return list<Hazard> that a plan itself brings
      */
     public static function ofPlan(Shot $shot): array

@@ -88,7 +88,20 @@ final readonly class PinnedPlan
     }
 
     /**
-     * Another plan as a whole takes the place of this one: a remedy's, a recipe's, a preset's. The time on site stays where it is pinned.
+     * A figure of the sentence taken up or down by a step.
+     *
+     * @param string $pointer of the figure
+     * @param int    $by      -2, -1, 1 or 2: much less, less, more, much more
+     *
+     * @throws InvalidInput
+     */
+    public function stepped(string $pointer, int $by): Edited
+    {
+        return $this->typed(...FigureSteps::of($this, $pointer, $by));
+    }
+
+    /**
+     * Another plan as a whole takes the place of this one: a remedy's, a recipe's, a preset's. The shooting time stays where it is pinned.
      *
      * @throws InvalidInput
      */

@@ -86,7 +86,7 @@ final readonly class Pins
     }
 
     /**
-     * Which figure follows once these are given: never one of them, the one that followed where it may go on, and else the time on site
+     * Which figure follows once these are given: never one of them, the one that followed where it may go on, and else the shooting time
      * stays, unless nothing but it is left.
      *
      * @param list<Figure> $given one or two

@@ -47,7 +47,7 @@ final readonly class TypedFigures
             return $read;
         };
         $clip = $seconds('clip', 'Enter how long the clip is to be, such as 10 s.');
-        $shooting = $seconds('shooting', 'Enter a time on site, such as 32 min, 1:30 or 1h30.');
+        $shooting = $seconds('shooting', 'Enter a shooting time, such as 32 min, 1:30 or 1h30.');
         $pressed = $text('pin') === null ? null : Figure::tryFrom($text('pin'));
         if ($text('pin') !== null && $pressed === null) {
             $problems->add('/held/pin', 'Photos, interval or shooting can be pinned.');

@@ -6,6 +6,7 @@ namespace Evrent\Core\Optics;
 
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What the picture is made with and of: sensor, lens, output, and how far away things are.
@@ -65,6 +66,16 @@ final readonly class Optics
     public static function usual(): self
     {
         return new self(36, 24, 6000, 4000, 24, 1920, 1080, 2, 20, 400);
+    }
+
+    /** Lens, frame and distances in a line. */
+    public function inShort(): string
+    {
+        $metres = static fn (float $metres): string => PlainText::rounded($metres, 2) . ' m';
+
+        return PlainText::rounded($this->focalMillimetres, 1) . ' mm on ' . PlainText::rounded($this->sensorWidthMillimetres, 1) . ' × '
+            . PlainText::rounded($this->sensorHeightMillimetres, 1) . ' mm; near ' . $metres($this->foregroundMetres) . ', subject '
+            . $metres($this->subjectMetres) . ', far ' . $metres($this->backgroundMetres);
     }
 
     /**

@@ -45,7 +45,7 @@ final readonly class Recipe
         $problems->throwIfAny();
     }
 
-    /** Time on site for its clip, at so many frames a second. */
+    /** Shooting time for its clip, at so many frames a second. */
     public function shootingSeconds(float $framesPerSecond): float
     {
         return ceil($this->clipSeconds * $framesPerSecond) * $this->intervalSeconds;

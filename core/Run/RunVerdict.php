@@ -79,6 +79,23 @@ final readonly class RunVerdict
         };
     }
 
+    /**
+     * What came of a run in a few words.
+     *
+     * @param int $planned photos that were to be taken
+     * @param int $usable  of those, that were taken with the rig in place
+     * @param int $late    that came noticeably later than asked for
+     */
+    public static function inShort(int $planned, int $usable, int $late): string
+    {
+        $wrong = PlainText::sentenceOf([
+            $usable < $planned ? PlainText::photos($planned - $usable) . ' spoilt' : '',
+            $late > 0 ? PlainText::photos($late) . ' late' : '',
+        ], ', ');
+
+        return $wrong === '' ? 'every photo on time' : $wrong;
+    }
+
     /** The plan's own finding about what a run finds out; null where it says that all is well. */
     public static function foretold(Schedule $schedule): ?Finding
     {

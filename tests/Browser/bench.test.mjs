@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { test } from 'node:test';
 import { fileURLToPath } from 'node:url';
-import { answered, assertAccessible, benchIsReady, browser, chartPicture, makeShot, openDemo, planOf, tabTo, type, url, valueBecomes, verdictIs } from './support.mjs';
+import { answered, assertAccessible, benchIsReady, browser, chartPicture, go, makeShot, openDemo, planOf, tabTo, type, url, valueBecomes, verdictIs } from './support.mjs';
 
 const view = browser();
 const evrent = fileURLToPath(new URL('../../bin/evrent', import.meta.url));
@@ -30,6 +30,7 @@ const photo = (page) => page.locator('.readout b').first().textContent();
 test('a whole shot is made from nothing by pointer', async () => {
   const page = await makeShot(view, 'By pointer');
   // Frame the start and the end by jogging, a keyframe each.
+  await go(page, 'frame');
   const jog = (axis, name) => page.locator('.jog-axis', { hasText: axis }).getByRole('button', { name });
   for (let presses = 0; presses < 4; presses++) await jog('slide', /50 mm forward/).click();
   await jog('pan', /5 ° back/).click();
@@ -44,6 +45,7 @@ test('a whole shot is made from nothing by pointer', async () => {
   assert.deepEqual(plan.move.keyframes.map(({ slide, pan, tilt }) => [slide, pan, tilt]), [[300, -15, 0], [350, -15, 0.1]]);
 
   // A keyframe on the line, dragged up and across, and stopped at.
+  await go(page, 'time');
   await answered(page, async () => page.mouse.dblclick(...await middle(page.locator('.plot-area canvas'))));
   await page.locator('.peg[data-peg="2"]').waitFor();
   await drag(page, page.locator('.grip[data-peg="1"][data-axis-id=pan]'), [60, -20]);
@@ -60,13 +62,14 @@ test('a whole shot is made from nothing by pointer', async () => {
   await page.mouse.up();
   await verdictIs(page, false);
   assert.equal((await planOf(page)).timing.exposure_s, 0.5, 'what is only looked at is not saved');
-  await answered(page, () => page.getByRole('button', { name: 'Make it so' }).click());
-  await page.locator('.finding .remedy button').first().click();
+  await answered(page, () => page.getByRole('button', { name: /^Keep / }).click());
+  await page.locator('.finding:visible .remedy button').first().click();
   await verdictIs(page, true);
 
   await page.getByRole('button', { name: 'Play at 24 fps' }).click();
   await page.waitForFunction(() => Number(document.querySelector('.readout b').textContent) > 60);
   await page.getByRole('button', { name: 'Pause' }).click();
+  await go(page, 'run');
   await page.locator('#dry-run').click();
   await page.getByText('Chance added').waitFor();
 });
@@ -96,6 +99,7 @@ test('another is made by keyboard alone', async () => {
   await page.keyboard.press('Home');
   for (let presses = 0; presses < 10; presses++) await page.keyboard.press('Shift+ArrowRight');
   assert.equal(await photo(page), '101');
+  await page.keyboard.press('Alt+2');
   await answered(page, () => page.keyboard.press('n'));
   await page.locator('.peg[data-peg="2"]').waitFor();
   const grip = page.locator('.grip[data-peg="1"][data-axis-id=slide]');
@@ -128,7 +132,9 @@ test('a dragged peg is where the core puts it, and undo goes back to the start',
   const page = await makeShot(view, 'Dragged');
   const start = await planOf(page);
   const picture = await chartPicture(page);
+  await go(page, 'frame');
   await answered(page, () => page.getByRole('button', { name: 'Add a keyframe between' }).click());
+  await go(page, 'time');
   await drag(page, page.locator('.peg[data-peg="1"]'), [-120, 0]);
   await drag(page, page.locator('.grip[data-peg="1"][data-axis-id=slide]'), [0, 25]);
   const plan = await planOf(page);
@@ -140,7 +146,7 @@ test('a dragged peg is where the core puts it, and undo goes back to the start',
   await page.locator('.peg[data-peg="1"]').click();
   assert.equal(await photo(page), String(number));
   for (const [index, axis] of ['slide', 'pan', 'tilt'].entries()) {
-    assert.equal((await page.locator('.readout b').nth(3 + index * 2 - index).textContent()).replace('−', '-'), schedule.frames[number - 1].positions[axis].toFixed(2));
+    assert.equal(Number.parseFloat((await page.locator('.lane-now').nth(index).textContent()).replace('−', '-')).toFixed(2), schedule.frames[number - 1].positions[axis].toFixed(2));
   }
   for (let steps = 0; steps < 3; steps++) await answered(page, () => page.keyboard.press('Control+z'));
   assert.deepEqual(await planOf(page), start);
@@ -201,7 +207,7 @@ test('two figures are held and the third follows, with the rounding said', async
   const page = await makeShot(view, 'Held');
   await answered(page, () => page.getByRole('button', { name: 'Hold the interval' }).click());
   await page.locator('.figure[data-figure=interval][data-follows=yes]').waitFor();
-  await type(page, 'Time on site', '25 min');
+  await type(page, 'Shooting time', '25 min');
   // 288 photos in 25 min are 5.208 s each.
   await valueBecomes(page, 'Interval in seconds', '5.2');
   await page.locator('#rounding').getByText('2.4 s of 25 min are left over').waitFor();
@@ -209,12 +215,12 @@ test('two figures are held and the third follows, with the rounding said', async
   await valueBecomes(page, 'Photos in all', '480');
   await valueBecomes(page, 'Interval in seconds', '3.1');
   // What was asked for stands, and what comes of it is said beside it.
-  assert.equal(await page.getByLabel('Time on site').inputValue(), '25 min');
+  assert.equal(await page.getByLabel('Shooting time').inputValue(), '25 min');
   await page.locator('#rounding').getByText('12 s of 25 min are left over').waitFor();
   // Typing the figure that follows holds it, and another follows.
   await type(page, 'Interval in seconds', '4');
   await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();
-  await valueBecomes(page, 'Time on site', '32 min');
+  await valueBecomes(page, 'Shooting time', '32 min');
   await page.reload();
   await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();
 });
@@ -238,10 +244,11 @@ test('the chart zooms to one interval and back, by wheel, keys and buttons', asy
 
 test('the move as a whole is swapped, aimed and put back, and wrong words are told by their field', async () => {
   const page = await makeShot(view, 'As a whole');
+  await go(page, 'frame');
   await answered(page, () => page.getByRole('button', { name: 'Swap direction' }).click());
   assert.deepEqual((await planOf(page)).move.keyframes.map(({ slide }) => slide), [900, 100]);
-  await answered(page, () => page.getByRole('button', { name: 'Flip slide' }).click());
   await page.getByText('Change the move as a whole').click();
+  await answered(page, () => page.getByRole('button', { name: 'Flip slide' }).click());
   await page.getByLabel('Scale about its middle').fill('twice');
   await answered(page, () => page.getByRole('button', { name: 'Scale', exact: true }).click());
   await page.locator('#p-edit-factor').filter({ hasText: 'such as 0.5' }).waitFor();
@@ -257,14 +264,16 @@ test('the move as a whole is swapped, aimed and put back, and wrong words are to
 test('a move is kept as a preset and applied to another shot; two revisions stand side by side', async () => {
   const page = await makeShot(view, 'Giver');
   await type(page, 'Pan at B', '44');
+  await go(page, 'review');
   await page.getByText('Keep as a preset').click();
   const name = `Kept ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save preset' }).click();
   await page.getByText(`Kept as “${name}”.`).waitFor();
   const taker = await makeShot(view, 'Taker');
+  await go(taker, 'review');
   await taker.getByLabel('Start from a preset').selectOption({ label: name });
-  await answered(taker, () => taker.getByRole('button', { name: 'Apply' }).click());
+  await answered(taker, () => taker.getByRole('button', { name: 'Apply preset' }).click());
   assert.equal((await planOf(taker)).move.keyframes[1].pan, 44);
   await taker.getByRole('link', { name: 'History and compare' }).click();
   await taker.getByRole('heading', { name: 'Side by side' }).waitFor();

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
-import { browser, makeShot, openAllPhotos, openDemo, tabTo, type, valueBecomes, verdictIs } from './support.mjs';
+import { browser, go, makeShot, openAllPhotos, openDemo, tabTo, type, valueBecomes, verdictIs } from './support.mjs';
 
 const view = browser();
 
@@ -11,6 +11,7 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
 
   await type(page, 'Interval in seconds', '2');
   await verdictIs(page, false);
+  await go(page, 'review');
   await page.getByText('Photo 56 needs 2.42 s').waitFor();
   assert.match(await page.locator('.interval .slack').textContent(), /0\.42 s short/);
 
@@ -36,6 +37,7 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
     assert.equal((await cells.nth(0).textContent()).trim(), row[column('phase')]);
   }
 
+  await go(page, 'run');
   await page.getByRole('button', { name: 'Dry-run it' }).click();
   await page.getByText('Chance added').waitFor();
   assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo came on time, and with room to spare/);
@@ -78,11 +80,12 @@ test('by keyboard alone: open a shot, break it, look at its photos, mend it, dry
   await page.keyboard.press('End');
   assert.equal(await photo.textContent(), '288');
 
-  await tabTo(page, page.locator('#finding-T1 .remedy button').first());
+  await tabTo(page, page.locator('.is-beside[data-finding=T1] .remedy button').first());
   await page.keyboard.press('Enter');
   await verdictIs(page, true);
   // The button is gone with its finding: the keyboard goes on from the verdict.
   assert.equal(await page.evaluate(() => document.activeElement.id), 'verdict');
+  await page.keyboard.press('Alt+5');
   await tabTo(page, page.getByRole('button', { name: 'Dry-run it' }));
   await page.keyboard.press('Enter');
   await page.getByText('Chance added').waitFor();
@@ -98,7 +101,7 @@ test('the pointer scrubs along the chart, and a finding leads to its photo', asy
   await page.mouse.move(plot.x + plot.width - 2, plot.y + 10, { steps: 4 });
   await page.mouse.up();
   assert.equal(await photo.textContent(), '288');
-  await page.locator('#finding-T1').getByRole('link', { name: /^photo/ }).click();
+  await page.locator('.is-beside[data-finding=T1]').getByRole('link', { name: /^photo/ }).click();
   assert.equal(await photo.textContent(), '26');
   const bar = await page.locator('.segment[data-kind=open]').boundingBox();
   const whole = await page.locator('.bar').first().boundingBox();
@@ -109,6 +112,7 @@ test('the pointer scrubs along the chart, and a finding leads to its photo', asy
 
 test('shots are renamed, copied, deleted and brought back', async () => {
   const page = await makeShot(view, 'To be handled');
+  await go(page, 'review');
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByText('To be handled (copy)').first().waitFor();
   await page.getByRole('link', { name: 'For To be handled' }).click();
@@ -129,6 +133,7 @@ test('shots are renamed, copied, deleted and brought back', async () => {
 
 test('a plan file is saved and opened again; a broken one is refused by name', async () => {
   const page = await openDemo(view, 'Salt rising on the evaporation pans');
+  await go(page, 'review');
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Plan file' }).click();
   const text = await readFile(await (await download).path(), 'utf8');

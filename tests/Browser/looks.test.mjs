@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { assertAccessible, browser, openDemo, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, go, openDemo, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
@@ -27,11 +27,15 @@ test('every page is accessible in every look', async () => {
 
   await page.getByRole('link', { name: 'Moonrise over the pump house' }).click();
   await verdictIs(page, false);
-  await page.locator('summary', { hasText: 'Rig and camera' }).click();
-  await assertAccessibleInAllLooks(page, 'a shot that falls short');
+  for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
+    await go(page, name);
+    for (const folded of await page.locator(`#view-${name} details:not([open]) > summary`).all()) if (await folded.isVisible()) await folded.click();
+    await assertAccessibleInAllLooks(page, `a shot that falls short, ${name}`);
+  }
   await type(page, 'Photos on the way', 'x');
   await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
   await assertAccessibleInAllLooks(page, 'a shot with a message');
+  await go(page, 'review');
   await page.getByRole('link', { name: 'History and compare' }).click();
   await page.getByRole('heading', { name: 'Side by side' }).waitFor();
   await assertAccessibleInAllLooks(page, 'two revisions side by side');
@@ -47,6 +51,7 @@ test('every page is accessible in every look', async () => {
   }
   await page.goto(new URL(shoot, page.url()).href);
   await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
+  await go(page, 'light');
   await page.getByText('Ways to follow the light, side by side').click();
   await page.locator('#schools .school').nth(3).waitFor();
   await assertAccessibleInAllLooks(page, 'a shot in falling light');
@@ -55,6 +60,7 @@ test('every page is accessible in every look', async () => {
   await page.getByRole('link', { name: 'Salt rising on the evaporation pans' }).click();
   await verdictIs(page, true);
   await assertAccessibleInAllLooks(page, 'a long shot that works');
+  await go(page, 'run');
   await page.getByRole('button', { name: 'Dry-run it' }).click();
   await page.getByText('Chance added').waitFor();
   await assertAccessibleInAllLooks(page, 'a dry run');
@@ -141,9 +147,15 @@ test('no pixel of the night look is anything but red or black, canvases and the 
   };
   await assertRed('a shot');
   await page.keyboard.press('1');
+  await assertRed('one interval');
   await page.keyboard.press('j');
   await page.locator('#jog').scrollIntoViewIfNeeded();
-  await assertRed('one interval, and the rig by hand');
+  await assertRed('the rig by hand');
+  for (const name of ['light', 'pack', 'run', 'review']) {
+    await go(page, name);
+    await assertRed(name);
+  }
+  await go(page, 'review');
   await page.getByRole('link', { name: 'History and compare' }).click();
   await page.getByRole('heading', { name: 'Side by side' }).waitFor();
   await page.getByRole('heading', { name: 'Every change' }).scrollIntoViewIfNeeded();
@@ -164,9 +176,11 @@ test('no pixel of the night look is anything but red or black, canvases and the 
   }
   await page.goto(new URL(shoot, page.url()).href);
   await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
+  await go(page, 'light');
   await page.getByText('Ways to follow the light, side by side').click();
   await page.locator('#schools .school').nth(3).scrollIntoViewIfNeeded();
   await assertRed('the ways to follow the light');
+  await go(page, 'pack');
   await page.locator('#budgets').scrollIntoViewIfNeeded();
   await assertRed('budgets');
 });
@@ -182,13 +196,19 @@ const tooSmallToHit = (page) => page.$$eval('button, a.button, .looks button', (
 
 test('nothing is cut off at any width, and every control can be hit', async () => {
   const assertFits = async (page, where, { isTouched = false } = {}) => {
-    for (const [width, height] of [[360, 740], [768, 1024], [1280, 800]]) {
+    for (const [width, height] of [[320, 640], [360, 740], [640, 400], [768, 1024], [1280, 800]]) {
       await page.setViewportSize({ width, height });
       assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${where} scrolls sideways at ${width} pixels`);
       if (isTouched) assert.deepEqual(await tooSmallToHit(page), [], `${where} at ${width} pixels`);
     }
   };
-  for (const title of ['Flood tide at the mill race', 'Moonrise over the pump house']) await assertFits(await openDemo(view, title, { width: 360, height: 740 }), title, { isTouched: true });
+  for (const title of ['Flood tide at the mill race', 'Moonrise over the pump house']) {
+    const page = await openDemo(view, title, { width: 360, height: 740 });
+    for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
+      await go(page, name);
+      await assertFits(page, `${title}, ${name}`, { isTouched: true });
+    }
+  }
   const page = await openDemo(view, null, { width: 360, height: 740 });
   await assertFits(page, 'the shoot', { isTouched: true });
   const shoot = new URL(page.url()).pathname;

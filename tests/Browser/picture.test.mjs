@@ -1,17 +1,18 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { assertAccessible, browser, makeShot, openAllPhotos, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, go, makeShot, openAllPhotos, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
 test('the picture is described, judged, mended and left out again', async () => {
   const page = await makeShot(view, 'Described');
+  await go(page, 'frame');
   await page.getByRole('button', { name: 'Describe the picture' }).click();
   await page.locator('#crop-told').getByText('To fit 1920 × 1080, 8 % go at top and bottom each.').waitFor();
   await type(page, 'Share of the photo that the subject is high at B', '95');
-  await page.locator('#finding-L5').getByText('10.6 % of the height lost at B').waitFor();
+  await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
   await page.getByRole('button', { name: 'B: mark it as what matters most' }).click();
-  const late = page.locator('#finding-E5');
+  const late = page.locator('.is-beside[data-finding=E5]');
   await late.getByRole('button', { name: 'Run the move the other way round' }).click();
   await late.waitFor({ state: 'detached' });
   await page.getByRole('button', { name: 'A matters most: take the mark off' }).click();
@@ -20,6 +21,7 @@ test('the picture is described, judged, mended and left out again', async () => 
   await assertAccessible(page, 'a shot with its picture described');
 
   await type(page, 'Pan at B', '120');
+  await go(page, 'review');
   const finding = page.locator('#finding-T12');
   await finding.getByText('The pan is too fast on screen').waitFor();
   await finding.getByRole('button', { name: /^Spread the move over/ }).click();
@@ -42,6 +44,7 @@ test('a long dry run is paged, and finds a photo by its number', async () => {
   await type(page, 'Photos on the way', '1952');
   await openAllPhotos(page);
   await page.locator('#schedule').getByText('1–50 of 2,000').waitFor();
+  await go(page, 'run');
   await page.getByRole('button', { name: 'Dry-run it' }).click();
   await page.getByText('Chance added').waitFor();
   await page.getByRole('link', { name: 'Last page' }).click();

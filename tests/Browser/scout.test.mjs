@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
-import { answered, benchIsReady, browser, chartPicture, openDemo, planOf, type, valueBecomes, verdictIs } from './support.mjs';
+import { answered, benchIsReady, browser, chartPicture, go, openDemo, reach, planOf, type, valueBecomes, verdictIs } from './support.mjs';
 import { newShootAtSaltreach } from '../requests.mjs';
 
 const view = browser();
@@ -33,9 +33,10 @@ async function backToTheShoot(page, name) {
 }
 
 async function pick(page, piece, count = '1') {
+  await go(page, 'pack');
   await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
   await page.getByLabel('how many').fill(count);
-  await answered(page, () => page.getByRole('button', { name: 'Take it', exact: true }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Pick', exact: true }).click());
 }
 
 async function startAt(page, text) {
@@ -55,10 +56,12 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   await makeShotHere(page, 'Dusk over the pans');
   await startAt(page, '20 min before sunset');
   await page.locator('#until').getByText(/18:[12]\d/).waitFor();
+  await go(page, 'frame');
   await answered(page, () => page.getByRole('button', { name: 'Describe the picture' }).click());
+  await go(page, 'light');
   await answered(page, () => page.getByRole('button', { name: 'Describe the light' }).click());
   await verdictIs(page, false);
-  await page.getByText('Photos will be too bright').first().waitFor();
+  await page.locator('.is-beside:visible').getByText('Photos will be too bright').first().waitFor();
   await type(page, 'Aperture, f/', '5.6');
   await type(page, 'No longer than', '3');
 
@@ -214,30 +217,32 @@ function pointsOf(page, selector, colour) {
 
 test('the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
   const page = await openDemo(view, 'Dusk over the salt pans');
+  await go(page, 'review');
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByText('(copy)').first().waitFor();
   await benchIsReady(page);
-  await page.getByLabel('With pan at 0 the compass reads').fill('88.5');
+  await (await reach(page, page.getByLabel('With pan at 0 the compass reads'))).fill('88.5');
   await page.getByLabel('variation, east +').fill('1.5');
   await answered(page, () => page.getByRole('button', { name: 'Take it so' }).click());
   await page.getByText('Now pan 0 points to 90° true.').waitFor();
-  await page.locator('summary', { hasText: 'Rig and camera' }).click();
   await valueBecomes(page, 'Pan 0 points to', '90');
+  await go(page, 'time');
   await page.locator('#scrub').focus();
   await page.keyboard.press('Home');
   assert.equal(await pointsOf(page, '.finder canvas', '--sky-sun'), 0, 'the camera looks east');
   const eastward = await chartPicture(page);
   await type(page, 'Pan 0 points to', '270');
+  await go(page, 'time');
   assert.ok(await chartPicture(page) !== eastward, 'its line is in the chart, and nothing else there hangs on the bearing');
-  await page.getByLabel('Keep in the middle, all the way, the').selectOption('sun');
+  await (await reach(page, page.getByLabel('Keep in the middle, all the way, the'))).selectOption('sun');
   await answered(page, () => page.getByRole('button', { name: 'Track it' }).click());
   assert.ok(await pointsOf(page, '.finder canvas', '--sky-sun') > 4, 'the sun is in the finder');
   const plan = await planOf(page);
   assert.ok(plan.move.keyframes.every(({ tilt }, k, all) => k === 0 || tilt < all[k - 1].tilt), 'the camera sinks with the sun');
-  await page.locator('#finding-S1').waitFor();
+  await page.locator('#finding-S1').waitFor({ state: 'attached' });
   assert.match(await page.locator('#finding-S1').textContent(), /eye|sensor/i);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByLabel('Aim', { exact: true }).selectOption('0');
+  await (await reach(page, page.getByLabel('Aim', { exact: true }))).selectOption('0');
   await page.getByLabel('at the', { exact: true }).selectOption('moon');
   await page.getByLabel(/^as at/).fill('the sun rises to 80°');
   await page.getByRole('button', { name: 'Aim', exact: true }).click();

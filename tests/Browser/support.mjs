@@ -92,19 +92,35 @@ export async function valueBecomes(page, label, text) {
   await page.waitForFunction(([element, wanted]) => element.value === wanted, [await field.elementHandle(), text]);
 }
 
+/** Brings a view of the shot to the front, as a hand does. */
+export function go(page, view) {
+  return page.locator(`#tabs [data-to-view=${view}]`).click();
+}
+
+/** Goes to the view that has a field, and opens what it is folded into. */
+export async function reach(page, locator) {
+  const element = locator.first();
+  const view = await element.evaluate((field) => (field.closest('.sentence-place') ? 'time' : field.closest('.view')?.id.replace('view-', '') ?? null));
+  if (view && await page.locator('#shot').getAttribute('data-view') !== view) await go(page, view);
+  for (let folded = element.locator('xpath=ancestor::details[not(@open)]'); await folded.count() > 0;) await folded.first().locator('xpath=summary').click();
+  return element;
+}
+
 export async function openAllPhotos(page) {
+  await go(page, 'review');
   await page.getByText('Every photo, in a table').click();
   await page.locator('#schedule tbody tr').first().waitFor();
 }
 
 /** The shot's plan as its file has it. */
 export async function planOf(page) {
-  return (await page.request.get(`${new URL(page.url()).pathname}/plan.json`.replace(/^/, url))).json();
+  return (await page.request.get(`${url}${/^.*\/shots\/\d+/.exec(new URL(page.url()).pathname)[0]}/plan.json`)).json();
 }
 
 /** Types into a field and leaves it, as a person does; resolves when the answer is in. */
 export async function type(page, label, text) {
-  await page.getByLabel(label, { exact: true }).fill(text);
+  const field = page.getByLabel(label, { exact: true });
+  await (await reach(page, field)).fill(text);
   await page.keyboard.press('Tab');
   // From the moment it is left until its answer is shown, the field's change is on its way.
   await page.locator('#saving[data-state=saved]').waitFor();

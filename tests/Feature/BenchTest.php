@@ -107,7 +107,7 @@ final class BenchTest extends PageTestCase
         yield 'a clip of words' => [['clip' => 'long'], '/held/clip', 'how long the clip'];
         yield 'half a photo' => [['photos' => '99.5'], '/held/photos', 'whole number'];
         yield 'fewer than stand' => [['photos' => '20'], '/held/photos', '24 of them stand still'];
-        yield 'no time at all' => [['shooting' => '0'], '/held/shooting', 'time on site'];
+        yield 'no time at all' => [['shooting' => '0'], '/held/shooting', 'shooting time'];
     }
 
     /**
@@ -148,8 +148,8 @@ final class BenchTest extends PageTestCase
     {
         $shot = self::shot();
         $structure = self::dataOf($this->get("{$shot->path()}"))['structure'];
-        $this->type($shot, ['timing' => ['interval_s' => '9']], ['structure' => $structure])->assertDontSee('id="fields"', false);
-        $this->edit($shot, 'exposure-keys', ['do' => 'vary'], ['structure' => $structure])->assertSee('id="fields"', false)->assertSee('The exposure along the run');
+        $this->type($shot, ['timing' => ['interval_s' => '9']], ['structure' => $structure])->assertDontSee('id="time-fields"', false);
+        $this->edit($shot, 'exposure-keys', ['do' => 'vary'], ['structure' => $structure])->assertSee('id="time-fields"', false)->assertSee('The exposure along the run');
         $this->type($shot, ['timing' => ['exposure_s' => [1 => ['exposure_s' => '2']]]])->assertOk();
         self::assertSame([0.8, 2.0], array_column(self::planOf($shot)->timing->exposure->keys, 'seconds'));
         $this->edit($shot, 'exposure-keys', ['do' => 'steady'])->assertOk();

@@ -39,7 +39,7 @@ final class TrueWordsTest extends PageTestCase
         $shot = self::shot();
         $page = $this->get($shot->path())->assertOk()->assertSee('Not judged:');
         foreach (['light', 'lens and picture', 'cards', 'the camera’s power', 'the rig’s power'] as $what) {
-            $page->assertSee($what, false);
+            $page->assertSee(ucfirst($what), false);
         }
         foreach (['optics-in' => [], 'part-in' => ['part' => 'light']] as $edit => $with) {
             $this->edit($shot, $edit, $with)->assertOk();
@@ -49,7 +49,7 @@ final class TrueWordsTest extends PageTestCase
         }
         $this->get($shot->path())->assertDontSee('Not judged:');
         $nowhere = app(CreateShot::class)(Shoot::query()->create(['name' => 'Scouting', 'place' => '', 'is_demo' => false]), Plans::with([]), 'test');
-        $this->get($nowhere->path())->assertSee('#place">place and day', false);
+        $this->get($nowhere->path())->assertSee('#place">Place and day', false);
     }
 
     /** f/2.8, 20 s and ISO 3200 under a dark sky are a starfield, and nobody calls it spoilt. */
@@ -109,7 +109,7 @@ final class TrueWordsTest extends PageTestCase
     {
         $shot = self::shot(['/timing/interval_s' => 2]);
         $this->get($shot->path())->assertSee('id="finding-T1"', false)->assertDontSee('id="finding-T6"', false)
-            ->assertSee('The controller will stretch the interval without telling you')->assertSee('longer on site than asked for');
+            ->assertSee('The controller will stretch the interval without telling you')->assertSee('more shooting than asked for');
     }
 
     public function testARecipeSaysWhatItChoseAndKnowsTheLens(): void

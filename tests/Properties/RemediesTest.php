@@ -120,9 +120,9 @@ final class RemediesTest extends TestCase
         // By adding up what was asked for, photo by photo.
         $asked = static fn (Plan $one): float => array_sum(Schedule::of($one)->intervalSeconds);
         $extra = $asked($mended) - $asked($plan);
-        self::assertSame($keeps('time on site'), abs($extra) <= 0.5, $says);
+        self::assertSame($keeps('shooting time'), abs($extra) <= 0.5, $says);
         if (abs($extra) > 0.5) {
-            self::assertStringContainsString(PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' longer' : ' less') . ' on site than asked for', $remedy->costs);
+            self::assertStringContainsString(PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' more' : ' less') . ' shooting than asked for', $remedy->costs);
         }
     }
 }

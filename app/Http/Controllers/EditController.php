@@ -23,10 +23,13 @@ final class EditController
     public function store(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $given = $request->input('with');
+        $with = is_array($given) ? $given : [];
+        $name = Typed::text($request, 'edit');
 
-        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), static fn (PinnedPlan $plan): Edited => $plan->named(
-            Typed::text($request, 'edit'),
-            is_array($given) ? $given : [],
-        )));
+        $edit = static fn (PinnedPlan $plan): Edited => $name === 'step'
+            ? $plan->stepped(Typed::text($request, 'with.figure'), (int) Typed::text($request, 'with.by'))
+            : $plan->named($name, $with);
+
+        return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit));
     }
 }

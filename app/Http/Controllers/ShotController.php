@@ -18,6 +18,7 @@ use App\Models\Shot;
 use App\Pages\EditedShot;
 use App\Pages\Presets;
 use App\Pages\ShotPage;
+use App\Pages\ShotView;
 use App\Pages\StarterPlans;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
@@ -45,7 +46,8 @@ final class ShotController
         return redirect($shot->path());
     }
 
-    public function show(Shot $shot): View
+    /** @param ?string $view the view that is in front; the others are on the page too */
+    public function show(Shot $shot, ?string $view = null): View
     {
         try {
             $page = ShotPage::of($shot);
@@ -55,6 +57,7 @@ final class ShotController
 
         return view('shots.show', [
             'page' => $page,
+            'view' => $view === null ? ShotView::FIRST : ShotView::from($view),
             'brought' => $shot->currentRevision()->broughtWithin(),
             'presets' => Preset::query()->orderBy('kind')->orderBy('name')->get(),
         ]);

@@ -6,7 +6,10 @@ import { createFinder } from './finder.js';
 import { fields } from './fields.js';
 import { jog } from './jog.js';
 import { keys } from './keys.js';
+import { followPad } from './pad.js';
 import { pegs } from './pegs.js';
+import { followTwins } from './twins.js';
+import { showView, viewInFront } from './views.js';
 import { whatIf } from './whatif.js';
 
 /**
@@ -38,6 +41,9 @@ const unpacked = (data) => {
   return { ...always, ...data, columns: Object.fromEntries(Object.entries(whole).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)])) };
 };
 
+/** Where a photo is seen; from the others, a link to one leads to Time. */
+const photoViews = ['frame', 'time', 'light'];
+
 const flattened = (path, value) => (value !== null && typeof value === 'object'
   ? Object.entries(value).flatMap(([key, inner]) => flattened(`${path}[${key}]`, inner))
   : [[path, String(value)]]);
@@ -59,7 +65,7 @@ export default () => {
     playing: false,
     view: { thirds: true, crop: true, ghost: true },
     finderLabel: 'What the camera sees',
-    interval: { span: 1, canExpose: false, canSpace: false, text: '', keep() {}, putBack() {} },
+    interval: { span: 1, canExpose: false, canSpace: false, text: '', keepText: '', keep() {}, putBack() {} },
     ...pegs(() => chart),
     ...jog(),
     ...fields(),
@@ -97,6 +103,9 @@ export default () => {
       document.addEventListener('outbox-changed', () => this.markStale());
       this.markStale();
       this.followFindings();
+      this.followCards();
+      followPad(this);
+      followTwins();
       this.$root.dataset.ready = 'yes';
     },
 
@@ -232,6 +241,15 @@ export default () => {
       if (data.preview) this.edit('keyframe-drag', { place: 0 }, { preview: true });
     },
 
+    /** Buttons on the cards of keyframes, of which there may be hundreds. */
+    followCards() {
+      document.addEventListener('click', ({ target }) => {
+        const button = target.closest?.('[data-go-to], [data-set-here]');
+        if (button?.dataset.goTo) this.goToPeg(Number(button.dataset.goTo));
+        else if (button) this.setPegHere(Number(button.dataset.setHere));
+      });
+    },
+
     /** A finding that is pointed at, focused or tapped shows its photo on the chart. */
     followFindings() {
       const findings = (event) => event.target.closest?.('[data-points-at]');
@@ -241,6 +259,7 @@ export default () => {
         const link = event.target.closest('[data-photo]');
         if (link) {
           event.preventDefault();
+          if (!photoViews.includes(viewInFront())) showView('time');
           this.goTo(Number(link.dataset.photo));
           document.getElementById('scrub').focus();
         } else if (findings(event) && !event.target.closest('button, a, form')) {

@@ -1,10 +1,11 @@
 import { createDrawing } from './drawing.js';
 import { createLight } from './light.js';
+import { withUnit } from './run.js';
 
 const rulerHeight = 26;
 
-/** All lanes together are as high as this, whatever their number, unless one would become too low to read. */
-const plotHeights = { wide: 252, narrow: 180 };
+/** All lanes together are as high as leaves the sentence and the interval on the same screen, unless one would become too low to read. */
+const plotHeight = (width) => (width < 480 ? 180 : Math.min(460, Math.max(200, window.innerHeight - 590)));
 const leastLaneHeight = 60;
 
 /** Pixels kept free above and below each line: half a grip and a little. */
@@ -39,10 +40,11 @@ export function createChart(canvas, plot, lightCanvas, on) {
     const values = data.columns[name];
     return Array.isArray(values) ? values : Array(data.photos).fill(values ?? 0);
   };
-  const laneHeight = () => Math.max(leastLaneHeight, Math.floor((width < 480 ? plotHeights.narrow : plotHeights.wide) / laneCount()));
+  const laneHeight = () => Math.max(leastLaneHeight, Math.floor(plotHeight(width) / laneCount()));
   const laneCount = () => (overlaid ? 1 : data.axes.length);
-  const x = (seconds) => ((seconds - view.from) / (view.to - view.from)) * width;
-  const seconds = (place) => view.from + (place / width) * (view.to - view.from);
+  const across = (wide) => (seconds) => ((seconds - view.from) / (view.to - view.from)) * wide;
+  const x = (seconds) => across(width)(seconds);
+  const seconds = (place, wide = width) => view.from + (place / wide) * (view.to - view.from);
   const laneOf = (axisId) => (overlaid ? 0 : data.axes.findIndex((axis) => axis.id === axisId));
   /** Over each other, lines that run alike stand a little apart, so that each is seen and can be taken hold of. */
   const apart = (axisId) => (overlaid ? (data.axes.findIndex((axis) => axis.id === axisId) - (data.axes.length - 1) / 2) * Math.min(9, 18 / data.axes.length) : 0);
@@ -103,22 +105,27 @@ export function createChart(canvas, plot, lightCanvas, on) {
 
   const render = () => {
     if (!data) return;
+    const lightWidth = lightCanvas.parentElement.clientWidth;
+    if (lightWidth > 0) light.draw({ data, column, triggers, view, x: across(lightWidth), width: lightWidth, cursorPhoto, findPhoto });
+    // What stands in a view that is not in front has no width, and is drawn when it has.
+    if (plot.clientWidth === 0) return;
     fitRanges();
     const height = laneHeight() * laneCount() + rulerHeight;
     const scene = { data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto };
     drawing.draw(scene);
-    light.draw(scene);
     if (newLayout) on.onLanes();
     newLayout = false;
     on.onLayout();
   };
 
   const measure = () => {
-    width = Math.max(1, plot.clientWidth);
+    if (plot.clientWidth > 0) width = plot.clientWidth;
     newLayout = true;
     schedule();
   };
-  new ResizeObserver(measure).observe(plot);
+  const watch = new ResizeObserver(measure);
+  watch.observe(plot);
+  watch.observe(lightCanvas.parentElement);
 
   follow(canvas);
   follow(lightCanvas);
@@ -129,7 +136,8 @@ export function createChart(canvas, plot, lightCanvas, on) {
     let pinch = null;
     let panning = null;
     const local = (event) => event.clientX - surface.getBoundingClientRect().left;
-    const scrub = (event) => on.onScrub(findPhoto(seconds(local(event))));
+    const wide = () => surface.clientWidth || width;
+    const scrub = (event) => on.onScrub(findPhoto(seconds(local(event), wide())));
 
     surface.addEventListener('pointerdown', (event) => {
       pointers.set(event.pointerId, local(event));
@@ -137,9 +145,9 @@ export function createChart(canvas, plot, lightCanvas, on) {
       const inRuler = surface === canvas && event.clientY - surface.getBoundingClientRect().top > laneHeight() * laneCount();
       if (pointers.size === 2) {
         const [a, b] = [...pointers.values()];
-        pinch = { apart: Math.abs(a - b), at: seconds((a + b) / 2), span: view.to - view.from };
+        pinch = { apart: Math.abs(a - b), at: seconds((a + b) / 2, wide()), span: view.to - view.from };
       } else if (inRuler || event.button === 1 || event.altKey) {
-        panning = { at: seconds(local(event)) };
+        panning = { at: seconds(local(event), wide()) };
       } else {
         scrub(event);
       }
@@ -150,10 +158,10 @@ export function createChart(canvas, plot, lightCanvas, on) {
       if (pinch && pointers.size === 2) {
         const [a, b] = [...pointers.values()];
         const span = (pinch.span * pinch.apart) / Math.max(8, Math.abs(a - b));
-        const from = pinch.at - (((a + b) / 2) / width) * span;
+        const from = pinch.at - (((a + b) / 2) / wide()) * span;
         setView(from, from + span);
       } else if (panning) {
-        const by = panning.at - seconds(local(event));
+        const by = panning.at - seconds(local(event), wide());
         setView(view.from + by, view.to + by);
       } else {
         scrub(event);
@@ -173,7 +181,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
         const by = ((event.deltaX || event.deltaY) / width) * (view.to - view.from);
         setView(view.from + by, view.to + by);
       } else {
-        zoomAbout(1.0015 ** -event.deltaY, seconds(local(event)));
+        zoomAbout(1.0015 ** -event.deltaY, seconds(local(event), wide()));
       }
     }, { passive: false });
     if (surface !== canvas) return;
@@ -201,7 +209,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
         axes: axes.map((axis) => {
           const values = column(`position:${axis.id}`);
           const text = (value) => String(Number(value.toFixed(1))).replace('-', '−');
-          return { id: axis.id, pattern: data.axes.indexOf(axis) % 3, ends: `${text(values[0])} → ${text(values.at(-1))} ${axis.unit}` };
+          return { id: axis.id, pattern: data.axes.indexOf(axis) % 3, ends: `${text(values[0])} → ${withUnit(text(values.at(-1)), axis.unit)}` };
         }),
       });
       return overlaid ? [lane(data.axes)] : data.axes.map((axis) => lane([axis]));

@@ -1,5 +1,6 @@
 import { touchedSince, touches } from '../parts.js';
 import { dropPreviews, drafts, saveDraft, send, waiting } from './channel.js';
+import { reveal } from './views.js';
 
 const restMilliseconds = 160;
 
@@ -46,7 +47,7 @@ export const fields = () => ({
       const field = document.getElementById(id);
       if (!field || field.value === text) return;
       field.value = text;
-      field.closest('details')?.setAttribute('open', '');
+      reveal(field);
       const slot = document.getElementById(field.getAttribute('aria-describedby'));
       if (slot) slot.textContent = 'Typed before you left, and not saved yet: press Enter to save it.';
       field.setAttribute('aria-invalid', 'true');

@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import { goTo, showView } from './views.js';
 
 /** Everything that can be done has a key; `?` lists them. */
 export const keys = () => ({
@@ -80,14 +81,13 @@ export const keys = () => ({
   },
 
   letterKey(letter) {
-    const focus = (element) => { element.scrollIntoView({ block: 'nearest' }); element.focus({ preventScroll: true }); element.select?.(); };
     switch (letter) {
       case 'l': this.toggleOverlay(); return true;
       case 'n': this.addPeg(); return true;
-      case 'j': this.toggleJog(); return true;
+      case 'j': showView('frame'); this.toggleJog(); return true;
       case 't': this.goTo(this.data.tightest); return true;
-      case 's': focus(document.getElementById('f-held-photos')); return true;
-      case 'f': focus(document.getElementById('findings')); return true;
+      case 's': goTo(document.getElementById('f-held-photos')); return true;
+      case 'f': goTo(document.getElementById('findings')); return true;
       case 'r': document.getElementById('dry-run').click(); return true;
       default: return false;
     }

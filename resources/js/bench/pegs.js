@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import { withUnit } from './run.js';
 
 const commitMilliseconds = 500;
 
@@ -26,7 +27,7 @@ export const pegs = (getChart) => ({
     const { axes } = Alpine.store('run');
     this.grips = pegs.flatMap((peg, place) => axes.map((axis, a) => ({
       key: `${place}-${axis.id}`, place, axis: axis.id, pattern: a % 3, left: 0, top: 0, visible: true,
-      label: `${axis.id} at ${peg.letter}: ${peg.positions[axis.id]} ${axis.unit}`,
+      label: `${axis.id} at ${peg.letter}: ${withUnit(peg.positions[axis.id], axis.unit)}`,
     })));
     if (this.selectedPeg !== null && this.selectedPeg >= pegs.length) this.selectedPeg = null;
   },
@@ -101,7 +102,7 @@ export const pegs = (getChart) => ({
     const drag = this.dragging;
     const peg = this.pegs[drag.place];
     const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
-    this.dragText = `${peg.letter} · photo ${drag.photo}${axis && axisId in drag.positions ? ` · ${axisId} ${drag.positions[axisId]} ${axis.unit}` : ''}`.replace(' -', ' −');
+    this.dragText = `${peg.letter} · photo ${drag.photo}${axis && axisId in drag.positions ? ` · ${axisId} ${withUnit(drag.positions[axisId], axis.unit)}` : ''}`.replace(' -', ' −');
     this.placePegs();
     this.dragLeft = Math.min(Math.max(70, getChart().xOfPhoto(drag.photo)), getChart().width() - 70);
     getChart().draw();

@@ -1,3 +1,6 @@
+/** Degrees stand close to their number, all other units apart. */
+export const withUnit = (text, unit) => `${text}${unit === '°' ? '' : ' '}${unit}`;
+
 const phaseNames = { head: 'standing before', move: 'on the way', hold: 'held', tail: 'standing after' };
 
 /**
@@ -41,9 +44,10 @@ export const run = () => ({
     return Object.fromEntries(told.map((name) => [name.slice('pose:'.length), this.at(name, photo)]));
   },
 
-  position(axis) {
-    const position = this.value(`position:${axis}`);
-    return position === undefined ? '–' : Number(position).toFixed(2).replace('-', '−');
+  /** Where an axis stands, with its unit. */
+  position(axisId) {
+    const position = this.value(`position:${axisId}`);
+    return position === undefined ? '–' : withUnit(Number(position).toFixed(2).replace('-', '−'), this.axes.find(({ id }) => id === axisId)?.unit);
   },
 
   get hasLight() {

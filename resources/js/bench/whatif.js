@@ -35,6 +35,7 @@ export function whatIf(bar, bench) {
     if (!(seconds > 0)) return;
     asked = { what, seconds };
     bench.interval.held = true;
+    bench.interval.keepText = `Keep ${seconds} s`;
     bench.interval.text = what === 'exposure' ? `What if it were open ${seconds} s?` : `What if one were taken every ${seconds} s?`;
     bench.sendField(document.getElementById(`f-timing-${what}_s`), { preview: true, text: String(seconds) });
   };

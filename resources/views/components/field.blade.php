@@ -16,5 +16,5 @@
         @else<option value="{{ $option }}" @selected((string) $option === (string) $value)>{{ $text }}</option>@endif @endforeach</select>
         @else<input {{ $own->merge(['autocomplete' => 'off']) }} type="{{ $type }}" value="{{ $value }}" @if ($width)
             style="--width: {{ $width }}" @endif>@endif
-        @if ($unit !== '')<span class="unit" aria-hidden="true">{{ $unit }}</span>@endif</span>@endif
+        @if ($unit !== '')<span @class(['unit', 'is-close' => $unit === '°']) aria-hidden="true">{{ $unit }}</span>@endif</span>@endif
     <span class="problem" id="{{ $problemId }}">{!! collect((array) $problem)->filter()->map(e(...))->implode('<br>') !!}</span></span>

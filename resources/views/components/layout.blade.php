@@ -1,4 +1,4 @@
-@props(['title', 'crumbs' => []])
+@props(['title', 'crumbs' => [], 'hasOwnSaving' => false])
 <!DOCTYPE html>
 <html lang="en" data-look="{{ $look }}">
 <head>
@@ -45,7 +45,6 @@
         {{ $slot }}
     </main>
     <x-said />
-    <p id="saving" class="saving" role="status" data-state="saved" hidden><i class="saving-mark" aria-hidden="true"></i><span
-        class="saving-text">Saved</span></p>
+    @unless ($hasOwnSaving)<x-saving />@endunless
 </body>
 </html>

@@ -40,7 +40,7 @@
                             <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :options="$options" :value="$mine ? null : $kept"
                                 :problem="$errors->first($bag . '.' . $field)" />
                         @endforeach
-                        @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} on site at 24 fps</span>@endif
+                        @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} of shooting at 24 fps</span>@endif
                         <button class="button">{{ $preset === null ? 'Keep it' : 'Keep the change' }}</button>
                     </form>
                     @if ($preset !== null)<x-act :action="route('presets.destroy', $preset)" method="delete" icon="trash-2" class="is-quiet"><span

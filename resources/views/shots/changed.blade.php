@@ -3,6 +3,9 @@
     $texts = $restructured ? $page->texts : [];
 @endphp
 @include('shots.parts.verdict')
+@include('shots.parts.ribbon')
+@include('shots.parts.tabs')
+@include('shots.parts.steps')
 @unless ($page->isPreview)
 @include('shots.parts.revision')
 @endunless
@@ -15,12 +18,19 @@
 @if ($restructured)
 @include('shots.parts.intervals')
 @include('shots.parts.exposures')
-@include('shots.parts.fields')
+@foreach (['frame', 'time', 'light', 'pack'] as $name)
+@include('shots.parts.fields-of', ['name' => $name])
+@endforeach
+@include('shots.parts.before-start')
 @else
 @include('shots.parts.ramp')
 @endif
 @include('shots.parts.crop')
 @include('shots.parts.findings')
+@include('shots.parts.found-beside')
+@unless ($looked)
+@include('shots.parts.last-changes')
+@endunless
 @include('shots.parts.figures')
 @include('shots.parts.exposure-help')
 @include('shots.parts.budgets')

@@ -80,7 +80,7 @@ final class PictureFailuresTest extends TestCase
         $finding = self::found('T13', ['/optics/subject_speed_m_s' => 0.1, '/timing/exposure_s' => 0.4]);
         self::assertSame('5 % of the interval open', $finding->shortfall);
         self::assertSame(4.0, $finding->remedies()[0]->mended->timing->exposure->longest());
-        self::assertSame('keeps clip, time on site, interval and framing; 3.3 stops of neutral density hold the light', $finding->remedies()[0]->costs);
+        self::assertSame('keeps clip, shooting time, interval and framing; 3.3 stops of neutral density hold the light', $finding->remedies()[0]->costs);
         // A slow subject looks smooth without: 0.03 m/s is 15 px in 8 s.
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.03, '/timing/exposure_s' => 0.4])->finding('T13'));
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.1])->finding('T13'));

@@ -115,7 +115,7 @@ final class TrueFindingsTest extends TestCase
     public function testT1CountsItsCostFromWhatWasAsked(): void
     {
         $finding = self::found('T1', ['/timing/interval_s' => 1.5]);
-        self::assertSame('keeps clip, exposure and framing; 4 min longer on site than asked for', $finding->remedy('interval')?->costs);
+        self::assertSame('keeps clip, exposure and framing; 4 min more shooting than asked for', $finding->remedy('interval')?->costs);
     }
 
     public function testARemedyThatKeepsAllPinsComesFirstAndTheOthersSayWhichTheyBreak(): void

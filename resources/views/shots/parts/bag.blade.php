@@ -13,29 +13,31 @@
         type="hidden" name="revision" value="{{ $page->revision->id }}">
         <x-field id="pick-item" label="Pick" name="item" value="" :options="$page->kitChoices()" />
         <x-field id="pick-count" label="how many" name="count" value="1" width="2ch" inputmode="numeric" />
-        <button class="button"><x-icon name="plus" /><span class="text">Take it</span></button></form>
+        <button class="button"><x-icon name="plus" /><span class="text">Pick</span></button></form>
     @foreach (App\Pages\BagPart::all($plan) as $bagPart)
         @php [$part, $name] = [$bagPart->id, $bagPart->name]; @endphp
-        <div class="bag-part">
         @if ($bagPart->there)
-            <h3>{{ $name }} <x-edit :page="$page" edit="part-out" :with="['part' => $part]" icon="trash-2" class="is-quiet" :id="$part . '-out'"><span
-                class="sr-only">Leave {{ lcfirst($name) }} out</span></x-edit></h3>
+        <x-fold :id="'bag-' . $part" :title="$name" :says="$bagPart->inShort($texts)">
             <div class="grid-fields">@foreach ($bagPart->fields as [$pointer, $label, $unit, $width])<x-number :pointer="$pointer" :label="$label"
                 :value="$texts[$pointer]" :unit="$unit" :width="$width" shown-label :class="$pointer === '/storage/cards_gb' ? 'is-list' : ''" />@endforeach
                 @if ($part === 'storage')<x-choice pointer="/storage/slots" label="Two cards" :value="$texts['/storage/slots']"
                     :options="['overflow' => 'the second takes over', 'copy' => 'each photo on both', 'split' => 'raw and JPEG apart']" />@endif
                 @if ($part === 'power-bank')<x-choice pointer="/power/bank/feeds" label="feeds" :value="$texts['/power/bank/feeds']"
                     :options="['camera' => 'the camera', 'rig' => 'the rig', 'both' => 'both']" />@endif
+                <x-edit :page="$page" edit="part-out" :with="['part' => $part]" icon="trash-2" class="is-quiet" :id="$part . '-out'">Leave
+                    {{ lcfirst($name) }} out</x-edit>
             </div>
-        @else<x-edit :page="$page" edit="part-in" :with="['part' => $part]" icon="plus" class="is-quiet" :id="$part . '-in'">{{ $name }}</x-edit>@endif
-        </div>
+        </x-fold>
+        @endif
     @endforeach
     @if ($plan->power !== null)
-        <div class="bag-part"><h3>Cold</h3>
+        <x-fold id="bag-cold" title="Cold" :says="$texts['/power/temperature_c'] . ' °C'">
         <div class="grid-fields"><x-number pointer="/power/temperature_c" label="Temperature" :value="$texts['/power/temperature_c']" unit="°C"
             :width="4" shown-label />
             @foreach ($plan->power->cold as $c => $key)<x-number :pointer="'/power/cold/' . $c . '/share'"
                 :label="'left at ' . PlainText::rounded($key['celsius'], 0) . ' °C'" :value="$texts['/power/cold/' . $c . '/share']" unit="%"
-                :width="4" shown-label />@endforeach</div></div>
+                :width="4" shown-label />@endforeach</div></x-fold>
     @endif
+    <p class="not-there">@foreach (App\Pages\BagPart::all($plan) as $bagPart)@unless ($bagPart->there)<x-edit :page="$page" edit="part-in"
+        :with="['part' => $bagPart->id]" icon="plus" class="is-quiet" :id="$bagPart->id . '-in'">{{ $bagPart->name }}</x-edit>@endunless @endforeach</p>
 </section>

@@ -3,7 +3,7 @@
     use Evrent\Core\Words\PlainText;
     $drawn = BudgetDrawing::of($page->worked->shot);
 @endphp
-<x-part id="budgets" class="budgets panel" aria-labelledby="budgets-title">
+<x-part id="budgets" class="budgets panel of-pack" aria-labelledby="budgets-title">
     <header class="panel-head"><h2 id="budgets-title">Budgets</h2></header>
     @foreach ($drawn->curves as $curve)
         <figure class="budget" data-fits="{{ $curve['fits'] ? 'yes' : 'no' }}"><figcaption>{{ $curve['name'] }} <b>{{ $curve['says'] }}</b></figcaption>

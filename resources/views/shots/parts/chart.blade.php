@@ -1,17 +1,17 @@
 {{-- Drawn by script from the numbers below it; the table of every photo stands behind it. --}}
 <section id="chart" class="chart panel" aria-labelledby="chart-title">
-    @include('shots.parts.data')
-    <script id="always-drawn" type="application/json">@json(App\Pages\Drawn::always())</script>
     <header class="panel-head">
         <h2 id="chart-title" class="sr-only">The run, photo by photo</h2>
         <p class="readout">
             <span>photo <b x-text="$store.run.photo">–</b> of <b x-text="$store.run.photos"></b></span>
             <span x-text="$store.run.phaseName"></span>
             <span>at <b x-text="$store.run.clock"></b></span>
-            <template x-for="axis in $store.run.axes" :key="axis.id"><span><span x-text="axis.id"></span> <b
-                x-text="$store.run.position(axis.id)"></b> <span x-text="axis.unit"></span></span></template>
         </p>
         <div class="tools" role="toolbar" aria-label="The chart">
+            <button type="button" class="button is-quiet" @click="step(-1)" title="Photo before (←)"><x-icon name="chevron-left" /><span
+                class="sr-only">Photo before</span></button>
+            <button type="button" class="button is-quiet" @click="step(1)" title="Photo after (→)"><x-icon name="chevron-right" /><span
+                class="sr-only">Photo after</span></button>
             <button type="button" class="button is-quiet" @click="chart.zoomBy(2)" title="Zoom in (+)"><x-icon name="zoom-in" /><span
                 class="sr-only">Zoom in</span></button>
             <button type="button" class="button is-quiet" @click="chart.zoomBy(0.5)" title="Zoom out (−)"><x-icon name="zoom-out" /><span
@@ -29,7 +29,8 @@
     <div class="staircase" x-ref="staircase">
         <div class="lane-names" aria-hidden="true"><template x-for="lane in lanes" :key="lane.id">
         <p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line"
-            :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small x-text="axis.ends"></small></span></template></p></template></div>
+            :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small class="lane-now" x-text="$store.run.position(axis.id)"></small><small
+            x-text="axis.ends"></small></span></template></p></template></div>
         <div class="plot-area" x-ref="plot">
             <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="'left: ' + peg.left + 'px'"
                 x-show="peg.visible" :data-peg="peg.place" :data-pass="peg.pass" :aria-pressed="selectedPeg === peg.place" :aria-label="peg.label"
@@ -41,18 +42,6 @@
             <output class="drag-figures" x-show="dragText" x-text="dragText" :style="'left: ' + dragLeft + 'px'"></output>
         </div>
     </div>
-    <div class="staircase light-strips" x-show="$store.run.hasLight" x-cloak>
-        <div class="lane-names" aria-hidden="true"><p class="lane-name">exposure <small x-text="$store.run.lightWords.exposure"></small></p>
-        <p class="lane-name">ISO <small x-text="$store.run.lightWords.iso"></small></p>
-        <p class="lane-name">brightness <small x-text="$store.run.lightWords.error"></small></p></div>
-        <div><canvas x-ref="light" role="img" aria-label="Exposure, ISO and brightness of each photo; the figures and findings have the numbers"></canvas></div>
-    </div>
-    <label class="scrub">
-        <span class="sr-only">Photo under the cursor</span>
-        <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos"
-            value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
-            :aria-valuetext="'Photo ' + $store.run.photo + ', ' + $store.run.phaseName + ', at ' + $store.run.clock + ', ' + $store.run.slackText">
-    </label>
     <div class="peg-bar">
         <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe;
             <kbd>?</kbd> lists the keys.</span>

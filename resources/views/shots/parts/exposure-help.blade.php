@@ -3,8 +3,8 @@
     use Evrent\Core\Shot\ExposureHelp;
     $brightness = BrightnessDrawing::of($page->worked->shot);
 @endphp
-<x-part id="exposure-help" class="figures panel" aria-labelledby="exposure-help-title">
-    <header class="panel-head"><h2 id="exposure-help-title">Exposure</h2></header>
+<x-part id="exposure-help" class="figures panel of-light" aria-labelledby="exposure-help-title">
+    <header class="panel-head"><h2 id="exposure-help-title">How it comes out</h2></header>
     @if ($brightness !== null)<figure class="brightness">
         <div class="scale" aria-hidden="true">@foreach ($brightness->ticks() as [$down, $stops])<span
             style="--at: {{ $down }}%">{{ $stops }}</span>@endforeach</div>

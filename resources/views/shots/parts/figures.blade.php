@@ -3,7 +3,7 @@
     $summary = $page->schedule->summary;
     $timing = $page->plan->timing;
 @endphp
-<x-part id="figures" class="figures panel" aria-labelledby="figures-title">
+<x-part id="figures" class="figures panel of-time" aria-labelledby="figures-title">
     <header class="panel-head"><h2 id="figures-title">Figures</h2></header>
     <dl>
         <div><dt>Photos</dt><dd><b>{{ number_format($summary->photosTotal) }}</b></dd></div>

@@ -1,4 +1,4 @@
-<section class="finder panel" id="finder" aria-labelledby="finder-title">
+<section class="finder panel of-frame of-time of-light" id="finder" aria-labelledby="finder-title">
     <h2 id="finder-title" class="sr-only">Finder</h2>
     <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="What the camera sees"></canvas>
         <p class="finder-tag" x-text="jogging ? 'by hand' : 'photo ' + $store.run.photo"></p></div>
@@ -10,6 +10,8 @@
         <button type="button" class="button is-quiet" @click="toggleView('crop')" :aria-pressed="view.crop" aria-pressed="true">Crop</button>
         <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true"
             title="The photo before">Ghost</button>
+        <button type="button" class="button is-quiet jog-switch" @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
+            name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button>
     </div>
     @include('shots.parts.crop')
 </section>

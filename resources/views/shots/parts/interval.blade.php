@@ -37,7 +37,7 @@
         </ul>
         <p class="what-if-acts" x-show="interval.text" x-cloak>
             <span x-text="interval.text"></span>
-            <button type="button" class="button is-strong" @click="interval.keep()">Make it so</button>
+            <button type="button" class="button is-strong" @click="interval.keep()" x-text="interval.keepText"></button>
             <button type="button" class="button" @click="interval.putBack()">Put it back</button>
         </p>
     </div>

@@ -1,8 +1,6 @@
 @php use Evrent\Core\Format\PlanChanges; @endphp
-<section class="panel jog" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
-    <header class="panel-head"><h2 id="jog-title">Jog the rig</h2>
-        <button type="button" class="button is-quiet" @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
-            name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button></header>
+<section class="panel jog of-frame" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
+    <h2 id="jog-title" class="sr-only">Jog the rig</h2>
     <div class="jog-axes">
         <template x-for="(axis, index) in $store.run.axes" :key="axis.id"><div class="jog-axis" :data-chosen="jogAxis === index ? 'yes' : 'no'">
             <label class="jog-name"><input type="radio" name="jog-axis" :value="index" x-model.number="jogAxis"><i class="axis-line"
@@ -21,10 +19,5 @@
                     :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' forward'">»</button>
             </span></div></template>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
-    </div>
-    <div class="jog-pegs">
-        <template x-for="peg in pegs" :key="peg.letter"><span class="jog-peg">
-            <button type="button" class="button is-quiet" @click="goToPeg(peg.place)"  x-text="'Go to ' + peg.letter"></button>
-            <button type="button" class="button" @click="setPegHere(peg.place)"  x-text="'Set ' + peg.letter + ' here'"></button></span></template>
     </div>
 </section>

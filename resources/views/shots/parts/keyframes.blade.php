@@ -1,14 +1,16 @@
+{{-- A card for each keyframe, side by side in the order of the run. Written without components: a move may have hundreds. --}}
 @php
     use Evrent\Core\Motion\Move;
     use Evrent\Core\Motion\AxisRole;
     use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
-        $plan = $page->plan;
+    $plan = $page->plan;
     $last = array_key_last($plan->move->keyframes);
-    [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
-    [$marked, $unmarked] = [file_get_contents(resource_path('icons/star-filled.svg')), file_get_contents(resource_path('icons/star.svg'))];
+    $icon = fn (string $name) => file_get_contents(resource_path("icons/{$name}.svg"));
+    [$trash, $plus, $marked, $unmarked] = array_map($icon, ['trash-2', 'plus', 'star-filled', 'star']);
+    $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
-<section class="panel" aria-labelledby="keyframes-title">
+<section class="panel keyframes" aria-labelledby="keyframes-title">
     <header class="panel-head"><h2 id="keyframes-title">Keyframes</h2>
         <span class="tools">
             <x-edit :page="$page" edit="swap" icon="arrow-left-right" class="is-quiet" id="swap">Swap direction</x-edit>
@@ -16,80 +18,34 @@
         </span></header>
     <x-presses :page="$page" id="keyframe-out" edit="keyframe-out" /><x-presses :page="$page" id="keyframe-after" edit="keyframe-after" />
     <x-presses :page="$page" id="matters-most" edit="matters-most" />
-    <div class="scrolls">
-    <table class="table keyframes">
-        <thead>
-            <tr>
-                <th scope="col">Axis</th>
-                @foreach ($plan->move->keyframes as $k => $keyframe)
-                    <th scope="col"><span class="peg">{{ Move::peg($k) }}</span>
-                        @if ($k === 0)<small>first photo</small>@elseif ($k === $last)<small>last photo</small>@else
-                        {!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, 'Take ' . Move::peg($k) . ' out') !!}@endif</th>
+    <ol class="keyframe-cards" tabindex="0" aria-label="Keyframes in the order of the run">
+        @foreach ($plan->move->keyframes as $k => $keyframe)
+            @php $peg = Move::peg($k); $own = '/move/keyframes/' . $k; $between = $k > 0 && $k < $last; @endphp
+            <li class="keyframe-card" id="keyframe-{{ $k }}">
+                <div class="card-head"><span class="peg">{{ $peg }}</span>
+                    @if ($between)<span class="card-when">{!! NumberField::html($own . '/at', 'Share of the photos at ' . $peg, $texts[$own . '/at'], '%', 5,
+                        $wrong($own . '/at')) !!}</span>@else<span class="quiet">{{ $k === 0 ? 'first photo' : 'last photo' }}</span>@endif
+                    {!! NumberField::press('matters-most', $k, "matters-{$k}", $keyframe->mattersMost ? $marked : $unmarked,
+                        $peg . ($keyframe->mattersMost ? ' matters most: take the mark off' : ': mark it as what matters most')) !!}
+                    @if ($between){!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, 'Take ' . $peg . ' out') !!}@endif</div>
+                @foreach ($plan->rig->axes as $a => $axis)
+                    <div class="card-axis"><span><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</span>
+                        {!! NumberField::html($own . '/' . $axis->id, ucfirst($axis->id) . ' at ' . $peg, $texts[$own . '/' . $axis->id],
+                            $axis->kind->unit(), 6, $wrong($own . '/' . $axis->id)
+                            ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</div>
                 @endforeach
-                <th scope="col">Travel</th><th scope="col"><span class="sr-only">Flip</span></th>
-            </tr>
-        </thead>
-        <tbody>
-            @if ($last > 1)
-                <tr>
-                    <th scope="row">when</th>
-                    @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>@if ($k > 0 && $k < $last){!! NumberField::html('/move/keyframes/' . $k . '/at',
-                            'Share of the photos at ' . Move::peg($k), $texts['/move/keyframes/' . $k . '/at'], '%', 6,
-                            ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/at')) ?: null)) !!}@endif</td>
-                    @endforeach
-                    <td></td><td></td>
-                </tr>
-                <tr>
-                    <th scope="row">there</th>
-                    @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>@if ($k > 0 && $k < $last)
-                            <x-choice :pointer="'/move/keyframes/' . $k . '/pass'" :label="Move::peg($k) . ': stop or pass'"
-                                :shown-label="false" :value="$texts['/move/keyframes/' . $k . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
-                            {!! NumberField::html('/move/keyframes/' . $k . '/hold_photos', 'Photos held at ' . Move::peg($k),
-                                $texts['/move/keyframes/' . $k . '/hold_photos'], 'held', 3,
-                                ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/hold_photos')) ?: null)) !!}
-                        @endif</td>
-                    @endforeach
-                    <td></td><td></td>
-                </tr>
-            @endif
-            @foreach ($plan->rig->axes as $a => $axis)
-                <tr>
-                    <th scope="row"><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</th>
-                    @foreach ($plan->move->keyframes as $k => $keyframe)
-                        <td>{!! NumberField::html('/move/keyframes/' . $k . '/' . $axis->id, ucfirst($axis->id) . ' at ' . Move::peg($k),
-                            $texts['/move/keyframes/' . $k . '/' . $axis->id], $axis->kind->unit(), 6,
-                            ($errors->first('plan' . str_replace('/', '.',
-                            '/move/keyframes/' . $k . '/' . $axis->id)) ?: null)
-                            ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</td>
-                    @endforeach
-                    <td class="quiet">{{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</td>
-                    <td><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]" icon="flip-horizontal-2" class="is-quiet"
-                        :id="'flip-' . $axis->id"><span class="sr-only">Flip {{ $axis->id }}</span></x-edit></td>
-                </tr>
-            @endforeach
-            <tr class="takes">
-                <th scope="row">subject</th>
-                @foreach ($plan->move->keyframes as $k => $keyframe)
-                    <td>@foreach (['subject_width' => 'wide', 'subject_height' => 'high'] as $field => $across){!! NumberField::html(
-                        '/move/keyframes/' . $k . '/' . $field, 'Share of the photo that the subject is ' . $across . ' at ' . Move::peg($k),
-                        $texts['/move/keyframes/' . $k . '/' . $field] ?? '', '% ' . $across, 3,
-                        ($errors->first('plan' . str_replace('/', '.', '/move/keyframes/' . $k . '/' . $field)) ?: null)) !!} @endforeach</td>
-                @endforeach
-                <td class="quiet">of the photo</td><td></td>
-            </tr>
-            <tr>
-                <th scope="row">matters most</th>
-                @foreach ($plan->move->keyframes as $k => $keyframe)
-                    <td>{!! NumberField::press('matters-most', $k, "matters-{$k}", $keyframe->mattersMost ? $marked : $unmarked,
-                        Move::peg($k) . ($keyframe->mattersMost ? ' matters most: take the mark off' : ': mark it as what matters most')) !!}</td>
-                @endforeach
-                <td></td><td></td>
-            </tr>
-        </tbody>
-    </table>
-    </div>
+                @if ($between)<div class="card-axis"><x-choice :pointer="$own . '/pass'" :label="$peg . ': stop or pass'"
+                    :shown-label="false" :value="$texts[$own . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
+                    {!! NumberField::html($own . '/hold_photos', 'Photos held at ' . $peg, $texts[$own . '/hold_photos'], 'held', 3,
+                        $wrong($own . '/hold_photos')) !!}</div>@endif
+                <div class="card-axis"><span class="quiet">subject</span><span class="card-subject">@foreach (['subject_width' => 'wide',
+                    'subject_height' => 'high'] as $field => $across){!! NumberField::html($own . '/' . $field, 'Share of the photo that the subject is '
+                    . $across . ' at ' . $peg, $texts[$own . '/' . $field] ?? '', '% ' . $across, 3, $wrong($own . '/' . $field)) !!} @endforeach</span></div>
+                <div class="card-acts"><button type="button" class="button is-quiet" data-go-to="{{ $k }}">Go to {{ $peg }}</button>
+                    <button type="button" class="button" data-set-here="{{ $k }}">Set {{ $peg }} here</button></div>
+            </li>
+        @endforeach
+    </ol>
     <p class="add-keyframe">
         @foreach ($plan->move->keyframes as $k => $keyframe)
             @if ($k < $last){!! NumberField::press('keyframe-after', $k, "add-after-{$k}", $plus,
@@ -99,26 +55,25 @@
     <details class="more" id="whole-move">
         <summary>Change the move as a whole</summary>
         <div class="whole-move">
-            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
-                <input type="hidden" name="edit" value="scale"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
-                <x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button class="button">Scale</button></form>
-            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
-                <input type="hidden" name="edit" value="nudge"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+            <div class="flips">@foreach ($plan->rig->axes as $axis)<span><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]"
+                icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">Flip {{ $axis->id }}</x-edit> <small class="quiet">travels
+                {{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</small></span>
+                @endforeach</div>
+            <x-given-edit :page="$page" edit="scale"><x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button
+                class="button">Scale</button></x-given-edit>
+            <x-given-edit :page="$page" edit="nudge">
                 <x-given name="axis" label="Nudge all keyframes of" :options="array_combine($plan->rig->axisIds(), $plan->rig->axisIds())" />
-                <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></form>
+                <x-given name="by" label="by, mm or °" /><button class="button">Nudge</button></x-given-edit>
             @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
-            <form method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
-                <input type="hidden" name="edit" value="pan-frames"><input class="live-revision" type="hidden" name="revision"
-                    value="{{ $page->revision->id }}">
-                <x-given name="widths" label="Pan this far, in frame widths" /><button class="button">Pan</button></form>
-            <form class="aim" method="post" action="{{ $page->shot->at('shots.edits.store') }}" data-live>@csrf
-                <input type="hidden" name="edit" value="aim"><input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
+            <x-given-edit :page="$page" edit="pan-frames"><x-given name="widths" label="Pan this far, in frame widths" /><button
+                class="button">Pan</button></x-given-edit>
+            <x-given-edit :page="$page" edit="aim" class="aim">
                 <x-given name="bearing_a" label="Aim A: bearing" unit="°" /><x-given name="height_a" label="height" unit="°" :width="4" />
                 <x-given name="bearing_b" :label="'Aim ' . Move::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height"
                     unit="°" :width="4" />
                 <button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
                 <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, as set
-                    under Sky.</small></form>
+                    under Sky.</small></x-given-edit>
             @endif
         </div>
     </details>

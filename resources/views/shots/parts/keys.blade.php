@@ -3,6 +3,7 @@
         /><span class="sr-only">Close</span></button></header>
     <dl>
         @foreach ([
+            'Alt 1 … 6' => 'Frame, Time, Light, Pack, Run, Review',
             '← →' => 'photo before, photo after', 'Shift ← →' => 'ten photos', 'Home End' => 'first photo, last photo', '+ −' => 'zoom in, zoom out',
             '1' => 'zoom to this interval', '0' => 'the whole run', '[ ]' => 'earlier, later at this zoom',
             'Space' => 'play and pause the clip', 'L' => 'axes in lanes or over each other', 'N' => 'keyframe at this photo',

@@ -1,6 +1,32 @@
-@php $plan = $page->plan; @endphp
-<details class="panel kit">
-    <summary class="panel-head"><h2>Rig and camera</h2></summary>
+@php
+    use App\Pages\InShort;
+    $plan = $page->plan;
+@endphp
+<section class="panel" aria-labelledby="limits-title">
+<header class="panel-head"><h2 id="limits-title">Rig and camera</h2><span class="quiet">every verdict rests on these</span></header>
+<x-fold id="rig-limits" title="Limits of the rig" :says="InShort::limits($plan)">
+    <div class="scrolls">
+    <table class="table axes">
+        <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
+        <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
+        <tbody>
+            @foreach ($plan->rig->axes as $a => $axis)
+                @php $unit = $axis->kind->unit(); @endphp
+                <tr>
+                    <th scope="row">{{ $axis->id }}</th>
+                    @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
+                        'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
+                        'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
+                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
+                            :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    </div>
+</x-fold>
+<x-fold id="rig-and-camera" title="Times, trigger and base" :says="InShort::rigTimes($texts)">
     <div class="grid-fields">
         <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']"
             :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
@@ -31,24 +57,5 @@
         <x-number pointer="/rig/base/off_level_deg" label="Base off level by" :value="$texts['/rig/base/off_level_deg']" unit="°" :width="5" shown-label />
         <x-number pointer="/rig/base/toward_deg" label="leaning toward" :value="$texts['/rig/base/toward_deg']" unit="°" :width="5" shown-label />
     </div>
-    <div class="scrolls">
-    <table class="table axes">
-        <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
-        <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
-        <tbody>
-            @foreach ($plan->rig->axes as $a => $axis)
-                @php $unit = $axis->kind->unit(); @endphp
-                <tr>
-                    <th scope="row">{{ $axis->id }}</th>
-                    @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
-                        'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
-                        'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
-                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
-                            :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
-                    @endforeach
-                </tr>
-            @endforeach
-        </tbody>
-    </table>
-    </div>
-</details>
+</x-fold>
+</section>

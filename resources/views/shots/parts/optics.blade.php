@@ -10,7 +10,7 @@
             that does not show, what the crop takes. Until then the finder shows a usual lens.</p>
             <x-edit :page="$page" edit="optics-in" icon="plus" id="optics-in">Describe the picture</x-edit></div>
     @else
-        <div class="grid-fields">
+        <x-fold id="optics-fields" title="Lens and distances" :says="$optics->inShort()"><div class="grid-fields">
             @foreach ([
                 'focal_mm' => ['Focal length', 'mm', 4], 'sensor_width_mm' => ['Sensor width', 'mm', 4], 'sensor_height_mm' => ['Sensor height', 'mm', 4],
                 'image_width_px' => ['Photo width', 'px', 5], 'image_height_px' => ['Photo height', 'px', 5],
@@ -22,6 +22,6 @@
             @endforeach
             <x-choice pointer="/optics/subject_kind" label="What moves is" :value="$texts['/optics/subject_kind']"
                 :options="array_combine(array_column(SubjectKind::cases(), 'value'), array_map(fn ($one) => $one->label(), SubjectKind::cases()))" />
-        </div>
+        </div></x-fold>
     @endif
 </section>

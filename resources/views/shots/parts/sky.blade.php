@@ -8,7 +8,8 @@
 @endphp
 @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
 <section class="panel sky-aim" aria-labelledby="sky-title">
-    <header class="panel-head"><h2 id="sky-title">Sky</h2></header>
+    <h2 id="sky-title" class="sr-only">Sky</h2>
+    <x-fold id="sky-fields" title="Aim by the sky" :says="'pan 0 points to ' . PlainText::number($plan->rig->base->zeroBearingDegrees) . '° true'">
     <div class="whole-move">
         <x-given-edit :page="$page" edit="compass">
             <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +"
@@ -35,5 +36,6 @@
         </x-given-edit>
     </div>
     @endif
+    </x-fold>
 </section>
 @endif

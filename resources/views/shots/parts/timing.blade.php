@@ -1,16 +1,17 @@
 @php
     use Evrent\Core\Motion\Move;
+    use App\Pages\InShort;
     use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
-        use Evrent\Core\Motion\EaseShape;
+    use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
     $legs = $plan->path->legs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
     [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
-<section class="panel timing" id="timing" aria-labelledby="timing-title">
-    <header class="panel-head"><h2 id="timing-title">Ease and keys</h2></header>
+<section class="panel timing" aria-label="Ease and keys">
+    <x-fold id="timing" title="Ease and keys" :says="InShort::ease($plan) . '; ' . InShort::keys($plan)">
     <div class="ease">
         @php $easings = ['/move/easing' => count($legs) > 1 ? 'The move' : '']; @endphp
         @foreach ($legs as $leg)
@@ -70,4 +71,5 @@
             @endif
         </div>
     @endforeach
+    </x-fold>
 </section>

@@ -3,27 +3,26 @@
     $summary = $page->schedule->summary;
     $stopping = $page->report->stopping();
     $works = $stopping === [];
-    $undoes = $page->undoes();
-    $redoes = $page->redoes();
+    $count = count($page->report->findings);
+    $toReview = route('shots.view', [...$page->shot->address(), 'review']);
 @endphp
 <x-part id="verdict" class="verdict" tabindex="-1" :data-works="$works ? 'yes' : 'no'" :data-preview="$page->isPreview ? 'yes' : 'no'">
+    <a class="verdict-in-short" href="{{ $toReview }}" data-to-view="review"><x-icon :name="$works ? 'circle-check' : 'octagon-x'" /><b
+        aria-hidden="true">{{ $works ? 'Works' : 'Short' }}</b><span
+        class="sr-only">{{ $works ? 'Works' : 'Falls short' }}: to what was found</span>@if ($count > 0)<i aria-hidden="true">{{ $count }}</i>@endif</a>
     <x-icon :name="$works ? 'circle-check' : 'octagon-x'" />
     <p class="says">
         <strong>{{ $page->isPreview ? ($works ? 'It would work.' : 'It would fall short.')
             : ($works ? 'This shot works.' : 'This shot falls short.') }}</strong>
         @if ($works)
-            <span>@if ($page->plan->timing->mode->hasClock())The tightest photo is number {{ $summary->tightestPhoto }}, with
+            <span>@if ($page->plan->timing->mode->hasClock())Tightest is <a href="#scrub"
+                data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a>, with
                 {{ PlainText::seconds($summary->minSlackSeconds) }} to spare.@else Stop motion: nothing hangs on a clock.@endif</span>
         @else
-            <span>{{ $stopping[0]->title }}: {{ $stopping[0]->shortfall }}.</span>
+            <span>{{ $stopping[0]->title }}: {{ $stopping[0]->shortfall }}@if ($stopping[0]->firstPhoto), from <a href="#scrub"
+                data-photo="{{ $stopping[0]->firstPhoto }}">photo {{ $stopping[0]->firstPhoto }}</a>@endif.</span>
         @endif
     </p>
+    @if ($count > 0)<a class="found-count" href="{{ $toReview }}" data-to-view="review">{{ $count }} {{ $count === 1 ? 'finding' : 'findings' }}</a>@endif
     @include('shots.parts.not-judged')
-    <div class="history">
-        <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-strong" id="dry-run">Dry-run it</x-act>
-        <x-act :action="$page->shot->at('shots.undo')" icon="undo-2" class="is-quiet" id="undo" :live="$page->revision->id"
-            :disabled="$undoes === null" :title="$undoes ? 'Undo: ' . $undoes : 'Nothing to undo'">Undo</x-act>
-        <x-act :action="$page->shot->at('shots.redo')" icon="redo-2" class="is-quiet" id="redo" :live="$page->revision->id"
-            :disabled="$redoes === null" :title="$redoes ? 'Do again: ' . $redoes : 'Nothing to do again'">Redo</x-act>
-    </div>
 </x-part>

@@ -1,0 +1,50 @@
+// Takes the pictures that the README shows, from the demo of a running Evrent, fresh from `bin/start --reset-demo`:
+//   EVRENT_URL=http://127.0.0.1:8710 node docs/screenshots/take.mjs
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from 'playwright-core';
+
+const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
+const folder = "/tmp/look";
+const shots = { works: 'Flood tide at the mill race', short: 'Moonrise over the pump house', long: 'Salt rising on the evaporation pans', dusk: 'Dusk over the salt pans' };
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+
+async function take(name, { shot = null, look = 'day', width = 1280, height = 800, then = async () => {} }) {
+  const context = await browser.newContext({ viewport: { width, height } });
+  await context.addCookies([{ name: 'evrent_look', value: look, url }]);
+  const page = await context.newPage();
+  await page.goto(url);
+  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
+  if (shot) await page.getByRole('link', { name: shot, exact: true }).click();
+  await page.locator(shot ? '#shot[data-ready=yes]' : '.shots').waitFor();
+  await then(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForFunction(() => new Promise((resolve) => { requestAnimationFrame(() => requestAnimationFrame(() => resolve(true))); }));
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await context.close();
+}
+
+/** Some six intervals, of which each step is seen. */
+async function closeUp(page) {
+  await page.keyboard.press('1');
+  await page.keyboard.press('-');
+  await page.keyboard.press('-');
+}
+
+async function whatIf(page) {
+  const { x, y } = await page.locator('.what-if[data-what=exposure]').boundingBox();
+  await page.mouse.move(x + 5, y + 12);
+  await page.mouse.down();
+  await page.mouse.move(x + 530, y + 12, { steps: 5 });
+  await page.mouse.up();
+  await page.locator('#verdict').getByText('It would fall short.').waitFor();
+}
+
+async function byHand(page) {
+  await page.keyboard.press('j');
+  await page.keyboard.press('ArrowDown');
+  for (let presses = 0; presses < 3; presses++) await page.keyboard.press('Shift+ArrowRight');
+  await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
+}
+

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\NotJudged;
+use Evrent\Core\Checks\Severity;
+use Illuminate\Http\Request;
+
+/**
+ * The views of a shot, one for each stage of the job.
+ */
+enum ShotView: string
+{
+    case Frame = 'frame';
+    case Time = 'time';
+    case Light = 'light';
+    case Pack = 'pack';
+    case Run = 'run';
+    case Review = 'review';
+
+    /** What stands in an address in the place of a view. */
+    public const PATTERN = 'frame|time|light|pack|run|review';
+
+    /** The view that an address without one shows. */
+    public const FIRST = self::Time;
+
+    /** The view that a page of this shot was on when it sent something. */
+    public static function asked(Request $request): self
+    {
+        return preg_match('~/shots/\d+/(' . self::PATTERN . ')(?=$|[?#])~', (string) $request->headers->get('referer'), $found) === 1
+            ? self::from($found[1]) : self::FIRST;
+    }
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    public function icon(): string
+    {
+        return match ($this) {
+            self::Frame => 'maximize-2',
+            self::Time => 'clock',
+            self::Light => 'sun-medium',
+            self::Pack => 'package',
+            self::Run => 'play',
+            self::Review => 'list-checks',
+        };
+    }
+
+    /** Its key, with Alt. */
+    public function key(): int
+    {
+        return match ($this) {
+            self::Frame => 1,
+            self::Time => 2,
+            self::Light => 3,
+            self::Pack => 4,
+            self::Run => 5,
+            self::Review => 6,
+        };
+    }
+
+    /** Whether what was found is seen, and mended, here. Everything that was found stands in Review too. */
+    public function concerns(Finding $finding): bool
+    {
+        return in_array($finding->id, match ($this) {
+            self::Frame => ['T12', 'T19', 'T20', 'T21', 'L5', 'E5', 'R1', 'S1'],
+            self::Time => ['T1', 'T2', 'T3', 'T6', 'T7', 'T8', 'T9', 'T10', 'T11', 'T17', 'T18', 'T22'],
+            self::Light => ['T4', 'T5', 'T13', 'T14', 'T15', 'T16', 'T23', 'S1'],
+            self::Pack => ['R2', 'R3', 'P1', 'P2', 'P3', 'L1'],
+            self::Run, self::Review => [],
+        }, true);
+    }
+
+    /** Whether it is told here. */
+    public function tells(NotJudged $one): bool
+    {
+        return in_array($one, match ($this) {
+            self::Frame => [NotJudged::Lens],
+            self::Time, self::Run => [],
+            self::Light => [NotJudged::Site, NotJudged::Start, NotJudged::Light],
+            self::Pack => [NotJudged::Cards, NotJudged::CameraPower, NotJudged::RigPower],
+            self::Review => NotJudged::cases(),
+        }, true);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding> that stand beside what is set here
+     */
+    public function among(array $findings): array
+    {
+        return array_values(array_filter($findings, $this->concerns(...)));
+    }
+
+    /**
+     * How it stands here: the worst that was found, or "open" while something is not told.
+     *
+     * @return 'stops'|'look'|'open'|'fine'
+     */
+    public function mark(ShotPage $page): string
+    {
+        $severities = array_column(match ($this) {
+            self::Review => $page->report->findings,
+            default => $this->among($page->report->findings),
+        }, 'severity');
+        $unjudged = array_filter(NotJudged::of($page->plan), $this->tells(...)) !== [];
+
+        return match (true) {
+            in_array(Severity::Stops, $severities, true), $this === self::Run && !$page->report->works() => 'stops',
+            in_array(Severity::Look, $severities, true) => 'look',
+            $this === self::Run => $page->isRehearsed() ? 'fine' : 'open',
+            $unjudged => 'open',
+            default => 'fine',
+        };
+    }
+
+    /** A mark in words. */
+    public function told(string $mark): string
+    {
+        return match ($mark) {
+            'stops' => 'spoils the shot',
+            'look' => 'look at it',
+            'open' => $this === self::Run ? 'not rehearsed yet' : 'not all told yet',
+            default => 'fine',
+        };
+    }
+}

@@ -1,0 +1,25 @@
+{{-- What was found, beside what it concerns: with its likeliest remedy here, with all of them in Review. --}}
+@php
+    use App\Pages\ShotView;
+    use Evrent\Core\Checks\Severity;
+@endphp
+<div id="found-beside" class="found-beside">
+    @foreach (ShotView::cases() as $each)
+        @foreach ($each->among($page->report->findings) as $finding)
+            @php $remedies = $page->remediesOf($finding); @endphp
+            <article class="finding panel is-beside" data-of-view="{{ $each->value }}" data-severity="{{ $finding->severity->value }}"
+                data-finding="{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
+                <h3><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert',
+                    Severity::Know => 'info' }" /> {{ $finding->title }}</h3>
+                <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
+                    data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a></span>@endif
+                    <a class="rest" href="#finding-{{ $finding->id }}">{{ $remedies === [] ? 'why'
+                    : 'why, and ' . count($remedies) . (count($remedies) === 1 ? ' remedy' : ' remedies') }}</a></p>
+                @if ($remedies !== [])
+                    <div class="remedy"><x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id,
+                        'remedy' => $remedies[0]['remedy']->key]" :live="$page->revision->id">{{ $remedies[0]['remedy']->label }}</x-act></div>
+                @endif
+            </article>
+        @endforeach
+    @endforeach
+</div>

@@ -1,0 +1,1 @@
+@include('shots.parts.fields-of', ['name' => 'frame'])

@@ -1,0 +1,7 @@
+@include('shots.parts.fields-of', ['name' => 'light'])
+@include('shots.parts.light-strips')
+<details class="panel kit" id="ways" hx-get="{{ $page->shot->at('shots.schools') }}" hx-trigger="toggle once, refresh"
+    hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
+    <summary class="panel-head"><h2>Ways to follow the light, side by side</h2></summary>
+    <div id="schools"><p class="nothing"><a href="{{ $page->shot->at('shots.schools') }}">Open them</a></p></div>
+</details>

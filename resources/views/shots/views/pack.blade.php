@@ -1,0 +1,2 @@
+@include('shots.parts.fields-of', ['name' => 'pack'])
+@include('shots.parts.kit')

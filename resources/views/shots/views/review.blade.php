@@ -1,0 +1,11 @@
+@include('shots.parts.findings')
+<div class="review-rest">
+    @include('shots.parts.last-changes')
+    @include('shots.parts.actions')
+    <details class="panel kit" id="all-photos" hx-get="{{ $page->shot->at('shots.schedule') }}" hx-trigger="toggle once, refresh"
+        hx-target="#schedule" hx-swap="outerHTML" hx-sync="this:replace">
+        <summary class="panel-head"><h2>Every photo, in a table</h2></summary>
+        <div id="schedule"><p class="nothing"><a href="{{ $page->shot->at('shots.schedule') }}">Open the table</a></p></div>
+    </details>
+    @include('shots.parts.thresholds')
+</div>

@@ -1,0 +1,2 @@
+@include('shots.parts.chart')
+@include('shots.parts.fields-of', ['name' => 'time'])
