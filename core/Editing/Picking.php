@@ -21,6 +21,7 @@ use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -82,20 +83,12 @@ final class Picking
             'bufferFrames' => $body->value('buffer_frames') === null ? null : (int) $body->value('buffer_frames'),
             'shutterLagSeconds' => $body->value('shutter_lag_s'),
         ], static fn (float|int|null $value): bool => $value !== null));
-        $changed = $plan->with(['camera' => $camera, 'optics' => new Optics(
-            $body->value('sensor_width_mm') ?? $optics->sensorWidthMillimetres,
-            $body->value('sensor_height_mm') ?? $optics->sensorHeightMillimetres,
-            (int) ($body->value('image_width_px') ?? $optics->imageWidthPixels),
-            (int) ($body->value('image_height_px') ?? $optics->imageHeightPixels),
-            $optics->focalMillimetres,
-            $optics->outputWidthPixels,
-            $optics->outputHeightPixels,
-            $optics->foregroundMetres,
-            $optics->subjectMetres,
-            $optics->backgroundMetres,
-            $optics->subjectMetresPerSecond,
-            $optics->subjectKind,
-        )]);
+        $changed = $plan->with(['camera' => $camera, 'optics' => Copy::of($optics, get_object_vars($optics), [
+            'sensorWidthMillimetres' => $body->value('sensor_width_mm') ?? $optics->sensorWidthMillimetres,
+            'sensorHeightMillimetres' => $body->value('sensor_height_mm') ?? $optics->sensorHeightMillimetres,
+            'imageWidthPixels' => (int) ($body->value('image_width_px') ?? $optics->imageWidthPixels),
+            'imageHeightPixels' => (int) ($body->value('image_height_px') ?? $optics->imageHeightPixels),
+        ])]);
         if ($body->value('raw_mb') !== null || $body->value('jpeg_mb') !== null) {
             $storage = $plan->storage ?? new Storage();
             $changed = $changed->with(['storage' => new Storage(

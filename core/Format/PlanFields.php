@@ -15,6 +15,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\RampEntry;
+use Evrent\Core\Optics\Scene;
 use Evrent\Core\Optics\SubjectKind;
 use Evrent\Core\Plan\Thresholds;
 use Evrent\Core\Sky\Site;
@@ -144,6 +145,10 @@ final class PlanFields
             'background_m' => ['kind' => FieldKind::Number, 'as' => 'backgroundMetres', 'instead' => 1_000_000.0],
             'subject_speed_m_s' => ['kind' => FieldKind::Number, 'as' => 'subjectMetresPerSecond', 'usual' => 0.0],
             'subject_kind' => ['kind' => FieldKind::Choice, 'as' => 'subjectKind', 'usual' => SubjectKind::One],
+            'scene' => ['kind' => FieldKind::Choice, 'as' => 'scene', 'usual' => Scene::Example],
+            'subject_pan_deg' => [
+                'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'label' => 'subject stands at pan', 'unit' => '°',
+            ],
         ],
         '/trigger' => [
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],

@@ -26,7 +26,7 @@ final readonly class Finder
     }
 
     /**
-     * @return array<string, float>
+     * @return array<string, float|string|null>
      */
     public function toArray(): array
     {
@@ -39,6 +39,8 @@ final readonly class Finder
             'subject_m' => $this->optics->subjectMetres,
             'background_m' => $this->optics->backgroundMetres,
             'subject_speed_m_s' => $this->optics->subjectMetresPerSecond,
+            'scene' => $this->optics->scene->value,
+            'subject_pan_deg' => $this->optics->subjectPanDegrees,
         ];
     }
 }

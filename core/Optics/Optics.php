@@ -23,6 +23,8 @@ final readonly class Optics
      * @param float $backgroundMetres       farthest thing that matters
      * @param float $subjectMetresPerSecond how fast the subject moves across the view
      * @param SubjectKind $subjectKind      what the subject is to the eye
+     * @param Scene       $scene            what the finder draws
+     * @param ?float      $subjectPanDegrees where the pan stands when the subject is ahead; null for the middle of the move
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -39,6 +41,8 @@ final readonly class Optics
         public float $backgroundMetres,
         public float $subjectMetresPerSecond = 0.0,
         public SubjectKind $subjectKind = SubjectKind::One,
+        public Scene $scene = Scene::Example,
+        public ?float $subjectPanDegrees = null,
     ) {
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
@@ -56,6 +60,7 @@ final readonly class Optics
             $problems->unlessPositive($value, self::MOST_METRES, "/{$field}", 'a distance in metres');
         }
         $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', 'metres a second');
+        $problems->unlessBetween($subjectPanDegrees ?? 0.0, -360, 360, '/subject_pan_deg', 'degrees of pan');
         if (!$problems->any() && ($foregroundMetres > $subjectMetres || $subjectMetres > $backgroundMetres)) {
             $problems->add('/subject_m', 'The subject stands from the foreground to the background: enter a distance between theirs.');
         }

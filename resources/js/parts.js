@@ -16,6 +16,8 @@ export function putInPlace(html, asked, only = null, isAbout = () => true) {
     if (!old || old.isEqualNode(part)) continue;
     // What was folded out stays so when its part is drawn again.
     old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${CSS.escape(id)}`)?.setAttribute('open', ''));
+    // What was not there before was just asked for: it is open to be filled in.
+    part.querySelectorAll('details.fold[id]').forEach((fold) => { if (!document.getElementById(fold.id)) fold.open = true; });
     const kept = typedSince(old, asked, isAbout);
     old.replaceWith(part);
     window.htmx?.process(part);

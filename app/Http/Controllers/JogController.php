@@ -31,7 +31,10 @@ final class JogController
             $positions = Jog::within($plan, $typed);
             $axisId = Typed::text($request, 'axis');
             if ($axisId !== '') {
-                $positions = Jog::moved($plan, $positions, $axisId, $request->integer('steps'), $request->boolean('coarse') ? 'coarse' : 'fine');
+                $size = $request->boolean('coarse') ? 'coarse' : 'fine';
+                $positions = Jog::moved($plan, $positions, $axisId, $request->integer('steps'), $size, $request->boolean('of_frame'));
+            } elseif ($request->has('right')) {
+                $positions = Jog::dragged($plan, $positions, $request->float('right'), $request->float('up'));
             }
         } catch (InvalidInput $invalid) {
             return response()->json(['problems' => Told::byField($invalid->problems)], 422);

@@ -61,10 +61,13 @@ export default () => {
 
   return {
     overlay: false,
+    shared: false,
     lanes: [],
     playing: false,
     view: { thirds: true, crop: true, ghost: true },
     finderLabel: 'What the camera sees',
+    isExample: false,
+    chartLabel: 'Where each axis stands over time',
     interval: { span: 1, canExpose: false, canSpace: false, text: '', keepText: '', keep() {}, putBack() {} },
     ...pegs(() => chart),
     ...jog(),
@@ -81,7 +84,7 @@ export default () => {
 
     init() {
       const store = Alpine.store('run');
-      finder = createFinder(this.$refs.finder, () => this.look());
+      finder = createFinder(this.$refs.finder, () => this.look(), { onDrag: (right, up, first) => this.dragPicture(right, up, first) });
       chart = createChart(this.$refs.canvas, this.$refs.plot, this.$refs.light, {
         onScrub: (photo) => { store.photo = photo; },
         onLayout: () => this.placePegs(),
@@ -117,6 +120,7 @@ export default () => {
       if (!this.dragging) this.showPegs(data.pegs);
       chart.take(data);
       finder.take(data);
+      this.isExample = data.finder.scene === 'example';
       this.fillFields(data, answer);
       this.startJog(data);
       this.moved();
@@ -156,6 +160,18 @@ export default () => {
       if (!this.playing && this.jogging && played !== store.photo) this.jogging = false;
       played = store.photo;
       finder.draw();
+      this.describe();
+    },
+
+    /** The pictures in words, once they rest. */
+    describe() {
+      clearTimeout(this.describing);
+      this.describing = setTimeout(() => {
+        const store = Alpine.store('run');
+        this.finderLabel = `What the camera sees${this.jogging ? ' by hand' : ` at photo ${store.photo}`}: ${finder.describe()}`;
+        const moves = this.lanes.flatMap((lane) => lane.axes).map((axis) => `${axis.id} ${axis.ends.replace(' → ', ' to ')}`).join(', ');
+        this.chartLabel = `${moves}, over ${store.photos} photos. Tightest is photo ${data.tightest}${store.at('slack', data.tightest) === undefined ? '' : `, ${store.slackTextAt(data.tightest)}`}. The table of every photo has the numbers.`;
+      }, 250);
     },
 
     /** What the finder looks through: the photo under the cursor, or the rig moved by hand. */
@@ -189,6 +205,11 @@ export default () => {
     toggleOverlay() {
       this.overlay = !this.overlay;
       chart.overlay(this.overlay);
+    },
+
+    toggleShared() {
+      this.shared = !this.shared;
+      chart.share(this.shared);
     },
 
     toggleView(part) {

@@ -5,8 +5,11 @@ import { withUnit } from './run.js';
 const rulerHeight = 26;
 
 /** All lanes together are as high as leaves the sentence and the interval on the same screen, unless one would become too low to read. */
-const plotHeight = (width) => (width < 480 ? 180 : Math.min(460, Math.max(200, window.innerHeight - 590)));
+const plotHeight = (width) => (width < 480 ? 180 : Math.min(460, Math.max(186, window.innerHeight - 616)));
 const leastLaneHeight = 60;
+
+/** What each photo has to spare stands above the lanes. */
+const slackHeight = 26;
 
 /** Pixels kept free above and below each line: half a grip and a little. */
 const gripRoom = 14;
@@ -29,6 +32,9 @@ export function createChart(canvas, plot, lightCanvas, on) {
   let ranges = {};
   let held = false;
   let overlaid = false;
+  let shared = false;
+  let leads = [];
+  let bundle = 1;
   let cursorPhoto = 1;
   let pointedPhoto = null;
   let width = 1;
@@ -50,7 +56,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
   const apart = (axisId) => (overlaid ? (data.axes.findIndex((axis) => axis.id === axisId) - (data.axes.length - 1) / 2) * Math.min(9, 18 / data.axes.length) : 0);
   const y = (axisId, value) => {
     const { low, high } = ranges[axisId];
-    return laneOf(axisId) * laneHeight() + laneHeight() * (1 - (value - low) / (high - low)) + apart(axisId);
+    return slackHeight + laneOf(axisId) * laneHeight() + laneHeight() * (1 - (value - low) / (high - low)) + apart(axisId);
   };
 
   const findPhoto = (at) => {
@@ -81,6 +87,16 @@ export function createChart(canvas, plot, lightCanvas, on) {
       const room = high > low ? ((high - low) * gripRoom) / (laneHeight() - 2 * gripRoom) : axis.fine * 10;
       ranges[axis.id] = { low: low - room, high: high + room };
     }
+    if (shared) shareRanges();
+  };
+
+  /** Axes of one unit on one scale, so that their steps can be compared by eye. */
+  const shareRanges = () => {
+    for (const unit of new Set(data.axes.map((axis) => axis.unit))) {
+      const same = data.axes.filter((axis) => axis.unit === unit);
+      const all = { low: Math.min(...same.map(({ id }) => ranges[id].low)), high: Math.max(...same.map(({ id }) => ranges[id].high)) };
+      same.forEach(({ id }) => { ranges[id] = all; });
+    }
   };
 
   const setView = (from, to) => {
@@ -110,9 +126,9 @@ export function createChart(canvas, plot, lightCanvas, on) {
     // What stands in a view that is not in front has no width, and is drawn when it has.
     if (plot.clientWidth === 0) return;
     fitRanges();
-    const height = laneHeight() * laneCount() + rulerHeight;
-    const scene = { data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto };
-    drawing.draw(scene);
+    const height = slackHeight + laneHeight() * laneCount() + rulerHeight;
+    const scene = { data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto, slackHeight, shared, leads, pegPhotos: new Set(data.pegs.map((peg) => peg.photo)) };
+    bundle = drawing.draw(scene);
     if (newLayout) on.onLanes();
     newLayout = false;
     on.onLayout();
@@ -142,7 +158,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
     surface.addEventListener('pointerdown', (event) => {
       pointers.set(event.pointerId, local(event));
       surface.setPointerCapture(event.pointerId);
-      const inRuler = surface === canvas && event.clientY - surface.getBoundingClientRect().top > laneHeight() * laneCount();
+      const inRuler = surface === canvas && event.clientY - surface.getBoundingClientRect().top > slackHeight + laneHeight() * laneCount();
       if (pointers.size === 2) {
         const [a, b] = [...pointers.values()];
         pinch = { apart: Math.abs(a - b), at: seconds((a + b) / 2, wide()), span: view.to - view.from };
@@ -232,6 +248,18 @@ export function createChart(canvas, plot, lightCanvas, on) {
       newLayout = true;
       schedule();
     },
+    share(on_) {
+      shared = on_;
+      schedule();
+    },
+    /** Pegs that stand aside, each with where it belongs. */
+    lead(lines) {
+      if (JSON.stringify(lines) === JSON.stringify(leads)) return;
+      leads = lines;
+      schedule();
+    },
+    /** How many photos one tread is. */
+    bundle: () => bundle,
     draw: schedule,
     width: () => width,
     view: () => ({ ...view }),
@@ -246,7 +274,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
     },
     valueAt: (axisId, clientY) => {
       const { low, high } = ranges[axisId];
-      const inLane = clientY - canvas.getBoundingClientRect().top - laneOf(axisId) * laneHeight() - apart(axisId);
+      const inLane = clientY - canvas.getBoundingClientRect().top - slackHeight - laneOf(axisId) * laneHeight() - apart(axisId);
       return high - (inLane / laneHeight()) * (high - low);
     },
     zoomBy: (factor) => zoomAbout(factor, Math.min(Math.max(triggers[cursorPhoto - 1], view.from), view.to)),

@@ -5,6 +5,10 @@ const tickRoom = 84;
 /** From this width of an interval on, each is drawn with its exposure, its move and its settling. */
 const detailPixels = 18;
 
+/** A tread is at least as wide as this; far out it is so many photos that it is. */
+const treadPixels = 20;
+const bundles = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
+
 /** Axes differ in pattern as well as colour. */
 const patterns = [[], [9, 3], [2.5, 3]];
 
@@ -41,8 +45,8 @@ export function createDrawing(canvas) {
   };
 
   /** Standing parts are shaded, ramps hatched. */
-  const drawBands = ({ data, x, width, laneHeight, lanes }) => {
-    const height = laneHeight * lanes;
+  const drawBands = ({ data, x, width, laneHeight, lanes, slackHeight }) => {
+    const height = slackHeight + laneHeight * lanes;
     context.fillStyle = colours.sunk;
     context.fillRect(0, 0, width, height);
     context.fillStyle = colours.band;
@@ -73,8 +77,8 @@ export function createDrawing(canvas) {
     context.lineWidth = 1;
     context.beginPath();
     for (let lane = 0; lane <= lanes; lane++) {
-      context.moveTo(0, Math.round(lane * laneHeight) + 0.5);
-      context.lineTo(width, Math.round(lane * laneHeight) + 0.5);
+      context.moveTo(0, Math.round(slackHeight + lane * laneHeight) + 0.5);
+      context.lineTo(width, Math.round(slackHeight + lane * laneHeight) + 0.5);
     }
     context.stroke();
   };
@@ -109,13 +113,13 @@ export function createDrawing(canvas) {
 
   /** Where an axis would have to stand to look at what is in the sky: the lines cross where it does. */
   const drawSky = (scene, { first, last, every }) => {
-    const { data, column, triggers, x, y, laneOf, laneHeight } = scene;
+    const { data, column, triggers, x, y, laneOf, laneHeight, slackHeight } = scene;
     for (const { id: axisId, role } of data.axes) {
       for (const { name, label: words, colour, dashes } of data.targets) {
         if (data.columns[`sky:${name}:${role}`] === undefined) continue;
         const values = column(`sky:${name}:${role}`);
         const heights = column(`sky:${name}:tilt`);
-        const top = laneOf(axisId) * laneHeight;
+        const top = slackHeight + laneOf(axisId) * laneHeight;
         context.save();
         context.beginPath();
         context.rect(0, top, scene.width, laneHeight);
@@ -152,24 +156,38 @@ export function createDrawing(canvas) {
     }
   };
 
-  const drawLine = (scene, axis, index, { first, last, every }) => {
-    const { data, column, triggers, x, y } = scene;
+  /**
+   * Always stairs: a tread where the camera stands, a riser where it goes on. Far out a tread is so many photos, counted from each
+   * keyframe. A rig that creeps on has no treads.
+   */
+  const drawLine = (scene, axis, index, { first, last }) => {
+    const { data, column, triggers, x, y, bundle, pegPhotos } = scene;
     const positions = column(`position:${axis.id}`);
-    const stops = data.mode !== 'continuous' && every === 1;
-    const moveStarts = stops ? column('move_start') : null;
-    const moves = stops ? column(`move:${axis.id}`) : null;
+    const stops = data.mode !== 'continuous';
+    const close = stops && bundle === 1;
+    const moveStarts = close ? column('move_start') : null;
+    const moves = close ? column(`move:${axis.id}`) : null;
     context.beginPath();
     context.strokeStyle = colours[`axis-${index % 3}`];
     context.lineWidth = 2.2;
     context.lineJoin = 'round';
     context.setLineDash(patterns[index % 3]);
-    context.moveTo(x(triggers[first]), y(axis.id, positions[first]));
-    const end = last - ((last - first) % every);
-    for (let n = first; n <= end; n += every) {
-      context.lineTo(x(triggers[n]), y(axis.id, positions[n]));
-      if (stops && n < last && moves[n] > 0) {
+    let begun = first;
+    while (begun > 0 && !pegPhotos.has(begun + 1) && begun % bundle !== 0) begun -= 1;
+    context.moveTo(x(triggers[begun]), y(axis.id, positions[begun]));
+    let since = 0;
+    for (let n = begun; n <= last; n++) {
+      since = pegPhotos.has(n + 1) ? 0 : since;
+      const isTread = since % bundle === 0;
+      since += 1;
+      if (!isTread && n < last) continue;
+      const at = y(axis.id, positions[n]);
+      if (stops && !close && n > begun) context.lineTo(x(triggers[n]), y(axis.id, positions[scene.tread]));
+      context.lineTo(x(triggers[n]), at);
+      scene.tread = n;
+      if (close && n < last && moves[n] > 0) {
         const starts = triggers[n] + moveStarts[n];
-        context.lineTo(x(starts), y(axis.id, positions[n]));
+        context.lineTo(x(starts), at);
         context.lineTo(x(starts + moves[n]), y(axis.id, positions[n + 1]));
       }
     }
@@ -179,19 +197,61 @@ export function createDrawing(canvas) {
     context.setLineDash([]);
   };
 
-  /** Photos whose interval is too short stand out at the top of every lane. */
-  const drawLate = (scene, { first, last }) => {
-    const slack = scene.data.columns.slack;
-    if (!Array.isArray(slack) && !(slack < -1e-9)) return;
-    context.fillStyle = colours.bad;
-    let drawn = -2;
-    for (let n = first; n <= last; n++) {
-      const value = Array.isArray(slack) ? slack[n] : slack;
-      if (value === null || value > -1e-9) continue;
-      const at = Math.round(scene.x(scene.triggers[n]));
-      if (at <= drawn + 1) continue;
-      drawn = at;
-      for (let lane = 0; lane < scene.lanes; lane++) context.fillRect(at, lane * scene.laneHeight + 1, 1.5, 7);
+  /** What each photo has to spare of its interval, over the stairs in time with them; red and downward where it has too little. */
+  const drawSlack = (scene, { first, last }) => {
+    const { column, triggers, x, width, slackHeight, bundle, data } = scene;
+    context.fillStyle = colours.sunk;
+    context.fillRect(0, 0, width, slackHeight);
+    const line = Math.round(slackHeight * 0.75);
+    if (data.columns.slack !== undefined && data.mode !== 'stop_motion') {
+      // To the scale of the interval: as high as the strip is a whole one.
+      const [slack, interval] = [column('slack'), column('interval')];
+      for (let n = first; n <= last; n += bundle) {
+        let least = Infinity;
+        for (let m = n; m < Math.min(n + bundle, last + 1); m++) if (slack[m] !== null) least = Math.min(least, slack[m] / interval[m]);
+        if (least === Infinity) continue;
+        const from = x(triggers[n]);
+        const to = x(triggers[Math.min(n + bundle, triggers.length - 1)]);
+        context.fillStyle = least < 0 ? colours.bad : colours.settle;
+        const high = least < 0 ? -Math.max(3, Math.min(1, -least * 2) * (slackHeight - line)) : Math.min(1, least) * line;
+        context.fillRect(from, high < 0 ? line : line - high, Math.max(1, to - from), Math.abs(high));
+      }
+    }
+    context.fillStyle = colours.soft;
+    context.fillRect(0, line, width, 1);
+  };
+
+  /** Round values of each lane, with their numbers. */
+  const drawScales = ({ data, ranges, y, width, laneHeight, lanes, laneOf, slackHeight, shared }) => {
+    context.font = `11px ${colours.figures}`;
+    context.textBaseline = 'middle';
+    context.lineWidth = 1;
+    const marked = new Set();
+    for (const axis of data.axes) {
+      // Over each other, axes have one scale's room: it is the first one's, or the one they share.
+      if (lanes === 1 && marked.size > 0) continue;
+      marked.add(axis.id);
+      const { low, high } = ranges[axis.id];
+      const least = (high - low) * (30 / laneHeight);
+      const step = [1, 2, 5, 10].map((times) => times * 10 ** Math.floor(Math.log10(least))).find((one) => one >= least);
+      const top = slackHeight + laneOf(axis.id) * laneHeight;
+      const decimals = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
+      for (let value = Math.ceil(low / step) * step; value <= high; value += step) {
+        const at = Math.round(y(axis.id, value)) + 0.5;
+        if (at < top + 7 || at > top + laneHeight - 7) continue;
+        context.strokeStyle = colours.rule;
+        context.beginPath();
+        context.setLineDash([1, 3]);
+        context.moveTo(0, at);
+        context.lineTo(width, at);
+        context.stroke();
+        context.setLineDash([]);
+        const text = `${(Math.abs(value) < step / 2 ? 0 : value).toFixed(decimals).replace('-', '−')}${axis.unit === '°' ? '°' : ''}${shared && axis.unit !== '°' ? ` ${axis.unit}` : ''}`;
+        context.fillStyle = colours.sunk;
+        context.fillRect(1, at - 7, context.measureText(text).width + 4, 14);
+        context.fillStyle = colours.soft;
+        context.fillText(text, 3, at);
+      }
     }
   };
 
@@ -205,8 +265,8 @@ export function createDrawing(canvas) {
     return hours ? `${sign}${hours} h${minutes ? ` ${minutes} min` : ''}` : `${minutes} min`;
   };
 
-  const drawRuler = ({ view, x, width, laneHeight, lanes, height }) => {
-    const top = laneHeight * lanes;
+  const drawRuler = ({ view, x, width, laneHeight, lanes, height, slackHeight }) => {
+    const top = slackHeight + laneHeight * lanes;
     const least = ((view.to - view.from) * tickRoom) / width;
     const step = tickSteps.find((candidate) => candidate >= least) ?? tickSteps.at(-1);
     context.clearRect(0, top, width, height - top);
@@ -226,16 +286,43 @@ export function createDrawing(canvas) {
     context.stroke();
   };
 
-  const drawMark = ({ triggers, x, laneHeight, lanes }, photo, colour, dash) => {
+  const drawMark = ({ triggers, x, laneHeight, lanes, slackHeight }, photo, colour, dash) => {
     const at = x(triggers[photo - 1]);
     context.beginPath();
     context.strokeStyle = colour;
     context.lineWidth = 2;
     context.setLineDash(dash);
     context.moveTo(at, 0);
-    context.lineTo(at, laneHeight * lanes);
+    context.lineTo(at, slackHeight + laneHeight * lanes);
     context.stroke();
     context.setLineDash([]);
+  };
+
+  /** Where the run is looked at: a window as wide as one interval, never too narrow to see. */
+  const drawWindow = ({ triggers, column, x, laneHeight, lanes, slackHeight, cursorPhoto }) => {
+    const from = x(triggers[cursorPhoto - 1]);
+    const wide = Math.max(5, x(triggers[cursorPhoto - 1] + column('span')[cursorPhoto - 1]) - from);
+    const left = wide === 5 ? from - 2.5 : from;
+    const high = slackHeight + laneHeight * lanes;
+    context.globalAlpha = 0.16;
+    context.fillStyle = colours.hand;
+    context.fillRect(left, 0, wide, high);
+    context.globalAlpha = 1;
+    context.strokeStyle = colours.hand;
+    context.lineWidth = 1.2;
+    context.strokeRect(left, 0.6, wide, high - 1.2);
+  };
+
+  /** From a peg that stands aside to where it belongs. */
+  const drawLeads = ({ leads }) => {
+    context.strokeStyle = colours.ink;
+    context.lineWidth = 1.2;
+    context.beginPath();
+    for (const [from, to] of leads) {
+      context.moveTo(from, 0);
+      context.lineTo(to, 9);
+    }
+    context.stroke();
   };
 
   return {
@@ -245,13 +332,17 @@ export function createDrawing(canvas) {
       drawBands(scene);
       const range = inView(scene);
       const perInterval = (scene.x(scene.triggers[range.last]) - scene.x(scene.triggers[range.first])) / Math.max(1, range.last - range.first);
+      scene.bundle = bundles.find((photos) => photos * perInterval >= treadPixels) ?? bundles.at(-1);
+      drawSlack(scene, range);
+      drawScales(scene);
       if (perInterval >= detailPixels) drawDetail(scene, range);
       drawSky(scene, range);
       scene.data.axes.forEach((axis, index) => drawLine(scene, axis, index, range));
-      drawLate(scene, range);
       drawRuler(scene);
       if (scene.pointedPhoto !== null) drawMark(scene, Math.min(scene.pointedPhoto, scene.triggers.length), colours.bad, [6, 4]);
-      drawMark(scene, scene.cursorPhoto, colours.hand, []);
+      drawWindow(scene);
+      drawLeads(scene);
+      return scene.bundle;
     },
   };
 }

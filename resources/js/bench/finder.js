@@ -8,7 +8,7 @@ import { scene, sceneColours } from './scene.js';
  * @param {HTMLCanvasElement} canvas
  * @param {() => {pose: object, ghost: ?object, bodies: object[], seconds: number, secondsBefore: number, thirds: boolean, crop: boolean, ghost: boolean}} look
  */
-export function createFinder(canvas, look) {
+export function createFinder(canvas, look, { onDrag, onLet } = {}) {
   const context = canvas.getContext('2d');
   let lens = null;
   let things = [];
@@ -27,6 +27,28 @@ export function createFinder(canvas, look) {
     schedule();
   };
   new ResizeObserver(() => { if (canvas.parentElement.clientWidth !== width) measure(); }).observe(canvas.parentElement);
+
+  // What is dragged is the picture: how far, as shares of the photo; what the rig does then, the server says.
+  canvas.addEventListener('pointerdown', (event) => {
+    if (!onDrag || event.button !== 0) return;
+    canvas.setPointerCapture(event.pointerId);
+    const from = [event.clientX, event.clientY];
+    let begun = false;
+    const move = ({ clientX, clientY }) => {
+      if (!begun && Math.hypot(clientX - from[0], clientY - from[1]) < 4) return;
+      onDrag((clientX - from[0]) / width, (from[1] - clientY) / height, !begun);
+      begun = true;
+    };
+    const up = () => {
+      canvas.removeEventListener('pointermove', move);
+      canvas.removeEventListener('pointerup', up);
+      canvas.removeEventListener('pointercancel', up);
+      onLet?.();
+    };
+    canvas.addEventListener('pointermove', move);
+    canvas.addEventListener('pointerup', up);
+    canvas.addEventListener('pointercancel', up);
+  });
 
   const schedule = () => {
     if (dirty) return;
@@ -178,13 +200,39 @@ export function createFinder(canvas, look) {
     drawFrame(seen, colours);
   };
 
+  /** Where something is in the frame, in words; empty where it is outside. */
+  const placed = (points, project) => {
+    const seen = points.map(project).filter((place) => place && place[0] >= 0 && place[0] <= width && place[1] >= 0 && place[1] <= height);
+    if (seen.length === 0) return '';
+    const middle = seen.reduce((sum, [across]) => sum + across, 0) / seen.length / width;
+    return middle < 0.4 ? 'left of the middle' : middle > 0.6 ? 'right of the middle' : 'in the middle';
+  };
+
   return {
+    /** What is in the frame, for who cannot see it. */
+    describe() {
+      if (!lens) return '';
+      const seen = look();
+      const project = onCanvas(seen.pose);
+      const told = [];
+      for (const { name, points } of things.filter((thing) => thing.name)) {
+        const where = placed(points, project);
+        told.push(where ? `${name} ${where}` : `${name} is out of the frame`);
+      }
+      const near = things.filter((thing) => thing.near && placed(thing.points, project)).length;
+      told.push(near === 0 ? 'nothing near' : `${near} near ${near === 1 ? 'thing' : 'things'}`);
+      seen.bodies.forEach(({ label, yaw, pitch }) => {
+        const where = placed([farPoint(seen.pose, yaw, pitch)], project);
+        if (where) told.push(`${label} ${where}`);
+      });
+      return told.join(', ');
+    },
     take(data) {
       const reshaped = !lens || lens.half_height / lens.half_width !== data.finder.half_height / data.finder.half_width;
       lens = data.finder;
       const yaws = [].concat(data.columns['pose:yaw']);
       const xs = [].concat(data.columns['pose:x']);
-      things = scene(lens, (yaws[0] + yaws.at(-1)) / 2, (xs[0] + xs.at(-1)) / 2);
+      things = scene(lens, lens.subject_pan_deg ?? (yaws[0] + yaws.at(-1)) / 2, (xs[0] + xs.at(-1)) / 2);
       if (reshaped) measure();
       schedule();
     },

@@ -13,6 +13,9 @@ export const jog = () => ({
   jogPose: null,
   jogProblem: '',
   jogsWaiting: 0,
+  stepsOfFrame: false,
+  dragStart: {},
+  dragWanted: null,
 
   startJog(data) {
     if (Object.keys(this.jogPositions).length === 0) this.jogPositions = { ...data.pegs[0].positions };
@@ -32,7 +35,23 @@ export const jog = () => ({
   jogBy(index, steps, coarse, repeated = false) {
     this.jogAxis = index;
     if (repeated && this.jogsWaiting > 0) return null;
-    return this.jogged({ axis: Alpine.store('run').axes[index].id, steps, coarse: coarse ? 1 : 0 });
+    return this.jogged({ axis: Alpine.store('run').axes[index].id, steps, coarse: coarse ? 1 : 0, of_frame: this.stepsOfFrame ? 1 : 0 });
+  },
+
+  /** The picture dragged in the finder, from where the rig stood when it was taken hold of; only the newest place is asked for. */
+  dragPicture(right, up, first) {
+    if (first) {
+      if (!this.jogging) this.jogFrom(this.data ? Object.fromEntries(Alpine.store('run').axes.map(({ id }) => [id, Alpine.store('run').value(`position:${id}`)])) : {});
+      this.dragStart = { ...this.jogPositions };
+    }
+    this.dragWanted = { right, up };
+    if (this.jogsWaiting > 0) return;
+    const next = () => {
+      const wanted = this.dragWanted;
+      this.dragWanted = null;
+      return wanted ? this.jogged(wanted, this.dragStart).then(next) : null;
+    };
+    next();
   },
 
   jogTo(axisId, text) {
@@ -65,6 +84,7 @@ export const jog = () => ({
         this.jogPose = answer.pose;
         this.jogging = true;
         this.redraw();
+        this.describe();
       }
     } catch {
       this.jogProblem = 'Evrent does not answer: the rig stands where it stood.';

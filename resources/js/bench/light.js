@@ -88,9 +88,11 @@ export const createLight = (canvas) => {
         context.fillStyle = colours.rule;
         context.fillRect(0, top, width, 1);
       });
-      const at = x(triggers[cursorPhoto - 1]);
-      context.fillStyle = colours.hand;
-      context.fillRect(at - 1, 0, 2, height);
+      const from = x(triggers[cursorPhoto - 1]);
+      const wide = Math.max(5, x(triggers[cursorPhoto - 1] + column('span')[cursorPhoto - 1]) - from);
+      context.strokeStyle = colours.hand;
+      context.lineWidth = 1.2;
+      context.strokeRect(wide === 5 ? from - 2.5 : from, 0.6, wide, height - 1.2);
     },
   };
 };

@@ -3,6 +3,9 @@ import { withUnit } from './run.js';
 
 const commitMilliseconds = 500;
 
+/** Pegs stand at least so far apart. */
+const apartPixels = 29;
+
 /**
  * Keyframes on the chart: lettered pegs above it are dragged in time, and grips on the lines in time and value. While one is
  * dragged, the server says what would become of the shot; where it is let go, that is saved.
@@ -15,6 +18,7 @@ export const pegs = (getChart) => ({
   dragging: null,
   dragText: '',
   dragLeft: 0,
+  bundle: 1,
 
   showPegs(pegs) {
     const said = JSON.stringify(pegs);
@@ -34,10 +38,26 @@ export const pegs = (getChart) => ({
 
   placePegs() {
     const chart = getChart();
+    this.bundle = chart.bundle();
+    let before = -Infinity;
+    const leads = [];
     this.pegs.forEach((peg) => {
-      peg.left = chart.xOfPhoto(this.dragged(peg.place)?.photo ?? peg.photo);
-      peg.visible = peg.left >= -1 && peg.left <= chart.width() + 1;
+      const belongs = chart.xOfPhoto(this.dragged(peg.place)?.photo ?? peg.photo);
+      peg.visible = belongs >= -1 && belongs <= chart.width() + 1;
+      if (!peg.visible) return;
+      // Those that lie close stand aside of each other, so that each can be read and taken hold of.
+      peg.left = Math.max(belongs, before + apartPixels);
+      before = peg.left;
     });
+    // Fanned out beyond the end, they move up from there.
+    let after = chart.width() + apartPixels / 2;
+    [...this.pegs].reverse().filter((peg) => peg.visible).forEach((peg) => {
+      peg.left = Math.min(peg.left, after);
+      after = peg.left - apartPixels;
+      const belongs = chart.xOfPhoto(this.dragged(peg.place)?.photo ?? peg.photo);
+      if (Math.abs(belongs - peg.left) > 0.5) leads.push([peg.left, belongs]);
+    });
+    chart.lead(leads);
     this.grips.forEach((grip) => {
       const peg = this.pegs[grip.place];
       const drag = this.dragged(grip.place);
@@ -62,6 +82,10 @@ export const pegs = (getChart) => ({
     handle.setPointerCapture(event.pointerId);
     const move = (moved) => {
       if (!this.dragging && Math.hypot(moved.clientX - start.x, moved.clientY - start.y) < 4) return;
+      if (this.pegs[place].end && !axisId) {
+        this.sayFixed(place);
+        return;
+      }
       this.beginDrag(place);
       const drag = this.dragging;
       if (!this.pegs[place].end) drag.photo = chart.photoAt(moved.clientX);
@@ -73,6 +97,7 @@ export const pegs = (getChart) => ({
       handle.removeEventListener('pointerup', up);
       handle.removeEventListener('pointercancel', up);
       if (!this.dragging) {
+        this.dragText = '';
         Alpine.store('run').photo = this.pegs[place].photo;
         return;
       }
@@ -82,6 +107,14 @@ export const pegs = (getChart) => ({
     handle.addEventListener('pointermove', move);
     handle.addEventListener('pointerup', up);
     handle.addEventListener('pointercancel', up);
+  },
+
+  /** What cannot move says so. */
+  sayFixed(place) {
+    const peg = this.pegs[place];
+    const isFirst = place === 0;
+    this.dragText = `${peg.letter} stays at the ${isFirst ? 'first' : 'last'} photo of the move: change the photos on the way, or those ${isFirst ? 'before' : 'after'} it`;
+    this.dragLeft = Math.min(Math.max(230, peg.left), getChart().width() - 230);
   },
 
   beginDrag(place) {

@@ -93,8 +93,12 @@ export const run = () => ({
   },
 
   get slackText() {
-    const slack = this.value('slack');
+    return this.slackTextAt(this.photo);
+  },
+
+  slackTextAt(photo) {
+    const slack = this.at('slack', photo);
     if (slack === null || slack === undefined) return 'the last photo';
-    return this.fits ? `${slack.toFixed(2)} s to spare` : `${Math.abs(slack).toFixed(2)} s short`;
+    return slack > -1e-9 ? `${slack.toFixed(2)} s to spare` : `${Math.abs(slack).toFixed(2)} s short`;
   },
 });

@@ -6,6 +6,7 @@
             <span>photo <b x-text="$store.run.photo">–</b> of <b x-text="$store.run.photos"></b></span>
             <span x-text="$store.run.phaseName"></span>
             <span>at <b x-text="$store.run.clock"></b></span>
+            <span x-show="bundle > 1 && $store.run.mode !== 'continuous'">each step drawn is <b x-text="bundle"></b> photos</span>
         </p>
         <div class="tools" role="toolbar" aria-label="The chart">
             <button type="button" class="button is-quiet" @click="step(-1)" title="Photo before (←)"><x-icon name="chevron-left" /><span
@@ -22,12 +23,14 @@
                 class="sr-only">The whole run</span></button>
             <button type="button" class="button is-quiet" @click="toggleOverlay()" :aria-pressed="overlay" aria-pressed="false"
                 title="Axes in lanes, or one over the other (L)"><x-icon name="layers-2" /><span class="sr-only">Axes over each other</span></button>
+            <button type="button" class="button is-quiet" @click="toggleShared()" :aria-pressed="shared" aria-pressed="false"
+                title="Axes of one unit on one scale"><x-icon name="ruler" /><span class="sr-only">One scale</span></button>
             <button type="button" class="button is-quiet" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span
                 class="sr-only">Keyframe here</span></button>
         </div>
     </header>
     <div class="staircase" x-ref="staircase">
-        <div class="lane-names" aria-hidden="true"><template x-for="lane in lanes" :key="lane.id">
+        <div class="lane-names" aria-hidden="true"><p class="lane-name of-slack"><small>to spare</small></p><template x-for="lane in lanes" :key="lane.id">
         <p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line"
             :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small class="lane-now" x-text="$store.run.position(axis.id)"></small><small
             x-text="axis.ends"></small></span></template></p></template></div>
@@ -35,7 +38,7 @@
             <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="'left: ' + peg.left + 'px'"
                 x-show="peg.visible" :data-peg="peg.place" :data-pass="peg.pass" :aria-pressed="selectedPeg === peg.place" :aria-label="peg.label"
                 :title="peg.label" x-text="peg.letter"></button></template></div>
-            <canvas x-ref="canvas" role="img" aria-label="Where each axis stands over time; the table of every photo has the numbers"></canvas>
+            <canvas x-ref="canvas" role="img" :aria-label="chartLabel" aria-label="Where each axis stands over time"></canvas>
             <div class="grips"><template x-for="grip in grips" :key="grip.key"><button type="button" class="grip"
                 :style="'left: ' + grip.left + 'px; top: ' + grip.top + 'px'" x-show="grip.visible" :data-peg="grip.place" :data-axis-id="grip.axis"
                 :data-axis="grip.pattern" :aria-label="grip.label" :title="grip.label"></button></template></div>

@@ -18,6 +18,7 @@
                 <button type="button" class="button" @click="jogBy(index, 1, true)"
                     :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' forward'">»</button>
             </span></div></template>
+        <label class="jog-of-frame"><input type="checkbox" x-model="stepsOfFrame"> Steps of 1 % and 10 % of the frame</label>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
     </div>
 </section>

@@ -1,4 +1,5 @@
 @php
+    use Evrent\Core\Optics\Scene;
     use Evrent\Core\Optics\SubjectKind;
     $optics = $page->plan->optics;
 @endphp
@@ -22,6 +23,10 @@
             @endforeach
             <x-choice pointer="/optics/subject_kind" label="What moves is" :value="$texts['/optics/subject_kind']"
                 :options="array_combine(array_column(SubjectKind::cases(), 'value'), array_map(fn ($one) => $one->label(), SubjectKind::cases()))" />
+            <x-choice pointer="/optics/scene" label="The finder shows" :value="$texts['/optics/scene']"
+                :options="array_combine(array_column(Scene::cases(), 'value'), array_map(fn ($one) => $one->label(), Scene::cases()))" />
+            <x-number pointer="/optics/subject_pan_deg" label="Subject stands at pan"
+                :value="$texts['/optics/subject_pan_deg'] ?? ''" unit="°" :width="5" shown-label />
         </div></x-fold>
     @endif
 </section>

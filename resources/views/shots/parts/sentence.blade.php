@@ -27,7 +27,7 @@
     <span class="w">before,</span>
     <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" data-steps />
     <span class="w">after. Start</span>
-    <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="16" /><span
+    <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="14" /><span
         class="stop w">,</span>
     <span class="w">wait</span>
     <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="4" data-steps /><span
