@@ -67,7 +67,7 @@ $site = new Site('Saltreach', 51.85, 1.9, 'Europe/London', '2027-03-23', 4);
 figures('the day line: heights, light, bands, events', 60, static function () use ($site): array {
     $drawing = new DayDrawing(DayLine::of($site, true));
 
-    return [$drawing->heights(), $drawing->values()];
+    return [$drawing->heights(), $drawing->tide()];
 });
 $dusk = plan(1_000, 8)->with(['site' => $site, 'start' => StartText::read('20 min before sunset'), 'light' => new Light(aperture: 5.6, longestSeconds: 4)]);
 figures('1,000 photos at dusk: light and sky of each', 60, static fn (): ?ShotLight => ShotLight::of(Shot::of($dusk)));

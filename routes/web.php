@@ -65,6 +65,8 @@ Route::prefix('/shoots/{shoot}')->middleware('can:view,shoot')->scopeBindings()-
 
 Route::prefix('/shoots/{shoot}')->middleware('can:update,shoot')->scopeBindings()->group(static function (): void {
     Route::delete('/', [ShootController::class, 'destroy'])->name('shoots.destroy')->can('delete', 'shoot');
+    Route::put('/', [ShootController::class, 'update'])->name('shoots.update');
+    Route::post('/copies', [ShootController::class, 'duplicate'])->name('shoots.duplicate');
     Route::put('/place', [PlaceController::class, 'update'])->name('shoots.place');
     Route::post('/events', [DayController::class, 'storeEvent'])->name('shoots.events.store');
     Route::delete('/events/{dayEvent}', [DayController::class, 'destroyEvent'])->name('shoots.events.destroy');
@@ -103,6 +105,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::put('/title', [ShotController::class, 'rename'])->name('shots.rename');
     Route::put('/stay', [DayController::class, 'moveShot'])->name('shots.stay');
     Route::post('/copies', [ShotController::class, 'duplicate'])->name('shots.duplicate');
+    Route::put('/shoot', [ShotController::class, 'move'])->name('shots.move');
     Route::post('/revisions/{revision}', [HistoryController::class, 'restore'])->name('shots.revisions.restore');
     Route::post('/presets', [PresetController::class, 'store'])->name('shots.presets.store');
     Route::post('/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');

@@ -28,6 +28,7 @@ use Illuminate\Support\Facades\DB;
  * @property float                                        $sky_glow   lux that towns add to the light on the ground at night
  * @property float                                        $sky_mag    how dark the night sky is, magnitudes in each square arc second
  * @property list<string>                                 $hazards    that the shooter says can hurt somebody there
+ * @property list<string>                                 $tags       by which it is found again
  * @property bool                                         $is_demo
  * @property Collection<int, DayEvent>                    $dayEvents
  */
@@ -37,7 +38,7 @@ final class Shoot extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['hazards' => '[]', 'elevation' => 0, 'sky_glow' => 0, 'sky_mag' => Site::USUAL_SKY_MAG];
+    protected $attributes = ['hazards' => '[]', 'tags' => '[]', 'elevation' => 0, 'sky_glow' => 0, 'sky_mag' => Site::USUAL_SKY_MAG];
 
     /**
      * @return array<string, string>
@@ -46,7 +47,7 @@ final class Shoot extends Model
     {
         return [
             'shoot_date' => 'date', 'is_demo' => 'boolean', 'latitude' => 'float', 'longitude' => 'float', 'elevation' => 'float', 'sky_glow' => 'float',
-            'sky_mag' => 'float', 'hazards' => 'array',
+            'sky_mag' => 'float', 'hazards' => 'array', 'tags' => 'array',
         ];
     }
 
@@ -92,6 +93,22 @@ final class Shoot extends Model
             'sky_mag' => $number($this->sky_mag),
             'hazards_told' => implode(' ', $this->hazards),
         ];
+    }
+
+    /**
+     * @return array{name: string, tags: string} what stands in the fields of its details
+     */
+    public function detailTexts(): array
+    {
+        return ['name' => $this->name, 'tags' => implode(', ', $this->tags)];
+    }
+
+    /**
+     * @return list<string> tags as they are typed, with commas between
+     */
+    public static function tagsOf(string $text): array
+    {
+        return array_values(array_unique(array_filter(array_map(trim(...), explode(',', $text)), static fn (string $tag): bool => $tag !== '')));
     }
 
     /**

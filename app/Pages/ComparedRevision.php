@@ -47,7 +47,7 @@ final readonly class ComparedRevision
             'Interval' => self::inWords($this->plan->timing->interval, PlainText::rounded(...)),
             'Exposure' => self::inWords($this->plan->timing->exposure, PlainText::exposure(...)),
             'Ramps' => PlainText::percent($easing->rampIn) . ' % in, ' . PlainText::percent($easing->rampOut) . ' % out',
-            'On site' => PlainText::duration($summary->onSiteSeconds),
+            'Runs' => PlainText::duration($summary->onSiteSeconds),
             'Least slack' => PlainText::seconds($summary->minSlackSeconds),
             'Late at the end' => PlainText::duration($summary->lateSeconds),
         ];

@@ -6,11 +6,14 @@ namespace App\Pages;
 
 use App\Jobs\WorkOutFigures;
 use App\Models\DayEvent;
+use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Evrent\Core\Day\Cautions;
+use Evrent\Core\Day\Clash;
+use Evrent\Core\Day\ClashMending;
 use Evrent\Core\Day\DayLine;
 use Evrent\Core\Day\DayPlan;
 use Evrent\Core\Day\Hazard;
@@ -18,6 +21,7 @@ use Evrent\Core\Day\OwnEvents;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Drawings\DayDrawing;
+use Evrent\Core\Kit\KitItem as Piece;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 
@@ -28,6 +32,8 @@ final readonly class ShootPage
 {
     /** Figures that are worked out while the page waits; with more, the page comes first and they follow. */
     private const WORKED_OUT_AT_ONCE = 2;
+
+    private const SHOOTS_TO_CHOOSE = 100;
 
     /** @var Collection<int, ShotInShoot> by shot, in the order in which they were made */
     public Collection $shots;
@@ -87,10 +93,28 @@ final readonly class ShootPage
         return null;
     }
 
+    /**
+     * @return array<int, string> names of the other shoots by id, where a shot may go
+     */
+    public function otherShoots(): array
+    {
+        /** @var array<int, string> */
+        return once(fn (): array => Shoot::query()->whereKeyNot($this->shoot->id)->orderByDesc('id')->limit(self::SHOOTS_TO_CHOOSE)
+            ->pluck('name', 'id')->all());
+    }
+
     /** Whether figures are still being worked out: then the page asks again. */
     public function isAwaited(): bool
     {
         return $this->shots->contains(static fn (ShotInShoot $one): bool => $one->isAwaited);
+    }
+
+    /**
+     * @return list<ClashMending> what ends a clash, with the kit there is
+     */
+    public function mending(Clash $clash): array
+    {
+        return ClashMending::of($clash, array_values(KitItem::query()->orderBy('id')->get()->map(static fn (KitItem $item): Piece => $item->piece())->all()));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Shot;
+use Evrent\Core\Day\OnSite;
 use Evrent\Core\Day\ShotFigures;
 
 /**
@@ -18,6 +19,12 @@ final readonly class ShotInShoot
      */
     public function __construct(public Shot $shot, public ?ShotFigures $figures, public bool $isAwaited = false)
     {
+    }
+
+    /** The time on site, as it is typed. */
+    public function onSite(): string
+    {
+        return $this->figures === null ? '' : OnSite::text($this->figures->bookedSeconds, $this->shot->setup_minutes, $this->shot->teardown_minutes);
     }
 
     public function title(): string

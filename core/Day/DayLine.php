@@ -14,19 +14,13 @@ use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
 
 /**
- * A day at a place from midnight to midnight, or on into the next morning: how high sun, moon and galactic centre stand, which
- * light it is, and what a meter would show. Seconds count from the first midnight.
+ * A day at a place from midnight to midnight, or on into the next morning: how high sun, moon and galactic centre stand, and what a
+ * meter would show. Seconds count from the first midnight.
  */
 final readonly class DayLine
 {
     private const SAMPLE_SECONDS = 600.0;
     private const MORNING_SECONDS = 43_200.0;
-
-    /** Kinds of light by the sun's altitude above which they hold, from the brightest. */
-    private const BANDS = ['day' => DayEvents::SUN_RISES_DEGREES, 'civil' => -6.0, 'nautical' => -12.0, 'astronomical' => -18.0, 'night' => -90.0];
-
-    /** Light that photographers wait for: sun from and to these altitudes. */
-    private const HOURS = ['golden' => [-4.0, 6.0], 'blue' => [-6.0, -4.0]];
 
     /**
      * @param list<float>                $seconds   of the samples
@@ -65,53 +59,6 @@ final readonly class DayLine
         }
 
         return new self($site, $span, $seconds, $altitudes, $values, $skyValues, DayEvents::at($site->observer, $site->day));
-    }
-
-    /**
-     * The whole span cut where one light becomes another.
-     *
-     * @return list<array{string, float, float}> day, civil, nautical, astronomical or night; from and until
-     */
-    public function bands(): array
-    {
-        $thresholds = array_values(array_slice(self::BANDS, 0, -1));
-        $cuts = [0.0, ...$this->crossings($thresholds), $this->spanSeconds];
-        sort($cuts);
-        $bands = [];
-        for ($i = 0; $i < count($cuts) - 1; $i++) {
-            $sun = $this->sunAt(($cuts[$i] + $cuts[$i + 1]) / 2.0);
-            $name = 'night';
-            foreach (self::BANDS as $band => $least) {
-                if ($sun >= $least) {
-                    $name = $band;
-                    break;
-                }
-            }
-            if ($cuts[$i + 1] > $cuts[$i]) {
-                $bands[] = [$name, $cuts[$i], $cuts[$i + 1]];
-            }
-        }
-        return $bands;
-    }
-
-    /**
-     * @return list<array{string, float, float}> golden or blue; from and until
-     */
-    public function hours(): array
-    {
-        $hours = [];
-        foreach (self::HOURS as $name => [$least, $most]) {
-            $cuts = [0.0, ...$this->crossings([$least, $most]), $this->spanSeconds];
-            sort($cuts);
-            for ($i = 0; $i < count($cuts) - 1; $i++) {
-                $sun = $this->sunAt(($cuts[$i] + $cuts[$i + 1]) / 2.0);
-                if ($sun >= $least && $sun <= $most && $cuts[$i + 1] > $cuts[$i]) {
-                    $hours[] = [$name, $cuts[$i], $cuts[$i + 1]];
-                }
-            }
-        }
-
-        return $hours;
     }
 
     public function secondsOf(Instant $instant): float
@@ -165,35 +112,5 @@ final readonly class DayLine
         $clock = $this->site->day->clock(...);
 
         return implode(', ', array_map(static fn (array $window): string => $clock($window[0]) . '–' . $clock($window[1]), $windows));
-    }
-
-    /**
-     * When the sun passes altitudes, straight between samples.
-     *
-     * @param list<float> $thresholds
-     *
-     * @return list<float>
-     */
-    private function crossings(array $thresholds): array
-    {
-        $sun = $this->altitudes[Target::Sun->value];
-        $found = [];
-        foreach ($thresholds as $threshold) {
-            for ($i = 0; $i < count($sun) - 1; $i++) {
-                if (($sun[$i] < $threshold) !== ($sun[$i + 1] < $threshold)) {
-                    $found[] = $this->seconds[$i] + self::SAMPLE_SECONDS * ($threshold - $sun[$i]) / ($sun[$i + 1] - $sun[$i]);
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    private function sunAt(float $seconds): float
-    {
-        $sun = $this->altitudes[Target::Sun->value];
-        $i = min(count($sun) - 2, (int) floor($seconds / self::SAMPLE_SECONDS));
-
-        return $sun[$i] + ($sun[$i + 1] - $sun[$i]) * ($seconds / self::SAMPLE_SECONDS - $i);
     }
 }

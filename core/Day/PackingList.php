@@ -27,7 +27,7 @@ final class PackingList
     public static function of(array $shots, array $hazards, float $onSiteSeconds = 0.0): array
     {
         $onSiteSeconds = $onSiteSeconds > 0.0 ? $onSiteSeconds : array_sum(array_map(
-            static fn (ShotFigures $shot): float => $shot->onSiteSeconds,
+            static fn (ShotFigures $shot): float => $shot->runSeconds,
             $shots,
         ));
 

@@ -21,7 +21,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
@@ -40,7 +40,8 @@ final readonly class ShotFigures
         public int $photos,
         public int $photosProgrammed,
         public float $clipSeconds,
-        public float $onSiteSeconds,
+        public float $runSeconds,
+        public float $bookedSeconds,
         public float $minSlackSeconds,
         public bool $works,
         public ?array $stopped,
@@ -76,6 +77,7 @@ final readonly class ShotFigures
             $plan->photosProgrammed(),
             $shot->schedule->summary->clipSeconds,
             $shot->schedule->summary->onSiteSeconds,
+            OnSite::bookedSeconds($plan),
             $shot->schedule->summary->minSlackSeconds,
             $stopping === [],
             $stopping === [] ? null : self::told($stopping[0]),

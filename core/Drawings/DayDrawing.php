@@ -18,7 +18,10 @@ final readonly class DayDrawing
     public const TOP_VALUE = 16.0;
     public const BOTTOM_VALUE = -13.0;
 
-    private const UNITS_PER_VALUE = 1.7;
+    /** From the bottom of the tide of light to its highest. */
+    public const TIDE_UNITS = 100.0;
+
+    private const UNITS_PER_VALUE = self::TIDE_UNITS / (self::TOP_VALUE - self::BOTTOM_VALUE);
     private const SECONDS_PER_UNIT = 60.0;
 
     public function __construct(private DayLine $line)
@@ -44,16 +47,23 @@ final readonly class DayDrawing
         return array_map(
             fn (array $altitudes): string => $this->path(
                 $altitudes,
-                static fn (float $degrees): ?float => $degrees < self::BOTTOM_DEGREES ? null : self::TOP_DEGREES - $degrees,
+                static fn (float $degrees): ?float => $degrees < self::BOTTOM_DEGREES ? null
+                    : self::TIDE_UNITS * (self::TOP_DEGREES - $degrees) / (self::TOP_DEGREES - self::BOTTOM_DEGREES),
             ),
             $this->line->altitudes,
         );
     }
 
-    /** SVG path of the exposure value of the land. */
-    public function values(): string
+    /** SVG path of the light of the land, filled: it rises and falls like water through the day. */
+    public function tide(): string
     {
-        return $this->valuesOf($this->line->values);
+        return $this->valuesOf($this->line->values) . sprintf('V%.0fH0Z', self::TIDE_UNITS);
+    }
+
+    /** How many units down a round exposure value stands. */
+    public function down(float $value): float
+    {
+        return round((self::TOP_VALUE - $value) * self::UNITS_PER_VALUE, 1);
     }
 
     /** SVG path of the exposure value of the sky. */

@@ -147,7 +147,7 @@ final class PlanFields
             'subject_kind' => ['kind' => FieldKind::Choice, 'as' => 'subjectKind', 'usual' => SubjectKind::One],
             'scene' => ['kind' => FieldKind::Choice, 'as' => 'scene', 'usual' => Scene::Example],
             'subject_pan_deg' => [
-                'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'label' => 'subject stands at pan', 'unit' => '°',
+                'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'label' => 'subject at pan', 'unit' => '°',
             ],
         ],
         '/trigger' => [

@@ -7,6 +7,7 @@ namespace Evrent\Core\Presets;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 
 /**
  * Where to start for a kind of subject.
@@ -43,6 +44,18 @@ final readonly class Recipe
             $problems->add('/reason', 'Enter why, in up to 500 characters.');
         }
         $problems->throwIfAny();
+    }
+
+    /** What it sets, and why, in a line. */
+    public function inShort(): string
+    {
+        return sprintf(
+            'one every %s, open for %s %% of it, for a clip of %s: %s',
+            PlainText::seconds($this->intervalSeconds),
+            PlainText::percent($this->openShare),
+            PlainText::seconds($this->clipSeconds),
+            $this->reason,
+        );
     }
 
     /** Shooting time for its clip, at so many frames a second. */

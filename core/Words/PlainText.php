@@ -9,6 +9,12 @@ namespace Evrent\Core\Words;
  */
 final class PlainText
 {
+    /** A number with its unit: degrees stand close to it, all others apart. */
+    public static function withUnit(string $number, string $unit): string
+    {
+        return $number . ($unit === '°' ? '' : ' ') . $unit;
+    }
+
     /** Shortest decimal that reads back as the same number: 8, 0.8, 88.8888888889. */
     public static function number(float $value): string
     {

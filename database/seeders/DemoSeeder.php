@@ -20,7 +20,7 @@ final class DemoSeeder extends Seeder
         'flood-tide-at-the-mill-race' => '16:20',
         'dusk-over-the-salt-pans' => '20 min before sunset',
         'moonrise-over-the-pump-house' => '21:05',
-        'salt-rising-on-the-evaporation-pans' => '06:30',
+        'salt-rising-on-the-evaporation-pans' => '04:45',
     ];
 
     public function __construct(private readonly CreateShot $createShot)

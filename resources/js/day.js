@@ -7,6 +7,7 @@ const step = { coarse: 300, fine: 60 };
  */
 export const dayLine = () => ({
   text: '',
+  tracks: { sun: false, moon: false, galactic_centre: false },
   left: 0,
   top: 0,
 
@@ -51,6 +52,15 @@ export const dayLine = () => ({
     if (!bar || !direction) return;
     event.preventDefault();
     this.move(bar, direction * (event.shiftKey ? step.fine : step.coarse));
+  },
+
+  /** Thin lines of how high something stands, switched on and off. */
+  toggleTrack(target) {
+    this.tracks[target] = !this.tracks[target];
+  },
+
+  get shownTracks() {
+    return Object.keys(this.tracks).filter((target) => this.tracks[target]).join(' ');
   },
 
   say(bar, by) {

@@ -135,6 +135,7 @@ export function listenToForms() {
     const form = event.target.closest('form');
     if (form?.matches('[data-send-on-change]')) sendForm(form);
     if (form?.matches('[data-ticks]') && event.target.type === 'checkbox') {
+      document.querySelector('[data-ticked]').textContent = String(form.querySelectorAll('input[type=checkbox]:checked').length);
       const ticked = event.target.checked ? [['packed[]', event.target.value]] : [];
       sendPart({ url: form.action, values: [['_method', 'put'], ['item', event.target.value], ...ticked], part: null });
     }

@@ -131,7 +131,7 @@ test('a move through three keyframes, creeping on, with one ramp total', async (
   await page.getByLabel('Interval means').selectOption('gap');
   await page.locator('#f-timing-interval_means option:checked', { hasText: 'gaps of' }).waitFor({ state: 'attached' });
   await go(page, 'frame');
-  await page.getByRole('button', { name: 'Take B out' }).click();
+  await page.getByRole('button', { name: 'Remove B' }).click();
   await page.getByLabel('Share of the photos at B').waitFor({ state: 'detached' });
   await verdictIs(page, true);
 });

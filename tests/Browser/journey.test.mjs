@@ -140,7 +140,7 @@ test('a plan file is saved and opened again; a broken one is refused by name', a
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   const give = async (content) => {
     await page.getByLabel('A file of the open format').setInputFiles({ name: 'x.plan.json', mimeType: 'application/json', buffer: Buffer.from(content) });
-    await page.getByRole('button', { name: 'Open it' }).click();
+    await page.getByRole('button', { name: 'Open plan file' }).click();
   };
   await give(text.replace('"photos": 1450', '"photos": -1'));
   await page.getByText('/timing/photos: Enter a whole number of photos from 2').waitFor();

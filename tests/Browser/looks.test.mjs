@@ -92,12 +92,12 @@ test('paper is read by day, whatever the screen was in', async () => {
   for (const link of ['Packing list', 'Day sheet']) {
     const shoot = page.url();
     await page.getByRole('link', { name: link }).click();
-    await page.getByRole('button', { name: 'Print it' }).waitFor();
+    await page.getByRole('button', { name: 'Print' }).waitFor();
     await page.emulateMedia({ media: 'print' });
     const colours = await page.evaluate(() => [document.documentElement, document.querySelector('h1')].map((element) => getComputedStyle(element)).map(({ backgroundColor, color }) => [backgroundColor, color]));
     assert.equal(colours[0][0], 'rgb(255, 255, 255)');
     assert.equal(colours[1][1], 'rgb(0, 0, 0)');
-    assert.ok(!await page.getByRole('button', { name: 'Print it' }).isVisible(), 'what paper cannot do is not on it');
+    assert.ok(!await page.getByRole('button', { name: 'Print' }).isVisible(), 'what paper cannot do is not on it');
     await page.emulateMedia({ media: 'screen' });
     await page.goto(shoot);
   }

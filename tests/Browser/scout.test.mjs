@@ -13,17 +13,17 @@ async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'T
   await page.getByLabel('Name').fill(name);
   await page.getByLabel('Place').fill('Saltreach pans');
   await page.getByLabel('Date').fill('2027-03-24');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create shoot' }).click();
   await page.getByRole('heading', { name: 'Place and day' }).waitFor();
   for (const [label, text] of Object.entries(place)) await page.getByLabel(label, { exact: true }).fill(text);
-  await page.getByRole('button', { name: 'Keep the place' }).click();
+  await page.getByRole('button', { name: 'Save place' }).click();
   await page.locator('#notice:not([hidden]), #place [aria-invalid=true]').first().waitFor();
   return page;
 }
 
 async function makeShotHere(page, title) {
   await page.getByLabel('Title').last().fill(title);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create shot' }).click();
   await benchIsReady(page);
 }
 
@@ -50,7 +50,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:11/);
   await page.getByLabel('When').fill('21:30');
   await page.getByLabel('What', { exact: true }).fill('sluice gate is locked');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add event' }).click();
   await page.locator('.own-event').getByText('21:30 sluice gate is locked').waitFor();
 
   await makeShotHere(page, 'Dusk over the pans');
@@ -176,7 +176,7 @@ test('a bad place, a bad file and a card of nothing are told by their fields, an
   assert.equal(await page.getByLabel('Longitude').inputValue(), '1.9');
   const give = async (content) => {
     await page.getByLabel('or read it from a GPX or GeoJSON file').setInputFiles({ name: 'place.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(content) });
-    await page.getByRole('button', { name: 'Read the file' }).click();
+    await page.getByRole('button', { name: 'Read file' }).click();
   };
   await give('this is no xml');
   await page.locator('#p-place-file').filter({ hasText: /\S/ }).waitFor();
@@ -193,7 +193,7 @@ test('a bad place, a bad file and a card of nothing are told by their fields, an
   const fresh = cards.locator('.kit-item[open]');
   await fresh.getByLabel('Name').fill('Card of nothing');
   await fresh.getByLabel('Usable space').fill('0');
-  await fresh.getByRole('button', { name: 'Put it in the bag' }).click();
+  await fresh.getByRole('button', { name: 'Add to kit' }).click();
   await fresh.getByText(/from 0\.001 to/).waitFor();
   assert.equal(await fresh.getByLabel('Name').inputValue(), 'Card of nothing');
 });
@@ -223,7 +223,7 @@ test('the sky is in finder and chart, the sun is tracked, and its cautions come 
   await benchIsReady(page);
   await (await reach(page, page.getByLabel('With pan at 0 the compass reads'))).fill('88.5');
   await page.getByLabel('variation, east +').fill('1.5');
-  await answered(page, () => page.getByRole('button', { name: 'Take it so' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Set compass' }).click());
   await page.getByText('Now pan 0 points to 90° true.').waitFor();
   await valueBecomes(page, 'Pan 0 points to', '90');
   await go(page, 'time');
@@ -235,7 +235,7 @@ test('the sky is in finder and chart, the sun is tracked, and its cautions come 
   await go(page, 'time');
   assert.ok(await chartPicture(page) !== eastward, 'its line is in the chart, and nothing else there hangs on the bearing');
   await (await reach(page, page.getByLabel('Keep in the middle, all the way, the'))).selectOption('sun');
-  await answered(page, () => page.getByRole('button', { name: 'Track it' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Track' }).click());
   assert.ok(await pointsOf(page, '.finder canvas', '--sky-sun') > 4, 'the sun is in the finder');
   const plan = await planOf(page);
   assert.ok(plan.move.keyframes.every(({ tilt }, k, all) => k === 0 || tilt < all[k - 1].tilt), 'the camera sinks with the sun');
@@ -255,7 +255,7 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
   await page.getByLabel('What moves').fill('Foam at the sluice');
   await page.getByLabel('Intervals in s').fill('1 3');
   await page.getByLabel('Shutter times in s').fill('1/30 0.5 2');
-  await page.getByRole('button', { name: 'Lay it out' }).click();
+  await page.getByRole('button', { name: 'Lay out test' }).click();
   await page.getByText('does not fit the interval').waitFor();
   assert.equal(await page.getByText('does not fit the interval').count(), 1);
   await page.getByLabel('Verdict on 3 s and 0.5 s').selectOption('good');
@@ -284,7 +284,7 @@ test('kit goes out as a table and comes back changed, and a shot that picked it 
   const changed = rows.map((row, n) => (n === name ? row.replace(/\b120\b/, '110') : row)).join('\n');
   const give = async (text) => {
     await page.getByLabel('A kit file, JSON or CSV').setInputFiles({ name: 'kit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-    await page.getByRole('button', { name: 'Read a kit file' }).click();
+    await page.getByRole('button', { name: 'Read kit file' }).click();
   };
   await give('not a kit');
   await page.locator('#p-kit-file').filter({ hasText: /\S/ }).waitFor();
@@ -294,7 +294,7 @@ test('kit goes out as a table and comes back changed, and a shot that picked it 
   assert.match(await card.locator('summary').textContent(), /110 GB/);
   await card.locator('summary').click();
   await card.getByLabel('Usable space').fill('120');
-  await card.getByRole('button', { name: 'Keep the change' }).click();
+  await card.getByRole('button', { name: 'Save' }).click();
   await page.getByText('“Card of 128 GB” is in the bag.').waitFor();
 
   await page.goto(shot);
@@ -313,18 +313,18 @@ test('without script a day is moved, a list is ticked and a verdict is kept', as
   const card = plain.locator('.shot-card', { hasText: 'By forms alone' });
   await card.getByLabel('Start').fill('10 min after sunset');
   await card.getByLabel('Set up').fill('45');
-  await card.getByRole('button', { name: 'Keep it' }).click();
+  await card.getByRole('button', { name: 'Save times' }).click();
   assert.match(await card.locator('.shot-figures').textContent(), /From\s*18:21/);
   assert.equal(await card.getByLabel('Set up').inputValue(), '45');
   await card.getByLabel('Start').fill('whenever');
-  await card.getByRole('button', { name: 'Keep it' }).click();
+  await card.getByRole('button', { name: 'Save times' }).click();
   await card.getByText(/such as 19:40/).waitFor();
   assert.equal(await card.getByLabel('Start').inputValue(), 'whenever');
 
   await plain.getByRole('link', { name: 'Packing list' }).click();
   await plain.getByLabel('Heavy legs is packed').check();
   const shown = plain.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() === 'GET');
-  await plain.getByRole('button', { name: 'Keep what is ticked' }).click();
+  await plain.getByRole('button', { name: 'Save ticks' }).click();
   await (await shown).finished();
   await plain.waitForLoadState();
   assert.ok(await plain.getByLabel('Heavy legs is packed').isChecked());
@@ -334,9 +334,9 @@ test('without script a day is moved, a list is ticked and a verdict is kept', as
   await plain.getByLabel('What moves').fill('Gulls on the wall');
   await plain.getByLabel('Intervals in s').fill('2');
   await plain.getByLabel('Shutter times in s').fill('1/125');
-  await plain.getByRole('button', { name: 'Lay it out' }).click();
+  await plain.getByRole('button', { name: 'Lay out test' }).click();
   await plain.getByLabel('Verdict on 2 s and 1/125 s').selectOption('will do');
-  await plain.getByRole('button', { name: 'Keep the verdicts' }).click();
+  await plain.getByRole('button', { name: 'Save verdicts' }).click();
   await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
 });
 

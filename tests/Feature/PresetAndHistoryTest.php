@@ -100,7 +100,7 @@ final class PresetAndHistoryTest extends PageTestCase
         $this->type($shot, ['timing' => ['interval_s' => '2', 'mode' => 'continuous']]);
         $this->get("{$shot->path()}/history")->assertOk()
             ->assertSee('stops for each photo')->assertSee('creeps on')->assertSee('8 s')->assertSee('2 s')->assertSee('Every change');
-        $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('one and the same');
+        $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('nothing to compare it with');
         $this->get("{$shot->path()}/history?left=abc&right=999999999")->assertOk();
         $this->step($shot, "revisions/{$first}")->assertRedirect("{$shot->path()}");
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());

@@ -18,7 +18,7 @@ final class ShootPageTest extends PageTestCase
         $this->get('/')->assertOk()->assertSee('Spring tide at Saltreach mill')->assertSee('4 shots');
         $this->get('/shoots/' . self::shoot()->id)->assertOk()
             ->assertSeeInOrder([
-                'Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '06:30', '17:10',
+                'Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '04:45', '15:25',
                 'Flood tide at the mill race', 'Works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
                 'Dusk over the salt pans', 'Works', '17:50', '18:32', '20 min before sunset',
                 'Moonrise over the pump house', 'Falls short', '0.62 s short',

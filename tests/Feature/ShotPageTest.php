@@ -19,7 +19,7 @@ final class ShotPageTest extends PageTestCase
         $this->get(self::shot()->path())->assertOk()
             ->assertSee('This shot works.')->assertSee('5.58 s to spare')
             ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
-            ->assertSee('4.767 mm')->assertSee('0.203 °');
+            ->assertSee('4.767 mm')->assertSee('0.203°');
     }
 
     public function testAChangeIsSavedAsANewRevisionAndAnswersWithWhatChanged(): void

@@ -46,7 +46,11 @@ final class DayController
             // A page that names no revision means the shot as it stands.
             $form->mergeIfMissing(['revision' => $locked->current_revision_id]);
 
-            return ['typed' => $typed, 'asked' => AskedEdit::of($form, ['/start' => $typed['start'] ?? "to {$typed['to_s']}"])];
+            $onSite = $form->has('on_site') && $form->input('was.on_site') !== $form->input('on_site') ? $form->text('on_site') : null;
+
+            return ['typed' => $typed, 'on_site' => $onSite, 'asked' => AskedEdit::of($form, array_filter([
+                '/start' => $onSite === null ? $typed['start'] ?? "to {$typed['to_s']}" : $typed['start'], '/held/shooting' => $onSite,
+            ], is_string(...)))];
         }));
 
         return $form->hasHeader('HX-Request')

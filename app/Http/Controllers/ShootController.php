@@ -4,22 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CopyShoot;
 use App\Actions\CreateShoot;
+use App\Actions\DescribeShoot;
 use App\Actions\ThrowAway;
+use App\Http\Requests\ShootDetailsForm;
 use App\Http\Requests\ShootForm;
+use App\Http\SeenValues;
+use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shoot;
+use App\Pages\FirstPage;
 use App\Pages\ShootPage;
 use Evrent\Core\Presets\PresetKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class ShootController
 {
-    public function index(): View
+    private const MOST_SEARCHED = 100;
+
+    public function index(Request $request): View
     {
+        $text = static fn (string $field): string => mb_substr(Typed::text($request, $field), 0, self::MOST_SEARCHED);
+
         return view('shoots.index', [
-            'shoots' => Shoot::query()->withCount('shots')->orderBy('shoot_date')->orderBy('id')->get(),
+            'page' => new FirstPage($text('q'), $text('sort'), $text('when'), $text('tag'), now()->format('Y-m-d')),
             'deleted' => Shoot::onlyTrashed()->latest('deleted_at')->limit(10)->get(),
         ]);
     }
@@ -29,6 +40,19 @@ final class ShootController
         $date = $form->text('shoot_date');
 
         return redirect()->route('shoots.show', $createShoot($form->text('name'), $form->text('place'), $date === '' ? null : $date));
+    }
+
+    /** Its name and its tags. */
+    public function update(ShootDetailsForm $form, Shoot $shoot, DescribeShoot $describe): RedirectResponse
+    {
+        $form->taken(static fn () => $describe($shoot, static fn (Shoot $locked): array => SeenValues::merged($form, $locked->detailTexts())));
+
+        return redirect()->route('shoots.show', $shoot)->with('notice', 'Saved.');
+    }
+
+    public function duplicate(Shoot $shoot, CopyShoot $copyShoot): RedirectResponse
+    {
+        return redirect()->route('shoots.show', $copyShoot($shoot))->with('notice', "A copy of “{$shoot->name}”.");
     }
 
     public function show(Shoot $shoot): View

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateShot;
 use App\Actions\EditShot;
+use App\Actions\MoveShot;
 use App\Actions\ThrowAway;
 use App\Http\AskedEdit;
 use App\Http\Requests\NewShotForm;
+use App\Http\Requests\ShootChoiceForm;
 use App\Http\Requests\TitleForm;
 use App\Http\Responses\ShotResponse;
 use App\Http\TypedFields;
@@ -89,12 +91,21 @@ final class ShotController
         return redirect()->to($form->standsAt());
     }
 
-    public function duplicate(Shot $shot, CreateShot $createShot): RedirectResponse
+    /** Into another shoot, with all that was run of it. */
+    public function move(ShootChoiceForm $form, Shot $shot, MoveShot $moveShot): RedirectResponse
+    {
+        $form->taken(static fn () => $moveShot($shot, $form->target()));
+
+        return redirect()->route('shoots.show', $form->target())->with('notice', "“{$shot->title()}” is in this shoot now.");
+    }
+
+    /** A copy in the same shoot, or in another one. */
+    public function duplicate(ShootChoiceForm $form, Shot $shot, CreateShot $createShot): RedirectResponse
     {
         $pinned = $shot->pinned();
         $plan = $pinned->plan;
         $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
-        $copy = $createShot($shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $pinned->pins);
+        $copy = $createShot($form->has('shoot_id') ? $form->target() : $shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $pinned->pins);
 
         return redirect($copy->path());
     }

@@ -13,7 +13,7 @@
                 <form class="kit-import" method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
                     <x-field id="f-kit-file" label="A kit file, JSON or CSV" name="file" type="file"
                         accept=".json,.csv,text/csv,application/json" :shown-label="false" :problem="$errors->get('kit-file.file')" />
-                    <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read a kit file</span></button></form>
+                    <button class="button is-quiet"><x-icon name="file-up" /><span class="text">Read kit file</span></button></form>
             </nav></header>
         @foreach (KitKind::cases() as $kind)
             <section class="panel kit-kind" id="{{ $kind->value }}" aria-labelledby="{{ $kind->value }}-title">
@@ -26,7 +26,7 @@
                         $key = $item->id ?? "new-{$kind->value}";
                         $fields = App\Pages\KitForm::fields($kind);
                     @endphp
-                    <details class="kit-item" @if ($mine) open @endif>
+                    <details class="kit-item" id="item-{{ $key }}" @if ($mine) open @endif>
                         <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">another</span>@else<b>{{ $item->name }}</b> <span
                             class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(),
                             $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
@@ -41,10 +41,10 @@
                                     :value="$mine ? null : ($texts[$field] ?? ($field === 'count' ? '1' : ''))" />
                             @endforeach
                             </div>
-                            <div class="form-acts"><button class="button">{{ $item === null ? 'Put it in the bag' : 'Keep the change' }}</button></div>
+                            <div class="form-acts"><button class="button">{{ $item === null ? 'Add to kit' : 'Save' }}</button></div>
                         </form>
                         @if ($item !== null)<x-act :action="route('kit.destroy', $item)" method="delete" icon="trash-2"
-                            class="is-quiet">Take it out of the bag</x-act>@endif
+                            class="is-quiet">Remove from kit</x-act>@endif
                     </details>
                 @endforeach
             </section>

@@ -17,7 +17,8 @@
                     $mine = old('bag') === $bag;
                     $recipe = $preset === null ? null : Presets::recipe($preset);
                 @endphp
-                <div class="preset">
+                <x-fold :id="$preset === null ? 'preset-new' : 'preset-' . $preset->id" :title="$preset?->name ?? 'A recipe of your own'"
+                    :says="$recipe?->inShort()" :is-open="$mine" class="preset-fold"><div class="preset">
                     <form method="post" action="{{ $preset === null ? route('presets.store') : route('presets.update',
                         $preset) }}">@csrf @if ($preset !== null) @method('put')<x-was :of="Presets::texts($preset)" /> @endif
                         @foreach ([
@@ -41,29 +42,30 @@
                                 :problem="$errors->first($bag . '.' . $field)" />
                         @endforeach
                         @if ($recipe !== null)<span class="quiet">{{ PlainText::duration($recipe->shootingSeconds(24)) }} of shooting at 24 fps</span>@endif
-                        <button class="button">{{ $preset === null ? 'Keep it' : 'Keep the change' }}</button>
+                        <button class="button">{{ $preset === null ? 'Save recipe' : 'Save' }}</button>
                     </form>
                     @if ($preset !== null)<x-act :action="route('presets.destroy', $preset)" method="delete" icon="trash-2" class="is-quiet"><span
-                        class="sr-only">Throw {{ $preset->name }} away</span></x-act>@endif
-                </div>
+                        class="sr-only">Delete {{ $preset->name }}</span></x-act>@endif
+                </div></x-fold>
             @endforeach
         </section>
         <section class="panel" aria-labelledby="kept-title">
             <header class="panel-head"><h2 id="kept-title">Moves and shots</h2></header>
             @forelse ($others as $preset)
                 @php [$bag, $mine] = ["preset.{$preset->id}", old('bag') === "preset.{$preset->id}"]; @endphp
-                <div class="preset">
+                <x-fold :id="'preset-' . $preset->id" :title="$preset->name" :says="$preset->kind->label() . ($preset->note === '' ? '' : ': ' . $preset->note)"
+                    :is-open="$mine" class="preset-fold"><div class="preset">
                     <form method="post" action="{{ route('presets.update', $preset) }}">@csrf @method('put')<x-was :of="Presets::texts($preset)" />
                         <span class="kind">{{ ucfirst($preset->kind->label()) }}</span>
                         <x-field :id="'name-' . $preset->id" label="Name" name="name" width="24ch" is-text :value="$mine ? null : $preset->name"
                             :problem="$errors->first($bag . '.name')" />
                         <x-field :id="'note-' . $preset->id" label="Note" name="note" width="40ch" is-text :value="$mine ? null : $preset->note"
                             :problem="$errors->first($bag . '.note')" />
-                        <button class="button">Keep the change</button>
+                        <button class="button">Save</button>
                     </form>
                     <x-act :action="route('presets.destroy', $preset)" method="delete" icon="trash-2" class="is-quiet"><span
-                        class="sr-only">Throw {{ $preset->name }} away</span></x-act>
-                </div>
+                        class="sr-only">Delete {{ $preset->name }}</span></x-act>
+                </div></x-fold>
             @empty
                 <p class="nothing">None yet. On a shot’s page, “Keep as a preset” puts its move or all of it here.</p>
             @endforelse

@@ -12,7 +12,7 @@
         <section class="verdict" data-works="{{ $verdict->failed ? 'no' : 'yes' }}">
             <x-icon :name="$verdict->passes ? 'circle-check' : ($verdict->failed ? 'octagon-x' : 'triangle-alert')" />
             <p class="says"><strong>{{ $verdict->says }}</strong> <span>{{ $verdict->why }}</span></p>
-            <x-act :action="$shot->at('runs.store')" icon="play">Run it again</x-act>
+            <x-act :action="$shot->at('runs.store')" icon="play">Dry-run again</x-act>
         </section>
         <div class="cards">
             <section class="panel figures" aria-labelledby="run-figures">
@@ -33,7 +33,7 @@
                 <x-field id="fault" label="What goes wrong" name="kind" :options="$faults" />
                 <x-field id="fault-photo" label="at photo" name="frame" :value="Typed::before('frame', '1')" width="6ch" inputmode="numeric"
                     :problem="$errors->first('fault.frame')" />
-                <button class="button">Rehearse it</button>
+                <button class="button">Rehearse fault</button>
             </form>
             <section class="panel lateness" aria-labelledby="lateness-title">
                 <header class="panel-head"><h2 id="lateness-title">Lateness, photo by photo</h2><span

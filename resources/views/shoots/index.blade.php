@@ -1,27 +1,98 @@
+@php use Evrent\Core\Drawings\SmallTide; use App\Pages\FirstPage; use Evrent\Core\Words\PlainText; @endphp
 <x-layout title="Shoots" :crumbs="['Shoots' => null]">
-    <div class="page">
-        <h1>Shoots</h1>
-        <ul class="shoot-list">
-            @foreach ($shoots as $shoot)
-                <li class="panel"><a href="{{ route('shoots.show', $shoot) }}"><b>{{ $shoot->name }}</b></a>
-                    <span class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('j F Y') }}@endif ·
-                        {{ $shoot->shots_count }} {{ $shoot->shots_count === 1 ? 'shot' : 'shots' }}</span></li>
-            @endforeach
-        </ul>
-        <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
-            @csrf
-            <h2>New shoot</h2>
-            @foreach (['name' => ['Name', 'text', '24ch'], 'place' => ['Place', 'text', '24ch'], 'shoot_date' => ['Date', 'date', '16ch']] as $field => [
-                $label, $type, $width])
-                <x-field :id="'f-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" is-text
-                    :problem="$errors->first('shoot.' . $field)" />
-            @endforeach
-            <button class="button is-strong"><x-icon name="plus" /><span class="text">Make it</span></button>
-        </form>
-        @if ($deleted->isNotEmpty())
-            <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
-                <ul>@foreach ($deleted as $shoot)<li><span>{{ $shoot->name }}</span> <x-act :action="route('bin.restore', ['shoot', $shoot->id])"
-                    icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
+    <div class="page first-page">
+        <h1 class="sr-only">Shoots</h1>
+        @if ($page->isEmpty())
+            <section class="panel hello">
+                <svg viewBox="0 0 96 40" role="img" aria-label="A staircase: the camera stands, the rig moves on, the camera stands again"><path
+                    class="water" d="M0 40V30C20 30 26 14 48 14S76 30 96 30V40Z" /><path class="line"
+                    d="M4 34h14v-5h14v-6h14v-6h14v-5h14v-4h14" /></svg>
+                <h2>Plan a motion time-lapse that works before you stand there.</h2>
+                <p>Say how long the clip is, how far the rig goes and what light there is. Evrent tells which photo will not get its step, its stillness
+                    or its exposure in time, mends it in one press, rehearses the run, and prints what to pack.</p>
+            </section>
         @endif
+        @if ($page->next !== null && $page->query === '')
+            @php $next = $page->next; $shoot = $next->shoot; $tide = $page->tide($shoot); $figures = $next->figures(); @endphp
+            <section class="panel next-shoot" aria-labelledby="next-title">
+                <div class="next-told">
+                    <p class="quiet">Next, {{ $page->countdown($shoot) }}@if ($shoot->is_demo) · a made-up example to look around in: one of its shots
+                        falls short on purpose @endif</p>
+                    <h2 id="next-title">{{ $shoot->name }}</h2>
+                    <p>{{ $shoot->place }} · {{ $shoot->shoot_date->format('l j F Y') }}</p>
+                    <ul class="next-shots">@forelse ($next->inOrder() as $one)<li data-works="{{ $one->figures?->works ? 'yes' : 'no' }}"><x-icon
+                        :name="$one->figures === null ? 'clock' : ($one->figures->works ? 'circle-check' : 'octagon-x')" /><a
+                        href="{{ $one->shot->at('shots.show') }}">{{ $one->title() }}</a>
+                        <span class="quiet">@if ($one->figures === null)is being worked out
+                        @elseif ($one->figures->stopped !== null){{ $one->figures->stopped['title'] }}: {{ $one->figures->stopped['shortfall'] }}
+                        @else{{ $one->figures->beginsText ?? 'no start yet' }}, works @endif</span></li>@empty<li
+                            class="quiet">No shots yet.</li>@endforelse</ul>
+                    <a class="button is-strong" href="{{ route('shoots.show', $shoot) }}">Open the day</a>
+                </div>
+                @if ($tide !== null)<figure class="next-tide"><svg viewBox="0 0 {{ SmallTide::WIDTH }} {{ SmallTide::HEIGHT }}" preserveAspectRatio="none"
+                    role="img" aria-label="The light of that day, with the shots in it"><path class="water" d="{{ $tide->path }}" />
+                    @foreach ($next->day->stays as $stay)@php [$from, $wide] = $tide->berth($stay->arrives->unixSeconds, $stay->leaves->unixSeconds); @endphp
+                    <rect class="berth" x="{{ $from }}" width="{{ $wide }}" y="0" height="{{ SmallTide::HEIGHT }}" />@endforeach</svg>
+                    <figcaption class="quiet">@foreach ([0, 6, 12, 18, 24] as $hour)<span>{{ $hour }}:00</span>@endforeach</figcaption></figure>@endif
+            </section>
+        @endif
+        <form class="panel finding-aids" method="get" action="{{ route('shoots.index') }}" role="search">
+            <x-field id="q" label="Search shoots, shots, kit and notes" name="q" :value="$page->query" width="22ch" is-text type="search" />
+            <x-field id="when" label="Show" name="when" :options="FirstPage::WHENS" :value="$page->when" />
+            <x-field id="sort" label="Sort" name="sort" :options="FirstPage::SORTS" :value="$page->sort" />
+            @if ($page->tags() !== [])<x-field id="tag" label="Tag" name="tag" :options="['' => 'any'] + array_combine($page->tags(), $page->tags())"
+                :value="$page->tag" />@endif
+            <button class="button">Search</button>
+            @if ($page->query !== '' || $page->tag !== '' || $page->when !== 'all')<a class="button is-quiet" href="{{ route('shoots.index') }}">Show
+                all</a>@endif
+        </form>
+        @if ($page->found->isNotEmpty())
+            <section class="panel" aria-labelledby="found-title"><header class="panel-head"><h2 id="found-title">Also found</h2></header>
+                <ul class="plain-list">@foreach ($page->found as $one)<li><span class="quiet">{{ $one['kind'] }}</span><a
+                    href="{{ $one['href'] }}">{{ $one['name'] }}</a></li>@endforeach</ul></section>
+        @endif
+        <div class="first-columns">
+            <section class="panel" aria-labelledby="shoots-title">
+                <header class="panel-head"><h2 id="shoots-title">Shoots</h2><span class="quiet">{{ $page->shoots->count() }}</span></header>
+                <ul class="shoot-list">
+                    @forelse ($page->shoots as $shoot)
+                        @php $tide = $page->tide($shoot); @endphp
+                        <li>@if ($tide !== null)<svg class="small-tide" viewBox="0 0 {{ SmallTide::WIDTH }} {{ SmallTide::HEIGHT }}"
+                            preserveAspectRatio="none" aria-hidden="true"><path class="water" d="{{ $tide->path }}" /></svg>@else<i
+                                class="small-tide"></i>@endif
+                            <a href="{{ route('shoots.show', $shoot) }}"><b>{{ $shoot->name }}</b></a>
+                            <span class="quiet">{{ collect([$shoot->place, $shoot->shoot_date?->format('j F Y'),
+                                $shoot->shots_count . ($shoot->shots_count === 1
+                                ? ' shot' : ' shots'), ...$shoot->tags])->filter()->join(' · ') }}</span></li>
+                    @empty<li class="nothing">{{ $page->isEmpty()
+                        ? 'None yet. Create one here.' : 'None that fits. Search for something else, or show all.' }}</li>
+                    @endforelse
+                </ul>
+            </section>
+            <div class="first-side">
+                <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
+                    @csrf
+                    <h2>New shoot</h2>
+                    @foreach (['name' => ['Name', 'text', '24ch'], 'place' => ['Place', 'text', '24ch'],
+                        'shoot_date' => ['Date', 'date', '16ch']] as $field => [
+                        $label, $type, $width])
+                        <x-field :id="'f-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" is-text
+                            :problem="$errors->first('shoot.' . $field)" />
+                    @endforeach
+                    <button class="button is-strong"><x-icon name="plus" /><span class="text">Create shoot</span></button>
+                </form>
+                @php $runs = $page->lastRuns(); @endphp
+                @if ($runs->isNotEmpty())
+                <section class="panel" aria-labelledby="runs-title"><header class="panel-head"><h2 id="runs-title">Last dry runs</h2></header>
+                    <ul class="plain-list">@foreach ($runs as $run)<li><a href="{{ $run->at('runs.show') }}">{{ $run->shot->title() }}</a>
+                        <span class="quiet">{{ $run->created_at->diffForHumans() }}</span><span>{{ $run->inShort() }}</span></li>@endforeach</ul></section>
+                @endif
+                @if ($deleted->isNotEmpty())
+                    <details class="panel bin"><summary class="panel-head"><h2>Deleted, can be brought back</h2></summary>
+                        <ul>@foreach ($deleted as $shoot)<li><span>{{ $shoot->name }}</span> <x-act :action="route('bin.restore', ['shoot', $shoot->id])"
+                            icon="undo-2" class="is-quiet">Bring back</x-act></li>@endforeach</ul></details>
+                @endif
+            </div>
+        </div>
     </div>
 </x-layout>

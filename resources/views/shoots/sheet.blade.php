@@ -6,7 +6,7 @@
             {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°,
             {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
             <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" data-print><x-icon name="printer"
-                /><span class="text">Print it</span></button>
+                /><span class="text">Print</span></button>
                 <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span
                     class="text">Calendar</span></a></nav></header>
         @if ($page->line)

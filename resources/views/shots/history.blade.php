@@ -12,8 +12,11 @@
         <h1 class="sr-only">History and compare</h1>
         <section class="panel compare" aria-labelledby="compare-title">
             <header class="panel-head"><h2 id="compare-title">Side by side</h2><span
-                class="quiet">{{ $left->revision->id === $right->revision->id ? 'one and the same' : PlanChanges::told($left->plan,
+                class="quiet">{{ $left->revision->id === $right->revision->id ? '' : PlanChanges::told($left->plan,
                 $right->plan) }}</span></header>
+            @if ($left->revision->id === $right->revision->id)
+            <p class="nothing">This plan was not changed yet, so there is nothing to compare it with. Change something, or choose two below.</p>
+            @else
             <div class="scrolls" tabindex="0" role="group" aria-label="Figures side by side">
             <table class="table compared">
                 <thead><tr><th scope="col"><span class="sr-only">Figure</span></th>
@@ -55,6 +58,7 @@
                                 /></g></svg></figure>
                 @endforeach
             </div>
+            @endif
         </section>
         <section class="panel revisions" aria-labelledby="revisions-title">
             <form method="get" action="{{ $shot->at('shots.history') }}">

@@ -5,10 +5,11 @@
         <p class="quiet">A few photos of every interval with every shutter time, and what you think of each: the best becomes a recipe.</p></header>
         @foreach ($trials as $trial)
             @php $matrix = $trial->matrix(); $layout = $matrix->layout(); $best = $matrix->best(); @endphp
-            <section class="panel trial" id="trial-{{ $trial->id }}" aria-labelledby="trial-{{ $trial->id }}-title">
-                <header class="panel-head"><h2 id="trial-{{ $trial->id }}-title">{{ $trial->subject }}</h2>
-                    <span class="quiet">{{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all,
-                        {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></header>
+            <details class="panel trial fold" id="trial-{{ $trial->id }}" @if ($loop->last || $errors->hasAny(["verdict.{$trial->id}",
+                "verdict.{$trial->id}.*"])) open @endif><summary><b>{{ $trial->subject }}</b> <span class="quiet">{{ $best === null ? 'no verdict yet'
+                : 'best so far: ' . PlainText::seconds($matrix->interval($best)) . ' and ' . PlainText::shutter($matrix->shutter($best)) . ' s' }};
+                    {{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all,
+                        {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></summary>
                 <form class="scrolls" method="post" action="{{ route('trials.update', [$shoot, $trial]) }}" data-send-on-change
                     data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
                     <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th
@@ -34,7 +35,7 @@
                                     :label="'Why ' . PlainText::seconds($interval) . ' and ' . PlainText::shutter($shutter) . ' s'" />
                             @else<span class="quiet">does not fit the interval</span>@endif</td>
                         @endforeach</tr>@endforeach</tbody>
-                </table><button class="button without-script">Keep the verdicts</button></form>
+                </table><button class="button without-script">Save verdicts</button></form>
                 <div class="form-acts" id="trial-{{ $trial->id }}-acts">
                     <p class="problem" role="status">{{ $errors->first("verdict.{$trial->id}") ?: $errors->first("verdict.{$trial->id}.*") }}</p>
                     @if ($best !== null)
@@ -42,9 +43,9 @@
                         <x-act :action="route('trials.recipe', [$shoot, $trial])" icon="bookmark"
                         class="is-strong">Make {{ $settings }} the recipe</x-act>
                     @endif
-                    <x-act :action="route('trials.destroy', [$shoot, $trial])" method="delete" icon="trash-2" class="is-quiet">Throw the test away</x-act>
+                    <x-act :action="route('trials.destroy', [$shoot, $trial])" method="delete" icon="trash-2" class="is-quiet">Delete test</x-act>
                 </div>
-            </section>
+            </details>
         @endforeach
         <form class="panel new-trial" method="post" action="{{ route('trials.store', $shoot) }}">
             @csrf
@@ -56,7 +57,7 @@
                     :problem="$errors->first('trial.' . $field)" />
             @endforeach
             </div>
-            <div class="form-acts"><button class="button is-strong"><x-icon name="plus" /><span class="text">Lay it out</span></button></div>
+            <div class="form-acts"><button class="button is-strong"><x-icon name="plus" /><span class="text">Lay out test</span></button></div>
         </form>
     </div>
 </x-layout>

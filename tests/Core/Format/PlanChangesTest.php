@@ -52,8 +52,8 @@ final class PlanChangesTest extends TestCase
     {
         $plain = Plans::with([]);
         $described = $plain->withOptics(Optics::usual());
-        self::assertSame('sensor width mm none → 36 and 11 more', PlanChanges::told($plain, $described));
-        self::assertSame('sensor width mm 36 → none and 11 more', PlanChanges::told($described, $plain));
+        self::assertSame('sensor width mm none → 36 and 12 more', PlanChanges::told($plain, $described));
+        self::assertSame('sensor width mm 36 → none and 12 more', PlanChanges::told($described, $plain));
         self::assertSame('nothing changed', PlanChanges::told($described, $described));
     }
 

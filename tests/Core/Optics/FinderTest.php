@@ -31,6 +31,6 @@ final class FinderTest extends TestCase
     public function testWhatIsDrawnFromIsWhatItSays(): void
     {
         $finder = new Finder(new Optics(36, 24, 6000, 4000, 24, 1920, 1080, 2, 20, 400, 0.5));
-        self::assertSame([2.0, 20.0, 400.0, 0.5], array_values(array_slice($finder->toArray(), 4)));
+        self::assertSame([2.0, 20.0, 400.0, 0.5, 'example', null], array_values(array_slice($finder->toArray(), 4)));
     }
 }

@@ -70,7 +70,7 @@ final class Told
         ];
         if ($plan->site !== null) {
             $line = DayLine::of($plan->site, true);
-            $told['day'] = [$line->told(), $line->bands(), $line->hours(), SkyJson::day($plan->site->day, $line->events)];
+            $told['day'] = [$line->told(), SkyJson::day($plan->site->day, $line->events)];
         }
 
         return array_map(self::plain(...), $told);
@@ -108,7 +108,7 @@ final class Told
         }
         $line = DayLine::of($site, true);
 
-        return array_map(self::plain(...), ['stands' => $stands, 'day' => [SkyJson::day($site->day, $line->events), $line->told(), $line->bands()]]);
+        return array_map(self::plain(...), ['stands' => $stands, 'day' => [SkyJson::day($site->day, $line->events), $line->told()]]);
     }
 
     /**

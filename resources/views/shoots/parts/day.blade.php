@@ -13,24 +13,30 @@
     <section class="panel day-line" aria-labelledby="day-title">
         <header class="panel-head"><h2 id="day-title">The day</h2>
             <dl class="told">@foreach ($line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach</dl></header>
+        <div class="tide-tracks" role="group" aria-label="Heights over the day">
+            <span class="quiet">Heights of</span>@foreach (Target::cases() as $target)<button type="button" class="button is-quiet"
+                :aria-pressed="tracks.{{ $target->value }}" aria-pressed="false" @click="toggleTrack('{{ $target->value }}')"><svg
+                viewBox="0 0 24 6" aria-hidden="true"><path class="height" style="{{ TargetLine::style($target) }}" d="M0 3L24 3" /></svg><span
+                class="text">{{ $target->name() }}</span></button>@endforeach
+        </div>
         <div class="sky-area">
-            <div class="sky-names" aria-hidden="true"><span class="at-top">90°</span><span class="at-horizon">0°</span><span class="at-light">EV</span></div>
+            <div class="sky-names" aria-hidden="true">@foreach ([15, 10, 5, 0, -5, -10] as $value)<span
+                style="top: {{ $drawing->down($value) }}%">EV {{ PlainText::rounded($value, 0) }}</span>@endforeach</div>
             <div class="sky-plot">
-                <svg class="sky-chart" viewBox="0 0 {{ $width }} 102" preserveAspectRatio="none" role="img"
-                    aria-label="How high {{ Target::names() }} stand over the day; the figures above and the shots below have the times">
-                    @foreach ($line->bands() as [$band, $from, $until])<rect class="band" data-band="{{ $band }}" x="{{ round($from / 60, 2) }}"
-                        width="{{ round(($until - $from) / 60, 2) }}" y="0" height="102" />@endforeach
-                    @foreach ($line->hours() as [$hour, $from, $until])<rect class="hour" data-hour="{{ $hour }}" x="{{ round($from / 60, 2) }}"
-                        width="{{ round(($until - $from) / 60, 2) }}" y="97" height="5" />@endforeach
-                    <line class="horizon" x1="0" x2="{{ $width }}" y1="90" y2="90" />
-                    @foreach ($drawing->heights() as $target => $path)<path class="height" style="{{ TargetLine::style(Target::from($target)) }}"
-                        d="{{ $path }}" />@endforeach
+                <div class="tide">
+                <svg class="tide-chart" viewBox="0 0 {{ $width }} {{ DayDrawing::TIDE_UNITS }}" preserveAspectRatio="none" role="img"
+                    aria-label="The light of the land over the day, as a tide that rises and falls; the figures above and the shots below have the times">
+                    <path class="water" d="{{ $drawing->tide() }}" />
+                    @foreach ($page->day->stays as $stay)
+                        @php $x = fn ($instant) => round($line->secondsOf($instant) / 60, 1); @endphp
+                        <rect class="berth" x="{{ $x($stay->arrives) }}" width="{{ max(1, $x($stay->leaves) - $x($stay->arrives)) }}" y="0"
+                            height="{{ DayDrawing::TIDE_UNITS }}" />
+                    @endforeach
+                    <path class="surface" d="{{ $drawing->skyValues() }}" />
+                    @foreach ($drawing->heights() as $target => $path)<path class="height" data-track="{{ $target }}"
+                        style="{{ TargetLine::style(Target::from($target)) }}" d="{{ $path }}" />@endforeach
                 </svg>
-                <svg class="light-chart" viewBox="0 0 {{ $width }} 50" preserveAspectRatio="none" role="img"
-                    aria-label="Predicted exposure value over the day, of the land and of the sky">
-                    <path class="height" data-target="sky-light" d="{{ $drawing->skyValues() }}" />
-                    <path class="height" data-target="light" d="{{ $drawing->values() }}" />
-                </svg>
+                </div>
                 @foreach ($page->events->at($line->site) as [$place, $instant, $label])
                     @php $at = $drawing->percent($line->secondsOf($instant)); @endphp
                     <span class="own-event" data-late="{{ $at > 80 ? 'yes' : 'no' }}" style="--at: {{ $at }}%">
@@ -60,16 +66,12 @@
             </div>
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
-            @foreach (Target::cases() as $target)
-                <li><svg viewBox="0 0 24 6"><path class="height" style="{{ TargetLine::style($target) }}" d="M0 3L24 3" /></svg>{{ $target->name() }}</li>
-            @endforeach
-            <li><svg viewBox="0 0 24 6"><path class="height" data-target="light" d="M0 3L24 3"
-                /></svg>land’s light (EV {{ PlainText::rounded(DayDrawing::BOTTOM_VALUE, 0) }} to {{ PlainText::rounded(DayDrawing::TOP_VALUE, 0) }})</li>
-            <li><svg viewBox="0 0 24 6"><path class="height" data-target="sky-light" d="M0 3L24 3"
-                /></svg>sky’s light</li>
-            <li><i class="swatch-hour" data-hour="golden"></i>golden</li><li><i class="swatch-hour" data-hour="blue"></i>blue</li>
-            <li><i class="swatch-stay"></i>setting up and packing</li>
+            <li><i class="swatch-water"></i>light on the land</li>
+            <li><svg viewBox="0 0 24 6"><path class="surface" d="M0 3L24 3" /></svg>light of the sky</li>
+            <li><i class="swatch-stay"></i>on site: setting up, running, packing</li>
         </ul>
+        <ul class="stakes">@foreach ($page->events->at($line->site) as [$place, $instant, $label])<li><b>{{ $line->site->day->clock($instant) }}</b>
+            {{ $label }}</li>@endforeach</ul>
     </section>
 @endif
     @php $day = $page->day; @endphp
@@ -82,7 +84,16 @@
     @foreach ($day->clashes as $clash)
         <p class="clash" role="alert"><x-icon name="triangle-alert"
             /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for
-            {{ PlainText::duration($clash->seconds) }}. Move one, or give it another {{ $clash->over === 'time' ? 'hour' : $clash->over }}.</span></p>
+            {{ PlainText::duration($clash->seconds) }}.</span>
+            <span class="clash-acts">@foreach ($page->mending($clash) as $mend)
+                @php
+                    $shotOf = $page->shots[$mend->shot]->shot;
+                    $piece = $mend->piece === null ? null : App\Models\KitItem::query()->where('name', $mend->piece)->value('id');
+                    $fields = $piece === null ? ['to_s' => $line->secondsOf($mend->to)] : ['item' => $piece, 'count' => '1'];
+                @endphp
+                <x-act :action="$shotOf->at($piece === null ? 'shots.stay' : 'shots.kit')" :method="$piece === null ? 'put' : 'post'"
+                    :fields="$fields + ['revision' => $shotOf->current_revision_id]">{{ $mend->label }}</x-act>
+            @endforeach</span></p>
     @endforeach
     <ol class="shots">
         @forelse ($page->inOrder() as $one)
@@ -109,35 +120,46 @@
                 <dl class="shot-figures">
                     <div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>
                     <div><dt>Clip</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
-                    <div><dt>On site</dt><dd>{{ PlainText::duration($figures->onSiteSeconds) }}</dd></div>
+                    <div><dt>Runs</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
                     <div><dt>From</dt><dd>{{ $figures->beginsText ?? '–' }}</dd></div>
                     <div><dt>Until</dt><dd>{{ $figures->endsText ?? '–' }}</dd></div>
                 </dl>
                 <div class="shot-acts">
                     @include('shots.parts.rename', ['shot' => $shot, 'title' => $figures->title, 'class' => 'is-quiet'])
                     <x-act :action="$shot->at('shots.duplicate')" icon="copy" class="is-quiet">Duplicate</x-act>
+                    @if ($page->otherShoots() !== [])<details class="menu" @if ($errors->has("to-shoot.{$shot->id}.*")) open @endif><summary
+                        class="button is-quiet"><x-icon name="route" /><span class="text">To another shoot</span></summary>
+                        <form method="post" action="{{ $shot->at('shots.move') }}">@csrf @method('put')
+                            <x-field :id="'to-shoot-' . $shot->id" label="Shoot" name="shoot_id" :options="$page->otherShoots()" value=""
+                                :problem="$errors->first('to-shoot.' . $shot->id . '.shoot_id')" />
+                            <button class="button">Move shot there</button>
+                            <button class="button is-quiet" formaction="{{ $shot->at('shots.duplicate') }}" name="_method" value="post">Copy shot
+                                there</button></form></details>@endif
                     <x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
                 </div>
                 <form class="stay-form" method="post" action="{{ $shot->at('shots.stay') }}" data-part="day" data-send-on-change>
                     @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
-                    <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes]" />
+                    <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes,
+                        'on_site' => $one->onSite()]" />
                     @foreach ([
                         'start' => ['Start', $figures->start, '24ch', ''],
                         'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'],
                         'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
+                        'on_site' => ['On site', $one->onSite(), '9ch', ''],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
                         <x-field :id="'stay-' . $shot->id . '-' . $field" :label="$label" :name="$field" :width="$fieldWidth" :unit="$unit"
-                            :is-text="$field === 'start'" :value="$message($shot->id, $field) ? \App\Http\Typed::before($field, $value) : $value"
+                            :is-text="in_array($field, ['start', 'on_site'], true)" :value="$message($shot->id, $field) ? \App\Http\Typed::before($field,
+                                $value) : $value"
                             :problem="$message($shot->id, $field)" />
                     @endforeach
                     @if ($figures->start !== '' && $figures->beginsText === null)<p
                         class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.'
                         : 'This does not happen there on that day. Choose another start.' }}</p>@endif
-                    <button class="button is-quiet without-script">Keep it</button>
+                    <button class="button is-quiet without-script">Save times</button>
                 </form>
             </li>
         @empty
-            <li class="panel nothing">No shots yet. Make one below.</li>
+            <li class="panel nothing">No shots yet. Create one below.</li>
         @endforelse
     </ol>
 </div>

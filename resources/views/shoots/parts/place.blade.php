@@ -41,10 +41,10 @@
                 @checked(in_array($hazard->value, $hazards, true))> {{ $hazard->label() }}</label>@endforeach
         </fieldset>
         <div class="form-acts">
-            <button class="button is-strong">Keep the place</button>
+            <button class="button is-strong">Save place</button>
             <x-field id="f-place-file" label="or read it from a GPX or GeoJSON file" name="file" type="file" accept=".gpx,.geojson,.json"
                 :problem="$errors->first('place.file')" />
-            <button class="button"><x-icon name="file-up" /><span class="text">Read the file</span></button>
+            <button class="button"><x-icon name="file-up" /><span class="text">Read file</span></button>
         </div>
     </form>
 </details>

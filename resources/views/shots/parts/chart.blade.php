@@ -57,7 +57,7 @@
             <label class="peg-hold" x-show="!chosenPeg.pass">hold <span class="entry"><input type="text" inputmode="numeric" autocomplete="off"
                 style="--width: 4ch" :value="chosenPeg.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> photos</label>
             <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="removePeg(selectedPeg)"><x-icon name="trash-2" /><span
-                class="text">Take it out</span></button>
+                class="text">Remove keyframe</span></button>
         </span>
     </div>
     @include('shots.parts.interval')

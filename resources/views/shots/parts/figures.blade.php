@@ -9,7 +9,7 @@
         <div><dt>Photos</dt><dd><b>{{ number_format($summary->photosTotal) }}</b></dd></div>
         <div><dt>Clip</dt><dd><b>{{ PlainText::seconds($summary->clipSeconds) }}</b></dd></div>
         @if ($timing->mode->hasClock())
-        <div><dt>On site</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
+        <div><dt>Runs</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
         <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $page->endTime() }}</b>@else<span
             class="quiet">{{ $page->plan->start === null ? 'set a start'
             : ($page->plan->site === null ? 'once the shoot has a place and a day' : 'its start does not come that day') }}</span>@endif</dd></div>
@@ -20,7 +20,7 @@
         @endif
         @foreach ($page->plan->rig->axes as $a => $axis)
             <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt>
-            <dd><b>{{ PlainText::rounded($summary->largestStep[$axis->id], 3) }} {{ $axis->kind->unit() }}</b></dd></div>
+            <dd><b>{{ PlainText::withUnit(PlainText::rounded($summary->largestStep[$axis->id], 3), $axis->kind->unit()) }}</b></dd></div>
         @endforeach
     </dl>
 </x-part>

@@ -38,7 +38,7 @@
         <p class="what-if-acts" x-show="interval.text" x-cloak>
             <span x-text="interval.text"></span>
             <button type="button" class="button is-strong" @click="interval.keep()" x-text="interval.keepText"></button>
-            <button type="button" class="button" @click="interval.putBack()">Put it back</button>
+            <button type="button" class="button" @click="interval.putBack()">Put back</button>
         </p>
     </div>
 </div>

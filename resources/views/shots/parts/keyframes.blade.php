@@ -27,7 +27,7 @@
                         $wrong($own . '/at')) !!}</span>@else<span class="quiet">{{ $k === 0 ? 'first photo' : 'last photo' }}</span>@endif
                     {!! NumberField::press('matters-most', $k, "matters-{$k}", $keyframe->mattersMost ? $marked : $unmarked,
                         $peg . ($keyframe->mattersMost ? ' matters most: take the mark off' : ': mark it as what matters most')) !!}
-                    @if ($between){!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, 'Take ' . $peg . ' out') !!}@endif</div>
+                    @if ($between){!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, 'Remove ' . $peg) !!}@endif</div>
                 @foreach ($plan->rig->axes as $a => $axis)
                     <div class="card-axis"><span><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</span>
                         {!! NumberField::html($own . '/' . $axis->id, ucfirst($axis->id) . ' at ' . $peg, $texts[$own . '/' . $axis->id],

@@ -95,7 +95,7 @@
                 @php $metered = $light->metered; @endphp
                 <x-given name="metered_s" label="A meter gave" unit="s" :width="6" mode="text" /><x-given name="metered_aperture" label="at f/"
                     :width="3" /><x-given name="metered_iso" label="ISO" :width="5" /><x-given name="metered_at" label="when" :width="9" mode="text" />
-                <button class="button"><x-icon name="pin" /><span class="text">Pin the light to it</span></button>
+                <button class="button"><x-icon name="pin" /><span class="text">Pin light to meter</span></button>
                 @if ($metered !== null)<small class="quiet">Pinned: {{ PlainText::shutter($metered->exposure->seconds) }} s,
                     f/{{ PlainText::rounded($metered->exposure->aperture, 1) }}, ISO
                     {{ PlainText::number($metered->exposure->iso) }}@if ($plan->site) at

@@ -13,7 +13,7 @@
             <x-field id="fault" label="Rehearse a fault" name="kind" :options="TypicalFaults::named()" />
             <x-field id="fault-photo" label="at photo" name="frame" :value="Typed::before('frame', '1')" width="6ch" inputmode="numeric"
                 :problem="$errors->first('fault.frame')" />
-            <button class="button is-large">Rehearse it</button>
+            <button class="button is-large">Rehearse fault</button>
         </form>
     </section>
     @include('shots.parts.before-start')

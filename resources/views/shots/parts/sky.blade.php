@@ -14,7 +14,7 @@
         <x-given-edit :page="$page" edit="compass">
             <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +"
                 unit="°" :width="4" />
-            <button class="button">Take it so</button><small
+            <button class="button">Set compass</button><small
                 class="quiet">Now pan 0 points to {{ PlainText::number($plan->rig->base->zeroBearingDegrees) }}° true.</small>
         </x-given-edit>
     </div>
@@ -32,7 +32,7 @@
         </x-given-edit>
         <x-given-edit :page="$page" edit="track-body">
             <x-given id="track-target" name="target" label="Keep in the middle, all the way, the" :options="$choices" />
-            <button class="button"><x-icon name="route" /><span class="text">Track it</span></button>
+            <button class="button"><x-icon name="route" /><span class="text">Track</span></button>
         </x-given-edit>
     </div>
     @endif

@@ -60,7 +60,7 @@
                             {!! NumberField::html($own . '/' . $field, ucfirst($what) . ' at key ' . ($i + 1), $texts[$own . '/' . $field], 's', 6,
                                 $wrong($own . '/' . $field)) !!}
                             @if (!$end){!! NumberField::press("{$edit}-out", $i, "out-{$what}-{$i}", $trash,
-                                'Take key ' . ($i + 1) . " of the {$what} out") !!}@endif
+                                'Remove key ' . ($i + 1) . " of the {$what}") !!}@endif
                             @if ($i < array_key_last($keyed->keys)){!! NumberField::press("{$edit}-add", $i, "add-{$what}-{$i}", $plus,
                                 'Add a key after key ' . ($i + 1) . " of the {$what}") !!}@endif
                         </li>
