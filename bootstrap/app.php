@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\Told;
+use App\Http\Middleware\LookByTheLight;
 use App\Http\Middleware\OncePerKey;
 use App\Http\Middleware\OnlyFromHere;
 use App\Http\Middleware\OnlyOurNames;
@@ -32,7 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // An empty field of a plan says something: the usual value, or nothing known.
         $middleware->convertEmptyStringsToNull(except: [static fn (Request $request): bool => $request->is('shoots/*/shots/*')]);
         $middleware->web(
-            append: [OncePerKey::class],
+            append: [OncePerKey::class, LookByTheLight::class],
             replace: [ValidateCsrfToken::class => OnlyFromHere::class, StartSession::class => SessionForPages::class],
         );
     })

@@ -18,6 +18,7 @@ use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RemedyController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScheduleController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TrialController;
@@ -46,6 +47,8 @@ Route::get('/up', UpController::class)->withoutMiddleware('web');
 Route::middleware('can:viewAny,' . Shoot::class)->group(static function (): void {
     Route::get('/', [ShootController::class, 'index'])->name('shoots.index');
     Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
+    Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
+    Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::put('/look', [LookController::class, 'update'])->name('look.update');
     // Each looks at what it finds there.
     Route::post('/bin/{kind}/{id}', [BinController::class, 'restore'])->name('bin.restore');

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Pages\Settings;
 use App\Pages\WorkedPlan;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
@@ -17,7 +18,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class CreateShot
 {
-    public function __construct(private readonly SaveRevision $saveRevision)
+    public function __construct(private readonly SaveRevision $saveRevision, private readonly Settings $settings)
     {
     }
 
@@ -29,7 +30,7 @@ final class CreateShot
         $worked = WorkedPlan::of(new PinnedPlan($plan->with(['site' => $shoot->site() ?? $plan->site]), $pins));
 
         return DB::connection()->transaction(function () use ($shoot, $worked, $reason): Shot {
-            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null]);
+            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null] + $this->settings->aroundNewShot());
             ($this->saveRevision)($shot, $worked, $reason, null);
 
             return $shot;

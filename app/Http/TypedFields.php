@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Models\PlanRevision;
 use App\Models\Shot;
+use App\Pages\Settings;
 use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -38,8 +39,10 @@ final readonly class TypedFields
         $shown = $asked === $shot->current_revision_id ? $shot->currentRevision() : $shot->revisions()->find($asked);
         $shown = $shown instanceof PlanRevision ? $shown : $shot->currentRevision();
         $stood = ShotPage::textsOf($shown->toPlan(), $shown->toPins());
+        $units = app(Settings::class)->units;
+        $metric = static fn (string $pointer, string $text): string => $units->typed($shown->toPlan(), $pointer, $text);
         $plan = [];
-        $typed = self::collected($request->input('plan'), '', $stood, $plan);
+        $typed = self::collected($request->input('plan'), '', $stood, $plan, $metric);
         $held = [];
         foreach (['photos', 'clip', 'shooting', 'pin'] as $name) {
             $text = $request->input("held.{$name}");
@@ -57,22 +60,23 @@ final readonly class TypedFields
     /**
      * @param array<string, string>   $stood   what stood in the fields
      * @param array<array-key, mixed> $changed what is left of the nested texts
+     * @param callable(string, string): string $metric what a text means in the plan's own unit
      *
      * @return array<string, string> by pointer
      */
-    private static function collected(mixed $texts, string $pointer, array $stood, array &$changed): array
+    private static function collected(mixed $texts, string $pointer, array $stood, array &$changed, callable $metric): array
     {
         $typed = [];
         foreach (is_array($texts) ? $texts : [] as $name => $value) {
             $own = "{$pointer}/{$name}";
             if (is_array($value)) {
                 $inner = [];
-                $typed = [...$typed, ...self::collected($value, $own, $stood, $inner)];
+                $typed = [...$typed, ...self::collected($value, $own, $stood, $inner, $metric)];
                 if ($inner !== []) {
                     $changed[$name] = $inner;
                 }
             } elseif (is_string($value) && trim($value) !== ($stood[$own] ?? null)) {
-                $changed[$name] = $value;
+                $changed[$name] = $metric($own, $value);
                 $typed[$own] = trim($value);
             }
         }

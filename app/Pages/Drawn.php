@@ -36,6 +36,7 @@ final readonly class Drawn
     {
         $schedule = $shot->schedule;
         $plan = $shot->plan;
+        $units = app(Settings::class)->units;
 
         return new self([
             'photos' => $schedule->photosTotal(),
@@ -48,7 +49,8 @@ final readonly class Drawn
             'bands' => array_map(static fn (array $band): array => [$band[0]->value, $band[1], $band[2]], $schedule->bands()),
             'ramps' => $schedule->ramps(),
             'axes' => array_map(static fn (Axis $axis): array => [
-                'id' => $axis->id, 'role' => $axis->role->value, 'unit' => $axis->kind->unit(), 'min' => $axis->min, 'max' => $axis->max,
+                'id' => $axis->id, 'role' => $axis->role->value, 'unit' => $units->ofAxis($axis->kind), 'shown' => $units->factorOf($axis->kind),
+                'min' => $axis->min, 'max' => $axis->max,
                 'coarse' => Jog::step($axis, 'coarse'), 'fine' => Jog::step($axis, 'fine'),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),

@@ -151,7 +151,7 @@ final readonly class ShotPage
             $texts["/held/{$name}"] = $text;
         }
 
-        return $texts;
+        return app(Settings::class)->units->shown($plan, $texts);
     }
 
     /**

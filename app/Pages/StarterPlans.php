@@ -17,6 +17,11 @@ final class StarterPlans
     /** File names in resources/plans, and what they are called. */
     public const STARTERS = ['slide-pan-tilt' => 'slide, pan and tilt', 'pan-tilt' => 'pan and tilt'];
 
+    public static function first(): string
+    {
+        return array_key_first(self::STARTERS);
+    }
+
     /**
      * @throws InvalidInput
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\LazySessions;
+use App\Pages\Settings;
 use App\Policies\OwnersPolicy;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Foundation\Application;
@@ -13,14 +14,24 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\View as ViewPage;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->scoped(Settings::class, static fn (): Settings => Settings::kept());
+    }
+
     public function boot(): void
     {
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
+        View::composer(['shoots.*', 'shots.*', 'settings.*', 'components.layout'], static function (ViewPage $view): void {
+            $view->with('settings', app(Settings::class));
+        });
         Auth::resolveUsersUsing(static fn (): ?Authenticatable => null);
         Gate::guessPolicyNamesUsing(static fn (): string => OwnersPolicy::class);
         Session::extend('lazy', static function (Application $app): LazySessions {

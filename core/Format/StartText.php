@@ -28,7 +28,7 @@ final class StartText
      */
     public static function read(string $text): Start
     {
-        $text = self::plain($text);
+        $text = self::plain(ClockTime::twentyFourHours($text));
         $days = 0;
         if (preg_match('/^(.*?)[\s,]*\(?next day\)?$/D', $text, $part) === 1) {
             [$text, $days] = [trim($part[1]), 1];

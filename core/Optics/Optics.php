@@ -73,10 +73,14 @@ final readonly class Optics
         return new self(36, 24, 6000, 4000, 24, 1920, 1080, 2, 20, 400);
     }
 
-    /** Lens, frame and distances in a line. */
-    public function inShort(): string
+    /**
+     * Lens, frame and distances in a line.
+     *
+     * @param 'm'|'ft' $unit of the distances
+     */
+    public function inShort(string $unit = 'm'): string
     {
-        $metres = static fn (float $metres): string => PlainText::rounded($metres, 2) . ' m';
+        $metres = static fn (float $metres): string => PlainText::rounded($unit === 'ft' ? $metres / 0.3048 : $metres, 2) . " {$unit}";
 
         return PlainText::rounded($this->focalMillimetres, 1) . ' mm on ' . PlainText::rounded($this->sensorWidthMillimetres, 1) . ' × '
             . PlainText::rounded($this->sensorHeightMillimetres, 1) . ' mm; near ' . $metres($this->foregroundMetres) . ', subject '

@@ -32,6 +32,26 @@ final readonly class ClockTime
         return new self((int) $part[1] * 3600 + (int) $part[2] * 60 + (int) ($part[3] ?? 0));
     }
 
+    /** Every time of day in a text as a clock of twelve hours shows it: "17:50" is "5:50 pm". */
+    public static function twelveHours(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<![\d:])([01]\d|2[0-3]):([0-5]\d(?::[0-5]\d)?)(?![\d:])/',
+            static fn (array $part): string => (((int) $part[1] + 11) % 12 + 1) . ":{$part[2]} " . ((int) $part[1] < 12 ? 'am' : 'pm'),
+            $text,
+        );
+    }
+
+    /** Every time of day in a text that is typed by a clock of twelve hours, by one of twenty-four: "5:50 pm" is "17:50". */
+    public static function twentyFourHours(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<![\d:.])(1[0-2]|0?[1-9])(?:[:.]([0-5]\d))?\s*([ap])\.?m\b\.?/i',
+            static fn (array $part): string => sprintf('%02d:%02d', (int) $part[1] % 12 + (strtolower($part[3]) === 'p' ? 12 : 0), (int) $part[2]),
+            $text,
+        );
+    }
+
     public function plusSeconds(float $seconds): self
     {
         return new self($this->secondsFromMidnight + (int) ceil($seconds));

@@ -9,6 +9,7 @@ use App\Http\Typed;
 use App\Models\Shot;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\Jog;
+use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Http\JsonResponse;
@@ -27,7 +28,12 @@ final class JogController
         $plan = $shot->currentRevision()->toPlan();
         try {
             $given = $request->input('positions');
-            $typed = (new GivenWithEdit(['positions' => is_array($given) ? $given : []]))->positions();
+            $texts = [];
+            foreach ($plan->rig->axes as $axis) {
+                $text = is_array($given) ? $given[$axis->id] ?? null : null;
+                $texts += is_string($text) ? [$axis->id => ShownUnits::position($axis->kind, $text)] : [];
+            }
+            $typed = (new GivenWithEdit(['positions' => $texts]))->positions();
             $positions = Jog::within($plan, $typed);
             $axisId = Typed::text($request, 'axis');
             if ($axisId !== '') {

@@ -18,6 +18,7 @@ use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Pages\EditedShot;
+use App\Pages\Settings;
 use App\Pages\Presets;
 use App\Pages\ShotPage;
 use App\Pages\ShotView;
@@ -34,10 +35,10 @@ use Illuminate\Http\Response;
 
 final class ShotController
 {
-    public function store(NewShotForm $form, Shoot $shoot, CreateShot $createShot): RedirectResponse
+    public function store(NewShotForm $form, Shoot $shoot, CreateShot $createShot, Settings $settings): RedirectResponse
     {
-        $shot = $form->taken(static function () use ($form, $shoot, $createShot): Shot {
-            $plan = StarterPlans::named($form->text('starter'))->withTitle($form->text('title'));
+        $shot = $form->taken(static function () use ($form, $shoot, $createShot, $settings): Shot {
+            $plan = $settings->begun(StarterPlans::named($form->text('starter'))->withTitle($form->text('title')));
             $recipe = $form->text('recipe');
 
             $sited = new PinnedPlan($plan->with(['site' => $shoot->site()]));

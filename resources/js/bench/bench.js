@@ -140,7 +140,9 @@ export default () => {
     },
 
     jogAt(axisId) {
-      return this.jogPositions[axisId] ?? '';
+      const axis = Alpine.store('run').axes.find(({ id }) => id === axisId);
+      const stands = this.jogPositions[axisId];
+      return stands === undefined ? '' : Number((stands * (axis?.shown ?? 1)).toFixed(4));
     },
 
     pressDryRun() {

@@ -224,7 +224,7 @@ export function createChart(canvas, plot, lightCanvas, on) {
         height: laneHeight(),
         axes: axes.map((axis) => {
           const values = column(`position:${axis.id}`);
-          const text = (value) => String(Number(value.toFixed(1))).replace('-', '−');
+          const text = (value) => String(Number((value * axis.shown).toFixed(1))).replace('-', '−');
           return { id: axis.id, pattern: data.axes.indexOf(axis) % 3, ends: `${text(values[0])} → ${withUnit(text(values.at(-1)), axis.unit)}` };
         }),
       });

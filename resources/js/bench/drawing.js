@@ -231,13 +231,15 @@ export function createDrawing(canvas) {
       // Over each other, axes have one scale's room: it is the first one's, or the one they share.
       if (lanes === 1 && marked.size > 0) continue;
       marked.add(axis.id);
-      const { low, high } = ranges[axis.id];
+      // In the unit that is read: a round number of it, wherever that lies.
+      const low = ranges[axis.id].low * axis.shown;
+      const high = ranges[axis.id].high * axis.shown;
       const least = (high - low) * (30 / laneHeight);
       const step = [1, 2, 5, 10].map((times) => times * 10 ** Math.floor(Math.log10(least))).find((one) => one >= least);
       const top = slackHeight + laneOf(axis.id) * laneHeight;
       const decimals = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
       for (let value = Math.ceil(low / step) * step; value <= high; value += step) {
-        const at = Math.round(y(axis.id, value)) + 0.5;
+        const at = Math.round(y(axis.id, value / axis.shown)) + 0.5;
         if (at < top + 7 || at > top + laneHeight - 7) continue;
         context.strokeStyle = colours.rule;
         context.beginPath();

@@ -54,8 +54,11 @@ export const jog = () => ({
     next();
   },
 
+  /** Typed in the unit that is read. */
   jogTo(axisId, text) {
-    return this.jogged({}, { [axisId]: text });
+    const axis = Alpine.store('run').axes.find(({ id }) => id === axisId);
+    const bare = axis.shown !== 1 && /\d\s*$/.test(text);
+    return this.jogged({}, { [axisId]: bare ? `${text} ${axis.unit}` : text });
   },
 
   /** Stands where a keyframe is, without leaving the run. */

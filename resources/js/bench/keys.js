@@ -25,6 +25,8 @@ export const keys = () => ({
     }
     if (typing || command || document.querySelector('dialog[open]')) return;
     const handle = event.target.closest?.('[data-peg]');
+    // Single letters may be off, for who dictates or hits keys by mistake; those with Alt or Ctrl stay.
+    if (document.documentElement.dataset.letters === 'off' && !event.altKey && event.key.length === 1 && event.key !== ' ') return;
     const done = (handle && this.pegKey(event, handle)) || this.pegLetter(event) || (this.jogging && this.jogKey(event)) || this.plainKey(event);
     if (done) event.preventDefault();
   },

@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { withUnit } from './run.js';
+import { inUnit } from './run.js';
 
 const commitMilliseconds = 500;
 
@@ -31,7 +31,7 @@ export const pegs = (getChart) => ({
     const { axes } = Alpine.store('run');
     this.grips = pegs.flatMap((peg, place) => axes.map((axis, a) => ({
       key: `${place}-${axis.id}`, place, axis: axis.id, pattern: a % 3, left: 0, top: 0, visible: true,
-      label: `${axis.id} at ${peg.letter}: ${withUnit(peg.positions[axis.id], axis.unit)}`,
+      label: `${axis.id} at ${peg.letter}: ${inUnit(peg.positions[axis.id], axis)}`,
     })));
     if (this.selectedPeg !== null && this.selectedPeg >= pegs.length) this.selectedPeg = null;
   },
@@ -135,7 +135,7 @@ export const pegs = (getChart) => ({
     const drag = this.dragging;
     const peg = this.pegs[drag.place];
     const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
-    this.dragText = `${peg.letter} · photo ${drag.photo}${axis && axisId in drag.positions ? ` · ${axisId} ${withUnit(drag.positions[axisId], axis.unit)}` : ''}`.replace(' -', ' −');
+    this.dragText = `${peg.letter} · photo ${drag.photo}${axis && axisId in drag.positions ? ` · ${axisId} ${inUnit(drag.positions[axisId], axis)}` : ''}`.replace(' -', ' −');
     this.placePegs();
     this.dragLeft = Math.min(Math.max(70, getChart().xOfPhoto(drag.photo)), getChart().width() - 70);
     getChart().draw();

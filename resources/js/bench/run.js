@@ -1,6 +1,9 @@
 /** Degrees stand close to their number, all other units apart. */
 export const withUnit = (text, unit) => `${text}${unit === '°' ? '' : ' '}${unit}`;
 
+/** A position of an axis as it is read. */
+export const inUnit = (value, axis) => withUnit(Number((value * axis.shown).toFixed(3)), axis.unit);
+
 const phaseNames = { head: 'standing before', move: 'on the way', hold: 'held', tail: 'standing after' };
 
 /**
@@ -47,7 +50,8 @@ export const run = () => ({
   /** Where an axis stands, with its unit. */
   position(axisId) {
     const position = this.value(`position:${axisId}`);
-    return position === undefined ? '–' : withUnit(Number(position).toFixed(2).replace('-', '−'), this.axes.find(({ id }) => id === axisId)?.unit);
+    const axis = this.axes.find(({ id }) => id === axisId);
+    return position === undefined ? '–' : withUnit((position * axis.shown).toFixed(2).replace('-', '−'), axis.unit);
   },
 
   get hasLight() {

@@ -1,6 +1,6 @@
 @props(['title', 'crumbs' => [], 'hasOwnSaving' => false])
 <!DOCTYPE html>
-<html lang="en" data-look="{{ $look }}">
+<html lang="en" data-look="{{ $look }}" data-letters="{{ $settings->get('keys') }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -29,6 +29,7 @@
         </nav>
         <a class="to-presets" href="{{ route('kit.index') }}"><x-icon name="briefcase" /><span>Kit</span></a>
         <a class="to-presets" href="{{ route('presets.index') }}"><x-icon name="bookmark" /><span>Presets</span></a>
+        <a class="to-presets" href="{{ route('settings.edit') }}"><x-icon name="sliders-horizontal" /><span>Settings</span></a>
         <form class="looks" data-look method="post" action="{{ route('look.update') }}" aria-label="Look">
             @csrf
             @method('put')

@@ -19,7 +19,7 @@
                     <p class="quiet">Next, {{ $page->countdown($shoot) }}@if ($shoot->is_demo) · a made-up example to look around in: one of its shots
                         falls short on purpose @endif</p>
                     <h2 id="next-title">{{ $shoot->name }}</h2>
-                    <p>{{ $shoot->place }} · {{ $shoot->shoot_date->format('l j F Y') }}</p>
+                    <p>{{ $shoot->place }} · {{ $settings->date($shoot->shoot_date, true) }}</p>
                     <ul class="next-shots">@forelse ($next->inOrder() as $one)<li data-works="{{ $one->figures?->works ? 'yes' : 'no' }}"><x-icon
                         :name="$one->figures === null ? 'clock' : ($one->figures->works ? 'circle-check' : 'octagon-x')" /><a
                         href="{{ $one->shot->at('shots.show') }}">{{ $one->title() }}</a>
@@ -61,7 +61,7 @@
                             preserveAspectRatio="none" aria-hidden="true"><path class="water" d="{{ $tide->path }}" /></svg>@else<i
                                 class="small-tide"></i>@endif
                             <a href="{{ route('shoots.show', $shoot) }}"><b>{{ $shoot->name }}</b></a>
-                            <span class="quiet">{{ collect([$shoot->place, $shoot->shoot_date?->format('j F Y'),
+                            <span class="quiet">{{ collect([$shoot->place, $shoot->shoot_date === null ? null : $settings->date($shoot->shoot_date),
                                 $shoot->shots_count . ($shoot->shots_count === 1
                                 ? ' shot' : ' shots'), ...$shoot->tags])->filter()->join(' · ') }}</span></li>
                     @empty<li class="nothing">{{ $page->isEmpty()

@@ -2,7 +2,7 @@
 <x-layout title="Packing list" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Packing list' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>Packing list</h1>
-        <p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif</p>
+        <p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $settings->date($shoot->shoot_date, true) }}@endif</p>
             <nav class="page-acts no-print" aria-label="This list"><button type="button" class="button is-quiet" data-print><x-icon name="printer"
                 /><span class="text">Print</span></button>
                 <a class="button is-quiet" href="{{ route('shoots.show', $shoot) }}"><x-icon name="clock" /><span class="text">The day</span></a></nav></header>

@@ -2,7 +2,7 @@
 <x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>{{ $shoot->name }}</h1>
-        <p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($page->line) ·
+        <p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $settings->date($shoot->shoot_date, true) }}@endif @if ($page->line) ·
             {{ PlainText::rounded($page->line->site->latitude, 5) }}°, {{ PlainText::rounded($page->line->site->longitude, 5) }}°,
             {{ PlainText::rounded($page->line->site->elevationMetres, 0) }} m · times in {{ $shoot->zone }}@endif</p>
             <nav class="page-acts no-print" aria-label="This sheet"><button type="button" class="button is-quiet" data-print><x-icon name="printer"
@@ -11,7 +11,8 @@
                     class="text">Calendar</span></a></nav></header>
         @if ($page->line)
         <section class="panel"><header class="panel-head"><h2>Sky</h2></header>
-            <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach
+            <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt>
+                <dd>{{ $settings->clock($when) }}</dd></div>@endforeach
             @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt>
             <dd>{{ $page->line->site->day->clockAndDay($instant) }}</dd></div>@endforeach</dl></section>
         @endif

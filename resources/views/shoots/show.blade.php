@@ -5,7 +5,7 @@
     <div class="page" x-data="dayLine" data-ready="no" :data-tracks="shownTracks">
         <header class="page-head">
             <h1>{{ $shoot->name }}</h1>
-            <p class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $shoot->shoot_date->format('l j F Y') }}@endif @if ($shoot->tags !== []) ·
+            <p class="quiet">{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $settings->date($shoot->shoot_date, true) }}@endif @if ($shoot->tags !== []) ·
                 {{ implode(', ', $shoot->tags) }}@endif</p>
             @if ($shoot->is_demo)<p class="quiet">A made-up example to look around in. “Moonrise over the pump house” falls short on purpose: open it, and
                 mend it.</p>@endif
@@ -33,7 +33,8 @@
                 @csrf
                 <h2>New shot</h2>
                 <x-field id="f-title" label="Title" name="title" width="26ch" is-text :problem="$errors->first('shot.title')" />
-                <x-field id="f-starter" label="Rig" name="starter" :options="StarterPlans::STARTERS" :problem="$errors->first('shot.starter')" />
+                <x-field id="f-starter" label="Rig" name="starter" :options="StarterPlans::STARTERS"
+                    :value="old('starter', $settings->get('starter'))" :problem="$errors->first('shot.starter')" />
                 <x-field id="f-recipe" label="Subject" name="recipe" :options="['' => 'say nothing of it'] + $recipes->pluck('name', 'id')->all()"
                     :problem="$errors->first('shot.recipe')" />
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Create shot</span></button>

@@ -21,7 +21,7 @@
             <table class="table compared">
                 <thead><tr><th scope="col"><span class="sr-only">Figure</span></th>
                     @foreach ($sides as $name => $side)
-                        <th scope="col"><i class="side-line" data-side="{{ $name }}"></i>{{ $side->revision->created_at->format('j M H:i') }}<small>{{
+                        <th scope="col"><i class="side-line" data-side="{{ $name }}"></i>{{ $settings->moment($side->revision->created_at) }}<small>{{
                             $side->revision->reason }}</small></th>
                     @endforeach
                 </tr></thead>
@@ -47,7 +47,8 @@
                         $low = min($stairs->highest - $stairs->span, $other === null ? $stairs->highest - $stairs->span : $other->highest - $other->span);
                     @endphp
                     <figure><figcaption><b>{{ $stairs->axis->id }}</b> <span
-                        class="quiet">{{ PlainText::rounded($low) }} to {{ PlainText::rounded($high) }} {{ $stairs->axis->kind->unit() }}, over
+                        class="quiet">{{ $settings->units->axisText($stairs->axis->kind, $low) }} to
+                            {{ $settings->units->axisText($stairs->axis->kind, $high) }}, over
                         {{ PlainText::duration($run) }}</span></figcaption>
                         <svg class="plot" viewBox="0 {{ -$high }} {{ $run }} {{ $high - $low }}" preserveAspectRatio="none" role="img"
                             aria-label="{{ $stairs->axis->id }} over time, before and after"><g transform="scale(1 -1)">
@@ -72,7 +73,7 @@
                                 @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->reason }}</span></label></td>
                             <td><label class="pick"><input type="radio" name="right" value="{{ $revision->id }}"
                                 @checked($revision->id === $right->revision->id)><span class="sr-only">After: {{ $revision->reason }}</span></label></td>
-                            <td>{{ $revision->created_at->format('j M H:i:s') }}</td><td>{{ $revision->reason }}</td>
+                            <td>{{ $settings->moment($revision->created_at, true) }}</td><td>{{ $revision->reason }}</td>
                             <td>@if ($revision->id === $shot->current_revision_id)<b>now</b>@else<button class="button is-quiet"
                                 form="restore-{{ $revision->id }}">Go back to this</button>@endif</td>
                         </tr>

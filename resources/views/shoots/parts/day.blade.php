@@ -5,6 +5,7 @@
     use Evrent\Core\Sky\Target;
     use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
+    $clock = $settings->clock(...);
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
 @endphp
 <div id="day" @if ($page->isAwaited()) hx-get="{{ route('shoots.day', $shoot) }}" hx-trigger="load delay:1s" hx-swap="outerHTML" @endif>
@@ -12,7 +13,7 @@
     @php $drawing = $page->drawing; $line = $page->line; $width = $drawing->width(); @endphp
     <section class="panel day-line" aria-labelledby="day-title">
         <header class="panel-head"><h2 id="day-title">The day</h2>
-            <dl class="told">@foreach ($line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach</dl></header>
+            <dl class="told">@foreach ($line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $clock($when) }}</dd></div>@endforeach</dl></header>
         <div class="tide-tracks" role="group" aria-label="Heights over the day">
             <span class="quiet">Heights of</span>@foreach (Target::cases() as $target)<button type="button" class="button is-quiet"
                 :aria-pressed="tracks.{{ $target->value }}" aria-pressed="false" @click="toggleTrack('{{ $target->value }}')"><svg
@@ -40,10 +41,10 @@
                 @foreach ($page->events->at($line->site) as [$place, $instant, $label])
                     @php $at = $drawing->percent($line->secondsOf($instant)); @endphp
                     <span class="own-event" data-late="{{ $at > 80 ? 'yes' : 'no' }}" style="--at: {{ $at }}%">
-                        <span>{{ $line->site->day->clock($instant) }} {{ $label }}</span></span>
+                        <span>{{ $clock($line->site->day->clock($instant)) }} {{ $label }}</span></span>
                 @endforeach
-                <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $clock])<span
-                    style="--at: {{ $at }}%">{{ $clock }}</span>@endforeach</div>
+                <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $time])<span
+                    style="--at: {{ $at }}%">{{ $clock($time) }}</span>@endforeach</div>
                 <div class="bars" x-ref="bars" data-span="{{ $line->spanSeconds }}">
                     @foreach ($page->day->stays as $stay)
                         @php
@@ -70,7 +71,7 @@
             <li><svg viewBox="0 0 24 6"><path class="surface" d="M0 3L24 3" /></svg>light of the sky</li>
             <li><i class="swatch-stay"></i>on site: setting up, running, packing</li>
         </ul>
-        <ul class="stakes">@foreach ($page->events->at($line->site) as [$place, $instant, $label])<li><b>{{ $line->site->day->clock($instant) }}</b>
+        <ul class="stakes">@foreach ($page->events->at($line->site) as [$place, $instant, $label])<li><b>{{ $clock($line->site->day->clock($instant)) }}</b>
             {{ $label }}</li>@endforeach</ul>
     </section>
 @endif
@@ -121,8 +122,8 @@
                     <div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>
                     <div><dt>Clip</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
                     <div><dt>Runs</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
-                    <div><dt>From</dt><dd>{{ $figures->beginsText ?? '–' }}</dd></div>
-                    <div><dt>Until</dt><dd>{{ $figures->endsText ?? '–' }}</dd></div>
+                    <div><dt>From</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>
+                    <div><dt>Until</dt><dd>{{ $clock($figures->endsText ?? '–') }}</dd></div>
                 </dl>
                 <div class="shot-acts">
                     @include('shots.parts.rename', ['shot' => $shot, 'title' => $figures->title, 'class' => 'is-quiet'])

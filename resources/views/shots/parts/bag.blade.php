@@ -2,6 +2,7 @@
 @php
     use Evrent\Core\Words\PlainText;
     $plan = $page->plan;
+    $warm = $settings->units->temperature;
 @endphp
 <section class="panel bag" id="bag" aria-labelledby="bag-title">
     <header class="panel-head"><h2 id="bag-title">What it takes along</h2><a class="quiet" href="{{ route('kit.index') }}">the kit</a></header>
@@ -31,8 +32,8 @@
         @endif
     @endforeach
     @if ($plan->power !== null)
-        <x-fold id="bag-cold" title="Cold" :says="$texts['/power/temperature_c'] . ' °C'">
-        <div class="grid-fields"><x-number pointer="/power/temperature_c" label="Temperature" :value="$texts['/power/temperature_c']" unit="°C"
+        <x-fold id="bag-cold" title="Cold" :says="$texts['/power/temperature_c'] . ' ' . $warm">
+        <div class="grid-fields"><x-number pointer="/power/temperature_c" label="Temperature" :value="$texts['/power/temperature_c']" :unit="$warm"
             :width="4" shown-label />
             @foreach ($plan->power->cold as $c => $key)<x-number :pointer="'/power/cold/' . $c . '/share'"
                 :label="'left at ' . PlainText::rounded($key['celsius'], 0) . ' °C'" :value="$texts['/power/cold/' . $c . '/share']" unit="%"

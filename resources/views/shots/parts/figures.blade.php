@@ -2,6 +2,7 @@
     use Evrent\Core\Words\PlainText;
     $summary = $page->schedule->summary;
     $timing = $page->plan->timing;
+    $units = $settings->units;
 @endphp
 <x-part id="figures" class="figures panel of-time" aria-labelledby="figures-title">
     <header class="panel-head"><h2 id="figures-title">Figures</h2></header>
@@ -10,7 +11,7 @@
         <div><dt>Clip</dt><dd><b>{{ PlainText::seconds($summary->clipSeconds) }}</b></dd></div>
         @if ($timing->mode->hasClock())
         <div><dt>Runs</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
-        <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $page->endTime() }}</b>@else<span
+        <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $settings->clock($page->endTime()) }}</b>@else<span
             class="quiet">{{ $page->plan->start === null ? 'set a start'
             : ($page->plan->site === null ? 'once the shoot has a place and a day' : 'its start does not come that day') }}</span>@endif</dd></div>
         <div><dt>Tightest</dt><dd><a href="#scrub" data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a></dd></div>
@@ -20,7 +21,7 @@
         @endif
         @foreach ($page->plan->rig->axes as $a => $axis)
             <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt>
-            <dd><b>{{ PlainText::withUnit(PlainText::rounded($summary->largestStep[$axis->id], 3), $axis->kind->unit()) }}</b></dd></div>
+            <dd><b>{{ $units->axisText($axis->kind, $summary->largestStep[$axis->id], 3) }}</b></dd></div>
         @endforeach
     </dl>
 </x-part>

@@ -5,6 +5,7 @@
     use App\Pages\NumberField;
     use Evrent\Core\Words\PlainText;
     $plan = $page->plan;
+    $units = $settings->units;
     $last = array_key_last($plan->move->keyframes);
     $icon = fn (string $name) => file_get_contents(resource_path("icons/{$name}.svg"));
     [$trash, $plus, $marked, $unmarked] = array_map($icon, ['trash-2', 'plus', 'star-filled', 'star']);
@@ -31,7 +32,7 @@
                 @foreach ($plan->rig->axes as $a => $axis)
                     <div class="card-axis"><span><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</span>
                         {!! NumberField::html($own . '/' . $axis->id, ucfirst($axis->id) . ' at ' . $peg, $texts[$own . '/' . $axis->id],
-                            $axis->kind->unit(), 6, $wrong($own . '/' . $axis->id)
+                            $units->ofAxis($axis->kind), 6, $wrong($own . '/' . $axis->id)
                             ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</div>
                 @endforeach
                 @if ($between)<div class="card-axis"><x-choice :pointer="$own . '/pass'" :label="$peg . ': stop or pass'"
@@ -57,7 +58,7 @@
         <div class="whole-move">
             <div class="flips">@foreach ($plan->rig->axes as $axis)<span><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]"
                 icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">Flip {{ $axis->id }}</x-edit> <small class="quiet">travels
-                {{ PlainText::rounded($axis->min) }} to {{ PlainText::rounded($axis->max) }} {{ $axis->kind->unit() }}</small></span>
+                {{ $units->axisText($axis->kind, $axis->min) }} to {{ $units->axisText($axis->kind, $axis->max) }}</small></span>
                 @endforeach</div>
             <x-given-edit :page="$page" edit="scale"><x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button
                 class="button">Scale</button></x-given-edit>

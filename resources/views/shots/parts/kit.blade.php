@@ -11,7 +11,7 @@
         <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
-                @php $unit = $axis->kind->unit(); @endphp
+                @php $unit = $settings->units->ofAxis($axis->kind); @endphp
                 <tr>
                     <th scope="row">{{ $axis->id }}</th>
                     @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],

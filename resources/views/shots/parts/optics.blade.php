@@ -2,6 +2,7 @@
     use Evrent\Core\Optics\Scene;
     use Evrent\Core\Optics\SubjectKind;
     $optics = $page->plan->optics;
+    $far = $settings->units->distance;
 @endphp
 <section class="panel optics" aria-labelledby="optics-title">
     <header class="panel-head"><h2 id="optics-title">Picture</h2>
@@ -11,12 +12,12 @@
             that does not show, what the crop takes. Until then the finder shows a usual lens.</p>
             <x-edit :page="$page" edit="optics-in" icon="plus" id="optics-in">Describe the picture</x-edit></div>
     @else
-        <x-fold id="optics-fields" title="Lens and distances" :says="$optics->inShort()"><div class="grid-fields">
+        <x-fold id="optics-fields" title="Lens and distances" :says="$optics->inShort($far)"><div class="grid-fields">
             @foreach ([
                 'focal_mm' => ['Focal length', 'mm', 4], 'sensor_width_mm' => ['Sensor width', 'mm', 4], 'sensor_height_mm' => ['Sensor height', 'mm', 4],
                 'image_width_px' => ['Photo width', 'px', 5], 'image_height_px' => ['Photo height', 'px', 5],
                 'output_width_px' => ['Clip width', 'px', 5], 'output_height_px' => ['Clip height', 'px', 5],
-                'foreground_m' => ['Foreground', 'm', 5], 'subject_m' => ['Subject', 'm', 5], 'background_m' => ['Background', 'm', 5],
+                'foreground_m' => ['Foreground', $far, 5], 'subject_m' => ['Subject', $far, 5], 'background_m' => ['Background', $far, 5],
                 'subject_speed_m_s' => ['Subject moves', 'm/s', 4],
             ] as $field => [$label, $unit, $width])
                 <x-number :pointer="'/optics/' . $field" :label="$label" :value="$texts['/optics/' . $field]" :unit="$unit" :width="$width" shown-label />

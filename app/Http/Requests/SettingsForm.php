@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Pages\Limits;
+use App\Pages\Settings;
+use App\Pages\StarterPlans;
+use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
+
+/**
+ * The settings: what is chosen of each list, minutes, and warning limits as a shot has them.
+ */
+final class SettingsForm extends Form
+{
+    private const MOST_MINUTES = 720;
+
+    public function named(): string
+    {
+        return 'settings';
+    }
+
+    public function standsAt(): string
+    {
+        return route('settings.edit');
+    }
+
+    /**
+     * @return array<string, string> by name
+     *
+     * @throws InvalidInput by field
+     */
+    public function values(): array
+    {
+        $values = $problems = [];
+        foreach (Settings::CHOICES as $name => $choices) {
+            $chosen = $this->text($name);
+            if (!isset($choices[$chosen])) {
+                $problems[] = new Problem("/{$name}", 'Choose one of these.');
+            }
+            $values[$name] = $chosen;
+        }
+        foreach (array_keys(Settings::MINUTES) as $name) {
+            $minutes = TypedText::number($this->text($name));
+            if ($minutes === null || floor($minutes) !== $minutes || $minutes < 0 || $minutes > self::MOST_MINUTES) {
+                $problems[] = new Problem("/{$name}", sprintf('Enter whole minutes from 0 to %d.', self::MOST_MINUTES));
+            }
+            $values[$name] = $this->text($name);
+        }
+        $limits = [];
+        foreach (array_keys(Limits::FIELDS) as $name) {
+            $limits[$name] = $this->text("limit.{$name}");
+        }
+        try {
+            $told = array_filter($limits, static fn (string $text): bool => $text !== '');
+            TypedPlan::change(StarterPlans::named(StarterPlans::first()), $told === [] ? [] : ['thresholds' => $told]);
+        } catch (InvalidInput $invalid) {
+            foreach ($invalid->problems as $problem) {
+                $problems[] = new Problem(str_replace('/thresholds/', '/limit.', $problem->pointer), $problem->message);
+            }
+        }
+        if ($problems !== []) {
+            throw new InvalidInput($problems);
+        }
+        foreach ($limits as $name => $text) {
+            $values["limit_{$name}"] = $text;
+        }
+
+        return $values;
+    }
+}

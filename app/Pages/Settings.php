@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Setting;
+use DateTimeInterface;
+use Evrent\Core\Format\ShownUnits;
+use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\ClockTime;
+use Illuminate\Database\QueryException;
+
+/**
+ * How this shooter wants things: units, clock and dates, what new shots begin with, keys and looks.
+ */
+final readonly class Settings
+{
+    /** What may be chosen for each, the usual first. */
+    public const CHOICES = [
+        'rig_unit' => ['mm' => 'millimetres', 'cm' => 'centimetres', 'in' => 'inches'],
+        'distance_unit' => ['m' => 'metres', 'ft' => 'feet'],
+        'temperature_unit' => ['°C' => 'degrees Celsius', '°F' => 'degrees Fahrenheit'],
+        'clock' => ['24' => '24 hours: 17:50', '12' => '12 hours: 5:50 pm'],
+        'dates' => ['dmy' => '23 March 2027', 'mdy' => 'March 23, 2027', 'ymd' => '2027-03-23'],
+        'rate' => ['' => 'as the starter plan has it', '24' => '24', '25' => '25', '30' => '30', '50' => '50', '60' => '60'],
+        'starter' => StarterPlans::STARTERS,
+        'keys' => ['on' => 'single letters work', 'off' => 'single letters are off'],
+        'look_by_time' => ['no' => 'the look stays as chosen', 'yes' => 'night after civil dusk at the next shoot, day otherwise'],
+    ];
+
+    public const LABELS = [
+        'rig_unit' => 'Positions of a slide in', 'distance_unit' => 'Distances in', 'temperature_unit' => 'Temperature in', 'clock' => 'Clock',
+        'dates' => 'Dates', 'rate' => 'Frames per second of a new clip', 'starter' => 'Rig of a new shot', 'keys' => 'Keys', 'look_by_time' => 'Look',
+    ];
+
+    /** Minutes around a new shot, and what they are usually. */
+    public const MINUTES = ['setup_minutes' => 30, 'teardown_minutes' => 15];
+
+    public ShownUnits $units;
+
+    /**
+     * @param array<string, string> $values by name
+     */
+    public function __construct(private array $values)
+    {
+        // @phpstan-ignore-next-line only what CHOICES lists comes through `get`
+        $this->units = new ShownUnits($this->get('rig_unit'), $this->get('distance_unit'), $this->get('temperature_unit'));
+    }
+
+    public static function kept(): self
+    {
+        try {
+            /** @var array<string, string> $values */
+            $values = Setting::query()->pluck('value', 'name')->all();
+        } catch (QueryException) {
+            // Whoever asks next is told that the database is away; a page that says so needs none of these.
+            $values = [];
+        }
+
+        return new self($values);
+    }
+
+    /** What is chosen, or else what is usual. */
+    public function get(string $name): string
+    {
+        $usual = (string) array_key_first(self::CHOICES[$name]);
+        $value = $this->values[$name] ?? $usual;
+
+        return isset(self::CHOICES[$name][$value]) ? $value : $usual;
+    }
+
+    public function minutes(string $name): int
+    {
+        return (int) ($this->values[$name] ?? self::MINUTES[$name]);
+    }
+
+    /**
+     * @return array{setup_minutes: int, teardown_minutes: int}
+     */
+    public function aroundNewShot(): array
+    {
+        return ['setup_minutes' => $this->minutes('setup_minutes'), 'teardown_minutes' => $this->minutes('teardown_minutes')];
+    }
+
+    /**
+     * A plan that a new shot starts from, with the rate and the warning limits that are wanted.
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function begun(Plan $plan): Plan
+    {
+        return TypedPlan::change($plan, array_filter([
+            'timing' => array_filter(['frames_per_second' => $this->get('rate')], static fn (string $rate): bool => $rate !== ''),
+            'thresholds' => $this->limits(),
+        ], static fn (array $fields): bool => $fields !== []));
+    }
+
+    /**
+     * @return array<string, string> warning limits of new shots as they are typed, by field; those that are usual are not there
+     */
+    public function limits(): array
+    {
+        $limits = [];
+        foreach ($this->values as $name => $value) {
+            if (str_starts_with($name, 'limit_') && $value !== '') {
+                $limits[substr($name, 6)] = $value;
+            }
+        }
+
+        return $limits;
+    }
+
+    /** @return array<string, string> what stands in the fields */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach (array_keys(self::CHOICES) as $name) {
+            $texts[$name] = $this->get($name);
+        }
+        foreach (array_keys(self::MINUTES) as $name) {
+            $texts[$name] = (string) $this->minutes($name);
+        }
+
+        return $texts;
+    }
+
+    /** Times of day in a text, on the clock that was chosen. */
+    public function clock(?string $text): string
+    {
+        return $this->get('clock') === '12' ? ClockTime::twelveHours((string) $text) : (string) $text;
+    }
+
+    /** A day, in the order that was chosen. */
+    public function date(DateTimeInterface $day, bool $withWeekday = false): string
+    {
+        return $day->format(($withWeekday ? 'l ' : '') . ['dmy' => 'j F Y', 'mdy' => 'F j, Y', 'ymd' => 'Y-m-d'][$this->get('dates')]);
+    }
+
+    /** When something was done, on this machine's clock. */
+    public function moment(DateTimeInterface $at, bool $withSeconds = false): string
+    {
+        return $this->clock($at->format(['dmy' => 'j M ', 'mdy' => 'M j ', 'ymd' => 'm-d '][$this->get('dates')] . ($withSeconds ? 'H:i:s' : 'H:i')));
+    }
+}

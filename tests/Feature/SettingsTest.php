@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Setting;
+use App\Models\Shot;
+
+final class SettingsTest extends PageTestCase
+{
+    private const USUAL = [
+        'rig_unit' => 'mm', 'distance_unit' => 'm', 'temperature_unit' => '°C', 'clock' => '24', 'dates' => 'dmy', 'rate' => '', 'starter' => 'slide-pan-tilt',
+        'keys' => 'on', 'look_by_time' => 'no', 'setup_minutes' => '30', 'teardown_minutes' => '15',
+    ];
+
+    public function testAShotIsReadAndTypedInTheUnitsChosen(): void
+    {
+        $shot = self::shot();
+        $this->set(['rig_unit' => 'in', 'clock' => '12', 'keys' => 'off']);
+        $page = $this->get($shot->path() . '/frame')->assertOk()->assertSee('data-letters="off"', false)->assertSee('4:52 pm');
+        $page->assertSee('"/move/keyframes/1/slide":"33.8583"', false)->assertSee('"unit":"in"', false);
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '20']]]])->assertOk();
+        self::assertSame(508.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '60 cm']]]])->assertOk();
+        self::assertSame(600.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
+        $this->postJson($shot->path() . '/jog', ['positions' => ['slide' => '10 in']])->assertOk()->assertJsonPath('positions.slide', 254);
+    }
+
+    public function testDatesComeInTheOrderChosen(): void
+    {
+        $this->set(['dates' => 'mdy']);
+        $this->get('/shoots/' . self::shoot()->id)->assertSee('Tuesday March 23, 2027');
+    }
+
+    public function testANewShotBeginsWithWhatIsSet(): void
+    {
+        $this->set(['rate' => '30', 'setup_minutes' => '45', 'limit' => ['clip_s' => '8']]);
+        $this->post('/shoots/' . self::shoot()->id . '/shots', ['title' => 'Ebb', 'starter' => 'pan-tilt', 'recipe' => ''])->assertRedirect();
+        $shot = Shot::query()->latest('id')->firstOrFail();
+        $plan = self::planOf($shot);
+        self::assertSame([30.0, 8.0, 45], [$plan->timing->framesPerSecond, $plan->thresholds->clipSeconds, $shot->setup_minutes]);
+        // Emptied, it is the usual again.
+        $this->set(['limit' => ['clip_s' => '']]);
+        self::assertSame('', Setting::query()->findOrFail('limit_clip_s')->value);
+    }
+
+    public function testTheLookFollowsTheLightWhereTheShootIs(): void
+    {
+        $this->set(['look_by_time' => 'yes']);
+        $this->travelTo('2027-03-22 12:00');
+        $this->get('/')->assertSee('data-look="day"', false);
+        $this->travelTo('2027-03-22 22:00');
+        $this->get('/')->assertSee('data-look="night"', false);
+    }
+
+    public function testWhatCannotBeIsToldByItsFieldAndNothingOfItIsKept(): void
+    {
+        $this->put('/settings', ['setup_minutes' => 'long', 'rig_unit' => 'cm', 'limit' => ['clip_s' => '-3']] + self::USUAL)
+            ->assertSessionHasErrors(['settings.setup_minutes', 'settings.limit.clip_s']);
+        $this->put('/settings', ['rig_unit' => 'furlongs'] + self::USUAL)->assertSessionHasErrors('settings.rig_unit');
+        self::assertSame(0, Setting::query()->count());
+        $this->get('/settings')->assertOk()->assertSee('Save settings');
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     */
+    private function set(array $values): void
+    {
+        $this->put('/settings', $values + self::USUAL)->assertRedirect('/settings')->assertSessionHasNoErrors();
+        $this->app->forgetScopedInstances();
+    }
+}
