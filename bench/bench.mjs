@@ -37,7 +37,7 @@ function change(page, selector, text) {
   }), [selector, text]);
 }
 
-const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
 const page = await context.newPage();
 const client = await context.newCDPSession(page);
 

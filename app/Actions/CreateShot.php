@@ -30,7 +30,7 @@ final class CreateShot
         $worked = WorkedPlan::of(new PinnedPlan($plan->with(['site' => $shoot->site() ?? $plan->site]), $pins));
 
         return DB::connection()->transaction(function () use ($shoot, $worked, $reason): Shot {
-            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null] + $this->settings->aroundNewShot());
+            $shot = Shot::query()->create(['shoot_id' => $shoot->id, 'current_revision_id' => null, ...$this->settings->aroundNewShot()]);
             ($this->saveRevision)($shot, $worked, $reason, null);
 
             return $shot;

@@ -68,6 +68,17 @@ final class Shoot extends Model
     }
 
     /**
+     * @return list<string> addresses of all that is read of it on the spot
+     */
+    public function pages(): array
+    {
+        $shots = $this->shots()->get(['id', 'shoot_id'])->map(static fn (Shot $shot): string => $shot->path())->all();
+        $own = array_map(fn (string $route): string => route($route, $this, false), ['shoots.show', 'shoots.packing', 'shoots.sheet', 'trials.index']);
+
+        return [...$own, ...array_values($shots), '/', '/kit', '/presets'];
+    }
+
+    /**
      * @return list<Hazard>
      */
     public function toldHazards(): array

@@ -15,6 +15,12 @@ final class Icon
     /** SVG that may stand in a page. */
     public static function svg(string $name): string
     {
-        return self::$read[$name] ??= (string) file_get_contents(resource_path('icons/' . basename($name) . '.svg'));
+        return self::$read[$name] ??= self::short((string) file_get_contents(resource_path('icons/' . basename($name) . '.svg')));
+    }
+
+    /** Without what only its file needs: a page has a hundred of them. */
+    private static function short(string $svg): string
+    {
+        return trim((string) preg_replace(['/<!--.*?-->/s', '/ class="[^"]*"/', '/\s+/', '/> </'], ['', '', ' ', '><'], $svg));
     }
 }

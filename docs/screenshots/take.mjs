@@ -11,7 +11,7 @@ const shots = { works: 'Flood tide at the mill race', short: 'Moonrise over the 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
 
 async function take(name, { shot = null, look = 'day', width = 1280, height = 800, then = async () => {} }) {
-  const context = await browser.newContext({ viewport: { width, height } });
+  const context = await browser.newContext({ viewport: { width, height }, serviceWorkers: 'block' });
   await context.addCookies([{ name: 'evrent_look', value: look, url }]);
   const page = await context.newPage();
   await page.goto(url);

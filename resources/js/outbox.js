@@ -14,6 +14,7 @@ const queue = [];
 const kinds = new Map();
 let busy = null;
 let unanswered = false;
+let answeredOnce = false;
 let made = 0;
 let timer = 0;
 
@@ -117,6 +118,7 @@ async function pump() {
     return;
   }
   unanswered = false;
+  answeredOnce = true;
   queue.shift();
   forget(entry);
   // What it led to is what the next was made on.
@@ -192,7 +194,7 @@ function show() {
     trouble.textContent = `${reason} ${kept}`;
     trouble.dataset.by = 'outbox';
     trouble.hidden = false;
-  } else if (trouble.dataset.by === 'outbox') {
+  } else if (trouble.dataset.by === 'outbox' || trouble.dataset.by === 'kept' && saves === 0 && answeredOnce) {
     trouble.hidden = true;
     trouble.dataset.by = '';
   }

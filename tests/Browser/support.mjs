@@ -24,8 +24,8 @@ export function browser() {
   after(() => running.close());
 
   return {
-    async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false } = {}) {
-      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce' });
+    async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false, keeps = false } = {}) {
+      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce', serviceWorkers: keeps ? 'allow' : 'block' });
       await context.addCookies([{ name: 'evrent_look', value: look, url }]);
       const page = await context.newPage();
       page.setDefaultTimeout(12_000);
@@ -37,7 +37,7 @@ export function browser() {
       // What a test cuts off on purpose goes to paths of shots; anything else that fails is a defect.
       page.on('requestfailed', (request) => {
         const { errorText } = request.failure();
-        assert.ok(!script || errorText === 'net::ERR_ABORTED' || request.url().includes('/shots/'), `${request.url()} fails: ${errorText}`);
+        assert.ok(!script || keeps || errorText === 'net::ERR_ABORTED' || request.url().includes('/shots/'), `${request.url()} fails: ${errorText}`);
       });
       page.on('request', (request) => assert.ok(request.url().startsWith(url) || request.url().startsWith('data:'), `asks the network for ${request.url()}`));
       await page.goto(url + path);

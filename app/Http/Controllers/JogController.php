@@ -31,7 +31,9 @@ final class JogController
             $texts = [];
             foreach ($plan->rig->axes as $axis) {
                 $text = is_array($given) ? $given[$axis->id] ?? null : null;
-                $texts += is_string($text) ? [$axis->id => ShownUnits::position($axis->kind, $text)] : [];
+                if (is_string($text)) {
+                    $texts[$axis->id] = ShownUnits::position($axis->kind, $text);
+                }
             }
             $typed = (new GivenWithEdit(['positions' => $texts]))->positions();
             $positions = Jog::within($plan, $typed);

@@ -35,7 +35,7 @@ final class LookByTheLight
 
     private static function nextPlace(): ?Shoot
     {
-        $placed = Shoot::query()->where('latitude', '>', -91)->where('longitude', '>', -181)->where('zone', '!=', '');
+        $placed = Shoot::query()->where('zone', '!=', '');
         $ahead = (clone $placed)->where('shoot_date', '>=', now()->format('Y-m-d'))->orderBy('shoot_date')->first();
 
         return $ahead ?? $placed->where('shoot_date', '<', now()->format('Y-m-d'))->orderByDesc('shoot_date')->first();

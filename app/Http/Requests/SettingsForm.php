@@ -10,7 +10,6 @@ use App\Pages\StarterPlans;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\TypedText;
 
 /**
  * The settings: what is chosen of each list, minutes, and warning limits as a shot has them.
@@ -45,8 +44,8 @@ final class SettingsForm extends Form
             $values[$name] = $chosen;
         }
         foreach (array_keys(Settings::MINUTES) as $name) {
-            $minutes = TypedText::number($this->text($name));
-            if ($minutes === null || floor($minutes) !== $minutes || $minutes < 0 || $minutes > self::MOST_MINUTES) {
+            $minutes = filter_var($this->text($name), FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::MOST_MINUTES]]);
+            if ($minutes === false) {
                 $problems[] = new Problem("/{$name}", sprintf('Enter whole minutes from 0 to %d.', self::MOST_MINUTES));
             }
             $values[$name] = $this->text($name);

@@ -1,4 +1,4 @@
-@props(['title', 'crumbs' => [], 'hasOwnSaving' => false])
+@props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => []])
 <!DOCTYPE html>
 <html lang="en" data-look="{{ $look }}" data-letters="{{ $settings->get('keys') }}">
 <head>
@@ -10,6 +10,7 @@
     <meta name="evrent-instance" content="{{ config('app.instance') }}">
     <meta name="htmx-config" content='{"historyCacheSize":0,"defaultSettleDelay":0,"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false}'>
     <title>{{ $title }} · Evrent</title>
+    <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
@@ -40,6 +41,8 @@
             @endforeach
         </form>
     </header>
+    {{-- What is read ahead, so that it can be read without the server. --}}
+    <script id="keep" type="application/json">@json($keep)</script>
     <div id="announcer" class="sr-only" role="status" aria-live="polite"></div>
     <div id="trouble" class="trouble" role="alert" hidden></div>
     <main id="main" tabindex="-1">

@@ -1,5 +1,6 @@
 @php use Evrent\Core\Day\Packed; @endphp
-<x-layout title="Packing list" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Packing list' => null]">
+<x-layout title="Packing list" :keep="$shoot->pages()"
+    :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Packing list' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>Packing list</h1>
         <p class="quiet">{{ $shoot->name }}@if ($shoot->shoot_date) · {{ $settings->date($shoot->shoot_date, true) }}@endif</p>

@@ -1,5 +1,6 @@
 @php use Evrent\Core\Words\PlainText; @endphp
-<x-layout title="Day sheet" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
+<x-layout title="Day sheet" :keep="$shoot->pages()"
+    :crumbs="['Shoots' => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), 'Day sheet' => null]">
     <div class="page sheet">
         <header class="page-head"><h1>{{ $shoot->name }}</h1>
         <p>{{ $shoot->place }}@if ($shoot->shoot_date) · {{ $settings->date($shoot->shoot_date, true) }}@endif @if ($page->line) ·

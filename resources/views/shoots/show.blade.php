@@ -1,7 +1,7 @@
 @php
     use App\Pages\StarterPlans;
 @endphp
-<x-layout :title="$shoot->name" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
+<x-layout :title="$shoot->name" :keep="$shoot->pages()" :crumbs="['Shoots' => route('shoots.index'), $shoot->name => null]">
     <div class="page" x-data="dayLine" data-ready="no" :data-tracks="shownTracks">
         <header class="page-head">
             <h1>{{ $shoot->name }}</h1>

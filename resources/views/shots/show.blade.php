@@ -1,7 +1,7 @@
 @php $texts = $page->texts; @endphp
 <x-layout :title="$view->label() . ' · ' . $page->plan->title"
     :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]"
-    :has-own-saving="true">
+    :has-own-saving="true" :keep="$page->shot->shoot->pages()">
     <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}" data-view="{{ $view->value }}"
         :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'"
         data-title="{{ $page->plan->title }}" data-path="{{ $page->shot->path() }}"

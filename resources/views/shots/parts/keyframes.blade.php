@@ -7,8 +7,7 @@
     $plan = $page->plan;
     $units = $settings->units;
     $last = array_key_last($plan->move->keyframes);
-    $icon = fn (string $name) => file_get_contents(resource_path("icons/{$name}.svg"));
-    [$trash, $plus, $marked, $unmarked] = array_map($icon, ['trash-2', 'plus', 'star-filled', 'star']);
+    [$trash, $plus, $marked, $unmarked] = array_map(App\Pages\Icon::svg(...), ['trash-2', 'plus', 'star-filled', 'star']);
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
 <section class="panel keyframes" aria-labelledby="keyframes-title">

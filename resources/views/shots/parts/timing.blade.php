@@ -7,7 +7,7 @@
     $plan = $page->plan;
     $legs = $plan->path->legs;
     $shapes = array_column(EaseShape::cases(), 'value', 'value');
-    [$trash, $plus] = [file_get_contents(resource_path('icons/trash-2.svg')), file_get_contents(resource_path('icons/plus.svg'))];
+    [$trash, $plus] = array_map(App\Pages\Icon::svg(...), ['trash-2', 'plus']);
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
 <section class="panel timing" aria-label="Ease and keys">
