@@ -146,6 +146,17 @@ export function listenToForms() {
   });
 }
 
+/** N goes to what makes something new on a page; on a shot it has a meaning of its own. */
+export function listenForNew() {
+  document.addEventListener('keydown', (event) => {
+    const field = document.querySelector('[data-new] input:not([type=hidden])');
+    if (!field || event.key.toLowerCase() !== 'n' || event.ctrlKey || event.metaKey || event.altKey || document.documentElement.dataset.letters === 'off'
+      || event.target.matches?.('input, select, textarea')) return;
+    event.preventDefault();
+    field.focus();
+  });
+}
+
 let numbered = 0;
 
 function sendForm(form) {

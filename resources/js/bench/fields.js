@@ -7,6 +7,14 @@ const restMilliseconds = 160;
 /** Figures that may follow from what is typed, and so are shown with a change that is only looked at. */
 const following = ['/held/photos', '/held/clip', '/held/shooting', '/timing/interval_s', '/timing/photos'];
 
+/** What was selected as a whole stays so: whoever is about to type over it types over what stands there now. */
+const write = (field, text) => {
+  if (field.value === text) return;
+  const isSelected = field === document.activeElement && field.type === 'text' && field.value !== '' && field.selectionStart === 0 && field.selectionEnd === field.value.length;
+  field.value = text;
+  if (isSelected) field.select();
+};
+
 /**
  * The sentence and the fields. While something is typed, the page shows what would become of the shot; half a number shows nothing, and
  * is not complained of before the field is left. What is typed is sent when the field is left, that field alone; what comes back is
@@ -26,12 +34,20 @@ export const fields = () => ({
       clearTimeout(this.typingTimer);
       this.typingTimer = setTimeout(() => this.sendField(field, { preview: true }), restMilliseconds);
     });
-    document.addEventListener('focusout', (event) => {
+    document.addEventListener('focusin', ({ target }) => {
+      if (!target.matches('input.plan-field')) return;
+      target.focusedAt = touches();
+      target.focusedOn = target.value;
+    });
+    document.addEventListener('focusout', ({ target }) => {
+      if (!target.matches('input.plan-field') || this.interval.text || target.value !== target.focusedOn) return;
+      clearTimeout(this.typingTimer);
+      // The same text as before is no change to the browser. It is one where an edit that is on its way, or came in meanwhile, gives the
+      // field another: then what was typed is meant.
+      const isMeant = touchedSince(target, target.focusedAt ?? 0) && (target.value !== target.dataset.stood || waiting(this.$root.dataset.shot).length > 0);
+      if (isMeant && !this.isWaiting(target)) this.fieldChanged(target);
       // Typed and taken back again: no change, and nothing left to look at.
-      if (event.target.matches('input.plan-field') && event.target.value === event.target.dataset.stood && !this.interval.text) {
-        clearTimeout(this.typingTimer);
-        this.leavePreview();
-      }
+      else if (target.value === target.dataset.stood) this.leavePreview();
     });
     document.getElementById('plan').addEventListener('submit', (event) => {
       event.preventDefault();
@@ -104,20 +120,25 @@ export const fields = () => ({
     this.showPins(data.follows);
     for (const [pointer, text] of Object.entries(data.fields)) {
       const field = document.getElementById(`f-${pointer.slice(1).replaceAll('/', '-')}`);
-      if (!field || touchedSince(field, asked) || this.isWaiting(field)) continue;
+      if (!field || this.isWaiting(field)) continue;
+      if (touchedSince(field, asked)) {
+        // Its text stays; that it is another than what is kept now has to be known when it is left.
+        if (!data.preview) field.dataset.stood = text;
+        continue;
+      }
       const stood = field.dataset.stood ?? field.defaultValue ?? '';
       const typed = field.value !== stood && field.dataset.shown !== field.value;
       if (data.preview) {
         // What is only looked at is told by the figures that follow alone.
         if (!following.includes(pointer) || typed) continue;
-        field.value = text;
+        write(field, text);
         field.dataset.shown = text;
         continue;
       }
       delete field.dataset.shown;
       const refused = typed && (field.getAttribute('aria-invalid') === 'true' || sent.includes(field.id) && !ok);
       const typing = typed && field === document.activeElement && !(ok && sent.includes(field.id));
-      if (!refused && !typing || field.value === text || ok && sent.includes(field.id)) field.value = text;
+      if (!refused && !typing || field.value === text || ok && sent.includes(field.id)) write(field, text);
       field.dataset.stood = text;
     }
   },

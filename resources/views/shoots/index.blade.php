@@ -70,9 +70,9 @@
                 </ul>
             </section>
             <div class="first-side">
-                <form class="panel new-shoot" method="post" action="{{ route('shoots.store') }}">
+                <form class="panel new-shoot" data-new method="post" action="{{ route('shoots.store') }}">
                     @csrf
-                    <h2>New shoot</h2>
+                    <h2>New shoot <kbd>N</kbd></h2>
                     @foreach (['name' => ['Name', 'text', '24ch'], 'place' => ['Place', 'text', '24ch'],
                         'shoot_date' => ['Date', 'date', '16ch']] as $field => [
                         $label, $type, $width])

@@ -29,9 +29,9 @@
         @includeWhen($page->line === null, 'shoots.parts.place')
         @include('shoots.parts.day', ['problems' => []])
         <div class="cards">
-            <form class="panel new-shot" method="post" action="{{ route('shots.store', $shoot) }}">
+            <form class="panel new-shot" data-new method="post" action="{{ route('shots.store', $shoot) }}">
                 @csrf
-                <h2>New shot</h2>
+                <h2>New shot <kbd>N</kbd></h2>
                 <x-field id="f-title" label="Title" name="title" width="26ch" is-text :problem="$errors->first('shot.title')" />
                 <x-field id="f-starter" label="Rig" name="starter" :options="StarterPlans::STARTERS"
                     :value="old('starter', $settings->get('starter'))" :problem="$errors->first('shot.starter')" />
