@@ -43,12 +43,12 @@ Route::pattern('dayEvent', '[0-9]{1,15}');
 Route::pattern('id', '[0-9]{1,15}');
 
 Route::get('/up', UpController::class)->withoutMiddleware('web');
-// What a browser keeps to show when it has nothing else.
-Route::view('/not-kept', 'not-kept')->name('not-kept');
 
 Route::middleware('can:viewAny,' . Shoot::class)->group(static function (): void {
     Route::get('/', [ShootController::class, 'index'])->name('shoots.index');
     Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
+    // What a browser keeps to show when it has nothing else.
+    Route::view('/not-kept', 'not-kept')->name('not-kept');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::put('/look', [LookController::class, 'update'])->name('look.update');

@@ -116,7 +116,7 @@ final readonly class ShotPage
      */
     public function lastRuns(): Collection
     {
-        return $this->shot->runs()->with('revision')->limit(self::RUNS_SHOWN)->get();
+        return $this->shot->runs()->limit(self::RUNS_SHOWN)->get()->each(fn (Run $run) => $run->setRelation('shot', $this->shot));
     }
 
     /**

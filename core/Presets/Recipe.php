@@ -52,7 +52,7 @@ final readonly class Recipe
         return sprintf(
             'one every %s, open for %s %% of it, for a clip of %s: %s',
             PlainText::seconds($this->intervalSeconds),
-            PlainText::percent($this->openShare),
+            PlainText::roundedPercent($this->openShare),
             PlainText::seconds($this->clipSeconds),
             $this->reason,
         );

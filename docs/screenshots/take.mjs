@@ -48,29 +48,35 @@ async function byHand(page) {
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
 }
 
-await take('shoot', { height: 1200 });
-await take('shot', { shot: shots.works });
+const to = (view) => (page) => page.locator(`#tabs [data-to-view=${view}]`).click();
+
+await take('first', { then: async (page) => { await page.goto(url); await page.locator('.next-shoot').waitFor(); } });
+await take('shoot', { height: 1000 });
+await take('time', { shot: shots.works });
 await take('one-interval', { shot: shots.short, look: 'dusk', then: (page) => closeUp(page) });
 await take('what-if', { shot: shots.works, then: (page) => whatIf(page) });
-await take('jog', { shot: shots.works, height: 1300, then: (page) => byHand(page) });
-await take('shot-falls-short', { shot: shots.short });
-await take('shot-dusk', { shot: shots.long, look: 'dusk' });
-await take('shot-night', { shot: shots.short, look: 'night' });
-await take('shot-phone', { shot: shots.short, width: 390, height: 844 });
+await take('frame', { shot: shots.works, then: (page) => byHand(page) });
 await take('light', {
   shot: shots.dusk,
-  height: 1250,
+  height: 1000,
   then: async (page) => {
+    await to('light')(page);
     await page.getByText('Ways to follow the light, side by side').click();
     await page.locator('#schools .school').nth(3).waitFor();
   },
 });
+await take('pack', { shot: shots.dusk, then: to('pack') });
+await take('run', { shot: shots.dusk, then: to('run') });
+await take('review', { shot: shots.short, then: to('review') });
+await take('night', { shot: shots.short, look: 'night' });
+await take('phone', { shot: shots.short, width: 390, height: 844 });
 for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['trials', 'Test shoots'], ['kit', 'Kit']]) {
-  await take(name, { height: 1000, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
+  await take(name, { height: 800, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
 }
 await take('dry-run', {
   shot: shots.works,
   then: async (page) => {
+    await to('run')(page);
     await page.getByRole('button', { name: 'Dry-run it' }).click();
     await page.getByText('Chance added').waitFor();
   },
@@ -78,6 +84,7 @@ await take('dry-run', {
 await take('history', {
   shot: shots.short,
   then: async (page) => {
+    await to('review')(page);
     await page.locator('#finding-T1 .remedy button').first().click();
     await page.locator('#verdict').getByText('This shot works.').waitFor();
     await page.getByRole('link', { name: 'History and compare' }).click();
@@ -88,16 +95,6 @@ await take('presets', {
   then: async (page) => {
     await page.getByRole('link', { name: 'Presets' }).click();
     await page.getByRole('heading', { name: 'Recipes' }).waitFor();
-  },
-});
-await take('waiting', {
-  shot: shots.works,
-  then: async (page) => {
-    await page.route('**/shots/*', (route) => (route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue()));
-    await page.getByLabel('Interval in seconds').fill('9');
-    await page.keyboard.press('Tab');
-    await page.locator('#saving[data-state=waiting]').waitFor();
-    await page.locator('#trouble:visible').waitFor();
   },
 });
 await browser.close();

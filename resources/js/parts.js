@@ -19,10 +19,29 @@ export function putInPlace(html, asked, only = null, isAbout = () => true) {
     // What was not there before was just asked for: it is open to be filled in.
     part.querySelectorAll('details.fold[id]').forEach((fold) => { if (!document.getElementById(fold.id)) fold.open = true; });
     const kept = typedSince(old, asked, isAbout);
+    const stood = standingIn(old);
     old.replaceWith(part);
     window.htmx?.process(part);
     kept.forEach(putBack);
+    if (stood) standAgain(part, stood);
   }
+}
+
+const reachable = (part) => [...part.querySelectorAll('a[href], button:not([disabled]), input:not([type=hidden]), select, textarea, summary')]
+  .filter((element) => element.getClientRects().length > 0);
+
+/** Where the keyboard is in a part that is about to be drawn again. */
+function standingIn(part) {
+  const at = document.activeElement;
+  return part.contains(at) && at !== part ? { id: at.id, place: reachable(part).indexOf(at) } : null;
+}
+
+/** The same button, or the one that came into its place when it went. */
+function standAgain(part, { id, place }) {
+  if (document.activeElement !== document.body) return;
+  const same = id !== '' ? document.getElementById(id) : null;
+  const all = reachable(part);
+  (same ?? all[Math.min(Math.max(place, 0), all.length - 1)])?.focus({ preventScroll: true });
 }
 
 let clock = 0;

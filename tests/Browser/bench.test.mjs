@@ -247,6 +247,7 @@ test('the move as a whole is swapped, aimed and put back, and wrong words are to
   await go(page, 'frame');
   await answered(page, () => page.getByRole('button', { name: 'Swap direction' }).click());
   assert.deepEqual((await planOf(page)).move.keyframes.map(({ slide }) => slide), [900, 100]);
+  assert.equal(await page.evaluate(() => document.activeElement.id), 'swap', 'the keyboard stays where it was');
   await page.getByText('Change the move as a whole').click();
   await answered(page, () => page.getByRole('button', { name: 'Flip slide' }).click());
   await page.getByLabel('Scale about its middle').fill('twice');

@@ -7,7 +7,7 @@ const view = browser();
 /** What belongs to scouting and packing, by path and title. */
 const pages = [
   ['SHOOT', 'Spring tide at Saltreach mill'], ['SHOOT/packing', 'Packing list'], ['SHOOT/sheet', 'Spring tide at Saltreach mill'],
-  ['SHOOT/trials', 'Test shoots'], ['/kit', 'Kit'],
+  ['SHOOT/trials', 'Test shoots'], ['/kit', 'Kit'], ['/settings', 'Settings'],
 ];
 
 /** One visit is enough for all looks: they differ in nothing but colours. */
@@ -103,6 +103,14 @@ test('paper is read by day, whatever the screen was in', async () => {
   }
 });
 
+test('a shot on paper says what works and how it is set, with nothing to press', async () => {
+  const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
+  await page.emulateMedia({ media: 'print' });
+  for (const text of ['This shot falls short.', 'Keyframes', 'Findings', 'What it takes along', 'Before it starts']) assert.ok(await page.getByText(text).first().isVisible(), text);
+  for (const name of ['Undo', 'Dry-run it', 'Swap direction']) assert.ok(!await page.getByRole('button', { name }).isVisible(), name);
+  assert.equal(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor), 'rgb(255, 255, 255)');
+});
+
 test('the night look shows nothing but red and black', async () => {
   const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
   const wrong = await page.evaluate(() => {
@@ -174,6 +182,10 @@ test('no pixel of the night look is anything but red or black, canvases and the 
     await page.evaluate(() => scrollTo(0, 700));
     await assertRed(`${path}, further down`);
   }
+  for (const path of ['/', '/settings', '/not-kept', '/shots/999999']) {
+    await page.goto(new URL(path, page.url()).href);
+    await assertRed(path);
+  }
   await page.goto(new URL(shoot, page.url()).href);
   await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
   await go(page, 'light');
@@ -186,7 +198,7 @@ test('no pixel of the night look is anything but red or black, canvases and the 
 });
 
 /** Small marks on the chart and in the sentence answer to a wider touch than is drawn. */
-const tooSmallToHit = (page) => page.$$eval('button, a.button, .looks button', (controls) => controls
+const tooSmallToHit = (page) => page.$$eval('button, a.button, .looks button, .tabs a, input[type=checkbox]', (controls) => controls
   .filter((control) => {
     const { content, height } = getComputedStyle(control, '::before');
     const reach = Math.max(control.getBoundingClientRect().height, content === 'none' ? 0 : parseFloat(height));

@@ -60,7 +60,8 @@ final class ScheduleAndRunTest extends PageTestCase
         $run = Run::query()->firstOrFail();
         self::assertSame(216, $run->revision->toPlan()->timing->photos);
         $this->get(route('runs.show', [...$run->address(), 'photo' => 240]))->assertOk()->assertSee('201–240 of 240');
-        $this->get("{$shot->path()}/run")->assertSee('Dry runs so far')->assertSee($run->at('runs.show'), false);
+        $this->post($shot->at('runs.store'))->assertRedirect();
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Dry runs so far')->assertSee($run->at('runs.show'), false);
     }
 
     public function testALongRunIsStoredWhole(): void
