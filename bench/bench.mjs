@@ -16,7 +16,7 @@ async function makeShot(page, photos) {
   await page.goto(url);
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   await page.locator('#f-title').fill(`Bench of ${photos}`);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create shot' }).click();
   await page.locator('#shot[data-ready=yes]').waitFor();
   await change(page, '#f-held-photos', String(photos));
   await page.locator('#f-timing-interval_s').focus();
@@ -52,6 +52,21 @@ await page.locator('#shot[data-ready=yes]').waitFor();
 await page.evaluate(() => document.fonts.ready);
 print('the shot page, first load over the wire', `${(bytes / 1000).toFixed(0)} kB`);
 
+const moves = await page.evaluate(async () => {
+  const times = [];
+  for (let round = 0; round < 10; round++) {
+    for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
+      const began = performance.now();
+      document.querySelector(`#tabs [data-to-view=${name}]`).click();
+      await new Promise((resolve) => { requestAnimationFrame(() => requestAnimationFrame(resolve)); });
+      times.push(performance.now() - began);
+    }
+  }
+  document.querySelector('#tabs [data-to-view=time]').click();
+  return times;
+});
+print('from one view to another, drawn', figures(moves));
+
 const emptyRoute = await page.evaluate(async () => {
   const times = [];
   for (let i = 0; i < 81; i++) {
@@ -81,7 +96,10 @@ for (const photos of [1_000, 5_000]) {
 
 // A drag over the whole run of 5,000 photos, with what becomes of the shot asked and drawn all the while.
 await makeShot(page, 5_000);
+await page.locator('#tabs [data-to-view=frame]').click();
 await page.getByRole('button', { name: 'Add a keyframe between' }).click();
+await page.locator('#keyframe-2').waitFor();
+await page.locator('#tabs [data-to-view=time]').click();
 const grip = page.locator('.grip[data-peg="1"][data-axis-id=pan]');
 await grip.waitFor();
 const box = await grip.boundingBox();

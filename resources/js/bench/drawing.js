@@ -156,12 +156,21 @@ export function createDrawing(canvas) {
     }
   };
 
-  /**
-   * Always stairs: a tread where the camera stands, a riser where it goes on. Far out a tread is so many photos, counted from each
-   * keyframe. A rig that creeps on has no treads.
-   */
-  const drawLine = (scene, axis, index, { first, last }) => {
-    const { data, column, triggers, x, y, bundle, pegPhotos } = scene;
+  /** The photos in view with which a tread begins: every so many, counted from each keyframe. */
+  const treadsOf = ({ bundle, pegPhotos, triggers }, { first, last }) => {
+    const pegs = [1, ...[...pegPhotos].sort((a, b) => a - b), triggers.length + 1].map((photo) => photo - 1);
+    const treads = [];
+    for (let p = 0; p < pegs.length - 1; p++) {
+      if (pegs[p + 1] <= first - bundle || pegs[p] > last) continue;
+      const skipped = Math.max(0, Math.floor((first - pegs[p]) / bundle)) * bundle;
+      for (let n = pegs[p] + skipped; n < Math.min(pegs[p + 1], last + 1); n += bundle) treads.push(n);
+    }
+    return treads;
+  };
+
+  /** Always stairs: a tread where the camera stands, a riser where it goes on. A rig that creeps on has no treads. */
+  const drawLine = (scene, axis, index, { last }) => {
+    const { data, column, triggers, x, y, bundle, treads } = scene;
     const positions = column(`position:${axis.id}`);
     const stops = data.mode !== 'continuous';
     const close = stops && bundle === 1;
@@ -172,25 +181,21 @@ export function createDrawing(canvas) {
     context.lineWidth = 2.2;
     context.lineJoin = 'round';
     context.setLineDash(patterns[index % 3]);
-    let begun = first;
-    while (begun > 0 && !pegPhotos.has(begun + 1) && begun % bundle !== 0) begun -= 1;
-    context.moveTo(x(triggers[begun]), y(axis.id, positions[begun]));
-    let since = 0;
-    for (let n = begun; n <= last; n++) {
-      since = pegPhotos.has(n + 1) ? 0 : since;
-      const isTread = since % bundle === 0;
-      since += 1;
-      if (!isTread && n < last) continue;
-      const at = y(axis.id, positions[n]);
-      if (stops && !close && n > begun) context.lineTo(x(triggers[n]), y(axis.id, positions[scene.tread]));
-      context.lineTo(x(triggers[n]), at);
-      scene.tread = n;
+    let stands = null;
+    for (const n of treads) {
+      const [at, place] = [y(axis.id, positions[n]), x(triggers[n])];
+      if (stands === null) context.moveTo(place, at);
+      else if (stops && !close) context.lineTo(place, stands);
+      context.lineTo(place, at);
+      stands = at;
       if (close && n < last && moves[n] > 0) {
         const starts = triggers[n] + moveStarts[n];
+        stands = y(axis.id, positions[n + 1]);
         context.lineTo(x(starts), at);
-        context.lineTo(x(starts + moves[n]), y(axis.id, positions[n + 1]));
+        context.lineTo(x(starts + moves[n]), stands);
       }
     }
+    if (stops && stands !== null) context.lineTo(x(triggers[last]), stands);
     context.lineTo(x(triggers[last]), y(axis.id, positions[last]));
     if (last === triggers.length - 1) context.lineTo(x(Math.max(data.run, triggers[last])), y(axis.id, positions[last]));
     context.stroke();
@@ -198,24 +203,29 @@ export function createDrawing(canvas) {
   };
 
   /** What each photo has to spare of its interval, over the stairs in time with them; red and downward where it has too little. */
-  const drawSlack = (scene, { first, last }) => {
-    const { column, triggers, x, width, slackHeight, bundle, data } = scene;
+  const drawSlack = (scene, { last }) => {
+    const { column, triggers, x, width, slackHeight, data, treads } = scene;
     context.fillStyle = colours.sunk;
     context.fillRect(0, 0, width, slackHeight);
     const line = Math.round(slackHeight * 0.75);
     if (data.columns.slack !== undefined && data.mode !== 'stop_motion') {
       // To the scale of the interval: as high as the strip is a whole one.
       const [slack, interval] = [column('slack'), column('interval')];
-      for (let n = first; n <= last; n += bundle) {
+      treads.forEach((n, t) => {
+        const next = treads[t + 1] ?? last + 1;
         let least = Infinity;
-        for (let m = n; m < Math.min(n + bundle, last + 1); m++) if (slack[m] !== null) least = Math.min(least, slack[m] / interval[m]);
-        if (least === Infinity) continue;
+        for (let m = n; m < next; m++) {
+          if (slack[m] === null) continue;
+          const share = slack[m] / interval[m];
+          if (share < least) least = share;
+        }
+        if (least === Infinity) return;
         const from = x(triggers[n]);
-        const to = x(triggers[Math.min(n + bundle, triggers.length - 1)]);
+        const to = x(triggers[Math.min(next, triggers.length - 1)]);
         context.fillStyle = least < 0 ? colours.bad : colours.settle;
         const high = least < 0 ? -Math.max(3, Math.min(1, -least * 2) * (slackHeight - line)) : Math.min(1, least) * line;
         context.fillRect(from, high < 0 ? line : line - high, Math.max(1, to - from), Math.abs(high));
-      }
+      });
     }
     context.fillStyle = colours.soft;
     context.fillRect(0, line, width, 1);
@@ -234,7 +244,7 @@ export function createDrawing(canvas) {
       // In the unit that is read: a round number of it, wherever that lies.
       const low = ranges[axis.id].low * axis.shown;
       const high = ranges[axis.id].high * axis.shown;
-      const least = (high - low) * (30 / laneHeight);
+      const least = (high - low) * (22 / laneHeight);
       const step = [1, 2, 5, 10].map((times) => times * 10 ** Math.floor(Math.log10(least))).find((one) => one >= least);
       const top = slackHeight + laneOf(axis.id) * laneHeight;
       const decimals = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
@@ -335,6 +345,7 @@ export function createDrawing(canvas) {
       const range = inView(scene);
       const perInterval = (scene.x(scene.triggers[range.last]) - scene.x(scene.triggers[range.first])) / Math.max(1, range.last - range.first);
       scene.bundle = bundles.find((photos) => photos * perInterval >= treadPixels) ?? bundles.at(-1);
+      scene.treads = treadsOf(scene, range);
       drawSlack(scene, range);
       drawScales(scene);
       if (perInterval >= detailPixels) drawDetail(scene, range);
