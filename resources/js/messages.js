@@ -1,5 +1,3 @@
-import { markTabs } from './bench/views.js';
-
 /**
  * Ties messages to their fields after each answer, and says aloud what changed.
  */
@@ -44,7 +42,6 @@ export function followMessages() {
   document.body.addEventListener('shot-answered', (event) => {
     const problems = placeProblems(event.detail.fields, event.detail.preview);
     followRevision();
-    markTabs();
     // While something is only looked at, the verdict alone is said, and only when it turns.
     const verdict = document.querySelector(event.detail.preview ? '#verdict .says strong' : '#verdict .says')?.textContent ?? '';
     const notice = document.querySelector('#notice:not([hidden]) .notice-text')?.textContent ?? '';

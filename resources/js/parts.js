@@ -5,11 +5,13 @@
  * @param {string} html
  * @param {number} asked when the question left, by `touches`
  * @param {?string} only the id of the one part wanted of a whole page
+ * @param {(content: DocumentFragment) => void} prepare gives what came the marks that the page gives its parts: else they would never be the same
  * @param {(field: Element) => boolean} isAbout whether the question was about a field: what was refused in any other stays, with its message
  */
-export function putInPlace(html, asked, only = null, isAbout = () => true) {
+export function putInPlace(html, asked, only = null, isAbout = () => true, prepare = () => {}) {
   const template = document.createElement('template');
   template.innerHTML = html;
+  prepare(template.content);
   const parts = only === null ? [...template.content.children] : [template.content.getElementById(only)].filter(Boolean);
   for (const part of parts) {
     const old = document.getElementById(part.id);

@@ -38,6 +38,8 @@ export function createChart(canvas, plot, lightCanvas, on) {
   let cursorPhoto = 1;
   let pointedPhoto = null;
   let width = 1;
+  let lightWidth = 0;
+  let isShown = false;
   let dirty = false;
   let newLayout = true;
 
@@ -121,10 +123,9 @@ export function createChart(canvas, plot, lightCanvas, on) {
 
   const render = () => {
     if (!data) return;
-    const lightWidth = lightCanvas.parentElement.clientWidth;
     if (lightWidth > 0) light.draw({ data, column, triggers, view, x: across(lightWidth), width: lightWidth, cursorPhoto, findPhoto });
     // What stands in a view that is not in front has no width, and is drawn when it has.
-    if (plot.clientWidth === 0) return;
+    if (!isShown) return;
     fitRanges();
     const height = slackHeight + laneHeight() * laneCount() + rulerHeight;
     const scene = { data, column, triggers, view, ranges, x, y, laneHeight: laneHeight(), lanes: laneCount(), laneOf, width, height, rulerHeight, cursorPhoto, pointedPhoto, findPhoto, slackHeight, shared, leads, pegPhotos: new Set(data.pegs.map((peg) => peg.photo)) };
@@ -135,7 +136,10 @@ export function createChart(canvas, plot, lightCanvas, on) {
   };
 
   const measure = () => {
-    if (plot.clientWidth > 0) width = plot.clientWidth;
+    // Read when they change alone: asked for in every frame, they would have the page laid out twice in each.
+    isShown = plot.clientWidth > 0;
+    if (isShown) width = plot.clientWidth;
+    lightWidth = lightCanvas.parentElement.clientWidth;
     newLayout = true;
     schedule();
   };

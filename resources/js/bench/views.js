@@ -54,8 +54,9 @@ export function showView(name, { address = 'push', scroll = true } = {}) {
   listeners.forEach((listener) => listener(name));
 }
 
-export function markTabs() {
-  document.querySelectorAll('#tabs a').forEach((tab) => {
+/** @param {ParentNode} within the page, or what is about to come into it */
+export function markTabs(within = document) {
+  within.querySelectorAll('#tabs a').forEach((tab) => {
     if (tab.dataset.toView === viewInFront()) tab.setAttribute('aria-current', 'page');
     else tab.removeAttribute('aria-current');
   });

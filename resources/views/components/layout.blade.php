@@ -1,6 +1,6 @@
 @props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => []])
 <!DOCTYPE html>
-<html lang="en" data-look="{{ $look }}" data-letters="{{ $settings->get('keys') }}">
+<html lang="en" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
