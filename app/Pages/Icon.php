@@ -21,6 +21,6 @@ final class Icon
     /** Without what only its file needs: a page has a hundred of them. */
     private static function short(string $svg): string
     {
-        return trim((string) preg_replace(['/<!--.*?-->/s', '/ class="[^"]*"/', '/\s+/', '/> </'], ['', '', ' ', '><'], $svg));
+        return trim((string) preg_replace(['/<!--.*?-->/s', '/ (class|xmlns)="[^"]*"/', '/\s+/', '/> </'], ['', '', ' ', '><'], $svg));
     }
 }

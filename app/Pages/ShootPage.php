@@ -10,7 +10,6 @@ use App\Models\KitItem;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shoot;
-use App\Models\Shot;
 use Evrent\Core\Day\Cautions;
 use Evrent\Core\Day\Clash;
 use Evrent\Core\Day\ClashMending;

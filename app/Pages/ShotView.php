@@ -88,6 +88,18 @@ enum ShotView: string
         }, true);
     }
 
+    /** Where something is told that a verdict does not cover yet. */
+    public static function whichTells(NotJudged $one): self
+    {
+        foreach ([self::Frame, self::Light, self::Pack] as $view) {
+            if ($view->tells($one)) {
+                return $view;
+            }
+        }
+
+        return self::Review;
+    }
+
     /**
      * @param list<Finding> $findings
      *

@@ -79,6 +79,7 @@ install_node_packages() {
 build_assets() {
     say 'Building styles and scripts …'
     quietly 'Building styles and scripts' npm run build --prefix "$ROOT"
+    gzip -9 -k -f "$ROOT"/public/build/assets/*.{js,css}
 }
 
 ensure_packages() {

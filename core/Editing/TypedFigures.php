@@ -8,7 +8,6 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;

@@ -172,6 +172,42 @@ test('the server is lost in mid-drag and comes back: the drag is not lost', asyn
   assert.equal((await planOf(page)).move.keyframes[1].pan, Number(shown.match(/pan ([\d.−-]+)/)[1].replace('−', '-')));
 });
 
+test('the picture is dragged in the finder, and the rig follows it', async () => {
+  const page = await makeShot(view, 'By the picture');
+  await go(page, 'frame');
+  const box = await page.locator('.finder-frame canvas').boundingBox();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 4, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await page.locator('.finder-tag').getByText('by hand').waitFor();
+  // A quarter of the usual lens's ±0.75 across: atan 0.375 to the right of where the photo under the cursor looked.
+  const pan = page.locator('.jog-axis', { hasText: 'pan' }).getByLabel('pan stands at');
+  const from = Number.parseFloat((await page.locator('.lane-now').nth(1).textContent()).replace('−', '-'));
+  const wanted = from + (Math.atan(0.375) * 180) / Math.PI;
+  await page.waitForFunction(([field, degrees]) => Math.abs(Number(field.value) - degrees) < 0.5, [await pan.elementHandle(), wanted]);
+  await answered(page, () => page.getByRole('button', { name: 'Set B here' }).click());
+  assert.ok(Math.abs((await planOf(page)).move.keyframes[1].pan - wanted) < 0.5);
+});
+
+test('far out a tread is so many photos, what lies close is fanned out, and what cannot move says so', async () => {
+  const page = await makeShot(view, 'Treads');
+  await page.getByText('each step drawn is').waitFor();
+  await page.keyboard.press('1');
+  await page.getByText('each step drawn is').waitFor({ state: 'hidden' });
+  await page.keyboard.press('0');
+  for (const presses of [11, 1, 1]) {
+    for (let n = 0; n < presses; n++) await page.keyboard.press(presses === 11 ? 'Shift+ArrowRight' : 'ArrowRight');
+    await answered(page, () => page.keyboard.press('n'));
+  }
+  await page.locator('.peg[data-peg="4"]').waitFor();
+  const lefts = (await page.locator('.plot-area .peg:visible').evaluateAll((pegs) => pegs.map((peg) => peg.getBoundingClientRect().left))).sort((a, b) => a - b);
+  assert.ok(lefts.every((left, n) => n === 0 || left - lefts[n - 1] >= 25), `pegs at ${lefts.map(Math.round)}`);
+  await drag(page, page.locator('.peg[data-peg="0"]'), [60, 0], { letGo: false });
+  assert.match(await page.locator('.drag-figures').textContent(), /^A stays at the first photo/);
+  await page.mouse.up();
+});
+
 test('what was typed into a field and refused is still there after a drag', async () => {
   const page = await makeShot(view, 'Half a number');
   const picture = await chartPicture(page);

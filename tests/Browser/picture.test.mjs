@@ -9,6 +9,10 @@ test('the picture is described, judged, mended and left out again', async () => 
   await go(page, 'frame');
   await page.getByRole('button', { name: 'Describe the picture' }).click();
   await page.locator('#crop-told').getByText('To fit 1920 × 1080, 8 % go at top and bottom each.').waitFor();
+  await page.getByText('an example: no scene described').waitFor();
+  await page.getByLabel('The finder shows').selectOption('hills');
+  await page.getByText('an example: no scene described').waitFor({ state: 'hidden' });
+  await page.locator('canvas[aria-label*="the hut"]').waitFor();
   await type(page, 'Share of the photo that the subject is high at B', '95');
   await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
   await page.getByRole('button', { name: 'B: mark it as what matters most' }).click();

@@ -27,6 +27,11 @@ async function makeShotHere(page, title) {
   await benchIsReady(page);
 }
 
+/** The card of a shot, by its title alone: others may name it too. */
+function cardOf(page, title) {
+  return page.locator('.shot-card', { has: page.getByRole('link', { name: title, exact: true }) });
+}
+
 async function backToTheShoot(page, name) {
   await page.getByRole('link', { name, exact: true }).click();
   await page.locator('[x-data=dayLine][data-ready=yes]').waitFor();
@@ -109,7 +114,7 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
     await backToTheShoot(page, 'A day to move on');
   }
   const bar = page.locator('.stay', { hasText: 'Flood' });
-  const field = page.locator('.shot-card', { hasText: 'Flood' }).getByLabel('Start');
+  const field = cardOf(page, 'Flood').getByLabel('Start');
   assert.equal(await field.inputValue(), '20 min before sunset');
   const shown = await field.elementHandle();
   await bar.focus();
@@ -117,9 +122,9 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.waitForFunction((element) => element.isConnected === false, shown);
   assert.equal(await field.inputValue(), '25 min before sunset');
   await page.keyboard.press('Shift+ArrowRight');
-  await page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start][value="24 min before sunset"]').waitFor();
+  await cardOf(page, 'Flood').locator('input[name=start][value="24 min before sunset"]').waitFor();
 
-  await page.locator('.shot-card', { hasText: 'Ebb' }).locator('input[name=start][value="10:00"]').waitFor();
+  await cardOf(page, 'Ebb').locator('input[name=start][value="10:00"]').waitFor();
   const [ebb, flood] = [await page.locator('.stay', { hasText: 'Ebb' }).locator('.stay-run').boundingBox(), await bar.locator('.stay-run').boundingBox()];
   await page.mouse.move(ebb.x + ebb.width / 2, ebb.y + 10);
   await page.mouse.down();
@@ -128,14 +133,14 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.mouse.up();
   await page.locator('.clash').getByText(/both need the rig for/).waitFor();
   assert.equal(await page.locator('.stay[data-clash=yes]').count(), 2);
-  const moved = await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue();
+  const moved = await cardOf(page, 'Ebb').getByLabel('Start').inputValue();
   assert.match(moved, /^17:\d\d$/);
 
   // A start that cannot be read is told by the shot, and stays as typed.
-  await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').fill('later');
+  await cardOf(page, 'Ebb').getByLabel('Start').fill('later');
   await page.keyboard.press('Tab');
-  await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
-  assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
+  await cardOf(page, 'Ebb').getByText(/such as 19:40/).waitFor();
+  assert.equal(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), 'later');
   // Nobody answers: that is said, and the move waits until somebody does.
   const stood = await bar.locator('.stay-run').boundingBox();
   await page.route('**/shots/*/stay', (route) => route.abort('connectionrefused'));
@@ -147,7 +152,7 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.unroute('**/shots/*/stay');
   await page.locator('#trouble').waitFor({ state: 'hidden' });
   await page.waitForFunction(([element, x]) => !element.isConnected || element.getBoundingClientRect().x < x - 20, [await bar.locator('.stay-run').elementHandle(), stood.x]);
-  const flooded = page.locator('.shot-card', { hasText: 'Flood' }).locator('input[name=start]');
+  const flooded = cardOf(page, 'Flood').locator('input[name=start]');
   assert.match(await flooded.getAttribute('value'), /^\d h \d+ min before sunset$|^\d+ min before sunset$/);
   const before = await flooded.getAttribute('value');
 
@@ -155,13 +160,32 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await bar.focus();
   await page.keyboard.press('ArrowRight');
   await page.waitForFunction(([card, value]) => document.querySelector(card).value !== value, [`#${await flooded.getAttribute('id')}`, before]);
-  assert.equal(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), 'later');
-  await page.locator('.shot-card', { hasText: 'Ebb' }).getByText(/such as 19:40/).waitFor();
+  assert.equal(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), 'later');
+  await cardOf(page, 'Ebb').getByText(/such as 19:40/).waitFor();
   // Moved itself, the refused text is done with.
   await page.locator('.stay', { hasText: 'Ebb' }).focus();
   await page.keyboard.press('ArrowLeft');
-  await page.locator('.shot-card', { hasText: 'Ebb' }).locator('input[name=start]:not([aria-invalid])').waitFor();
-  assert.match(await page.locator('.shot-card', { hasText: 'Ebb' }).getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
+  await cardOf(page, 'Ebb').locator('input[name=start]:not([aria-invalid])').waitFor();
+  assert.match(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
+});
+
+test('a clash is ended with one press, and the time on site is pinned', async () => {
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('A day that clashes')}`);
+  for (const [title, when] of [['Flood', '17:00'], ['Ebb', '17:10']]) {
+    await makeShotHere(page, title);
+    await startAt(page, when);
+    await backToTheShoot(page, 'A day that clashes');
+  }
+  await page.locator('.clash').getByText(/both need the rig for/).waitFor();
+  await page.getByRole('button', { name: /^Move “(Flood|Ebb)” / }).first().click();
+  await page.getByText('no two shots in each other’s way').waitFor();
+  const card = cardOf(page, 'Ebb');
+  await card.getByLabel('On site').fill('2 h');
+  await page.keyboard.press('Tab');
+  // 30 min to set up and 15 to pack leave 75 min of shooting.
+  await card.locator('.shot-figures').getByText(/1 h 1[45] min/).waitFor();
+  await page.getByRole('button', { name: 'moon', exact: true }).click();
+  await page.locator('.tide-chart .height[data-track=moon]').waitFor();
 });
 
 test('a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {

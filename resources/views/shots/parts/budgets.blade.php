@@ -1,6 +1,5 @@
 @php
     use Evrent\Core\Drawings\BudgetDrawing;
-    use Evrent\Core\Words\PlainText;
     $drawn = BudgetDrawing::of($page->worked->shot);
 @endphp
 <x-part id="budgets" class="budgets panel of-pack" aria-labelledby="budgets-title">
@@ -17,5 +16,5 @@
                 style="--share: {{ $bar['percent'] }}%"></i>@foreach ($bar['marks'] as $mark)<u style="--at: {{ $mark }}%"></u>@endforeach</div></figure>
     @endforeach
     @if ($drawn->curves === [] && $drawn->bars === [])<p
-        class="nothing">Pick kit below, or describe cards, power and load there: then what fits and what lasts shows here.</p>@endif
+        class="nothing">Pick kit, or describe cards, power and load: then what fits and what lasts shows here.</p>@endif
 </x-part>

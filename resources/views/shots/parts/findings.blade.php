@@ -1,4 +1,4 @@
-@php use Evrent\Core\Checks\Severity; @endphp
+@php use App\Pages\ShotView; use Evrent\Core\Checks\NotJudged; use Evrent\Core\Checks\Severity; @endphp
 <x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
     <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span
         class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
@@ -8,7 +8,9 @@
             <p class="severity"><x-icon
                 :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }"
                 />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id }}</span></p>
-            <h3>{{ $finding->title }}</h3>
+            {{-- Of many, the worst are open: a list of headlines is read before its stories. --}}
+            <details class="story" id="story-{{ $finding->id }}" @if ($loop->index < 3) open @endif>
+            <summary><h3>{{ $finding->title }}</h3></summary>
             <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto)
                 <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
@@ -23,8 +25,15 @@
                     <small>{{ ucfirst($costs) }}.@foreach ($givesWay as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
                 </div>
             @endforeach
+            </details>
         </article>
     @empty
         <p class="nothing">Nothing found against it. Every photo gets its step, its stillness and its exposure before the next.</p>
     @endforelse
+    @php $unjudged = NotJudged::of($page->plan); @endphp
+    @if ($unjudged !== [])<p class="not-told">The verdict says nothing yet of @foreach ($unjudged as $one)@php $at = ShotView::whichTells($one); @endphp
+        <a href="{{ $one === NotJudged::Site ? route('shoots.show', $page->shot->shoot_id) . '#place'
+            : route('shots.view', [...$page->shot->address(), $at->value]) }}" @if ($one !== NotJudged::Site)
+            data-to-view="{{ $at->value }}" @endif>{{ $one->label() }}</a>{{ $loop->last ? '.' : ($loop->remaining === 1 ? ' and' : ',') }}
+        @endforeach</p>@endif
 </x-part>
