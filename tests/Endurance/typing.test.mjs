@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { benchIsReady, browser } from '../Browser/support.mjs';
+import { benchIsReady, browser, reach } from '../Browser/support.mjs';
 import { newShoot, newShot, numbers, planOf, times, until } from './support.mjs';
 
 const view = browser();
@@ -53,7 +53,7 @@ test('pairs of fields typed at any speed over any line: every number arrives, an
     const [first, second] = [random.one(fields), random.one(fields)];
     for (const [label, make, read] of [first, second]) {
       const text = String(make(random));
-      const field = page.getByRole('textbox', { name: label, exact: true });
+      const field = await reach(page, page.getByLabel(label, { exact: true }));
       await field.focus();
       await page.keyboard.press('Control+a');
       await field.pressSequentially(text, { delay: speed });
@@ -67,7 +67,7 @@ test('pairs of fields typed at any speed over any line: every number arrives, an
       await page.unroute('**/shots/*');
       await page.context().setOffline(true);
       const [label, make, read] = random.one(fields);
-      const field = page.getByRole('textbox', { name: label, exact: true });
+      const field = await reach(page, page.getByLabel(label, { exact: true }));
       const text = String(make(random));
       await field.fill(text);
       await page.keyboard.press('Tab');
@@ -81,7 +81,7 @@ test('pairs of fields typed at any speed over any line: every number arrives, an
   const plan = await planOf(shot);
   for (const [label, [text, read]] of wanted) {
     assert.equal(read(plan), Number(text), `${label} is kept`);
-    const [over, under = 1] = (await page.getByRole('textbox', { name: label, exact: true }).inputValue()).split('/');
+    const [over, under = 1] = (await page.getByLabel(label, { exact: true }).inputValue()).split('/');
     assert.equal(over / under, Number(text), `${label} still says so`);
   }
 });
