@@ -52,6 +52,8 @@ final readonly class Drawn
                 'id' => $axis->id, 'role' => $axis->role->value, 'unit' => $units->ofAxis($axis->kind), 'shown' => $units->factorOf($axis->kind),
                 'min' => $axis->min, 'max' => $axis->max,
                 'coarse' => Jog::step($axis, 'coarse'), 'fine' => Jog::step($axis, 'fine'),
+                'coarse_text' => $units->axisText($axis->kind, Jog::step($axis, 'coarse'), 3),
+                'fine_text' => $units->axisText($axis->kind, Jog::step($axis, 'fine'), 3),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
             'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),

@@ -11,6 +11,7 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Trial;
 use Evrent\Core\Day\Countdown;
+use Evrent\Core\Day\Month;
 use Evrent\Core\Drawings\SmallTide;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -64,6 +65,25 @@ final readonly class FirstPage
     public function isEmpty(): bool
     {
         return $this->query === '' && $this->tag === '' && $this->when === 'all' && $this->shoots->isEmpty();
+    }
+
+    /** The month of the next shoot, or this one. */
+    public function month(Settings $settings): Month
+    {
+        return new Month($this->next?->shoot->shoot_date?->format('Y-m-d') ?? $this->today, (int) $settings->get('week'));
+    }
+
+    /**
+     * @return array<string, Shoot> the first of each day of the month by its date
+     */
+    public function byDay(): array
+    {
+        $byDay = [];
+        foreach ($this->shoots as $shoot) {
+            $byDay[$shoot->shoot_date?->format('Y-m-d') ?? ''] ??= $shoot;
+        }
+
+        return $byDay;
     }
 
     /**

@@ -24,6 +24,7 @@ final readonly class Settings
         'temperature_unit' => ['°C' => 'degrees Celsius', '°F' => 'degrees Fahrenheit'],
         'clock' => ['24' => '24 hours: 17:50', '12' => '12 hours: 5:50 pm'],
         'dates' => ['dmy' => '23 March 2027', 'mdy' => 'March 23, 2027', 'ymd' => '2027-03-23'],
+        'week' => ['1' => 'Monday', '7' => 'Sunday', '6' => 'Saturday'],
         'rate' => ['' => 'as the starter plan has it', '24' => '24', '25' => '25', '30' => '30', '50' => '50', '60' => '60'],
         'starter' => StarterPlans::STARTERS,
         'keys' => ['on' => 'single letters work', 'off' => 'single letters are off'],
@@ -32,7 +33,8 @@ final readonly class Settings
 
     public const LABELS = [
         'rig_unit' => 'Positions of a slide in', 'distance_unit' => 'Distances in', 'temperature_unit' => 'Temperature in', 'clock' => 'Clock',
-        'dates' => 'Dates', 'rate' => 'Frames per second of a new clip', 'starter' => 'Rig of a new shot', 'keys' => 'Keys', 'look_by_time' => 'Look',
+        'dates' => 'Dates', 'week' => 'The week begins on',
+        'rate' => 'Frames per second of a new clip', 'starter' => 'Rig of a new shot', 'keys' => 'Keys', 'look_by_time' => 'Look',
     ];
 
     /** Minutes around a new shot, and what they are usually. */

@@ -35,22 +35,19 @@ final class FasterThanAxis implements Check
             PlainText::rounded($ratio, $ratio < 1.05 ? 4 : 1) . ' times what it can do',
             $stops
                 ? sprintf(
-                    'The step of %s %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
-                    PlainText::rounded($step),
-                    $unit,
+                    'The step of %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
+                    PlainText::withUnit(PlainText::rounded($step), $unit),
                     $worst + 1,
                     $axis->id,
                     PlainText::seconds($shot->schedule->moves->axisMoveSeconds[$axis->id][$worst]),
                     PlainText::seconds($shot->schedule->intervalSeconds[$worst]),
                 )
                 : sprintf(
-                    'After photo %d the %s would have to do %s %s/s; its limit is %s %s/s.',
+                    'After photo %d the %s would have to do %s; its limit is %s.',
                     $worst + 1,
                     $axis->id,
-                    PlainText::rounded($ratio * $axis->maxSpeed),
-                    $unit,
-                    PlainText::rounded($axis->maxSpeed),
-                    $unit,
+                    PlainText::withUnit(PlainText::rounded($ratio * $axis->maxSpeed), $unit) . '/s',
+                    PlainText::withUnit(PlainText::rounded($axis->maxSpeed), $unit) . '/s',
                 ),
             $over[0] + 1,
             count($over),

@@ -66,11 +66,10 @@ final readonly class Axis
     public function travelProblem(): string
     {
         return sprintf(
-            'The %s goes from %s to %s %s: enter a position between.',
+            'The %s goes from %s to %s: enter a position between.',
             $this->id,
             PlainText::rounded($this->min),
-            PlainText::rounded($this->max),
-            $this->kind->unit(),
+            PlainText::withUnit(PlainText::rounded($this->max), $this->kind->unit()),
         );
     }
 

@@ -5,7 +5,7 @@
  * @param {string} html
  * @param {number} asked when the question left, by `touches`
  * @param {?string} only the id of the one part wanted of a whole page
- * @param {(content: DocumentFragment) => void} prepare gives what came the marks that the page gives its parts: else they would never be the same
+ * @param {(content: DocumentFragment) => void} prepare takes out what is not put in place as a part
  * @param {(field: Element) => boolean} isAbout whether the question was about a field: what was refused in any other stays, with its message
  */
 export function putInPlace(html, asked, only = null, isAbout = () => true, prepare = () => {}) {

@@ -33,12 +33,12 @@ test('a whole shot is made from nothing by pointer', async () => {
   await go(page, 'frame');
   const jog = (axis, name) => page.locator('.jog-axis', { hasText: axis }).getByRole('button', { name });
   for (let presses = 0; presses < 4; presses++) await jog('slide', /50 mm forward/).click();
-  await jog('pan', /5 ° back/).click();
+  await jog('pan', /5° back/).click();
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[0].value === '300' && document.querySelectorAll('.jog-steps input')[1].value === '-15');
   await page.locator('.finder-tag').getByText('by hand').waitFor();
   await answered(page, () => page.getByRole('button', { name: 'Set A here' }).click());
   await jog('slide', /50 mm forward/).click();
-  await jog('tilt', /0\.1 ° forward/).click();
+  await jog('tilt', /0\.1° forward/).click();
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[2].value === '0.1');
   await answered(page, () => page.getByRole('button', { name: 'Set B here' }).click());
   let plan = await planOf(page);

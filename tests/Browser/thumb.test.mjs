@@ -13,7 +13,7 @@ test('on a phone a thumb scrubs, jogs, reads the findings and starts the run', a
   assert.equal(Number(await photo.textContent()), before + 1);
 
   await tab(/^Frame/);
-  await page.locator('.jog-axis', { hasText: 'pan' }).getByRole('button', { name: /5 ° forward/ }).tap();
+  await page.locator('.jog-axis', { hasText: 'pan' }).getByRole('button', { name: /5° forward/ }).tap();
   await page.locator('.finder-tag').getByText('by hand').waitFor();
   const [seen, wheel] = [await page.locator('.finder-frame').boundingBox(), await page.locator('#jog').boundingBox()];
   assert.ok(seen.y >= 0 && wheel.y + wheel.height <= 844 - 52, 'what the rig sees and what moves it are on one screen');

@@ -10,7 +10,7 @@ use App\Models\Shot;
 final class SettingsTest extends PageTestCase
 {
     private const USUAL = [
-        'rig_unit' => 'mm', 'distance_unit' => 'm', 'temperature_unit' => '°C', 'clock' => '24', 'dates' => 'dmy', 'rate' => '', 'starter' => 'slide-pan-tilt',
+        'rig_unit' => 'mm', 'distance_unit' => 'm', 'temperature_unit' => '°C', 'clock' => '24', 'dates' => 'dmy', 'week' => '1', 'rate' => '', 'starter' => 'slide-pan-tilt',
         'keys' => 'on', 'look_by_time' => 'no', 'setup_minutes' => '30', 'teardown_minutes' => '15',
     ];
 
@@ -31,6 +31,9 @@ final class SettingsTest extends PageTestCase
     {
         $this->set(['dates' => 'mdy']);
         $this->get('/shoots/' . self::shoot()->id)->assertSee('Tuesday March 23, 2027');
+        $this->set(['week' => '7']);
+        $this->travelTo('2027-03-20 09:00');
+        $this->get('/')->assertSeeInOrder(['March 2027', 'Sun', 'Mon', 'Sat']);
     }
 
     public function testANewShotBeginsWithWhatIsSet(): void

@@ -1,6 +1,6 @@
 import { registerKind, send as queue, waiting, dropPreviews } from '../outbox.js';
 import { putInPlace, touches } from '../parts.js';
-import { markTabs } from './views.js';
+import { takeMarks } from './views.js';
 
 export { dropPreviews, waiting };
 
@@ -32,7 +32,7 @@ function show(entry, { ok, status, text }) {
     const data = text.match(numbers)?.[1];
     // What another page asked was asked before anything was typed on this one.
     const asked = entry.left ? 0 : entry.asked;
-    putInPlace(text.replace(numbers, ''), asked, null, () => true, markTabs);
+    putInPlace(text.replace(numbers, ''), asked, null, () => true, takeMarks);
     document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview: entry.preview ?? false, fields: entry.fields ?? [], entry, asked, data: data && JSON.parse(data) } }));
     return;
   }

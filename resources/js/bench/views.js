@@ -54,12 +54,23 @@ export function showView(name, { address = 'push', scroll = true } = {}) {
   listeners.forEach((listener) => listener(name));
 }
 
-/** @param {ParentNode} within the page, or what is about to come into it */
-export function markTabs(within = document) {
-  within.querySelectorAll('#tabs a').forEach((tab) => {
+function markTabs() {
+  document.querySelectorAll('#tabs a').forEach((tab) => {
     if (tab.dataset.toView === viewInFront()) tab.setAttribute('aria-current', 'page');
     else tab.removeAttribute('aria-current');
   });
+}
+
+/** The views' marks are written into the tabs that stand there: one that is being pressed is not taken away from under the finger. */
+export function takeMarks(content) {
+  content.querySelectorAll('#tabs a').forEach((told) => {
+    const tab = document.querySelector(`#tabs a[data-to-view=${told.dataset.toView}]`);
+    if (!tab || tab.dataset.mark === told.dataset.mark) return;
+    tab.dataset.mark = told.dataset.mark;
+    tab.title = told.title;
+    tab.querySelector('.tab-told').textContent = told.querySelector('.tab-told').textContent;
+  });
+  content.getElementById('tabs')?.remove();
 }
 
 /** Brings what stands in another view, or is folded away, to where it can be seen and have the focus. */

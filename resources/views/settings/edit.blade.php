@@ -10,7 +10,7 @@
             number may always be typed with its unit, such as 12 in.</p></header>
         <form method="post" action="{{ route('settings.update') }}">@csrf @method('put')
             <section class="panel" aria-labelledby="units-title"><header class="panel-head"><h2 id="units-title">Units, clock and dates</h2></header>
-                <div class="grid-fields">@foreach (['rig_unit', 'distance_unit', 'temperature_unit', 'clock', 'dates'] as $name)<x-field
+                <div class="grid-fields">@foreach (['rig_unit', 'distance_unit', 'temperature_unit', 'clock', 'dates', 'week'] as $name)<x-field
                     :id="'s-' . $name" :label="Settings::LABELS[$name]" :name="$name" :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])"
                     :problem="$message($name)" />@endforeach</div></section>
             <section class="panel" aria-labelledby="new-title"><header class="panel-head"><h2 id="new-title">A new shot begins with</h2></header>

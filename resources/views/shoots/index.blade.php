@@ -81,6 +81,13 @@
                     @endforeach
                     <button class="button is-strong"><x-icon name="plus" /><span class="text">Create shoot</span></button>
                 </form>
+                @php [$month, $byDay] = [$page->month($settings), $page->byDay()]; @endphp
+                <section class="panel month" aria-labelledby="month-title"><header class="panel-head"><h2 id="month-title">{{ $month->name() }}</h2></header>
+                    <table><thead><tr>@foreach ($month->days() as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
+                    <tbody>@foreach ($month->weeks() as $week)<tr>@foreach ($week as $date)<td>@if (isset($byDay[$date ?? '-']))<a
+                        href="{{ route('shoots.show', $byDay[$date]) }}" aria-label="Shoot on {{ $settings->date($byDay[$date]->shoot_date) }}"
+                        title="{{ $byDay[$date]->name }}">{{ (int) substr($date, 8) }}</a>@elseif ($date !== null){{ (int) substr($date, 8) }}@endif</td>@endforeach</tr>@endforeach</tbody>
+                    </table></section>
                 @php $runs = $page->lastRuns(); @endphp
                 @if ($runs->isNotEmpty())
                 <section class="panel" aria-labelledby="runs-title"><header class="panel-head"><h2 id="runs-title">Last dry runs</h2></header>

@@ -7,7 +7,8 @@
     @foreach (ShotView::cases() as $each)
         @foreach ($each->among($page->report->findings) as $finding)
             @php $remedies = $page->remediesOf($finding); @endphp
-            <article class="finding panel is-beside" data-of-view="{{ $each->value }}" data-severity="{{ $finding->severity->value }}"
+            <article @class(['finding panel is-beside', 'is-further' => $loop->index > 0]) data-of-view="{{ $each->value }}"
+                data-severity="{{ $finding->severity->value }}"
                 data-finding="{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
                 <h3><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert',
                     Severity::Know => 'info' }" /> {{ $finding->title }}</h3>

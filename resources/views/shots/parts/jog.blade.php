@@ -7,16 +7,16 @@
                 :data-axis="index % 3"></i><b x-text="axis.id"></b></label>
             <span class="jog-steps">
                 <button type="button" class="button" @click="jogBy(index, -1, true)"
-                    :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' back'">«</button>
+                    :aria-label="axis.id + ' ' + axis.coarse_text + ' back'">«</button>
                 <button type="button" class="button" @click="jogBy(index, -1, false)"
-                    :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' back'">‹</button>
+                    :aria-label="axis.id + ' ' + axis.fine_text + ' back'">‹</button>
                 <span class="entry"><input type="text" inputmode="decimal" autocomplete="off" style="--width: 7ch"
                     :aria-label="axis.id + ' stands at'" :value="jogAt(axis.id)" @change="jogTo(axis.id, $event.target.value)"><span class="unit"
                     x-text="axis.unit"></span></span>
                 <button type="button" class="button" @click="jogBy(index, 1, false)"
-                    :aria-label="axis.id + ' ' + axis.fine + ' ' + axis.unit + ' forward'">›</button>
+                    :aria-label="axis.id + ' ' + axis.fine_text + ' forward'">›</button>
                 <button type="button" class="button" @click="jogBy(index, 1, true)"
-                    :aria-label="axis.id + ' ' + axis.coarse + ' ' + axis.unit + ' forward'">»</button>
+                    :aria-label="axis.id + ' ' + axis.coarse_text + ' forward'">»</button>
             </span></div></template>
         <label class="jog-of-frame"><input type="checkbox" x-model="stepsOfFrame"> Steps of 1 % and 10 % of the frame</label>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
