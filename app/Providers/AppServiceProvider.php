@@ -11,6 +11,7 @@ use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
@@ -32,6 +33,8 @@ final class AppServiceProvider extends ServiceProvider
         View::composer(['shoots.*', 'shots.*', 'settings.*', 'components.layout'], static function (ViewPage $view): void {
             $view->with('settings', app(Settings::class));
         });
+        // Views are indented for whoever reads them; a slow line need not carry it.
+        Blade::prepareStringsForCompilationUsing(static fn (string $view): string => (string) preg_replace('/^[ \t]+/m', '', $view));
         Auth::resolveUsersUsing(static fn (): ?Authenticatable => null);
         Gate::guessPolicyNamesUsing(static fn (): string => OwnersPolicy::class);
         Session::extend('lazy', static function (Application $app): LazySessions {

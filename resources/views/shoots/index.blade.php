@@ -86,7 +86,9 @@
                     <table><thead><tr>@foreach ($month->days() as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
                     <tbody>@foreach ($month->weeks() as $week)<tr>@foreach ($week as $date)<td>@if (isset($byDay[$date ?? '-']))<a
                         href="{{ route('shoots.show', $byDay[$date]) }}" aria-label="Shoot on {{ $settings->date($byDay[$date]->shoot_date) }}"
-                        title="{{ $byDay[$date]->name }}">{{ (int) substr($date, 8) }}</a>@elseif ($date !== null){{ (int) substr($date, 8) }}@endif</td>@endforeach</tr>@endforeach</tbody>
+                        title="{{ $byDay[$date]->name }}">{{ (int) substr($date, 8) }}</a>@elseif ($date !== null){{ (int) substr($date, 8)
+                        }}@endif</td>@endforeach
+                        </tr>@endforeach</tbody>
                     </table></section>
                 @php $runs = $page->lastRuns(); @endphp
                 @if ($runs->isNotEmpty())
