@@ -5,28 +5,39 @@
  * @param {string} html
  * @param {number} asked when the question left, by `touches`
  * @param {?string} only the id of the one part wanted of a whole page
- * @param {(content: DocumentFragment) => void} prepare takes out what is not put in place as a part
+ * @param {{prepare?: (content: DocumentFragment) => void, later?: Map<string, () => void>}} how prepare takes out what is not put in place as a part; later
+ *     takes what is not to be seen now
  * @param {(field: Element) => boolean} isAbout whether the question was about a field: what was refused in any other stays, with its message
  */
-export function putInPlace(html, asked, only = null, isAbout = () => true, prepare = () => {}) {
+export function putInPlace(html, asked, only = null, isAbout = () => true, { prepare = () => {}, later = null } = {}) {
   const template = document.createElement('template');
   template.innerHTML = html;
   prepare(template.content);
   const parts = only === null ? [...template.content.children] : [template.content.getElementById(only)].filter(Boolean);
   for (const part of parts) {
     const old = document.getElementById(part.id);
+    later?.delete(part.id);
     if (!old || old.isEqualNode(part)) continue;
-    // What was folded out stays so when its part is drawn again.
-    old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${CSS.escape(id)}`)?.setAttribute('open', ''));
-    // What was not there before was just asked for: it is open to be filled in.
-    part.querySelectorAll('details.fold[id]').forEach((fold) => { if (!document.getElementById(fold.id)) fold.open = true; });
-    const kept = typedSince(old, asked, isAbout);
-    const stood = standingIn(old);
-    old.replaceWith(part);
-    window.htmx?.process(part);
-    kept.forEach(putBack);
-    if (stood) standAgain(part, stood);
+    if (later && old.matches('section') && old.getClientRects().length === 0) {
+      later.set(part.id, () => replace(document.getElementById(part.id), part, asked, isAbout));
+      continue;
+    }
+    replace(old, part, asked, isAbout);
   }
+}
+
+function replace(old, part, asked, isAbout) {
+  if (!old) return;
+  // What was folded out stays so when its part is drawn again.
+  old.querySelectorAll('details[open][id]').forEach(({ id }) => part.querySelector(`#${CSS.escape(id)}`)?.setAttribute('open', ''));
+  // What was not there before was just asked for: it is open to be filled in.
+  part.querySelectorAll('details.fold[id]').forEach((fold) => { if (!document.getElementById(fold.id)) fold.open = true; });
+  const kept = typedSince(old, asked, isAbout);
+  const stood = standingIn(old);
+  old.replaceWith(part);
+  window.htmx?.process(part);
+  kept.forEach(putBack);
+  if (stood) standAgain(part, stood);
 }
 
 const reachable = (part) => [...part.querySelectorAll('a[href], button:not([disabled]), input:not([type=hidden]), select, textarea, summary')]

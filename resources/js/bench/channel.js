@@ -1,11 +1,14 @@
 import { registerKind, send as queue, waiting, dropPreviews } from '../outbox.js';
 import { putInPlace, touches } from '../parts.js';
-import { takeMarks } from './views.js';
+import { onView, takeMarks } from './views.js';
 
 export { dropPreviews, waiting };
 
 /** The numbers stand last in an answer, and are the most of it: the browser need not read them as a part of the page. */
 const numbers = /<script id="shot-data"[^>]*>([^]*?)<\/script>/;
+
+/** Parts of what is only looked at that are not to be seen, by their id. */
+const later = new Map();
 
 const here = () => document.getElementById('shot')?.dataset.shot ?? null;
 
@@ -32,7 +35,9 @@ function show(entry, { ok, status, text }) {
     const data = text.match(numbers)?.[1];
     // What another page asked was asked before anything was typed on this one.
     const asked = entry.left ? 0 : entry.asked;
-    putInPlace(text.replace(numbers, ''), asked, null, () => true, takeMarks);
+    // While something is only looked at, as all through a drag, what stands in another view waits until that comes to the front.
+    if (!entry.preview) later.clear();
+    putInPlace(text.replace(numbers, ''), asked, null, () => true, { prepare: takeMarks, later: entry.preview ? later : null });
     document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview: entry.preview ?? false, fields: entry.fields ?? [], entry, asked, data: data && JSON.parse(data) } }));
     return;
   }
@@ -73,6 +78,10 @@ export function drafts() {
 
 /** Forms that are told what changed, instead of leaving the page. */
 export function listen() {
+  onView(() => {
+    later.forEach((put) => put());
+    later.clear();
+  });
   registerKind('shot', { headers: { 'HX-Request': 'true', Accept: 'text/html' }, take: show });
   document.addEventListener('submit', (event) => {
     const form = event.target.closest('form[data-live]');

@@ -146,7 +146,7 @@
                         'start' => ['Start', $figures->start, '24ch', ''],
                         'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'],
                         'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
-                        'on_site' => ['On site', $one->onSite(), '9ch', ''],
+                        'on_site' => ['On site', $one->onSite(), '11ch', ''],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
                         <x-field :id="'stay-' . $shot->id . '-' . $field" :label="$label" :name="$field" :width="$fieldWidth" :unit="$unit"
                             :is-text="in_array($field, ['start', 'on_site'], true)" :value="$message($shot->id, $field) ? \App\Http\Typed::before($field,
