@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Setting;
+use App\Pages\Settings;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -13,12 +14,14 @@ use Illuminate\Support\Facades\DB;
 final class ChangeSettings
 {
     /**
-     * @param array<string, string> $values by name
+     * @param callable(array<string, string>): array<string, string> $read what is to be set, from what is, by name
      */
-    public function __invoke(array $values): void
+    public function __invoke(callable $read): void
     {
-        DB::connection()->transaction(static function () use ($values): void {
-            foreach ($values as $name => $value) {
+        DB::connection()->transaction(static function () use ($read): void {
+            // One form at a time: what it read stays so until it has written.
+            DB::connection()->statement('lock table settings in exclusive mode');
+            foreach ($read(Settings::kept()->texts()) as $name => $value) {
                 Setting::query()->updateOrCreate(['name' => $name], ['value' => $value]);
             }
         });

@@ -124,6 +124,9 @@ final readonly class Settings
         foreach (array_keys(self::MINUTES) as $name) {
             $texts[$name] = (string) $this->minutes($name);
         }
+        foreach (array_keys(Limits::FIELDS) as $name) {
+            $texts["limit_{$name}"] = $this->limits()[$name] ?? '';
+        }
 
         return $texts;
     }

@@ -109,11 +109,28 @@ final readonly class ShootPage
     }
 
     /**
-     * @return list<ClashMending> what ends a clash, with the kit there is
+     * What ends a clash, with the kit there is, as buttons.
+     *
+     * @return list<array{label: string, action: string, method: string, fields: array<string, int|float|string>}>
      */
     public function mending(Clash $clash): array
     {
-        return ClashMending::of($clash, array_values(KitItem::query()->orderBy('id')->get()->map(static fn (KitItem $item): Piece => $item->piece())->all()));
+        $items = KitItem::query()->orderBy('id')->get();
+        $pieces = array_values($items->map(static fn (KitItem $item): Piece => $item->piece())->all());
+        $buttons = [];
+        foreach (ClashMending::of($clash, $pieces) as $mending) {
+            $shot = $this->shots[$mending->shot]->shot ?? throw new \LogicException('A clash of a shot that is not here.');
+            $seen = ['revision' => (int) $shot->current_revision_id];
+            $buttons[] = $mending->to !== null && $this->line !== null
+                ? ['label' => $mending->label, 'action' => $shot->at('shots.stay'), 'method' => 'put', 'fields' => [
+                    'to_s' => $this->line->secondsOf($mending->to), ...$seen,
+                ]]
+                : ['label' => $mending->label, 'action' => $shot->at('shots.kit'), 'method' => 'post', 'fields' => [
+                    'item' => (int) $items->firstWhere('name', $mending->piece)?->id, 'count' => '1', ...$seen,
+                ]];
+        }
+
+        return $buttons;
     }
 
     /**

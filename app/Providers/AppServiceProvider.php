@@ -33,8 +33,8 @@ final class AppServiceProvider extends ServiceProvider
         View::composer(['shoots.*', 'shots.*', 'settings.*', 'components.layout'], static function (ViewPage $view): void {
             $view->with('settings', app(Settings::class));
         });
-        // Views are indented for whoever reads them; a slow line need not carry it.
-        Blade::prepareStringsForCompilationUsing(static fn (string $view): string => (string) preg_replace('/^[ \t]+/m', '', $view));
+        // Views are indented for whoever reads them; a slow line need not carry it. One space stays: PHP takes the line's end before it.
+        Blade::prepareStringsForCompilationUsing(static fn (string $view): string => (string) preg_replace('/^[ \t]+/m', ' ', $view));
         Auth::resolveUsersUsing(static fn (): ?Authenticatable => null);
         Gate::guessPolicyNamesUsing(static fn (): string => OwnersPolicy::class);
         Session::extend('lazy', static function (Application $app): LazySessions {

@@ -125,7 +125,9 @@ export function listenToForms() {
     const hasFile = [...form.elements].some((field) => field.type === 'file' && field.files.length > 0);
     const entry = hasFile ? { body: new FormData(form, event.submitter), values: [] } : { values: texts(form, event.submitter) };
     // Until it is answered it cannot be sent twice, nor typed into what is under way.
-    const sent = { kind: 'form', url: form.action, ...entry, key, page: window.location.pathname, asked: touches() };
+    // A button may send its form elsewhere.
+    const url = event.submitter?.hasAttribute('formaction') ? event.submitter.formAction : form.action;
+    const sent = { kind: 'form', url, ...entry, key, page: window.location.pathname, asked: touches() };
     open.set(key, form);
     form.setAttribute('inert', '');
     send(sent);

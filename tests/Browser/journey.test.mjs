@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { test } from 'node:test';
+import { newShoot } from '../requests.mjs';
 import { browser, go, makeShot, openAllPhotos, openDemo, tabTo, type, valueBecomes, verdictIs } from './support.mjs';
 
 const view = browser();
@@ -129,6 +130,14 @@ test('shots are renamed, copied, deleted and brought back', async () => {
   assert.equal(await renamed.count(), 0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await renamed.waitFor();
+  // A copy goes to another shoot, and this one stays.
+  const other = await newShoot('Where copies go');
+  await page.reload();
+  await renamed.getByText('To another shoot').click();
+  await renamed.getByLabel('Shoot', { exact: true }).selectOption({ value: String(other) });
+  await renamed.getByRole('button', { name: 'Copy shot there' }).click();
+  await page.getByText('Handled (copy)').first().waitFor();
+  assert.match(page.url(), new RegExp(`/shoots/${other}/shots/`));
 });
 
 test('a plan file is saved and opened again; a broken one is refused by name', async () => {

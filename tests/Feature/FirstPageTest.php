@@ -68,6 +68,7 @@ final class FirstPageTest extends PageTestCase
         self::assertSame(2, $to->shots()->count());
         $this->get("/shoots/{$from->id}/shots/{$shot->id}")->assertNotFound();
         $this->put($moved->path() . '/shoot', ['shoot_id' => 999_999])->assertSessionHasErrors("to-shoot.{$moved->id}.shoot_id");
+        $this->post($moved->path() . '/copies', ['shoot_id' => 999_999])->assertSessionHasErrors("to-shoot.{$moved->id}.shoot_id");
     }
 
     public function testAShotHasSixViewsWithAnAddressEach(): void

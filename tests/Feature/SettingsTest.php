@@ -38,13 +38,13 @@ final class SettingsTest extends PageTestCase
 
     public function testANewShotBeginsWithWhatIsSet(): void
     {
-        $this->set(['rate' => '30', 'setup_minutes' => '45', 'limit' => ['clip_s' => '8']]);
+        $this->set(['rate' => '30', 'setup_minutes' => '45', 'limit_clip_s' => '8']);
         $this->post('/shoots/' . self::shoot()->id . '/shots', ['title' => 'Ebb', 'starter' => 'pan-tilt', 'recipe' => ''])->assertRedirect();
         $shot = Shot::query()->latest('id')->firstOrFail();
         $plan = self::planOf($shot);
         self::assertSame([30.0, 8.0, 45], [$plan->timing->framesPerSecond, $plan->thresholds->clipSeconds, $shot->setup_minutes]);
         // Emptied, it is the usual again.
-        $this->set(['limit' => ['clip_s' => '']]);
+        $this->set(['limit_clip_s' => '']);
         self::assertSame('', Setting::query()->findOrFail('limit_clip_s')->value);
     }
 
@@ -59,11 +59,21 @@ final class SettingsTest extends PageTestCase
 
     public function testWhatCannotBeIsToldByItsFieldAndNothingOfItIsKept(): void
     {
-        $this->put('/settings', ['setup_minutes' => 'long', 'rig_unit' => 'cm', 'limit' => ['clip_s' => '-3']] + self::USUAL)
-            ->assertSessionHasErrors(['settings.setup_minutes', 'settings.limit.clip_s']);
+        $this->put('/settings', ['setup_minutes' => 'long', 'rig_unit' => 'cm', 'limit_clip_s' => '-3'] + self::USUAL)
+            ->assertSessionHasErrors(['settings.setup_minutes', 'settings.limit_clip_s']);
         $this->put('/settings', ['rig_unit' => 'furlongs'] + self::USUAL)->assertSessionHasErrors('settings.rig_unit');
         self::assertSame(0, Setting::query()->count());
         $this->get('/settings')->assertOk()->assertSee('Save settings');
+    }
+
+    public function testTwoWindowsDoNotUndoEachOthersSettings(): void
+    {
+        $this->set(['rig_unit' => 'cm']);
+        // This window still shows millimetres, and changes the clock alone.
+        $this->set(['clock' => '12', 'was' => self::USUAL]);
+        self::assertSame(['cm', '12'], [Setting::query()->findOrFail('rig_unit')->value, Setting::query()->findOrFail('clock')->value]);
+        $this->put('/settings', ['rig_unit' => 'in', 'was' => self::USUAL] + self::USUAL)->assertSessionHasErrors('settings.rig_unit');
+        self::assertSame('cm', Setting::query()->findOrFail('rig_unit')->value);
     }
 
     /**

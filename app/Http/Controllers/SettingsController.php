@@ -21,7 +21,7 @@ final class SettingsController
 
     public function update(SettingsForm $form, ChangeSettings $change): RedirectResponse
     {
-        $form->taken(static fn () => $change($form->values()));
+        $form->taken(static fn () => $change($form->values(...)));
 
         return redirect()->route('settings.edit')->with('notice', 'Saved.');
     }

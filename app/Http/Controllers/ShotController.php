@@ -106,7 +106,12 @@ final class ShotController
         $pinned = $shot->pinned();
         $plan = $pinned->plan;
         $title = mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(' (copy)')) . ' (copy)';
-        $copy = $createShot($form->has('shoot_id') ? $form->target() : $shot->shoot, $plan->withTitle($title), "copied from {$plan->title}", $pinned->pins);
+        $copy = $form->taken(static fn (): Shot => $createShot(
+            $form->has('shoot_id') ? $form->target() : $shot->shoot,
+            $plan->withTitle($title),
+            "copied from {$plan->title}",
+            $pinned->pins,
+        ));
 
         return redirect($copy->path());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\SeenValues;
 use App\Pages\Limits;
 use App\Pages\Settings;
 use App\Pages\StarterPlans;
@@ -29,37 +30,43 @@ final class SettingsForm extends Form
     }
 
     /**
+     * What is set, where another window may have set other things meanwhile.
+     *
+     * @param array<string, string> $kept by name
+     *
      * @return array<string, string> by name
      *
      * @throws InvalidInput by field
+     * @throws \App\Exceptions\FieldsChangedElsewhere by field
      */
-    public function values(): array
+    public function values(array $kept): array
     {
+        $merged = SeenValues::merged($this, $kept);
         $values = $problems = [];
         foreach (Settings::CHOICES as $name => $choices) {
-            $chosen = $this->text($name);
+            $chosen = $merged[$name];
             if (!isset($choices[$chosen])) {
                 $problems[] = new Problem("/{$name}", 'Choose one of these.');
             }
             $values[$name] = $chosen;
         }
         foreach (array_keys(Settings::MINUTES) as $name) {
-            $minutes = filter_var($this->text($name), FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::MOST_MINUTES]]);
+            $minutes = filter_var($merged[$name], FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::MOST_MINUTES]]);
             if ($minutes === false) {
                 $problems[] = new Problem("/{$name}", sprintf('Enter whole minutes from 0 to %d.', self::MOST_MINUTES));
             }
-            $values[$name] = $this->text($name);
+            $values[$name] = $merged[$name];
         }
         $limits = [];
         foreach (array_keys(Limits::FIELDS) as $name) {
-            $limits[$name] = $this->text("limit.{$name}");
+            $limits[$name] = $merged["limit_{$name}"];
         }
         try {
             $told = array_filter($limits, static fn (string $text): bool => $text !== '');
             TypedPlan::change(StarterPlans::named(StarterPlans::first()), $told === [] ? [] : ['thresholds' => $told]);
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
-                $problems[] = new Problem(str_replace('/thresholds/', '/limit.', $problem->pointer), $problem->message);
+                $problems[] = new Problem(str_replace('/thresholds/', '/limit_', $problem->pointer), $problem->message);
             }
         }
         if ($problems !== []) {

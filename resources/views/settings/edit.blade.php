@@ -8,7 +8,7 @@
         <header class="page-head"><h1>Settings</h1>
         <p class="quiet">How you read and type things, and what a new shot begins with. Plans keep millimetres, metres and 24 hours whatever you choose; a
             number may always be typed with its unit, such as 12 in.</p></header>
-        <form method="post" action="{{ route('settings.update') }}">@csrf @method('put')
+        <form method="post" action="{{ route('settings.update') }}">@csrf @method('put')<x-was :of="$texts" />
             <section class="panel" aria-labelledby="units-title"><header class="panel-head"><h2 id="units-title">Units, clock and dates</h2></header>
                 <div class="grid-fields">@foreach (['rig_unit', 'distance_unit', 'temperature_unit', 'clock', 'dates', 'week'] as $name)<x-field
                     :id="'s-' . $name" :label="Settings::LABELS[$name]" :name="$name" :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])"
@@ -18,10 +18,11 @@
                     :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])" :problem="$message($name)" />@endforeach
                 @foreach (['setup_minutes' => 'Setting up', 'teardown_minutes' => 'Packing'] as $name => $label)<x-field :id="'s-' . $name" :label="$label"
                     :name="$name" width="4ch" unit="min" :value="old($name, $texts[$name])" :problem="$message($name)" />@endforeach</div>
-                <x-fold id="limits" title="Warning limits" says="an empty one is the usual" :is-open="$errors->hasAny(['settings.limit.*'])">
+                <x-fold id="limits" title="Warning limits" says="an empty one is the usual"
+                    :is-open="collect($errors->keys())->contains(fn ($key) => str_starts_with($key, 'settings.limit_'))">
                     <div class="grid-fields">@foreach (App\Pages\Limits::FIELDS as $field => [$label, $unit])<x-field :id="'s-limit-' . $field" :label="$label"
-                        :name="'limit[' . $field . ']'" width="4ch" :unit="$unit" :value="old('limit.' . $field, $settings->limits()[$field] ?? '')"
-                        :problem="$message('limit.' . $field)" />@endforeach</div></x-fold></section>
+                        :name="'limit_' . $field" width="4ch" :unit="$unit" :value="old('limit_' . $field, $texts['limit_' . $field])"
+                        :problem="$message('limit_' . $field)" />@endforeach</div></x-fold></section>
             <section class="panel" aria-labelledby="hands-title"><header class="panel-head"><h2 id="hands-title">Keys and look</h2></header>
                 <div class="grid-fields">@foreach (['keys', 'look_by_time'] as $name)<x-field :id="'s-' . $name" :label="Settings::LABELS[$name]" :name="$name"
                     :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])" :problem="$message($name)" />@endforeach</div></section>

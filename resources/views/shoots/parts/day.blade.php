@@ -87,13 +87,7 @@
             /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for
             {{ PlainText::duration($clash->seconds) }}.</span>
             <span class="clash-acts">@foreach ($page->mending($clash) as $mend)
-                @php
-                    $shotOf = $page->shots[$mend->shot]->shot;
-                    $piece = $mend->piece === null ? null : App\Models\KitItem::query()->where('name', $mend->piece)->value('id');
-                    $fields = $piece === null ? ['to_s' => $line->secondsOf($mend->to)] : ['item' => $piece, 'count' => '1'];
-                @endphp
-                <x-act :action="$shotOf->at($piece === null ? 'shots.stay' : 'shots.kit')" :method="$piece === null ? 'put' : 'post'"
-                    :fields="$fields + ['revision' => $shotOf->current_revision_id]">{{ $mend->label }}</x-act>
+                <x-act :action="$mend['action']" :method="$mend['method']" :fields="$mend['fields']">{{ $mend['label'] }}</x-act>
             @endforeach</span></p>
     @endforeach
     <ol class="shots">
