@@ -14,11 +14,13 @@ export function putInPlace(html, asked, only = null, isAbout = () => true, { pre
   template.innerHTML = html;
   prepare(template.content);
   const parts = only === null ? [...template.content.children] : [template.content.getElementById(only)].filter(Boolean);
+  // Asked of all before the first is replaced: between two changes, the page's styles would be worked out anew for each answer.
+  const unseen = new Set(later ? parts.filter(({ id }) => document.getElementById(id)?.matches('section') && !document.getElementById(id).checkVisibility()) : []);
   for (const part of parts) {
     const old = document.getElementById(part.id);
     later?.delete(part.id);
     if (!old || old.isEqualNode(part)) continue;
-    if (later && old.matches('section') && old.getClientRects().length === 0) {
+    if (unseen.has(part)) {
       later.set(part.id, () => replace(document.getElementById(part.id), part, asked, isAbout));
       continue;
     }

@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { send, dropPreviews, waiting } from './channel.js';
 import { createChart } from './chart.js';
+import { readColumns } from './columns.js';
 import { createFinder } from './finder.js';
 import { fields } from './fields.js';
 import { jog } from './jog.js';
@@ -12,34 +13,8 @@ import { followTwins } from './twins.js';
 import { showView, viewInFront } from './views.js';
 import { whatIf } from './whatif.js';
 
-/**
- * Columns come as whole numbers of a scale's parts: one for every photo, or steps from photo to photo (a pair for a step and how often it
- * comes in a row), or as others added up.
- */
-const summed = (parts, plus, photos) => Array.from({ length: photos }, (_, n) => parts.reduce((sum, [values, times]) => {
-  const value = Array.isArray(values) ? values[n] : values;
-  return sum === null || value === null ? null : sum + times * value;
-}, plus));
-
-const unpacked = (data) => {
-  const whole = {};
-  for (const [name, column] of Object.entries(data.columns)) {
-    if (typeof column === 'number') whole[name] = column;
-    else if (column.of) whole[name] = summed(Object.entries(column.of).map(([other, times]) => [whole[other], times]), column.plus, data.photos);
-    else {
-      const values = [];
-      let sum = 0;
-      for (const run of column.s) {
-        const [step, times] = Array.isArray(run) ? run : [run, 1];
-        for (let time = 0; time < times; time++) values.push(step === null ? null : (sum += step));
-      }
-      whole[name] = values;
-    }
-  }
-  const read = (value) => (value === null ? null : value / data.scale);
-  const always = JSON.parse(document.getElementById('always-drawn').textContent);
-  return { ...always, ...data, columns: Object.fromEntries(Object.entries(whole).map(([name, column]) => [name, Array.isArray(column) ? column.map(read) : read(column)])) };
-};
+/** What is drawn of the shot however it is edited stands on the page once. */
+const unpacked = (data) => ({ ...JSON.parse(document.getElementById('always-drawn').textContent), ...data, columns: readColumns(data) });
 
 /** Where a photo is seen; from the others, a link to one leads to Time. */
 const photoViews = ['frame', 'time', 'light'];

@@ -1,14 +1,28 @@
-import { registerKind, send as queue, waiting, dropPreviews } from '../outbox.js';
+import { registerKind, send as queue, waiting, dropPreviews as dropQueued } from '../outbox.js';
 import { putInPlace, touches } from '../parts.js';
 import { onView, takeMarks } from './views.js';
 
-export { dropPreviews, waiting };
+export { waiting };
 
 /** The numbers stand last in an answer, and are the most of it: the browser need not read them as a part of the page. */
 const numbers = /<script id="shot-data"[^>]*>([^]*?)<\/script>/;
 
 /** Parts of what is only looked at that are not to be seen, by their id. */
 const later = new Map();
+
+/** Says what the last answer brought, where that waits for a frame. */
+let untold = null;
+const tellNow = () => {
+  const tell = untold;
+  untold = null;
+  tell?.();
+};
+
+/** What was only to be looked at is not asked any more, and what is on the page is all of one answer. */
+export function dropPreviews() {
+  dropQueued();
+  tellNow();
+}
 
 const here = () => document.getElementById('shot')?.dataset.shot ?? null;
 
@@ -38,7 +52,11 @@ function show(entry, { ok, status, text }) {
     // While something is only looked at, as all through a drag, what stands in another view waits until that comes to the front.
     if (!entry.preview) later.clear();
     putInPlace(text.replace(numbers, ''), asked, null, () => true, { prepare: takeMarks, later: entry.preview ? later : null });
-    document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview: entry.preview ?? false, fields: entry.fields ?? [], entry, asked, data: data && JSON.parse(data) } }));
+    const tell = () => document.body.dispatchEvent(new CustomEvent('shot-answered', { detail: { ok, status, preview: entry.preview ?? false, fields: entry.fields ?? [], entry, asked, data: data && JSON.parse(data) } }));
+    untold = entry.preview ? tell : null;
+    // What is dragged must not stand still for an answer: the parts are drawn in one frame, the chart in the next.
+    if (entry.preview) requestAnimationFrame(() => setTimeout(tellNow));
+    else tell();
     return;
   }
   const trouble = document.getElementById('trouble');

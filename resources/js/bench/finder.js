@@ -11,14 +11,16 @@ import { scene, sceneColours } from './scene.js';
 export function createFinder(canvas, look, { onDrag, onLet } = {}) {
   const context = canvas.getContext('2d');
   let lens = null;
-  let things = [];
+  let columns = {};
+  let things = null;
   let dirty = false;
-  let width = 320;
-  let height = 214;
+  let width = 0;
+  let height = 0;
 
   const measure = () => {
     const ratio = window.devicePixelRatio || 1;
-    width = Math.max(1, canvas.parentElement.clientWidth);
+    width = canvas.parentElement.clientWidth;
+    if (width === 0) return;
     height = Math.round((width * (lens?.half_height ?? 2)) / (lens?.half_width ?? 3));
     canvas.width = Math.round(width * ratio);
     canvas.height = Math.round(height * ratio);
@@ -55,8 +57,19 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     dirty = true;
     requestAnimationFrame(() => {
       dirty = false;
-      if (lens) render(look());
+      // What stands in a view that is not in front has no width, and is drawn when it has.
+      if (lens && width > 0) render(look());
     });
+  };
+
+  /** The scene, laid out before where the move looks on the whole. */
+  const laidOut = () => {
+    const middle = (name) => {
+      const values = [].concat(columns[name]);
+      return (values[0] + values.at(-1)) / 2;
+    };
+    things ??= scene(lens, lens.subject_pan_deg ?? middle('pose:yaw'), middle('pose:x'));
+    return things;
   };
 
   /** Where a point falls on the canvas, in its pixels; null behind the camera. */
@@ -110,7 +123,7 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
   };
 
   const drawThings = (project, colours, moved, outlineOnly) => {
-    for (const thing of things) {
+    for (const thing of laidOut()) {
       const points = thing.speed ? thing.points.map((point) => ({ ...point, x: point.x + moved })) : thing.points;
       trace(points, project, thing.closed);
       if (!outlineOnly && thing.closed) {
@@ -202,10 +215,10 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
 
   /** Where something is in the frame, in words; empty where it is outside. */
   const placed = (points, project) => {
-    const seen = points.map(project).filter((place) => place && place[0] >= 0 && place[0] <= width && place[1] >= 0 && place[1] <= height);
+    const seen = points.map(project).filter((place) => place && Math.abs(place[0]) <= 1 && Math.abs(place[1]) <= 1);
     if (seen.length === 0) return '';
-    const middle = seen.reduce((sum, [across]) => sum + across, 0) / seen.length / width;
-    return middle < 0.4 ? 'left of the middle' : middle > 0.6 ? 'right of the middle' : 'in the middle';
+    const middle = seen.reduce((sum, [across]) => sum + across, 0) / seen.length;
+    return middle < -0.2 ? 'left of the middle' : middle > 0.2 ? 'right of the middle' : 'in the middle';
   };
 
   return {
@@ -213,13 +226,13 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     describe() {
       if (!lens) return '';
       const seen = look();
-      const project = onCanvas(seen.pose);
+      const project = projector(seen.pose, lens);
       const told = [];
-      for (const { name, points } of things.filter((thing) => thing.name)) {
+      for (const { name, points } of laidOut().filter((thing) => thing.name)) {
         const where = placed(points, project);
         told.push(where ? `${name} ${where}` : `${name} is out of the frame`);
       }
-      const near = things.filter((thing) => thing.near && placed(thing.points, project)).length;
+      const near = laidOut().filter((thing) => thing.near && placed(thing.points, project)).length;
       told.push(near === 0 ? 'nothing near' : `${near} near ${near === 1 ? 'thing' : 'things'}`);
       seen.bodies.forEach(({ label, yaw, pitch }) => {
         const where = placed([farPoint(seen.pose, yaw, pitch)], project);
@@ -230,9 +243,8 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     take(data) {
       const reshaped = !lens || lens.half_height / lens.half_width !== data.finder.half_height / data.finder.half_width;
       lens = data.finder;
-      const yaws = [].concat(data.columns['pose:yaw']);
-      const xs = [].concat(data.columns['pose:x']);
-      things = scene(lens, lens.subject_pan_deg ?? (yaws[0] + yaws.at(-1)) / 2, (xs[0] + xs.at(-1)) / 2);
+      columns = data.columns;
+      things = null;
       if (reshaped) measure();
       schedule();
     },
