@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\RevisionFigures;
 use App\Models\Setting;
 use App\Pages\Settings;
 use Illuminate\Support\Facades\DB;
@@ -21,8 +22,13 @@ final class ChangeSettings
         DB::connection()->transaction(static function () use ($read): void {
             // One form at a time: what it read stays so until it has written.
             DB::connection()->statement('lock table settings in exclusive mode');
-            foreach ($read(Settings::kept()->texts()) as $name => $value) {
+            $before = Settings::kept();
+            foreach ($read($before->texts()) as $name => $value) {
                 Setting::query()->updateOrCreate(['name' => $name], ['value' => $value]);
+            }
+            // What shots fall short by was told in the units that were.
+            if (Settings::kept()->units != $before->units) {
+                RevisionFigures::query()->update(['version' => 0]);
             }
         });
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Pages\Settings;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
+use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\Problem;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
@@ -21,7 +24,8 @@ use Illuminate\Support\Carbon;
  * @property ?int   $parent_id the revision that was changed into this one
  * @property string $plan      evrent.plan/1, JSON
  * @property ?array<string, mixed> $pins what was asked for of photos, interval and shooting time
- * @property string $reason    what was changed
+ * @property string $reason    what was changed, in the plan's units
+ * @property ?self  $parent
  * @property ?RevisionFigures $figures
  * @property Carbon $created_at
  */
@@ -75,6 +79,24 @@ final class PlanRevision extends Model
     public function toPins(): Pins
     {
         return Pins::fromArray($this->pins ?? []);
+    }
+
+    /**
+     * @return BelongsTo<self, $this>
+     */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** What was changed, in the units and by the clock that are chosen now, whichever were when it was. */
+    public function told(): string
+    {
+        $settings = app(Settings::class);
+        $parent = $settings->units->areThePlans() ? null : $this->loadMissing('parent')->parent;
+        $isOfPlans = $parent !== null && PlanChanges::told($parent->toPlan(), $this->toPlan()) === $this->reason;
+
+        return $settings->clock($isOfPlans ? PlanChanges::told($parent->toPlan(), $this->toPlan(), $settings->units) : $this->reason);
     }
 
     public function pinned(): PinnedPlan

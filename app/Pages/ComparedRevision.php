@@ -26,7 +26,7 @@ final readonly class ComparedRevision
     {
         $this->plan = $revision->toPlan();
         $this->schedule = Schedule::of($this->plan);
-        $this->report = Report::on(Shot::on($this->schedule));
+        $this->report = Report::on(Shot::on($this->schedule, app(Settings::class)->units));
     }
 
     /**

@@ -102,13 +102,13 @@ final readonly class ShotPage
 
     public function undoes(): ?string
     {
-        return $this->revision->parent_id === null ? null : $this->revision->reason;
+        return $this->revision->parent_id === null ? null : $this->revision->told();
     }
 
     public function redoes(): ?string
     {
         // Nothing comes after what was made just now.
-        return $this->revision->wasRecentlyCreated ? null : (new StepThroughHistory())->after($this->revision)?->reason;
+        return $this->revision->wasRecentlyCreated ? null : (new StepThroughHistory())->after($this->revision)?->told();
     }
 
     /**
@@ -138,7 +138,10 @@ final readonly class ShotPage
      */
     public function lastRevisions(): Collection
     {
-        return $this->shot->revisions()->orderByDesc('id')->limit(self::REVISIONS_SHOWN)->get(['id', 'shot_id', 'reason', 'created_at']);
+        return $this->shot->revisions()->orderByDesc('id')->limit(self::REVISIONS_SHOWN)->get(
+            // Whole plans only where they are needed to tell the changes in other units.
+            app(Settings::class)->units->areThePlans() ? ['id', 'shot_id', 'reason', 'created_at'] : ['*'],
+        );
     }
 
     /**

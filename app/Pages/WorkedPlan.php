@@ -36,7 +36,7 @@ final readonly class WorkedPlan
     {
         Drawable::check($pinned->plan);
         try {
-            $shot = Shot::of($pinned->plan);
+            $shot = Shot::of($pinned->plan, app(Settings::class)->units);
             Drawable::checkRun($shot->schedule);
             $report = Report::on($shot);
             array_map(report(...), $report->failures);

@@ -39,20 +39,20 @@ final class BeyondTravel implements Check
             return null;
         }
         ksort($outside);
-        $unit = $worst->kind->unit();
+        $text = static fn (float $position): string => $shot->units->axisText($worst->kind, $position);
 
         return new Finding(
             'T21',
             Severity::Stops,
             "The move goes beyond the {$worst->id}'s travel",
-            PlainText::withUnit(PlainText::rounded($excess), $unit) . ' too far',
+            $text($excess) . ' too far',
             sprintf(
                 'The %s can stand from %s to %s; %s would stand up to %s beyond.',
                 $worst->id,
-                PlainText::rounded($worst->min),
-                PlainText::withUnit(PlainText::rounded($worst->max), $unit),
+                PlainText::rounded($worst->min * $shot->units->factorOf($worst->kind)),
+                $text($worst->max),
                 PlainText::photos(count($outside)),
-                PlainText::withUnit(PlainText::rounded($excess), $unit),
+                $text($excess),
             ),
             (int) array_key_first($outside) + 1,
             count($outside),

@@ -24,7 +24,6 @@ final class FasterThanAxis implements Check
             return null;
         }
         $stops = $shot->plan->timing->mode->stops();
-        $unit = $axis->kind->unit();
         $step = abs($shot->schedule->moves->positions[$axis->id][$worst + 1] - $shot->schedule->moves->positions[$axis->id][$worst]);
 
         return new Finding(
@@ -36,7 +35,7 @@ final class FasterThanAxis implements Check
             $stops
                 ? sprintf(
                     'The step of %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
-                    PlainText::withUnit(PlainText::rounded($step), $unit),
+                    $shot->units->axisText($axis->kind, $step),
                     $worst + 1,
                     $axis->id,
                     PlainText::seconds($shot->schedule->moves->axisMoveSeconds[$axis->id][$worst]),
@@ -46,8 +45,8 @@ final class FasterThanAxis implements Check
                     'After photo %d the %s would have to do %s; its limit is %s.',
                     $worst + 1,
                     $axis->id,
-                    PlainText::withUnit(PlainText::rounded($ratio * $axis->maxSpeed), $unit) . '/s',
-                    PlainText::withUnit(PlainText::rounded($axis->maxSpeed), $unit) . '/s',
+                    $shot->units->speedText($axis->kind, $ratio * $axis->maxSpeed),
+                    $shot->units->speedText($axis->kind, $axis->maxSpeed),
                 ),
             $over[0] + 1,
             count($over),

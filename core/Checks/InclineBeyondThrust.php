@@ -94,7 +94,7 @@ final class InclineBeyondThrust implements Check
             return Schedule::of($mended)->summary->fits() || !$shot->schedule->summary->fits()
                 ? new Remedy(
                     'acceleration',
-                    sprintf('Accelerate by %s mm/s² at most', PlainText::rounded($acceleration, 0)),
+                    sprintf('Accelerate by %s/s² at most', $shot->units->axisText(AxisKind::Linear, $acceleration, $shot->units->rig === 'mm' ? 0 : 1)),
                     'moves take longer',
                     $mended,
                 )

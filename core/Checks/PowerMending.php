@@ -41,9 +41,9 @@ final class PowerMending
             "The {$device}’s battery dies",
             'at photo ' . $drain->diesAtPhoto,
             sprintf(
-                'The shot takes %s Wh from it; at %s °C it gives %s Wh. %s',
+                'The shot takes %s Wh from it; at %s it gives %s Wh. %s',
                 PlainText::rounded($drain->neededJoules / self::JOULES_PER_WATT_HOUR, 1),
-                PlainText::rounded($power->celsius, 0),
+                $shot->units->temperatureText($power->celsius),
                 PlainText::rounded($drain->oneJoules * $drain->battery->count * $drain->battery->charge / self::JOULES_PER_WATT_HOUR, 1),
                 $spares === 1 ? 'One full spare lasts.' : "{$spares} full spares last.",
             ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
@@ -34,10 +35,10 @@ final class SlideDoesNotShow implements Check
             'The slide hardly shows',
             PlainText::rounded($parallax, 1) . ' px of parallax',
             sprintf(
-                'Over %s mm of slide the foreground at %s m moves only %s px more than the background: '
+                'Over %s of slide the foreground at %s moves only %s px more than the background: '
                     . 'bring something nearer into the frame, or use a longer lens.',
-                PlainText::rounded($travel, 0),
-                PlainText::rounded($optics->foregroundMetres, 1),
+                $shot->units->axisText(AxisKind::Linear, $travel, $shot->units->rig === 'mm' ? 0 : 1),
+                $shot->units->distanceText($optics->foregroundMetres, 1),
                 PlainText::rounded($parallax, 1),
             ),
             null,

@@ -16,14 +16,14 @@ final class PlanChanges
     /** More than this is told as a count. */
     private const MOST_TOLD = 3;
 
-    public static function told(Plan $before, Plan $after): string
+    public static function told(Plan $before, Plan $after, ShownUnits $units = new ShownUnits()): string
     {
         $old = self::leaves(array_diff_key(PlanWriter::toDocument($before), ['start' => true]));
         $new = self::leaves(array_diff_key(PlanWriter::toDocument($after), ['start' => true]));
         $told = self::start($before) === self::start($after) ? [] : ['start ' . self::start($before) . ' → ' . self::start($after)];
         foreach ($new + $old as $pointer => $value) {
             if (($old[$pointer] ?? null) !== ($new[$pointer] ?? null)) {
-                $told[] = self::sentence($pointer, $old[$pointer] ?? null, $new[$pointer] ?? null, $after);
+                $told[] = self::sentence($pointer, $old[$pointer] ?? null, $new[$pointer] ?? null, $after, $units);
             }
         }
 
@@ -99,18 +99,27 @@ final class PlanChanges
         return $leaves;
     }
 
-    private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan): string
+    private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan, ShownUnits $units): string
     {
         $names = explode('/', ltrim($pointer, '/'));
         $field = PlanFields::at($pointer) ?? new PlanField(FieldKind::Text, $names[count($names) - 1], null);
         $name = match (true) {
-            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . Move::peg((int) $names[2]),
+            $names[0] === 'move' && $names[1] === 'keyframes' => ($names[3] === 'at' ? 'place of' : "{$field->told()} at") . ' ' . Move::peg((int) $names[2]),
             $names[0] === 'thresholds' => "told from {$field->told()}",
             $names[0] === 'rig' && isset($names[3]) => ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . " {$field->told()}",
             default => $field->told(),
         };
 
-        return trim(sprintf('%s %s → %s', $name, self::value($field, $old), $field->withUnit(self::value($field, $new))));
+        $text = static fn (mixed $value): string => $units->shown($plan, [$pointer => self::value($field, $value)])[$pointer];
+        $unit = $new === null ? '' : $units->saidOf($plan, $pointer) ?? $field->unit;
+
+        return trim(sprintf('%s %s → %s', $name, self::readable($text($old)), self::readable($text($new)) . (str_starts_with($unit, '°') || $unit === '' ? $unit : " {$unit}")));
+    }
+
+    /** A number as it is read, with the sign that is one; any other text as it is. */
+    private static function readable(string $text): string
+    {
+        return is_numeric($text) ? str_replace('-', '−', $text) : $text;
     }
 
     private static function start(Plan $plan): string
@@ -123,7 +132,8 @@ final class PlanChanges
         return match (true) {
             $value === null => 'none',
             is_bool($value) => $value ? 'on' : 'off',
-            is_float($value) && $field->kind === FieldKind::Share => PlainText::percent($value) . ' %',
+            is_float($value) && $field->kind === FieldKind::Share => PlainText::roundedPercent($value) . ' %',
+            is_float($value) && $field->kind === FieldKind::Number => PlainText::number((float) sprintf('%.7G', $value)),
             is_float($value) || is_int($value) => $field->kind->text($value),
             is_string($value) => $value,
             default => '?',

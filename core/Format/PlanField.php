@@ -48,10 +48,4 @@ final readonly class PlanField
     {
         return $this->label ?? str_replace('_', ' ', $this->name);
     }
-
-    /** A value with its unit: "8 s", "12°". */
-    public function withUnit(string $value): string
-    {
-        return $value . ($this->unit === '' || $this->unit === '°' ? $this->unit : " {$this->unit}");
-    }
 }

@@ -284,6 +284,12 @@ final class PlanFields
         ],
     ];
 
+    /** Units by the ends of names. */
+    private const UNITS = [
+        'm_s' => 'm/s', 'mm' => 'mm', 'm' => 'm', 's' => 's', 'px' => 'px', 'deg' => '°', 'mb' => 'MB', 'gb' => 'GB', 'wh' => 'Wh', 'w' => 'W', 'j' => 'J',
+        'kg' => 'kg', 'n' => 'N', 'lux' => 'lux',
+    ];
+
     /**
      * @param string $pointer JSON pointer of a field, such as /rig/axes/0/max_speed
      *
@@ -361,6 +367,13 @@ final class PlanFields
     private static function field(string $name, array $row): PlanField
     {
         $mayLack = $row['mayLack'] ?? false;
+        // A name that nobody would put otherwise says its unit at its end.
+        $label = $row['label'] ?? null;
+        $unit = $row['unit'] ?? '';
+        if ($label === null && preg_match('/^(.+)_(' . implode('|', array_keys(self::UNITS)) . ')$/D', $name, $found) === 1) {
+            $label = str_replace('_', ' ', $found[1]);
+            $unit = self::UNITS[$found[2]];
+        }
 
         return new PlanField(
             $row['kind'],
@@ -371,8 +384,8 @@ final class PlanFields
             $mayLack,
             $mayLack || ($row['mayBeEmpty'] ?? false),
             $row['most'] ?? null,
-            $row['label'] ?? null,
-            $row['unit'] ?? '',
+            $label,
+            $unit,
         );
     }
 }

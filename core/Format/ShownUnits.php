@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
+use Evrent\Core\Motion\Units;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
@@ -13,41 +15,12 @@ use Evrent\Core\Words\TypedText;
  * The units that a shooter reads and types in. Plans keep millimetres, metres and degrees Celsius whatever these are; a number may be
  * typed with any unit of its kind behind it.
  */
-final readonly class ShownUnits
+final readonly class ShownUnits extends Units
 {
-    /** Units by kind: how many of them one of the plan's is, and what is added. */
-    public const RIG = ['mm' => [1.0, 0.0], 'cm' => [0.1, 0.0], 'in' => [1.0 / 25.4, 0.0]];
-    public const DISTANCE = ['m' => [1.0, 0.0], 'ft' => [1.0 / 0.3048, 0.0]];
-    public const TEMPERATURE = ['°C' => [1.0, 0.0], '°F' => [1.8, 32.0]];
+    private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|max_acceleration|backlash)$~';
 
     /** Digits after the point that a hand can tell. */
     private const DECIMALS = ['mm' => 3, 'cm' => 4, 'in' => 4, 'm' => 3, 'ft' => 2, '°C' => 1, '°F' => 1];
-
-    /**
-     * @param key-of<self::RIG>         $rig
-     * @param key-of<self::DISTANCE>    $distance
-     * @param key-of<self::TEMPERATURE> $temperature
-     */
-    public function __construct(public string $rig = 'mm', public string $distance = 'm', public string $temperature = '°C')
-    {
-    }
-
-    public function ofAxis(AxisKind $kind): string
-    {
-        return $kind === AxisKind::Linear ? $this->rig : $kind->unit();
-    }
-
-    /** How many of the unit shown a millimetre or a degree of an axis is. */
-    public function factorOf(AxisKind $kind): float
-    {
-        return $kind === AxisKind::Linear ? self::RIG[$this->rig][0] : 1.0;
-    }
-
-    /** A position, a travel or a step of an axis, with its unit. */
-    public function axisText(AxisKind $kind, float $value, int $decimals = 2): string
-    {
-        return PlainText::withUnit(PlainText::rounded($value * $this->factorOf($kind), $decimals), $this->ofAxis($kind));
-    }
 
     /** The unit that stands behind a field; null where it has none of these kinds. */
     public function unitOf(Plan $plan, string $pointer): ?string
@@ -55,10 +28,19 @@ final readonly class ShownUnits
         return match (true) {
             in_array($pointer, ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m'], true) => $this->distance,
             $pointer === '/power/temperature_c' => $this->temperature,
-            preg_match('~^/move/keyframes/\d+/([^/]+)$~', $pointer, $found) === 1 => self::isLinear($plan, $found[1]) ? $this->rig : null,
-            preg_match('~^/rig/axes/(\d+)/(min|max|max_speed|max_acceleration|backlash)$~', $pointer, $found) === 1
-                => ($plan->rig->axes[(int) $found[1]] ?? null)?->kind === AxisKind::Linear ? $this->rig : null,
-            default => null,
+            default => self::axisOf($plan, $pointer)?->kind === AxisKind::Linear ? $this->rig : null,
+        };
+    }
+
+    /** The unit that is said behind a value of a field of an axis or a keyframe too: "mm/s", "°". Null where it is not for these to say. */
+    public function saidOf(Plan $plan, string $pointer): ?string
+    {
+        $axis = self::axisOf($plan, $pointer);
+
+        return $axis === null ? $this->unitOf($plan, $pointer) : $this->ofAxis($axis->kind) . match (basename($pointer)) {
+            'max_speed' => '/s',
+            'max_acceleration' => '/s²',
+            default => '',
         };
     }
 
@@ -71,7 +53,7 @@ final readonly class ShownUnits
      */
     public function shown(Plan $plan, array $texts): array
     {
-        if ($this->rig === 'mm' && $this->distance === 'm' && $this->temperature === '°C') {
+        if ($this->areThePlans()) {
             return $texts;
         }
         foreach ($texts as $pointer => $text) {
@@ -127,14 +109,13 @@ final readonly class ShownUnits
         return (self::RIG + self::DISTANCE + self::TEMPERATURE)[$unit];
     }
 
-    private static function isLinear(Plan $plan, string $axisId): bool
+    /** The axis that a field of a keyframe or of the rig is about. */
+    private static function axisOf(Plan $plan, string $pointer): ?Axis
     {
-        foreach ($plan->rig->axes as $axis) {
-            if ($axis->id === $axisId) {
-                return $axis->kind === AxisKind::Linear;
-            }
-        }
-
-        return false;
+        return match (true) {
+            preg_match('~^/move/keyframes/\d+/([^/]+)$~', $pointer, $found) === 1 => array_column($plan->rig->axes, null, 'id')[$found[1]] ?? null,
+            preg_match(self::OF_AN_AXIS, $pointer, $found) === 1 => $plan->rig->axes[(int) $found[1]] ?? null,
+            default => null,
+        };
     }
 }

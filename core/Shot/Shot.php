@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Motion\Units;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 
@@ -21,19 +22,22 @@ final class Shot
     /** Of the shot that this one came of: it holds here too where place and times are the same. */
     private ?ShotSky $skyBefore = null;
 
-    private function __construct(public readonly Schedule $schedule)
+    private function __construct(public readonly Schedule $schedule, public readonly Units $units)
     {
         $this->plan = $schedule->plan;
     }
 
-    public static function of(Plan $plan): self
+    /**
+     * @param Units $units that what is found is told in
+     */
+    public static function of(Plan $plan, Units $units = new Units()): self
     {
-        return new self(Schedule::of($plan));
+        return new self(Schedule::of($plan), $units);
     }
 
-    public static function on(Schedule $schedule): self
+    public static function on(Schedule $schedule, Units $units = new Units()): self
     {
-        return new self($schedule);
+        return new self($schedule, $units);
     }
 
     /**
@@ -118,7 +122,7 @@ final class Shot
 
     private function goneOn(Schedule $schedule): self
     {
-        $shot = new self($schedule);
+        $shot = new self($schedule, $this->units);
         $known = $this->facts['sky'] ?? null;
         $shot->skyBefore = $known instanceof ShotSky ? $known : $this->skyBefore;
 

@@ -27,6 +27,25 @@ final class SettingsTest extends PageTestCase
         $this->postJson($shot->path() . '/jog', ['positions' => ['slide' => '10 in']])->assertOk()->assertJsonPath('positions.slide', 254);
     }
 
+    public function testWhatIsFoundAndWhatWasChangedIsToldInTheUnitsAndByTheClockChosen(): void
+    {
+        $shot = self::shot();
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '1454']]]])->assertOk()->assertSee('254 mm too far');
+        $this->get('/')->assertSee('254 mm too far');
+        $this->set(['rig_unit' => 'in', 'clock' => '12']);
+        // Worked out anew, a few each time that they are looked at.
+        $this->get('/');
+        $this->get('/');
+        $this->get('/')->assertSee('10 in too far');
+        $this->get($shot->path() . '/review')->assertSee('The slide can stand from 0 to 47.24 in')->assertSee('slide at B 33.8583 → 57.2441 in');
+        $this->get($shot->path() . '/history')->assertSee('slide at B 33.8583 → 57.2441 in')->assertDontSee('254 mm');
+        $this->get('/shoots/' . $shot->shoot_id . '/sheet')->assertSee('4:52 pm')->assertDontSee('16:52');
+        // A change that was made by then is told in whatever is chosen later.
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '20']]]])->assertOk();
+        $this->set([]);
+        $this->get($shot->path() . '/review')->assertSee('slide at B 1454 → 508 mm');
+    }
+
     public function testDatesComeInTheOrderChosen(): void
     {
         $this->set(['dates' => 'mdy']);

@@ -24,7 +24,7 @@ final class HistoryController
 
     public function undo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
     {
-        $undone = $shot->currentRevision()->reason;
+        $undone = $shot->currentRevision()->told();
 
         $step = static fn () => $history->undo($shot, AskedEdit::of($request));
 
@@ -33,7 +33,7 @@ final class HistoryController
 
     public function redo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
     {
-        $done = $history->after($shot->currentRevision())?->reason;
+        $done = $history->after($shot->currentRevision())?->told();
 
         $step = static fn () => $history->redo($shot, AskedEdit::of($request));
 
@@ -43,7 +43,7 @@ final class HistoryController
     /** The shot's revisions, two of them side by side. */
     public function show(Request $request, Shot $shot): View
     {
-        $revisions = $shot->revisions()->orderByDesc('id')->limit(self::MOST_SHOWN)->get();
+        $revisions = $shot->revisions()->with('parent')->orderByDesc('id')->limit(self::MOST_SHOWN)->get();
         $find = static fn (string $side): ?PlanRevision => $shot->revisions()->find($request->integer($side));
         $right = $find('right') ?? $shot->currentRevision();
         $left = $find('left') ?? ($right->parent_id === null ? $right : $shot->revisions()->find($right->parent_id) ?? $right);
@@ -67,6 +67,6 @@ final class HistoryController
             $revision->toPlan(),
             $revision->toPins(),
             "back to {$revision->reason}",
-        )), "Back to: {$revision->reason}. Undo takes it back.");
+        )), "Back to: {$revision->told()}. Undo takes it back.");
     }
 }

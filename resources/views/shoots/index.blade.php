@@ -24,8 +24,9 @@
                         :name="$one->figures === null ? 'clock' : ($one->figures->works ? 'circle-check' : 'octagon-x')" /><a
                         href="{{ $one->shot->at('shots.show') }}">{{ $one->title() }}</a>
                         <span class="quiet">@if ($one->figures === null)is being worked out
-                        @elseif ($one->figures->stopped !== null){{ $one->figures->stopped['title'] }}: {{ $one->figures->stopped['shortfall'] }}
-                        @else{{ $one->figures->beginsText ?? 'no start yet' }}, works @endif</span></li>@empty<li
+                        @elseif ($one->figures->stopped !== null){{ $one->figures->stopped['title'] }}: {{
+                            $settings->clock($one->figures->stopped['shortfall']) }}
+                        @else{{ $settings->clock($one->figures->beginsText ?? 'no start yet') }}, works @endif</span></li>@empty<li
                             class="quiet">No shots yet.</li>@endforelse</ul>
                     <a class="button is-strong" href="{{ route('shoots.show', $shoot) }}">Open the day</a>
                 </div>

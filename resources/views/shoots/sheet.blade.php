@@ -15,7 +15,7 @@
             <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt>
                 <dd>{{ $settings->clock($when) }}</dd></div>@endforeach
             @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt>
-            <dd>{{ $page->line->site->day->clockAndDay($instant) }}</dd></div>@endforeach</dl></section>
+            <dd>{{ $settings->clock($page->line->site->day->clockAndDay($instant)) }}</dd></div>@endforeach</dl></section>
         @endif
         <section class="panel"><header class="panel-head">
         <h2>Shots</h2>@if ($page->day->stays !== [] && $page->line)<span>on site {{ PlainText::duration($page->day->onSiteSeconds()) }}</span>@endif</header>
@@ -27,7 +27,7 @@
                 <th scope="col">Shot</th><th scope="col">Settings</th><th scope="col">Kit</th></tr></thead>
                 <tbody>@foreach ($page->inOrder() as $one)
                     @php $stay = $page->stay($one); $figures = $one->figures; $clock = fn ($instant) => $instant !== null && $page->line !== null ?
-                        $page->line->site->day->clockAndDay($instant) : '–'; @endphp
+                        $settings->clock($page->line->site->day->clockAndDay($instant)) : '–'; @endphp
                     @if ($figures === null)
                     <tr><td colspan="4">–</td><th scope="row">{{ $one->title() }}</th>
                     <td colspan="2">{{ $one->isAwaited ? 'is being worked out: load this page again in a moment'
@@ -35,9 +35,9 @@
                     @continue
                     @endif
                     <tr><td>{{ $clock($stay?->arrives) }}</td>
-                    <td><b>{{ $figures->beginsText
-                        ?? '–' }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td>
-                    <td>{{ $figures->endsText ?? '–' }}</td><td>{{ $clock($stay?->leaves) }}</td>
+                    <td><b>{{ $settings->clock($figures->beginsText
+                        ?? '–') }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td>
+                    <td>{{ $settings->clock($figures->endsText ?? '–') }}</td><td>{{ $clock($stay?->leaves) }}</td>
                         <th scope="row">{{ $figures->title }}<br><small>{{ $figures->stopped === null ? 'works' : 'falls short: '
                             . $figures->stopped['title'] }}</small></th>
                         <td>{{ $figures->settings }}</td>

@@ -53,7 +53,8 @@
                 class="quiet">a tide, a ferry, a gate that closes</span></header>
             <ul>
                 @foreach ($shoot->dayEvents as $event)
-                    <li><b>{{ $event->at }}</b> <span>{{ $event->label }}</span> <x-act :action="route('shoots.events.destroy', [$shoot, $event])"
+                    <li><b>{{ $settings->clock($event->at) }}</b> <span>{{ $event->label }}</span> <x-act
+                        :action="route('shoots.events.destroy', [$shoot, $event])"
                         method="delete" icon="x" class="is-quiet"><span class="sr-only">Remove {{ $event->label }}</span></x-act></li>
                 @endforeach
             </ul>

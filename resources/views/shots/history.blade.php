@@ -13,7 +13,7 @@
         <section class="panel compare" aria-labelledby="compare-title">
             <header class="panel-head"><h2 id="compare-title">Side by side</h2><span
                 class="quiet">{{ $left->revision->id === $right->revision->id ? '' : PlanChanges::told($left->plan,
-                $right->plan) }}</span></header>
+                $right->plan, $settings->units) }}</span></header>
             @if ($left->revision->id === $right->revision->id)
             <p class="nothing">This plan was not changed yet, so there is nothing to compare it with. Change something, or choose two below.</p>
             @else
@@ -22,7 +22,7 @@
                 <thead><tr><th scope="col"><span class="sr-only">Figure</span></th>
                     @foreach ($sides as $name => $side)
                         <th scope="col"><i class="side-line" data-side="{{ $name }}"></i>{{ $settings->moment($side->revision->created_at) }}<small>{{
-                            $side->revision->reason }}</small></th>
+                            $side->revision->told() }}</small></th>
                     @endforeach
                 </tr></thead>
                 <tbody>
@@ -35,7 +35,7 @@
                     @endforeach
                     <tr><th scope="row">Findings</th>@foreach ($sides as $side)<td class="found">@forelse ($side->report->findings as $finding)<p
                         data-severity="{{ $finding->severity->value }}"><b>{{ $finding->id }}</b> {{ $finding->title }}:
-                        {{ $finding->shortfall }}</p>@empty none @endforelse</td>@endforeach</tr>
+                        {{ $settings->clock($finding->shortfall) }}</p>@empty none @endforelse</td>@endforeach</tr>
                 </tbody>
             </table>
             </div>
@@ -70,10 +70,10 @@
                     <tbody>@foreach ($revisions as $revision)
                         <tr @class(['is-current' => $revision->id === $shot->current_revision_id])>
                             <td><label class="pick"><input type="radio" name="left" value="{{ $revision->id }}"
-                                @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->reason }}</span></label></td>
+                                @checked($revision->id === $left->revision->id)><span class="sr-only">Before: {{ $revision->told() }}</span></label></td>
                             <td><label class="pick"><input type="radio" name="right" value="{{ $revision->id }}"
-                                @checked($revision->id === $right->revision->id)><span class="sr-only">After: {{ $revision->reason }}</span></label></td>
-                            <td>{{ $settings->moment($revision->created_at, true) }}</td><td>{{ $revision->reason }}</td>
+                                @checked($revision->id === $right->revision->id)><span class="sr-only">After: {{ $revision->told() }}</span></label></td>
+                            <td>{{ $settings->moment($revision->created_at, true) }}</td><td>{{ $revision->told() }}</td>
                             <td>@if ($revision->id === $shot->current_revision_id)<b>now</b>@else<button class="button is-quiet"
                                 form="restore-{{ $revision->id }}">Go back to this</button>@endif</td>
                         </tr>

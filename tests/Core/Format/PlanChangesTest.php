@@ -6,6 +6,7 @@ namespace Tests\Core\Format;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Motion\Move;
@@ -30,8 +31,8 @@ final class PlanChangesTest extends TestCase
         yield 'an exposure as people write it' => [['/timing/exposure_s' => 1 / 60], 'exposure 0.8 → 1/60 s'];
         yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'shape constant → cubic'];
         yield 'a switch' => [['/camera/long_exposure_noise_reduction' => true], 'noise reduction off → on'];
-        yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'tilt top speed 8 → 5'];
-        yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'slide at B 860 → 900'];
+        yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'tilt top speed 8 → 5°/s'];
+        yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'slide at B 860 → 900 mm'];
         yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'interval 8 → 9 s, settling 0.8 → 1 s'];
         yield 'many' => [
             ['/timing/photos' => 300, '/timing/interval_s' => 9, '/rig/settle_s' => 1, '/camera/write_s' => 2],
@@ -48,12 +49,22 @@ final class PlanChangesTest extends TestCase
         self::assertSame($told, PlanChanges::told(Plans::with([]), Plans::with($changes)));
     }
 
+    public function testIsToldInOtherUnitsToo(): void
+    {
+        $plan = Plans::with([]);
+        $changed = Plans::with(['/move/keyframes/1/slide' => 914.4, '/rig/axes/0/max_speed' => 50.8, '/move/keyframes/1/pan' => -21]);
+        self::assertSame(
+            'slide top speed 0.9843 → 2 in/s, slide at B 33.8583 → 36 in, pan at B 21 → −21°',
+            PlanChanges::told($plan, $changed, new ShownUnits('in')),
+        );
+    }
+
     public function testTellsWhatCameAndWhatWent(): void
     {
         $plain = Plans::with([]);
         $described = $plain->withOptics(Optics::usual());
-        self::assertSame('sensor width mm none → 36 and 12 more', PlanChanges::told($plain, $described));
-        self::assertSame('sensor width mm 36 → none and 12 more', PlanChanges::told($described, $plain));
+        self::assertSame('sensor width none → 36 mm and 12 more', PlanChanges::told($plain, $described));
+        self::assertSame('sensor width 36 → none and 12 more', PlanChanges::told($described, $plain));
         self::assertSame('nothing changed', PlanChanges::told($described, $described));
     }
 

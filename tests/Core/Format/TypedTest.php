@@ -137,7 +137,7 @@ final class TypedTest extends TestCase
         self::assertSame(860.0, $changed->move->keyframes[1]->positions['slide']);
         self::assertSame('nothing changed', PlanChanges::told($plan, TypedPlan::change($plan, [])));
         self::assertSame('interval 8 → 10 s', PlanChanges::told($plan, TypedPlan::change($plan, ['timing' => ['interval_s' => '10']])));
-        self::assertSame('pan at B 21 → 25.5, ramp in 20 % → 30 %', PlanChanges::told($plan, TypedPlan::change($plan, [
+        self::assertSame('pan at B 21 → 25.5°, ramp in 20 % → 30 %', PlanChanges::told($plan, TypedPlan::change($plan, [
             'move' => ['easing' => ['ramp_in' => '30'], 'keyframes' => [1 => ['pan' => '25.5']]],
         ])));
     }

@@ -58,8 +58,8 @@
                             data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
                                 data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%;
                                 --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
-                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $shot->beginsText }} until
-                                {{ $shot->endsText }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span
+                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $clock($shot->beginsText) }} until
+                                {{ $clock($shot->endsText) }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span
                                 class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
                 </div>
@@ -108,7 +108,7 @@
                     <h2><a href="{{ $shot->at('shots.show') }}">{{ $figures->title }}</a></h2>
                     <p class="says"><x-icon :name="$figures->works ? 'circle-check' : 'octagon-x'" />
                         @if ($figures->stopped === null)<span><b>Works</b>, {{ PlainText::seconds($figures->minSlackSeconds) }} to spare</span>
-                        @else<span><b>Falls short</b>: {{ $figures->stopped['shortfall'] }}@if ($figures->stopped['first_photo']), from photo
+                        @else<span><b>Falls short</b>: {{ $settings->clock($figures->stopped['shortfall']) }}@if ($figures->stopped['first_photo']), from photo
                             {{ $figures->stopped['first_photo'] }} on @endif</span>@endif
                         @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
                 </div>

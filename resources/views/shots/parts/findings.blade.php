@@ -11,18 +11,20 @@
             {{-- Of many, the worst are open: a list of headlines is read before its stories. --}}
             <details class="story" id="story-{{ $finding->id }}" @if ($loop->index < 3) open @endif>
             <summary><h3>{{ $finding->title }}</h3></summary>
-            <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto)
+            <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto)
                 <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
-            <p>{{ $finding->sentence }}</p>
+            <p>{{ $settings->clock($finding->sentence) }}</p>
             @foreach ($finding->alike as $also)
-                <p class="alike"><b>{{ $also->title }}</b>, {{ $also->shortfall }}. {{ $also->sentence }} <span class="check-id">{{ $also->id }}</span></p>
+                <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock("{$also->shortfall}. {$also->sentence}") }} <span
+                    class="check-id">{{ $also->id }}</span></p>
             @endforeach
             @foreach ($page->remediesOf($finding) as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
                 <div class="remedy">
                     <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
-                        :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $remedy->label }}</x-act>
-                    <small>{{ ucfirst($costs) }}.@foreach ($givesWay as $sentence) <b class="gives-way">{{ $sentence }}</b>@endforeach</small>
+                        :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $settings->clock($remedy->label) }}</x-act>
+                    <small>{{ $settings->clock(ucfirst($costs)) }}.@foreach ($givesWay as $sentence) <b
+                        class="gives-way">{{ $settings->clock($sentence) }}</b>@endforeach</small>
                 </div>
             @endforeach
             </details>

@@ -12,13 +12,14 @@
                 data-finding="{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
                 <h3><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert',
                     Severity::Know => 'info' }" /> {{ $finding->title }}</h3>
-                <p class="shortfall"><b>{{ $finding->shortfall }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
+                <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a></span>@endif
                     <a class="rest" href="#finding-{{ $finding->id }}">{{ $remedies === [] ? 'why'
                     : 'why, and ' . count($remedies) . (count($remedies) === 1 ? ' remedy' : ' remedies') }}</a></p>
                 @if ($remedies !== [])
                     <div class="remedy"><x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id,
-                        'remedy' => $remedies[0]['remedy']->key]" :live="$page->revision->id">{{ $remedies[0]['remedy']->label }}</x-act></div>
+                        'remedy' => $remedies[0]['remedy']->key]" :live="$page->revision->id">{{
+                        $settings->clock($remedies[0]['remedy']->label) }}</x-act></div>
                 @endif
             </article>
         @endforeach

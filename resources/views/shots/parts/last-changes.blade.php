@@ -3,5 +3,5 @@
         <a class="button is-quiet" href="{{ $page->shot->at('shots.history') }}"><x-icon name="history" /><span
             class="text">History and compare</span></a></header>
     <ol class="plain-list">@foreach ($page->lastRevisions() as $revision)<li><span
-        class="quiet">{{ $settings->moment($revision->created_at) }}</span> {{ $revision->reason }}</li>@endforeach</ol>
+        class="quiet">{{ $settings->moment($revision->created_at) }}</span> {{ $revision->told() }}</li>@endforeach</ol>
 </x-part>

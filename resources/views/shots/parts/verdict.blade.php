@@ -19,7 +19,7 @@
                 data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a>, with
                 {{ PlainText::seconds($summary->minSlackSeconds) }} to spare.@else Stop motion: nothing hangs on a clock.@endif</span>
         @else
-            <span>{{ $stopping[0]->title }}: {{ $stopping[0]->shortfall }}@if ($stopping[0]->firstPhoto), from <a href="#scrub"
+            <span>{{ $stopping[0]->title }}: {{ $settings->clock($stopping[0]->shortfall) }}@if ($stopping[0]->firstPhoto), from <a href="#scrub"
                 data-photo="{{ $stopping[0]->firstPhoto }}">photo {{ $stopping[0]->firstPhoto }}</a>@endif.</span>
         @endif
     </p>
