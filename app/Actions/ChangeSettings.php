@@ -27,7 +27,7 @@ final class ChangeSettings
                 Setting::query()->updateOrCreate(['name' => $name], ['value' => $value]);
             }
             // What shots fall short by was told in the units that were.
-            if (Settings::kept()->units != $before->units) {
+            if (get_object_vars(Settings::kept()->units) !== get_object_vars($before->units)) {
                 RevisionFigures::query()->update(['version' => 0]);
             }
         });

@@ -35,8 +35,8 @@ final class SeenValues
             $merged[$field] = $was === $typed ? $is : $typed;
             if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
                 $problems[] = new Problem("/{$field}", $is === ''
-                    ? 'Another window emptied this meanwhile. Send yours again to have it all the same.'
-                    : "Another window changed this to “{$is}” meanwhile. Send yours again to have it all the same.");
+                    ? 'This was emptied in another window. Save again to keep yours.'
+                    : "This was changed to “{$is}” in another window. Save again to keep yours instead.");
             }
         }
         if ($problems !== []) {

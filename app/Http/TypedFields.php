@@ -33,7 +33,7 @@ final readonly class TypedFields
     {
         // The last field of the form says that all before it are there: PHP drops what exceeds its limit without a word.
         if ($request->input('end') !== '1') {
-            throw new InvalidInput([new Problem('', 'Not all of the form arrived, so none of it was taken. Send it again.')]);
+            throw new InvalidInput([new Problem('', 'Only part of the form arrived, so nothing was saved. Send it again.')]);
         }
         $asked = $request->integer('revision');
         $shown = $asked === $shot->current_revision_id ? $shot->currentRevision() : $shot->revisions()->find($asked);

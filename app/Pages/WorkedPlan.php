@@ -46,7 +46,7 @@ final readonly class WorkedPlan
             throw $invalid;
         } catch (Throwable $failure) {
             report($failure);
-            throw new InvalidInput([new Problem('', 'Evrent cannot work out a shot of these numbers. Go back to what you had, or enter others.')]);
+            throw new InvalidInput([new Problem('', 'Evrent cannot work out a shot with these numbers. Undo, or enter others.')]);
         }
     }
 }

@@ -93,7 +93,7 @@ final readonly class DayLine
                 ? [['Sunrise', $at($events->sunRise)], ['Sunset', $at($events->sunSet)]]
                 : [['Sun', $events->sunAlways === 'up' ? 'up all day' : 'down all day']]),
             ['Civil twilight', $both('civil')],
-            ['Astronomical', $both('astronomical')],
+            ['Astronomical twilight', $both('astronomical')],
             ['Moonrise', $at($events->moonRise)],
             ['Moonset', $at($events->moonSet)],
             ['Moon lit', round($events->litFraction * 100.0) . ' %'],

@@ -104,7 +104,8 @@ final class PlanChanges
         $names = explode('/', ltrim($pointer, '/'));
         $field = PlanFields::at($pointer) ?? new PlanField(FieldKind::Text, $names[count($names) - 1], null);
         $name = match (true) {
-            $names[0] === 'move' && $names[1] === 'keyframes' => ($names[3] === 'at' ? 'place of' : "{$field->told()} at") . ' ' . Move::peg((int) $names[2]),
+            $names[0] === 'move' && $names[1] === 'keyframes' && $names[3] === 'at' => 'place of ' . Move::peg((int) $names[2]),
+            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . Move::peg((int) $names[2]),
             $names[0] === 'thresholds' => "told from {$field->told()}",
             $names[0] === 'rig' && isset($names[3]) => ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . " {$field->told()}",
             default => $field->told(),
@@ -113,7 +114,9 @@ final class PlanChanges
         $text = static fn (mixed $value): string => $units->shown($plan, [$pointer => self::value($field, $value)])[$pointer];
         $unit = $new === null ? '' : $units->saidOf($plan, $pointer) ?? $field->unit;
 
-        return trim(sprintf('%s %s → %s', $name, self::readable($text($old)), self::readable($text($new)) . (str_starts_with($unit, '°') || $unit === '' ? $unit : " {$unit}")));
+        $behind = str_starts_with($unit, '°') || $unit === '' ? $unit : " {$unit}";
+
+        return trim(sprintf('%s %s → %s', $name, self::readable($text($old)), self::readable($text($new)) . $behind));
     }
 
     /** A number as it is read, with the sign that is one; any other text as it is. */

@@ -71,8 +71,8 @@ function takeForm(entry, { status, text }) {
     return;
   }
   say(status === 413
-    ? 'That is more than Evrent takes at once: up to 4 MB. Choose a smaller file.'
-    : 'Evrent could not do that. What you typed stands where you typed it; details are in Evrent’s log.');
+    ? 'That file is too large: up to 4 MB can be sent at once. Choose a smaller one.'
+    : 'Something went wrong in Evrent. What you typed is still in its field; details are in Evrent’s log.');
 }
 
 /** What a form said it showed is what it sent, once that is kept: the next change is made to it. */
@@ -98,7 +98,7 @@ function takePart(entry, { ok, status, text }) {
     }
     return;
   }
-  say('Evrent could not do that. What you typed stands where you typed it; load this page again, then try once more.');
+  say('Something went wrong in Evrent. What you typed is still in its field; reload this page, then try again.');
 }
 
 const texts = (form, submitter) => [...new FormData(form, submitter)].filter(([name]) => name !== '_token');

@@ -26,7 +26,7 @@ function sayKept() {
   if (!at) return;
   const trouble = document.getElementById('trouble');
   const clock = new Date(Number(at)).toTimeString().slice(0, 5);
-  trouble.textContent = `Evrent does not answer. This is the page as it was at ${clock}: read on; what you change waits here and is sent as soon as it can be.`;
+  trouble.textContent = `Evrent is not answering. This is the page as it was at ${clock}. You can read it; what you change is kept here and sent when Evrent answers.`;
   trouble.dataset.by = 'kept';
   trouble.hidden = false;
 }

@@ -57,9 +57,9 @@ export function followMessages() {
     trouble.textContent = text;
     trouble.hidden = false;
   };
-  document.body.addEventListener('htmx:sendError', () => say('Evrent does not answer. Try again once it runs.'));
+  document.body.addEventListener('htmx:sendError', () => say('Evrent is not answering. Try again in a moment.'));
   document.body.addEventListener('htmx:responseError', ({ detail: { xhr } }) => {
-    if (xhr.status >= 500 || xhr.status === 419) say('Evrent could not do that. Load this page again, then try once more.');
+    if (xhr.status >= 500 || xhr.status === 419) say('Something went wrong in Evrent. Reload this page, then try again.');
   });
   document.body.addEventListener('htmx:afterOnLoad', ({ detail: { xhr } }) => {
     if (xhr.status < 400) trouble.hidden = true;

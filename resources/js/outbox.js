@@ -175,7 +175,7 @@ async function ask(entry, kind) {
 
 let reason = '';
 function unansweredWith(status) {
-  reason = status === 507 ? 'The disk is full.' : status === 503 ? 'The database is away.' : 'Evrent does not answer.';
+  reason = status === 507 ? 'The disk is full.' : status === 503 ? 'The database is away.' : 'Evrent is not answering.';
 }
 
 /** Saved, saving or waiting: always to be seen. */
@@ -190,7 +190,7 @@ function show() {
   }
   const trouble = document.getElementById('trouble');
   if (unanswered) {
-    const kept = saves === 0 ? 'Nothing is lost: all is saved.' : `${saves === 1 ? 'Your change waits here' : `${saves} changes wait here`} and ${saves === 1 ? 'is' : 'are'} sent as soon as it can be.`;
+    const kept = saves === 0 ? 'Everything so far is saved.' : `${saves === 1 ? 'Your change is kept here' : `${saves} changes are kept here`} and will be sent as soon as possible.`;
     trouble.textContent = `${reason} ${kept}`;
     trouble.dataset.by = 'outbox';
     trouble.hidden = false;

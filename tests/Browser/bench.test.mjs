@@ -164,7 +164,7 @@ test('the server is lost in mid-drag and comes back: the drag is not lost', asyn
   await drag(page, grip, [0, -12], { letGo: false });
   const shown = await page.locator('.drag-figures').textContent();
   await page.mouse.up();
-  await page.getByRole('alert').filter({ hasText: 'Your change waits here' }).waitFor();
+  await page.getByRole('alert').filter({ hasText: 'Your change is kept here' }).waitFor();
   assert.equal((await planOf(page)).move.keyframes[1].pan, 10);
   await page.unroute(`${url}/shoots/*/shots/*/edits`);
   await page.locator('#trouble').waitFor({ state: 'hidden' });

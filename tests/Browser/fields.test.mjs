@@ -84,7 +84,7 @@ test('when the server does not answer, the page says so, keeps what was typed an
   await page.route(`${url}/shoots/*/shots/*`, (route) => route.abort());
   await page.getByLabel('Interval in seconds').fill('9');
   await page.keyboard.press('Tab');
-  await page.getByRole('alert').filter({ hasText: 'Your change waits here' }).waitFor();
+  await page.getByRole('alert').filter({ hasText: 'Your change is kept here' }).waitFor();
   await page.getByLabel('Photos on the way').fill('250');
   await page.keyboard.press('Tab');
   await page.getByRole('alert').filter({ hasText: '2 changes wait' }).waitFor();

@@ -23,7 +23,7 @@ test('what was open is read without the server, an edit waits and is sent, and w
   await page.context().setOffline(true);
 
   await page.reload();
-  await page.getByText('Evrent does not answer. This is the page as it was at').waitFor();
+  await page.getByText('Evrent is not answering. This is the page as it was at').waitFor();
   await benchIsReady(page);
   await page.locator('#verdict').getByText('This shot works.').waitFor();
   // Its views, and the other shot of the shoot, by its own address.

@@ -148,7 +148,7 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   await page.mouse.down();
   await page.mouse.move(stood.x - 80, stood.y + 10, { steps: 4 });
   await page.mouse.up();
-  await page.getByText('Your change waits here').waitFor();
+  await page.getByText('Your change is kept here').waitFor();
   await page.unroute('**/shots/*/stay');
   await page.locator('#trouble').waitFor({ state: 'hidden' });
   await page.waitForFunction(([element, x]) => !element.isConnected || element.getBoundingClientRect().x < x - 20, [await bar.locator('.stay-run').elementHandle(), stood.x]);
@@ -206,14 +206,14 @@ test('a bad place, a bad file and a card of nothing are told by their fields, an
   await page.locator('#p-place-file').filter({ hasText: /\S/ }).waitFor();
   assert.ok(await page.getByLabel('tide or water').isChecked());
   await give('<gpx version="1.1"><wpt lat="51.9" lon="1.8"><ele>3</ele><name>Mill hard</name></wpt></gpx>');
-  await page.getByText('Read from the file. Look at it, then keep it.').waitFor();
+  await page.getByText('Read from the file. Check it, then save the place.').waitFor();
   assert.equal(await page.getByLabel('Latitude').inputValue(), '51.9');
   assert.equal(await page.getByLabel('Place', { exact: true }).inputValue(), 'Mill hard');
   assert.ok(await page.getByLabel('tide or water').isChecked());
 
   await page.getByRole('link', { name: 'Kit', exact: true }).click();
   const cards = page.locator('#card');
-  await cards.getByText('another').click();
+  await cards.getByText('Add card').click();
   const fresh = cards.locator('.kit-item[open]');
   await fresh.getByLabel('Name').fill('Card of nothing');
   await fresh.getByLabel('Usable space').fill('0');

@@ -89,7 +89,7 @@ final class PresetAndHistoryTest extends PageTestCase
     {
         $shot = self::shot();
         $this->keep($shot, ['name' => 'One', 'kind' => 'move']);
-        $this->followingRedirects()->from("{$shot->path()}")->post("{$shot->path()}/presets", ['name' => 'One', 'kind' => 'move'])->assertSee('There is one of this name already');
+        $this->followingRedirects()->from("{$shot->path()}")->post("{$shot->path()}/presets", ['name' => 'One', 'kind' => 'move'])->assertSee('That name is taken');
         self::assertSame(1, Preset::query()->count());
     }
 

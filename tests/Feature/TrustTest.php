@@ -101,7 +101,7 @@ final class TrustTest extends PageTestCase
         $shot = self::shot();
         $shown = $shot->current_revision_id;
         $this->type($shot, ['timing' => ['interval_s' => '9']])->assertOk();
-        $this->type($shot, ['timing' => ['exposure_s' => '0.5']], ['revision' => $shown])->assertOk()->assertSee('Changed in another window meanwhile: interval 8 → 9 s');
+        $this->type($shot, ['timing' => ['exposure_s' => '0.5']], ['revision' => $shown])->assertOk()->assertSee('Also changed in another window: interval 8 → 9 s');
         $plan = self::planOf($shot);
         self::assertSame([9.0, 0.5], [$plan->timing->interval->longest(), $plan->timing->exposure->longest()]);
         // A keyframe's place may stand for another keyframe by now.
@@ -215,7 +215,7 @@ final class TrustTest extends PageTestCase
         }
         self::assertSame(2, $shot->revisions()->count());
         $cut = ['plan' => ['timing' => ['interval_s' => '3']], 'revision' => self::revisionOf($shot)];
-        $this->put("{$shot->path()}", $cut, ['HX-Request' => 'true'])->assertStatus(422)->assertSee('Not all of the form arrived');
+        $this->put("{$shot->path()}", $cut, ['HX-Request' => 'true'])->assertStatus(422)->assertSee('Only part of the form arrived');
         self::assertSame(9.0, self::planOf($shot)->timing->interval->longest());
     }
 
@@ -254,7 +254,7 @@ final class TrustTest extends PageTestCase
         $lead = KitItem::query()->where('name', 'Lead')->firstOrFail();
         $this->delete("/kit/{$lead->id}");
         $this->post('/kit', ['kind' => 'cable', 'name' => 'Lead', 'count' => '2', 'note' => ''])->assertSessionHasNoErrors();
-        $this->post("/bin/kit/{$lead->id}")->assertSessionHas('notice', 'There is another of this name by now. Give that one another name, then bring this one back.');
+        $this->post("/bin/kit/{$lead->id}")->assertSessionHas('notice', 'Another one has this name now. Rename that one, then restore this one.');
         $this->post('/bin/tide/1')->assertNotFound();
     }
 

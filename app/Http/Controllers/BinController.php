@@ -32,10 +32,10 @@ final class BinController
         $found = $query->findOrFail($id);
         Gate::authorize('restore', $found);
         if (!$bringBack($found)) {
-            return redirect()->back()->with('notice', 'There is another of this name by now. Give that one another name, then bring this one back.')
+            return redirect()->back()->with('notice', 'Another one has this name now. Rename that one, then restore this one.')
                 ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => 'It']);
         }
 
-        return redirect()->back()->with('notice', 'It is back.');
+        return redirect()->back()->with('notice', 'Restored.');
     }
 }

@@ -51,7 +51,7 @@ final class KitController
 
     public function destroy(KitItem $item, ThrowAway $throwAway): RedirectResponse
     {
-        return redirect()->route('kit.index')->with('notice', 'Shots that picked it stay as they are.')->with($throwAway($item, 'kit', $item->name));
+        return redirect()->route('kit.index')->with('notice', 'Removed from the bag. Shots that use it keep it.')->with($throwAway($item, 'kit', $item->name));
     }
 
     /** Kit of other bags: what has the same kind and name is replaced. */

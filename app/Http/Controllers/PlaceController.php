@@ -32,7 +32,7 @@ final class PlaceController
             return [TypedPlace::read($merged), array_values($told)];
         }));
 
-        return redirect()->to($form->standsAt())->with('notice', 'The shoot and all its shots are there now.');
+        return redirect()->to($form->standsAt())->with('notice', 'The shoot and all its shots now use this place.');
     }
 
     /** Fills the fields from a file; nothing is kept before they are looked at. */
@@ -47,6 +47,6 @@ final class PlaceController
         }
 
         return redirect()->to($form->standsAt())->withInput([...$form->typed(), ...$read])
-            ->with('place-read', 'Read from the file. Look at it, then keep it.');
+            ->with('place-read', 'Read from the file. Check it, then save the place.');
     }
 }

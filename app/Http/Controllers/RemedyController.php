@@ -27,7 +27,7 @@ final class RemedyController
     public function store(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $remedy = self::remedy($request, $shot->currentRevision()->toPlan());
-        $notice = $remedy === null ? 'That is mended already.' : "{$remedy->label}: done. Undo takes it back.";
+        $notice = $remedy === null ? 'That is already fixed.' : "{$remedy->label}: done. Undo takes it back.";
 
         $edit = static function (PinnedPlan $plan) use ($request): Edited {
             $remedy = self::remedy($request, $plan->plan);

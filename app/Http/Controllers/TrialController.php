@@ -40,7 +40,7 @@ final class TrialController
         ));
         $layOut($shoot, $matrix);
 
-        return $this->back($shoot)->with('notice', "The test of “{$matrix->subject}” is laid out.");
+        return $this->back($shoot)->with('notice', "Test of “{$matrix->subject}” set up.");
     }
 
     /** The verdicts on all cells, as they stand in the table. */

@@ -37,7 +37,7 @@ final class OnlyFromHere
         }
         $isOwn = ($site === null || $site === 'same-origin') && ($origin === null || $origin === $request->getSchemeAndHttpHost());
         // A request that a browser made for somebody else's page is none of ours, whatever it brings.
-        abort_unless($isOwn, 403, 'This did not come from a page of Evrent’s.');
+        abort_unless($isOwn, 403, 'This request did not come from an Evrent page.');
 
         return $next($request);
     }

@@ -105,7 +105,7 @@ abstract class Form extends FormRequest
     /** What is said when another window changed the shot that the form is about. */
     protected function changedElsewhere(): Problem
     {
-        return new Problem('', 'Another window changed this shot meanwhile. Look at it, then send yours again.');
+        return new Problem('', 'This shot was changed in another window. Check it, then save again.');
     }
 
     /**

@@ -24,7 +24,7 @@ final class PieceForm extends Form
 
     protected function nameTaken(): string
     {
-        return 'There is one of this name already. Enter another, or count it there.';
+        return 'That name is taken. Enter another, or raise its count.';
     }
 
     public function item(): ?KitItem

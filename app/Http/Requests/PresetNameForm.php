@@ -27,6 +27,6 @@ abstract class PresetNameForm extends Form
 
     protected function nameTaken(): string
     {
-        return 'There is one of this name already. Enter another.';
+        return 'That name is taken. Enter another.';
     }
 }

@@ -29,6 +29,6 @@ final class ShootChoiceForm extends Form
     public function target(): Shoot
     {
         return Shoot::query()->find($this->integer('shoot_id'))
-            ?? throw new InvalidInput([new Problem('/shoot_id', 'Choose a shoot that is there.')]);
+            ?? throw new InvalidInput([new Problem('/shoot_id', 'That shoot no longer exists. Choose another.')]);
     }
 }

@@ -33,6 +33,6 @@ final class StayForm extends Form
 
     protected function changedElsewhere(): Problem
     {
-        return new Problem('/start', 'Another window moved this shot meanwhile. Look where it is now, then move it again.');
+        return new Problem('/start', 'This shot was moved in another window. Check where it is now, then move it again.');
     }
 }

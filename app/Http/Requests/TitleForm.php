@@ -23,6 +23,6 @@ final class TitleForm extends Form
 
     protected function changedElsewhere(): Problem
     {
-        return new Problem('/title', 'Another window gave it another name meanwhile. Send yours again to have it all the same.');
+        return new Problem('/title', 'This was renamed in another window. Save again to keep your name instead.');
     }
 }

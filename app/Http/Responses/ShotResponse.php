@@ -54,7 +54,7 @@ final class ShotResponse
 
     private static function changed(Request $request, Shot $shot, EditedShot $edited, string $notice): Response|RedirectResponse
     {
-        $elsewhere = $edited->elsewhere === '' ? '' : "Changed in another window meanwhile: {$edited->elsewhere}. Your change is on top of it.";
+        $elsewhere = $edited->elsewhere === '' ? '' : "Also changed in another window: {$edited->elsewhere}. Your change was added to it.";
         $said = trim(implode(' ', [...($notice === '' ? [] : [$notice, ...$edited->page->givesWay]), $elsewhere]));
         if (!$request->hasHeader('HX-Request')) {
             $ways = $said === '' ? implode(' ', $edited->page->givesWay) : $said;

@@ -60,7 +60,7 @@ function show(entry, { ok, status, text }) {
     return;
   }
   const trouble = document.getElementById('trouble');
-  trouble.textContent = 'Evrent could not do that. Your shot is as it was before, and what you typed stands where you typed it; details are in Evrent’s log.';
+  trouble.textContent = 'Something went wrong in Evrent. Your shot has not changed, and what you typed is still in its field; details are in Evrent’s log.';
   trouble.hidden = false;
 }
 

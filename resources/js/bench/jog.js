@@ -81,7 +81,7 @@ export const jog = () => ({
     try {
       const response = await fetch(this.$root.dataset.jog, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'same-origin' });
       const answer = await response.json();
-      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: 'Evrent could not do that.' }).join(' ');
+      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: 'Something went wrong in Evrent.' }).join(' ');
       if (response.ok) {
         this.jogPositions = answer.positions;
         this.jogPose = answer.pose;
@@ -90,7 +90,7 @@ export const jog = () => ({
         this.describe();
       }
     } catch {
-      this.jogProblem = 'Evrent does not answer: the rig stands where it stood.';
+      this.jogProblem = 'Evrent is not answering; the rig has not moved.';
     }
   },
 

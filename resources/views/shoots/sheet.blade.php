@@ -34,15 +34,16 @@
                         : 'cannot be worked out: open it, and go back to what it was' }}</td></tr>
                     @continue
                     @endif
-                    <tr><td>{{ $clock($stay?->arrives) }}</td>
-                    <td><b>{{ $settings->clock($figures->beginsText
+                    <tr><td data-is="Be there">{{ $clock($stay?->arrives) }}</td>
+                    <td data-is="Start"><b>{{ $settings->clock($figures->beginsText
                         ?? '–') }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td>
-                    <td>{{ $settings->clock($figures->endsText ?? '–') }}</td><td>{{ $clock($stay?->leaves) }}</td>
+                    <td data-is="Until">{{ $settings->clock($figures->endsText ?? '–') }}</td><td
+                        data-is="Gone">{{ $clock($stay?->leaves) }}</td>
                         <th scope="row">{{ $figures->title }}<br><small>{{ $figures->stopped === null ? 'works' : 'falls short: '
                             . $figures->stopped['title'] }}</small></th>
                         <td>{{ $figures->settings }}</td>
                         <td>{{ collect($figures->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '')
-                            . $piece->name)->implode(', ') ?: 'none picked' }}</td></tr>
+                            . $piece->name)->implode(', ') ?: 'no kit picked' }}</td></tr>
                 @endforeach</tbody></table></div>
         </section>
         @include('shoots.parts.cautions')
