@@ -27,7 +27,8 @@
                         $fields = App\Pages\KitForm::fields($kind);
                     @endphp
                     <details class="kit-item" id="item-{{ $key }}" @if ($mine) open @endif>
-                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">Add {{ $kind->label() }}</span>@else<b>{{ $item->name }}</b> <span
+                        <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">Add {{ $kind->label() }}</span>@else<b>{{
+                            $item->name }}</b> <span
                             class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(),
                             $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
                         <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update',
