@@ -87,7 +87,7 @@ test('when the server does not answer, the page says so, keeps what was typed an
   await page.getByRole('alert').filter({ hasText: 'Your change is kept here' }).waitFor();
   await page.getByLabel('Photos on the way').fill('250');
   await page.keyboard.press('Tab');
-  await page.getByRole('alert').filter({ hasText: '2 changes wait' }).waitFor();
+  await page.getByRole('alert').filter({ hasText: '2 changes are kept' }).waitFor();
   assert.equal((await planOf(page)).timing.interval_s, 6);
   await page.unroute(`${url}/shoots/*/shots/*`);
   await page.locator('#trouble').waitFor({ state: 'hidden' });
