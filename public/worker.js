@@ -8,6 +8,9 @@ const assets = 'evrent-assets-1';
 const notKept = '/not-kept';
 const mostPages = 120;
 
+/** What pages of some builds back are drawn with. */
+const mostAssets = 16;
+
 /** The views of a shot are one page with six addresses. */
 const keyOf = (address) => {
   const url = new URL(address);
@@ -65,7 +68,12 @@ async function asset(event) {
   const found = await cache.match(event.request);
   if (found) return found;
   const response = await fetch(event.request);
-  if (response.ok) event.waitUntil(cache.put(event.request, response.clone()));
+  if (response.ok) {
+    event.waitUntil(cache.put(event.request, response.clone()).then(async () => {
+      const all = await cache.keys();
+      await Promise.all(all.slice(0, Math.max(0, all.length - mostAssets)).map((old) => cache.delete(old)));
+    }));
+  }
   return response;
 }
 
