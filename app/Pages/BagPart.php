@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A part of what a shot takes along that may be described: its cards, what feeds it, what it weighs.
@@ -50,7 +51,7 @@ final readonly class BagPart
     {
         $told = array_filter($this->fields, static fn (array $field): bool => ($texts[$field[0]] ?? '') !== '');
 
-        return implode(', ', array_map(static fn (array $field): string => trim("{$field[1]} {$texts[$field[0]]} {$field[2]}"), $told));
+        return implode(', ', array_map(static fn (array $field): string => trim("{$field[1]} " . PlainText::withUnit($texts[$field[0]], $field[2])), $told));
     }
 
     /**

@@ -17,14 +17,14 @@ final class InShort
 {
     public static function limits(Plan $plan): string
     {
+        $units = app(Settings::class)->units;
+
         return implode('; ', array_map(static fn (Axis $axis): string => sprintf(
-            '%s %s to %s %s at %s %s/s',
+            '%s %s to %s at %s',
             $axis->id,
-            PlainText::rounded($axis->min),
-            PlainText::rounded($axis->max),
-            $axis->kind->unit(),
-            PlainText::rounded($axis->maxSpeed),
-            $axis->kind->unit(),
+            $units->axisText($axis->kind, $axis->min),
+            $units->axisText($axis->kind, $axis->max),
+            $units->speedText($axis->kind, $axis->maxSpeed),
         ), $plan->rig->axes));
     }
 
