@@ -24,7 +24,10 @@ final class Program
         $application = new Application('Evrent');
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
-        $application->addCommands([new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand()]);
+        $application->addCommands([
+            new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand(),
+            new RigCommand(),
+        ]);
         $output ??= new ConsoleOutput();
         try {
             return $application->run($input, $output);

@@ -31,7 +31,7 @@ final class SimulateCommand extends Command
         $seed = Input::whole($input, 'seed') ?? 1;
         $plan = Input::planAtOnce($input);
         $path = $input->getOption('faults');
-        $faults = is_string($path) ? FaultsReader::fromJson(Input::file($path, '--faults'), $plan) : [];
+        $faults = is_string($path) ? FaultsReader::fromJson(Input::file($path, '--faults'), $plan->rig->axisIds()) : [];
         foreach (RunLogJson::pieces(DryRun::of(Schedule::of($plan), $seed, $faults), $seed) as $piece) {
             $output->write($piece, false, OutputInterface::OUTPUT_RAW);
         }

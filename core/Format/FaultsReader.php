@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
-use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Timing\Timing;
@@ -22,11 +21,14 @@ final class FaultsReader
     private const MOST_FAULTS = 1_000;
 
     /**
+     * @param list<string> $axisIds     of the rig
+     * @param bool         $forDevices  whether what only simulated devices know may be asked for
+     *
      * @return list<Fault>
      *
      * @throws InvalidInput
      */
-    public static function fromJson(string $json, Plan $plan): array
+    public static function fromJson(string $json, array $axisIds, bool $forDevices = false): array
     {
         try {
             $document = json_decode($json, false, 16, JSON_THROW_ON_ERROR);
@@ -41,7 +43,8 @@ final class FaultsReader
         $faults = $fields->items('faults', self::MOST_FAULTS, static fn (mixed $item, string $pointer): ?Fault => self::fault(
             new Fields($item, $pointer, $problems),
             $pointer,
-            $plan,
+            $axisIds,
+            $forDevices,
             $problems,
         ));
         $fields->refuseTheRest();
@@ -50,27 +53,30 @@ final class FaultsReader
         return array_values(array_filter($faults));
     }
 
-    private static function fault(Fields $fields, string $pointer, Plan $plan, Problems $problems): ?Fault
+    /**
+     * @param list<string> $axisIds
+     */
+    private static function fault(Fields $fields, string $pointer, array $axisIds, bool $forDevices, Problems $problems): ?Fault
     {
         $kind = $fields->choice('kind', FaultKind::class, FaultKind::Pause);
-        $frame = $fields->whole('frame', 1);
-        $axisId = null;
-        if (in_array($kind, [FaultKind::StalledAxis, FaultKind::LostSteps], true)) {
-            $axisId = $fields->text('axis');
-            if (!in_array($axisId, $plan->rig->axisIds(), true)) {
-                $problems->add("{$pointer}/axis", 'Name an axis of the rig: ' . implode(', ', $plan->rig->axisIds()) . '.');
-            }
+        if (!$forDevices && !$kind->isRehearsed()) {
+            $problems->add("{$pointer}/kind", "A dry run has no {$kind->value}: give this list to the simulated rig or camera.");
         }
-        $lasts = in_array($kind, [FaultKind::StalledAxis, FaultKind::SlowCard], true);
-        $waits = in_array($kind, [FaultKind::PowerCut, FaultKind::Pause], true);
+        $frame = $fields->whole('frame', 1);
+        $asks = $kind->fields();
+        $axisId = in_array('axis', $asks, true) ? $fields->text('axis') : null;
+        if ($axisId !== null && !in_array($axisId, $axisIds, true)) {
+            $problems->add("{$pointer}/axis", 'Name an axis of the rig: ' . implode(', ', $axisIds) . '.');
+        }
         $read = [
             $kind,
             $frame,
             $axisId,
-            $lasts ? $fields->whole('frames', 1, Timing::MOST_PHOTOS) : 1,
-            $kind === FaultKind::SlowCard ? $fields->number('factor', 1) : 1.0,
-            $kind === FaultKind::LostSteps ? $fields->whole('steps', 0) : 0,
-            $waits ? $fields->number('seconds', 0) : 0.0,
+            in_array('frames', $asks, true) ? $fields->whole('frames', 1, Timing::MOST_PHOTOS) : 1,
+            in_array('factor', $asks, true) ? $fields->number('factor', 1) : 1.0,
+            in_array('steps', $asks, true) ? $fields->whole('steps', 0) : 0,
+            in_array('seconds', $asks, true) ? $fields->number('seconds', 0) : 0.0,
+            in_array('percent', $asks, true) ? $fields->number('percent', 0) : 0.0,
         ];
         $fields->refuseTheRest();
 

@@ -17,11 +17,12 @@ final readonly class Fault
 
     /**
      * @param int     $photo   number of the photo, 1 for the first
-     * @param ?string $axisId  for stalled_axis and lost_steps
-     * @param int     $photos  how many photos or moves it lasts, for slow_card and stalled_axis
-     * @param float   $factor  for slow_card
-     * @param int     $steps   for lost_steps
-     * @param float   $seconds for power_cut and pause
+     * @param ?string $axisId  the axis it is about
+     * @param int     $photos  how many photos or moves it lasts
+     * @param float   $factor  how many times as long
+     * @param int     $steps   how many motor steps
+     * @param float   $seconds how long, or by how much
+     * @param float   $percent how much
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -33,6 +34,7 @@ final readonly class Fault
         public float $factor = 1.0,
         public int $steps = 0,
         public float $seconds = 0.0,
+        public float $percent = 0.0,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($photo, 1, Timing::MOST_PHOTOS, '/frame', 'the number of a photo');
@@ -40,6 +42,7 @@ final readonly class Fault
         $problems->unlessPositive($factor, self::MOST_FACTOR, '/factor', 'a factor');
         $problems->unlessBetween($steps, 0, 1_000_000_000, '/steps', 'a whole number of motor steps');
         $problems->unlessBetween($seconds, 0, self::MOST_SECONDS, '/seconds', 'seconds');
+        $problems->unlessBetween($percent, 0, 1_000, '/percent', 'per cent');
         $problems->throwIfAny();
     }
 

@@ -55,6 +55,7 @@ final class TypicalFaults
             FaultKind::Pause => new Fault($kind, (int) $photo, photos: 1, seconds: 60.0),
             FaultKind::MissedTrigger => new Fault($kind, (int) $photo, photos: 1),
             FaultKind::TimerStops => new Fault($kind, (int) $photo),
+            default => throw new InvalidInput([new Problem('/kind', 'Choose what goes wrong.')]),
         };
     }
 }

@@ -11,6 +11,7 @@ use Evrent\Core\Run\Sequencer;
 use Evrent\Core\Run\TwoTimers;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Faults;
 
 /**
  * A plan run from end to end on the simulated rig and camera, in virtual time.

@@ -9,6 +9,7 @@ use Evrent\Core\Run\Exposed;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Timing\Camera;
+use Evrent\Devices\Faults;
 
 /**
  * A camera in virtual time: a shutter, a buffer, and a card that takes one photo at a time. Its lag and its card vary

@@ -9,6 +9,7 @@ use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\RigDriver;
 use Evrent\Core\Schedule\EverydayNoise;
+use Evrent\Devices\Faults;
 
 /**
  * A rig in virtual time: motors that count whole steps, speed and acceleration limits, play in the gears that is taken

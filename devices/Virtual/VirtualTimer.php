@@ -7,6 +7,7 @@ namespace Evrent\Devices\Virtual;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Run\Timer;
 use Evrent\Core\Schedule\EverydayNoise;
+use Evrent\Devices\Faults;
 
 /**
  * A timer in virtual time, which fires within a few milliseconds after it is due. It can be made to stop, and to be held

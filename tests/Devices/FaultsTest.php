@@ -26,7 +26,7 @@ final class FaultsTest extends TestCase
     private static function rehearse(array ...$faults): RunLog
     {
         $plan = Plans::example('1-two-keyframes');
-        $list = FaultsReader::fromJson(json_encode(['format' => 'evrent.faults/1', 'faults' => array_values($faults)], JSON_THROW_ON_ERROR), $plan);
+        $list = FaultsReader::fromJson(json_encode(['format' => 'evrent.faults/1', 'faults' => array_values($faults)], JSON_THROW_ON_ERROR), $plan->rig->axisIds());
 
         return DryRun::of(Schedule::of($plan), 5, $list);
     }
@@ -139,7 +139,7 @@ final class FaultsTest extends TestCase
     public function testABadListIsRefusedByPointer(string $json, string $pointer): void
     {
         try {
-            FaultsReader::fromJson($json, Plans::example('1-two-keyframes'));
+            FaultsReader::fromJson($json, Plans::example('1-two-keyframes')->rig->axisIds());
             self::fail('accepted');
         } catch (InvalidInput $invalid) {
             self::assertContains($pointer, array_column($invalid->problems, 'pointer'));

@@ -50,7 +50,8 @@ final class TypicalFaultsTest extends TestCase
 
     public function testEveryKindHasItsWords(): void
     {
-        self::assertEqualsCanonicalizing(array_column(FaultKind::cases(), 'value'), array_keys(TypicalFaults::named()));
+        $rehearsed = array_filter(FaultKind::cases(), static fn (FaultKind $kind): bool => $kind->isRehearsed());
+        self::assertEqualsCanonicalizing(array_column($rehearsed, 'value'), array_keys(TypicalFaults::named()));
     }
 
     public function testAPhotoThatIsNotThereIsRefused(): void

@@ -121,7 +121,7 @@ final class Readings
             $told["kit of {$name}"] = self::read(static fn (): array => array_map(static fn (KitItem $item): array => KitFormat::toArray($item), KitFormat::read($text)));
         }
         foreach (self::FAULTS as $text) {
-            $told[$text] = self::read(static fn (): array => FaultsReader::fromJson($text, Plans::with([])));
+            $told[$text] = self::read(static fn (): array => FaultsReader::fromJson($text, Plans::with([])->rig->axisIds()));
         }
         foreach (self::INSTANTS as $text) {
             $told["instant {$text}"] = self::read(static fn (): mixed => SkyJson::instant($text));

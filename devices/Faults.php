@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Evrent\Devices\Virtual;
+namespace Evrent\Devices;
 
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 
 /**
- * The faults of a rehearsed run, asked for by photo.
+ * The faults of a rehearsed run or a simulated device, asked for by photo.
  */
 final readonly class Faults
 {

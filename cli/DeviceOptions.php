@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\Format\FaultsReader;
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Fault;
+use React\EventLoop\Loop;
+use RuntimeException;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/**
+ * What both simulated devices are told on the command line.
+ */
+final class DeviceOptions
+{
+    private const MOST_SPEED = 1_000;
+    private const MOST_PORT = 65_535;
+
+    public static function add(Command $command, string $port): void
+    {
+        $command->addOption('port', null, InputOption::VALUE_REQUIRED, $port, '0');
+        $command->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world its time goes, 1 to 1000', '1');
+        $command->addOption('plan', null, InputOption::VALUE_REQUIRED, 'A plan file (evrent.plan/1) whose rig, camera and light it has');
+        $command->addOption('faults', null, InputOption::VALUE_REQUIRED, 'A fault list (evrent.faults/1) to act out');
+    }
+
+    /**
+     * @throws BadUsage
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public static function plan(InputInterface $input): ?Plan
+    {
+        $path = $input->getOption('plan');
+
+        return is_string($path) ? PlanReader::fromJson(Input::file($path, '--plan')) : null;
+    }
+
+    /**
+     * @param list<string> $axisIds
+     *
+     * @return list<Fault>
+     *
+     * @throws BadUsage
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public static function faults(InputInterface $input, array $axisIds): array
+    {
+        $path = $input->getOption('faults');
+
+        return is_string($path) ? FaultsReader::fromJson(Input::file($path, '--faults'), $axisIds, true) : [];
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function speed(InputInterface $input): float
+    {
+        $speed = Input::number($input, 'speed');
+        if ($speed === null || $speed < 1.0 || $speed > self::MOST_SPEED) {
+            throw new BadUsage('--speed: give a number from 1 to 1000.');
+        }
+
+        return $speed;
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function port(InputInterface $input, string $option): int
+    {
+        $port = Input::whole($input, $option);
+        if ($port === null || $port < 0 || $port > self::MOST_PORT) {
+            throw new BadUsage("--{$option}: give a port from 1 to 65535, or 0 for a free one.");
+        }
+
+        return $port;
+    }
+
+    /**
+     * @return ?string host:port
+     *
+     * @throws BadUsage
+     */
+    public static function address(InputInterface $input, string $option): ?string
+    {
+        $address = $input->getOption($option);
+        if ($address === null) {
+            return null;
+        }
+        if (!is_string($address) || preg_match('/^[^\s:]+:\d{1,5}$/D', $address) !== 1) {
+            throw new BadUsage("--{$option}: give a host and a port, such as 127.0.0.1:7002.");
+        }
+
+        return $address;
+    }
+
+    /**
+     * Says where it listens, and goes on until it is told to stop.
+     *
+     * @param callable(): string $listen
+     *
+     * @throws BadUsage when that is not possible
+     */
+    public static function serve(OutputInterface $output, callable $listen, string $what): void
+    {
+        // Functions of the loop's packages, which the command line does not load for everyone.
+        require_once dirname(__DIR__) . '/vendor/react/promise/src/functions_include.php';
+        try {
+            $output->writeln("{$what} at {$listen()}");
+        } catch (RuntimeException $taken) {
+            throw new BadUsage("--port: cannot listen there: {$taken->getMessage()}");
+        }
+        foreach ([SIGINT, SIGTERM] as $signal) {
+            Loop::addSignal($signal, Loop::stop(...));
+        }
+        Loop::run();
+    }
+}
