@@ -7,7 +7,7 @@ missing_debian_packages() {
     local modules extension
     command -v php >/dev/null || echo php-cli
     modules=$({ php -m 2>/dev/null || true; } | tr '[:upper:]' '[:lower:]')
-    for extension in pdo_pgsql:pgsql mbstring:mbstring dom:xml intl:intl curl:curl zip:zip; do
+    for extension in pdo_pgsql:pgsql mbstring:mbstring dom:xml intl:intl curl:curl zip:zip gd:gd; do
         grep -qx "${extension%%:*}" <<<"$modules" || echo "php-${extension##*:}"
     done
     command -v composer >/dev/null || echo composer
@@ -20,6 +20,8 @@ missing_debian_packages() {
     command -v pgrep >/dev/null || echo procps
     command -v unzip >/dev/null || echo unzip
     command -v curl >/dev/null || echo curl
+    command -v gphoto2 >/dev/null || echo gphoto2
+    command -v exiftool >/dev/null || echo libimage-exiftool-perl
     if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi
 }
 

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use DateTimeImmutable;
+use Evrent\Devices\Faults;
+use Evrent\Devices\Simulators\Camera\CameraServer;
+use Evrent\Devices\Simulators\Camera\Card;
+use Evrent\Devices\Simulators\Camera\SimulatedCamera;
+use Evrent\Devices\Simulators\Clock;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand(name: 'camera', description: 'A simulated camera that understands PTP over TCP/IP')]
+final class CameraCommand extends Command
+{
+    protected function configure(): void
+    {
+        DeviceOptions::add($this, 'Port for hosts, on this machine alone; 0 takes a free one');
+        $this->addOption('trigger-port', null, InputOption::VALUE_REQUIRED, 'Port of its trigger input; 0 takes a free one', '0');
+        $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'Folder that is its card');
+        $this->setHelp(
+            'Runs until it is stopped. Any PTP host can read and trigger it: '
+            . 'gphoto2 --camera "PTP/IP Camera" --port ptpip:127.0.0.1:PORT:PORT --summary',
+        );
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $folder = $input->getOption('card');
+        if (!is_string($folder) || $folder === '') {
+            throw new BadUsage('--card: give the folder that is its card.');
+        }
+        $plan = DeviceOptions::plan($input);
+        $speed = DeviceOptions::speed($input);
+        $faults = new Faults(DeviceOptions::faults($input, $plan?->rig->axisIds() ?? ['slide', 'pan', 'tilt']));
+        $ports = [DeviceOptions::port($input, 'port'), DeviceOptions::port($input, 'trigger-port')];
+        DeviceOptions::serve($output, static function () use ($folder, $plan, $faults, $speed, $ports): string {
+            $now = new DateTimeImmutable();
+            $wallSeconds = (float) $now->format('U.u') + $now->getOffset();
+            $camera = new SimulatedCamera(new Card($folder, $plan?->camera->nextFileNumber), $plan, $faults, self::width($speed), $wallSeconds);
+            [$address, $trigger] = (new CameraServer($camera, new Clock($speed)))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
+
+            return "{$address}, trigger at {$trigger}";
+        }, 'camera');
+
+        return self::SUCCESS;
+    }
+
+    /** The faster the world, the less there is time to draw. */
+    private static function width(float $speed): int
+    {
+        return match (true) {
+            $speed > 100.0 => 320,
+            $speed > 10.0 => 640,
+            default => 1440,
+        };
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Simulators\Camera;
+
+use Evrent\Devices\Simulators\Clock;
+use React\EventLoop\Loop;
+use React\EventLoop\TimerInterface;
+use React\Socket\ConnectionInterface;
+use React\Socket\SocketServer;
+
+/**
+ * The simulated camera on the network: hosts on one port (PTP over TCP/IP), the trigger line on another.
+ */
+final class CameraServer
+{
+    /** @var array<int, PtpConnection> by number */
+    private array $hosts = [];
+    private int $lastNumber = 0;
+    private ?TimerInterface $timer = null;
+
+    public function __construct(private readonly SimulatedCamera $camera, private readonly Clock $clock)
+    {
+    }
+
+    /**
+     * Listens until the loop is stopped.
+     *
+     * @return array{string, string} the addresses of the hosts' port and of the trigger input, host:port
+     *
+     * @throws \RuntimeException when a port is taken
+     */
+    public function listen(string $address, string $triggerAddress): array
+    {
+        $hosts = new SocketServer("tcp://{$address}");
+        $hosts->on('connection', $this->welcome(...));
+        $trigger = new SocketServer("tcp://{$triggerAddress}");
+        $trigger->on('connection', $this->follow(...));
+
+        return array_map(static fn (SocketServer $server): string => substr((string) $server->getAddress(), strlen('tcp://')), [$hosts, $trigger]);
+    }
+
+    private function welcome(ConnectionInterface $line): void
+    {
+        if ($this->camera->isDead()) {
+            $line->close();
+
+            return;
+        }
+        $incoming = new PtpLine($line, $this->camera, $this->clock, function (PtpLine $line): int {
+            $this->lastNumber++;
+            $this->hosts[$this->lastNumber] = new PtpConnection($line);
+
+            return $this->lastNumber;
+        }, fn (int $number): ?PtpConnection => $this->hosts[$number] ?? null, $this->goOn(...));
+        $line->on('data', $incoming->receive(...));
+        $line->on('close', function () use ($incoming): void {
+            foreach ($this->hosts as $number => $host) {
+                if ($host->has($incoming)) {
+                    $host->close();
+                    unset($this->hosts[$number]);
+                }
+            }
+        });
+    }
+
+    /** The trigger line: one line of text for each change. */
+    private function follow(ConnectionInterface $line): void
+    {
+        $unread = '';
+        $line->on('data', function (string $bytes) use (&$unread): void {
+            $unread .= $bytes;
+            while (($end = strpos($unread, "\n")) !== false) {
+                TriggerLine::obey($this->camera, substr($unread, 0, $end), $this->clock->now());
+                $unread = substr($unread, $end + 1);
+            }
+            $unread = substr($unread, -1_000);
+            $this->goOn();
+        });
+        // A cable that is pulled out opens.
+        $line->on('close', function (): void {
+            $this->camera->release($this->clock->now());
+            $this->goOn();
+        });
+    }
+
+    /** Tells hosts what happened, and comes back when something happens next. */
+    private function goOn(): void
+    {
+        $this->camera->goOnTo($this->clock->now());
+        foreach ($this->camera->takeEvents() as [$event, $parameter]) {
+            foreach ($this->hosts as $host) {
+                $host->tell($event, $parameter);
+            }
+        }
+        if ($this->camera->isDead()) {
+            array_map(static fn (PtpConnection $host) => $host->close(), $this->hosts);
+        }
+        if ($this->timer !== null) {
+            Loop::cancelTimer($this->timer);
+            $this->timer = null;
+        }
+        $next = $this->camera->nextAt();
+        if ($next !== null) {
+            $this->timer = Loop::addTimer($this->clock->realSecondsTo($next), function (): void {
+                $this->timer = null;
+                $this->goOn();
+            });
+        }
+    }
+}

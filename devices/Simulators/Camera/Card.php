@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Simulators\Camera;
+
+use RuntimeException;
+
+/**
+ * The simulated camera's card: a folder on this machine, laid out as cameras do (DCF): DCIM/100EVRNT/EVR_0001.JPG, and after 9999 the next
+ * folder's 0001. What is on it is still there when the camera is switched on again.
+ */
+final class Card
+{
+    public const DCIM = 'DCIM';
+    private const FIRST_FOLDER = 100;
+    private const HIGHEST_FILE = 9_999;
+
+    /** @var array<int, string> paths below the card, by handle: 100 · 10,000 + 1 for the first file of the first folder */
+    private array $files = [];
+
+    private int $last;
+
+    /**
+     * @param ?int $nextFileNumber what the counter gives the first photo of an empty card
+     *
+     * @throws RuntimeException when the folder cannot be written
+     */
+    public function __construct(public readonly string $folder, ?int $nextFileNumber = null)
+    {
+        if (!is_dir("{$folder}/" . self::DCIM) && !@mkdir("{$folder}/" . self::DCIM, 0o755, true)) {
+            throw new RuntimeException("cannot make a card at {$folder}");
+        }
+        $found = glob("{$folder}/" . self::DCIM . '/[1-9][0-9][0-9]EVRNT/EVR_[0-9][0-9][0-9][0-9].JPG');
+        foreach ($found === false ? [] : $found as $path) {
+            $this->files[self::handleOf($path)] = substr($path, strlen($folder) + 1);
+        }
+        ksort($this->files);
+        $this->last = array_key_last($this->files) ?? self::FIRST_FOLDER * 10_000 + max(1, $nextFileNumber ?? 1) - 1;
+    }
+
+    /**
+     * Puts a file on the card, whole or not at all.
+     *
+     * @return int its handle
+     *
+     * @throws RuntimeException when that fails
+     */
+    public function put(string $bytes): int
+    {
+        $handle = $this->last % 10_000 >= self::HIGHEST_FILE ? (intdiv($this->last, 10_000) + 1) * 10_000 + 1 : $this->last + 1;
+        $path = sprintf('%s/%dEVRNT/EVR_%04d.JPG', self::DCIM, intdiv($handle, 10_000), $handle % 10_000);
+        $whole = "{$this->folder}/{$path}";
+        $hasFolder = is_dir(dirname($whole)) || mkdir(dirname($whole));
+        if (!$hasFolder || file_put_contents("{$whole}.part", $bytes) !== strlen($bytes) || !rename("{$whole}.part", $whole)) {
+            throw new RuntimeException("cannot write {$whole}");
+        }
+        $this->files[$handle] = $path;
+        $this->last = $handle;
+
+        return $handle;
+    }
+
+    /** @return list<int> */
+    public function handles(): array
+    {
+        return array_keys($this->files);
+    }
+
+    /** @return list<int> numbers of the folders that hold files */
+    public function folders(): array
+    {
+        return array_values(array_unique(array_map(static fn (int $handle): int => intdiv($handle, 10_000), array_keys($this->files))));
+    }
+
+    public function has(int $handle): bool
+    {
+        return isset($this->files[$handle]);
+    }
+
+    public function name(int $handle): string
+    {
+        return basename($this->files[$handle]);
+    }
+
+    public function bytes(int $handle): string
+    {
+        return (string) file_get_contents("{$this->folder}/{$this->files[$handle]}");
+    }
+
+    public function size(int $handle): int
+    {
+        return (int) filesize("{$this->folder}/{$this->files[$handle]}");
+    }
+
+    public function writtenAt(int $handle): int
+    {
+        return (int) filemtime("{$this->folder}/{$this->files[$handle]}");
+    }
+
+    public function delete(int $handle): void
+    {
+        unlink("{$this->folder}/{$this->files[$handle]}");
+        unset($this->files[$handle]);
+    }
+
+    public function count(): int
+    {
+        return count($this->files);
+    }
+
+    private static function handleOf(string $path): int
+    {
+        return (int) substr(basename(dirname($path)), 0, 3) * 10_000 + (int) substr(basename($path), 4, 4);
+    }
+}

@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Simulators\Camera;
+
+use Evrent\Devices\Protocol\Ptp\BadPacket;
+use Evrent\Devices\Protocol\Ptp\Dataset;
+use Evrent\Devices\Protocol\Ptp\DatasetReader;
+use Evrent\Devices\Protocol\Ptp\EventCode;
+use Evrent\Devices\Protocol\Ptp\Operation;
+use Evrent\Devices\Protocol\Ptp\Property;
+use Evrent\Devices\Protocol\Ptp\Response;
+
+/**
+ * Answers one host's operations for the simulated camera (ISO 15740). What goes over the line, and when, is for the server.
+ */
+final class PtpResponder
+{
+    private const STORAGE = 0x00010001;
+    private const DCIM = 0x0f000001;
+    private const FOLDERS = 0x0f000100;
+    private const ROOT = 0xffffffff;
+    private const JPEG = 0x3801;
+    private const FOLDER = 0x3001;
+    private const ANY = 0xffffffff;
+
+    private bool $isOpen = false;
+
+    public function __construct(private readonly SimulatedCamera $camera)
+    {
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->isOpen;
+    }
+
+    /** Whether an operation is one that the host sends data with. */
+    public function takesData(int $code): bool
+    {
+        return $code === Operation::SetDevicePropValue->value;
+    }
+
+    /**
+     * @param list<int> $parameters
+     * @param string    $data       what the host sent with it
+     *
+     * @return array{Response, ?string, list<int>} the answer, the data that go before it (null for none), its parameters
+     */
+    public function answer(int $code, array $parameters, string $data, float $now): array
+    {
+        $operation = Operation::tryFrom($code);
+        if ($operation === null) {
+            return [Response::OperationNotSupported, null, []];
+        }
+        if (!$this->isOpen && !in_array($operation, [Operation::GetDeviceInfo, Operation::OpenSession], true)) {
+            return [Response::SessionNotOpen, null, []];
+        }
+        $this->camera->goOnTo($now);
+        $first = $parameters[0] ?? 0;
+
+        return match ($operation) {
+            Operation::GetDeviceInfo => [Response::Ok, $this->deviceInfo(), []],
+            Operation::OpenSession => $this->open($first),
+            Operation::CloseSession => $this->close(),
+            Operation::GetStorageIds => [Response::Ok, (new Dataset())->listOfU32([self::STORAGE])->bytes(), []],
+            Operation::GetStorageInfo => $first === self::STORAGE ? [Response::Ok, $this->storageInfo(), []] : [Response::InvalidStorageId, null, []],
+            Operation::GetNumObjects => [Response::Ok, null, [count($this->handles($parameters))]],
+            Operation::GetObjectHandles => [Response::Ok, (new Dataset())->listOfU32($this->handles($parameters))->bytes(), []],
+            Operation::GetObjectInfo => $this->objectInfo($first),
+            Operation::GetObject => $this->object($first),
+            Operation::GetPartialObject => $this->partial($first, $parameters[1] ?? 0, $parameters[2] ?? 0),
+            Operation::GetThumb => [Response::NoThumbnail, null, []],
+            Operation::DeleteObject => $this->delete($first),
+            Operation::InitiateCapture => $this->capture($now),
+            Operation::InitiateOpenCapture, Operation::TerminateOpenCapture => [Response::OperationNotSupported, null, []],
+            Operation::GetDevicePropDesc => $this->describe($first, $now),
+            Operation::GetDevicePropValue => $this->value($first, $now),
+            Operation::SetDevicePropValue => $this->set($first, $data),
+        };
+    }
+
+    private function deviceInfo(): string
+    {
+        $isDone = static fn (Operation $one): bool => !in_array($one, [Operation::InitiateOpenCapture, Operation::TerminateOpenCapture], true);
+        $supported = array_filter(Operation::cases(), $isDone);
+
+        return (new Dataset())
+            ->u16(100)->u32(0)->u16(100)->text('')->u16(0)
+            ->listOfU16(array_values(array_map(static fn (Operation $one): int => $one->value, $supported)))
+            ->listOfU16(array_column(EventCode::cases(), 'value'))
+            ->listOfU16(array_column(Property::cases(), 'value'))
+            ->listOfU16([self::JPEG])
+            ->listOfU16([self::JPEG, self::FOLDER])
+            ->text('Evrent')->text($this->camera->model())->text('1.0')->text($this->camera->serialNumber())
+            ->bytes();
+    }
+
+    private function storageInfo(): string
+    {
+        $bytes = 30_000_000;
+
+        return (new Dataset())
+            ->u16(4)->u16(3)->u16(0)
+            ->u64($this->camera->photosThatFit() * $bytes)->u64($this->camera->photosLeft() * $bytes)->u32($this->camera->photosLeft())
+            ->text('Card')->text('EVRENT')
+            ->bytes();
+    }
+
+    /** @return array{Response, null, list<int>} */
+    private function open(int $session): array
+    {
+        if ($session === 0) {
+            return [Response::InvalidParameter, null, []];
+        }
+        $wasOpen = $this->isOpen;
+        $this->isOpen = true;
+
+        return $wasOpen ? [Response::SessionAlreadyOpen, null, [$session]] : [Response::Ok, null, []];
+    }
+
+    /** @return array{Response, null, list<int>} */
+    private function close(): array
+    {
+        $this->isOpen = false;
+
+        return [Response::Ok, null, []];
+    }
+
+    /**
+     * @param list<int> $parameters storage, format, folder: 0 is all, all ones is the root
+     *
+     * @return list<int>
+     */
+    private function handles(array $parameters): array
+    {
+        [$storage, $format, $folder] = $parameters + [self::ANY, 0, 0];
+        if (!in_array($storage, [self::STORAGE, self::ANY], true)) {
+            return [];
+        }
+        $files = $this->camera->card->handles();
+        $folders = array_map(static fn (int $number): int => self::FOLDERS + $number, $this->camera->card->folders());
+        $found = match (true) {
+            $folder === self::ROOT => [self::DCIM],
+            $folder === self::DCIM => $folders,
+            $folder !== 0 => array_values(array_filter($files, static fn (int $handle): bool => intdiv($handle, 10_000) === $folder - self::FOLDERS)),
+            default => [self::DCIM, ...$folders, ...$files],
+        };
+
+        return array_values(array_filter($found, static fn (int $handle): bool => match ($format) {
+            self::JPEG => $handle < self::DCIM,
+            self::FOLDER => $handle >= self::DCIM,
+            default => true,
+        }));
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function objectInfo(int $handle): array
+    {
+        $card = $this->camera->card;
+        $isFolder = $handle === self::DCIM || in_array($handle - self::FOLDERS, $card->folders(), true);
+        if (!$isFolder && !$card->has($handle)) {
+            return [Response::InvalidObjectHandle, null, []];
+        }
+        $parent = match (true) {
+            $handle === self::DCIM => 0,
+            $isFolder => self::DCIM,
+            default => self::FOLDERS + intdiv($handle, 10_000),
+        };
+        $name = match (true) {
+            $handle === self::DCIM => Card::DCIM,
+            $isFolder => ($handle - self::FOLDERS) . 'EVRNT',
+            default => $card->name($handle),
+        };
+        $time = $isFolder ? '' : date('Ymd\THis', $card->writtenAt($handle));
+
+        return [Response::Ok, (new Dataset())
+            ->u32(self::STORAGE)->u16($isFolder ? self::FOLDER : self::JPEG)->u16(0)->u32($isFolder ? 0 : $card->size($handle))
+            ->u16(0)->u32(0)->u32(0)->u32(0)
+            ->u32($isFolder ? 0 : $this->camera->width())->u32($isFolder ? 0 : $this->camera->height())->u32($isFolder ? 0 : 24)
+            ->u32($parent)->u16($isFolder ? 1 : 0)->u32(0)->u32(0)
+            ->text($name)->text($time)->text($time)->text('')
+            ->bytes(), []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function object(int $handle): array
+    {
+        return $this->camera->card->has($handle) ? [Response::Ok, $this->camera->card->bytes($handle), []] : [Response::InvalidObjectHandle, null, []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function partial(int $handle, int $from, int $most): array
+    {
+        if (!$this->camera->card->has($handle)) {
+            return [Response::InvalidObjectHandle, null, []];
+        }
+        $part = substr($this->camera->card->bytes($handle), $from, $most);
+
+        return [Response::Ok, $part, [strlen($part)]];
+    }
+
+    /** @return array{Response, null, list<int>} */
+    private function delete(int $handle): array
+    {
+        if (!$this->camera->card->has($handle)) {
+            return [Response::InvalidObjectHandle, null, []];
+        }
+        $this->camera->card->delete($handle);
+
+        return [Response::Ok, null, []];
+    }
+
+    /** @return array{Response, null, list<int>} */
+    private function capture(float $now): array
+    {
+        if ($this->camera->photosLeft() === 0) {
+            return [Response::StoreFull, null, []];
+        }
+
+        return [$this->camera->capture($now) ? Response::Ok : Response::DeviceBusy, null, []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function describe(int $code, float $now): array
+    {
+        $property = Property::tryFrom($code);
+        if ($property === null) {
+            return [Response::PropertyNotSupported, null, []];
+        }
+        $out = (new Dataset())->u16($property->value)->u16($property->type())->u8($property->mayBeSet() ? 1 : 0);
+        $value = $this->current($property, $now);
+        $property->write($out, $value);
+        $property->write($out, $value);
+        if ($property === Property::BatteryLevel) {
+            return [Response::Ok, $out->u8(1)->u8(0)->u8(100)->u8(1)->bytes(), []];
+        }
+        if ($property === Property::DateTime) {
+            return [Response::Ok, $out->u8(0)->bytes(), []];
+        }
+        $choices = $this->camera->settings->offered($property);
+        $out->u8(2)->u16(count($choices));
+        foreach ($choices as $choice) {
+            $property->write($out, $choice);
+        }
+
+        return [Response::Ok, $out->bytes(), []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function value(int $code, float $now): array
+    {
+        $property = Property::tryFrom($code);
+        if ($property === null) {
+            return [Response::PropertyNotSupported, null, []];
+        }
+        $out = new Dataset();
+        $property->write($out, $this->current($property, $now));
+
+        return [Response::Ok, $out->bytes(), []];
+    }
+
+    /** @return array{Response, null, list<int>} */
+    private function set(int $code, string $data): array
+    {
+        $property = Property::tryFrom($code);
+        if ($property === null || !$property->mayBeSet() || $property === Property::DateTime) {
+            return [Response::PropertyNotSupported, null, []];
+        }
+        try {
+            $value = $property->read(new DatasetReader($data));
+        } catch (BadPacket) {
+            return [Response::InvalidPropertyValue, null, []];
+        }
+        if (!is_int($value) || !$this->camera->settings->set($property, $value)) {
+            return [Response::InvalidPropertyValue, null, []];
+        }
+        $this->camera->changed($property);
+
+        return [Response::Ok, null, []];
+    }
+
+    private function current(Property $property, float $now): int|string
+    {
+        return match ($property) {
+            Property::BatteryLevel => $this->camera->batteryPercent(),
+            Property::DateTime => gmdate('Ymd\THis', (int) $this->camera->clock($now)),
+            default => $this->camera->settings->get($property),
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Simulators\Camera;
+
+/**
+ * What comes on the simulated trigger line: "1" closes it, "0" opens it. A simulated rig also tells where it stands (X, C and A), for how
+ * long the line was closed (P), and when a motion begins ("m", its seconds, and where it leads).
+ */
+final class TriggerLine
+{
+    public static function obey(SimulatedCamera $camera, string $line, float $now): void
+    {
+        // What was under way saw the rig where it stood until now.
+        $camera->goOnTo($now);
+        $words = preg_split('/\s+/', trim($line));
+        $what = $words === false ? '' : array_shift($words);
+        $values = [];
+        foreach ($words === false ? [] : $words as $word) {
+            if (is_numeric(substr($word, 1)) && ctype_alpha($word[0])) {
+                $values[$word[0]] = (float) substr($word, 1);
+            } elseif (is_numeric($word)) {
+                $values['s'] = (float) $word;
+            }
+        }
+        $isPlaced = isset($values['X']) || isset($values['C']) || isset($values['A']);
+        $place = new Pose($values['X'] ?? 0.0, $values['C'] ?? 0.0, $values['A'] ?? 0.0);
+        if ($what === 'm') {
+            $camera->rig->setsOut($place, $values['s'] ?? 0.0, $now);
+
+            return;
+        }
+        if ($isPlaced) {
+            $camera->rig->stands($place, $now);
+        }
+        match ($what) {
+            '1' => $camera->press($now),
+            '0' => $camera->release($now, $values['P'] ?? null),
+            default => null,
+        };
+    }
+}

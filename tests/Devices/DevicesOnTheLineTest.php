@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Devices\Protocol\Ptp\Packet;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Simulated rig and camera as processes, with clients that are not ours: gphoto2 for the camera, plain lines for the rig.
+ */
+final class DevicesOnTheLineTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf ' . escapeshellarg($this->folder));
+    }
+
+    public function testGphotoReadsCapturesListsAndDownloads(): void
+    {
+        $camera = $this->camera(100);
+        self::assertStringContainsString('Free Space (Images): 2000', $this->gphoto($camera, '--summary'));
+        self::assertStringContainsString('EVR_0001.JPG', $this->gphoto($camera, '--capture-image'));
+        self::assertMatchesRegularExpression('/#1\s+EVR_0001.JPG\s+rd/', $this->gphoto($camera, '--list-files'));
+        $this->gphoto($camera, '--get-all-files --filename ' . escapeshellarg("{$this->folder}/got.jpg"));
+        self::assertFileEquals("{$this->folder}/DCIM/100EVRNT/EVR_0001.JPG", "{$this->folder}/got.jpg");
+        $this->gphoto($camera, '--set-config iso=800 --set-config f-number=f/4 --set-config shutterspeed=1.0000s');
+        self::assertStringContainsString('Current: 800', $this->gphoto($camera, '--get-config iso'));
+        $this->gphoto($camera, '--capture-image');
+        self::assertSame("1\n4.0\n800\n", shell_exec('exiftool -s3 -ExposureTime -FNumber -ISO ' . escapeshellarg("{$this->folder}/DCIM/100EVRNT/EVR_0002.JPG")));
+        self::assertStringContainsString('100%', $this->gphoto($camera, '--get-config batterylevel'));
+        self::assertStringContainsString('focusmode', $this->gphoto($camera, '--list-config'));
+    }
+
+    public function testTheRigsTriggerLineFiresTheCameraWhereTheRigStands(): void
+    {
+        $camera = $this->camera(1000);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=1000']);
+        $line = stream_socket_client("tcp://{$rig->address}");
+        self::assertNotFalse($line);
+        stream_set_timeout($line, 10);
+        $ask = static function (string $text) use ($line): string {
+            fwrite($line, "{$text}\n");
+
+            return trim((string) fgets($line));
+        };
+        self::assertSame('Evrent rig, G-code', trim((string) fgets($line)));
+        self::assertSame('error:6', $ask('G0 X100'));
+        self::assertSame('ok', $ask('$H'));
+        self::assertSame(['ok', 'ok'], [$ask('G0 X300 C20'), $ask('M400')]);
+        // The camera is found again when it was away: the line may not be there yet.
+        for ($tries = 0; $tries < 50 && glob("{$this->folder}/DCIM/*/*.JPG") === []; $tries++) {
+            self::assertSame(['ok', 'ok'], [$ask('M240'), $ask('G4 P20')]);
+        }
+        self::assertNotSame([], glob("{$this->folder}/DCIM/*/*.JPG"));
+        $second = stream_socket_client("tcp://{$rig->address}");
+        self::assertNotFalse($second);
+        self::assertSame("busy: another host has this rig\n", fgets($second));
+    }
+
+    public function testWhoSpeaksSomethingElseIsNotSpokenTo(): void
+    {
+        $camera = $this->camera(1);
+        foreach (["GET / HTTP/1.0\r\n\r\n", pack('VV', 8, 99), pack('VV', 0xffffffff, 6), (new Packet(Packet::OPERATION_REQUEST, 'x'))->bytes()] as $bytes) {
+            $line = stream_socket_client("tcp://{$camera->address}");
+            self::assertNotFalse($line);
+            stream_set_timeout($line, 5);
+            fwrite($line, $bytes);
+            self::assertSame('', stream_get_contents($line));
+        }
+        self::assertStringContainsString('Evrent', $this->gphoto($camera, '--summary'), 'it goes on for the others');
+    }
+
+    public function testAPortThatIsTakenIsSaid(): void
+    {
+        $rig = new DeviceProcess(['rig', '--port=0']);
+        exec(sprintf('%s %s/bin/evrent rig --port=%d 2>&1', PHP_BINARY, dirname(__DIR__, 2), $rig->port()), $said, $code);
+        self::assertSame(2, $code);
+        self::assertStringStartsWith('evrent: --port: cannot listen there', $said[0]);
+        foreach (['--speed=0' => '--speed: give a number from 1 to 1000.', '--trigger=here' => '--trigger: give a host and a port'] as $option => $message) {
+            exec(sprintf('%s %s/bin/evrent rig %s 2>&1', PHP_BINARY, dirname(__DIR__, 2), $option), $wrong, $code);
+            self::assertSame(2, $code);
+            self::assertStringContainsString($message, (string) end($wrong));
+        }
+    }
+
+    private function camera(int $speed): DeviceProcess
+    {
+        return new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}", "--speed={$speed}"]);
+    }
+
+    private function gphoto(DeviceProcess $camera, string $what): string
+    {
+        $port = $camera->port();
+
+        return (string) shell_exec("timeout 20 gphoto2 --camera 'PTP/IP Camera' --port ptpip:127.0.0.1:{$port}:{$port} {$what} 2>&1");
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Fault;
+use Evrent\Core\Run\FaultKind;
+use Evrent\Devices\Faults;
+use Evrent\Devices\Protocol\Ptp\EventCode;
+use Evrent\Devices\Protocol\Ptp\Property;
+use Evrent\Devices\Simulators\Camera\Card;
+use Evrent\Devices\Simulators\Camera\Settings;
+use Evrent\Devices\Simulators\Camera\SimulatedCamera;
+use Evrent\Devices\Simulators\Camera\TriggerLine;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * The simulated camera in virtual time: what is done to it at a time, and what is on its card then.
+ */
+final class SimulatedCameraTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf ' . escapeshellarg($this->folder));
+    }
+
+    /** Lag 0.06 s, open for 0.5 s, 0.4 s to the card: the file is there after 0.96 s, and not before. */
+    public function testATriggerBecomesAFileWhenItsTimeHasCome(): void
+    {
+        $camera = $this->camera();
+        TriggerLine::obey($camera, '1', 10.0);
+        TriggerLine::obey($camera, '0', 10.1);
+        $camera->goOnTo(10.95);
+        self::assertSame([], $camera->card->handles());
+        $camera->goOnTo(10.97);
+        self::assertSame([[EventCode::ObjectAdded, 1000001], [EventCode::CaptureComplete, 0]], $camera->takeEvents());
+        $photo = $this->read($camera, 1000001);
+        self::assertSame(['EVR_0001.JPG', '0.5', '8', '100', '320x213'], [
+            $camera->card->name(1000001), $photo['ExposureTime'], $photo['FNumber'], $photo['ISO'], $photo['ImageSize'],
+        ]);
+    }
+
+    /** In bulb the line says how long; the rig's own word for it is exact where the line is not. */
+    public function testInBulbTheShutterIsOpenAsLongAsTheLineIsClosed(): void
+    {
+        $camera = $this->camera();
+        $camera->settings->set(Property::ExposureTime, Settings::BULB);
+        TriggerLine::obey($camera, '1 X0 C0 A0', 10.0);
+        TriggerLine::obey($camera, '0 X0 C0 A0 P2.0000', 12.3);
+        $camera->goOnTo(20.0);
+        self::assertSame('2', $this->read($camera, 1000001)['ExposureTime']);
+    }
+
+    public function testATriggerWhileTheShutterIsOpenIsNotHeard(): void
+    {
+        $camera = $this->camera();
+        $camera->press(10.0);
+        $camera->press(10.3);
+        $camera->press(10.6);
+        $camera->goOnTo(20.0);
+        self::assertCount(2, $camera->card->handles());
+    }
+
+    /** A buffer of three: the fourth is not heard until the first is on the card, which takes 2 s here. */
+    public function testAFullBufferHearsNothing(): void
+    {
+        $plan = Plans::with(['/camera/shutter_lag_s' => 0, '/camera/write_s' => 2, '/camera/buffer_frames' => 3, '/timing/exposure_s' => 0.5]);
+        $camera = $this->camera(plan: $plan);
+        foreach ([0.0, 0.6, 1.2, 1.8, 2.6] as $at) {
+            $camera->press($at);
+            $camera->release($at + 0.05);
+        }
+        $camera->goOnTo(60.0);
+        self::assertCount(4, $camera->card->handles());
+    }
+
+    public function testItSeesFromWhereTheRigStands(): void
+    {
+        $camera = $this->camera();
+        foreach ([['1 X0 C0 A0', 10.0], ['1 X0 C30 A0', 20.0], ['1 X0 C0 A0', 30.0]] as [$line, $at]) {
+            TriggerLine::obey($camera, $line, $at);
+        }
+        $camera->goOnTo(40.0);
+        [$first, $turned, $again] = array_map(fn (int $handle): array => $this->columns($camera, $handle), $camera->card->handles());
+        self::assertSame($first, $again);
+        self::assertNotSame($first, $turned);
+    }
+
+    public function testWhatMovesWhileItIsOpenIsSmeared(): void
+    {
+        $camera = $this->camera();
+        TriggerLine::obey($camera, '1 X0 C0 A0', 10.0);
+        $camera->goOnTo(15.0);
+        TriggerLine::obey($camera, 'm 1.0000 X0 C10 A0', 19.9);
+        TriggerLine::obey($camera, '1 X0 C1 A0', 20.0);
+        $camera->goOnTo(30.0);
+        [$still, $moving] = array_map(fn (int $handle): array => $this->columns($camera, $handle), $camera->card->handles());
+        self::assertGreaterThan(self::edges($moving), self::edges($still));
+    }
+
+    /** Twice as long open is a stop brighter: 2^(1/2.2) times the value of each grey. */
+    public function testLongerOpenIsBrighter(): void
+    {
+        $plan = Plans::with(['/timing/exposure_s' => 0.5, '/camera/exposure_timed_by' => 'camera']);
+        $camera = $this->camera(plan: $plan);
+        $camera->capture(10.0);
+        $camera->goOnTo(20.0);
+        $camera->settings->set(Property::ExposureTime, 10_000);
+        $camera->capture(20.0);
+        $camera->goOnTo(40.0);
+        [$half, $one] = array_map(fn (int $handle): int => $this->columns($camera, $handle)[200], $camera->card->handles());
+        self::assertEqualsWithDelta(2.0 ** (1 / 2.2), $one / $half, 0.02);
+    }
+
+    public function testWhatGoesWrongGoesWrong(): void
+    {
+        $camera = $this->camera([
+            new Fault(FaultKind::CableOut, 2, photos: 2),
+            new Fault(FaultKind::PassingLamp, 5, photos: 1, percent: 100.0),
+            new Fault(FaultKind::Unreadable, 6),
+            new Fault(FaultKind::ClockOffset, 1, seconds: 3_600.0),
+            new Fault(FaultKind::CardFull, 7),
+        ]);
+        for ($n = 0; $n < 10; $n++) {
+            $camera->press(10.0 * $n);
+        }
+        $camera->goOnTo(200.0);
+        self::assertSame([1000001, 1000002, 1000003, 1000004, 1000005], $camera->card->handles());
+        self::assertGreaterThan($this->columns($camera, 1000002)[200] * 1.3, $this->columns($camera, 1000003)[200]);
+        self::assertFalse(@imagecreatefromstring($camera->card->bytes(1000004)));
+        self::assertSame('1970:01:01 01:00:00', $this->read($camera, 1000001)['DateTimeOriginal']);
+        self::assertSame(0, $camera->photosLeft());
+        self::assertContains([EventCode::StoreFull, 0], $camera->takeEvents());
+    }
+
+    public function testAnEmptyBatteryEndsIt(): void
+    {
+        $camera = $this->camera([new Fault(FaultKind::CameraBattery, 1)]);
+        $camera->press(1.0);
+        $camera->goOnTo(5.0);
+        $camera->press(6.0);
+        $camera->goOnTo(20.0);
+        self::assertTrue($camera->isDead());
+        self::assertCount(1, $camera->card->handles());
+    }
+
+    /** After 9999 comes 0001 of the next folder; what is on the card is there when it is switched on again. */
+    public function testTheCounterGoesOnWhereItStood(): void
+    {
+        $card = new Card($this->folder, 9_999);
+        self::assertSame([1009999, 1010001], [$card->put('a'), $card->put('b')]);
+        $again = new Card($this->folder);
+        self::assertSame([1009999, 1010001], $again->handles());
+        self::assertSame(['EVR_0001.JPG', 'b'], [$again->name(1010001), $again->bytes(1010001)]);
+        self::assertSame(1010002, $again->put('c'));
+        self::assertFileExists("{$this->folder}/DCIM/101EVRNT/EVR_0002.JPG");
+    }
+
+    /**
+     * @param list<Fault> $faults
+     */
+    private function camera(array $faults = [], ?Plan $plan = null): SimulatedCamera
+    {
+        return new SimulatedCamera(new Card($this->folder), $plan, new Faults($faults), 320);
+    }
+
+    /**
+     * @return array<string, string> as exiftool reads them
+     */
+    private function read(SimulatedCamera $camera, int $handle): array
+    {
+        $path = "{$this->folder}/read.jpg";
+        file_put_contents($path, $camera->card->bytes($handle));
+        /** @var list<array<string, string|int|float>> $read */
+        $read = json_decode((string) shell_exec('exiftool -json ' . escapeshellarg($path)), true, 8, JSON_THROW_ON_ERROR);
+
+        return array_map(strval(...), $read[0]);
+    }
+
+    /**
+     * @param list<int> $row
+     */
+    private static function edges(array $row): int
+    {
+        return count(array_filter(range(60, 318), static fn (int $x): bool => abs($row[$x] - $row[$x - 1]) > 25));
+    }
+
+    /**
+     * @return list<int> greys along the row where the near things stand
+     */
+    private function columns(SimulatedCamera $camera, int $handle): array
+    {
+        $image = imagecreatefromstring($camera->card->bytes($handle));
+        self::assertNotFalse($image);
+
+        return array_map(static fn (int $x): int => (int) imagecolorat($image, $x, 150) & 0xff, range(0, 319));
+    }
+}
