@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Cli;
+
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\Ending;
+use Evrent\Core\Run\Take\GapSchool;
+use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\CameraLink;
+use Evrent\Devices\Links\DeafCamera;
+use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Links\GphotoCamera;
+use Evrent\Devices\Links\PtpCamera;
+use Evrent\Devices\Running\FileStore;
+use Evrent\Devices\Running\RunClock;
+use Evrent\Devices\Running\Runner;
+use RuntimeException;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand(name: 'run', description: 'Shoot a plan on a rig and a camera')]
+final class RunCommand extends Command
+{
+    protected function configure(): void
+    {
+        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
+        $this->addOption('rig', null, InputOption::VALUE_REQUIRED, 'HOST:PORT or a serial port such as /dev/ttyUSB0; none for a camera on legs alone');
+        $this->addOption('camera', null, InputOption::VALUE_REQUIRED, 'deaf, ptp:HOST:PORT, or usb: or ptpip:HOST:PORT:PORT as gphoto2 has it', 'deaf');
+        $this->addOption('log', null, InputOption::VALUE_REQUIRED, 'File that the log is written to (evrent.run-log/2)');
+        $this->addOption('resume', null, InputOption::VALUE_NONE, 'Go on with the log that is there');
+        $this->addOption('delay', null, InputOption::VALUE_REQUIRED, 'Seconds until the first photo', '0');
+        $this->addOption('after-gap', null, InputOption::VALUE_REQUIRED, 'place: go on where it stood; clock: leave out what is past', 'place');
+        $this->addOption('rest', null, InputOption::VALUE_REQUIRED, 'Stop motion: seconds to rest before each photo; without it, each waits for "snap"');
+        $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world time goes, with simulated devices', '1');
+        $this->setHelp(
+            'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
+            . 'right photo and place. Ends with 0 when every photo was triggered, 1 when not. Hands off the rig before it starts: a motor does not feel them.',
+        );
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $path = $input->getOption('log');
+        if (!is_string($path) || $path === '') {
+            throw new BadUsage('--log: give the file that the log is written to.');
+        }
+        $plan = Input::planAtOnce($input);
+        $camera = self::camera($input);
+        $address = $input->getOption('rig');
+        $rig = is_string($address) ? new GcodeRig($plan->rig, $address) : null;
+        if ($rig === null && !$camera->tells()) {
+            throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
+        }
+        $hash = hash('sha256', json_encode(PlanWriter::toDocument($plan), JSON_THROW_ON_ERROR));
+        $speed = DeviceOptions::speed($input);
+        try {
+            if ($input->getOption('resume') === true) {
+                $kept = TakeLogLines::read(Input::file($path, '--log'));
+                if ($kept['header']['plan_sha256'] !== $hash) {
+                    throw new BadUsage('--resume: this log follows another plan.');
+                }
+                $last = $kept['lines'] === [] ? 0.0 : $kept['lines'][count($kept['lines']) - 1]->seconds;
+                $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
+                $clock = new RunClock(max($last, (microtime(true) - $begun) * $speed), $speed);
+                $setting = $kept['setting'];
+                $store = new FileStore($path, null, $kept['lines'], STDIN);
+            } else {
+                $setting = new Setting(
+                    $rig !== null,
+                    $camera->tells(),
+                    GapSchool::from(Input::choice($input, 'after-gap', ['place', 'clock'])),
+                    Input::seconds($input, 'delay') ?? 0.0,
+                    Input::seconds($input, 'rest'),
+                );
+                $named = $input->getOption('camera');
+                $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
+                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN);
+                $clock = new RunClock(0.0, $speed);
+            }
+            $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock);
+            $ending = $runner->run();
+        } catch (RuntimeException $wrong) {
+            throw $wrong instanceof BadUsage ? $wrong : new BadUsage("--log: {$wrong->getMessage()}");
+        }
+        $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
+
+        return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
+    }
+
+    private static function camera(InputInterface $input): CameraLink
+    {
+        $name = $input->getOption('camera');
+        if ($name === 'deaf') {
+            return new DeafCamera();
+        }
+        if (!is_string($name) || preg_match('/^(ptp:[^\s:]+:\d+|usb:\S*|ptpip:\S+)$/D', $name) !== 1) {
+            throw new BadUsage('--camera: give deaf, ptp:HOST:PORT, usb:, or ptpip:HOST:PORT:PORT.');
+        }
+        if (str_starts_with($name, 'ptp:')) {
+            return new PtpCamera(substr($name, strlen('ptp:')));
+        }
+
+        return new GphotoCamera($name);
+    }
+}

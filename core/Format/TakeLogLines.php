@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Run\Take\GapSchool;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use JsonException;
+
+/**
+ * The log of a take in the open format evrent.run-log/2: JSON Lines, a header and then one line for each thing that happened. A line that broke
+ * off at the end of the file never happened.
+ */
+final class TakeLogLines
+{
+    public const FORMAT = 'evrent.run-log/2';
+
+    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
+
+    /**
+     * @param float                 $begun   seconds from 1970 when the log began
+     * @param float                 $speed   of a simulated world; 1 in the real one
+     * @param array<string, string> $devices what takes part, by what it is: rig, camera
+     */
+    public static function header(string $title, string $planHash, float $begun, Setting $setting, float $speed, array $devices): string
+    {
+        return json_encode([
+            'format' => self::FORMAT,
+            'title' => $title,
+            'plan_sha256' => $planHash,
+            'begun' => gmdate('Y-m-d\TH:i:s', (int) $begun) . sprintf('.%03dZ', (int) (1000.0 * ($begun - floor($begun)))),
+            'begun_unix_s' => $begun,
+            'speed' => $speed,
+            'devices' => (object) $devices,
+            'setting' => [
+                'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
+                'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds,
+            ],
+        ], self::FLAGS) . "\n";
+    }
+
+    public static function line(LogLine $line): string
+    {
+        $told = ['t' => round($line->seconds, 4), 'kind' => $line->kind->value];
+        if ($line->photo !== null) {
+            $told['photo'] = $line->photo;
+        }
+
+        return json_encode([...$told, ...$line->more], self::FLAGS) . "\n";
+    }
+
+    /**
+     * @return array{header: array<string, mixed>, setting: Setting, lines: list<LogLine>}
+     *
+     * @throws InvalidInput when it is no such log
+     */
+    public static function read(string $text): array
+    {
+        $rows = explode("\n", $text);
+        // What stands behind the last end of a line was not written whole.
+        array_pop($rows);
+        $header = self::row($rows[0] ?? '', 1);
+        if (($header['format'] ?? null) !== self::FORMAT || !is_array($header['setting'] ?? null)) {
+            throw new InvalidInput([new Problem('', 'This is no log of a take. Choose a file in the format ' . self::FORMAT . '.')]);
+        }
+        $lines = [];
+        foreach (array_slice($rows, 1) as $n => $row) {
+            $lines[] = self::lineOf(self::row($row, $n + 2), $n + 2);
+        }
+
+        return ['header' => $header, 'setting' => self::setting($header['setting']), 'lines' => $lines];
+    }
+
+    /**
+     * @param array<array-key, mixed> $told
+     */
+    public static function setting(array $told): Setting
+    {
+        return new Setting(
+            ($told['has_rig'] ?? true) === true,
+            ($told['camera_tells'] ?? false) === true,
+            GapSchool::tryFrom(is_string($told['school'] ?? null) ? $told['school'] : '') ?? GapSchool::Place,
+            is_numeric($told['start_s'] ?? null) ? (float) $told['start_s'] : 0.0,
+            is_numeric($told['rest_s'] ?? null) ? (float) $told['rest_s'] : null,
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $told
+     */
+    public static function lineOf(array $told, int $row = 1): LogLine
+    {
+        $kind = LogKind::tryFrom(is_string($told['kind'] ?? null) ? $told['kind'] : '');
+        if ($kind === null || !is_numeric($told['t'] ?? null)) {
+            throw new InvalidInput([new Problem("/{$row}", "Line {$row} says nothing that is known.")]);
+        }
+
+        return new LogLine(
+            $kind,
+            (float) $told['t'],
+            is_int($told['photo'] ?? null) ? $told['photo'] : null,
+            array_diff_key($told, ['t' => 0, 'kind' => 0, 'photo' => 0]),
+        );
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function row(string $text, int $number): array
+    {
+        try {
+            $row = json_decode($text, true, 16, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            $row = null;
+        }
+        if (!is_array($row)) {
+            throw new InvalidInput([new Problem("/{$number}", "Line {$number} is not JSON.")]);
+        }
+        /** @var array<string, mixed> $row */
+
+        return $row;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+use Evrent\Core\Timing\Mode;
+
+/**
+ * Says what is to be done next, from where a take stands and what time it is. It has no clock and no devices: whoever has them does what it
+ * says, writes what came of it into the log, and asks again.
+ */
+final class Director
+{
+    /** So many intervals without a word of a photo, and it is missing. */
+    public const MISSING_INTERVALS = 1.5;
+
+    /** A shot of long exposures says later what became of its last photo. */
+    private const LAST_WORD_SECONDS = 30.0;
+
+    public static function next(TakeState $state, Setting $setting, float $now): Step
+    {
+        return match (true) {
+            $state->status === Status::Ended => Step::nothing(),
+            $state->open !== null => Step::settle($state->open),
+            $state->isAborted => Step::end(Ending::Aborted),
+            $setting->hasRig && !$state->isHomed => Step::home(),
+            $state->startedAt === null => self::beforeTheStart($state, $setting, $now),
+            $state->status === Status::Paused => Step::wait(null),
+            $state->next > $state->photos() => self::afterTheLast($state, $setting, $now),
+            default => self::underWay($state, $setting, $now),
+        };
+    }
+
+    private static function beforeTheStart(TakeState $state, Setting $setting, float $now): Step
+    {
+        if ($setting->hasRig && $state->place !== 1) {
+            return Step::move(1);
+        }
+        $due = max($setting->startAt, $state->stillAt);
+
+        return $now < $due ? Step::wait($due) : Step::start(max($due, $now));
+    }
+
+    private static function underWay(TakeState $state, Setting $setting, float $now): Step
+    {
+        $last = $setting->school === GapSchool::Clock ? self::lastPast($state, $now) : null;
+        if ($last !== null) {
+            return Step::skip($last);
+        }
+        $place = $state->placeOf($state->next);
+        if ($setting->hasRig && $state->place !== $place) {
+            return $now < $state->freeAt ? Step::wait($state->freeAt) : Step::move($place);
+        }
+        $ready = max($state->stillAt, $state->schedule->plan->timing->mode->hasClock() ? $state->dueAt : $state->freeAt);
+        if ($state->schedule->plan->timing->mode === Mode::StopMotion && $state->snaps === 0) {
+            if ($setting->restSeconds === null) {
+                return Step::wait(null);
+            }
+            $ready += $setting->restSeconds;
+        }
+
+        return $now < $ready ? Step::wait($ready) : Step::trigger($state->next);
+    }
+
+    private static function afterTheLast(TakeState $state, Setting $setting, float $now): Step
+    {
+        $ending = $state->finishedAfter === null ? Ending::Complete : Ending::FinishedEarly;
+        $word = $state->freeAt + self::LAST_WORD_SECONDS;
+        if ($now < $state->freeAt) {
+            return Step::wait($state->freeAt);
+        }
+
+        return $setting->cameraTells && $state->unconfirmed !== [] && $now < $word ? Step::wait($word) : Step::end($ending);
+    }
+
+    /** The last photo, from the next on, that should have been taken more than its interval ago; null when it is not too late for the next. */
+    private static function lastPast(TakeState $state, float $now): ?int
+    {
+        $last = null;
+        for ($photo = $state->next; $photo < $state->photos(); $photo++) {
+            $following = $state->plannedAt($photo + 1);
+            if ($following === null || $following > $now) {
+                break;
+            }
+            $last = $photo;
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+/**
+ * What a take is made with, and keeps to its end.
+ */
+final readonly class Setting
+{
+    /**
+     * @param bool   $hasRig      whether there is a rig to move
+     * @param bool   $cameraTells whether the camera says what it took
+     * @param float  $startAt     when the first photo is due, seconds on the log's clock; 0 for as soon as all stands ready
+     * @param ?float $restSeconds stop motion: how long to rest before each photo; null waits to be told
+     */
+    public function __construct(
+        public bool $hasRig = true,
+        public bool $cameraTells = false,
+        public GapSchool $school = GapSchool::Place,
+        public float $startAt = 0.0,
+        public ?float $restSeconds = null,
+    ) {
+    }
+}

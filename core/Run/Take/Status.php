@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+/**
+ * How far a take is.
+ */
+enum Status: string
+{
+    /** Made, and nothing has moved. */
+    case Prepared = 'prepared';
+    /** At the first place, until it is time. */
+    case Waiting = 'waiting';
+    case Running = 'running';
+    case Paused = 'paused';
+    case Ended = 'ended';
+}

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+use Evrent\Core\Run\RunLog;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * Where a take stands, made of its log alone: line after line, in their order. Whoever reads the same lines knows the same.
+ */
+final class TakeState
+{
+    public Status $status = Status::Prepared;
+    public ?Ending $ending = null;
+
+    /** The photo to be taken next, from 1. */
+    public int $next = 1;
+
+    /** The photo that was about to be taken when the log broke off; null while there is none. */
+    public ?int $open = null;
+
+    /** When it was about to be, and when it was due. */
+    public float $openedAt = 0.0;
+    public float $openDue = 0.0;
+
+    /** The photo at whose place the rig stands or creeps on to; null when that is not known. */
+    public ?int $place = null;
+
+    /** Whether the rig knows where it stands. */
+    public bool $isHomed = false;
+
+    /** When the next photo is due. */
+    public float $dueAt = 0.0;
+
+    /** Before this the rig must not move: the shutter is open. */
+    public float $freeAt = 0.0;
+
+    /** Before this nothing is exposed: the rig settles. */
+    public float $stillAt = 0.0;
+
+    /** When the first photo was due. */
+    public ?float $startedAt = null;
+
+    /** When the latest photo was triggered. */
+    public ?float $triggeredAt = null;
+
+    /** When the latest line was written. */
+    public float $seconds = 0.0;
+
+    /** The last photo of the move when it was ended early. */
+    public ?int $finishedAfter = null;
+
+    public bool $isAborted = false;
+
+    /** Stop motion: photos asked for and not taken yet. */
+    public int $snaps = 0;
+
+    /** @var array<int, float> photos that were triggered and not confirmed yet: when, by number */
+    public array $unconfirmed = [];
+
+    /** The last thing on the card that a photo became. */
+    public ?string $lastObject = null;
+
+    /** @var array<string, string> alarms that nobody has seen or mended: sentences, by what they are about */
+    public array $alarms = [];
+
+    public int $taken = 0;
+
+    public function __construct(public readonly Schedule $schedule)
+    {
+    }
+
+    public function take(LogLine $line): void
+    {
+        $this->seconds = $line->seconds;
+        match ($line->kind) {
+            LogKind::Homed => $this->homed(),
+            LogKind::Started => $this->started($line),
+            LogKind::Move => $this->sets($line),
+            LogKind::Arrived => $this->arrived($line),
+            LogKind::Intent => $this->intends($line),
+            LogKind::Outcome => $this->triggered($line),
+            LogKind::Confirmed => $this->confirmed($line),
+            LogKind::NotTaken => $this->notTaken($line),
+            LogKind::Gap => $this->gap($line),
+            LogKind::Skipped => $this->skipped($line),
+            LogKind::Command => $this->obey($line),
+            LogKind::Alarm => $this->alarms[$line->text('about') ?? ''] = $line->text('says') ?? '',
+            LogKind::AlarmOver => $this->quiet($line->text('about') ?? ''),
+            LogKind::Ended => $this->end($line),
+            LogKind::Mark, LogKind::Note => null,
+        };
+    }
+
+    /** Photos in all, as far as is known now. */
+    public function photos(): int
+    {
+        return $this->finishedAfter === null
+            ? $this->schedule->photosTotal()
+            : min($this->schedule->photosTotal(), $this->finishedAfter + $this->schedule->plan->timing->tailPhotos);
+    }
+
+    /** The planned photo at whose place a photo is taken: after an early end the rig stays where it was. */
+    public function placeOf(int $photo): int
+    {
+        return min($photo, $this->finishedAfter ?? $photo, $this->schedule->photosTotal());
+    }
+
+    public function intervalAfter(int $photo): float
+    {
+        return $this->schedule->intervalSeconds[$this->placeOf($photo) - 1];
+    }
+
+    public function exposureOf(int $photo): float
+    {
+        return $this->schedule->exposureSeconds[$this->placeOf($photo) - 1];
+    }
+
+    /** When a photo was to be taken by the plan, on the log's clock; null before the start. */
+    public function plannedAt(int $photo): ?float
+    {
+        return $this->startedAt === null ? null : $this->startedAt + $this->schedule->timeline->askedTriggerSeconds($this->placeOf($photo) - 1);
+    }
+
+    private function homed(): void
+    {
+        $this->isHomed = true;
+        $this->place = null;
+    }
+
+    private function started(LogLine $line): void
+    {
+        $this->status = Status::Running;
+        $this->startedAt = $this->dueAt = $line->number('due') ?? $line->seconds;
+    }
+
+    private function sets(LogLine $line): void
+    {
+        // Creeping, it is at each moment where it should be; else it is on its way, and nowhere yet.
+        $this->place = $line->number('seconds') === null ? null : $line->photo;
+        $this->status = $this->status === Status::Prepared ? Status::Waiting : $this->status;
+    }
+
+    private function arrived(LogLine $line): void
+    {
+        $this->place = $line->photo;
+        $this->stillAt = $line->seconds + ($line->number('settles') ?? 0.0);
+        $this->status = $this->status === Status::Prepared ? Status::Waiting : $this->status;
+    }
+
+    private function intends(LogLine $line): void
+    {
+        $this->open = $line->photo;
+        $this->openedAt = $line->seconds;
+        $this->openDue = $line->number('due_s') ?? $line->seconds;
+    }
+
+    private function triggered(LogLine $line): void
+    {
+        $photo = (int) $line->photo;
+        $this->open = null;
+        $at = $line->number('triggered_s') ?? $line->seconds;
+        $due = $line->number('due_s') ?? $at;
+        // Small delays do not add up; after a long one the run goes on from where it is, instead of catching up in a burst.
+        $this->dueAt = ($at - $due > RunLog::NOTICEABLE_SECONDS ? $at : $due) + $this->intervalAfter($photo);
+        $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $this->schedule->plan->rig->postExposureDelaySeconds;
+        $this->triggeredAt = $at;
+        $this->next = $photo + 1;
+        $this->taken++;
+        $this->snaps = max(0, $this->snaps - 1);
+        if ($line->text('state') === 'confirmed') {
+            $this->lastObject = $line->text('object') ?? $this->lastObject;
+        } elseif ($line->text('state') === 'triggered') {
+            $this->unconfirmed[$photo] = $at;
+        }
+    }
+
+    private function confirmed(LogLine $line): void
+    {
+        unset($this->unconfirmed[(int) $line->photo]);
+        $this->lastObject = $line->text('object') ?? $this->lastObject;
+    }
+
+    private function notTaken(LogLine $line): void
+    {
+        $photo = (int) $line->photo;
+        unset($this->unconfirmed[$photo]);
+        if ($this->open === $photo) {
+            // Nothing was exposed: it is shot again.
+            $this->open = null;
+            $this->next = $photo;
+        }
+    }
+
+    private function skipped(LogLine $line): void
+    {
+        $this->next = (int) ($line->number('to') ?? $this->next - 1) + 1;
+        $this->dueAt = $this->plannedAt($this->next) ?? $this->dueAt;
+    }
+
+    private function gap(LogLine $line): void
+    {
+        $this->place = null;
+        $this->dueAt = max($this->dueAt, $line->seconds);
+        if ($line->text('rig') === 'lost') {
+            $this->isHomed = false;
+        }
+    }
+
+    private function obey(LogLine $line): void
+    {
+        match (Order::tryFrom($line->text('order') ?? '')) {
+            Order::Pause => $this->status = $this->status === Status::Running ? Status::Paused : $this->status,
+            Order::GoOn => $this->goOn($line->seconds),
+            Order::Finish => $this->finishedAfter ??= max(1, $this->next - 1),
+            Order::Abort => $this->isAborted = true,
+            Order::Snap => $this->snaps++,
+            Order::StepBack => $this->next = max(1, $this->next - (int) ($line->number('photos') ?? 1)),
+            null => null,
+        };
+        if ($this->isAborted || $this->finishedAfter !== null) {
+            $this->status = $this->status === Status::Paused ? Status::Running : $this->status;
+        }
+    }
+
+    private function goOn(float $seconds): void
+    {
+        if ($this->status === Status::Paused) {
+            $this->status = Status::Running;
+            $this->dueAt = max($this->dueAt, $seconds);
+        }
+    }
+
+    private function quiet(string $about): void
+    {
+        unset($this->alarms[$about]);
+    }
+
+    private function end(LogLine $line): void
+    {
+        $this->status = Status::Ended;
+        $this->ending = Ending::tryFrom($line->text('how') ?? '') ?? Ending::Failed;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+/**
+ * A camera, as far as it can be reached.
+ *
+ * @throws DeviceGone when it does not answer any more
+ */
+interface CameraLink
+{
+    /** Whether it says what it took. */
+    public function tells(): bool;
+
+    public function connect(): void;
+
+    /**
+     * What it has said since it was last asked. Never waits.
+     *
+     * @return list<string> names of files that are on its card now, the oldest first
+     */
+    public function newFiles(): array;
+
+    /**
+     * All that is on its card, in the order in which it was taken.
+     *
+     * @return list<string>
+     */
+    public function files(): array;
+
+    /** Fires it where no rig does. */
+    public function fire(): void;
+
+    /** @return ?int per cent; null where it does not say */
+    public function batteryPercent(): ?int;
+
+    public function disconnect(): void;
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+/**
+ * A camera on a trigger line alone: nobody ever learns whether it fired.
+ */
+final class DeafCamera implements CameraLink
+{
+    public function tells(): bool
+    {
+        return false;
+    }
+
+    public function connect(): void
+    {
+    }
+
+    public function newFiles(): array
+    {
+        return [];
+    }
+
+    public function files(): array
+    {
+        return [];
+    }
+
+    public function fire(): void
+    {
+        throw new DeviceRefused('A camera on a trigger line alone is fired by the rig.');
+    }
+
+    public function batteryPercent(): ?int
+    {
+        return null;
+    }
+
+    public function disconnect(): void
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+use RuntimeException;
+
+/**
+ * A device does not answer any more. It may be there again in a moment.
+ */
+final class DeviceGone extends RuntimeException
+{
+}

@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+use Evrent\Core\Motion\Rig;
+use Evrent\Devices\Protocol\Gcode\Letters;
+use Evrent\Devices\Protocol\Gcode\Refusal;
+
+/**
+ * A rig behind G-code, over TCP ("127.0.0.1:7801") or a serial port ("/dev/ttyUSB0", "/dev/ttyUSB0@115200"). docs/devices.md has what is sent.
+ */
+final class GcodeRig implements RigLink
+{
+    private const CONNECT_SECONDS = 2.0;
+
+    /** A board that says nothing for so long, in real seconds, is gone; what takes longer is asked after meanwhile. */
+    private const PATIENCE_SECONDS = 5.0;
+    private const SLICE_MICROSECONDS = 20_000;
+    private const USUAL_BAUD = 115_200;
+
+    /** @var array<string, string> by axis id */
+    private readonly array $letters;
+
+    /** @var ?resource */
+    private $line = null;
+    private string $unread = '';
+
+    /** @var list<string> answers that nobody has taken yet */
+    private array $answers = [];
+    private ?RigStatus $told = null;
+    private float $heardAt = 0.0;
+
+    /**
+     * @param array<string, string> $letters that the rig has otherwise, by axis id
+     */
+    public function __construct(private readonly Rig $rig, private readonly string $address, array $letters = [])
+    {
+        $this->letters = Letters::of($rig, $letters);
+    }
+
+    public function connect(): void
+    {
+        if ($this->line !== null) {
+            return;
+        }
+        $line = str_starts_with($this->address, '/') ? self::serial($this->address) : @stream_socket_client(
+            "tcp://{$this->address}",
+            $number,
+            $message,
+            self::CONNECT_SECONDS,
+        );
+        if ($line === false) {
+            throw new DeviceGone("The rig does not answer at {$this->address}.");
+        }
+        stream_set_blocking($line, false);
+        $this->line = $line;
+        $this->unread = '';
+        $this->answers = [];
+        $this->heardAt = microtime(true);
+        $greeting = $this->answer(static fn () => null);
+        if (str_starts_with($greeting, 'busy')) {
+            $this->disconnect();
+            throw new DeviceGone('Another host has this rig.');
+        }
+        $this->ask('G21 G90 G94', static fn () => null);
+    }
+
+    public function home(callable $meanwhile): void
+    {
+        $this->ask('$H', $meanwhile);
+    }
+
+    public function moveTo(array $positions, callable $meanwhile): void
+    {
+        $this->ask('G0 ' . $this->words($positions), $meanwhile);
+        $this->ask('M400', $meanwhile);
+    }
+
+    public function creepTo(array $positions, float $seconds): void
+    {
+        $this->ask(sprintf('G93 G1 %s F%.6F', $this->words($positions), 60.0 / $seconds), static fn () => null);
+    }
+
+    public function trigger(?float $seconds, callable $meanwhile): void
+    {
+        $this->ask($seconds === null ? 'M240' : sprintf('M240 P%.1F', $seconds * 1000.0), $meanwhile);
+    }
+
+    public function status(): RigStatus
+    {
+        $this->told = null;
+        $this->send('?');
+        $until = microtime(true) + self::PATIENCE_SECONDS;
+        while (microtime(true) < $until) {
+            $this->listen(self::SLICE_MICROSECONDS);
+            if ($this->told instanceof RigStatus) {
+                return $this->told;
+            }
+        }
+        $this->gone();
+    }
+
+    public function stop(): void
+    {
+        $this->send("!\x18");
+        $this->disconnect();
+    }
+
+    public function disconnect(): void
+    {
+        if ($this->line !== null) {
+            fclose($this->line);
+            $this->line = null;
+        }
+    }
+
+    /** @return resource|false */
+    private static function serial(string $address)
+    {
+        [$path, $baud] = explode('@', $address) + [1 => (string) self::USUAL_BAUD];
+        exec(sprintf('stty -F %s %d raw -echo 2>&1', escapeshellarg($path), (int) $baud), $said, $code);
+
+        return $code === 0 ? @fopen($path, 'r+b') : false;
+    }
+
+    /**
+     * @param array<string, float> $positions
+     */
+    private function words(array $positions): string
+    {
+        $words = [];
+        foreach ($positions as $id => $position) {
+            $words[] = $this->letters[$id] . rtrim(rtrim(sprintf('%.4F', $position), '0'), '.');
+        }
+
+        return implode(' ', $words);
+    }
+
+    /**
+     * @param callable(): void $meanwhile
+     *
+     * @throws DeviceGone
+     * @throws DeviceRefused
+     */
+    private function ask(string $line, callable $meanwhile): void
+    {
+        $this->answers = [];
+        $this->send("{$line}\n");
+        $answer = $this->answer($meanwhile);
+        if ($answer !== 'ok') {
+            $number = (int) substr($answer, strlen('error:'));
+            throw new DeviceRefused('The rig refused: ' . (Refusal::tryFrom($number)?->sentence() ?? $answer), $number);
+        }
+    }
+
+    /**
+     * @param callable(): void $meanwhile
+     *
+     * @throws DeviceGone
+     */
+    private function answer(callable $meanwhile): string
+    {
+        $this->heardAt = microtime(true);
+        $asked = false;
+        while ($this->answers === []) {
+            $this->listen(self::SLICE_MICROSECONDS);
+            $meanwhile();
+            $silent = microtime(true) - $this->heardAt;
+            if ($silent > self::PATIENCE_SECONDS) {
+                $this->gone();
+            }
+            if ($silent > self::PATIENCE_SECONDS / 2.0 && !$asked) {
+                // Whatever takes long is not mistaken for a board that is gone: that one does not even say how it is.
+                $this->send('?');
+                $asked = true;
+            } elseif ($silent < 1.0) {
+                $asked = false;
+            }
+        }
+
+        return (string) array_shift($this->answers);
+    }
+
+    private function send(string $bytes): void
+    {
+        if ($this->line === null || @fwrite($this->line, $bytes) !== strlen($bytes)) {
+            $this->gone();
+        }
+    }
+
+    private function listen(int $microseconds): void
+    {
+        if ($this->line === null) {
+            $this->gone();
+        }
+        $read = [$this->line];
+        $none = null;
+        // A signal that comes meanwhile is no answer.
+        if (@stream_select($read, $none, $none, 0, $microseconds) === 0) {
+            return;
+        }
+        $bytes = fread($this->line, 8_192);
+        if ($bytes === false || $bytes === '' && feof($this->line)) {
+            $this->gone();
+        }
+        $this->heardAt = microtime(true);
+        $this->unread .= $bytes;
+        while (($end = strpos($this->unread, "\n")) !== false) {
+            $this->takeLine(trim(substr($this->unread, 0, $end)));
+            $this->unread = substr($this->unread, $end + 1);
+        }
+    }
+
+    private function takeLine(string $text): void
+    {
+        if (preg_match('/^<(\w+)\|MPos:([^|]*)\|St:([^|]*)(?:\|Bat:(\d+))?/', $text, $found) === 1) {
+            $ids = array_keys($this->letters);
+            $numbers = static fn (string $list): array => array_slice(explode(',', $list), 0, count($ids));
+            $this->told = new RigStatus(
+                $found[1],
+                array_combine($ids, array_map(floatval(...), array_pad($numbers($found[2]), count($ids), '0'))),
+                array_combine($ids, array_map(intval(...), array_pad($numbers($found[3]), count($ids), '0'))),
+                isset($found[4]) ? (int) $found[4] : null,
+            );
+        } elseif ($text !== '' && !str_contains($text, ':') || str_starts_with($text, 'error:')) {
+            $this->answers[] = $text;
+        } elseif (str_starts_with($text, 'busy')) {
+            $this->answers[] = 'busy';
+        }
+    }
+
+    private function gone(): never
+    {
+        $this->disconnect();
+        throw new DeviceGone("The rig at {$this->address} does not answer.");
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+/**
+ * A camera that tells, through gphoto2: over USB, or over the network by PTP. One gphoto2 lives as long as the link, and is asked line by line.
+ */
+final class GphotoCamera implements CameraLink
+{
+    private const PATIENCE_SECONDS = 15.0;
+
+    /** How long it listens for events before it can be asked something else. */
+    private const LISTENS = '200ms';
+    private const PROMPT = 'gphoto2: {';
+
+    /** @var ?resource */
+    private $process = null;
+
+    /** @var array<int, resource> */
+    private array $pipes = [];
+    private string $unread = '';
+    private bool $isListening = false;
+
+    /** @var list<string> */
+    private array $found = [];
+
+    /**
+     * @param string $port as gphoto2 has it: "usb:" or "ptpip:127.0.0.1:7811:7811"
+     */
+    public function __construct(private readonly string $port)
+    {
+    }
+
+    public function tells(): bool
+    {
+        return true;
+    }
+
+    public function connect(): void
+    {
+        if ($this->process !== null) {
+            return;
+        }
+        $camera = str_starts_with($this->port, 'ptpip:') ? ['--camera', 'PTP/IP Camera'] : [];
+        $process = proc_open(
+            ['gphoto2', ...$camera, '--port', $this->port, '--shell'],
+            [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            sys_get_temp_dir(),
+            ['LC_ALL' => 'C', 'TERM' => 'dumb', 'HOME' => sys_get_temp_dir(), 'PATH' => (string) getenv('PATH')],
+        );
+        if ($process === false) {
+            throw new DeviceGone('gphoto2 cannot be started.');
+        }
+        $this->process = $process;
+        $this->pipes = $pipes;
+        stream_set_blocking($pipes[1], false);
+        $this->unread = '';
+        $this->found = [];
+        $this->isListening = false;
+        $this->untilPrompt();
+        $this->ask('get-config batterylevel');
+    }
+
+    public function newFiles(): array
+    {
+        $this->read(0);
+        if ($this->isListening && str_contains($this->unread, self::PROMPT)) {
+            $this->takePrompt();
+            $this->isListening = false;
+        }
+        if (!$this->isListening) {
+            $this->say('wait-event ' . self::LISTENS);
+            $this->isListening = true;
+        }
+        $found = $this->found;
+        $this->found = [];
+
+        return $found;
+    }
+
+    public function files(): array
+    {
+        // The shell keeps the list that it read first, and over USB there is room for one: it makes way, and is called again.
+        $this->disconnect();
+        $camera = str_starts_with($this->port, 'ptpip:') ? "--camera 'PTP/IP Camera'" : '';
+        $list = sprintf('timeout %d gphoto2 %s --port %s --list-files 2>/dev/null', (int) self::PATIENCE_SECONDS, $camera, escapeshellarg($this->port));
+        exec($list, $said, $code);
+        if ($code !== 0) {
+            throw new DeviceGone('The camera does not answer.');
+        }
+        $folder = '';
+        $files = [];
+        foreach ($said as $line) {
+            if (preg_match("/in folder '([^']*)'/", $line, $named) === 1) {
+                $folder = $named[1];
+            } elseif (preg_match('/^#\d+\s+(\S+)/', $line, $named) === 1) {
+                $files[] = "{$folder}/{$named[1]}";
+            }
+        }
+        sort($files);
+        $this->connect();
+
+        return $files;
+    }
+
+    public function fire(): void
+    {
+        $this->ask('trigger-capture');
+    }
+
+    public function batteryPercent(): ?int
+    {
+        return preg_match('/Current: (\d+)/', $this->ask('get-config batterylevel'), $found) === 1 ? (int) $found[1] : null;
+    }
+
+    public function disconnect(): void
+    {
+        if ($this->process !== null) {
+            array_map(fclose(...), $this->pipes);
+            proc_terminate($this->process, SIGKILL);
+            proc_close($this->process);
+            $this->process = null;
+        }
+    }
+
+    public function __destruct()
+    {
+        $this->disconnect();
+    }
+
+    private function ask(string $command): string
+    {
+        if ($this->isListening) {
+            $this->untilPrompt();
+            $this->isListening = false;
+        }
+        $this->say($command);
+
+        return $this->untilPrompt();
+    }
+
+    private function say(string $command): void
+    {
+        if ($this->process === null || @fwrite($this->pipes[0], "{$command}\n") === false) {
+            $this->gone();
+        }
+    }
+
+    /** What it said up to its next prompt. */
+    private function untilPrompt(): string
+    {
+        $until = microtime(true) + self::PATIENCE_SECONDS;
+        while (!str_contains($this->unread, self::PROMPT) || !str_contains(substr($this->unread, (int) strrpos($this->unread, self::PROMPT)), '/> ')) {
+            $this->read(20_000);
+            if (microtime(true) > $until) {
+                $this->gone();
+            }
+        }
+
+        return $this->takePrompt();
+    }
+
+    private function takePrompt(): string
+    {
+        $end = (int) strrpos($this->unread, self::PROMPT);
+        $said = substr($this->unread, 0, $end);
+        $this->unread = '';
+
+        return $said;
+    }
+
+    private function read(int $microseconds): void
+    {
+        if ($this->process === null) {
+            $this->gone();
+        }
+        $read = [$this->pipes[1]];
+        $none = null;
+        if (@stream_select($read, $none, $none, 0, $microseconds) === 0) {
+            return;
+        }
+        $bytes = fread($this->pipes[1], 65_536);
+        if ($bytes === false || $bytes === '' && feof($this->pipes[1])) {
+            $this->gone();
+        }
+        $this->unread .= $bytes;
+        // What it added is taken out at once, whichever question it came in between.
+        $this->unread = (string) preg_replace_callback('/FILEADDED (\S+) (\S+)\n/', function (array $named): string {
+            $this->found[] = "{$named[2]}/{$named[1]}";
+
+            return '';
+        }, $this->unread);
+    }
+
+    private function gone(): never
+    {
+        $this->disconnect();
+        throw new DeviceGone('The camera does not answer.');
+    }
+}

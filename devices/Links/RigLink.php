@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+/**
+ * A rig that can be driven. What takes time asks `$meanwhile` again and again until it is done.
+ *
+ * @throws DeviceGone    when the rig does not answer any more
+ * @throws DeviceRefused when it will not
+ */
+interface RigLink
+{
+    /** Reaches it, if it is not reached already. */
+    public function connect(): void;
+
+    /** @param callable(): void $meanwhile */
+    public function home(callable $meanwhile): void;
+
+    /**
+     * Goes there as fast as it can, and stands.
+     *
+     * @param array<string, float> $positions mm or degrees by axis id
+     * @param callable(): void     $meanwhile
+     */
+    public function moveTo(array $positions, callable $meanwhile): void;
+
+    /**
+     * Sets out to be there in so many seconds, and does not wait for it.
+     *
+     * @param array<string, float> $positions mm or degrees by axis id
+     */
+    public function creepTo(array $positions, float $seconds): void;
+
+    /**
+     * Closes the trigger line, and opens it again.
+     *
+     * @param ?float           $seconds   how long; null for just long enough to be noticed
+     * @param callable(): void $meanwhile
+     */
+    public function trigger(?float $seconds, callable $meanwhile): void;
+
+    public function status(): RigStatus;
+
+    /** Stops at once, wherever it is. */
+    public function stop(): void;
+
+    public function disconnect(): void;
+}

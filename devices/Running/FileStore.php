@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
+use RuntimeException;
+
+/**
+ * A take's log in a file of lines (evrent.run-log/2), and orders as words on standard input. Each line is on the disk before the next thing is done;
+ * the file is held, so that nobody else goes on with the same take.
+ */
+final class FileStore implements TakeStore
+{
+    /** @var resource */
+    private $file;
+    private string $unread = '';
+
+    /**
+     * @param list<LogLine> $kept  what the file holds already
+     * @param ?resource     $input where orders come from; null for none
+     *
+     * @throws RuntimeException when somebody else has the file, or it cannot be written
+     */
+    public function __construct(string $path, ?string $header, private readonly array $kept, private $input = null)
+    {
+        $file = @fopen($path, $header === null ? 'r+b' : 'xb');
+        if ($file === false) {
+            throw new RuntimeException($header === null ? "cannot write {$path}" : "{$path} is there already: name another, or go on with it by --resume");
+        }
+        if (!flock($file, LOCK_EX | LOCK_NB)) {
+            throw new RuntimeException("somebody else runs {$path}");
+        }
+        $this->file = $file;
+        if ($header !== null) {
+            $this->write($header);
+        } else {
+            // A line that broke off never happened.
+            $text = (string) stream_get_contents($file);
+            $whole = strrpos($text, "\n");
+            ftruncate($file, max(0, $whole === false ? 0 : $whole + 1));
+            fseek($file, 0, SEEK_END);
+        }
+        if ($this->input !== null) {
+            stream_set_blocking($this->input, false);
+        }
+    }
+
+    public function append(LogLine $line): void
+    {
+        $this->write(TakeLogLines::line($line));
+    }
+
+    public function lines(): iterable
+    {
+        return $this->kept;
+    }
+
+    public function orders(): array
+    {
+        if ($this->input === null || feof($this->input)) {
+            return [];
+        }
+        $this->unread .= (string) fread($this->input, 4_096);
+        $orders = [];
+        while (($end = strpos($this->unread, "\n")) !== false) {
+            [$word, $number] = explode(' ', trim(substr($this->unread, 0, $end)), 2) + [1 => ''];
+            $this->unread = substr($this->unread, $end + 1);
+            $order = Order::tryFrom($word);
+            if ($order !== null) {
+                $orders[] = [$order, is_numeric($number) ? ['photos' => (int) $number] : []];
+            }
+        }
+
+        return $orders;
+    }
+
+    private function write(string $text): void
+    {
+        if (fwrite($this->file, $text) !== strlen($text) || !fsync($this->file)) {
+            throw new RuntimeException('The log cannot be written.');
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+/**
+ * The time of a take: seconds from its log's beginning, on a clock that never goes back while the program runs.
+ */
+final class RunClock
+{
+    private const NANOSECONDS = 1e9;
+    private readonly int $began;
+
+    /**
+     * @param float $from  seconds at this moment: 0 for a new log
+     * @param float $speed of a simulated world; 1 in the real one
+     */
+    public function __construct(private readonly float $from = 0.0, public readonly float $speed = 1.0)
+    {
+        $this->began = hrtime(true);
+    }
+
+    public function now(): float
+    {
+        return $this->from + (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;
+    }
+
+    /** Sleeps until a time, but no longer than so many real seconds. */
+    public function sleepUntil(float $at, float $mostSeconds): void
+    {
+        $seconds = min($mostSeconds, ($at - $this->now()) / $this->speed);
+        if ($seconds > 0.0) {
+            usleep((int) ($seconds * 1e6));
+        }
+    }
+}

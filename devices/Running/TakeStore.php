@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
+
+/**
+ * Where a take's log is kept, and where its orders come from.
+ */
+interface TakeStore
+{
+    /** Keeps a line for good before it returns. */
+    public function append(LogLine $line): void;
+
+    /** @return iterable<LogLine> all that was kept, in its order */
+    public function lines(): iterable;
+
+    /**
+     * What was ordered since it was last asked; each is given once.
+     *
+     * @return list<array{Order, array<string, mixed>}> the order, and what else the log is to tell of it
+     */
+    public function orders(): array;
+}
