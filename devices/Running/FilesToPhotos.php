@@ -8,35 +8,67 @@ use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\TakeState;
 
 /**
- * Which photo a file is that came onto the card: the one whose file was to be expected about then. Those before it that nothing came of are
- * not mistaken for it.
+ * Which photo a file is that came onto the card: the oldest that is waited for, unless it comes when that should have come long ago.
  */
 final class FilesToPhotos
 {
     /** When the latest file came: the card writes one at a time. */
     private float $lastCameAt = 0.0;
 
+    /** @var array<string, float> files that belong to no photo yet: when they came */
+    private array $waiting = [];
+
     /**
-     * @param float $graceSeconds how much later than foretold a file may come
+     * @param float $toleranceSeconds how much later than foretold a file usually comes
+     * @param float $graceSeconds     how much later one may come at all
      */
-    public function __construct(private readonly TakeState $state, private readonly float $graceSeconds)
+    public function __construct(private readonly TakeState $state, private readonly float $toleranceSeconds, private readonly float $graceSeconds)
     {
     }
 
-    /** @return ?int null when no photo is waited for */
-    public function photoOf(string $object, float $now): ?int
+    /**
+     * @param list<string> $objects that are on the card now
+     */
+    public function came(array $objects, float $now): void
     {
-        $best = null;
-        $least = INF;
-        foreach ($this->state->unconfirmed as $photo => $triggered) {
-            $off = abs($now - $this->expectedAt($photo, $triggered));
-            if ($off < $least) {
-                [$best, $least] = [$photo, $off];
+        foreach ($objects as $object) {
+            $this->waiting[$object] = $now;
+        }
+    }
+
+    /**
+     * @return iterable<string, int> photos by their file; each is given once, and what it is given for is to be written before the next is asked for
+     */
+    public function assigned(): iterable
+    {
+        foreach ($this->waiting as $object => $cameAt) {
+            unset($this->waiting[$object]);
+            // What was found on the card by looking is known already.
+            if ($this->state->lastObject !== null && strcmp($object, $this->state->lastObject) <= 0) {
+                continue;
+            }
+            // One that was given up may come after all.
+            $photo = $this->photoOf($cameAt) ?? array_key_first($this->state->missing);
+            $this->lastCameAt = $cameAt;
+            if ($photo !== null) {
+                yield $object => $photo;
             }
         }
-        $this->lastCameAt = $now;
+    }
 
-        return $best;
+    /** The oldest that it may be; where it comes too late for all of them, the newest that was closed by then. */
+    private function photoOf(float $cameAt): ?int
+    {
+        $newest = null;
+        foreach ($this->state->unconfirmed as $photo => $triggered) {
+            $expected = $this->expectedAt($photo, $triggered);
+            if ($cameAt <= $expected + $this->toleranceSeconds) {
+                return $newest === null || $cameAt >= $expected - $this->toleranceSeconds ? $photo : $newest;
+            }
+            $newest = $photo;
+        }
+
+        return $newest;
     }
 
     /**

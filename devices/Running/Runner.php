@@ -31,13 +31,17 @@ final class Runner
 
     private const RETRY_SECONDS = 0.2;
 
-    /** Real seconds within which one hears of a photo that is on the card. */
-    private const HEARD_SECONDS = 0.5;
+    /** Real seconds within which one usually hears of a photo that is on the card, and at the latest. */
+    private const HEARD_SECONDS = 0.05;
+    private const HEARD_AT_LAST_SECONDS = 0.5;
 
     private readonly TakeState $state;
     private readonly FilesToPhotos $files;
     private float $lookedAt = 0.0;
     private bool $isCameraThere = false;
+
+    /** How late the latest photo was; null where that is no news: after a pause, and after a gap that was said. */
+    private ?float $knownLate = 0.0;
 
     public function __construct(
         private readonly Schedule $schedule,
@@ -48,7 +52,7 @@ final class Runner
         private readonly RunClock $clock,
     ) {
         $this->state = new TakeState($schedule);
-        $this->files = new FilesToPhotos($this->state, 1.0 + self::HEARD_SECONDS * $clock->speed);
+        $this->files = new FilesToPhotos($this->state, 1.0 + self::HEARD_SECONDS * $clock->speed, 1.0 + self::HEARD_AT_LAST_SECONDS * $clock->speed);
     }
 
     public function run(): Ending
@@ -122,7 +126,7 @@ final class Runner
 
     private function trigger(int $photo): void
     {
-        $due = $this->schedule->plan->timing->mode->hasClock() ? max($this->state->dueAt, $this->state->stillAt) : $this->clock->now();
+        $due = Director::dueAt($this->state, $this->setting);
         $this->write(LogKind::Intent, $photo, ['due_s' => round($due, 4)]);
         $seconds = $this->state->exposureOf($photo);
         $next = $photo + 1;
@@ -147,7 +151,7 @@ final class Runner
         if ($this->rig !== null && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
             $this->write(LogKind::Move, $this->state->placeOf($next), ['seconds' => round(max(0.0, $due + $this->state->intervalAfter($photo) - $at), 4)]);
         }
-        $this->sayLateness($photo, $at - $due);
+        $this->sayLateness($photo, $late ?? 0.0);
     }
 
     private function wait(?float $until): void
@@ -187,8 +191,11 @@ final class Runner
         if ($ending === Ending::Aborted) {
             $this->rig?->stop();
         }
+        if ($this->camera->tells() && $ending !== Ending::Aborted) {
+            $this->sync();
+        }
         foreach (array_keys($this->state->unconfirmed) as $photo) {
-            $this->write(LogKind::NotTaken, $photo, ['why' => 'The camera never said that it has it.']);
+            $this->missing($photo);
         }
         $this->write(LogKind::Ended, null, ['how' => $ending->value]);
     }
@@ -238,7 +245,7 @@ final class Runner
     private function sync(): void
     {
         $new = $this->files->after($this->camera->files());
-        foreach (array_keys($this->state->unconfirmed) as $photo) {
+        foreach ([...array_keys($this->state->unconfirmed), ...array_keys($this->state->missing)] as $photo) {
             $object = array_shift($new);
             if ($object === null) {
                 return;
@@ -269,17 +276,24 @@ final class Runner
         $this->lookedAt = $now;
         $this->takeOrders();
         if ($this->isCameraThere && $this->camera->tells()) {
-            foreach ($this->camera->newFiles() as $object) {
-                $photo = $this->files->photoOf($object, $this->clock->now());
-                if ($photo !== null) {
-                    $this->write(LogKind::Confirmed, $photo, ['object' => $object]);
-                }
+            $this->files->came($this->camera->newFiles(), $this->clock->now());
+            // While a photo is being triggered, what comes may be its own.
+            if ($this->state->open !== null) {
+                return;
+            }
+            foreach ($this->files->assigned() as $object => $photo) {
+                $this->write(LogKind::Confirmed, $photo, ['object' => $object]);
             }
             foreach ($this->files->missing($this->clock->now()) as $photo) {
-                $this->alarm('camera', $photo, "Photo {$photo} was triggered, and the camera has nothing of it. Look at the cable.");
-                $this->write(LogKind::NotTaken, $photo, ['why' => 'The camera has nothing of it.']);
+                $this->missing($photo);
             }
         }
+    }
+
+    private function missing(int $photo): void
+    {
+        $this->alarm('camera', $photo, "Photo {$photo} was triggered, and the camera has nothing of it. Look at the cable.");
+        $this->write(LogKind::NotTaken, $photo, ['why' => 'The camera has nothing of it.']);
     }
 
     private function takeOrders(): void
@@ -291,7 +305,9 @@ final class Runner
 
     private function sayLateness(int $photo, float $late): void
     {
-        if ($late > $this->state->intervalAfter($photo) && $this->schedule->plan->timing->mode->hasClock()) {
+        $grown = $late - ($this->knownLate ?? $late);
+        $this->knownLate = $late;
+        if ($grown > $this->state->intervalAfter($photo) && $this->schedule->plan->timing->mode->hasClock()) {
             $this->alarm('late', $photo, sprintf('Photo %d came %.1F s late: more than an interval.', $photo, $late));
         } elseif (isset($this->state->alarms['late'])) {
             $this->write(LogKind::AlarmOver, $photo, ['about' => 'late']);
@@ -313,6 +329,9 @@ final class Runner
         $line = new LogLine($kind, $this->clock->now(), $photo, array_filter($more, static fn (mixed $value): bool => $value !== null));
         $this->store->append($line);
         $this->state->take($line);
+        if ($kind === LogKind::Gap || $kind === LogKind::Command) {
+            $this->knownLate = null;
+        }
     }
 
     /**

@@ -38,8 +38,8 @@ final class SimulatedCameraTest extends TestCase
     public function testATriggerBecomesAFileWhenItsTimeHasCome(): void
     {
         $camera = $this->camera();
-        TriggerLine::obey($camera, '1', 10.0);
-        TriggerLine::obey($camera, '0', 10.1);
+        (new TriggerLine($camera))->obey('1', 10.0);
+        (new TriggerLine($camera))->obey('0', 10.1);
         $camera->goOnTo(10.95);
         self::assertSame([], $camera->card->handles());
         $camera->goOnTo(10.97);
@@ -55,8 +55,8 @@ final class SimulatedCameraTest extends TestCase
     {
         $camera = $this->camera();
         $camera->settings->set(Property::ExposureTime, Settings::BULB);
-        TriggerLine::obey($camera, '1 X0 C0 A0', 10.0);
-        TriggerLine::obey($camera, '0 X0 C0 A0 P2.0000', 12.3);
+        (new TriggerLine($camera))->obey('1 X0 C0 A0', 10.0);
+        (new TriggerLine($camera))->obey('0 X0 C0 A0 P2.0000', 12.3);
         $camera->goOnTo(20.0);
         self::assertSame('2', $this->read($camera, 1000001)['ExposureTime']);
     }
@@ -88,7 +88,7 @@ final class SimulatedCameraTest extends TestCase
     {
         $camera = $this->camera();
         foreach ([['1 X0 C0 A0', 10.0], ['1 X0 C30 A0', 20.0], ['1 X0 C0 A0', 30.0]] as [$line, $at]) {
-            TriggerLine::obey($camera, $line, $at);
+            (new TriggerLine($camera))->obey($line, $at);
         }
         $camera->goOnTo(40.0);
         [$first, $turned, $again] = array_map(fn (int $handle): array => $this->columns($camera, $handle), $camera->card->handles());
@@ -99,10 +99,10 @@ final class SimulatedCameraTest extends TestCase
     public function testWhatMovesWhileItIsOpenIsSmeared(): void
     {
         $camera = $this->camera();
-        TriggerLine::obey($camera, '1 X0 C0 A0', 10.0);
+        (new TriggerLine($camera))->obey('1 X0 C0 A0', 10.0);
         $camera->goOnTo(15.0);
-        TriggerLine::obey($camera, 'm 1.0000 X0 C10 A0', 19.9);
-        TriggerLine::obey($camera, '1 X0 C1 A0', 20.0);
+        (new TriggerLine($camera))->obey('m 1.0000 X0 C10 A0', 19.9);
+        (new TriggerLine($camera))->obey('1 X0 C1 A0', 20.0);
         $camera->goOnTo(30.0);
         [$still, $moving] = array_map(fn (int $handle): array => $this->columns($camera, $handle), $camera->card->handles());
         self::assertGreaterThan(self::edges($moving), self::edges($still));

@@ -77,12 +77,15 @@ final class SimulatedRigTest extends TestCase
         $rig = self::homed();
         $rig->receive("M240\nM240 P2000\n", 100.0);
         self::assertSame('', $rig->takeSaid());
-        self::assertSame(['1 X0.0000 C0.0000 A0.0000'], $rig->takeTriggerSaid());
+        self::assertSame(['1 X0.0000 C0.0000 A0.0000 T100.0000'], $rig->takeTriggerSaid());
         $rig->goOnTo(100.1);
         self::assertSame("ok\n", $rig->takeSaid());
         $rig->goOnTo(102.2);
         self::assertSame("ok\n", $rig->takeSaid());
-        self::assertSame(['0 X0.0000 C0.0000 A0.0000 P0.1000', '1 X0.0000 C0.0000 A0.0000', '0 X0.0000 C0.0000 A0.0000 P2.0000'], $rig->takeTriggerSaid());
+        self::assertSame(
+            ['0 X0.0000 C0.0000 A0.0000 P0.1000 T100.1000', '1 X0.0000 C0.0000 A0.0000 T100.1000', '0 X0.0000 C0.0000 A0.0000 P2.0000 T102.1000'],
+            $rig->takeTriggerSaid(),
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Take\LogLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -58,10 +59,41 @@ final class TakeTest extends TestCase
     }
 
     /**
+     * @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> fault, what the log says of it, what is wrong
+     *                                                                                           with photos, which were out of place
+     */
+    public static function faults(): iterable
+    {
+        yield 'a trigger that is not heard' => [['kind' => 'missed_trigger', 'frame' => 5], 'Photo 5 was triggered, and the camera has nothing of it. Look at the cable.', ['photo 5: not taken'], []];
+        yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'The slide stands -0.125 out of place.', [], ['slide']];
+        yield 'a switch that is hit' => [['kind' => 'limit_hit', 'frame' => 5], 'The rig refused: It stands in alarm', [], []];
+        yield 'power that goes' => [['kind' => 'power_cut', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
+        yield 'a line that drops' => [['kind' => 'connection_lost', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
+        yield 'late answers' => [['kind' => 'slow_reply', 'frame' => 5, 'frames' => 3, 'seconds' => 20], 'late: more than an interval', [], []];
+        yield 'a trigger line that is out' => [['kind' => 'trigger_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
+    }
+
+    /**
+     * @param array<string, mixed> $fault
+     * @param list<string>         $wrong
+     * @param list<string>         $outOfPlace axes
+     */
+    #[DataProvider('faults')]
+    public function testWhatGoesWrongIsNoticedAndTheRestIsTaken(array $fault, string $says, array $wrong, array $outOfPlace): void
+    {
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 100, [$fault]);
+        $take->run();
+        self::assertSame(['complete', $wrong], [$take->ended(), $take->wrong(false)], $take->errors());
+        $alarms = implode(' ', array_map(static fn (LogLine $line): string => $line->text('says') ?? '', $take->lines));
+        self::assertStringContainsString($says, $alarms);
+        self::assertSame($outOfPlace === [], $take->outOfPlace() === []);
+    }
+
+    /**
      * @param array<string, mixed> $changes
      */
     private static function plan(array $changes = []): Plan
     {
-        return Plans::with(['/timing/photos' => 40, '/timing/head_photos' => 0, '/timing/tail_photos' => 0] + $changes);
+        return Plans::with($changes + ['/timing/photos' => 40, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
     }
 }

@@ -34,7 +34,7 @@ final class Director
 
     private static function beforeTheStart(TakeState $state, Setting $setting, float $now): Step
     {
-        if ($setting->hasRig && $state->place !== 1) {
+        if ($setting->hasRig && !$state->standsAt(1)) {
             return Step::move(1);
         }
         $due = max($setting->startAt, $state->stillAt);
@@ -49,18 +49,26 @@ final class Director
             return Step::skip($last);
         }
         $place = $state->placeOf($state->next);
-        if ($setting->hasRig && $state->place !== $place) {
+        if ($setting->hasRig && !$state->standsAt($place)) {
             return $now < $state->freeAt ? Step::wait($state->freeAt) : Step::move($place);
         }
-        $ready = max($state->stillAt, $state->schedule->plan->timing->mode->hasClock() ? $state->dueAt : $state->freeAt);
-        if ($state->schedule->plan->timing->mode === Mode::StopMotion && $state->snaps === 0) {
-            if ($setting->restSeconds === null) {
-                return Step::wait(null);
-            }
-            $ready += $setting->restSeconds;
+        if ($state->schedule->plan->timing->mode === Mode::StopMotion && $state->snaps === 0 && $setting->restSeconds === null) {
+            return Step::wait(null);
         }
+        $ready = self::dueAt($state, $setting);
 
         return $now < $ready ? Step::wait($ready) : Step::trigger($state->next);
+    }
+
+    /** When the next photo is due, as things stand. */
+    public static function dueAt(TakeState $state, Setting $setting): float
+    {
+        if ($state->schedule->plan->timing->mode === Mode::StopMotion) {
+            return max($state->stillAt, $state->freeAt) + ($state->snaps === 0 ? $setting->restSeconds ?? 0.0 : 0.0);
+        }
+        $byClock = $setting->school === GapSchool::Clock ? $state->plannedAt($state->next) : null;
+
+        return max($state->stillAt, $state->freeAt, $byClock ?? $state->dueAt);
     }
 
     private static function afterTheLast(TakeState $state, Setting $setting, float $now): Step

@@ -60,6 +60,9 @@ final class TakeState
     /** @var array<int, float> photos that were triggered and not confirmed yet: when, by number */
     public array $unconfirmed = [];
 
+    /** @var array<int, float> photos that were triggered and given up: when they were triggered, by number */
+    public array $missing = [];
+
     /** The last thing on the card that a photo became. */
     public ?string $lastObject = null;
 
@@ -108,6 +111,21 @@ final class TakeState
         return min($photo, $this->finishedAfter ?? $photo, $this->schedule->photosTotal());
     }
 
+    /** Whether the rig stands where a photo is to be taken: photos that are held, and those before and after the move, share their place. */
+    public function standsAt(int $photo): bool
+    {
+        if ($this->place === null) {
+            return false;
+        }
+        foreach ($this->schedule->moves->motorPositionSteps as $steps) {
+            if ($steps[$this->place - 1] !== $steps[$photo - 1]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function intervalAfter(int $photo): float
     {
         return $this->schedule->intervalSeconds[$this->placeOf($photo) - 1];
@@ -116,6 +134,12 @@ final class TakeState
     public function exposureOf(int $photo): float
     {
         return $this->schedule->exposureSeconds[$this->placeOf($photo) - 1];
+    }
+
+    /** How long the camera is not ready after a trigger, by the plan: it would not hear another. */
+    private function cameraNeeds(int $photo): float
+    {
+        return $this->schedule->timeline->cameraSeconds[$this->placeOf($photo) - 1] ?? 0.0;
     }
 
     /** When a photo was to be taken by the plan, on the log's clock; null before the start. */
@@ -164,7 +188,7 @@ final class TakeState
         $at = $line->number('triggered_s') ?? $line->seconds;
         $due = $line->number('due_s') ?? $at;
         // Small delays do not add up; after a long one the run goes on from where it is, instead of catching up in a burst.
-        $this->dueAt = ($at - $due > RunLog::NOTICEABLE_SECONDS ? $at : $due) + $this->intervalAfter($photo);
+        $this->dueAt = ($at - $due > RunLog::NOTICEABLE_SECONDS ? $at : $due) + max($this->intervalAfter($photo), $this->cameraNeeds($photo));
         $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $this->schedule->plan->rig->postExposureDelaySeconds;
         $this->triggeredAt = $at;
         $this->next = $photo + 1;
@@ -179,13 +203,16 @@ final class TakeState
 
     private function confirmed(LogLine $line): void
     {
-        unset($this->unconfirmed[(int) $line->photo]);
+        unset($this->unconfirmed[(int) $line->photo], $this->missing[(int) $line->photo]);
         $this->lastObject = $line->text('object') ?? $this->lastObject;
     }
 
     private function notTaken(LogLine $line): void
     {
         $photo = (int) $line->photo;
+        if (isset($this->unconfirmed[$photo])) {
+            $this->missing[$photo] = $this->unconfirmed[$photo];
+        }
         unset($this->unconfirmed[$photo]);
         if ($this->open === $photo) {
             // Nothing was exposed: it is shot again.

@@ -69,10 +69,11 @@ final class CameraServer
     private function follow(ConnectionInterface $line): void
     {
         $unread = '';
-        $line->on('data', function (string $bytes) use (&$unread): void {
+        $trigger = new TriggerLine($this->camera);
+        $line->on('data', function (string $bytes) use (&$unread, $trigger): void {
             $unread .= $bytes;
             while (($end = strpos($unread, "\n")) !== false) {
-                TriggerLine::obey($this->camera, substr($unread, 0, $end), $this->clock->now());
+                $trigger->obey(substr($unread, 0, $end), $this->clock->now());
                 $unread = substr($unread, $end + 1);
             }
             $unread = substr($unread, -1_000);

@@ -105,7 +105,7 @@ final class SimulatedCamera
                 return;
             }
         }
-        $this->fire($this->settings->isBulb());
+        $this->fire($this->settings->isBulb(), $now);
     }
 
     /**
@@ -127,7 +127,7 @@ final class SimulatedCamera
     {
         $this->goOnTo($now);
 
-        return $this->fire(false);
+        return $this->fire(false, $now);
     }
 
     /** Lets time pass: shutters open and close, files are written. */
@@ -159,9 +159,9 @@ final class SimulatedCamera
         return $times === [] ? null : min($times);
     }
 
-    public function isReady(): bool
+    private function isReady(float $at): bool
     {
-        return !$this->isDead && !$this->isFull && $this->opensAt === null && $this->now >= $this->shutterFreeAt
+        return !$this->isDead && !$this->isFull && $this->opensAt === null && $at >= $this->shutterFreeAt - 1e-9
             && count($this->buffer) < $this->timing->bufferFrames;
     }
 
@@ -234,15 +234,16 @@ final class SimulatedCamera
         return $this->width;
     }
 
-    private function fire(bool $asBulb): bool
+    /** @param float $at when, which may be a little ago */
+    private function fire(bool $asBulb, float $at): bool
     {
-        if (!$this->isReady()) {
+        if (!$this->isReady($at)) {
             return false;
         }
-        $this->firstAt ??= $this->now;
+        $this->firstAt ??= $at;
         $this->isBulb = $asBulb;
         $this->hasOpened = false;
-        $this->opensAt = $this->now + $this->timing->shutterLagSeconds;
+        $this->opensAt = $at + $this->timing->shutterLagSeconds;
         $this->closesAt = $asBulb ? null : $this->opensAt + $this->settings->exposureSeconds();
         $this->opened = $this->rig->at($this->opensAt);
 

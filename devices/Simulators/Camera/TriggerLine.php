@@ -6,14 +6,20 @@ namespace Evrent\Devices\Simulators\Camera;
 
 /**
  * What comes on the simulated trigger line: "1" closes it, "0" opens it. A simulated rig also tells where it stands (X, C and A), for how
- * long the line was closed (P), and when a motion begins ("m", its seconds, and where it leads).
+ * long the line was closed (P), when a motion begins ("m", its seconds, and where it leads), and when all that was on its own clock (T).
  */
 final class TriggerLine
 {
-    public static function obey(SimulatedCamera $camera, string $line, float $now): void
+    /** What its clock is behind this one by, as far as is known: the message that was on its way for the shortest time tells. */
+    private float $behind = INF;
+
+    public function __construct(private readonly SimulatedCamera $camera)
     {
-        // What was under way saw the rig where it stood until now.
-        $camera->goOnTo($now);
+    }
+
+    public function obey(string $line, float $now): void
+    {
+        $camera = $this->camera;
         $words = preg_split('/\s+/', trim($line));
         $what = $words === false ? '' : array_shift($words);
         $values = [];
@@ -24,6 +30,13 @@ final class TriggerLine
                 $values['s'] = (float) $word;
             }
         }
+        // In a fast world a message is late by seconds when this process was busy: what counts is when it was sent.
+        if (isset($values['T'])) {
+            $this->behind = min($this->behind, $now - $values['T']);
+            $now = $values['T'] + $this->behind;
+        }
+        // What was under way saw the rig where it stood until now.
+        $camera->goOnTo($now);
         $isPlaced = isset($values['X']) || isset($values['C']) || isset($values['A']);
         $place = new Pose($values['X'] ?? 0.0, $values['C'] ?? 0.0, $values['A'] ?? 0.0);
         if ($what === 'm') {

@@ -30,6 +30,9 @@ final class Motion
     /** When a switch is run into, on the way; null when none is. */
     private ?float $limitAt = null;
 
+    /** After which photo one was run into: the next time the way is free. */
+    private ?int $hitAfter = null;
+
     /** @var list<string> what the trigger line tells of motion, for whoever draws the scene */
     public array $told = [];
 
@@ -163,7 +166,9 @@ final class Motion
         $this->lasts = $this->setOut($block);
         $this->current = $block;
         $photo = ($this->photo)();
-        $this->limitAt = $this->faults->at(FaultKind::LimitHit, $photo) !== [] && $this->lasts > 0.0 ? $now + $this->lasts / 2.0 : null;
+        $hits = $this->faults->at(FaultKind::LimitHit, $photo) !== [] && $this->lasts > 0.0 && $this->hitAfter !== $photo;
+        $this->limitAt = $hits ? $now + $this->lasts / 2.0 : null;
+        $this->hitAfter = $hits ? $photo : $this->hitAfter;
         if ($this->lasts > 0.0) {
             $this->told[] = sprintf('m %.4F', $this->lasts);
         }

@@ -131,7 +131,7 @@ final class SimulatedRig
 
     /**
      * What goes out on the trigger line, and is forgotten then: "1" it closes, "0" it opens, each with where the rig stands; "m" a motion
-     * begins that takes so many seconds, and leads there.
+     * begins that takes so many seconds, and leads there; and when, on the rig's own clock.
      *
      * @return list<string>
      */
@@ -482,7 +482,7 @@ final class SimulatedRig
             $words[] = sprintf('%s%.4F', $letter, $ends[$id]);
         }
         if (!$isOut) {
-            $this->triggerSaid[] = implode(' ', $words) . $more;
+            $this->triggerSaid[] = implode(' ', $words) . $more . sprintf(' T%.4F', $this->now);
         }
     }
 
