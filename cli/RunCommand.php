@@ -11,10 +11,8 @@ use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLink;
-use Evrent\Devices\Links\DeafCamera;
+use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\GcodeRig;
-use Evrent\Devices\Links\GphotoCamera;
-use Evrent\Devices\Links\PtpCamera;
 use Evrent\Devices\Running\FileStore;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
@@ -98,16 +96,10 @@ final class RunCommand extends Command
     private static function camera(InputInterface $input): CameraLink
     {
         $name = $input->getOption('camera');
-        if ($name === 'deaf') {
-            return new DeafCamera();
-        }
-        if (!is_string($name) || preg_match('/^(ptp:[^\s:]+:\d+|usb:\S*|ptpip:\S+)$/D', $name) !== 1) {
+        if (!is_string($name) || preg_match('/^(deaf|ptp:[^\s:]+:\d+|usb:\S*|ptpip:\S+)$/D', $name) !== 1) {
             throw new BadUsage('--camera: give deaf, ptp:HOST:PORT, usb:, or ptpip:HOST:PORT:PORT.');
         }
-        if (str_starts_with($name, 'ptp:')) {
-            return new PtpCamera(substr($name, strlen('ptp:')));
-        }
 
-        return new GphotoCamera($name);
+        return CameraLinks::at($name);
     }
 }

@@ -21,6 +21,7 @@ use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
+use App\Http\Controllers\TakeController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\SessionForPages;
@@ -35,6 +36,7 @@ use Illuminate\Support\Facades\Route;
 Route::pattern('shoot', '[0-9]{1,15}');
 Route::pattern('shot', '[0-9]{1,15}');
 Route::pattern('run', '[0-9]{1,15}');
+Route::pattern('take', '[0-9]{1,15}');
 Route::pattern('revision', '[0-9]{1,15}');
 Route::pattern('preset', '[0-9]{1,15}');
 Route::pattern('item', '[0-9]{1,15}');
@@ -94,6 +96,11 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();
+    Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
+    Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
+    Route::group([SessionForPages::UNNEEDED => true], static function (): void {
+        Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
+    });
 });
 
 Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class, 'can:update,shot'])->scopeBindings()->group(static function (): void {
@@ -116,6 +123,10 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');
     Route::post('/kit', [KitController::class, 'pick'])->name('shots.kit');
     Route::post('/runs', [RunController::class, 'store'])->name('runs.store');
+    Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');
+    Route::post('/takes', [TakeController::class, 'store'])->name('takes.store');
+    Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order');
+    Route::put('/takes/{take}', [TakeController::class, 'update'])->name('takes.update');
 });
 
 Route::prefix('/presets')->group(static function (): void {

@@ -62,6 +62,14 @@ final class Shot extends Model
     }
 
     /**
+     * @return HasMany<Take, $this>
+     */
+    public function takes(): HasMany
+    {
+        return $this->hasMany(Take::class)->orderByDesc('id');
+    }
+
+    /**
      * @return array{shoot: int, shot: int} the parts of its addresses that say which it is
      */
     public function address(): array

@@ -21,6 +21,9 @@ final class KitForm
             $known[$name] = [$field->label, $field->unit, '7ch'];
         }
 
-        return ['name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known, 'note' => ['Note', '', '26ch']];
+        return [
+            'name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known, 'note' => ['Note', '', '26ch'],
+            ...($kind->addressFormat() === null ? [] : ['address' => ['Reached at', '', '26ch']]),
+        ];
     }
 }

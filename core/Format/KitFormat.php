@@ -21,7 +21,7 @@ final class KitFormat
 {
     public const FORMAT = 'evrent.kit/1';
     public const MOST_ITEMS = 1_000;
-    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note'];
+    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note', 'address'];
 
     /**
      * @param list<KitItem> $items
@@ -39,7 +39,9 @@ final class KitFormat
      */
     public static function toArray(KitItem $item): array
     {
-        return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note] + $item->values;
+        $address = $item->address === '' ? [] : ['address' => $item->address];
+
+        return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note] + $address + $item->values;
     }
 
     /** One item as it is kept. */
@@ -139,12 +141,13 @@ final class KitFormat
         $name = $fields->text('name');
         $count = $fields->whole('count', 1, 1);
         $note = $fields->has('note') ? $fields->text('note') : '';
+        $address = $fields->has('address') ? $fields->text('address') : '';
         $values = [];
         foreach ($fields->rest() as $field) {
             $values[$field] = $fields->number($field, 1);
         }
 
-        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note));
+        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note, $address));
     }
 
     /**
@@ -202,7 +205,7 @@ final class KitFormat
         try {
             $whole = is_nan($count) || floor($count) !== $count ? -1 : (int) $count;
 
-            return new KitItem($kind, self::text($cells['name']), $values, $whole, self::text($cells['note'] ?? ''));
+            return new KitItem($kind, self::text($cells['name']), $values, $whole, self::text($cells['note'] ?? ''), self::text($cells['address'] ?? ''));
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder("/{$where}", $invalid);
 

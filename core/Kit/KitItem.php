@@ -20,12 +20,19 @@ final readonly class KitItem
     private const AXIS_FIELDS = ['min', 'max', 'max_speed', 'max_acceleration', 'steps_per_unit'];
 
     /**
-     * @param array<string, float> $values by the kind's field names; those not known are left out
+     * @param array<string, float> $values  by the kind's field names; those not known are left out
+     * @param string               $address where a rig or a body is reached; empty where it is not, or by its trigger line alone
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public function __construct(public KitKind $kind, public string $name, public array $values, public int $count = 1, public string $note = '')
-    {
+    public function __construct(
+        public KitKind $kind,
+        public string $name,
+        public array $values,
+        public int $count = 1,
+        public string $note = '',
+        public string $address = '',
+    ) {
         $problems = new Problems();
         foreach (['name' => [$name, self::MOST_NAME_CHARACTERS], 'note' => [$note, self::MOST_NOTE_CHARACTERS]] as $field => [$text, $most]) {
             if (mb_strlen($text) > $most || preg_match('/[\p{Cc}\x{FFFD}]/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
@@ -49,6 +56,10 @@ final readonly class KitItem
         }
         foreach (array_diff(array_keys($values), array_keys($kind->fields())) as $unknown) {
             $problems->add("/{$unknown}", sprintf('A %s has no such number. Take it out, or check its spelling.', $kind->label()));
+        }
+        $format = $kind->addressFormat();
+        if ($address !== '' && ($format === null || preg_match($format, $address) !== 1)) {
+            $problems->add('/address', $kind->addressHelp());
         }
         self::checkAxes($kind, $values, $problems);
         $problems->throwIfAny();

@@ -36,6 +36,25 @@ enum KitKind: string
         };
     }
 
+    /** What an address of this kind looks like; null where it has none. */
+    public function addressFormat(): ?string
+    {
+        return match ($this) {
+            self::Rig => '~^(?:[\w.-]+:\d{1,5}|/dev/[\w./-]+(?:@\d+)?)$~D',
+            self::Body => '~^(?:deaf|ptp:[\w.-]+:\d{1,5}|ptpip:[\w.:-]+|usb:[\d,]*)$~D',
+            default => null,
+        };
+    }
+
+    public function addressHelp(): string
+    {
+        return match ($this) {
+            self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, or a serial port such as /dev/ttyUSB0.',
+            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT or ptp:HOST:PORT, or leave it empty for a camera on the trigger line alone.',
+            default => 'Only rigs and bodies have an address. Leave it empty.',
+        };
+    }
+
     public function plural(): string
     {
         return match ($this) {

@@ -50,7 +50,7 @@ final class TypedKit
         }
         $item = null;
         try {
-            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'));
+            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'), $text('address'));
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
                 $problems->add($problem->pointer, $problem->message);
@@ -67,6 +67,8 @@ final class TypedKit
      */
     public static function texts(KitItem $item): array
     {
-        return ['name' => $item->name, 'count' => (string) $item->count, 'note' => $item->note] + array_map(PlainText::number(...), $item->values);
+        return [
+            'name' => $item->name, 'count' => (string) $item->count, 'note' => $item->note, 'address' => $item->address,
+        ] + array_map(PlainText::number(...), $item->values);
     }
 }

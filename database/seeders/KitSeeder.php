@@ -26,6 +26,30 @@ final class KitSeeder extends Seeder
         foreach (self::pieces() as $piece) {
             KitItem::query()->firstOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
         }
+        // Simulated ones run beside Evrent, to shoot on at a desk.
+        $simulated = [[KitKind::Rig, 'rig_address', 'Simulated rig'], [KitKind::Body, 'camera_address', 'Simulated body']];
+        foreach ($simulated as [$kind, $setting, $name]) {
+            $address = config()->string("evrent.{$setting}");
+            if ($address !== '') {
+                $piece = new Piece($kind, $name, self::simulated($kind), 1, 'simulated, runs beside Evrent', $address);
+                KitItem::query()->firstOrCreate(['kind' => $kind->value, 'name' => $name], KitItem::keeping($piece));
+            }
+        }
+    }
+
+    /**
+     * @return array<string, float>
+     */
+    private static function simulated(KitKind $kind): array
+    {
+        $like = $kind === KitKind::Rig ? 'Rail of 900 mm with pan and tilt' : 'Full-frame body, 24 MP';
+        foreach (self::pieces() as $piece) {
+            if ($piece->name === $like) {
+                return $piece->values;
+            }
+        }
+
+        return [];
     }
 
     /**

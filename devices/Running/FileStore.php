@@ -7,6 +7,8 @@ namespace Evrent\Devices\Running;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
+use Evrent\Core\Run\Take\TakeState;
+use Evrent\Devices\Links\RigStatus;
 use RuntimeException;
 
 /**
@@ -76,6 +78,10 @@ final class FileStore implements TakeStore
         }
 
         return $orders;
+    }
+
+    public function beat(TakeState $state, float $now, ?RigStatus $rig): void
+    {
     }
 
     private function write(string $text): void

@@ -21,6 +21,16 @@ final class RunClock
         $this->began = hrtime(true);
     }
 
+    /**
+     * The clock of a log that began some time ago.
+     *
+     * @param float $begun seconds from 1970
+     */
+    public static function since(float $begun, float $speed): self
+    {
+        return new self(max(0.0, (microtime(true) - $begun) * $speed), $speed);
+    }
+
     public function now(): float
     {
         return $this->from + (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;

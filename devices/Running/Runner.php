@@ -8,6 +8,7 @@ use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\Step;
@@ -19,6 +20,7 @@ use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Links\RigStatus;
 
 /**
  * Carries a take out on devices: asks what is to be done next, does it, and keeps what came of it before it asks again. Killed at any moment
@@ -31,6 +33,9 @@ final class Runner
 
     private const RETRY_SECONDS = 0.2;
 
+    /** Real seconds between two looks at a rig that has nothing to do. */
+    private const STATUS_SECONDS = 1.0;
+
     /** Real seconds within which one usually hears of a photo that is on the card, and at the latest. */
     private const HEARD_SECONDS = 0.05;
     private const HEARD_AT_LAST_SECONDS = 0.5;
@@ -38,6 +43,8 @@ final class Runner
     private readonly TakeState $state;
     private readonly FilesToPhotos $files;
     private float $lookedAt = 0.0;
+    private float $askedRigAt = 0.0;
+    private ?RigStatus $rigSaid = null;
     private bool $isCameraThere = false;
 
     /** How late the latest photo was; null where that is no news: after a pause, and after a gap that was said. */
@@ -110,7 +117,7 @@ final class Runner
         $positions = $this->positions($place);
         $this->write(LogKind::Move, $place);
         $this->rig?->moveTo($positions, $this->look(...));
-        $status = $this->rig?->status();
+        $status = $this->rigSaid = $this->rig?->status();
         $this->write(LogKind::Arrived, $place, [
             'at' => $status?->positions, 'steps' => $status?->steps, 'settles' => $this->schedule->plan->rig->settleSeconds,
         ]);
@@ -156,6 +163,11 @@ final class Runner
 
     private function wait(?float $until): void
     {
+        $isLong = ($until ?? INF) - $this->clock->now() > 0.2 * $this->clock->speed;
+        if ($this->rig !== null && $isLong && microtime(true) - $this->askedRigAt > self::STATUS_SECONDS) {
+            $this->askedRigAt = microtime(true);
+            $this->rigSaid = $this->rig->status();
+        }
         $this->clock->sleepUntil($until ?? INF, self::LOOK_SECONDS);
     }
 
@@ -218,6 +230,7 @@ final class Runner
                 $this->isCameraThere = false;
                 $this->alarm('devices', null, $gone->getMessage());
                 $this->takeOrders();
+                $this->store->beat($this->state, $this->clock->now(), null);
                 if ($this->state->isAborted) {
                     return;
                 }
@@ -274,6 +287,7 @@ final class Runner
             return;
         }
         $this->lookedAt = $now;
+        $this->store->beat($this->state, $this->clock->now(), $this->rigSaid);
         $this->takeOrders();
         if ($this->isCameraThere && $this->camera->tells()) {
             $this->files->came($this->camera->newFiles(), $this->clock->now());
@@ -299,7 +313,11 @@ final class Runner
     private function takeOrders(): void
     {
         foreach ($this->store->orders() as [$order, $more]) {
-            $this->write(LogKind::Command, null, ['order' => $order->value, ...$more]);
+            match ($order) {
+                Order::Mark => $this->write(LogKind::Mark, is_int($more['photo'] ?? null) ? $more['photo'] : null, array_diff_key($more, ['photo' => 0])),
+                Order::Quiet => $this->write(LogKind::AlarmOver, null, $more),
+                default => $this->write(LogKind::Command, null, ['order' => $order->value, ...$more]),
+            };
         }
     }
 

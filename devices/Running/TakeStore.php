@@ -6,6 +6,8 @@ namespace Evrent\Devices\Running;
 
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
+use Evrent\Core\Run\Take\TakeState;
+use Evrent\Devices\Links\RigStatus;
 
 /**
  * Where a take's log is kept, and where its orders come from.
@@ -24,4 +26,7 @@ interface TakeStore
      * @return list<array{Order, array<string, mixed>}> the order, and what else the log is to tell of it
      */
     public function orders(): array;
+
+    /** Says where the take stands, from time to time: nothing hangs on it. */
+    public function beat(TakeState $state, float $now, ?RigStatus $rig): void;
 }

@@ -11,6 +11,7 @@ import { followLook } from './look.js';
 import { followMessages } from './messages.js';
 import { startOutbox } from './outbox.js';
 import { followTouches } from './parts.js';
+import { followRoom } from './room.js';
 
 window.htmx = htmx;
 
@@ -29,3 +30,4 @@ Alpine.start();
 followViews();
 startOutbox();
 keepPages();
+followRoom();

@@ -20,4 +20,8 @@ enum Order: string
     case Snap = 'snap';
     /** Stop motion: go back by so many photos, and shoot them again. */
     case StepBack = 'step_back';
+    /** These photos are spoilt, or not: a word for the log. */
+    case Mark = 'mark';
+    /** The alarm was seen. */
+    case Quiet = 'quiet';
 }

@@ -71,6 +71,12 @@ final class TakeState
 
     public int $taken = 0;
 
+    /** How late the latest photo was, against the plan; null before there is one. */
+    public ?float $late = null;
+
+    /** @var array<int, PhotoState> what became of each photo, by number */
+    public array $photos = [];
+
     public function __construct(public readonly Schedule $schedule)
     {
     }
@@ -93,7 +99,8 @@ final class TakeState
             LogKind::Alarm => $this->alarms[$line->text('about') ?? ''] = $line->text('says') ?? '',
             LogKind::AlarmOver => $this->quiet($line->text('about') ?? ''),
             LogKind::Ended => $this->end($line),
-            LogKind::Mark, LogKind::Note => null,
+            LogKind::Mark => $this->mark($line),
+            LogKind::Note => null,
         };
     }
 
@@ -191,6 +198,8 @@ final class TakeState
         $this->dueAt = ($at - $due > RunLog::NOTICEABLE_SECONDS ? $at : $due) + max($this->intervalAfter($photo), $this->cameraNeeds($photo));
         $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $this->schedule->plan->rig->postExposureDelaySeconds;
         $this->triggeredAt = $at;
+        $this->late = $line->number('late_s') ?? $this->late;
+        $this->photos[$photo] = PhotoState::of($line->text('state'));
         $this->next = $photo + 1;
         $this->taken++;
         $this->snaps = max(0, $this->snaps - 1);
@@ -204,12 +213,14 @@ final class TakeState
     private function confirmed(LogLine $line): void
     {
         unset($this->unconfirmed[(int) $line->photo], $this->missing[(int) $line->photo]);
+        $this->photos[(int) $line->photo] = PhotoState::Good;
         $this->lastObject = $line->text('object') ?? $this->lastObject;
     }
 
     private function notTaken(LogLine $line): void
     {
         $photo = (int) $line->photo;
+        $this->photos[$photo] = PhotoState::Missing;
         if (isset($this->unconfirmed[$photo])) {
             $this->missing[$photo] = $this->unconfirmed[$photo];
         }
@@ -245,7 +256,7 @@ final class TakeState
             Order::Abort => $this->isAborted = true,
             Order::Snap => $this->snaps++,
             Order::StepBack => $this->next = max(1, $this->next - (int) ($line->number('photos') ?? 1)),
-            null => null,
+            Order::Mark, Order::Quiet, null => null,
         };
         if ($this->isAborted || $this->finishedAfter !== null) {
             $this->status = $this->status === Status::Paused ? Status::Running : $this->status;
@@ -263,6 +274,13 @@ final class TakeState
     private function quiet(string $about): void
     {
         unset($this->alarms[$about]);
+    }
+
+    private function mark(LogLine $line): void
+    {
+        for ($photo = (int) $line->photo; $photo <= (int) ($line->number('to') ?? $line->photo); $photo++) {
+            $this->photos[$photo] = $line->text('as') === 'good' ? PhotoState::Good : PhotoState::Spoilt;
+        }
     }
 
     private function end(LogLine $line): void

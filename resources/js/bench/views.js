@@ -93,6 +93,7 @@ export function goTo(element) {
 
 export function followViews() {
   if (!shot()) return;
+  if (matchMedia('(max-width: 768px)').matches) document.querySelectorAll('[data-closed-on-phone]').forEach((part) => part.removeAttribute('open'));
   const isBase = window.location.pathname === shot().dataset.path;
   const wanted = window.location.hash.length > 1 ? document.getElementById(window.location.hash.slice(1)) : null;
   if (wanted) goTo(wanted);

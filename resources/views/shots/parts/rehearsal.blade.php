@@ -8,7 +8,7 @@
         <header class="panel-head"><h2 id="run-start-title">Rehearse</h2></header>
         <p class="told-of">A dry run takes the whole shot in virtual time on the simulated rig and camera, with the small variations that real ones have, and
             tells photo by photo what came late or is spoilt.</p>
-        <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-strong is-large" id="dry-run">Dry-run it</x-act>
+        <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-large" id="dry-run">Dry-run it</x-act>
         <form class="rehearse" method="post" action="{{ $page->shot->at('runs.store') }}">@csrf
             <x-field id="fault" label="Rehearse a fault" name="kind" :options="TypicalFaults::named()" />
             <x-field id="fault-photo" label="at photo" name="frame" :value="Typed::before('frame', '1')" width="6ch" inputmode="numeric"

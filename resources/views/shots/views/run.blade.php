@@ -1,1 +1,2 @@
+@include('shots.parts.shoot-it')
 @include('shots.parts.rehearsal')

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Take;
+use App\Models\TakeOrder;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
+
+/**
+ * Says something to a take: its worker hears it within a quarter of a second. Of one that is over, marks go into its log at once.
+ */
+final class OrderTake
+{
+    /**
+     * @param array<string, mixed> $more what else is said with it
+     * @param ?string              $key  the same request twice is one order
+     */
+    public function __invoke(Take $take, Order $order, array $more, ?string $key): void
+    {
+        if (!$take->isOver()) {
+            TakeOrder::query()->insertOrIgnore([
+                'take_id' => $take->id, 'said' => $order->value, 'key' => $key, 'created_at' => now(),
+                'more' => json_encode((object) $more, JSON_THROW_ON_ERROR),
+            ]);
+
+            return;
+        }
+        $log = $order === Order::Mark ? RecordTake::holding($take) : null;
+        if ($log !== null) {
+            $last = $take->lines()->max('seconds');
+            $photo = is_int($more['photo'] ?? null) ? $more['photo'] : null;
+            $log->append(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, array_diff_key($more, ['photo' => 0])));
+            $log->letGo();
+        }
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\TakenOver;
+use App\Models\Take;
+use App\Models\TakeLine;
+use App\Models\TakeOrder;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
+use Evrent\Core\Run\Take\TakeFigures;
+use Evrent\Core\Run\Take\TakeState;
+use Evrent\Devices\Links\RigStatus;
+use Evrent\Devices\Running\TakeStore;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PDOException;
+
+/**
+ * Keeps the log of a take as rows, while a worker holds its rig: each is in the database before the next thing is done. Where the database is away,
+ * the take waits for it; where another worker has the rig by then, this one lets go.
+ */
+final class RecordTake implements TakeStore
+{
+    /** Names the kind of lock, among all that a database may hold. */
+    private const LOCK = 0x45_56_52;
+    private const RETRY_MICROSECONDS = 200_000;
+    private const BEAT_SECONDS = 0.4;
+
+    private int $number;
+    private int $lastOrder = 0;
+    private float $beatAt = 0.0;
+
+    private function __construct(private readonly Take $take)
+    {
+        $last = TakeLine::query()->where('take_id', $take->id)->max('number');
+        $this->number = is_int($last) ? $last : 0;
+    }
+
+    /** @return ?self null when another worker has its rig */
+    public static function holding(Take $take): ?self
+    {
+        return self::lock($take) ? new self($take) : null;
+    }
+
+    public function letGo(): void
+    {
+        DB::select('select pg_advisory_unlock(?, hashtext(?))', [self::LOCK, self::rigOf($this->take)]);
+    }
+
+    /** The log begins. */
+    public function begin(): void
+    {
+        if ($this->take->begun_at === null) {
+            $this->take->forceFill(['begun_at' => now()])->save();
+        }
+    }
+
+    public function append(LogLine $line): void
+    {
+        $this->number++;
+        $this->patiently(function () use ($line): void {
+            // The same line twice, where the first answer was lost on its way, is one.
+            TakeLine::query()->insertOrIgnore([
+                'take_id' => $this->take->id, 'number' => $this->number, 'seconds' => $line->seconds, 'kind' => $line->kind->value, 'photo' => $line->photo,
+                'more' => json_encode((object) $line->more, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            ]);
+            if ($line->kind === LogKind::Ended) {
+                Take::query()->whereKey($this->take->id)->update(['status' => 'ended', 'ending' => $line->text('how'), 'ended_at' => now()]);
+            }
+        });
+    }
+
+    public function lines(): iterable
+    {
+        foreach (TakeLine::query()->where('take_id', $this->take->id)->orderBy('number')->cursor() as $line) {
+            $this->lastOrder = max($this->lastOrder, is_int($line->more['number'] ?? null) ? $line->more['number'] : 0);
+            yield $line->read();
+        }
+    }
+
+    public function orders(): array
+    {
+        $orders = [];
+        try {
+            foreach (TakeOrder::query()->where('take_id', $this->take->id)->where('id', '>', $this->lastOrder)->orderBy('id')->get() as $given) {
+                $this->lastOrder = $given->id;
+                $order = Order::tryFrom($given->said);
+                if ($order !== null) {
+                    $orders[] = [$order, [...$given->more, 'number' => $given->id]];
+                }
+            }
+        } catch (QueryException | PDOException) {
+            // What was said is still there when the database is.
+        }
+
+        return $orders;
+    }
+
+    public function beat(TakeState $state, float $now, ?RigStatus $rig): void
+    {
+        if (microtime(true) < $this->beatAt) {
+            return;
+        }
+        $this->beatAt = microtime(true) + self::BEAT_SECONDS;
+        try {
+            Take::query()->whereKey($this->take->id)->where('status', '!=', 'ended')->update([
+                'beat_at' => now(),
+                'status' => $state->status->value,
+                'now' => json_encode(
+                    [...TakeFigures::of($state, $now)->toArray(), 'rig' => $rig === null ? null : get_object_vars($rig)],
+                    JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            ]);
+        } catch (QueryException | PDOException) {
+            // Nothing hangs on it.
+        }
+    }
+
+    /**
+     * @param callable(): void $work
+     */
+    private function patiently(callable $work): void
+    {
+        while (true) {
+            try {
+                $work();
+
+                return;
+            } catch (QueryException | PDOException) {
+                usleep(self::RETRY_MICROSECONDS);
+                $this->comeBack();
+            }
+        }
+    }
+
+    /** With the connection the lock went: it is taken again, or somebody else has it. */
+    private function comeBack(): void
+    {
+        try {
+            DB::reconnect();
+            if (!self::lock($this->take)) {
+                throw new TakenOver();
+            }
+        } catch (QueryException | PDOException) {
+            // Still away.
+        }
+    }
+
+    private static function lock(Take $take): bool
+    {
+        /** @var list<object{held: bool}> $answer */
+        $answer = DB::select('select pg_try_advisory_lock(?, hashtext(?)) as held', [self::LOCK, self::rigOf($take)]);
+
+        return $answer[0]->held;
+    }
+
+    private static function rigOf(Take $take): string
+    {
+        return $take->rig_address ?? "take {$take->id}";
+    }
+}

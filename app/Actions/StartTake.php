@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Shot;
+use App\Models\Take;
+use Evrent\Core\Run\Take\GapSchool;
+use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Starts a take of a shot as it stands now: a worker sees it and carries it out. What was ticked before goes with it.
+ */
+final class StartTake
+{
+    /**
+     * @param ?string $rig      where it is reached; null for a camera on legs alone
+     * @param string  $camera   where it is reached; empty for the trigger line alone
+     * @param float   $delay    seconds until the first photo
+     * @param string  $reason   why, where the plan falls short
+     * @param bool    $fallsShort
+     *
+     * @throws InvalidInput
+     */
+    public function __invoke(
+        Shot $shot,
+        ?string $rig,
+        string $camera,
+        float $delay,
+        GapSchool $school,
+        ?float $restSeconds,
+        string $reason,
+        bool $fallsShort,
+    ): Take {
+        if ($fallsShort && trim($reason) === '') {
+            throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
+        }
+        $tells = !in_array($camera, ['', 'deaf'], true);
+        if ($rig === null && !$tells) {
+            throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
+        }
+        $setting = new Setting($rig !== null, $tells, $school, $delay, $restSeconds);
+
+        return DB::connection()->transaction(static function () use ($shot, $rig, $camera, $setting, $reason): Take {
+            // Two that start at once are one after the other: the second sees the first.
+            Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            $running = Take::query()->where('status', '!=', 'ended')
+                ->where(static fn ($query) => $query->where('shot_id', $shot->id)->orWhere('rig_address', $rig ?? ''))->exists();
+            if ($running) {
+                throw new InvalidInput([new Problem('/rig', 'This shot or this rig is running already. End that take first.')]);
+            }
+            $ticks = DB::table('preflight_ticks')->where('shot_id', $shot->id)->orderBy('item')->get(['item', 'ticked_at']);
+            $take = Take::query()->create([
+                'shot_id' => $shot->id,
+                'plan_revision_id' => $shot->current_revision_id,
+                'rig_address' => $rig,
+                'camera_address' => $camera,
+                'setting' => [
+                    'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
+                    'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds,
+                ],
+                'speed' => config()->float('evrent.world_speed'),
+                'preflight' => $ticks->map(static fn (object $tick): array => ['item' => $tick->item, 'at' => $tick->ticked_at])->all(),
+                'reason' => trim($reason) === '' ? null : mb_substr(trim($reason), 0, 300),
+            ]);
+            DB::table('preflight_ticks')->where('shot_id', $shot->id)->delete();
+
+            return $take;
+        });
+    }
+}

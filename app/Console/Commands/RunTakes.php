@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\RecordTake;
+use App\Devices\Links;
+use App\Exceptions\TakenOver;
+use App\Models\Take;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Running\RunClock;
+use Evrent\Devices\Running\Runner;
+use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PDOException;
+use Throwable;
+
+/**
+ * The worker that carries takes out, one after another: whatever is not over and held by no other. Killed at any moment, the next one goes on.
+ */
+final class RunTakes extends Command
+{
+    private const LOOK_MICROSECONDS = 250_000;
+
+    protected $signature = 'evrent:takes {--once : end after what is there is over}';
+
+    protected $description = 'Carry out the takes that were started';
+
+    public function handle(): int
+    {
+        do {
+            try {
+                $ran = $this->runNext();
+            } catch (QueryException | PDOException) {
+                $ran = false;
+                DB::purge();
+            }
+            if (!$ran) {
+                usleep(self::LOOK_MICROSECONDS);
+            }
+        } while ($ran || $this->option('once') !== true);
+
+        return self::SUCCESS;
+    }
+
+    /** Whether there was one. */
+    private function runNext(): bool
+    {
+        foreach (Take::query()->where('status', '!=', 'ended')->orderBy('id')->get() as $take) {
+            $store = RecordTake::holding($take);
+            if ($store === null) {
+                continue;
+            }
+            try {
+                $this->carryOut($take->refresh(), $store);
+                $store->letGo();
+
+                return true;
+            } catch (TakenOver) {
+                return false;
+            } catch (QueryException | PDOException $away) {
+                throw $away;
+            } catch (Throwable $defect) {
+                // Whoever holds it next goes on; a defect is for the log.
+                report($defect);
+                $store->letGo();
+                usleep(self::LOOK_MICROSECONDS);
+
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    private function carryOut(Take $take, RecordTake $store): void
+    {
+        if ($take->isOver()) {
+            return;
+        }
+        $store->begin();
+        $plan = $take->revision->toPlan();
+        $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed);
+        $runner = new Runner(Schedule::of($plan), $take->made(), Links::rig($take, $plan), Links::camera($take), $store, $clock);
+        $runner->run();
+    }
+}

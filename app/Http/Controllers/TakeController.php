@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DescribeTake;
+use App\Actions\OrderTake;
+use App\Actions\StartTake;
+use App\Actions\TickPreflight;
+use App\Http\Requests\TakeForm;
+use App\Http\Requests\TakeOrderForm;
+use App\Http\Typed;
+use App\Models\Shot;
+use App\Models\Take;
+use App\Models\TakeLine;
+use App\Pages\PhotoPage;
+use App\Pages\ShotPage;
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Run\Preflight;
+use Evrent\Core\Run\Take\GapSchool;
+use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\TypedText;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final class TakeController
+{
+    /** Starts a take of the shot as it stands. */
+    public function store(TakeForm $form, Shot $shot, StartTake $start): RedirectResponse
+    {
+        $take = $form->taken(static fn (): Take => $start(
+            $shot,
+            $form->address('rig', KitKind::Rig),
+            $form->address('camera', KitKind::Body) ?? '',
+            TypedText::seconds($form->text('delay')) ?? 0.0,
+            GapSchool::tryFrom($form->text('school')) ?? GapSchool::Place,
+            TypedText::seconds($form->text('rest')),
+            $form->text('reason'),
+            !ShotPage::of($shot)->report->works(),
+        ));
+
+        return redirect($take->at('takes.show'));
+    }
+
+    /** The run room while it is under way; its log when it is over. */
+    public function show(Request $request, Shot $shot, Take $take): View
+    {
+        $schedule = Schedule::of($take->revision->toPlan());
+        if (!$take->isOver()) {
+            return view('takes.room', ['shot' => $shot, 'take' => $take, 'plan' => $schedule->plan]);
+        }
+        $report = TakeReport::of($schedule, $take->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+
+        return view('takes.show', [
+            'shot' => $shot,
+            'take' => $take,
+            'plan' => $schedule->plan,
+            'report' => $report,
+            'rows' => PhotoPage::asked($request, max([1, ...array_keys($report->photos)])),
+        ]);
+    }
+
+    /** Where it stands now, for a page that asks again and again. */
+    public function now(Shot $shot, Take $take): Response
+    {
+        $answer = response()->view('takes.parts.now', ['shot' => $shot, 'take' => $take, 'axes' => $take->revision->toPlan()->rig->axes]);
+
+        return $take->isOver() ? $answer->header('HX-Refresh', 'true') : $answer;
+    }
+
+    public function order(TakeOrderForm $form, Shot $shot, Take $take, OrderTake $order): Response|RedirectResponse
+    {
+        $key = Typed::text($form, 'key');
+        $form->taken(static fn () => $order($take, $form->order(), $form->more(), preg_match('/^[0-9a-f-]{36}$/D', $key) === 1 ? $key : null));
+
+        return $form->hasHeader('HX-Request') ? response()->noContent() : redirect($take->at('takes.show'));
+    }
+
+    /** What is ticked before the start. */
+    public function tick(Request $request, Shot $shot, TickPreflight $tick): Response|RedirectResponse
+    {
+        $item = Preflight::tryFrom(Typed::text($request, 'item'));
+        if ($item !== null) {
+            $tick($shot, $item, in_array($item->value, (array) $request->input('packed'), true));
+        }
+
+        return $request->hasHeader('HX-Request') ? response()->noContent() : redirect()->route('shots.view', [...$shot->address(), 'run']);
+    }
+
+    public function update(Request $request, Shot $shot, Take $take, DescribeTake $describe): RedirectResponse
+    {
+        $rating = (int) Typed::text($request, 'rating');
+        $describe($take, Typed::text($request, 'notes'), $rating >= 1 && $rating <= 5 ? $rating : null);
+
+        return redirect($take->at('takes.show'))->with('notice', 'Saved.');
+    }
+
+    /** The whole log (evrent.run-log/2). */
+    public function log(Shot $shot, Take $take): StreamedResponse
+    {
+        $header = TakeLogLines::header(
+            $take->revision->toPlan()->title,
+            hash('sha256', $take->revision->plan),
+            (float) ($take->begun_at ?? $take->created_at)->format('U.u'),
+            $take->made(),
+            $take->speed,
+            array_filter(['rig' => (string) $take->rig_address, 'camera' => $take->camera_address], static fn (string $address): bool => $address !== ''),
+        );
+
+        return response()->streamDownload(static function () use ($take, $header): void {
+            echo $header;
+            foreach ($take->lines()->cursor() as $line) {
+                echo TakeLogLines::line($line->read());
+            }
+        }, "take-{$take->id}.jsonl", ['Content-Type' => 'application/jsonl']);
+    }
+}

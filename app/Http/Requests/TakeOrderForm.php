@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Take;
+use Evrent\Core\Run\Take\Order;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\TypedText;
+
+/**
+ * Something said to a take that is under way, or of one that is over.
+ */
+final class TakeOrderForm extends Form
+{
+    public function named(): string
+    {
+        return 'order';
+    }
+
+    public function standsAt(): string
+    {
+        $take = $this->route('take');
+
+        return $take instanceof Take ? $take->at('takes.show') : $this->shot()->at('shots.show');
+    }
+
+    /**
+     * @throws InvalidInput
+     */
+    public function order(): Order
+    {
+        return Order::tryFrom($this->text('order')) ?? throw new InvalidInput([new Problem('/order', 'Choose what it is to do.')]);
+    }
+
+    /**
+     * @return array<string, mixed> what else is said with it
+     *
+     * @throws InvalidInput
+     */
+    public function more(): array
+    {
+        return array_filter([
+            'photo' => $this->photo('photo'),
+            'to' => $this->photo('to'),
+            'photos' => $this->photo('photos'),
+            'as' => $this->text('as') === 'good' ? 'good' : null,
+            'why' => mb_substr($this->text('why'), 0, 200),
+            'about' => mb_substr($this->text('about'), 0, 60),
+        ], static fn (mixed $value): bool => $value !== null && $value !== '');
+    }
+
+    private function photo(string $field): ?int
+    {
+        if ($this->text($field) === '') {
+            return null;
+        }
+        $number = TypedText::number($this->text($field));
+        if ($number === null || floor($number) !== $number || $number < 1.0 || $number > 1_000_000.0) {
+            throw new InvalidInput([new Problem("/{$field}", 'Enter the number of a photo.')]);
+        }
+
+        return (int) $number;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\Setting;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * A shot that is shot on devices: one revision of its plan, carried out once.
+ *
+ * @property int                   $id
+ * @property int                   $shot_id
+ * @property int                   $plan_revision_id
+ * @property ?string               $rig_address
+ * @property string                $camera_address
+ * @property array<string, mixed>  $setting
+ * @property float                 $speed
+ * @property list<array{item: string, at: string}> $preflight
+ * @property ?string               $reason
+ * @property string                $status
+ * @property ?string               $ending
+ * @property ?array<string, mixed> $now
+ * @property ?Carbon               $beat_at
+ * @property ?Carbon               $begun_at
+ * @property ?Carbon               $ended_at
+ * @property ?int                  $rating
+ * @property string                $notes
+ * @property Carbon                $created_at
+ * @property Shot                  $shot
+ * @property PlanRevision          $revision
+ */
+final class Take extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return [
+            'setting' => 'array', 'preflight' => 'array', 'now' => 'array', 'speed' => 'float',
+            'beat_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime',
+        ];
+    }
+
+    /**
+     * @return BelongsTo<Shot, $this>
+     */
+    public function shot(): BelongsTo
+    {
+        return $this->belongsTo(Shot::class)->withTrashed();
+    }
+
+    /**
+     * @return BelongsTo<PlanRevision, $this>
+     */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(PlanRevision::class, 'plan_revision_id');
+    }
+
+    /**
+     * @return HasMany<TakeLine, $this>
+     */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(TakeLine::class)->orderBy('number');
+    }
+
+    /**
+     * @return HasMany<TakeOrder, $this>
+     */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(TakeOrder::class)->orderBy('id');
+    }
+
+    public function made(): Setting
+    {
+        return TakeLogLines::setting($this->setting);
+    }
+
+    public function isOver(): bool
+    {
+        return $this->status === 'ended';
+    }
+
+    public function at(string $route): string
+    {
+        return route($route, [...$this->shot->address(), 'take' => $this->id]);
+    }
+}

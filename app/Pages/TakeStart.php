@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\KitItem;
+use App\Models\Take;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Run\Preflight;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What a take is started from: the checks before it, and the devices there are.
+ */
+final readonly class TakeStart
+{
+    private const SHOWN = 5;
+
+    /** @var list<Preflight> */
+    public array $items;
+
+    /** @var array<string, string> when each was ticked, by item */
+    public array $ticked;
+
+    /** @var array<int|string, string> rigs by id */
+    public array $rigs;
+
+    /** @var array<int|string, string> cameras by id */
+    public array $cameras;
+
+    public function __construct(public ShotPage $page)
+    {
+        $this->items = Preflight::of($page->worked->shot);
+        /** @var array<string, string> $ticked */
+        $ticked = DB::table('preflight_ticks')->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
+        $this->ticked = $ticked;
+        $this->rigs = self::reached(KitKind::Rig) + ['none' => 'no rig: camera on legs alone'];
+        $this->cameras = self::reached(KitKind::Body) + ['none' => 'on the trigger line alone: nobody hears whether it fired'];
+    }
+
+    /** The one that is under way; null while none is. */
+    public function running(): ?Take
+    {
+        return $this->page->shot->takes()->where('status', '!=', 'ended')->first();
+    }
+
+    /**
+     * @return Collection<int, Take> the newest first
+     */
+    public function last(): Collection
+    {
+        return $this->page->shot->takes()->limit(self::SHOWN)->get();
+    }
+
+    /**
+     * @return array<int|string, string>
+     */
+    private static function reached(KitKind $kind): array
+    {
+        $reached = [];
+        foreach (KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
+            $address = $item->piece()->address;
+            if ($address !== '') {
+                $reached[$item->id] = "{$item->name}, at {$address}";
+            }
+        }
+
+        return $reached;
+    }
+}

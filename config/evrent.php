@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // How many times as fast as the world the simulated devices of this copy are, and so its takes: 1 with real ones.
+    'world_speed' => (float) env('EVRENT_SPEED', 1.0),
+    // Where the simulated rig and camera of this copy are reached; empty where none run.
+    'rig_address' => (string) env('EVRENT_RIG', ''),
+    'camera_address' => (string) env('EVRENT_CAMERA', ''),
+];

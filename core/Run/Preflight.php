@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run;
+
+use Evrent\Core\Checks\SunInFrame;
+use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sky\Target;
+
+/**
+ * What is looked at and ticked before a shot is started: the things that no program sees, each with why. Only those that fit the shot.
+ */
+enum Preflight: string
+{
+    case Dial = 'dial';
+    case Autofocus = 'autofocus';
+    case Aperture = 'aperture';
+    case Glass = 'glass';
+    case Cable = 'cable';
+    case PowerUp = 'power_up';
+    case Sleep = 'sleep';
+    case Level = 'level';
+    case Legs = 'legs';
+    case Sled = 'sled';
+    case Incline = 'incline';
+    case Sun = 'sun';
+    case Night = 'night';
+    case Cold = 'cold';
+    case Edge = 'edge';
+    case Permission = 'permission';
+
+    private const COLD_CELSIUS = 5.0;
+
+    /**
+     * @return list<string> numbers of the failures that it is against
+     */
+    public function against(): array
+    {
+        return match ($this) {
+            self::Dial => ['T4'],
+            self::Autofocus => ['C1'],
+            self::Aperture => ['C2'],
+            self::Glass => ['C3'],
+            self::Cable, self::PowerUp => ['C4'],
+            self::Sleep => ['C5'],
+            self::Level => ['R1'],
+            self::Legs => ['R2'],
+            self::Sled => ['R4'],
+            self::Incline => ['R3', 'S3'],
+            self::Sun => ['S1'],
+            self::Night, self::Cold, self::Edge => ['S2'],
+            self::Permission => ['S4'],
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Dial => 'Mode dial as planned: bulb if the controller times the exposure, manual if the camera does',
+            self::Autofocus => 'Autofocus, auto white balance, auto ISO, stabiliser, image review and beep are off',
+            self::Aperture => 'Aperture is fixed: wide open, twisted free, or a manual lens',
+            self::Glass => 'Front and rear glass clean, cap off, viewfinder covered',
+            self::Cable => 'Trigger cable seated at both ends, and one test photo taken through it',
+            self::PowerUp => 'Rig switched on first, then the camera',
+            self::Sleep => 'Sleep timers off, phone quiet',
+            self::Level => 'Base level, checked along the whole pan',
+            self::Legs => 'Legs spread and weighted, locks tight, ground firm, head balanced',
+            self::Sled => 'Sled at A before the camera goes on; nobody turns the gears by hand under power',
+            self::Incline => 'Carriage tied against coming down, nobody below it',
+            self::Sun => 'Nobody looks through the finder at the sun, and the sensor is shielded until the start',
+            self::Night => 'A red lamp for each hand, the way back walked once by day, cables marked',
+            self::Cold => 'Spare batteries warm in a pocket, lens heated or hooded against dew',
+            self::Edge => 'Tide table and way off known; kit clear of water, edges and traffic',
+            self::Permission => 'Leave to be here, and local rules followed',
+        };
+    }
+
+    public function why(): string
+    {
+        return match ($this) {
+            self::Dial => 'On the wrong mark, every exposure is another one than planned.',
+            self::Autofocus => 'Any of them left on changes from photo to photo.',
+            self::Aperture => 'One that reopens for each photo closes a little differently each time, and the clip flickers.',
+            self::Glass => 'A speck or a leak is in every photo of the clip.',
+            self::Cable => 'Half seated, the rig moves and no photo is taken.',
+            self::PowerUp => 'Many controllers fire once when they start.',
+            self::Sleep => 'A camera that falls asleep between two photos misses the next.',
+            self::Level => 'Off level, the horizon leans as the head pans.',
+            self::Legs => 'What gives way by a millimetre jumps in the clip.',
+            self::Sled => 'Gears driven backwards strip, and feed the motor’s own current back.',
+            self::Incline => 'A carriage that slips comes down with the camera on it.',
+            self::Sun => 'It burns eyes and sensors in a moment.',
+            self::Night => 'Most falls happen on the way back.',
+            self::Cold => 'Cold takes a third of a battery; dew takes the picture.',
+            self::Edge => 'The water comes faster than a rig is packed.',
+            self::Permission => 'Whoever is stopped half-way has no clip.',
+        };
+    }
+
+    /**
+     * @return list<self> those that fit the shot
+     */
+    public static function of(Shot $shot, bool $hasRig = true): array
+    {
+        $plan = $shot->plan;
+        $sky = $shot->sky();
+        $isDark = $sky !== null && min([90.0, ...$sky->altitudes(Target::Sun)]) < 0.0;
+        $fits = static fn (self $one): bool => match ($one) {
+            self::Cable, self::PowerUp, self::Level => $hasRig,
+            self::Dial => $plan->camera->exposureTimedBy !== null || $hasRig,
+            self::Sled => $hasRig && $plan->rig->axisFor(AxisRole::Slide) !== null,
+            self::Incline => $hasRig && abs($plan->load->inclineDegrees ?? 0.0) > 0.0,
+            self::Sun => $sky === null || (new SunInFrame())->find($shot) !== null,
+            self::Night => $sky === null || $isDark,
+            self::Cold => $plan->power === null || $plan->power->celsius < self::COLD_CELSIUS || $isDark,
+            default => true,
+        };
+
+        return array_values(array_filter(self::cases(), $fits));
+    }
+}

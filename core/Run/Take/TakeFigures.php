@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+/**
+ * What is to be read of a take from afar: how many photos, how long still, how late.
+ */
+final readonly class TakeFigures
+{
+    /** So many photos are shown in a row. */
+    public const ROW = 100;
+
+    /**
+     * @param ?float                $nextIn      seconds until the next photo is due; null while it waits to be told, and at the end
+     * @param ?float                $left        seconds until the last shutter closes; null without a clock
+     * @param float                 $clipSeconds of what was taken
+     * @param array<int, string>    $row         what became of the latest photos, by number
+     * @param array<string, int>    $counts      photos by what became of them
+     * @param array<string, string> $alarms
+     */
+    private function __construct(
+        public Status $status,
+        public ?Ending $ending,
+        public int $next,
+        public int $photos,
+        public int $taken,
+        public ?float $nextIn,
+        public ?float $left,
+        public float $clipSeconds,
+        public ?float $late,
+        public array $row,
+        public array $counts,
+        public array $alarms,
+    ) {
+    }
+
+    public static function of(TakeState $state, float $now): self
+    {
+        $timeline = $state->schedule->timeline;
+        $hasClock = $state->schedule->plan->timing->mode->hasClock();
+        $last = $state->photos();
+        $isOver = $state->status === Status::Ended || $state->next > $last;
+        $due = $state->startedAt === null ? null : max($state->dueAt, $state->stillAt);
+        $rest = $isOver ? 0.0 : $timeline->closeSeconds[$state->placeOf($last) - 1] - $timeline->triggerSeconds[$state->placeOf($state->next) - 1];
+
+        return new self(
+            $state->status,
+            $state->ending,
+            min($state->next, $last),
+            $last,
+            $state->taken,
+            $isOver || !$hasClock || $state->status === Status::Paused || $due === null ? null : max(0.0, $due - $now),
+            $hasClock ? ($isOver ? 0.0 : max(0.0, ($due ?? $now) - $now) + $rest) : null,
+            $state->taken / $state->schedule->plan->timing->framesPerSecond,
+            $state->late,
+            array_map(static fn (PhotoState $photo): string => $photo->value, array_slice($state->photos, -self::ROW, null, true)),
+            array_count_values(array_map(static fn (PhotoState $photo): string => $photo->value, $state->photos)),
+            $state->alarms,
+        );
+    }
+
+    /**
+     * @return array<string, mixed> for JSON
+     */
+    public function toArray(): array
+    {
+        /** @var array<string, mixed> $own */
+        $own = get_object_vars($this);
+
+        return [...$own, 'status' => $this->status->value, 'ending' => $this->ending?->value];
+    }
+}

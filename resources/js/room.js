@@ -1,0 +1,85 @@
+/**
+ * The run room: keys, alarms that are heard, a screen that stays awake, and a lock against a pocket. All that is known comes from the
+ * server, half a second apart; losing this page loses nothing.
+ */
+const beepEveryMilliseconds = 4_000;
+const holdMilliseconds = 1_200;
+
+let sound = null;
+
+/** Two short tones; browsers allow them once somebody has touched the page. */
+function beep() {
+  try {
+    sound ??= new AudioContext();
+    for (const at of [0, 0.25]) {
+      const tone = new OscillatorNode(sound, { frequency: 880 });
+      const level = new GainNode(sound, { gain: 0.2 });
+      tone.connect(level).connect(sound.destination);
+      tone.start(sound.currentTime + at);
+      tone.stop(sound.currentTime + at + 0.15);
+    }
+  } catch {
+    // Without sound, screen and vibration are left.
+  }
+  navigator.vibrate?.([300, 150, 300]);
+}
+
+function keepAwake() {
+  const ask = () => { if (document.visibilityState === 'visible') navigator.wakeLock?.request('screen').catch(() => {}); };
+  ask();
+  document.addEventListener('visibilitychange', ask);
+}
+
+/** A sheet over the page that a pocket does not open: it is held for more than a second. */
+function lock() {
+  const sheet = document.createElement('button');
+  sheet.className = 'room-lock';
+  sheet.textContent = 'Locked. Hold to unlock';
+  let timer;
+  const let_ = () => clearTimeout(timer);
+  sheet.addEventListener('pointerdown', () => { timer = setTimeout(() => sheet.remove(), holdMilliseconds); });
+  for (const type of ['pointerup', 'pointercancel', 'pointerleave']) sheet.addEventListener(type, let_);
+  sheet.addEventListener('keydown', (event) => { if (event.key === 'Escape') sheet.remove(); });
+  document.body.append(sheet);
+  sheet.focus();
+}
+
+export function followRoom() {
+  const room = document.querySelector('[data-room]');
+  if (!room) return;
+  keepAwake();
+  let beepedAt = 0;
+  setInterval(() => {
+    const isAlarmed = document.getElementById('now')?.dataset.alarm === 'yes';
+    document.documentElement.classList.toggle('is-alarmed', isAlarmed);
+    if (isAlarmed && Date.now() - beepedAt > beepEveryMilliseconds) {
+      beepedAt = Date.now();
+      beep();
+    }
+  }, 500);
+  room.querySelector('[data-lock]').hidden = false;
+  room.addEventListener('click', (event) => { if (event.target.closest('[data-lock]')) lock(); });
+  // A photo is marked that is the latest now, not when the page was opened.
+  document.body.addEventListener('htmx:configRequest', ({ detail }) => {
+    const form = detail.elt.closest?.('form[data-order]');
+    if (!form) return;
+    detail.parameters.set('key', crypto.randomUUID?.() ?? '');
+    const count = Number(document.querySelector('.room-count b')?.textContent);
+    if (form.dataset.order === 'mark') detail.parameters.set('photo', String(Math.max(1, count - 1)));
+  });
+  document.body.addEventListener('htmx:confirm', (event) => {
+    const sure = event.target.closest?.('form[data-sure]')?.dataset.sure;
+    if (!sure) return;
+    event.preventDefault();
+    if (window.confirm(sure)) event.detail.issueRequest(true);
+  });
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches?.('input, select, textarea') || document.documentElement.dataset.letters === 'off') return;
+    if (document.querySelector('.room-lock')) return;
+    const button = room.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
+    if (button) {
+      event.preventDefault();
+      button.click();
+    }
+  });
+}

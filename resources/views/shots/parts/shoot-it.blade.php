@@ -1,0 +1,33 @@
+{{-- The take: what is looked at before it, on what it runs, and those there were. --}}
+@php
+    $start = new App\Pages\TakeStart($page);
+    $running = $start->running();
+    $take = fn (string $field) => $errors->first("take.{$field}");
+@endphp
+<section class="panel shoot-it" aria-labelledby="shoot-it-title" id="shoot-it">
+    <header class="panel-head"><h2 id="shoot-it-title">Shoot it</h2></header>
+    @if ($running)<p class="told-of">A take of this shot is under way.</p>
+        <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">To the run room</span></a>
+    @else
+    <form class="preflight" method="post" action="{{ $page->shot->at('takes.tick') }}" data-ticks>@csrf @method('put')
+        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at these first: <b
+            data-ticked>{{ count($start->ticked) }}</b> of {{ count($start->items) }} ticked</summary>
+        <ul class="ticks">@foreach ($start->items as $item)<li><label><input type="checkbox" name="packed[]" value="{{ $item->value }}"
+            @checked(isset($start->ticked[$item->value]))> <span>{{ $item->label() }}<small>{{ $item->why() }}</small></span></label></li>@endforeach</ul></details></form>
+    <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
+        <div class="grid-fields">
+        <x-field id="take-rig" label="Rig" name="rig" :options="$start->rigs" :problem="$take('rig')" />
+        <x-field id="take-camera" label="Camera" name="camera" :options="$start->cameras" :problem="$take('camera')" />
+        <x-field id="take-delay" label="Starts in" name="delay" value="0" unit="s" width="6ch" :problem="$take('delay')" />
+        <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
+        @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
+            :problem="$take('reason')" />@endif
+        </div>
+        <p class="quiet">The rig homes first: hands off, nothing in its way. Rigs and cameras are reached by what the
+            <a href="{{ route('kit.index') }}">kit</a> says.</p>
+        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start shooting</span></button></form>
+    @endif
+    @if ($start->last()->isNotEmpty())<h3>Takes so far</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
+        href="{{ $one->at('takes.show') }}">{{ $one->created_at->diffForHumans() }}</a> <span>{{ $one->isOver() ? str_replace('_', ' ',
+        (string) $one->ending) : $one->status }}</span></li>@endforeach</ul>@endif
+</section>

@@ -1,0 +1,26 @@
+@php use Evrent\Core\Timing\Mode; @endphp
+<x-layout :title="'Shooting ' . $plan->title"
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Run room' => null]">
+    <div class="page room" data-room data-take="{{ $take->id }}">
+        <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
+        @include('takes.parts.now', ['axes' => $plan->rig->axes])
+        <div class="room-acts" id="room-acts">
+            @foreach (array_filter([
+                ['snap', 'camera', 'Take photo', 'S', $plan->timing->mode === Mode::StopMotion],
+                ['step_back', 'step-back', 'Step back', 'B', $plan->timing->mode === Mode::StopMotion],
+                ['pause', 'pause', 'Pause', 'P', true], ['go_on', 'play', 'Go on', 'G', true],
+                ['mark', 'flag', 'Mark spoilt', 'M', true], ['finish', 'check', 'Finish early', 'F', true], ['abort', 'octagon-x', 'Abort', 'X', true],
+            ], fn ($act) => $act[4]) as [$order, $icon, $label, $key])
+                <form method="post" action="{{ $take->at('takes.order') }}" hx-post="{{ $take->at('takes.order') }}" hx-swap="none" data-order="{{ $order }}"
+                    @if (in_array($order, ['finish', 'abort'], true)) data-sure="{{ $order === 'finish' ? 'End the move here, take the tail and stop?'
+                        : 'Stop at once, wherever the rig is?' }}" @endif>@csrf
+                    <input type="hidden" name="order" value="{{ $order }}">
+                    @if ($order === 'mark')<input type="hidden" name="photo" value="{{ max(1, ($take->now['next'] ?? 1)) }}" data-latest>@endif
+                    <button @class(['button is-large', 'is-danger' => $order === 'abort']) data-key="{{ strtolower($key) }}"><x-icon :name="$icon" /><span
+                        class="text">{{ $label }}</span> <kbd>{{ $key }}</kbd></button></form>
+            @endforeach
+            <button type="button" class="button is-large is-quiet" data-lock hidden><x-icon name="lock" /><span class="text">Lock screen</span></button>
+        </div>
+        <p class="quiet">Leaving this page, or losing it, never touches the run. It is the same on a second device.</p>
+    </div>
+</x-layout>

@@ -1,0 +1,64 @@
+@php
+    use Evrent\Core\Run\Take\LogKind;
+    use Evrent\Core\Words\PlainText;
+    $counts = $report->counts();
+    $total = $report->state->schedule->photosTotal();
+    $good = ($counts['good'] ?? 0) + ($counts['triggered'] ?? 0);
+    $isWhole = $good === $total;
+@endphp
+<x-layout :title="'Take of ' . $plan->title"
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Take' => null]">
+    <div class="page">
+        <h1 class="sr-only">Take of {{ $plan->title }}</h1>
+        <section class="verdict" data-works="{{ $isWhole ? 'yes' : 'no' }}"><x-icon :name="$isWhole ? 'circle-check' : 'triangle-alert'" />
+            <p class="says"><strong>{{ match ($take->ending) { 'complete' => 'Shot to its end.', 'finished_early' => 'Finished early.', 'aborted' => 'Aborted.',
+                default => 'It failed.' } }}</strong>
+                <span>{{ number_format($good) }} of {{ number_format($total) }} photos{{ isset($counts['missing']) ? ", {$counts['missing']} missing" : ''
+                }}{{ isset($counts['spoilt']) ? ", {$counts['spoilt']} spoilt" : ''
+                }}{{ isset($counts['uncertain']) ? ", {$counts['uncertain']} uncertain" : '' }}.</span></p></section>
+        <div class="cards">
+            <section class="panel figures" aria-labelledby="take-figures"><header class="panel-head"><h2 id="take-figures">What came of it</h2>
+                <a class="button is-quiet" href="{{ $take->at('takes.log') }}"><x-icon name="download" /><span class="text">Log, JSON Lines</span></a></header>
+                <dl>
+                    <div><dt>Longest clean stretch</dt><dd>@if ($report->clean)<b>{{ $report->clean[0] }} to {{ $report->clean[1] }}</b>,
+                        {{ PlainText::seconds($report->cleanClipSeconds) }} of clip@else none @endif</dd></div>
+                    <div><dt>Latest photo</dt><dd><b>{{ PlainText::seconds($report->mostLateSeconds) }}</b> behind the plan</dd></div>
+                    <div><dt>Rig</dt><dd>{{ $take->rig_address ?? 'none' }}</dd></div>
+                    <div><dt>Camera</dt><dd>{{ $take->camera_address === '' ? 'on the trigger line alone' : $take->camera_address }}</dd></div>
+                    @if ($take->reason)<div><dt>Started because</dt><dd>{{ $take->reason }}</dd></div>@endif
+                    <div><dt>Ticked before</dt><dd>{{ count($take->preflight) }}</dd></div>
+                </dl>
+                <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
+                    <x-field id="take-rating" label="How it came out" name="rating" :value="(string) $take->rating"
+                        :options="['' => 'not judged', '5' => 'best', '4' => 'good', '3' => 'will do', '2' => 'poor', '1' => 'spoilt']" />
+                    <label for="take-notes">Notes, and what was learnt</label>
+                    <textarea id="take-notes" name="notes" rows="3">{{ $take->notes }}</textarea>
+                    <button class="button">Save notes</button></form>
+            </section>
+            <section class="panel" aria-labelledby="take-events"><header class="panel-head"><h2 id="take-events">What happened</h2></header>
+                <ol class="plain-list">@foreach ($report->events as $event)<li><span class="quiet">{{ PlainText::duration($event->seconds) }}</span>
+                    {{ match ($event->kind) {
+                        LogKind::Command => 'ordered: ' . str_replace('_', ' ', (string) $event->text('order')),
+                        LogKind::Alarm => $event->text('says'), LogKind::AlarmOver => $event->text('about') . ': over, or seen',
+                        LogKind::Gap => 'went on after a gap' . ($event->text('rig') === 'lost' ? ', the rig did not know where it stood' : ''),
+                        LogKind::Skipped => "photos {$event->more['from']} to {$event->more['to']} left out, to keep to the clock",
+                        LogKind::Mark => "photo {$event->photo} marked " . ($event->text('as') === 'good' ? 'good' : 'spoilt')
+                            . ($event->text('why') ? ': ' . $event->text('why') : ''),
+                        default => 'ended: ' . str_replace('_', ' ', (string) $event->text('how')) } }}</li>@endforeach</ol></section>
+        </div>
+        <section class="panel schedule" id="photos" aria-labelledby="photos-title">
+            <header class="panel-head"><h2 id="photos-title">Photos</h2>
+                <x-pager :rows="$rows" :url="$take->at('takes.show')" target="photos" label="Pages of photos" /></header>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos"><table class="table numbers">
+                <thead><tr><th scope="col">Photo</th><th scope="col">Planned at</th><th scope="col">Triggered at</th><th scope="col">Late</th>
+                    <th scope="col">What became of it</th><th scope="col">File</th><th scope="col">Why</th></tr></thead>
+                <tbody>@foreach ($rows->items() as $number)@php $photo = $report->photos[$number] ?? null; @endphp
+                    <tr @class(['is-short' => !in_array($photo['state']->value ?? '', ['good', 'triggered'], true)])><th scope="row">{{ $number }}</th>
+                        <td>{{ isset($photo['planned']) ? PlainText::fixed($photo['planned'], 2) . ' s' : '–' }}</td>
+                        <td>{{ isset($photo['actual']) ? PlainText::fixed($photo['actual'], 2) . ' s' : '–' }}</td>
+                        <td>{{ isset($photo['late']) ? PlainText::fixed($photo['late'], 2) . ' s' : '–' }}</td>
+                        <td>{{ $photo['state']->value ?? 'not reached' }}</td><td>{{ basename($photo['object'] ?? '–') }}</td>
+                        <td>{{ $photo['why'] ?? '' }}</td></tr>@endforeach</tbody></table></div>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\RecordTake;
+use App\Models\KitItem;
+use App\Models\Shot;
+use App\Models\Take;
+use App\Models\TakeOrder;
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Kit\KitItem as Piece;
+use Evrent\Core\Kit\KitKind;
+use Illuminate\Support\Facades\DB;
+use PDO;
+use Tests\Devices\DeviceProcess;
+
+/**
+ * Takes, from their start to their log.
+ */
+final class TakeTest extends PageTestCase
+{
+    public function testAShotIsShotToItsEndAndItsLogIsThere(): void
+    {
+        config(['evrent.world_speed' => 400.0]);
+        $card = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$card}", '--speed=400']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400']);
+        $shot = self::shot(['/timing/photos' => 10, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
+        $this->put("{$shot->path()}/preflight", ['item' => 'cable', 'packed' => ['cable']], ['HX-Request' => 'true'])->assertNoContent();
+        $this->put("{$shot->path()}/preflight", ['item' => 'sleep', 'packed' => ['sleep']], ['HX-Request' => 'true']);
+        $this->put("{$shot->path()}/preflight", ['item' => 'sleep'], ['HX-Request' => 'true']);
+        $this->addDevices($rig->address, "ptp:{$camera->address}");
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Simulated rig, at')->assertSee('Start shooting');
+        $take = $this->start($shot, $rig->address, "ptp:{$camera->address}");
+        self::assertSame(['cable'], array_column($take->preflight, 'item'));
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Getting ready')->assertSee('Abort');
+        $this->artisan('evrent:takes', ['--once' => true]);
+        $take->refresh();
+        self::assertSame(['ended', 'complete'], [$take->status, $take->ending]);
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Shot to its end.')->assertSee('10 of 10 photos')->assertSee('EVR_0010.JPG');
+        $this->get($take->at('takes.now'))->assertOk()->assertHeader('HX-Refresh', 'true');
+        $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent());
+        self::assertCount($take->lines()->count(), $log['lines']);
+        // What is marked afterwards goes into the same log.
+        $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
+        $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
+        $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
+        $this->get($take->at('takes.show'))->assertSee('calmer next time');
+        exec('rm -rf ' . escapeshellarg($card));
+    }
+
+    public function testOneThatFallsShortIsStartedWithAReasonAlone(): void
+    {
+        $shot = self::shot(['/timing/interval_s' => 1.0]);
+        $this->addDevices('127.0.0.1:1', 'deaf');
+        $values = ['rig' => (string) KitItem::query()->where('name', 'Simulated rig')->sole()->id, 'camera' => 'none', 'delay' => '0', 'school' => 'place'];
+        $this->post("{$shot->path()}/takes", $values)->assertSessionHasErrors('take.reason');
+        self::assertSame(0, Take::query()->count());
+        $this->post("{$shot->path()}/takes", $values + ['reason' => 'to see it fail'])->assertSessionHasNoErrors();
+        self::assertSame('to see it fail', Take::query()->sole()->reason);
+        $this->post("{$shot->path()}/takes", $values + ['reason' => 'twice'])->assertSessionHasErrors('take.rig');
+    }
+
+    public function testWhatCannotFireIsNotStarted(): void
+    {
+        $shot = self::shot();
+        $this->post("{$shot->path()}/takes", ['rig' => 'none', 'camera' => 'none'])->assertSessionHasErrors('take.rig');
+        $this->post("{$shot->path()}/takes", ['rig' => '999999', 'camera' => 'none'])->assertSessionHasErrors('take.rig');
+    }
+
+    public function testTheSameOrderTwiceIsOneAndAWrongOneIsRefused(): void
+    {
+        $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');
+        $order = ['order' => 'pause', 'key' => '2f1c1c1e-5b1f-4d56-9b7a-0d8f1f2a3b4c'];
+        $this->post($take->at('takes.order'), $order, ['HX-Request' => 'true'])->assertNoContent();
+        $this->post($take->at('takes.order'), $order, ['HX-Request' => 'true'])->assertNoContent();
+        self::assertSame(1, TakeOrder::query()->count());
+        $this->post($take->at('takes.order'), ['order' => 'dance'])->assertSessionHasErrors('order.order');
+        $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => 'x'])->assertSessionHasErrors('order.photo');
+    }
+
+    /** A rig that two workers want: the lock of the database is had by one of them. */
+    public function testTwoWorkersNeverHoldOneRig(): void
+    {
+        $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');
+        $other = new PDO(sprintf('pgsql:host=%s;port=%s;dbname=%s', ...array_map(config()->string(...), [
+            'database.connections.pgsql.host', 'database.connections.pgsql.port', 'database.connections.pgsql.database',
+        ])), config()->string('database.connections.pgsql.username'), config()->string('database.connections.pgsql.password'));
+        $other->query("select pg_advisory_lock(4544082, hashtext('127.0.0.1:1'))");
+        self::assertFalse(RecordTake::holding($take) instanceof RecordTake);
+        $other->query('select pg_advisory_unlock_all()');
+        $held = RecordTake::holding($take);
+        self::assertTrue($held instanceof RecordTake);
+        $held->letGo();
+    }
+
+    public function testAnAddressThatLeadsNowhereIsRefusedInTheKit(): void
+    {
+        $rig = ['kind' => 'rig', 'name' => 'Odd rig', 'slide_min' => '0', 'slide_max' => '900', 'slide_max_speed' => '40',
+            'slide_max_acceleration' => '90', 'slide_steps_per_unit' => '80', 'count' => '1', 'note' => ''];
+        $this->post('/kit', $rig + ['address' => 'over there'])->assertSessionHasErrors('kit.new.address');
+        $this->post('/kit', $rig + ['address' => '/dev/ttyUSB0@115200'])->assertSessionHasNoErrors();
+        self::assertSame('/dev/ttyUSB0@115200', KitItem::query()->where('name', 'Odd rig')->sole()->piece()->address);
+    }
+
+    private function start(Shot $shot, string $rig, string $camera): Take
+    {
+        $this->addDevices($rig, $camera);
+        $find = static fn (string $name): string => (string) KitItem::query()->where('name', $name)->sole()->id;
+        $this->post("{$shot->path()}/takes", [
+            'rig' => $find('Simulated rig'), 'camera' => $camera === 'deaf' ? 'none' : $find('Simulated body'), 'delay' => '0', 'school' => 'place', 'reason' => 'x',
+        ])->assertSessionHasNoErrors();
+
+        return Take::query()->latest('id')->firstOrFail();
+    }
+
+    private function addDevices(string $rig, string $camera): void
+    {
+        DB::table('kit_items')->whereIn('name', ['Simulated rig', 'Simulated body'])->delete();
+        $axes = ['slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0, 'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0];
+        KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Rig, 'Simulated rig', $axes, address: $rig)));
+        $body = ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0];
+        KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Body, 'Simulated body', $body, address: $camera)));
+    }
+}
