@@ -89,11 +89,9 @@ final class TakeTest extends PageTestCase
             'database.connections.pgsql.host', 'database.connections.pgsql.port', 'database.connections.pgsql.database',
         ])), config()->string('database.connections.pgsql.username'), config()->string('database.connections.pgsql.password'));
         $other->query("select pg_advisory_lock(4544082, hashtext('127.0.0.1:1'))");
-        self::assertFalse(RecordTake::holding($take) instanceof RecordTake);
+        self::assertFalse(self::holds($take));
         $other->query('select pg_advisory_unlock_all()');
-        $held = RecordTake::holding($take);
-        self::assertTrue($held instanceof RecordTake);
-        $held->letGo();
+        self::assertTrue(self::holds($take));
     }
 
     public function testAnAddressThatLeadsNowhereIsRefusedInTheKit(): void
@@ -103,6 +101,14 @@ final class TakeTest extends PageTestCase
         $this->post('/kit', $rig + ['address' => 'over there'])->assertSessionHasErrors('kit.new.address');
         $this->post('/kit', $rig + ['address' => '/dev/ttyUSB0@115200'])->assertSessionHasNoErrors();
         self::assertSame('/dev/ttyUSB0@115200', KitItem::query()->where('name', 'Odd rig')->sole()->piece()->address);
+    }
+
+    private static function holds(Take $take): bool
+    {
+        $held = RecordTake::holding($take);
+        $held?->letGo();
+
+        return $held !== null;
     }
 
     private function start(Shot $shot, string $rig, string $camera): Take
