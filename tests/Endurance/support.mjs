@@ -41,11 +41,11 @@ async function freePort() {
 }
 
 /** A whole copy of its own, started by the start command: its database, its services, its folder. */
-export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null } = {}) {
+export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null, speed = 1 } = {}) {
   execFileSync('chmod', ['755', state]);
   const at = port ?? await freePort();
   const base = `http://127.0.0.1:${at}`;
-  const environment = { ...process.env, EVRENT_STATE: state, EVRENT_PORT: String(at), EVRENT_NAMES: '' };
+  const environment = { ...process.env, EVRENT_STATE: state, EVRENT_PORT: String(at), EVRENT_NAMES: '', EVRENT_SPEED: String(speed) };
   const command = spawn(join(root, 'bin/start'), [], { env: environment, stdio: ['ignore', 'pipe', 'pipe'] });
   let said = '';
   for (const stream of [command.stdout, command.stderr]) stream.on('data', (text) => { said += text; });
