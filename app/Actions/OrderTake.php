@@ -33,7 +33,7 @@ final class OrderTake
         if ($log !== null) {
             $last = $take->lines()->max('seconds');
             $photo = is_int($more['photo'] ?? null) ? $more['photo'] : null;
-            $log->append(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, array_diff_key($more, ['photo' => 0])));
+            $log->add(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, array_diff_key($more, ['photo' => 0])));
             $log->letGo();
         }
     }

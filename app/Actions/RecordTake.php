@@ -28,16 +28,11 @@ final class RecordTake implements TakeStore
     /** Names the kind of lock, among all that a database may hold. */
     private const LOCK = 0x45_56_52;
     private const RETRY_MICROSECONDS = 200_000;
-    private const BEAT_SECONDS = 0.4;
 
-    private int $number;
     private int $lastOrder = 0;
-    private float $beatAt = 0.0;
 
     private function __construct(private readonly Take $take)
     {
-        $last = TakeLine::query()->where('take_id', $take->id)->max('number');
-        $this->number = is_int($last) ? $last : 0;
     }
 
     /** @return ?self null when another worker has its rig */
@@ -59,19 +54,27 @@ final class RecordTake implements TakeStore
         }
     }
 
-    public function append(LogLine $line): void
+    public function append(LogLine $line, int $number): void
     {
-        $this->number++;
-        $this->patiently(function () use ($line): void {
+        $this->patiently(function () use ($line, $number): void {
             // The same line twice, where the first answer was lost on its way, is one.
             TakeLine::query()->insertOrIgnore([
-                'take_id' => $this->take->id, 'number' => $this->number, 'seconds' => $line->seconds, 'kind' => $line->kind->value, 'photo' => $line->photo,
+                'take_id' => $this->take->id, 'number' => $number, 'seconds' => $line->seconds, 'kind' => $line->kind->value, 'photo' => $line->photo,
                 'more' => json_encode((object) $line->more, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             ]);
             if ($line->kind === LogKind::Ended) {
                 Take::query()->whereKey($this->take->id)->update(['status' => 'ended', 'ending' => $line->text('how'), 'ended_at' => now()]);
             }
         });
+    }
+
+    /** A word on a take that is over. */
+    public function add(LogLine $line): void
+    {
+        DB::insert('insert into take_lines (take_id, number, seconds, kind, photo, more)
+            select ?, coalesce(max(number), 0) + 1, ?, ?, ?, ?::jsonb from take_lines where take_id = ?', [
+            $this->take->id, $line->seconds, $line->kind->value, $line->photo, json_encode((object) $line->more, JSON_THROW_ON_ERROR), $this->take->id,
+        ]);
     }
 
     public function lines(): iterable
@@ -102,10 +105,6 @@ final class RecordTake implements TakeStore
 
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void
     {
-        if (microtime(true) < $this->beatAt) {
-            return;
-        }
-        $this->beatAt = microtime(true) + self::BEAT_SECONDS;
         try {
             Take::query()->whereKey($this->take->id)->where('status', '!=', 'ended')->update([
                 'beat_at' => now(),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\KitItem;
+use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 
 /**
  * What a take is started from: the checks before it, and the devices there are.
@@ -34,10 +34,10 @@ final readonly class TakeStart
     {
         $this->items = Preflight::of($page->worked->shot);
         /** @var array<string, string> $ticked */
-        $ticked = DB::table('preflight_ticks')->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
+        $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
         $this->ticked = $ticked;
-        $this->rigs = self::reached(KitKind::Rig) + ['none' => 'no rig: camera on legs alone'];
-        $this->cameras = self::reached(KitKind::Body) + ['none' => 'on the trigger line alone: nobody hears whether it fired'];
+        $this->rigs = array_replace(self::reached(KitKind::Rig), ['none' => 'no rig: camera on legs alone']);
+        $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => 'on the trigger line alone: nobody hears whether it fired']);
     }
 
     /** The one that is under way; null while none is. */

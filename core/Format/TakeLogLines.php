@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use DateTimeImmutable;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
@@ -33,7 +34,7 @@ final class TakeLogLines
             'format' => self::FORMAT,
             'title' => $title,
             'plan_sha256' => $planHash,
-            'begun' => gmdate('Y-m-d\TH:i:s', (int) $begun) . sprintf('.%03dZ', (int) (1000.0 * ($begun - floor($begun)))),
+            'begun' => (new DateTimeImmutable('@' . (int) $begun))->format('Y-m-d\TH:i:s') . sprintf('.%03dZ', (int) (1000.0 * ($begun - floor($begun)))),
             'begun_unix_s' => $begun,
             'speed' => $speed,
             'devices' => (object) $devices,

@@ -62,6 +62,14 @@ final class TypedText
         return self::number(preg_replace('/\s*°$/Du', '', $text) ?? $text);
     }
 
+    /** A whole number from 1 on, as photos are counted; null for anything else. */
+    public static function count(string $text, int $most = 1_000_000): ?int
+    {
+        $number = self::number($text);
+
+        return $number !== null && floor($number) === $number && $number >= 1.0 && $number <= $most ? (int) $number : null;
+    }
+
     /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
     public static function seconds(string $text): ?float
     {

@@ -36,5 +36,15 @@ interface CameraLink
     /** @return ?int per cent; null where it does not say */
     public function batteryPercent(): ?int;
 
+    /** @return ?int photos that its card still takes; null where it does not say */
+    public function photosLeft(): ?int;
+
+    /**
+     * What must not change during a take.
+     *
+     * @return array<string, string> by what it is: focus mode, white balance, ISO, shutter time; those that it tells
+     */
+    public function settings(): array;
+
     public function disconnect(): void;
 }

@@ -38,6 +38,16 @@ final class DeafCamera implements CameraLink
         return null;
     }
 
+    public function photosLeft(): ?int
+    {
+        return null;
+    }
+
+    public function settings(): array
+    {
+        return [];
+    }
+
     public function disconnect(): void
     {
     }

@@ -116,6 +116,24 @@ final class GphotoCamera implements CameraLink
         return preg_match('/Current: (\d+)/', $this->ask('get-config batterylevel'), $found) === 1 ? (int) $found[1] : null;
     }
 
+    public function photosLeft(): ?int
+    {
+        return preg_match('/Free Space \(Images\):\s*(\d+)/i', $this->ask('storage-info'), $found) === 1
+            || preg_match('/freeimages=(\d+)/', $this->ask('storage-info'), $found) === 1 ? (int) $found[1] : null;
+    }
+
+    public function settings(): array
+    {
+        $settings = [];
+        foreach (['focus mode' => 'focusmode', 'white balance' => 'whitebalance', 'ISO' => 'iso', 'shutter time' => 'shutterspeed'] as $what => $name) {
+            if (preg_match('/^Current: (.+)$/m', $this->ask("get-config {$name}"), $found) === 1) {
+                $settings[$what] = trim($found[1]);
+            }
+        }
+
+        return $settings;
+    }
+
     public function disconnect(): void
     {
         if ($this->process !== null) {

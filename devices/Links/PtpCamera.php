@@ -121,6 +121,39 @@ final class PtpCamera implements CameraLink
         return (new DatasetReader($this->ask(Operation::GetDevicePropValue, Property::BatteryLevel->value)))->u8();
     }
 
+    public function photosLeft(): int
+    {
+        $ids = new DatasetReader($this->ask(Operation::GetStorageIds));
+        $ids->u32();
+        $in = new DatasetReader($this->ask(Operation::GetStorageInfo, $ids->u32()));
+        $in->u16();
+        $in->u16();
+        $in->u16();
+        for ($half = 0; $half < 4; $half++) {
+            $in->u32();
+        }
+
+        return $in->u32();
+    }
+
+    public function settings(): array
+    {
+        $settings = [];
+        $told = [
+            'focus mode' => Property::FocusMode, 'white balance' => Property::WhiteBalance, 'ISO' => Property::ExposureIndex,
+            'shutter time' => Property::ExposureTime,
+        ];
+        foreach ($told as $what => $property) {
+            try {
+                $settings[$what] = (string) $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
+            } catch (DeviceRefused) {
+                // A body need not have it.
+            }
+        }
+
+        return $settings;
+    }
+
     public function disconnect(): void
     {
         foreach ([$this->commands, $this->events] as $line) {

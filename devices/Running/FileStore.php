@@ -51,7 +51,7 @@ final class FileStore implements TakeStore
         }
     }
 
-    public function append(LogLine $line): void
+    public function append(LogLine $line, int $number): void
     {
         $this->write(TakeLogLines::line($line));
     }

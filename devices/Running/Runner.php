@@ -13,6 +13,7 @@ use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\Step;
 use Evrent\Core\Run\Take\StepKind;
+use Evrent\Core\Run\Take\Supplies;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
@@ -33,6 +34,12 @@ final class Runner
 
     private const RETRY_SECONDS = 0.2;
 
+    /** Real seconds after which it says where it stands. */
+    private const BEAT_SECONDS = 0.4;
+
+    /** Seconds of the run between two looks at batteries, card and settings. */
+    private const WATCH_SECONDS = 20.0;
+
     /** Real seconds between two looks at a rig that has nothing to do. */
     private const STATUS_SECONDS = 1.0;
 
@@ -43,7 +50,12 @@ final class Runner
     private readonly TakeState $state;
     private readonly FilesToPhotos $files;
     private float $lookedAt = 0.0;
+    private float $beatAt = 0.0;
     private float $askedRigAt = 0.0;
+    private float $watchedAt = 0.0;
+
+    /** @var array<string, true> what was warned of already */
+    private array $warned = [];
     private ?RigStatus $rigSaid = null;
     private bool $isCameraThere = false;
 
@@ -168,6 +180,10 @@ final class Runner
             $this->askedRigAt = microtime(true);
             $this->rigSaid = $this->rig->status();
         }
+        if ($isLong && $this->state->open === null && microtime(true) - $this->watchedAt > max(0.1, self::WATCH_SECONDS / $this->clock->speed)) {
+            $this->watchedAt = microtime(true);
+            $this->watch();
+        }
         $this->clock->sleepUntil($until ?? INF, self::LOOK_SECONDS);
     }
 
@@ -287,7 +303,10 @@ final class Runner
             return;
         }
         $this->lookedAt = $now;
-        $this->store->beat($this->state, $this->clock->now(), $this->rigSaid);
+        if ($now - $this->beatAt > self::BEAT_SECONDS) {
+            $this->beatAt = $now;
+            $this->store->beat($this->state, $this->clock->now(), $this->rigSaid);
+        }
         $this->takeOrders();
         if ($this->isCameraThere && $this->camera->tells()) {
             $this->files->came($this->camera->newFiles(), $this->clock->now());
@@ -308,6 +327,38 @@ final class Runner
     {
         $this->alarm('camera', $photo, "Photo {$photo} was triggered, and the camera has nothing of it. Look at the cable.");
         $this->write(LogKind::NotTaken, $photo, ['why' => 'The camera has nothing of it.']);
+    }
+
+    /** What runs down, and what must not change: looked at between two photos, where there is time. */
+    private function watch(): void
+    {
+        $told = array_filter([
+            Supplies::RIG_BATTERY => $this->rigSaid?->battery,
+            Supplies::CAMERA_BATTERY => $this->camera->batteryPercent(),
+            Supplies::CARD => $this->camera->photosLeft(),
+        ], static fn (?int $left): bool => $left !== null);
+        $settings = $this->camera->settings();
+        $left = $this->state->supplies->left();
+        $isNews = array_filter($told, static fn (int $is, string $what): bool => ($left[$what] ?? null) !== (float) $is, ARRAY_FILTER_USE_BOTH) !== [];
+        if ($isNews || $settings !== [] && $this->state->settings === []) {
+            $this->write(LogKind::Note, null, $told + ($this->state->settings === [] && $settings !== [] ? ['settings' => $settings] : []));
+        }
+        foreach ($this->state->supplies->short($this->state->photos()) as $what => $says) {
+            // Said once: which photo exactly changes with each look.
+            if (!isset($this->state->alarms[$what]) && !isset($this->warned[$what])) {
+                $this->alarm($what, $this->state->next, $says);
+                $this->warned[$what] = true;
+            }
+        }
+        foreach ($this->state->settings as $what => $was) {
+            $is = $settings[$what] ?? $was;
+            if ($is !== $was) {
+                $says = "The camera’s {$what} was changed: it is not what it was at the start. Set it back in a pause.";
+                $this->alarm("camera {$what}", $this->state->next, $says);
+            } elseif (isset($this->state->alarms["camera {$what}"])) {
+                $this->write(LogKind::AlarmOver, null, ['about' => "camera {$what}"]);
+            }
+        }
     }
 
     private function takeOrders(): void
@@ -345,7 +396,7 @@ final class Runner
     private function write(LogKind $kind, ?int $photo = null, array $more = []): void
     {
         $line = new LogLine($kind, $this->clock->now(), $photo, array_filter($more, static fn (mixed $value): bool => $value !== null));
-        $this->store->append($line);
+        $this->store->append($line, $this->state->lines + 1);
         $this->state->take($line);
         if ($kind === LogKind::Gap || $kind === LogKind::Command) {
             $this->knownLate = null;

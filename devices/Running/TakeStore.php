@@ -14,8 +14,12 @@ use Evrent\Devices\Links\RigStatus;
  */
 interface TakeStore
 {
-    /** Keeps a line for good before it returns. */
-    public function append(LogLine $line): void;
+    /**
+     * Keeps a line for good before it returns.
+     *
+     * @param int $number of the line in its log, from 1
+     */
+    public function append(LogLine $line, int $number): void;
 
     /** @return iterable<LogLine> all that was kept, in its order */
     public function lines(): iterable;

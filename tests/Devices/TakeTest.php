@@ -69,6 +69,7 @@ final class TakeTest extends TestCase
         yield 'a switch that is hit' => [['kind' => 'limit_hit', 'frame' => 5], 'The rig refused: It stands in alarm', [], []];
         yield 'power that goes' => [['kind' => 'power_cut', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
         yield 'a line that drops' => [['kind' => 'connection_lost', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
+        yield 'a battery that falls' => [['kind' => 'rig_battery', 'frame' => 4, 'percent' => 5], 'the rig’s battery is empty after photo', [], []];
         yield 'late answers' => [['kind' => 'slow_reply', 'frame' => 5, 'frames' => 3, 'seconds' => 20], 'late: more than an interval', [], []];
         yield 'a trigger line that is out' => [['kind' => 'trigger_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
     }

@@ -62,7 +62,7 @@ final class TakeController
             'take' => $take,
             'plan' => $schedule->plan,
             'report' => $report,
-            'rows' => PhotoPage::asked($request, max([1, ...array_keys($report->photos)])),
+            'rows' => PhotoPage::asked($request, $report->lastPhoto()),
         ]);
     }
 

@@ -57,11 +57,7 @@ final class TakeOrderForm extends Form
         if ($this->text($field) === '') {
             return null;
         }
-        $number = TypedText::number($this->text($field));
-        if ($number === null || floor($number) !== $number || $number < 1.0 || $number > 1_000_000.0) {
-            throw new InvalidInput([new Problem("/{$field}", 'Enter the number of a photo.')]);
-        }
 
-        return (int) $number;
+        return TypedText::count($this->text($field)) ?? throw new InvalidInput([new Problem("/{$field}", 'Enter the number of a photo.')]);
     }
 }

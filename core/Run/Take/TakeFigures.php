@@ -19,6 +19,8 @@ final readonly class TakeFigures
      * @param array<int, string>    $row         what became of the latest photos, by number
      * @param array<string, int>    $counts      photos by what became of them
      * @param array<string, string> $alarms
+     * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
+     * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
      */
     private function __construct(
         public Status $status,
@@ -33,6 +35,8 @@ final readonly class TakeFigures
         public array $row,
         public array $counts,
         public array $alarms,
+        public array $supplies,
+        public array $lasts,
     ) {
     }
 
@@ -58,6 +62,8 @@ final readonly class TakeFigures
             array_map(static fn (PhotoState $photo): string => $photo->value, array_slice($state->photos, -self::ROW, null, true)),
             array_count_values(array_map(static fn (PhotoState $photo): string => $photo->value, $state->photos)),
             $state->alarms,
+            $state->supplies->left(),
+            array_map($state->supplies->lastPhoto(...), array_combine(array_keys($state->supplies->left()), array_keys($state->supplies->left()))),
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class TakeReport
      * @param array<int, array{state: PhotoState, planned: ?float, actual: ?float, late: ?float, object: ?string, why: ?string}> $photos by number;
      *        seconds from the first photo's due time
      * @param list<LogLine>     $events     all but the everyday: orders, alarms, gaps, marks
+     * @param array<string, list<array{int, float}>> $trace where each axis really stood: photo and position, mm or degrees, by axis id
      * @param ?array{int, int}  $clean      first and last photo of the longest stretch in which every photo is good or was at least triggered
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class TakeReport
         public ?array $clean,
         public float $cleanClipSeconds,
         public float $mostLateSeconds,
+        public array $trace,
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class TakeReport
     public static function of(Schedule $schedule, iterable $lines): self
     {
         $state = new TakeState($schedule);
-        $photos = $events = $whys = $objects = [];
+        $photos = $events = $whys = $objects = $trace = [];
         $most = 0.0;
         foreach ($lines as $line) {
             $state->take($line);
@@ -46,6 +48,11 @@ final readonly class TakeReport
                 $at = $line->number('triggered_s');
                 $photos[$photo] = ['planned' => $state->plannedAt($photo), 'actual' => $at, 'late' => $line->number('late_s')];
                 $most = max($most, $line->number('late_s') ?? 0.0);
+            }
+            foreach ($line->kind === LogKind::Arrived && is_array($line->more['at'] ?? null) ? $line->more['at'] : [] as $axisId => $position) {
+                if (is_int($position) || is_float($position)) {
+                    $trace[(string) $axisId][] = [$photo, (float) $position];
+                }
             }
             $objects[$photo] = $line->text('object') ?? $objects[$photo] ?? null;
             $whys[$photo] = $line->text('why') ?? $whys[$photo] ?? null;
@@ -76,7 +83,14 @@ final readonly class TakeReport
             $clean,
             $clean === null ? 0.0 : ($clean[1] - $clean[0] + 1) / $schedule->plan->timing->framesPerSecond,
             $most,
+            $trace,
         );
+    }
+
+    /** The number of the last photo that anything became of; 1 when there is none. */
+    public function lastPhoto(): int
+    {
+        return max([1, ...array_keys($this->photos)]);
     }
 
     /** @return array<string, int> photos by what became of them */

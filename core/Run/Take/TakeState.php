@@ -71,19 +71,29 @@ final class TakeState
 
     public int $taken = 0;
 
+    /** How many lines there are. */
+    public int $lines = 0;
+
     /** How late the latest photo was, against the plan; null before there is one. */
     public ?float $late = null;
 
     /** @var array<int, PhotoState> what became of each photo, by number */
     public array $photos = [];
 
+    public readonly Supplies $supplies;
+
+    /** @var array<string, string> what the camera was set to when it was first looked at */
+    public array $settings = [];
+
     public function __construct(public readonly Schedule $schedule)
     {
+        $this->supplies = new Supplies();
     }
 
     public function take(LogLine $line): void
     {
         $this->seconds = $line->seconds;
+        $this->lines++;
         match ($line->kind) {
             LogKind::Homed => $this->homed(),
             LogKind::Started => $this->started($line),
@@ -100,7 +110,7 @@ final class TakeState
             LogKind::AlarmOver => $this->quiet($line->text('about') ?? ''),
             LogKind::Ended => $this->end($line),
             LogKind::Mark => $this->mark($line),
-            LogKind::Note => null,
+            LogKind::Note => $this->note($line),
         };
     }
 
@@ -274,6 +284,17 @@ final class TakeState
     private function quiet(string $about): void
     {
         unset($this->alarms[$about]);
+    }
+
+    private function note(LogLine $line): void
+    {
+        $this->supplies->see($this->taken, $line->more);
+        $settings = $line->more['settings'] ?? null;
+        if ($this->settings === [] && is_array($settings)) {
+            foreach ($settings as $what => $value) {
+                $this->settings[(string) $what] = is_string($value) ? $value : '';
+            }
+        }
     }
 
     private function mark(LogLine $line): void

@@ -10,6 +10,7 @@
 @endphp
 <span @class(['number', $around])><label for="{{ $id }}" @class(['sr-only' => !$shownLabel])>{{ $label }}</label>
     @if ($type === 'file')<input {{ $own }} type="file">
+    @elseif ($type === 'textarea')<textarea {{ $own }} rows="3">{{ $value }}</textarea>
     @else<span @class(['entry', 'is-text' => $isText])>@if ($options !== null)<select {{ $own }}>@foreach ($options as $option => $text)
         @if (is_array($text))<optgroup label="{{ $option }}">@foreach ($text as $inner => $one)<option value="{{ $inner }}"
             @selected((string) $inner === (string) $value)>{{ $one }}</option>@endforeach</optgroup>

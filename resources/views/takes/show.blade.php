@@ -31,8 +31,7 @@
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
                     <x-field id="take-rating" label="How it came out" name="rating" :value="(string) $take->rating"
                         :options="['' => 'not judged', '5' => 'best', '4' => 'good', '3' => 'will do', '2' => 'poor', '1' => 'spoilt']" />
-                    <label for="take-notes">Notes, and what was learnt</label>
-                    <textarea id="take-notes" name="notes" rows="3">{{ $take->notes }}</textarea>
+                    <x-field id="take-notes" label="Notes, and what was learnt" name="notes" type="textarea" :value="$take->notes" />
                     <button class="button">Save notes</button></form>
             </section>
             <section class="panel" aria-labelledby="take-events"><header class="panel-head"><h2 id="take-events">What happened</h2></header>
@@ -46,6 +45,22 @@
                             . ($event->text('why') ? ': ' . $event->text('why') : ''),
                         default => 'ended: ' . str_replace('_', ' ', (string) $event->text('how')) } }}</li>@endforeach</ol></section>
         </div>
+        <section class="panel" aria-labelledby="take-trace"><header class="panel-head"><h2 id="take-trace">Planned, and where the rig really stood</h2></header>
+            <div class="curves">@foreach ($plan->rig->axes as $axis)
+                @php
+                    $planned = $report->state->schedule->moves->positions[$axis->id];
+                    $stood = $report->trace[$axis->id] ?? [];
+                    $all = [...$planned, ...array_column($stood, 1)];
+                    [$low, $high] = [min($all), max($all)];
+                @endphp
+                <figure><figcaption><b>{{ $axis->id }}</b> <span class="quiet">{{ $settings->units->axisText($axis->kind, $low) }} to
+                    {{ $settings->units->axisText($axis->kind, $high) }}</span></figcaption>
+                    <svg class="plot" viewBox="0 {{ -$high }} {{ count($planned) }} {{ max($high - $low, 1e-6) }}" preserveAspectRatio="none" role="img"
+                        aria-label="{{ $axis->id }} by photo, planned and actual"><g transform="scale(1 -1)">
+                        <path class="line" data-side="left" d="M{{ collect($planned)->map(fn ($position, $n) => "{$n} " . round($position, 3))->join('L') }}" />
+                        @if ($stood !== [])<path class="line" data-side="right"
+                            d="M{{ collect($stood)->map(fn ($point) => "{$point[0]} " . round($point[1], 3))->join('L') }}" />@endif</g></svg></figure>
+            @endforeach</div></section>
         <section class="panel schedule" id="photos" aria-labelledby="photos-title">
             <header class="panel-head"><h2 id="photos-title">Photos</h2>
                 <x-pager :rows="$rows" :url="$take->at('takes.show')" target="photos" label="Pages of photos" /></header>

@@ -13,7 +13,9 @@
         <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at these first: <b
             data-ticked>{{ count($start->ticked) }}</b> of {{ count($start->items) }} ticked</summary>
         <ul class="ticks">@foreach ($start->items as $item)<li><label><input type="checkbox" name="packed[]" value="{{ $item->value }}"
-            @checked(isset($start->ticked[$item->value]))> <span>{{ $item->label() }}<small>{{ $item->why() }}</small></span></label></li>@endforeach</ul></details></form>
+            @checked(isset($start->ticked[$item->value]))> <span>{{ $item->label()
+            }}<small>{{ $item->why() }}</small></span></label></li>@endforeach</ul></details>
+    </form>
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
         <x-field id="take-rig" label="Rig" name="rig" :options="$start->rigs" :problem="$take('rig')" />

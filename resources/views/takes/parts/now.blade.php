@@ -25,6 +25,10 @@
         @foreach ($axes as $axis)<div><dt>{{ ucfirst($axis->id) }}</dt>
             <dd>{{ $settings->units->axisText($axis->kind, (float) ($rig['positions'][$axis->id] ?? 0)) }}</dd></div>@endforeach @endif
     </dl>
+    @if (($now['supplies'] ?? []) !== [])<p class="room-supplies">@foreach ($now['supplies'] as $what => $left)<span>{{ match ($what) {
+        'rig_battery' => 'Rig’s battery', 'camera_battery' => 'Camera’s battery', default => 'Card' } }} <b>{{ PlainText::rounded((float) $left, 0)
+        }}{{ $what === 'card' ? ' photos' : ' %' }}</b>@if (isset($now['lasts'][$what])), lasts to photo
+        {{ number_format($now['lasts'][$what]) }}@endif</span> @endforeach</p>@endif
     <ol class="room-row" aria-label="The latest photos">@foreach ((array) ($now['row'] ?? []) as $photo => $state)<li
         data-state="{{ $state }}" title="Photo {{ $photo }}: {{ $state }}"></li>@endforeach</ol>
     @foreach ($alarms as $about => $says)<div class="room-alarm" role="alert"><x-icon name="triangle-alert" /><p>{{ $says }}</p>
