@@ -82,7 +82,7 @@ final class TakeTest extends TestCase
     #[DataProvider('faults')]
     public function testWhatGoesWrongIsNoticedAndTheRestIsTaken(array $fault, string $says, array $wrong, array $outOfPlace): void
     {
-        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 100, [$fault]);
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 120, [$fault]);
         $take->run();
         self::assertSame(['complete', $wrong], [$take->ended(), $take->wrong(false)], $take->errors());
         $alarms = implode(' ', array_map(static fn (LogLine $line): string => $line->text('says') ?? '', $take->lines));
