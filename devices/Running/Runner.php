@@ -175,7 +175,8 @@ final class Runner
 
     private function wait(?float $until): void
     {
-        $isLong = ($until ?? INF) - $this->clock->now() > 0.2 * $this->clock->speed;
+        // Never so shortly before a trigger that it would come late.
+        $isLong = ($until ?? INF) - $this->clock->now() > min(2.0, 0.2 * $this->clock->speed);
         if ($this->rig !== null && $isLong && microtime(true) - $this->askedRigAt > self::STATUS_SECONDS) {
             $this->askedRigAt = microtime(true);
             $this->rigSaid = $this->rig->status();
