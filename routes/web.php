@@ -98,6 +98,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
+    Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
     });
@@ -143,5 +144,6 @@ Route::middleware('can:viewAny,' . KitItem::class)->group(static function (): vo
     Route::post('/kit', [KitController::class, 'store'])->name('kit.store')->can('create', KitItem::class);
     Route::post('/kit/files', [KitController::class, 'import'])->name('kit.import')->can('create', KitItem::class);
     Route::put('/kit/{item}', [KitController::class, 'update'])->name('kit.update')->can('update', 'item');
+    Route::post('/kit/{item}/tries', [KitController::class, 'try'])->name('kit.try')->can('update', 'item');
     Route::delete('/kit/{item}', [KitController::class, 'destroy'])->name('kit.destroy')->can('delete', 'item');
 });

@@ -9,6 +9,7 @@ use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
+use Evrent\Core\Words\PlainText;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -38,6 +39,16 @@ final readonly class TakeStart
         $this->ticked = $ticked;
         $this->rigs = array_replace(self::reached(KitKind::Rig), ['none' => 'no rig: camera on legs alone']);
         $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => 'on the trigger line alone: nobody hears whether it fired']);
+    }
+
+    /**
+     * @return array<string, string> when it may begin
+     */
+    public function whens(): array
+    {
+        $planned = $this->page->plan->secondsToFirstTrigger(microtime(true));
+
+        return ['now' => 'now, or after', ...($planned === null ? [] : ['planned' => 'at the planned start, in ' . PlainText::duration($planned)])];
     }
 
     /** The one that is under way; null while none is. */

@@ -273,6 +273,18 @@ final readonly class Plan
     }
 
     /**
+     * Seconds until then; null where it is not known, or over.
+     *
+     * @param float $unixSeconds now
+     */
+    public function secondsToFirstTrigger(float $unixSeconds): ?float
+    {
+        $at = $this->firstTrigger();
+
+        return $at === null || $at->unixSeconds <= $unixSeconds ? null : $at->unixSeconds - $unixSeconds;
+    }
+
+    /**
      * The same but for the parts that are named.
      *
      * @param array{

@@ -50,6 +50,7 @@ export function followRoom() {
   keepAwake();
   let beepedAt = 0;
   setInterval(() => {
+    room.style.setProperty('--share', document.getElementById('now')?.dataset.share ?? 0);
     const isAlarmed = document.getElementById('now')?.dataset.alarm === 'yes';
     document.documentElement.classList.toggle('is-alarmed', isAlarmed);
     if (isAlarmed && Date.now() - beepedAt > beepEveryMilliseconds) {

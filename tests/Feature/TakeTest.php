@@ -46,6 +46,7 @@ final class TakeTest extends PageTestCase
         // What is marked afterwards goes into the same log.
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
+        self::assertStringContainsString('4,spoilt,', $this->get($take->at('takes.csv'))->assertOk()->streamedContent());
         $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('calmer next time');
         exec('rm -rf ' . escapeshellarg($card));
@@ -67,6 +68,10 @@ final class TakeTest extends PageTestCase
     {
         $shot = self::shot();
         $this->post("{$shot->path()}/takes", ['rig' => 'none', 'camera' => 'none'])->assertSessionHasErrors('take.rig');
+        $this->post("{$shot->path()}/takes", ['rig' => 'none', 'camera' => 'none', 'delay' => 'soon'])->assertSessionHasErrors('take.delay');
+        $this->post("{$shot->path()}/takes", ['rig' => 'none', 'camera' => 'none', 'when' => 'planned'])->assertSessionHasErrors(
+            $shot->currentRevision()->toPlan()->secondsToFirstTrigger(microtime(true)) === null ? 'take.when' : 'take.rig',
+        );
         $this->post("{$shot->path()}/takes", ['rig' => '999999', 'camera' => 'none'])->assertSessionHasErrors('take.rig');
     }
 
@@ -92,6 +97,22 @@ final class TakeTest extends PageTestCase
         self::assertFalse(self::holds($take));
         $other->query('select pg_advisory_unlock_all()');
         self::assertTrue(self::holds($take));
+    }
+
+    public function testADeviceOfTheKitIsTried(): void
+    {
+        $card = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$card}", '--speed=200']);
+        $rig = new DeviceProcess(['rig', '--port=0', '--speed=200']);
+        $this->addDevices($rig->address, "ptp:{$camera->address}");
+        $address = static fn (string $name): string => '/kit/' . KitItem::query()->where('name', $name)->sole()->id . '/tries';
+        $this->post($address('Simulated rig'))->assertSessionHas('notice', 'Simulated rig: It answers. It does not know where it stands: it homes before it moves. Battery 100 %.');
+        $this->post($address('Simulated rig'), ['acts' => '1'])->assertSessionHas('notice', static fn (string $said): bool => str_contains($said, 'It homed. It knows'));
+        $this->post($address('Simulated body'), ['acts' => '1'])->assertSessionHas('notice', static fn (string $said): bool => str_contains($said, 'EVR_0001.JPG'));
+        $rig->kill();
+        $id = KitItem::query()->where('name', 'Simulated rig')->sole()->id;
+        $this->post($address('Simulated rig'))->assertSessionHasErrors("kit.{$id}.address");
+        exec('rm -rf ' . escapeshellarg($card));
     }
 
     public function testAnAddressThatLeadsNowhereIsRefusedInTheKit(): void

@@ -11,6 +11,7 @@ use App\Actions\ThrowAway;
 use App\Http\AskedEdit;
 use App\Http\Requests\KitFileForm;
 use App\Http\Requests\PieceForm;
+use App\Http\Requests\TryDeviceForm;
 use App\Http\Responses\ShotResponse;
 use App\Http\SeenValues;
 use App\Http\Typed;
@@ -52,6 +53,14 @@ final class KitController
     public function destroy(KitItem $item, ThrowAway $throwAway): RedirectResponse
     {
         return redirect()->route('kit.index')->with('notice', 'Removed from the bag. Shots that use it keep it.')->with($throwAway($item, 'kit', $item->name));
+    }
+
+    /** Whether a rig or a camera is where the kit says, and works. */
+    public function try(TryDeviceForm $form, KitItem $item): RedirectResponse
+    {
+        $said = $form->taken($form->tried(...));
+
+        return redirect($form->standsAt())->with('notice', "{$item->name}: " . implode(' ', $said));
     }
 
     /** Kit of other bags: what has the same kind and name is replaced. */

@@ -16,6 +16,8 @@ use App\Models\Take;
 use App\Models\TakeLine;
 use App\Pages\PhotoPage;
 use App\Pages\ShotPage;
+use Evrent\Core\Drawings\Staircase;
+use Evrent\Core\Format\TakeCsv;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
@@ -31,6 +33,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class TakeController
 {
+    private const PHOTOS_DRAWN = 400;
+
     /** Starts a take of the shot as it stands. */
     public function store(TakeForm $form, Shot $shot, StartTake $start): RedirectResponse
     {
@@ -38,7 +42,7 @@ final class TakeController
             $shot,
             $form->address('rig', KitKind::Rig),
             $form->address('camera', KitKind::Body) ?? '',
-            TypedText::seconds($form->text('delay')) ?? 0.0,
+            $form->delay($shot->currentRevision()->toPlan()),
             GapSchool::tryFrom($form->text('school')) ?? GapSchool::Place,
             TypedText::seconds($form->text('rest')),
             $form->text('reason'),
@@ -53,9 +57,15 @@ final class TakeController
     {
         $schedule = Schedule::of($take->revision->toPlan());
         if (!$take->isOver()) {
-            return view('takes.room', ['shot' => $shot, 'take' => $take, 'plan' => $schedule->plan]);
+            return view('takes.room', [
+                'shot' => $shot,
+                'take' => $take,
+                'plan' => $schedule->plan,
+                'stairs' => Staircase::of($schedule, self::PHOTOS_DRAWN),
+                'run' => $schedule->summary->runSeconds,
+            ]);
         }
-        $report = TakeReport::of($schedule, $take->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+        $report = self::report($take, $schedule);
 
         return view('takes.show', [
             'shot' => $shot,
@@ -64,6 +74,23 @@ final class TakeController
             'report' => $report,
             'rows' => PhotoPage::asked($request, $report->lastPhoto()),
         ]);
+    }
+
+    private static function report(Take $take, Schedule $schedule): TakeReport
+    {
+        return TakeReport::of($schedule, $take->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+    }
+
+    /** Photo by photo, for a spreadsheet. */
+    public function csv(Shot $shot, Take $take): StreamedResponse
+    {
+        $report = self::report($take, Schedule::of($take->revision->toPlan()));
+
+        return response()->streamDownload(static function () use ($report): void {
+            foreach (TakeCsv::lines($report) as $line) {
+                echo $line;
+            }
+        }, "take-{$take->id}.csv", ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
     /** Where it stands now, for a page that asks again and again. */

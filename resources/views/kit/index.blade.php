@@ -44,6 +44,10 @@
                             </div>
                             <div class="form-acts"><button class="button">{{ $item === null ? 'Add to kit' : 'Save' }}</button></div>
                         </form>
+                        @if ($item !== null && $item->piece()->address !== '')<form class="try-it" method="post" action="{{ route('kit.try', $item) }}">@csrf
+                            <label><input type="checkbox" name="acts" value="1"> {{ $kind === Evrent\Core\Kit\KitKind::Rig
+                                ? 'and home it: hands off, nothing in its way' : 'and take one test photo' }}</label>
+                            <button class="button">Try it</button></form>@endif
                         @if ($item !== null)<x-act :action="route('kit.destroy', $item)" method="delete" icon="trash-2"
                             class="is-quiet">Remove from kit</x-act>@endif
                     </details>

@@ -18,7 +18,8 @@
                 }}{{ isset($counts['uncertain']) ? ", {$counts['uncertain']} uncertain" : '' }}.</span></p></section>
         <div class="cards">
             <section class="panel figures" aria-labelledby="take-figures"><header class="panel-head"><h2 id="take-figures">What came of it</h2>
-                <a class="button is-quiet" href="{{ $take->at('takes.log') }}"><x-icon name="download" /><span class="text">Log, JSON Lines</span></a></header>
+                <a class="button is-quiet" href="{{ $take->at('takes.log') }}"><x-icon name="download" /><span class="text">Log, JSON Lines</span></a>
+                <a class="button is-quiet" href="{{ $take->at('takes.csv') }}"><x-icon name="download" /><span class="text">Photos, CSV</span></a></header>
                 <dl>
                     <div><dt>Longest clean stretch</dt><dd>@if ($report->clean)<b>{{ $report->clean[0] }} to {{ $report->clean[1] }}</b>,
                         {{ PlainText::seconds($report->cleanClipSeconds) }} of clip@else none @endif</dd></div>
@@ -61,6 +62,13 @@
                         @if ($stood !== [])<path class="line" data-side="right"
                             d="M{{ collect($stood)->map(fn ($point) => "{$point[0]} " . round($point[1], 3))->join('L') }}" />@endif</g></svg></figure>
             @endforeach</div></section>
+        <form class="panel take-marks" method="post" action="{{ $take->at('takes.order') }}">@csrf<input type="hidden" name="order" value="mark">
+            <h2>Mark photos</h2>
+            <x-field id="mark-from" label="From" name="photo" width="6ch" inputmode="numeric" :problem="$errors->first('order.photo')" />
+            <x-field id="mark-to" label="to" name="to" width="6ch" inputmode="numeric" :problem="$errors->first('order.to')" />
+            <x-field id="mark-as" label="as" name="as" :options="['spoilt' => 'spoilt', 'good' => 'good after all']" />
+            <x-field id="mark-why" label="Why" name="why" width="24ch" is-text />
+            <button class="button">Mark photos</button></form>
         <section class="panel schedule" id="photos" aria-labelledby="photos-title">
             <header class="panel-head"><h2 id="photos-title">Photos</h2>
                 <x-pager :rows="$rows" :url="$take->at('takes.show')" target="photos" label="Pages of photos" /></header>

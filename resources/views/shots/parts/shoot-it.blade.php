@@ -20,7 +20,8 @@
         <div class="grid-fields">
         <x-field id="take-rig" label="Rig" name="rig" :options="$start->rigs" :problem="$take('rig')" />
         <x-field id="take-camera" label="Camera" name="camera" :options="$start->cameras" :problem="$take('camera')" />
-        <x-field id="take-delay" label="Starts in" name="delay" value="0" unit="s" width="6ch" :problem="$take('delay')" />
+        <x-field id="take-when" label="Starts" name="when" :options="$start->whens()" :problem="$take('when')" />
+        <x-field id="take-delay" label="After" name="delay" value="0 s" width="6ch" :problem="$take('delay')" />
         <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
         @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
             :problem="$take('reason')" />@endif

@@ -6,7 +6,8 @@
     $isSilent = $take->beat_at === null || $take->beat_at->lt(now()->subSeconds(3));
     $rig = $now['rig'] ?? null;
 @endphp
-<div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" @if (!$take->isOver())
+<div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
+    @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
         'prepared' => 'Getting ready', 'waiting' => 'At A, waiting', 'running' => 'Running', 'paused' => 'Paused', default => 'Over' } }}</b>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\KitItem;
+use App\Models\Take;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Links\Trial;
+
+/**
+ * A device of the kit is tried: asked whether it is there, and, where that was ticked, moved or fired.
+ */
+final class TryDeviceForm extends Form
+{
+    public function named(): string
+    {
+        return "kit.{$this->item()->id}";
+    }
+
+    public function standsAt(): string
+    {
+        return route('kit.index') . "#item-{$this->item()->id}";
+    }
+
+    public function item(): KitItem
+    {
+        $item = $this->route('item');
+        assert($item instanceof KitItem);
+
+        return $item;
+    }
+
+    /**
+     * @return list<string> what came of it, in sentences
+     *
+     * @throws InvalidInput by the field /address
+     */
+    public function tried(): array
+    {
+        $piece = $this->item()->piece();
+        $isUsed = Take::query()->where('status', '!=', 'ended')
+            ->where(static fn ($query) => $query->where('rig_address', $piece->address)->orWhere('camera_address', $piece->address))->exists();
+        if ($piece->address === '' || $isUsed) {
+            $says = $isUsed ? 'A take is under way on it: try it when that is over.' : 'Enter where it is reached, and save, before it is tried.';
+            throw new InvalidInput([new Problem('/address', $says)]);
+        }
+        try {
+            return $piece->kind === KitKind::Rig
+                ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $piece->address), $this->boolean('acts'))
+                : Trial::camera(CameraLinks::at($piece->address), $this->boolean('acts'));
+        } catch (DeviceGone | DeviceRefused $wrong) {
+            throw new InvalidInput([new Problem('/address', $wrong->getMessage())]);
+        }
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+// How exactly a take triggers, how soon it obeys, and how far a fast world falls behind:
+//   php bench/takes.php
+
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Tests\Core\Plans;
+use Tests\Devices\DeviceProcess;
+
+require __DIR__ . '/../vendor/autoload.php';
+require __DIR__ . '/figures.php';
+
+/**
+ * A take of the plain plan on devices of its own.
+ *
+ * @param array<string, int|float|string> $timing what of it is otherwise, by JSON pointer
+ *
+ * @return list<LogLine>
+ */
+function take(array $timing, float $speed): array
+{
+    $folder = sys_get_temp_dir() . '/evrent-bench-' . bin2hex(random_bytes(6));
+    mkdir($folder);
+    $changes = ['/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/settle_s' => 0.1, '/camera/shutter_lag_s' => 0.02, '/camera/write_s' => 0.1];
+    $plan = Plans::with($timing + $changes);
+    file_put_contents("{$folder}/plan.json", PlanWriter::toJson($plan));
+    $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$folder}/card", "--speed={$speed}", "--plan={$folder}/plan.json"]);
+    $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", "--speed={$speed}", "--plan={$folder}/plan.json"]);
+    $run = proc_open(
+        [PHP_BINARY, __DIR__ . '/../bin/evrent', 'run', "{$folder}/plan.json", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", "--log={$folder}/log", "--speed={$speed}"],
+        [['pipe', 'r'], ['file', '/dev/null', 'w'], ['file', 'php://stderr', 'w']],
+        $pipes,
+    );
+    assert($run !== false);
+    while (proc_get_status($run)['running']) {
+        usleep(20_000);
+    }
+    $lines = TakeLogLines::read((string) file_get_contents("{$folder}/log"))['lines'];
+    exec('rm -rf ' . escapeshellarg($folder));
+
+    return $lines;
+}
+
+/**
+ * @param list<LogLine> $lines
+ *
+ * @return list<float> seconds from when photos were due to when they were triggered
+ */
+function jitter(array $lines): array
+{
+    $late = [];
+    foreach ($lines as $line) {
+        if ($line->kind === LogKind::Outcome) {
+            $late[] = (float) $line->number('triggered_s') - (float) $line->number('due_s');
+        }
+    }
+
+    return $late;
+}
+
+/**
+ * @param list<float> $seconds
+ */
+function show(string $what, array $seconds): void
+{
+    sort($seconds);
+    $at = static fn (float $share): float => 1_000.0 * $seconds[(int) min(count($seconds) - 1, floor($share * count($seconds)))];
+    printf("%-62s median %6.2f ms   95 %% under %6.2f ms   most %6.2f ms\n", $what, $at(0.5), $at(0.95), $at(1.0));
+}
+
+// A tenth of a second apart: what a bare loop does in the same time is what the machine can.
+$bare = [];
+$due = hrtime(true) + 100_000_000;
+for ($n = 0; $n < 100; $n++) {
+    $due += 100_000_000;
+    usleep(max(0, intdiv($due - hrtime(true), 1_000)));
+    $bare[] = (hrtime(true) - $due) / 1e9;
+}
+show('a bare loop: late by', $bare);
+show('200 photos, one a second, 1×: triggered late by', array_slice(jitter(take(['/timing/photos' => 200, '/timing/interval_s' => 1.0, '/timing/exposure_s' => 0.01], 1.0)), 1));
+
+$lines = take(['/timing/photos' => 3_000, '/timing/interval_s' => 14.4, '/timing/exposure_s' => 1.0], 1_000.0);
+$triggers = array_values(array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Outcome));
+$took = (float) $triggers[2_999]->number('triggered_s') - (float) $triggers[0]->number('triggered_s');
+printf("%-62s %.2f %%\n", '3,000 photos over 12 hours at 1,000×: behind by', 100.0 * ($took - 2_999 * 14.4) / (2_999 * 14.4));

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * A take photo by photo as rows for a spreadsheet: planned against actual, seconds from the first photo's due time.
+ */
+final class TakeCsv
+{
+    private const COLUMNS = ['photo', 'state', 'planned_s', 'triggered_s', 'late_s', 'file', 'why'];
+
+    /**
+     * @return iterable<string> lines of the file
+     */
+    public static function lines(TakeReport $report): iterable
+    {
+        foreach (self::rows($report) as $row) {
+            // Doubled, a quotation mark is one; a cell that has one, or a comma, stands in marks of its own.
+            yield implode(',', array_map(
+                static fn (string $cell): string => strpbrk($cell, ",\"\n") === false ? $cell : '"' . str_replace('"', '""', $cell) . '"',
+                $row,
+            )) . "\n";
+        }
+    }
+
+    /**
+     * @return iterable<list<string>> cells, the names of the columns first
+     */
+    public static function rows(TakeReport $report): iterable
+    {
+        yield self::COLUMNS;
+        $number = static fn (?float $seconds): string => $seconds === null ? '' : PlainText::number(round($seconds, 4));
+        foreach ($report->photos as $photo => $told) {
+            yield [
+                (string) $photo, $told['state']->value, $number($told['planned']), $number($told['actual']), $number($told['late']),
+                basename($told['object'] ?? ''), $told['why'] ?? '',
+            ];
+        }
+    }
+}
