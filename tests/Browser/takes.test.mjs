@@ -39,7 +39,7 @@ test('by pointer: a shot is looked over, shot with a mark and a pause, and its l
 
 test('by keyboard, at night: it is paused, gone on with and ended early, and every pixel is red', async () => {
   const page = await makeShot(view, 'Shot by key', { look: 'night' });
-  await started(page, 200);
+  await started(page, 900);
   await status(page, 'running');
   await assertAccessible(page, 'run room at night');
   await page.keyboard.press('p');
@@ -53,7 +53,7 @@ test('by keyboard, at night: it is paused, gone on with and ended early, and eve
 
 test('on a phone: the page is lost for a while, a second device looks on, and it is aborted', async () => {
   const page = await makeShot(view, 'Shot by thumb', { width: 390, height: 844, touch: true });
-  await started(page, 200);
+  await started(page, 900);
   await status(page, 'running');
   for (const button of await page.locator('.room-acts button:visible').all()) assert.ok((await button.boundingBox()).height >= 44);
   assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth));
