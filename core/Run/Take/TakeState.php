@@ -12,6 +12,9 @@ use Evrent\Core\Schedule\Schedule;
  */
 final class TakeState
 {
+    /** A delay of this share of the interval is made up for by the next photo; of a longer one nothing is. */
+    private const LONG_DELAY = 0.5;
+
     public Status $status = Status::Prepared;
     public ?Ending $ending = null;
 
@@ -205,7 +208,9 @@ final class TakeState
         $at = $line->number('triggered_s') ?? $line->seconds;
         $due = $line->number('due_s') ?? $at;
         // Small delays do not add up; after a long one the run goes on from where it is, instead of catching up in a burst.
-        $this->dueAt = ($at - $due > RunLog::NOTICEABLE_SECONDS ? $at : $due) + max($this->intervalAfter($photo), $this->cameraNeeds($photo));
+        $interval = $this->intervalAfter($photo);
+        $isLong = $at - $due > max(RunLog::NOTICEABLE_SECONDS, self::LONG_DELAY * $interval);
+        $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $this->cameraNeeds($photo));
         $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $this->schedule->plan->rig->postExposureDelaySeconds;
         $this->triggeredAt = $at;
         $this->late = $line->number('late_s') ?? $this->late;

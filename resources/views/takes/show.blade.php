@@ -22,7 +22,7 @@
                 <a class="button is-quiet" href="{{ $take->at('takes.csv') }}"><x-icon name="download" /><span class="text">Photos, CSV</span></a></header>
                 <dl>
                     <div><dt>Longest clean stretch</dt><dd>@if ($report->clean)<b>{{ $report->clean[0] }} to {{ $report->clean[1] }}</b>,
-                        {{ PlainText::seconds($report->cleanClipSeconds) }} of clip@else none @endif</dd></div>
+                        {{ PlainText::seconds($report->cleanClipSeconds) }} of clip @else none @endif</dd></div>
                     <div><dt>Latest photo</dt><dd><b>{{ PlainText::seconds($report->mostLateSeconds) }}</b> behind the plan</dd></div>
                     <div><dt>Rig</dt><dd>{{ $take->rig_address ?? 'none' }}</dd></div>
                     <div><dt>Camera</dt><dd>{{ $take->camera_address === '' ? 'on the trigger line alone' : $take->camera_address }}</dd></div>
