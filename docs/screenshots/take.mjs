@@ -1,5 +1,5 @@
 // Takes the pictures that the README shows, from the demo of a running Evrent, fresh from `bin/start --reset-demo`:
-//   EVRENT_URL=http://127.0.0.1:8710 node docs/screenshots/take.mjs
+//   EVRENT_SPEED=60 bin/start --reset-demo, and then EVRENT_URL=http://127.0.0.1:8710 node docs/screenshots/take.mjs
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from 'playwright-core';
@@ -73,12 +73,13 @@ await take('phone', { shot: shots.short, width: 390, height: 844 });
 for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['trials', 'Test shoots'], ['kit', 'Kit']]) {
   await take(name, { height: 800, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
 }
-await take('dry-run', {
+await take('room', {
   shot: shots.works,
+  look: 'night',
   then: async (page) => {
     await to('run')(page);
-    await page.getByRole('button', { name: 'Dry-run it' }).click();
-    await page.getByText('Chance added').waitFor();
+    await page.getByRole('button', { name: 'Start shooting' }).click();
+    await page.waitForFunction(() => Number(document.querySelector('.room-count b')?.textContent) > 90, null, { timeout: 120_000 });
   },
 });
 await take('history', {
