@@ -69,7 +69,7 @@ final class RunCommand extends Command
                 $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
                 $clock = new RunClock(max($last, (microtime(true) - $begun) * $speed), $speed);
                 $setting = $kept['setting'];
-                $store = new FileStore($path, null, $kept['lines'], STDIN);
+                $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR);
             } else {
                 $setting = new Setting(
                     $rig !== null,
@@ -80,7 +80,7 @@ final class RunCommand extends Command
                 );
                 $named = $input->getOption('camera');
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
-                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN);
+                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN, STDERR);
                 $clock = new RunClock(0.0, $speed);
             }
             $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock);

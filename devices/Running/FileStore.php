@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\TakeState;
@@ -24,10 +25,11 @@ final class FileStore implements TakeStore
     /**
      * @param list<LogLine> $kept  what the file holds already
      * @param ?resource     $input where orders come from; null for none
+     * @param ?resource     $aloud where alarms are said too; null for nowhere
      *
      * @throws RuntimeException when somebody else has the file, or it cannot be written
      */
-    public function __construct(string $path, ?string $header, private readonly array $kept, private $input = null)
+    public function __construct(string $path, ?string $header, private readonly array $kept, private $input = null, private $aloud = null)
     {
         $file = @fopen($path, $header === null ? 'r+b' : 'xb');
         if ($file === false) {
@@ -54,6 +56,9 @@ final class FileStore implements TakeStore
     public function append(LogLine $line, int $number): void
     {
         $this->write(TakeLogLines::line($line));
+        if ($this->aloud !== null && $line->kind === LogKind::Alarm) {
+            fwrite($this->aloud, ($line->photo === null ? '' : "photo {$line->photo}: ") . ($line->text('says') ?? '') . "\n");
+        }
     }
 
     public function lines(): iterable

@@ -218,7 +218,11 @@ final class Runner
     private function end(Ending $ending): void
     {
         if ($ending === Ending::Aborted) {
-            $this->rig?->stop();
+            try {
+                $this->rig?->stop();
+            } catch (DeviceGone) {
+                // What does not answer is not waited for: it was to end at once.
+            }
         }
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
             $this->sync();

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Cli;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Devices\DeviceProcess;
+
+/**
+ * Shooting from a shell.
+ */
+final class RunCommandTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir() . '/evrent-run-' . bin2hex(random_bytes(6));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf ' . escapeshellarg($this->folder));
+    }
+
+    /**
+     * @return iterable<string, array{list<string>, string}>
+     */
+    public static function wrong(): iterable
+    {
+        yield 'no log' => [[], '--log: give the file'];
+        yield 'no rig for a deaf camera' => [['--log=LOG'], '--rig: give a rig'];
+        yield 'a camera that is none' => [['--log=LOG', '--camera=shiny'], '--camera: give deaf'];
+        yield 'a delay that is none' => [['--log=LOG', '--rig=127.0.0.1:1', '--delay=soon'], '--delay: give a time'];
+        yield 'a school that is none' => [['--log=LOG', '--rig=127.0.0.1:1', '--after-gap=jump'], '--after-gap: choose one of place, clock'];
+        yield 'nothing to go on with' => [['--log=LOG', '--rig=127.0.0.1:1', '--resume'], '--log: there is no file'];
+        yield 'a folder that is not there' => [['--log=LOG/x/y', '--rig=127.0.0.1:1'], 'LOG/x/y'];
+    }
+
+    /**
+     * @param list<string> $options
+     */
+    #[DataProvider('wrong')]
+    public function testBadInputIsOneLineThatNamesTheOption(array $options, string $says): void
+    {
+        $place = fn (string $text): string => str_replace('LOG', "{$this->folder}/log", $text);
+        [$code, $out, $errors] = self::evrent(array_map($place, ['run', self::plan(), ...$options]));
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringContainsString($place($says), $errors);
+        self::assertSame(1, substr_count($errors, "\n"));
+    }
+
+    public function testALogIsGoneOnWithByItsOwnPlanAlone(): void
+    {
+        file_put_contents("{$this->folder}/log", '{"format":"evrent.run-log/2","plan_sha256":"other","begun_unix_s":1,"setting":{}}' . "\n");
+        [$code, , $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1', '--resume']);
+        self::assertSame(2, $code);
+        self::assertStringContainsString('follows another plan', $errors);
+        [, , $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1']);
+        self::assertStringContainsString('is there already', $errors);
+    }
+
+    /** Nobody is left waiting without a word; told to stop, it stops. */
+    public function testARigThatIsNotThereIsSaidAndWaitedFor(): void
+    {
+        [$code, $out, $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1'], "abort\n");
+        self::assertSame([1, "aborted: 0 photos triggered\n"], [$code, $out]);
+        self::assertStringContainsString('The rig does not answer at 127.0.0.1:1.', $errors);
+    }
+
+    public function testOrdersComeFromStandardInput(): void
+    {
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=400']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400', '--plan=' . self::plan()]);
+        [$code, $out] = self::evrent([
+            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--speed=400',
+        ], "pause\nfinish\n");
+        self::assertSame(1, $code);
+        self::assertStringStartsWith('finished early:', $out);
+    }
+
+    /**
+     * @param list<string> $arguments
+     *
+     * @return array{int, string, string} exit code, standard output, standard error
+     */
+    private static function evrent(array $arguments, string $stdin = ''): array
+    {
+        $process = proc_open(['timeout', '30', PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        fwrite($pipes[0], $stdin);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $errors = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $errors];
+    }
+
+    private static function plan(): string
+    {
+        return dirname(__DIR__) . '/fixtures/1-two-keyframes.plan.json';
+    }
+}
