@@ -227,6 +227,11 @@ final class Runner
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
             $this->sync();
         }
+        if ($this->state->open !== null) {
+            $this->write(LogKind::Outcome, $this->state->open, [
+                'state' => 'uncertain', 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
+            ]);
+        }
         foreach (array_keys($this->state->unconfirmed) as $photo) {
             $this->missing($photo);
         }

@@ -209,8 +209,12 @@ final class SimulatedRigTest extends TestCase
         $rig = self::homed([], new RigPower(new Battery(1.0)));
         $before = self::battery($rig, 100.0);
         self::assertEqualsWithDelta(50.0, $before - self::battery($rig, 550.0), 1.0);
-        $rig->goOnTo(2000.0);
+        self::assertNull($rig->cutSeconds());
+        $rig->receive('?', 1_200.0);
         self::assertSame(INF, $rig->cutSeconds());
+        // Left alone for half an hour and more, it was charged meanwhile.
+        $rig->goOnTo(4_000.0);
+        self::assertSame(100, self::battery($rig, 4_001.0));
     }
 
     public function testALateAnswerIsLate(): void

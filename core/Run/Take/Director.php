@@ -22,8 +22,9 @@ final class Director
     {
         return match (true) {
             $state->status === Status::Ended => Step::nothing(),
-            $state->open !== null => Step::settle($state->open),
+            // To end at once is to wait for nothing, not even for word of the photo that was being taken.
             $state->isAborted => Step::end(Ending::Aborted),
+            $state->open !== null => Step::settle($state->open),
             $setting->hasRig && !$state->isHomed => Step::home(),
             $state->startedAt === null => self::beforeTheStart($state, $setting, $now),
             $state->status === Status::Paused => Step::wait(null),

@@ -43,6 +43,7 @@ final class CameraServer
 
     private function welcome(ConnectionInterface $line): void
     {
+        $this->camera->goOnTo($this->clock->now());
         if ($this->camera->isDead()) {
             $line->close();
 

@@ -57,7 +57,7 @@ final class PtpResponder
         if (!$this->isOpen && !in_array($operation, [Operation::GetDeviceInfo, Operation::OpenSession], true)) {
             return [Response::SessionNotOpen, null, []];
         }
-        $this->camera->goOnTo($now);
+        $this->camera->hear($now);
         $first = $parameters[0] ?? 0;
 
         return match ($operation) {

@@ -24,6 +24,7 @@ use Random\Randomizer;
 final class SimulatedCamera
 {
     private const JOULES_PER_WATT_HOUR = 3_600.0;
+    private const CHARGED_AFTER_SECONDS = 1_800.0;
     private const BODY = 'Simulated body';
     private const SERIAL = 'EVR-000001';
 
@@ -66,6 +67,7 @@ final class SimulatedCamera
     private float $joules;
     private float $drainedAt = 0.0;
     private bool $isDead = false;
+    private float $heardAt = 0.0;
     private bool $isFull = false;
 
     /** @var list<array{EventCode, int}> what its host has not been told yet */
@@ -98,7 +100,7 @@ final class SimulatedCamera
     /** The trigger line closes. */
     public function press(float $now): void
     {
-        $this->goOnTo($now);
+        $this->hear($now);
         $this->triggered++;
         foreach ([FaultKind::MissedTrigger, FaultKind::CableOut] as $kind) {
             if ($this->faults->at($kind, $this->triggered) !== []) {
@@ -128,6 +130,13 @@ final class SimulatedCamera
         $this->goOnTo($now);
 
         return $this->fire(false, $now);
+    }
+
+    /** A host or a trigger line has to do with it: it is awake, and off its charger. */
+    public function hear(float $now): void
+    {
+        $this->goOnTo($now);
+        $this->heardAt = $this->now;
     }
 
     /** Lets time pass: shutters open and close, files are written. */
@@ -370,5 +379,10 @@ final class SimulatedCamera
         $this->drainedAt = max($this->drainedAt, $now);
         $this->now = $now;
         $this->isDead = $this->isDead || $this->joules <= 0.0;
+        if ($now - $this->heardAt > self::CHARGED_AFTER_SECONDS) {
+            // Left alone for so long, it is on its charger.
+            $this->joules = $this->fullJoules() * $this->power->battery->charge;
+            $this->isDead = false;
+        }
     }
 }

@@ -22,6 +22,7 @@ final class SimulatedRig
     private const GREETING = 'Evrent rig, G-code';
     private const CLOSED_SECONDS = 0.1;
     private const MOST_SECONDS = 86_400.0;
+    private const CHARGED_AFTER_SECONDS = 1_800.0;
     private const SECONDS_PER_MINUTE = 60.0;
     private const JOULES_PER_WATT_HOUR = 3_600.0;
 
@@ -48,6 +49,7 @@ final class SimulatedRig
     private ?float $closedSince = null;
     private float $joules;
     private float $drainedAt = 0.0;
+    private float $heardAt = 0.0;
     private float $now = 0.0;
     private ?float $cutUntil = null;
 
@@ -82,6 +84,7 @@ final class SimulatedRig
     public function receive(string $bytes, float $now): void
     {
         $this->goOnTo($now);
+        $this->heardAt = $this->now;
         foreach (str_split($bytes) as $byte) {
             match ($byte) {
                 '?' => $this->said .= $this->status() . "\n",
@@ -501,6 +504,13 @@ final class SimulatedRig
         $until ??= $this->now;
         $watts = $this->motion->isMoving() ? $this->power->movingWatts : ($this->knowsPlace ? $this->power->holdingWatts : $this->power->idleWatts);
         $before = $this->joules;
+        if ($until - $this->heardAt > self::CHARGED_AFTER_SECONDS) {
+            // Left alone for so long, it is on its charger.
+            $this->joules = $this->fullJoules() * $this->power->battery->charge;
+            $this->drainedAt = max($this->drainedAt, $until);
+
+            return;
+        }
         $this->joules -= $watts * max(0.0, $until - $this->drainedAt);
         $this->drainedAt = max($this->drainedAt, $until);
         if ($this->joules <= 0.0 && $before > 0.0) {

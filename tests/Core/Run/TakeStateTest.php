@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\Status;
+use Evrent\Core\Run\Take\Step;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TriggeredBy;
@@ -122,6 +125,17 @@ final class TakeStateTest extends TestCase
             }
         });
         self::assertSame([[1, 2, 3], Ending::Aborted], [array_keys($take->triggers), $take->state->ending]);
+    }
+
+    /** Aborted while a photo is being taken, nobody waits for word of it: the camera may never answer again. */
+    public function testAbortedInAPhotoItEndsAtOnce(): void
+    {
+        $state = new TakeState(self::schedule());
+        $state->take(new LogLine(LogKind::Homed, 1.0));
+        $state->take(new LogLine(LogKind::Started, 2.0, null, ['due' => 2.0]));
+        $state->take(new LogLine(LogKind::Intent, 2.0, 1));
+        $state->take(new LogLine(LogKind::Command, 3.0, null, ['order' => 'abort']));
+        self::assertEquals(Step::end(Ending::Aborted), Director::next($state, new Setting(cameraTells: true), 3.0));
     }
 
     public function testInStopMotionEachPhotoWaitsToBeAskedForAndOneMayGoBack(): void
