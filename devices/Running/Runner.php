@@ -275,6 +275,11 @@ final class Runner
                 $this->sync();
             }
         }
+        if ($this->camera->tells() && $this->state->taken === 0 && $this->state->open === null) {
+            // What is on the card before the first photo is none of this take's.
+            $files = $this->camera->files();
+            $this->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]]);
+        }
         if (isset($this->state->alarms['devices'])) {
             $this->write(LogKind::AlarmOver, null, ['about' => 'devices']);
         }

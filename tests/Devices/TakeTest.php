@@ -22,6 +22,14 @@ final class TakeTest extends TestCase
         self::assertSame(['complete', [], []], [$take->ended(), $take->wrong(false), $take->outOfPlace()], $take->errors());
     }
 
+    /** Killed before its first photo is confirmed, and again later: what was on the card before is never taken for a photo of this take. */
+    public function testPhotosOfAnEarlierDayAreNoneOfThisTake(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 3, 100, photosBefore: 7);
+        $take->run(3, ['run']);
+        self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
+    }
+
     public function testCreepingOnEveryPhotoIsTakenOnce(): void
     {
         $take = new TakeUnderFire(self::plan(['/timing/mode' => 'continuous']), 1, 500);

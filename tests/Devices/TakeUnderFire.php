@@ -10,6 +10,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Simulators\Camera\Card;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -41,6 +42,7 @@ final class TakeUnderFire
         private readonly array $faults = [],
         private readonly array $options = [],
         private readonly bool $isDeaf = false,
+        private readonly int $photosBefore = 0,
     ) {
         $this->chance = new Randomizer(new Xoshiro256StarStar($seed));
         $this->folder = sys_get_temp_dir() . '/evrent-take-' . bin2hex(random_bytes(6));
@@ -61,6 +63,12 @@ final class TakeUnderFire
     {
         file_put_contents("{$this->folder}/plan.json", PlanWriter::toJson($this->plan));
         file_put_contents("{$this->folder}/faults.json", json_encode(['format' => 'evrent.faults/1', 'faults' => $this->faults], JSON_THROW_ON_ERROR));
+        if ($this->photosBefore > 0) {
+            $card = new Card("{$this->folder}/card");
+            for ($n = 0; $n < $this->photosBefore; $n++) {
+                $card->put('of an earlier day');
+            }
+        }
         $ports = self::freePorts(3);
         $camera = $this->camera($ports);
         $rig = $this->rig($ports);
@@ -151,7 +159,9 @@ final class TakeUnderFire
             }
         }
         $card = glob("{$this->folder}/card/DCIM/*/*.JPG");
+        $before = array_map(static fn (int $number): string => sprintf('/DCIM/100EVRNT/EVR_%04d.JPG', $number), range(1, max(1, $this->photosBefore)));
         $onCard = array_map(static fn (string $path): string => substr($path, (int) strpos($path, '/DCIM/')), $card === false ? [] : $card);
+        $onCard = $this->photosBefore === 0 ? $onCard : array_diff($onCard, $before);
         $known = array_map(static fn (string $object): string => substr($object, (int) strpos($object, '/DCIM/')), array_keys($objects));
         if (!$this->isDeaf) {
             foreach (array_diff($onCard, $known) as $extra) {

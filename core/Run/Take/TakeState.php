@@ -294,6 +294,7 @@ final class TakeState
     private function note(LogLine $line): void
     {
         $this->supplies->see($this->taken, $line->more);
+        $this->lastObject = $line->text('last_object') ?? $this->lastObject;
         $settings = $line->more['settings'] ?? null;
         if ($this->settings === [] && is_array($settings)) {
             foreach ($settings as $what => $value) {
