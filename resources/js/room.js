@@ -65,8 +65,7 @@ export function followRoom() {
     const form = detail.elt.closest?.('form[data-order]');
     if (!form) return;
     detail.parameters.set('key', crypto.randomUUID?.() ?? '');
-    const count = Number(document.querySelector('.room-count b')?.textContent);
-    if (form.dataset.order === 'mark') detail.parameters.set('photo', String(Math.max(1, count - 1)));
+    if (form.dataset.order === 'mark') detail.parameters.set('photo', document.getElementById('now').dataset.latest);
   });
   document.body.addEventListener('htmx:confirm', (event) => {
     const sure = event.target.closest?.('form[data-sure]')?.dataset.sure;

@@ -13,6 +13,7 @@ final readonly class TakeFigures
     public const ROW = 100;
 
     /**
+     * @param int                   $latest      the photo that was taken last; the first before that
      * @param ?float                $nextIn      seconds until the next photo is due; null while it waits to be told, and at the end
      * @param ?float                $left        seconds until the last shutter closes; null without a clock
      * @param float                 $clipSeconds of what was taken
@@ -27,6 +28,7 @@ final readonly class TakeFigures
         public Status $status,
         public ?Ending $ending,
         public int $next,
+        public int $latest,
         public int $photos,
         public int $taken,
         public ?float $nextIn,
@@ -55,6 +57,7 @@ final readonly class TakeFigures
             $state->status,
             $state->ending,
             min($state->next, $last),
+            max(1, $state->next - 1),
             $last,
             $state->taken,
             $isOver || !$hasClock || $state->status === Status::Paused || $due === null ? null : max(0.0, $due - $now),

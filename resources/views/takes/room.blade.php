@@ -19,7 +19,7 @@
                     @if (in_array($order, ['finish', 'abort'], true)) data-sure="{{ $order === 'finish' ? 'End the move here, take the tail and stop?'
                         : 'Stop at once, wherever the rig is?' }}" @endif>@csrf
                     <input type="hidden" name="order" value="{{ $order }}">
-                    @if ($order === 'mark')<input type="hidden" name="photo" value="{{ max(1, ($take->now['next'] ?? 1)) }}" data-latest>@endif
+                    @if ($order === 'mark')<input type="hidden" name="photo" value="{{ $take->now['latest'] ?? 1 }}">@endif
                     <button @class(['button is-large', 'is-danger' => $order === 'abort']) data-key="{{ strtolower($key) }}"><x-icon :name="$icon" /><span
                         class="text">{{ $label }}</span> <kbd>{{ $key }}</kbd></button></form>
             @endforeach

@@ -7,6 +7,7 @@
     $rig = $now['rig'] ?? null;
 @endphp
 <div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
+    data-latest="{{ $now['latest'] ?? 1 }}"
     @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
