@@ -6,6 +6,7 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
@@ -13,6 +14,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Links\OwnTimerCamera;
 use Evrent\Devices\Running\FileStore;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
@@ -31,7 +33,8 @@ final class RunCommand extends Command
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
         $this->addOption('rig', null, InputOption::VALUE_REQUIRED, 'HOST:PORT or a serial port such as /dev/ttyUSB0; none for a camera on legs alone');
-        $this->addOption('camera', null, InputOption::VALUE_REQUIRED, 'deaf, ptp:HOST:PORT, or usb: or ptpip:HOST:PORT:PORT as gphoto2 has it', 'deaf');
+        $camera = 'deaf, ptp:HOST:PORT, or usb: or ptpip:HOST:PORT:PORT as gphoto2 has it; own, or own: before one of them, on its own timer';
+        $this->addOption('camera', null, InputOption::VALUE_REQUIRED, $camera, 'deaf');
         $this->addOption('log', null, InputOption::VALUE_REQUIRED, 'File that the log is written to (evrent.run-log/2)');
         $this->addOption('resume', null, InputOption::VALUE_NONE, 'Go on with the log that is there');
         $this->addOption('delay', null, InputOption::VALUE_REQUIRED, 'Seconds until the first photo', '0');
@@ -51,10 +54,10 @@ final class RunCommand extends Command
             throw new BadUsage('--log: give the file that the log is written to.');
         }
         $plan = Input::planAtOnce($input);
-        $camera = self::camera($input);
+        $camera = self::camera($input, $plan->trigger->isCamera());
         $address = $input->getOption('rig');
         $rig = is_string($address) ? new GcodeRig($plan->rig, $address) : null;
-        if ($rig === null && !$camera->tells()) {
+        if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
         }
         $hash = hash('sha256', json_encode(PlanWriter::toDocument($plan), JSON_THROW_ON_ERROR));
@@ -77,6 +80,7 @@ final class RunCommand extends Command
                     GapSchool::from(Input::choice($input, 'after-gap', ['place', 'clock'])),
                     Input::seconds($input, 'delay') ?? 0.0,
                     Input::seconds($input, 'rest'),
+                    $camera instanceof OwnTimerCamera,
                 );
                 $named = $input->getOption('camera');
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
@@ -93,13 +97,16 @@ final class RunCommand extends Command
         return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
     }
 
-    private static function camera(InputInterface $input): CameraLink
+    private static function camera(InputInterface $input, bool $isOwnTimer): CameraLink
     {
         $name = $input->getOption('camera');
-        if (!is_string($name) || preg_match('/^(deaf|ptp:[^\s:]+:\d+|usb:\S*|ptpip:\S+)$/D', $name) !== 1) {
-            throw new BadUsage('--camera: give deaf, ptp:HOST:PORT, usb:, or ptpip:HOST:PORT:PORT.');
+        if (!is_string($name) || preg_match((string) KitKind::Body->addressFormat(), $name) !== 1) {
+            throw new BadUsage('--camera: give deaf, own, ptp:HOST:PORT, usb:, or ptpip:HOST:PORT:PORT.');
+        }
+        if (CameraLinks::isOwnTimer($name) && !$isOwnTimer) {
+            throw new BadUsage('--camera: this plan has the rig fire the camera. Give one that is fired, or have the plan say otherwise.');
         }
 
-        return CameraLinks::at($name);
+        return CameraLinks::at($name, $isOwnTimer);
     }
 }

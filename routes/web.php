@@ -101,6 +101,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
+        Route::get('/takes/{take}/trace', [TakeController::class, 'trace'])->name('takes.trace')->withTrashed();
+        Route::get('/takes/{take}/picture.jpg', [TakeController::class, 'picture'])->name('takes.picture')->withTrashed();
     });
 });
 

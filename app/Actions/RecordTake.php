@@ -8,6 +8,7 @@ use App\Exceptions\TakenOver;
 use App\Models\Take;
 use App\Models\TakeLine;
 use App\Models\TakeOrder;
+use App\Models\TakePicture;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
@@ -101,6 +102,15 @@ final class RecordTake implements TakeStore
         }
 
         return $orders;
+    }
+
+    public function picture(int $photo, string $jpeg): void
+    {
+        try {
+            TakePicture::query()->upsert([['take_id' => $this->take->id, 'photo' => $photo, 'jpeg' => base64_encode($jpeg)]], ['take_id']);
+        } catch (QueryException | PDOException) {
+            // The next one is shown.
+        }
     }
 
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void

@@ -6,10 +6,12 @@ namespace App\Actions;
 
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Devices\Links\CameraLinks;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -39,11 +41,16 @@ final class StartTake
         if ($fallsShort && trim($reason) === '') {
             throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
         }
-        $tells = !in_array($camera, ['', 'deaf'], true);
-        if ($rig === null && !$tells) {
+        $isOwnTimer = $shot->currentRevision()->toPlan()->trigger->isCamera();
+        if (CameraLinks::isOwnTimer($camera) && !$isOwnTimer) {
+            $says = 'This body fires by its own timer, and the plan has the rig fire it. Choose another body, or have the plan say so.';
+            throw new InvalidInput([new Problem('/camera', $says)]);
+        }
+        $tells = CameraLinks::at($camera)->tells();
+        if ($rig === null && !$tells && !$isOwnTimer) {
             throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
         }
-        $setting = new Setting($rig !== null, $tells, $school, $delay, $restSeconds);
+        $setting = new Setting($rig !== null, $tells, $school, $delay, $restSeconds, $isOwnTimer);
 
         return DB::connection()->transaction(static function () use ($shot, $rig, $camera, $setting, $reason): Take {
             // Two that start at once are one after the other: the second sees the first.
@@ -59,10 +66,7 @@ final class StartTake
                 'plan_revision_id' => $shot->current_revision_id,
                 'rig_address' => $rig,
                 'camera_address' => $camera,
-                'setting' => [
-                    'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
-                    'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds,
-                ],
+                'setting' => TakeLogLines::settingFields($setting),
                 'speed' => config()->float('evrent.world_speed'),
                 'preflight' => $ticks->map(static fn (object $tick): array => ['item' => $tick->item, 'at' => $tick->ticked_at])->all(),
                 'reason' => trim($reason) === '' ? null : mb_substr(trim($reason), 0, 300),

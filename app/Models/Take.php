@@ -9,6 +9,7 @@ use Evrent\Core\Run\Take\Setting;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -83,6 +84,14 @@ final class Take extends Model
     public function orders(): HasMany
     {
         return $this->hasMany(TakeOrder::class)->orderBy('id');
+    }
+
+    /**
+     * @return HasOne<TakePicture, $this>
+     */
+    public function picture(): HasOne
+    {
+        return $this->hasOne(TakePicture::class);
     }
 
     public function made(): Setting

@@ -38,10 +38,7 @@ final class TakeLogLines
             'begun_unix_s' => $begun,
             'speed' => $speed,
             'devices' => (object) $devices,
-            'setting' => [
-                'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
-                'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds,
-            ],
+            'setting' => self::settingFields($setting),
         ], self::FLAGS) . "\n";
     }
 
@@ -78,6 +75,17 @@ final class TakeLogLines
     }
 
     /**
+     * @return array<string, bool|string|float|null>
+     */
+    public static function settingFields(Setting $setting): array
+    {
+        return [
+            'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
+            'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds, 'own_timer' => $setting->isOwnTimer,
+        ];
+    }
+
+    /**
      * @param array<array-key, mixed> $told
      */
     public static function setting(array $told): Setting
@@ -88,6 +96,7 @@ final class TakeLogLines
             GapSchool::tryFrom(is_string($told['school'] ?? null) ? $told['school'] : '') ?? GapSchool::Place,
             is_numeric($told['start_s'] ?? null) ? (float) $told['start_s'] : 0.0,
             is_numeric($told['rest_s'] ?? null) ? (float) $told['rest_s'] : null,
+            ($told['own_timer'] ?? false) === true,
         );
     }
 

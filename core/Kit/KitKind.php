@@ -41,7 +41,7 @@ enum KitKind: string
     {
         return match ($this) {
             self::Rig => '~^(?:[\w.-]+:\d{1,5}|/dev/[\w./-]+(?:@\d+)?)$~D',
-            self::Body => '~^(?:deaf|ptp:[\w.-]+:\d{1,5}|ptpip:[\w.:-]+|usb:[\d,]*)$~D',
+            self::Body => '~^(?:deaf|own|(?:own:)?(?:ptp:[\w.-]+:\d{1,5}|ptpip:[\w.:-]+|usb:[\d,]*))$~D',
             default => null,
         };
     }
@@ -50,7 +50,8 @@ enum KitKind: string
     {
         return match ($this) {
             self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, or a serial port such as /dev/ttyUSB0.',
-            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT or ptp:HOST:PORT, or leave it empty for a camera on the trigger line alone.',
+            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT or ptp:HOST:PORT, own: before one of them or own for a camera on its own timer, '
+                . 'or leave it empty for the trigger line alone.',
             default => 'Only rigs and bodies have an address. Leave it empty.',
         };
     }

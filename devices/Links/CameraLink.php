@@ -30,6 +30,13 @@ interface CameraLink
      */
     public function files(): array;
 
+    /**
+     * A small picture of a photo on its card.
+     *
+     * @return ?string JPEG; null where it does not send one
+     */
+    public function thumbnail(string $object): ?string;
+
     /** Fires it where no rig does. */
     public function fire(): void;
 

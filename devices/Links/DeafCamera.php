@@ -28,6 +28,11 @@ final class DeafCamera implements CameraLink
         return [];
     }
 
+    public function thumbnail(string $object): ?string
+    {
+        return null;
+    }
+
     public function fire(): void
     {
         throw new DeviceRefused('A camera on a trigger line alone is fired by the rig.');

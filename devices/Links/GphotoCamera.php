@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use FilesystemIterator;
+
 /**
  * A camera that tells, through gphoto2: over USB, or over the network by PTP. One gphoto2 lives as long as the link, and is asked line by line.
  */
@@ -22,6 +24,7 @@ final class GphotoCamera implements CameraLink
     private array $pipes = [];
     private string $unread = '';
     private bool $isListening = false;
+    private readonly string $folder;
 
     /** @var list<string> */
     private array $found = [];
@@ -31,6 +34,9 @@ final class GphotoCamera implements CameraLink
      */
     public function __construct(private readonly string $port)
     {
+        // A folder of its own, for what gphoto2 leaves where it runs.
+        $this->folder = sys_get_temp_dir() . '/evrent-gphoto2-' . bin2hex(random_bytes(6));
+        mkdir($this->folder);
     }
 
     public function tells(): bool
@@ -48,7 +54,7 @@ final class GphotoCamera implements CameraLink
             ['gphoto2', ...$camera, '--port', $this->port, '--shell'],
             [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
             $pipes,
-            sys_get_temp_dir(),
+            $this->folder,
             ['LC_ALL' => 'C', 'TERM' => 'dumb', 'HOME' => sys_get_temp_dir(), 'PATH' => (string) getenv('PATH')],
         );
         if ($process === false) {
@@ -106,6 +112,15 @@ final class GphotoCamera implements CameraLink
         return $files;
     }
 
+    public function thumbnail(string $object): ?string
+    {
+        $this->ask("get-thumbnail {$object}");
+        // It names the file itself, by what kind of picture it is.
+        $left = $this->takeFiles();
+
+        return $left[0] ?? null;
+    }
+
     public function fire(): void
     {
         $this->ask('trigger-capture');
@@ -147,6 +162,20 @@ final class GphotoCamera implements CameraLink
     public function __destruct()
     {
         $this->disconnect();
+        $this->takeFiles();
+        @rmdir($this->folder);
+    }
+
+    /** @return list<string> what is in the files that it left, which are deleted */
+    private function takeFiles(): array
+    {
+        $found = [];
+        foreach (new FilesystemIterator($this->folder) as $path) {
+            $found[] = (string) @file_get_contents((string) $path);
+            @unlink((string) $path);
+        }
+
+        return $found;
     }
 
     private function ask(string $command): string

@@ -17,7 +17,7 @@ use Evrent\Devices\Protocol\Ptp\Response;
  * A camera that tells, by PTP over TCP/IP. gphoto2 does the same for thousands of bodies, but hears of a photo up to a quarter of a second late
  * (it asks, and sleeps in between): too late for simulated worlds that are fast, and no better for a body that speaks plain PTP.
  */
-final class PtpCamera implements CameraLink
+final class PtpCamera implements CameraLink, StartsItsTimer
 {
     private const CONNECT_SECONDS = 2.0;
     private const PATIENCE_SECONDS = 5;
@@ -33,6 +33,9 @@ final class PtpCamera implements CameraLink
     private string $unreadEvents = '';
     private string $unread = '';
     private int $transaction = 0;
+
+    /** @var array<string, int> handles of files by path, as far as they were heard of */
+    private array $handles = [];
 
     /** @var array<int, string> paths of folders by handle */
     private array $folders = [];
@@ -56,7 +59,7 @@ final class PtpCamera implements CameraLink
         }
         $this->commands = $this->open();
         $this->unread = $this->unreadEvents = '';
-        $this->folders = [];
+        $this->folders = $this->handles = [];
         $this->send($this->commands, new Packet(Packet::INIT_COMMAND_REQUEST, (new Dataset())->raw(self::GUID)->wide('Evrent')->u32(self::VERSION)->bytes()));
         $number = (new DatasetReader($this->await(Packet::INIT_COMMAND_ACK)->body))->u32();
         $events = $this->events = $this->open();
@@ -111,9 +114,37 @@ final class PtpCamera implements CameraLink
         return $files;
     }
 
+    public function thumbnail(string $object): ?string
+    {
+        try {
+            return isset($this->handles[$object]) ? $this->ask(Operation::GetThumb, $this->handles[$object]) : null;
+        } catch (DeviceRefused) {
+            // A file need not have one.
+            return null;
+        }
+    }
+
     public function fire(): void
     {
         $this->ask(Operation::InitiateCapture, 0, 0);
+    }
+
+    public function startTimer(float $intervalSeconds, int $photos): bool
+    {
+        $this->set(Property::TimelapseInterval, (int) round($intervalSeconds * 1_000));
+        $this->set(Property::TimelapseNumber, $photos);
+        $this->ask(Operation::InitiateOpenCapture, 0, 0);
+
+        return true;
+    }
+
+    public function stopTimer(): void
+    {
+        try {
+            $this->ask(Operation::TerminateOpenCapture, $this->transaction);
+        } catch (DeviceRefused) {
+            // It was over by itself.
+        }
     }
 
     public function batteryPercent(): int
@@ -172,7 +203,10 @@ final class PtpCamera implements CameraLink
             return null;
         }
 
-        return $this->folder($parent) . "/{$name}";
+        $path = $this->folder($parent) . "/{$name}";
+        $this->handles[$path] = $handle;
+
+        return $path;
     }
 
     private function folder(int $handle): string
@@ -217,11 +251,43 @@ final class PtpCamera implements CameraLink
      */
     private function ask(Operation $operation, int ...$parameters): string
     {
+        $this->request($operation, 1, ...$parameters);
+
+        return $this->answer();
+    }
+
+    private function set(Property $property, int $value): void
+    {
+        $data = new Dataset();
+        $property->write($data, $value);
+        $bytes = $data->bytes();
+        $number = $this->request(Operation::SetDevicePropValue, 2, $property->value);
+        $this->send($this->commands, new Packet(Packet::START_DATA, (new Dataset())->u32($number)->u64(strlen($bytes))->bytes()));
+        $this->send($this->commands, new Packet(Packet::END_DATA, (new Dataset())->u32($number)->bytes() . $bytes));
+        $this->answer();
+    }
+
+    /**
+     * @param int $phase 1 without data of our own, 2 with
+     *
+     * @return int the transaction's number
+     */
+    private function request(Operation $operation, int $phase, int ...$parameters): int
+    {
         $this->transaction++;
         $this->send($this->commands, new Packet(
             Packet::OPERATION_REQUEST,
-            (new Dataset())->u32(1)->u16($operation->value)->u32($this->transaction)->u32(...$parameters)->bytes(),
+            (new Dataset())->u32($phase)->u16($operation->value)->u32($this->transaction)->u32(...$parameters)->bytes(),
         ));
+
+        return $this->transaction;
+    }
+
+    /**
+     * @throws DeviceRefused
+     */
+    private function answer(): string
+    {
         $data = '';
         while (true) {
             $packet = $this->await();

@@ -85,6 +85,10 @@ final class FileStore implements TakeStore
         return $orders;
     }
 
+    public function picture(int $photo, string $jpeg): void
+    {
+    }
+
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void
     {
     }

@@ -37,7 +37,8 @@ final class FilesToPhotos
     }
 
     /**
-     * @return iterable<string, int> photos by their file; each is given once, and what it is given for is to be written before the next is asked for
+     * @return iterable<string, ?int> photos by their file, null for a file that nobody asked for; each is given once, and what it is given for is to
+     *                                be written before the next is asked for
      */
     public function assigned(): iterable
     {
@@ -50,9 +51,7 @@ final class FilesToPhotos
             // One that was given up may come after all.
             $photo = $this->photoOf($cameAt) ?? array_key_first($this->state->missing);
             $this->lastCameAt = $cameAt;
-            if ($photo !== null) {
-                yield $object => $photo;
-            }
+            yield $object => $photo;
         }
     }
 

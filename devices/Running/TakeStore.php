@@ -31,6 +31,9 @@ interface TakeStore
      */
     public function orders(): array;
 
+    /** Keeps the small picture of the latest photo, for whoever looks on: nothing hangs on it. */
+    public function picture(int $photo, string $jpeg): void;
+
     /** Says where the take stands, from time to time: nothing hangs on it. */
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void;
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
+use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\OwnTimerCamera;
 use Evrent\Devices\Protocol\Ptp\Packet;
+use Evrent\Devices\Running\Picture;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -37,8 +40,41 @@ final class DevicesOnTheLineTest extends TestCase
         self::assertStringContainsString('Current: 800', $this->gphoto($camera, '--get-config iso'));
         $this->gphoto($camera, '--capture-image');
         self::assertSame("1\n4.0\n800\n", shell_exec('exiftool -s3 -ExposureTime -FNumber -ISO ' . escapeshellarg("{$this->folder}/DCIM/100EVRNT/EVR_0002.JPG")));
+        $this->gphoto($camera, '--get-thumbnail 2 --force-overwrite --filename ' . escapeshellarg("{$this->folder}/small.jpg"));
+        self::assertSame(160, getimagesize("{$this->folder}/thumb_small.jpg")[0] ?? 0);
         self::assertMatchesRegularExpression('/Current: \d+%/', $this->gphoto($camera, '--get-config batterylevel'));
         self::assertStringContainsString('focusmode', $this->gphoto($camera, '--list-config'));
+    }
+
+    /** Both links see the same picture of the same file. */
+    public function testSmallPicturesComeThroughEitherLink(): void
+    {
+        $camera = $this->camera(100);
+        $this->gphoto($camera, '--capture-image');
+        foreach (["ptp:{$camera->address}", "ptpip:{$camera->address}:{$camera->port()}"] as $address) {
+            $link = CameraLinks::at($address);
+            $link->connect();
+            $jpeg = (string) $link->thumbnail($link->files()[0]);
+            $link->disconnect();
+            self::assertSame(160, getimagesizefromstring($jpeg)[0] ?? 0, $address);
+            self::assertEqualsWithDelta(0.2, Picture::luma($jpeg), 0.15);
+        }
+    }
+
+    public function testTheCamerasOwnTimerIsStartedAndStopped(): void
+    {
+        $camera = $this->camera(100);
+        $link = CameraLinks::at("own:ptp:{$camera->address}");
+        self::assertInstanceOf(OwnTimerCamera::class, $link);
+        $link->connect();
+        self::assertTrue($link->startTimer(20.0, 3));
+        $files = [];
+        while (count($files) < 3) {
+            $files = [...$files, ...$link->newFiles()];
+        }
+        $link->stopTimer();
+        self::assertSame(['EVR_0001.JPG', 'EVR_0002.JPG', 'EVR_0003.JPG'], array_map(basename(...), $files));
+        self::assertFalse((new OwnTimerCamera(CameraLinks::at('deaf')))->startTimer(20.0, 3));
     }
 
     public function testTheRigsTriggerLineFiresTheCameraWhereTheRigStands(): void

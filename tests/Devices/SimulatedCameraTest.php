@@ -143,6 +143,35 @@ final class SimulatedCameraTest extends TestCase
         self::assertContains([EventCode::StoreFull, 0], $camera->takeEvents());
     }
 
+    /** A timer that runs slow by a thousandth: the fourth photo of one each 10 s comes 30 ms late. */
+    public function testItsOwnTimerRunsByItsOwnClock(): void
+    {
+        $camera = $this->ownTimerCamera();
+        self::assertTrue($camera->startTimer(100.0));
+        self::assertFalse($camera->startTimer(105.0));
+        $camera->goOnTo(190.0);
+        $handles = $camera->card->handles();
+        self::assertCount(4, $handles);
+        $opened = fn (int $handle): float => (float) strtotime($this->read($camera, $handle)['DateTimeOriginal'])
+            + (float) ('0.' . $this->read($camera, $handle)['SubSecTimeOriginal']);
+        self::assertEqualsWithDelta(30.03, $opened($handles[3]) - $opened($handles[0]), 0.002);
+        self::assertFalse($camera->stopTimer());
+    }
+
+    public function testItsOwnTimerStopsWhereItIsToldTo(): void
+    {
+        $camera = $this->ownTimerCamera([new Fault(FaultKind::TimerStops, 2)]);
+        $camera->startTimer(0.0);
+        $camera->goOnTo(100.0);
+        self::assertCount(2, $camera->card->handles());
+        $other = $this->ownTimerCamera();
+        $other->startTimer(0.0);
+        $other->goOnTo(15.0);
+        self::assertTrue($other->stopTimer());
+        $other->goOnTo(100.0);
+        self::assertCount(4, $other->card->handles());
+    }
+
     public function testAnEmptyBatteryEndsIt(): void
     {
         $camera = $this->camera([new Fault(FaultKind::CameraBattery, 1)]);
@@ -164,6 +193,17 @@ final class SimulatedCameraTest extends TestCase
         self::assertSame(['EVR_0001.JPG', 'b'], [$again->name(1010001), $again->bytes(1010001)]);
         self::assertSame(1010002, $again->put('c'));
         self::assertFileExists("{$this->folder}/DCIM/101EVRNT/EVR_0002.JPG");
+    }
+
+    /**
+     * @param list<Fault> $faults
+     */
+    private function ownTimerCamera(array $faults = []): SimulatedCamera
+    {
+        return $this->camera($faults, Plans::with([
+            '/timing/photos' => 4, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
+            '/trigger' => ['by' => 'camera_timer', 'camera_interval_s' => 10, 'drift_ppm' => 1_000],
+        ]));
     }
 
     /**

@@ -37,6 +37,32 @@ final class TakeTest extends TestCase
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
     }
 
+    /** Nobody fires: the camera goes by its own timer, started once, and each of its photos is one of the rig's places. */
+    public function testACameraOnItsOwnTimerIsStartedOnce(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5]]), 4, 60);
+        $take->run(1, ['run']);
+        self::assertSame(['complete', []], [$take->ended(), $take->wrong(true)], $take->errors());
+        $started = array_filter($take->lines, static fn (LogLine $line): bool => $line->text('own_timer') !== null);
+        self::assertCount(1, $started);
+    }
+
+    public function testATimerThatIsStartedByHandIsAskedFor(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 6, '/trigger' => ['by' => 'camera_timer']]), 1, 60, isDeaf: true);
+        $take->run();
+        self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
+        self::assertStringContainsString('Start the camera’s own timer now: one photo each', self::alarms($take));
+    }
+
+    public function testALampThatPassesIsNoticed(): void
+    {
+        $lamp = ['kind' => 'passing_lamp', 'frame' => 10, 'frames' => 2, 'percent' => 150];
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 60, [$lamp]);
+        $take->run();
+        self::assertMatchesRegularExpression('/Photo 1[01] came out \d\.\d stops brighter than those before it/', self::alarms($take));
+    }
+
     public function testADeafCameraIsNeverAsked(): void
     {
         $take = new TakeUnderFire(self::plan(), 1, 500, isDeaf: true);
@@ -93,9 +119,13 @@ final class TakeTest extends TestCase
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 120, [$fault]);
         $take->run();
         self::assertSame(['complete', $wrong], [$take->ended(), $take->wrong(false)], $take->errors());
-        $alarms = implode(' ', array_map(static fn (LogLine $line): string => $line->text('says') ?? '', $take->lines));
-        self::assertStringContainsString($says, $alarms);
+        self::assertStringContainsString($says, self::alarms($take));
         self::assertSame($outOfPlace === [], $take->outOfPlace() === []);
+    }
+
+    private static function alarms(TakeUnderFire $take): string
+    {
+        return implode(' ', array_map(static fn (LogLine $line): string => $line->text('says') ?? '', $take->lines));
     }
 
     /**

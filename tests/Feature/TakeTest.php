@@ -41,6 +41,10 @@ final class TakeTest extends PageTestCase
         self::assertSame(['ended', 'complete'], [$take->status, $take->ending]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Shot to its end.')->assertSee('10 of 10 photos')->assertSee('EVR_0010.JPG');
         $this->get($take->at('takes.now'))->assertOk()->assertHeader('HX-Refresh', 'true');
+        // The trace is over the stairs of each axis, and the latest photo is there to be seen.
+        self::assertSame(2 * count($take->revision->toPlan()->rig->axes), substr_count((string) $this->get($take->at('takes.trace'))->assertOk()->getContent(), '<path'));
+        $picture = $this->get($take->at('takes.picture'))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        self::assertSame(160, getimagesizefromstring((string) $picture->getContent())[0] ?? 0);
         $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent());
         self::assertCount($take->lines()->count(), $log['lines']);
         // What is marked afterwards goes into the same log.

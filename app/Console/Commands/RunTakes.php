@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\RecordTake;
-use App\Devices\Links;
 use App\Exceptions\TakenOver;
 use App\Models\Take;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
 use Illuminate\Console\Command;
@@ -83,7 +84,7 @@ final class RunTakes extends Command
         $store->begin();
         $plan = $take->revision->toPlan();
         $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed);
-        $runner = new Runner(Schedule::of($plan), $take->made(), Links::rig($take, $plan), Links::camera($take), $store, $clock);
-        $runner->run();
+        $rig = $take->rig_address === null ? null : new GcodeRig($plan->rig, $take->rig_address);
+        (new Runner(Schedule::of($plan), $take->made(), $rig, CameraLinks::at($take->camera_address, $plan->trigger->isCamera()), $store, $clock))->run();
     }
 }

@@ -23,6 +23,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Run\Take\Trace;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\TypedText;
 use Illuminate\Contracts\View\View;
@@ -61,8 +62,8 @@ final class TakeController
                 'shot' => $shot,
                 'take' => $take,
                 'plan' => $schedule->plan,
-                'stairs' => Staircase::of($schedule, self::PHOTOS_DRAWN),
-                'run' => $schedule->summary->runSeconds,
+                'picture' => $take->picture()->value('photo'),
+                ...self::drawn($take, $schedule),
             ]);
         }
         $report = self::report($take, $schedule);
@@ -81,6 +82,34 @@ final class TakeController
         return TakeReport::of($schedule, $take->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
     }
 
+    /**
+     * @return array{stairs: list<Staircase>, run: float, trace: array<string, mixed>}
+     */
+    private static function drawn(Take $take, Schedule $schedule): array
+    {
+        $lines = $take->lines()->whereIn('kind', ['started', 'arrived', 'note'])->cursor()->map(static fn (TakeLine $line) => $line->read());
+
+        return [
+            'stairs' => Staircase::of($schedule, self::PHOTOS_DRAWN),
+            'run' => $schedule->summary->runSeconds,
+            'trace' => Trace::of($lines, self::PHOTOS_DRAWN),
+        ];
+    }
+
+    /** Where the rig stood until now, over the plan. */
+    public function trace(Shot $shot, Take $take): View
+    {
+        return view('takes.parts.trace', ['take' => $take, ...self::drawn($take, Schedule::of($take->revision->toPlan()))]);
+    }
+
+    /** The latest photo as it came out, small. */
+    public function picture(Shot $shot, Take $take): Response
+    {
+        $jpeg = (string) base64_decode($take->picture()->firstOrFail()->jpeg, true);
+
+        return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+    }
+
     /** Photo by photo, for a spreadsheet. */
     public function csv(Shot $shot, Take $take): StreamedResponse
     {
@@ -96,7 +125,9 @@ final class TakeController
     /** Where it stands now, for a page that asks again and again. */
     public function now(Shot $shot, Take $take): Response
     {
-        $answer = response()->view('takes.parts.now', ['shot' => $shot, 'take' => $take, 'axes' => $take->revision->toPlan()->rig->axes]);
+        $answer = response()->view('takes.parts.now', [
+            'shot' => $shot, 'take' => $take, 'axes' => $take->revision->toPlan()->rig->axes, 'picture' => $take->picture()->value('photo'),
+        ]);
 
         return $take->isOver() ? $answer->header('HX-Refresh', 'true') : $answer;
     }

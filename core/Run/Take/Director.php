@@ -38,14 +38,16 @@ final class Director
         if ($setting->hasRig && !$state->standsAt(1)) {
             return Step::move(1);
         }
-        $due = max($setting->startAt, $state->stillAt);
+        // A camera on its own timer may have to begin before the rig.
+        $lead = $setting->isOwnTimer ? max(0.0, -$state->schedule->plan->trigger->cameraStartsSeconds) : 0.0;
+        $due = max($setting->startAt, $state->stillAt + $lead);
 
-        return $now < $due ? Step::wait($due) : Step::start(max($due, $now));
+        return $now < $due - $lead ? Step::wait($due - $lead) : Step::start(max($due, $now + $lead));
     }
 
     private static function underWay(TakeState $state, Setting $setting, float $now): Step
     {
-        $last = $setting->school === GapSchool::Clock ? self::lastPast($state, $now) : null;
+        $last = $setting->keepsToTheClock() ? self::lastPast($state, $now) : null;
         if ($last !== null) {
             return Step::skip($last);
         }
@@ -67,7 +69,7 @@ final class Director
         if ($state->schedule->plan->timing->mode === Mode::StopMotion) {
             return max($state->stillAt, $state->freeAt) + ($state->snaps === 0 ? $setting->restSeconds ?? 0.0 : 0.0);
         }
-        $byClock = $setting->school === GapSchool::Clock ? $state->plannedAt($state->next) : null;
+        $byClock = $setting->keepsToTheClock() ? $state->plannedAt($state->next) : null;
 
         return max($state->stillAt, $state->freeAt, $byClock ?? $state->dueAt);
     }

@@ -19,7 +19,7 @@ final readonly class TakeReport
      * @param array<int, array{state: PhotoState, planned: ?float, actual: ?float, late: ?float, object: ?string, why: ?string}> $photos by number;
      *        seconds from the first photo's due time
      * @param list<LogLine>     $events     all but the everyday: orders, alarms, gaps, marks
-     * @param array<string, list<array{int, float}>> $trace where each axis really stood: photo and position, mm or degrees, by axis id
+     * @param array<string, list<array{seconds: float, place: float, position: float}>> $trace where each axis really stood, by axis id
      * @param ?array{int, int}  $clean      first and last photo of the longest stretch in which every photo is good or was at least triggered
      */
     private function __construct(
@@ -39,7 +39,7 @@ final readonly class TakeReport
     public static function of(Schedule $schedule, iterable $lines): self
     {
         $state = new TakeState($schedule);
-        $photos = $events = $whys = $objects = $trace = [];
+        $photos = $events = $whys = $objects = $placed = [];
         $most = 0.0;
         foreach ($lines as $line) {
             $state->take($line);
@@ -49,10 +49,8 @@ final readonly class TakeReport
                 $photos[$photo] = ['planned' => $state->plannedAt($photo), 'actual' => $at, 'late' => $line->number('late_s')];
                 $most = max($most, $line->number('late_s') ?? 0.0);
             }
-            foreach ($line->kind === LogKind::Arrived && is_array($line->more['at'] ?? null) ? $line->more['at'] : [] as $axisId => $position) {
-                if (is_int($position) || is_float($position)) {
-                    $trace[(string) $axisId][] = [$photo, (float) $position];
-                }
+            if (isset($line->more['at']) || $line->kind === LogKind::Started) {
+                $placed[] = $line;
             }
             $objects[$photo] = $line->text('object') ?? $objects[$photo] ?? null;
             $whys[$photo] = $line->text('why') ?? $whys[$photo] ?? null;
@@ -83,7 +81,7 @@ final readonly class TakeReport
             $clean,
             $clean === null ? 0.0 : ($clean[1] - $clean[0] + 1) / $schedule->plan->timing->framesPerSecond,
             $most,
-            $trace,
+            Trace::of($placed),
         );
     }
 

@@ -52,8 +52,9 @@ final class TakeState
     /** When the latest line was written. */
     public float $seconds = 0.0;
 
-    /** The last photo of the move when it was ended early. */
+    /** The last photo of the move when it was ended early, and the place where the rig stays then: creeping, it is on its way to the next. */
     public ?int $finishedAfter = null;
+    private ?int $staysAt = null;
 
     public bool $isAborted = false;
 
@@ -68,6 +69,9 @@ final class TakeState
 
     /** The last thing on the card that a photo became. */
     public ?string $lastObject = null;
+
+    /** @var ?array{int, string} the photo that was confirmed last, and what it is on the card */
+    private ?array $latestObject = null;
 
     /** @var array<string, string> alarms that nobody has seen or mended: sentences, by what they are about */
     public array $alarms = [];
@@ -84,6 +88,9 @@ final class TakeState
     public array $photos = [];
 
     public readonly Supplies $supplies;
+
+    /** Whether the camera's own timer was started. */
+    public bool $isTimerStarted = false;
 
     /** @var array<string, string> what the camera was set to when it was first looked at */
     public array $settings = [];
@@ -128,7 +135,7 @@ final class TakeState
     /** The planned photo at whose place a photo is taken: after an early end the rig stays where it was. */
     public function placeOf(int $photo): int
     {
-        return min($photo, $this->finishedAfter ?? $photo, $this->schedule->photosTotal());
+        return min($photo, $this->staysAt ?? $photo, $this->schedule->photosTotal());
     }
 
     /** Whether the rig stands where a photo is to be taken: photos that are held, and those before and after the move, share their place. */
@@ -144,6 +151,14 @@ final class TakeState
         }
 
         return true;
+    }
+
+    /**
+     * @return ?array{int, string} the photo that was confirmed last, and what it is on the card
+     */
+    public function latestObject(): ?array
+    {
+        return $this->latestObject;
     }
 
     public function intervalAfter(int $photo): float
@@ -219,7 +234,7 @@ final class TakeState
         $this->taken++;
         $this->snaps = max(0, $this->snaps - 1);
         if ($line->text('state') === 'confirmed') {
-            $this->lastObject = $line->text('object') ?? $this->lastObject;
+            $this->became($photo, $line->text('object'));
         } elseif ($line->text('state') === 'triggered') {
             $this->unconfirmed[$photo] = $at;
         }
@@ -229,7 +244,13 @@ final class TakeState
     {
         unset($this->unconfirmed[(int) $line->photo], $this->missing[(int) $line->photo]);
         $this->photos[(int) $line->photo] = PhotoState::Good;
-        $this->lastObject = $line->text('object') ?? $this->lastObject;
+        $this->became((int) $line->photo, $line->text('object'));
+    }
+
+    private function became(int $photo, ?string $object): void
+    {
+        $this->lastObject = $object ?? $this->lastObject;
+        $this->latestObject = $object === null ? $this->latestObject : [$photo, $object];
     }
 
     private function notTaken(LogLine $line): void
@@ -267,7 +288,7 @@ final class TakeState
         match (Order::tryFrom($line->text('order') ?? '')) {
             Order::Pause => $this->status = $this->status === Status::Running ? Status::Paused : $this->status,
             Order::GoOn => $this->goOn($line->seconds),
-            Order::Finish => $this->finishedAfter ??= max(1, $this->next - 1),
+            Order::Finish => $this->finish(),
             Order::Abort => $this->isAborted = true,
             Order::Snap => $this->snaps++,
             Order::StepBack => $this->next = max(1, $this->next - (int) ($line->number('photos') ?? 1)),
@@ -276,6 +297,12 @@ final class TakeState
         if ($this->isAborted || $this->finishedAfter !== null) {
             $this->status = $this->status === Status::Paused ? Status::Running : $this->status;
         }
+    }
+
+    private function finish(): void
+    {
+        $this->finishedAfter ??= max(1, $this->next - 1);
+        $this->staysAt ??= max($this->finishedAfter, $this->schedule->plan->timing->mode->stops() ? 0 : min($this->place ?? 0, $this->next));
     }
 
     private function goOn(float $seconds): void
@@ -295,6 +322,7 @@ final class TakeState
     {
         $this->supplies->see($this->taken, $line->more);
         $this->lastObject = $line->text('last_object') ?? $this->lastObject;
+        $this->isTimerStarted = $this->isTimerStarted || $line->text('own_timer') !== null;
         $settings = $line->more['settings'] ?? null;
         if ($this->settings === [] && is_array($settings)) {
             foreach ($settings as $what => $value) {

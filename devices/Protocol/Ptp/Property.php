@@ -17,6 +17,10 @@ enum Property: int
     case ExposureIndex = 0x500f;
     case DateTime = 0x5011;
     case CaptureDelay = 0x5012;
+    /** Photos that its own timer takes; 0 goes on until it is stopped. */
+    case TimelapseNumber = 0x501a;
+    /** Milliseconds between them. */
+    case TimelapseInterval = 0x501b;
 
     private const U8 = 0x0002;
     private const U16 = 0x0004;
@@ -27,7 +31,7 @@ enum Property: int
     {
         return match ($this) {
             self::BatteryLevel => self::U8,
-            self::ExposureTime, self::CaptureDelay => self::U32,
+            self::ExposureTime, self::CaptureDelay, self::TimelapseInterval => self::U32,
             self::DateTime => self::TEXT,
             default => self::U16,
         };

@@ -19,6 +19,7 @@ enum Response: int
     case PropertyNotSupported = 0x200a;
     case StoreFull = 0x200c;
     case NoThumbnail = 0x2010;
+    case CaptureAlreadyTerminated = 0x2018;
     case DeviceBusy = 0x2019;
     case InvalidPropertyValue = 0x201c;
     case InvalidParameter = 0x201d;

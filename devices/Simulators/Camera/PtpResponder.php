@@ -22,6 +22,7 @@ final class PtpResponder
     private const FOLDERS = 0x0f000100;
     private const ROOT = 0xffffffff;
     private const JPEG = 0x3801;
+    private const SMALL_JPEG = 0x3808;
     private const FOLDER = 0x3001;
     private const ANY = 0xffffffff;
 
@@ -71,10 +72,11 @@ final class PtpResponder
             Operation::GetObjectInfo => $this->objectInfo($first),
             Operation::GetObject => $this->object($first),
             Operation::GetPartialObject => $this->partial($first, $parameters[1] ?? 0, $parameters[2] ?? 0),
-            Operation::GetThumb => [Response::NoThumbnail, null, []],
+            Operation::GetThumb => $this->thumbnail($first),
             Operation::DeleteObject => $this->delete($first),
             Operation::InitiateCapture => $this->capture($now),
-            Operation::InitiateOpenCapture, Operation::TerminateOpenCapture => [Response::OperationNotSupported, null, []],
+            Operation::InitiateOpenCapture => [$this->camera->startTimer($now) ? Response::Ok : Response::DeviceBusy, null, []],
+            Operation::TerminateOpenCapture => [$this->camera->stopTimer() ? Response::Ok : Response::CaptureAlreadyTerminated, null, []],
             Operation::GetDevicePropDesc => $this->describe($first, $now),
             Operation::GetDevicePropValue => $this->value($first, $now),
             Operation::SetDevicePropValue => $this->set($first, $data),
@@ -83,12 +85,9 @@ final class PtpResponder
 
     private function deviceInfo(): string
     {
-        $isDone = static fn (Operation $one): bool => !in_array($one, [Operation::InitiateOpenCapture, Operation::TerminateOpenCapture], true);
-        $supported = array_filter(Operation::cases(), $isDone);
-
         return (new Dataset())
             ->u16(100)->u32(0)->u16(100)->text('')->u16(0)
-            ->listOfU16(array_values(array_map(static fn (Operation $one): int => $one->value, $supported)))
+            ->listOfU16(array_column(Operation::cases(), 'value'))
             ->listOfU16(array_column(EventCode::cases(), 'value'))
             ->listOfU16(array_column(Property::cases(), 'value'))
             ->listOfU16([self::JPEG])
@@ -177,7 +176,7 @@ final class PtpResponder
 
         return [Response::Ok, (new Dataset())
             ->u32(self::STORAGE)->u16($isFolder ? self::FOLDER : self::JPEG)->u16(0)->u32($isFolder ? 0 : $card->size($handle))
-            ->u16(0)->u32(0)->u32(0)->u32(0)
+            ->u16($isFolder ? 0 : self::SMALL_JPEG)->u32(0)->u32(0)->u32(0)
             ->u32($isFolder ? 0 : $this->camera->width())->u32($isFolder ? 0 : $this->camera->height())->u32($isFolder ? 0 : 24)
             ->u32($parent)->u16($isFolder ? 1 : 0)->u32(0)->u32(0)
             ->text($name)->text($time)->text($time)->text('')
@@ -188,6 +187,17 @@ final class PtpResponder
     private function object(int $handle): array
     {
         return $this->camera->card->has($handle) ? [Response::Ok, $this->camera->card->bytes($handle), []] : [Response::InvalidObjectHandle, null, []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function thumbnail(int $handle): array
+    {
+        if (!$this->camera->card->has($handle)) {
+            return [Response::InvalidObjectHandle, null, []];
+        }
+        $small = Thumbnail::of($this->camera->card->bytes($handle));
+
+        return $small === null ? [Response::NoThumbnail, null, []] : [Response::Ok, $small, []];
     }
 
     /** @return array{Response, ?string, list<int>} */

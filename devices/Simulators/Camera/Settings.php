@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Simulators\Camera;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Devices\Protocol\Ptp\Property;
 
@@ -21,6 +22,10 @@ final class Settings
     public const FOCUS_MANUAL = 1;
     public const FOCUS_AUTO = 2;
     public const WHITE_BALANCE_AUTO = 2;
+    private const MILLISECONDS_PER_SECOND = 1_000;
+    private const SHORTEST_MILLISECONDS = 100;
+    private const LONGEST_MILLISECONDS = 3_600_000;
+    private const MOST_PHOTOS = 9_999;
 
     private const SHUTTERS = [
         1, 2, 3, 4, 5, 6, 8, 10, 13, 16, 20, 25, 31, 40, 50, 62, 80, 100, 125, 166, 200, 250, 333, 400, 500, 666, 769, 1000, 1250, 1666, 2000, 2500, 3333,
@@ -46,6 +51,8 @@ final class Settings
             Property::ExposureTime->value => $byRig ? self::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
             Property::ExposureIndex->value => (int) min(51_200, $plan?->light->iso ?? 100.0),
             Property::CaptureDelay->value => 0,
+            Property::TimelapseNumber->value => min(self::MOST_PHOTOS, $plan?->photosProgrammed() ?? 0),
+            Property::TimelapseInterval->value => self::interval($plan),
         ];
     }
 
@@ -62,12 +69,42 @@ final class Settings
     /** @return bool whether it can be that */
     public function set(Property $property, int $value): bool
     {
-        if (!isset($this->values[$property->value]) || !in_array($value, [...self::choices($property), $this->values[$property->value]], true)) {
+        if (!isset($this->values[$property->value]) || !$this->mayBe($property, $value)) {
             return false;
         }
         $this->values[$property->value] = $value;
 
         return true;
+    }
+
+    private function mayBe(Property $property, int $value): bool
+    {
+        return match ($property) {
+            Property::TimelapseNumber => $value >= 0 && $value <= self::MOST_PHOTOS,
+            Property::TimelapseInterval => $value >= self::SHORTEST_MILLISECONDS && $value <= self::LONGEST_MILLISECONDS,
+            default => in_array($value, [...self::choices($property), $this->values[$property->value]], true),
+        };
+    }
+
+    /** Between two photos of its own timer. */
+    public function intervalSeconds(): float
+    {
+        return $this->get(Property::TimelapseInterval) / self::MILLISECONDS_PER_SECOND;
+    }
+
+    /** How many its own timer takes; null without an end. */
+    public function photos(): ?int
+    {
+        $photos = $this->get(Property::TimelapseNumber);
+
+        return $photos === 0 ? null : $photos;
+    }
+
+    private static function interval(?Plan $plan): int
+    {
+        $seconds = $plan === null ? 5.0 : $plan->trigger->cameraIntervalSeconds ?? Schedule::of($plan)->intervalSeconds[0];
+
+        return (int) max(self::SHORTEST_MILLISECONDS, min(self::LONGEST_MILLISECONDS, round($seconds * self::MILLISECONDS_PER_SECOND)));
     }
 
     /** @return list<int> what it can be set to */

@@ -37,6 +37,7 @@ final class SimulatedCamera
     private readonly Randomizer $chance;
     private readonly ?Shot $shot;
     private readonly int $fits;
+    private readonly IntervalTimer $timer;
 
     private float $now = 0.0;
 
@@ -93,6 +94,7 @@ final class SimulatedCamera
         $this->chance = new Randomizer(new Xoshiro256StarStar(1));
         $this->shot = $plan === null ? null : Shot::of($plan);
         $this->fits = $plan?->storage?->photos() ?? 2_000;
+        $this->timer = new IntervalTimer($plan->trigger->driftPpm ?? 0.0);
         $this->joules = $this->fullJoules() * $this->power->battery->charge;
         $this->opened = new Pose();
     }
@@ -132,6 +134,28 @@ final class SimulatedCamera
         return $this->fire(false, $now);
     }
 
+    /** Its own timer starts, as it is set: the first photo at once. @return bool whether it can */
+    public function startTimer(float $now): bool
+    {
+        $this->goOnTo($now);
+        if ($this->timer->isOn() || !$this->isReady($now)) {
+            return false;
+        }
+        $this->timer->start($now, $this->settings->intervalSeconds(), $this->settings->photos());
+        $this->goOnTo($now);
+
+        return true;
+    }
+
+    /** @return bool whether it was on */
+    public function stopTimer(): bool
+    {
+        $wasOn = $this->timer->isOn();
+        $this->timer->stop();
+
+        return $wasOn;
+    }
+
     /** A host or a trigger line has to do with it: it is awake, and off its charger. */
     public function hear(float $now): void
     {
@@ -148,6 +172,8 @@ final class SimulatedCamera
                 $this->close();
             } elseif ($this->buffer !== [] && $at >= $this->writtenAt) {
                 $this->write();
+            } elseif ($this->timer->firesAt() !== null && $at >= $this->timer->firesAt()) {
+                $this->fireByTimer($at);
             } else {
                 $this->opened = $this->rig->at($at);
                 $this->hasOpened = true;
@@ -163,9 +189,24 @@ final class SimulatedCamera
             $this->opensAt !== null && !$this->hasOpened ? $this->opensAt : null,
             $this->closesAt,
             $this->buffer === [] ? null : $this->writtenAt,
+            $this->timer->firesAt(),
         ], static fn (?float $at): bool => $at !== null);
 
         return $times === [] ? null : min($times);
+    }
+
+    private function fireByTimer(float $at): void
+    {
+        $this->heardAt = $at;
+        if ($this->isDead || $this->isFull || $this->faults->at(FaultKind::TimerStops, max(1, $this->triggered)) !== [] && $this->triggered > 0) {
+            $this->timer->stop();
+        } elseif ($this->isReady($at)) {
+            $this->triggered++;
+            $this->fire(false, $at);
+            $this->timer->fired();
+        } else {
+            $this->timer->retry();
+        }
     }
 
     private function isReady(float $at): bool

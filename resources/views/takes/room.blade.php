@@ -4,10 +4,7 @@
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
         @include('takes.parts.now', ['axes' => $plan->rig->axes])
-        <div class="room-stairs" aria-hidden="true">@foreach ($stairs as $stair)<svg class="plot"
-            viewBox="0 {{ -$stair->highest }} {{ $run }} {{ $stair->span }}" preserveAspectRatio="none"><g transform="scale(1 -1)"><path class="line"
-            d="M{{ collect($stair->points)->map(fn ($point) => round($point[0], 2) . ' ' . round($point[1], 3))->join('L') }}" /></g></svg>@endforeach<i
-            class="room-mark"></i></div>
+        @include('takes.parts.trace')
         <div class="room-acts" id="room-acts">
             @foreach (array_filter([
                 ['snap', 'camera', 'Take photo', 'S', $plan->timing->mode === Mode::StopMotion],

@@ -51,7 +51,7 @@
                 @php
                     $planned = $report->state->schedule->moves->positions[$axis->id];
                     $stood = $report->trace[$axis->id] ?? [];
-                    $all = [...$planned, ...array_column($stood, 1)];
+                    $all = [...$planned, ...array_column($stood, 'position')];
                     [$low, $high] = [min($all), max($all)];
                 @endphp
                 <figure><figcaption><b>{{ $axis->id }}</b> <span class="quiet">{{ $settings->units->axisText($axis->kind, $low) }} to
@@ -60,7 +60,8 @@
                         aria-label="{{ $axis->id }} by photo, planned and actual"><g transform="scale(1 -1)">
                         <path class="line" data-side="left" d="M{{ collect($planned)->map(fn ($position, $n) => "{$n} " . round($position, 3))->join('L') }}" />
                         @if ($stood !== [])<path class="line" data-side="right"
-                            d="M{{ collect($stood)->map(fn ($point) => "{$point[0]} " . round($point[1], 3))->join('L') }}" />@endif</g></svg></figure>
+                            d="M{{ collect($stood)->map(fn ($point) => ($point['place'] - 1) . ' ' . round($point['position'], 3))->join('L') }}"
+                            />@endif</g></svg></figure>
             @endforeach</div></section>
         <form class="panel take-marks" method="post" action="{{ $take->at('takes.order') }}">@csrf<input type="hidden" name="order" value="mark">
             <h2>Mark photos</h2>

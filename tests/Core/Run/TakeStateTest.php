@@ -117,6 +117,31 @@ final class TakeStateTest extends TestCase
         self::assertSame(5, max([0, ...array_map(static fn ($line): int => (int) $line->photo, array_values($moves))]));
     }
 
+    /** Creeping, the rig is on its way to the next place when it is told: it does not go back for the tail. */
+    public function testCreepingTheTailIsTakenWhereItArrives(): void
+    {
+        $schedule = Schedule::of(Plans::with(['/timing/mode' => 'continuous', '/timing/photos' => 9, '/timing/head_photos' => 0, '/timing/tail_photos' => 3]));
+        $take = (new TakeOnIdealDevices($schedule))->run(static function (TakeOnIdealDevices $take): void {
+            if ($take->state->next === 6 && $take->state->finishedAfter === null) {
+                $take->order(Order::Finish);
+            }
+        });
+        self::assertSame(range(1, 8), array_keys($take->triggers));
+        $after = array_slice($take->lines, (int) array_search(LogKind::Command, array_map(static fn ($line) => $line->kind, $take->lines), true));
+        $moves = array_filter($after, static fn ($line): bool => $line->kind === LogKind::Move && $line->number('seconds') === null);
+        self::assertSame([], $moves);
+    }
+
+    /** A camera whose timer begins 3 s before the rig: the rig's first photo is due that much after the start. */
+    public function testACameraOnItsOwnTimerMayBeginBeforeTheRig(): void
+    {
+        $schedule = Schedule::of(Plans::with(['/timing/photos' => 5, '/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => -3]]));
+        $take = (new TakeOnIdealDevices($schedule, new Setting(startAt: 60.0, isOwnTimer: true)))->run();
+        $started = array_values(array_filter($take->lines, static fn ($line): bool => $line->kind === LogKind::Started))[0];
+        self::assertEqualsWithDelta([57.0, 60.0], [$started->seconds, $take->state->startedAt], 1e-9);
+        self::assertTrue((new Setting(isOwnTimer: true))->keepsToTheClock());
+    }
+
     public function testAbortedItEndsAtOnce(): void
     {
         $take = (new TakeOnIdealDevices(self::schedule()))->run(static function (TakeOnIdealDevices $take): void {

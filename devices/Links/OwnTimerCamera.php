@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Links;
+
+/**
+ * A camera that fires by its own timer, whatever the rig does: started from here where it can be told, by hand where not.
+ */
+final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
+{
+    /**
+     * @param CameraLink $camera as far as it can be reached besides
+     */
+    public function __construct(private CameraLink $camera)
+    {
+    }
+
+    public function startTimer(float $intervalSeconds, int $photos): bool
+    {
+        return $this->camera instanceof StartsItsTimer && $this->camera->startTimer($intervalSeconds, $photos);
+    }
+
+    public function stopTimer(): void
+    {
+        if ($this->camera instanceof StartsItsTimer) {
+            $this->camera->stopTimer();
+        }
+    }
+
+    public function tells(): bool
+    {
+        return $this->camera->tells();
+    }
+
+    public function connect(): void
+    {
+        $this->camera->connect();
+    }
+
+    public function newFiles(): array
+    {
+        return $this->camera->newFiles();
+    }
+
+    public function files(): array
+    {
+        return $this->camera->files();
+    }
+
+    public function thumbnail(string $object): ?string
+    {
+        return $this->camera->thumbnail($object);
+    }
+
+    public function fire(): void
+    {
+        $this->camera->fire();
+    }
+
+    public function batteryPercent(): ?int
+    {
+        return $this->camera->batteryPercent();
+    }
+
+    public function photosLeft(): ?int
+    {
+        return $this->camera->photosLeft();
+    }
+
+    public function settings(): array
+    {
+        return $this->camera->settings();
+    }
+
+    public function disconnect(): void
+    {
+        $this->camera->disconnect();
+    }
+}

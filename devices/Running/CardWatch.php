@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Devices\Links\CameraLink;
+
+/**
+ * Listens to a camera that tells, and finds out which photo became which file.
+ */
+final readonly class CardWatch
+{
+    /** Real seconds within which one usually hears of a photo that is on the card, and at the latest. */
+    private const HEARD_SECONDS = 0.05;
+    private const HEARD_AT_LAST_SECONDS = 0.5;
+
+    private FilesToPhotos $files;
+
+    public function __construct(private TakeLog $log, private CameraLink $camera, private RunClock $clock, private bool $isOwnTimer)
+    {
+        $this->files = new FilesToPhotos($log->state, 1.0 + self::HEARD_SECONDS * $clock->speed, 1.0 + self::HEARD_AT_LAST_SECONDS * $clock->speed);
+    }
+
+    /** What has come, and what should have come. Never waits. */
+    public function listen(): void
+    {
+        $this->files->came($this->camera->newFiles(), $this->clock->now());
+        // While a photo is being triggered, what comes may be its own.
+        if ($this->log->state->open !== null) {
+            return;
+        }
+        foreach ($this->files->assigned() as $object => $photo) {
+            if ($photo === null) {
+                $this->log->write(LogKind::Note, null, ['extra' => $object, 'last_object' => $object]);
+            } else {
+                $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
+            }
+        }
+        foreach ($this->files->missing($this->clock->now()) as $photo) {
+            $this->missing($photo);
+        }
+    }
+
+    /** What is on the card before the first photo is none of this take's. */
+    public function noteWhatWasThere(): void
+    {
+        $files = $this->camera->files();
+        $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]]);
+    }
+
+    /** What came onto the card while nobody listened belongs to the photos that were waited for. */
+    public function sync(): void
+    {
+        $new = $this->files->after($this->camera->files());
+        foreach ([...array_keys($this->log->state->unconfirmed), ...array_keys($this->log->state->missing)] as $photo) {
+            $object = array_shift($new);
+            if ($object === null) {
+                return;
+            }
+            $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
+        }
+    }
+
+    /** The first file that nobody knows of yet; null when there is none. */
+    public function unknown(): ?string
+    {
+        return $this->files->after($this->camera->files())[0] ?? null;
+    }
+
+    public function missing(int $photo): void
+    {
+        $this->log->alarm('camera', $photo, $this->isOwnTimer
+            ? "At place {$photo} the camera’s own timer took nothing. Look whether it runs."
+            : "Photo {$photo} was triggered, and the camera has nothing of it. Look at the cable.");
+        $this->log->write(LogKind::NotTaken, $photo, ['why' => 'The camera has nothing of it.']);
+    }
+}

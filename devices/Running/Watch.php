@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Run\Take\Brightness;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\Supplies;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\CameraLink;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\RigStatus;
+
+/**
+ * Notices while a take runs what is not as it should be: places, lateness, supplies, settings, brightness. Each is said with what can still be
+ * done.
+ */
+final class Watch
+{
+    /** Off by more than this many motor steps, it is out of place: one may be rounding. */
+    private const STEPS = 1.5;
+
+    /** Seconds of the run between two looks at batteries, card and settings; real seconds at the least. */
+    private const SUPPLIES_SECONDS = 20.0;
+    private const LEAST_REAL_SECONDS = 0.1;
+
+    /** Real seconds that a look at a picture takes at the most: in the real world, and with simulated devices. */
+    private const PICTURE_TAKES_SECONDS = 1.0;
+    private const SIMULATED_PICTURE_TAKES_SECONDS = 0.03;
+
+    /** How late the latest photo was; null where that is no news: after a pause, and after a gap that was said. */
+    private ?float $knownLate = 0.0;
+    private float $suppliesAt = 0.0;
+    private int $pictured = 0;
+
+    /** @var array<string, true> what was warned of already */
+    private array $warned = [];
+    private readonly Brightness $brightness;
+
+    public function __construct(
+        private readonly TakeLog $log,
+        private readonly Schedule $schedule,
+        private readonly CameraLink $camera,
+        private readonly TakeStore $store,
+        private readonly RunClock $clock,
+    ) {
+        $this->brightness = new Brightness($schedule);
+    }
+
+    /**
+     * The rig says that it has arrived.
+     *
+     * @param array<string, float> $asked mm or degrees by axis id
+     */
+    public function place(int $place, array $asked, ?RigStatus $status): void
+    {
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            $off = ($status->positions[$axis->id] ?? $asked[$axis->id]) - $asked[$axis->id];
+            if (abs($off) * $axis->stepsPerUnit > self::STEPS) {
+                $this->log->alarm("axis {$axis->id}", $place, sprintf('The %s stands %+.3F out of place.', $axis->id, $off));
+            } else {
+                $this->log->over("axis {$axis->id}", $place);
+            }
+        }
+    }
+
+    public function lateness(int $photo, float $late): void
+    {
+        $grown = $late - ($this->knownLate ?? $late);
+        $this->knownLate = $late;
+        if ($grown > $this->log->state->intervalAfter($photo) && $this->schedule->plan->timing->mode->hasClock()) {
+            $this->log->alarm('late', $photo, sprintf('Photo %d came %.1F s late: more than an interval.', $photo, $late));
+        } else {
+            $this->log->over('late', $photo);
+        }
+    }
+
+    /** The time that passed is known of: it was paused, or there was a gap. */
+    public function forgiveLateness(): void
+    {
+        $this->knownLate = null;
+    }
+
+    /**
+     * What there is time for between two photos.
+     *
+     * @param float $realSeconds until something has to be done
+     */
+    public function between(?RigStatus $rig, float $realSeconds): void
+    {
+        $now = microtime(true);
+        if ($now - $this->suppliesAt > max(self::LEAST_REAL_SECONDS, self::SUPPLIES_SECONDS / $this->clock->speed)) {
+            $this->suppliesAt = $now;
+            $this->supplies($rig);
+        }
+        $takes = $this->clock->speed > 1.0 ? self::SIMULATED_PICTURE_TAKES_SECONDS : self::PICTURE_TAKES_SECONDS;
+        if ($realSeconds > $takes) {
+            $this->picture();
+        }
+    }
+
+    /** What runs down, and what must not change. */
+    private function supplies(?RigStatus $rig): void
+    {
+        $state = $this->log->state;
+        $told = array_filter([
+            Supplies::RIG_BATTERY => $rig?->battery,
+            Supplies::CAMERA_BATTERY => $this->camera->batteryPercent(),
+            Supplies::CARD => $this->camera->photosLeft(),
+        ], static fn (?int $left): bool => $left !== null);
+        $settings = $this->camera->settings();
+        $left = $state->supplies->left();
+        $isNews = array_filter($told, static fn (int $is, string $what): bool => ($left[$what] ?? null) !== (float) $is, ARRAY_FILTER_USE_BOTH) !== [];
+        $isFirst = $settings !== [] && $state->settings === [];
+        if ($isNews || $isFirst) {
+            $this->log->write(LogKind::Note, null, $told + ($isFirst ? ['settings' => $settings] : []));
+        }
+        foreach ($state->supplies->short($state->photos()) as $what => $says) {
+            // Said once: which photo exactly changes with each look.
+            if (!isset($state->alarms[$what]) && !isset($this->warned[$what])) {
+                $this->log->alarm($what, $state->next, $says);
+                $this->warned[$what] = true;
+            }
+        }
+        foreach ($state->settings as $what => $was) {
+            if (($settings[$what] ?? $was) !== $was) {
+                $says = "The camera’s {$what} was changed: it is not what it was at the start. Set it back in a pause.";
+                $this->log->alarm("camera {$what}", $state->next, $says);
+            } else {
+                $this->log->over("camera {$what}");
+            }
+        }
+    }
+
+    /** The latest photo as it came out: shown, and held against those before it. */
+    private function picture(): void
+    {
+        $latest = $this->log->state->latestObject();
+        if ($latest === null || $latest[0] === $this->pictured) {
+            return;
+        }
+        [$photo, $object] = $latest;
+        $this->pictured = $photo;
+        try {
+            $jpeg = $this->camera->thumbnail($object);
+        } catch (DeviceRefused) {
+            return;
+        }
+        $luma = $jpeg === null ? null : Picture::luma($jpeg);
+        if ($jpeg === null || $luma === null) {
+            return;
+        }
+        $this->store->picture($photo, $jpeg);
+        $this->log->write(LogKind::Note, $photo, ['luma' => round($luma, 5)]);
+        $jump = $this->brightness->jump($photo, $luma);
+        if ($jump !== null) {
+            $this->log->alarm('brightness', $photo, $jump);
+        } else {
+            $this->log->over('brightness', $photo);
+        }
+    }
+}
