@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DeviceCheckController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JogController;
@@ -37,6 +38,7 @@ Route::pattern('shoot', '[0-9]{1,15}');
 Route::pattern('shot', '[0-9]{1,15}');
 Route::pattern('run', '[0-9]{1,15}');
 Route::pattern('take', '[0-9]{1,15}');
+Route::pattern('check', '[0-9]{1,15}');
 Route::pattern('revision', '[0-9]{1,15}');
 Route::pattern('preset', '[0-9]{1,15}');
 Route::pattern('item', '[0-9]{1,15}');
@@ -100,6 +102,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
+        Route::get('/checks/{check}', [DeviceCheckController::class, 'show'])->name('checks.show');
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
         Route::get('/takes/{take}/trace', [TakeController::class, 'trace'])->name('takes.trace')->withTrashed();
         Route::get('/takes/{take}/picture.jpg', [TakeController::class, 'picture'])->name('takes.picture')->withTrashed();
@@ -126,6 +129,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');
     Route::post('/kit', [KitController::class, 'pick'])->name('shots.kit');
     Route::post('/runs', [RunController::class, 'store'])->name('runs.store');
+    Route::post('/checks', [DeviceCheckController::class, 'store'])->name('checks.store');
+    Route::post('/checks/{check}/stop', [DeviceCheckController::class, 'stop'])->name('checks.stop');
     Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');
     Route::post('/takes', [TakeController::class, 'store'])->name('takes.store');
     Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\RigLock;
 use App\Exceptions\TakenOver;
 use App\Models\Take;
 use App\Models\TakeLine;
@@ -26,8 +27,6 @@ use PDOException;
  */
 final class RecordTake implements TakeStore
 {
-    /** Names the kind of lock, among all that a database may hold. */
-    private const LOCK = 0x45_56_52;
     private const RETRY_MICROSECONDS = 200_000;
 
     private int $lastOrder = 0;
@@ -39,12 +38,12 @@ final class RecordTake implements TakeStore
     /** @return ?self null when another worker has its rig */
     public static function holding(Take $take): ?self
     {
-        return self::lock($take) ? new self($take) : null;
+        return RigLock::take(self::rigOf($take)) ? new self($take) : null;
     }
 
     public function letGo(): void
     {
-        DB::select('select pg_advisory_unlock(?, hashtext(?))', [self::LOCK, self::rigOf($this->take)]);
+        RigLock::letGo(self::rigOf($this->take));
     }
 
     /** The log begins. */
@@ -151,20 +150,12 @@ final class RecordTake implements TakeStore
     {
         try {
             DB::reconnect();
-            if (!self::lock($this->take)) {
+            if (!RigLock::take(self::rigOf($this->take))) {
                 throw new TakenOver();
             }
         } catch (QueryException | PDOException) {
             // Still away.
         }
-    }
-
-    private static function lock(Take $take): bool
-    {
-        /** @var list<object{held: bool}> $answer */
-        $answer = DB::select('select pg_try_advisory_lock(?, hashtext(?)) as held', [self::LOCK, self::rigOf($take)]);
-
-        return $answer[0]->held;
     }
 
     private static function rigOf(Take $take): string

@@ -60,7 +60,7 @@ final class StartTake
             if ($running) {
                 throw new InvalidInput([new Problem('/rig', 'This shot or this rig is running already. End that take first.')]);
             }
-            $ticks = DB::table('preflight_ticks')->where('shot_id', $shot->id)->orderBy('item')->get(['item', 'ticked_at']);
+            $ticks = DB::table('preflight_ticks')->where('shot_id', $shot->id)->orderBy('item')->get(['item', 'ticked_at', 'is_by_devices']);
             $take = Take::query()->create([
                 'shot_id' => $shot->id,
                 'plan_revision_id' => $shot->current_revision_id,
@@ -68,7 +68,9 @@ final class StartTake
                 'camera_address' => $camera,
                 'setting' => TakeLogLines::settingFields($setting),
                 'speed' => config()->float('evrent.world_speed'),
-                'preflight' => $ticks->map(static fn (object $tick): array => ['item' => $tick->item, 'at' => $tick->ticked_at])->all(),
+                'preflight' => $ticks->map(static fn (object $tick): array => [
+                    'item' => $tick->item, 'at' => $tick->ticked_at, 'by' => $tick->is_by_devices ? 'devices' : 'hand',
+                ])->all(),
                 'reason' => trim($reason) === '' ? null : mb_substr(trim($reason), 0, 300),
             ]);
             DB::table('preflight_ticks')->where('shot_id', $shot->id)->delete();

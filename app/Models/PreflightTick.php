@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $shot_id
  * @property string $item
  * @property string $ticked_at
+ * @property bool   $is_by_devices
  */
 final class PreflightTick extends Model
 {

@@ -62,6 +62,14 @@ final class Shot extends Model
     }
 
     /**
+     * @return HasMany<DeviceCheck, $this>
+     */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(DeviceCheck::class);
+    }
+
+    /**
      * @return HasMany<Take, $this>
      */
     public function takes(): HasMany

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string                $camera_address
  * @property array<string, mixed>  $setting
  * @property float                 $speed
- * @property list<array{item: string, at: string}> $preflight
+ * @property list<array{item: string, at: string, by?: string}> $preflight
  * @property ?string               $reason
  * @property string                $status
  * @property ?string               $ending

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Models\DeviceCheck;
 use App\Models\KitItem;
 use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
+use Evrent\Core\Sky\StartAhead;
 use Evrent\Core\Words\PlainText;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -31,8 +33,12 @@ final readonly class TakeStart
     /** @var array<int|string, string> cameras by id */
     public array $cameras;
 
+    /** What the devices were asked last; null before that. */
+    public ?DeviceCheck $check;
+
     public function __construct(public ShotPage $page)
     {
+        $this->check = DeviceCheck::query()->where('shot_id', $page->shot->id)->latest('id')->first();
         $this->items = Preflight::of($page->worked->shot);
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
@@ -42,13 +48,26 @@ final readonly class TakeStart
     }
 
     /**
+     * @return ?array{isWell: ?bool, says: string} what the devices said of it; null while they have said nothing
+     */
+    public function told(Preflight $item): ?array
+    {
+        return $this->check->found[$item->value] ?? null;
+    }
+
+    /**
      * @return array<string, string> when it may begin
      */
     public function whens(): array
     {
         $planned = $this->page->plan->secondsToFirstTrigger(microtime(true));
 
-        return ['now' => 'now, or after', ...($planned === null ? [] : ['planned' => 'at the planned start, in ' . PlainText::duration($planned)])];
+        $whens = ['now' => 'now', ...($planned === null ? [] : ['planned' => 'at the planned start, in ' . PlainText::duration($planned)])];
+        foreach ($this->page->plan->site === null ? [] : StartAhead::EVENTS as $event) {
+            $whens[$event->value] = "at {$event->words()}, today’s or the next";
+        }
+
+        return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => 'at a time of day'];
     }
 
     /** The one that is under way; null while none is. */

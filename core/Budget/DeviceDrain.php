@@ -36,6 +36,12 @@ final readonly class DeviceDrain
         return max(1, (int) ceil($this->neededJoules / $this->oneJoules - 1e-9));
     }
 
+    /** How full the battery has to be for the whole shot, per cent; 100 where spares have to help. */
+    public function neededPercent(): float
+    {
+        return min(100.0, 100.0 * $this->neededJoules / ($this->battery->count * $this->oneJoules));
+    }
+
     /** Full batteries to have beside those that are in it. */
     public function spares(): int
     {

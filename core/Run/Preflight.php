@@ -21,6 +21,12 @@ enum Preflight: string
     case Cable = 'cable';
     case PowerUp = 'power_up';
     case Sleep = 'sleep';
+    case Batteries = 'batteries';
+    case Card = 'card';
+    case OwnTimer = 'own_timer';
+    case Homed = 'homed';
+    case Ends = 'ends';
+    case Keyframes = 'keyframes';
     case Level = 'level';
     case Legs = 'legs';
     case Sled = 'sled';
@@ -45,6 +51,11 @@ enum Preflight: string
             self::Glass => ['C3'],
             self::Cable, self::PowerUp => ['C4'],
             self::Sleep => ['C5'],
+            self::Batteries => ['P1', 'P2'],
+            self::Card => ['P3'],
+            self::OwnTimer => ['T7'],
+            self::Homed, self::Ends => ['R5'],
+            self::Keyframes => ['C4', 'L5'],
             self::Level => ['R1'],
             self::Legs => ['R2'],
             self::Sled => ['R4'],
@@ -65,6 +76,12 @@ enum Preflight: string
             self::Cable => 'Trigger cable seated at both ends, and one test photo taken through it',
             self::PowerUp => 'Rig switched on first, then the camera',
             self::Sleep => 'Sleep timers off, phone quiet',
+            self::Batteries => 'Batteries full enough for every photo',
+            self::Card => 'Room on the card for every photo',
+            self::OwnTimer => 'Camera’s own timer set to the plan’s interval and count',
+            self::Homed => 'Rig homed: it knows where it stands',
+            self::Ends => 'Rig driven to both ends of the move, with nothing in its way',
+            self::Keyframes => 'One test photo at each keyframe looked at',
             self::Level => 'Base level, checked along the whole pan',
             self::Legs => 'Legs spread and weighted, locks tight, ground firm, head balanced',
             self::Sled => 'Sled at A before the camera goes on; nobody turns the gears by hand under power',
@@ -86,6 +103,12 @@ enum Preflight: string
             self::Glass => 'A speck or a leak is in every photo of the clip.',
             self::Cable => 'Half seated, the rig moves and no photo is taken.',
             self::PowerUp => 'Many controllers fire once when they start.',
+            self::Batteries => 'What dies half-way ends the clip there.',
+            self::Card => 'A full card takes no photo, and the rig goes on.',
+            self::OwnTimer => 'Nobody else tells the camera when to fire, and its clock is not the rig’s.',
+            self::Homed => 'A rig that does not know its place is somewhere else than planned.',
+            self::Ends => 'A cable, a leg or a limit in the way stalls it in the dark.',
+            self::Keyframes => 'Framing, focus and exposure are seen now, and not on playback.',
             self::Sleep => 'A camera that falls asleep between two photos misses the next.',
             self::Level => 'Off level, the horizon leans as the head pans.',
             self::Legs => 'What gives way by a millimetre jumps in the clip.',
@@ -108,7 +131,8 @@ enum Preflight: string
         $sky = $shot->sky();
         $isDark = $sky !== null && min([90.0, ...$sky->altitudes(Target::Sun)]) < 0.0;
         $fits = static fn (self $one): bool => match ($one) {
-            self::Cable, self::PowerUp, self::Level => $hasRig,
+            self::Cable, self::PowerUp, self::Level, self::Homed, self::Ends, self::Keyframes => $hasRig,
+            self::OwnTimer => $plan->trigger->isCamera(),
             self::Dial => $plan->camera->exposureTimedBy !== null || $hasRig,
             self::Sled => $hasRig && $plan->rig->axisFor(AxisRole::Slide) !== null,
             self::Incline => $hasRig && abs($plan->load->inclineDegrees ?? 0.0) > 0.0,

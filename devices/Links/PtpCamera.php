@@ -176,7 +176,8 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         ];
         foreach ($told as $what => $property) {
             try {
-                $settings[$what] = (string) $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
+                $value = $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
+                $settings[$what] = $property->words($value);
             } catch (DeviceRefused) {
                 // A body need not have it.
             }

@@ -93,6 +93,6 @@ final class Trial
 
     private static function isAutofocus(string $mode): bool
     {
-        return $mode === '2' || stripos($mode, 'auto') !== false || stripos($mode, 'AF') === 0;
+        return stripos($mode, 'auto') !== false || stripos($mode, 'AF') === 0;
     }
 }

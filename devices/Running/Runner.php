@@ -117,7 +117,7 @@ final class Runner
 
     private function move(int $place): void
     {
-        $positions = $this->positions($place);
+        $positions = Places::of($this->schedule, $place);
         $this->log->write(LogKind::Move, $place);
         $this->rig?->moveTo($positions, $this->look(...));
         $status = $this->rigSaid = $this->rig?->status();
@@ -136,7 +136,7 @@ final class Runner
         if ($this->rig !== null && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
             // Creeping, the rig sets out at the moment of the trigger, to be at the next place when that is due.
             $left = max(0.05, $due + $this->state->intervalAfter($photo) - $this->clock->now());
-            $this->rig->creepTo($this->positions($this->state->placeOf($next)), $left);
+            $this->rig->creepTo(Places::of($this->schedule, $this->state->placeOf($next)), $left);
         }
         $at = $this->clock->now();
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
@@ -337,19 +337,5 @@ final class Runner
         $this->log->write(LogKind::Command, null, ['order' => $order->value, ...$more]);
         $this->watch->forgiveLateness();
         $this->ownTimer?->ordered($order);
-    }
-
-    /**
-     * @return array<string, float> mm or degrees by axis id
-     */
-    private function positions(int $place): array
-    {
-        $positions = [];
-        foreach ($this->schedule->plan->rig->axes as $axis) {
-            // Whole motor steps: what is sent is what the motor can stand on.
-            $positions[$axis->id] = $this->schedule->moves->motorPositionSteps[$axis->id][$place - 1] / $axis->stepsPerUnit;
-        }
-
-        return $positions;
     }
 }

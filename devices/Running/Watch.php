@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Take\Brightness;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Supplies;
@@ -113,6 +114,11 @@ final class Watch
         $left = $state->supplies->left();
         $isNews = array_filter($told, static fn (int $is, string $what): bool => ($left[$what] ?? null) !== (float) $is, ARRAY_FILTER_USE_BOTH) !== [];
         $isFirst = $settings !== [] && $state->settings === [];
+        if ($isFirst) {
+            foreach ((new DevicesSay(settings: $settings))->wrongSettings($this->schedule) as $n => $says) {
+                $this->log->alarm("camera as set {$n}", $state->next, $says);
+            }
+        }
         if ($isNews || $isFirst) {
             $this->log->write(LogKind::Note, null, $told + ($isFirst ? ['settings' => $settings] : []));
         }

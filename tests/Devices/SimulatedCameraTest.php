@@ -11,7 +11,6 @@ use Evrent\Devices\Faults;
 use Evrent\Devices\Protocol\Ptp\EventCode;
 use Evrent\Devices\Protocol\Ptp\Property;
 use Evrent\Devices\Simulators\Camera\Card;
-use Evrent\Devices\Simulators\Camera\Settings;
 use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use Evrent\Devices\Simulators\Camera\TriggerLine;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +53,7 @@ final class SimulatedCameraTest extends TestCase
     public function testInBulbTheShutterIsOpenAsLongAsTheLineIsClosed(): void
     {
         $camera = $this->camera();
-        $camera->settings->set(Property::ExposureTime, Settings::BULB);
+        $camera->settings->set(Property::ExposureTime, Property::BULB);
         (new TriggerLine($camera))->obey('1 X0 C0 A0', 10.0);
         (new TriggerLine($camera))->obey('0 X0 C0 A0 P2.0000', 12.3);
         $camera->goOnTo(20.0);

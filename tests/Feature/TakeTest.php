@@ -10,9 +10,6 @@ use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
-use Evrent\Core\Kit\KitItem as Piece;
-use Evrent\Core\Kit\KitKind;
-use Illuminate\Support\Facades\DB;
 use PDO;
 use Tests\Devices\DeviceProcess;
 
@@ -21,12 +18,14 @@ use Tests\Devices\DeviceProcess;
  */
 final class TakeTest extends PageTestCase
 {
+    use DevicesInTheKit;
+
     public function testAShotIsShotToItsEndAndItsLogIsThere(): void
     {
-        config(['evrent.world_speed' => 400.0]);
+        config(['evrent.world_speed' => 100.0]);
         $card = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
-        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$card}", '--speed=400']);
-        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400']);
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$card}", '--speed=100']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=100']);
         $shot = self::shot(['/timing/photos' => 10, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
         $this->put("{$shot->path()}/preflight", ['item' => 'cable', 'packed' => ['cable']], ['HX-Request' => 'true'])->assertNoContent();
         $this->put("{$shot->path()}/preflight", ['item' => 'sleep', 'packed' => ['sleep']], ['HX-Request' => 'true']);
@@ -139,20 +138,9 @@ final class TakeTest extends PageTestCase
     private function start(Shot $shot, string $rig, string $camera): Take
     {
         $this->addDevices($rig, $camera);
-        $find = static fn (string $name): string => (string) KitItem::query()->where('name', $name)->sole()->id;
-        $this->post("{$shot->path()}/takes", [
-            'rig' => $find('Simulated rig'), 'camera' => $camera === 'deaf' ? 'none' : $find('Simulated body'), 'delay' => '0', 'school' => 'place', 'reason' => 'x',
-        ])->assertSessionHasNoErrors();
+        $this->post("{$shot->path()}/takes", ['delay' => '0', 'reason' => 'x', ...$this->chosen(), ...($camera === 'deaf' ? ['camera' => 'none'] : [])])
+            ->assertSessionHasNoErrors();
 
         return Take::query()->latest('id')->firstOrFail();
-    }
-
-    private function addDevices(string $rig, string $camera): void
-    {
-        DB::table('kit_items')->whereIn('name', ['Simulated rig', 'Simulated body'])->delete();
-        $axes = ['slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0, 'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0];
-        KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Rig, 'Simulated rig', $axes, address: $rig)));
-        $body = ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0];
-        KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Body, 'Simulated body', $body, address: $camera)));
     }
 }

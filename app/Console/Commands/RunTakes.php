@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\KeepCheck;
 use App\Actions\RecordTake;
+use App\Devices\RigLock;
 use App\Exceptions\TakenOver;
+use App\Models\DeviceCheck;
 use App\Models\Take;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Running\CheckStopped;
+use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
 use Illuminate\Console\Command;
@@ -33,7 +40,7 @@ final class RunTakes extends Command
     {
         do {
             try {
-                $ran = $this->runNext();
+                $ran = $this->checkNext() || $this->runNext();
             } catch (QueryException | PDOException) {
                 $ran = false;
                 DB::purge();
@@ -74,6 +81,53 @@ final class RunTakes extends Command
         }
 
         return false;
+    }
+
+    /** Whether there was a check of devices to be carried out. */
+    private function checkNext(): bool
+    {
+        foreach (DeviceCheck::query()->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
+            $rig = $check->rig_address ?? "check {$check->id}";
+            if (!RigLock::take($rig)) {
+                continue;
+            }
+            try {
+                $this->check($check->refresh());
+            } finally {
+                RigLock::letGo($rig);
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+
+    private function check(DeviceCheck $check): void
+    {
+        $store = new KeepCheck($check);
+        if ($check->status === 'running') {
+            // Whoever carried it out is gone, and nobody knows how far it was.
+            $store->say('It was interrupted. Ask again.');
+            $store->is('failed');
+        }
+        if ($check->isOver()) {
+            return;
+        }
+        $store->is('running');
+        $plan = $check->revision->toPlan();
+        $clock = new RunClock(0.0, config()->float('evrent.world_speed'));
+        $rig = $check->rig_address === null ? null : new GcodeRig($plan->rig, $check->rig_address);
+        try {
+            $camera = CameraLinks::at($check->camera_address, $plan->trigger->isCamera());
+            (new CheckOfDevices(Schedule::of($plan), $rig, $camera, $clock, $store, $store->goOn(...)))->run($check->what);
+            $store->is('done');
+        } catch (CheckStopped) {
+            $store->is('stopped');
+        } catch (DeviceGone | DeviceRefused $failed) {
+            $store->say($failed->getMessage());
+            $store->is('failed');
+        }
     }
 
     private function carryOut(Take $take, RecordTake $store): void

@@ -4,30 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\KitItem;
-use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Sky\StartAhead;
+use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\ClockTime;
 use Evrent\Core\Words\TypedText;
 
 /**
  * The start of a take: on what, when, and what to do after a gap.
  */
-final class TakeForm extends Form
+final class TakeForm extends DevicesForm
 {
-    private const NONE = 'none';
-
-    public function named(): string
-    {
-        return 'take';
-    }
-
-    public function standsAt(): string
-    {
-        return route('shots.view', [...$this->shot()->address(), 'run']);
-    }
-
     /**
      * Seconds until the first photo.
      *
@@ -35,29 +24,34 @@ final class TakeForm extends Form
      */
     public function delay(Plan $plan): float
     {
+        $now = microtime(true);
+        $event = StartEvent::tryFrom($this->text('when'));
+        if ($event !== null) {
+            return $this->untilEvent($plan, $event, $now);
+        }
         if ($this->text('when') === 'planned') {
-            return $plan->secondsToFirstTrigger(microtime(true))
+            return $plan->secondsToFirstTrigger($now)
                 ?? throw new InvalidInput([new Problem('/when', 'The planned start is over, or not known. Choose another.')]);
         }
-        $delay = $this->text('delay') === '' ? 0.0 : TypedText::seconds($this->text('delay'));
-
-        return $delay ?? throw new InvalidInput([new Problem('/delay', 'Enter a time such as 30, 5 min or 1h30m.')]);
+        return $this->offset();
     }
 
     /**
-     * Where a device is reached.
-     *
-     * @return ?string null where there is none
-     *
      * @throws InvalidInput
      */
-    public function address(string $field, KitKind $kind): ?string
+    private function untilEvent(Plan $plan, StartEvent $event, float $now): float
     {
-        if (in_array($this->text($field), ['', self::NONE], true)) {
-            return null;
-        }
-        $item = KitItem::query()->where('kind', $kind->value)->find((int) $this->text($field));
+        $at = ClockTime::twentyFourHours($this->text('at'));
+        $ahead = $plan->site === null ? null : StartAhead::seconds($plan->site, $event, $at, $this->offset(), $now);
 
-        return $item?->piece()->address ?? throw new InvalidInput([new Problem("/{$field}", 'That piece is no longer in the bag. Choose another.')]);
+        return $ahead ?? throw new InvalidInput([new Problem('/when', 'That does not happen here within a day. Choose another start.')]);
+    }
+
+    /** @throws InvalidInput */
+    private function offset(): float
+    {
+        $delay = $this->text('delay') === '' ? 0.0 : TypedText::seconds($this->text('delay'));
+
+        return $delay ?? throw new InvalidInput([new Problem('/delay', 'Enter a time such as 30, 5 min or 1h30m.')]);
     }
 }

@@ -22,6 +22,14 @@ enum Property: int
     /** Milliseconds between them. */
     case TimelapseInterval = 0x501b;
 
+    /** Of the exposure time: the shutter stays open as long as the trigger line is closed. */
+    public const BULB = 0xffffffff;
+    private const UNITS_PER_SECOND = 10_000;
+    private const AUTOMATIC_ISO = 0xffff;
+    private const FOCUS_MODES = [1 => 'manual', 2 => 'automatic', 3 => 'automatic, near'];
+    private const WHITE_BALANCES = [
+        1 => 'manual', 2 => 'automatic', 3 => 'automatic, once', 4 => 'daylight', 5 => 'fluorescent', 6 => 'tungsten', 7 => 'flash',
+    ];
     private const U8 = 0x0002;
     private const U16 = 0x0004;
     private const U32 = 0x0006;
@@ -40,6 +48,18 @@ enum Property: int
     public function mayBeSet(): bool
     {
         return $this !== self::BatteryLevel;
+    }
+
+    /** What a value means, as people read it: "manual", "0.5 s", "400". */
+    public function words(int|string $value): string
+    {
+        return match (true) {
+            $this === self::FocusMode => self::FOCUS_MODES[$value] ?? "mode {$value}",
+            $this === self::WhiteBalance => self::WHITE_BALANCES[$value] ?? "mode {$value}",
+            $this === self::ExposureTime && is_int($value) => $value === self::BULB ? 'bulb' : ($value / self::UNITS_PER_SECOND) . ' s',
+            $this === self::ExposureIndex && $value === self::AUTOMATIC_ISO => 'automatic',
+            default => (string) $value,
+        };
     }
 
     /** A value as its type is written. */

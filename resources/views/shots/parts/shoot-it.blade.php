@@ -10,25 +10,31 @@
         <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">To the run room</span></a>
     @else
     <form class="preflight" method="post" action="{{ $page->shot->at('takes.tick') }}" data-ticks>@csrf @method('put')
-        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at these first: <b
-            data-ticked>{{ count($start->ticked) }}</b> of {{ count($start->items) }} ticked</summary>
-        <ul class="ticks">@foreach ($start->items as $item)<li><label><input type="checkbox" name="packed[]" value="{{ $item->value }}"
-            @checked(isset($start->ticked[$item->value]))> <span>{{ $item->label()
-            }}<small>{{ $item->why() }}</small></span></label></li>@endforeach</ul></details>
+        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at these first: @include('shots.parts.ticked') of
+            {{ count($start->items) }} ticked</summary>
+        @include('shots.parts.ticks')</details>
     </form>
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
         <x-field id="take-rig" label="Rig" name="rig" :options="$start->rigs" :problem="$take('rig')" />
         <x-field id="take-camera" label="Camera" name="camera" :options="$start->cameras" :problem="$take('camera')" />
         <x-field id="take-when" label="Starts" name="when" :options="$start->whens()" :problem="$take('when')" />
-        <x-field id="take-delay" label="After" name="delay" value="0 s" width="6ch" :problem="$take('delay')" />
+        <x-field id="take-delay" label="After" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
+        <x-field id="take-at" label="Time of day" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
         <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
+        @if ($page->plan->timing->mode === Evrent\Core\Timing\Mode::StopMotion)<x-field id="take-rest" label="Rest before each photo" name="rest" width="7ch"
+            placeholder="by hand" :problem="$take('rest')" />@endif
         @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
             :problem="$take('reason')" />@endif
         </div>
         <p class="quiet">The rig homes first: hands off, nothing in its way. Rigs and cameras are reached by what the
             <a href="{{ route('kit.index') }}">kit</a> says.</p>
-        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start shooting</span></button></form>
+        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start shooting</span></button>
+        <fieldset class="ask-devices"><legend>Before that, have them</legend>
+            @foreach (['ask' => 'Say what they are set to', 'ends' => 'Drive to both ends', 'keyframes' => 'Test photo at each keyframe'] as $what => $label)
+            <button class="button" name="what" value="{{ $what }}" formaction="{{ $page->shot->at('checks.store') }}">{{ $label }}</button>@endforeach
+            <p class="quiet">The last two move the rig: hands and cables away, nobody below it.</p></fieldset></form>
+    @include('shots.parts.device-check', ['check' => $start->check])
     @endif
     @if ($start->last()->isNotEmpty())<h3>Takes so far</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
         href="{{ $one->at('takes.show') }}">{{ $one->created_at->diffForHumans() }}</a> <span>{{ $one->isOver() ? str_replace('_', ' ',

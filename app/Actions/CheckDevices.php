@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\DeviceCheck;
+use App\Models\Shot;
+use App\Models\Take;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Devices\Running\CheckKind;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Has a worker ask the devices of a shot, or ends that.
+ */
+final class CheckDevices
+{
+    /**
+     * @param ?string $rig    where it is reached; null for a camera on legs alone
+     * @param string  $camera where it is reached; empty for the trigger line alone
+     *
+     * @throws InvalidInput
+     */
+    public function __invoke(Shot $shot, CheckKind $what, ?string $rig, string $camera): DeviceCheck
+    {
+        if ($rig === null && $what !== CheckKind::Ask) {
+            throw new InvalidInput([new Problem('/rig', 'There is no rig to drive. Choose one.')]);
+        }
+
+        return DB::connection()->transaction(static function () use ($shot, $what, $rig, $camera): DeviceCheck {
+            Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            if ($rig !== null && Take::query()->where('status', '!=', 'ended')->where('rig_address', $rig)->exists()) {
+                throw new InvalidInput([new Problem('/rig', 'A take is running on this rig. End it first.')]);
+            }
+            $running = DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->first();
+
+            return $running ?? DeviceCheck::query()->create([
+                'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'what' => $what->value,
+                'rig_address' => $rig, 'camera_address' => $camera, 'status' => 'waiting', 'said' => [], 'found' => (object) [], 'pictures' => [],
+            ]);
+        });
+    }
+
+    public function stop(DeviceCheck $check): void
+    {
+        DeviceCheck::query()->whereKey($check->id)->update(['is_stopped' => true]);
+        DeviceCheck::query()->whereKey($check->id)->where('status', 'waiting')->update(['status' => 'stopped']);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * What rig and camera say of themselves before a shot, held against its plan. What they do not say is not judged.
+ */
+final readonly class DevicesSay
+{
+    /** Shutter times this near are the same mark, stops. */
+    private const SAME_STOPS = 0.17;
+
+    /**
+     * @param ?bool                 $isHomed       whether the rig knows where it stands
+     * @param ?int                  $rigBattery    per cent
+     * @param ?int                  $cameraBattery per cent
+     * @param ?int                  $photosLeft    that its card still takes
+     * @param array<string, string> $settings      of the camera: focus mode, white balance, ISO, shutter time
+     */
+    public function __construct(
+        public ?bool $isHomed = null,
+        public ?int $rigBattery = null,
+        public ?int $cameraBattery = null,
+        public ?int $photosLeft = null,
+        public array $settings = [],
+    ) {
+    }
+
+    /**
+     * @return array<string, array{isWell: ?bool, says: string}> by what is to be looked at (Preflight): whether it is as planned, null where that is for
+     *                                                           the shooter to judge
+     */
+    public function against(Schedule $schedule): array
+    {
+        return array_filter([
+            Preflight::Dial->value => $this->dial($schedule),
+            Preflight::Autofocus->value => $this->nothingAutomatic($schedule),
+            Preflight::Batteries->value => $this->batteries($schedule),
+            Preflight::Card->value => $this->card($schedule),
+            Preflight::Homed->value => $this->isHomed === null ? null : [
+                'isWell' => $this->isHomed, 'says' => $this->isHomed ? 'The rig knows where it stands.' : 'The rig does not know where it stands.',
+            ],
+        ], static fn (?array $said): bool => $said !== null);
+    }
+
+    /**
+     * What the camera is set to otherwise than planned.
+     *
+     * @return list<string> sentences
+     */
+    public function wrongSettings(Schedule $schedule): array
+    {
+        $said = array_filter([$this->dial($schedule), $this->nothingAutomatic($schedule)]);
+
+        return array_values(array_map(
+            static fn (array $one): string => $one['says'],
+            array_filter($said, static fn (array $one): bool => $one['isWell'] === false),
+        ));
+    }
+
+    /** @return ?array{isWell: ?bool, says: string} */
+    private function dial(Schedule $schedule): ?array
+    {
+        $is = self::seconds($this->settings['shutter time'] ?? '');
+        if ($is === null) {
+            return null;
+        }
+        $exposures = $schedule->exposureSeconds;
+        $byController = $schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
+        $words = static fn (float $seconds): string => $seconds === INF ? 'bulb' : PlainText::seconds($seconds);
+        if (!$byController && max([0.0, ...$exposures]) / min([INF, ...$exposures]) > 1.0 + 1e-6) {
+            return ['isWell' => null, 'says' => "The camera’s shutter time is {$words($is)}; the plan changes it on the way."];
+        }
+        $planned = $byController ? INF : $exposures[0];
+        $isSame = $is === $planned || $is !== INF && $planned !== INF && abs(log($is / $planned, 2)) < self::SAME_STOPS;
+
+        return ['isWell' => $isSame, 'says' => $isSame
+            ? "The camera’s shutter time is {$words($is)}, as planned."
+            : "The camera’s shutter time is {$words($is)}; the plan has {$words($planned)}."];
+    }
+
+    /** @return ?array{isWell: ?bool, says: string} */
+    private function nothingAutomatic(Schedule $schedule): ?array
+    {
+        if ($this->settings === []) {
+            return null;
+        }
+        $automatic = array_keys(array_filter($this->settings, static fn (string $value): bool => preg_match('/auto|\bAF/i', $value) === 1));
+        if ($automatic !== []) {
+            return ['isWell' => false, 'says' => 'Still automatic on the camera: ' . implode(', ', $automatic) . '.'];
+        }
+        $iso = $this->settings['ISO'] ?? '';
+        $planned = $schedule->plan->light?->iso;
+        if (is_numeric($iso) && $planned !== null && abs((float) $iso / $planned - 1.0) > 0.02) {
+            return ['isWell' => false, 'says' => sprintf('The camera’s ISO is %s; the plan has %s.', $iso, PlainText::number($planned))];
+        }
+
+        // Stabiliser, review and beep are not told.
+        return ['isWell' => null, 'says' => 'On the camera nothing of what it tells is automatic: ' . implode(', ', array_keys($this->settings)) . '.'];
+    }
+
+    /** @return ?array{isWell: ?bool, says: string} */
+    private function batteries(Schedule $schedule): ?array
+    {
+        $drain = Drain::of($schedule);
+        $said = [];
+        $isWell = null;
+        foreach ([['camera', $this->cameraBattery, $drain?->camera], ['rig', $this->rigBattery, $drain?->rig]] as [$name, $percent, $planned]) {
+            if ($percent === null) {
+                continue;
+            }
+            $needed = $planned?->neededPercent();
+            $said[] = "The {$name}’s battery is at {$percent} %"
+                . ($needed === null ? '.' : sprintf('; the plan needs %s %%.', PlainText::rounded($needed, 0)));
+            $isWell = $needed === null ? $isWell : $percent >= $needed && $isWell !== false;
+        }
+
+        return $said === [] ? null : ['isWell' => $isWell, 'says' => implode(' ', $said)];
+    }
+
+    /** @return ?array{isWell: ?bool, says: string} */
+    private function card(Schedule $schedule): ?array
+    {
+        if ($this->photosLeft === null) {
+            return null;
+        }
+        $photos = $schedule->plan->photosProgrammed();
+
+        return [
+            'isWell' => $this->photosLeft >= $photos,
+            'says' => sprintf('The card has room for %s photos; the plan takes %s.', number_format($this->photosLeft), number_format($photos)),
+        ];
+    }
+
+    /** @return ?float seconds, INF for bulb; null where it says neither */
+    private static function seconds(string $text): ?float
+    {
+        return match (true) {
+            stripos($text, 'bulb') !== false => INF,
+            preg_match('~^(\d+(?:\.\d+)?)/(\d+(?:\.\d+)?)~', $text, $part) === 1 && (float) $part[2] > 0.0 => (float) $part[1] / (float) $part[2],
+            preg_match('/^(\d+(?:\.\d+)?)\s*s?$/', $text, $part) === 1 => (float) $part[1],
+            default => null,
+        };
+    }
+}
