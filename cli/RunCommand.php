@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
-use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Take\Ending;
@@ -60,7 +59,7 @@ final class RunCommand extends Command
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
         }
-        $hash = hash('sha256', json_encode(PlanWriter::toDocument($plan), JSON_THROW_ON_ERROR));
+        $hash = TakeLogLines::planHash($plan);
         $speed = DeviceOptions::speed($input);
         try {
             if ($input->getOption('resume') === true) {

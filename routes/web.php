@@ -23,6 +23,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TakeController;
+use App\Http\Controllers\TakesController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\SessionForPages;
@@ -98,6 +99,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();
+    Route::get('/runs/{run}/log.jsonl', [RunController::class, 'log'])->name('runs.log')->withTrashed();
+    Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
@@ -134,6 +137,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');
     Route::post('/takes', [TakeController::class, 'store'])->name('takes.store');
     Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order');
+    Route::post('/takes/{take}/recipe', [TakesController::class, 'learn'])->name('takes.learn');
     Route::put('/takes/{take}', [TakeController::class, 'update'])->name('takes.update');
 });
 

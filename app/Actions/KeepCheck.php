@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use Evrent\Core\Run\Preflight;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\CheckStore;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -15,12 +16,13 @@ use Illuminate\Support\Facades\DB;
  */
 final class KeepCheck implements CheckStore
 {
-    private const BEAT_SECONDS = 0.3;
+    private const BEAT_MILLISECONDS = 300;
 
-    private float $beatAt = 0.0;
+    private Carbon $beatsAt;
 
     public function __construct(private readonly DeviceCheck $check)
     {
+        $this->beatsAt = now();
     }
 
     public function say(string $sentence): void
@@ -61,10 +63,10 @@ final class KeepCheck implements CheckStore
      */
     public function goOn(): void
     {
-        if (microtime(true) < $this->beatAt + self::BEAT_SECONDS) {
+        if (now()->lt($this->beatsAt)) {
             return;
         }
-        $this->beatAt = microtime(true);
+        $this->beatsAt = now()->addMilliseconds(self::BEAT_MILLISECONDS);
         DeviceCheck::query()->whereKey($this->check->id)->update(['beat_at' => now()]);
         if (DeviceCheck::query()->whereKey($this->check->id)->value('is_stopped') === true) {
             throw new CheckStopped();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Evrent\Core\Run\Exposed;
+use Evrent\Core\Run\PhotoTaken;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -30,6 +32,16 @@ final class RunPhoto extends Model
     public $incrementing = false;
 
     protected $guarded = [];
+
+    /** As the run had it. */
+    public function taken(): PhotoTaken
+    {
+        $exposed = $this->open_seconds === null || $this->close_seconds === null || $this->write_end_seconds === null
+            ? null
+            : new Exposed($this->open_seconds, $this->close_seconds, $this->write_end_seconds);
+
+        return new PhotoTaken($this->number, $this->trigger_seconds, $this->late_seconds, $exposed, $this->motor_position_steps, $this->number);
+    }
 
     /**
      * @return array<string, string>

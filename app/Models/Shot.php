@@ -66,7 +66,7 @@ final class Shot extends Model
      */
     public function checks(): HasMany
     {
-        return $this->hasMany(DeviceCheck::class);
+        return $this->hasMany(DeviceCheck::class)->chaperone('shot');
     }
 
     /**
@@ -74,7 +74,7 @@ final class Shot extends Model
      */
     public function takes(): HasMany
     {
-        return $this->hasMany(Take::class)->orderByDesc('id');
+        return $this->hasMany(Take::class)->orderByDesc('id')->chaperone('shot');
     }
 
     /**

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Schedule\Schedule;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -39,6 +41,7 @@ use Illuminate\Support\Carbon;
 final class Take extends Model
 {
     public const UPDATED_AT = null;
+    public const RATINGS = [0 => 'not judged', 5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
 
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
@@ -94,9 +97,30 @@ final class Take extends Model
         return $this->hasOne(TakePicture::class);
     }
 
+    /** What its log says. */
+    public function report(Schedule $schedule): TakeReport
+    {
+        return TakeReport::of($schedule, $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+    }
+
     public function made(): Setting
     {
         return TakeLogLines::setting($this->setting);
+    }
+
+    /** How it ended, or where it stands. */
+    public function inWords(): string
+    {
+        return match ($this->ending ?? $this->status) {
+            'complete' => 'shot to its end', 'finished_early' => 'finished early', 'aborted' => 'aborted', 'failed' => 'failed',
+            'prepared' => 'getting ready', 'waiting' => 'waiting at A', 'paused' => 'paused', default => 'running',
+        };
+    }
+
+    /** What the shooter thinks of it. */
+    public function judged(): string
+    {
+        return self::RATINGS[$this->rating ?? 0] ?? self::RATINGS[0];
     }
 
     public function isOver(): bool

@@ -38,7 +38,7 @@ final readonly class TakeStart
 
     public function __construct(public ShotPage $page)
     {
-        $this->check = DeviceCheck::query()->where('shot_id', $page->shot->id)->latest('id')->first();
+        $this->check = $page->shot->checks()->latest('id')->first();
         $this->items = Preflight::of($page->worked->shot);
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();

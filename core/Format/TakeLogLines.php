@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use DateTimeImmutable;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
@@ -40,6 +41,12 @@ final class TakeLogLines
             'devices' => (object) $devices,
             'setting' => self::settingFields($setting),
         ], self::FLAGS) . "\n";
+    }
+
+    /** Names a plan by what it says. */
+    public static function planHash(Plan $plan): string
+    {
+        return hash('sha256', json_encode(PlanWriter::toDocument($plan), JSON_THROW_ON_ERROR));
     }
 
     public static function line(LogLine $line): string

@@ -155,7 +155,12 @@ final class Runner
             'due_s' => round($due, 4), 'triggered_s' => round($at, 4), 'closed_s' => round($closed, 4), 'late_s' => $late,
         ]);
         if ($this->rig !== null && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
-            $this->log->write(LogKind::Move, $this->state->placeOf($next), ['seconds' => round(max(0.0, $due + $this->state->intervalAfter($photo) - $at), 4)]);
+            [$from, $to] = [$this->state->placeOf($photo), $this->state->placeOf($next)];
+            $least = $this->state->leastCreepSeconds($from, $to);
+            $seconds = max(0.0, $due + $this->state->intervalAfter($photo) - $at);
+            $this->log->write(LogKind::Move, $to, [
+                'seconds' => round(max($seconds, $least), 4), 'arrives_s' => $least > $seconds ? round($at + $least, 4) : null,
+            ]);
         }
         $this->watch->lateness($photo, $late ?? 0.0);
     }
@@ -237,7 +242,7 @@ final class Runner
                 'state' => 'uncertain', 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
             ]);
         }
-        foreach (array_keys($this->state->unconfirmed) as $photo) {
+        foreach ($ending === Ending::Aborted ? [] : array_keys($this->state->unconfirmed) as $photo) {
             $this->card->missing($photo);
         }
         $this->log->write(LogKind::Ended, null, ['how' => $ending->value]);

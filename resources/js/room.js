@@ -44,12 +44,23 @@ function lock() {
   sheet.focus();
 }
 
+/** The latest photo is loaded behind the one that is seen: the page never blinks. */
+function showPicture(figure) {
+  const photo = document.getElementById('now')?.dataset.picture;
+  if (!photo || figure.dataset.shown === photo) return;
+  figure.dataset.shown = photo;
+  figure.hidden = false;
+  figure.querySelector('img').src = `${figure.dataset.pictureAt}?photo=${photo}`;
+  figure.querySelector('figcaption').textContent = `Photo ${photo}`;
+}
+
 export function followRoom() {
   const room = document.querySelector('[data-room]');
   if (!room) return;
   keepAwake();
   let beepedAt = 0;
   setInterval(() => {
+    showPicture(room.querySelector('.room-picture'));
     room.style.setProperty('--share', document.getElementById('now')?.dataset.share ?? 0);
     const isAlarmed = document.getElementById('now')?.dataset.alarm === 'yes';
     document.documentElement.classList.toggle('is-alarmed', isAlarmed);

@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Actions\RecordTake;
 use App\Models\KitItem;
+use App\Models\Preset;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Presets\PresetKind;
 use PDO;
 use Tests\Devices\DeviceProcess;
 
@@ -52,6 +54,23 @@ final class TakeTest extends PageTestCase
         self::assertStringContainsString('4,spoilt,', $this->get($take->at('takes.csv'))->assertOk()->streamedContent());
         $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('calmer next time');
+        // What it taught is a recipe, made once and amended the next time.
+        $this->post($take->at('takes.learn'), ['name' => '', 'why' => 'x'])->assertSessionHasErrors('learn.name');
+        $this->post($take->at('takes.learn'), ['name' => 'Mill race by hand', 'why' => ''])->assertSessionHasErrors('learn.why');
+        $this->post($take->at('takes.learn'), ['name' => 'Mill race by hand', 'why' => 'Water wants longer.'])->assertSessionHasNoErrors();
+        $this->post($take->at('takes.learn'), ['name' => 'Mill race by hand', 'why' => 'Water wants twice as long.'])->assertSessionHasNoErrors();
+        $recipe = Preset::query()->where('name', 'Mill race by hand')->sole();
+        self::assertSame([PresetKind::Recipe, 'Water wants twice as long.'], [$recipe->kind, $recipe->note]);
+        Preset::query()->create(['name' => 'A move', 'kind' => PresetKind::Move, 'note' => '', 'content' => $recipe->content]);
+        $this->post($take->at('takes.learn'), ['name' => 'A move', 'why' => 'x'])->assertSessionHasErrors('learn.name');
+        $this->get("{$shot->path()}/takes")->assertOk()->assertSee('Takes side by side')->assertSee('8 of 10')->assertSee('calmer next time')->assertSee('Photos were marked spoilt');
+        $this->get("{$shot->path()}/review")->assertOk()->assertSee('shot to its end');
+        // A second take, that never came to a photo: both are there to be read.
+        Take::query()->create(['status' => 'ended', 'ending' => 'aborted'] + $take->replicate(['ending', 'status', 'key'])->getAttributes());
+        $this->get("{$shot->path()}/takes")->assertOk()->assertSee('Which')->assertSee('aborted');
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Takes so far');
+        $this->get("{$shot->path()}/review")->assertOk()->assertSee('Side by side');
+        $this->get("{$shot->path()}/takes?take[]=999&take[][]=x")->assertOk()->assertSee('None is over yet.');
         exec('rm -rf ' . escapeshellarg($card));
     }
 

@@ -7,14 +7,19 @@ namespace App\Http\Controllers;
 use App\Actions\DryRunShot;
 use App\Http\Requests\FaultForm;
 use App\Models\Run;
+use App\Models\RunPhoto;
 use App\Models\Shot;
 use App\Pages\PhotoPage;
+use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\RunVerdict;
+use Evrent\Core\Run\Take\RehearsedLog;
+use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\TypicalFaults;
 use Evrent\Core\Schedule\Schedule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class RunController
 {
@@ -53,5 +58,22 @@ final class RunController
             'faults' => TypicalFaults::named(),
             'lateness' => $run->photos()->toBase()->pluck('late_seconds', 'number'),
         ]);
+    }
+
+    /** What happened in it, as a take's log (evrent.run-log/2). */
+    public function log(Shot $shot, Run $run): StreamedResponse
+    {
+        $plan = $run->revision->toPlan();
+        $devices = ['rig' => 'rehearsed', 'camera' => 'rehearsed'];
+        $begun = (float) $run->created_at->format('U.u');
+        $header = TakeLogLines::header($plan->title, TakeLogLines::planHash($plan), $begun, new Setting(true, true), 1.0, $devices);
+        $photos = $run->photos()->cursor()->map(static fn (RunPhoto $photo) => $photo->taken());
+
+        return response()->streamDownload(static function () use ($header, $plan, $photos): void {
+            echo $header;
+            foreach (RehearsedLog::lines(Schedule::of($plan), $photos) as $line) {
+                echo TakeLogLines::line($line);
+            }
+        }, "dry-run-{$run->id}.jsonl", ['Content-Type' => 'application/jsonl']);
     }
 }

@@ -11,6 +11,7 @@ use App\Actions\TickPreflight;
 use App\Http\Requests\TakeForm;
 use App\Http\Requests\TakeOrderForm;
 use App\Http\Typed;
+use App\Models\Preset;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TakeLine;
@@ -20,9 +21,10 @@ use Evrent\Core\Drawings\Staircase;
 use Evrent\Core\Format\TakeCsv;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Run\Take\GapSchool;
-use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\Trace;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\TypedText;
@@ -66,20 +68,17 @@ final class TakeController
                 ...self::drawn($take, $schedule),
             ]);
         }
-        $report = self::report($take, $schedule);
+        $report = $take->report($schedule);
 
         return view('takes.show', [
+            'findings' => TakeFindings::of($report),
+            'recipes' => Preset::query()->where('kind', PresetKind::Recipe)->orderBy('name')->pluck('name')->all(),
             'shot' => $shot,
             'take' => $take,
             'plan' => $schedule->plan,
             'report' => $report,
             'rows' => PhotoPage::asked($request, $report->lastPhoto()),
         ]);
-    }
-
-    private static function report(Take $take, Schedule $schedule): TakeReport
-    {
-        return TakeReport::of($schedule, $take->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
     }
 
     /**
@@ -113,7 +112,7 @@ final class TakeController
     /** Photo by photo, for a spreadsheet. */
     public function csv(Shot $shot, Take $take): StreamedResponse
     {
-        $report = self::report($take, Schedule::of($take->revision->toPlan()));
+        $report = $take->report(Schedule::of($take->revision->toPlan()));
 
         return response()->streamDownload(static function () use ($report): void {
             foreach (TakeCsv::lines($report) as $line) {
@@ -162,9 +161,10 @@ final class TakeController
     /** The whole log (evrent.run-log/2). */
     public function log(Shot $shot, Take $take): StreamedResponse
     {
+        $plan = $take->revision->toPlan();
         $header = TakeLogLines::header(
-            $take->revision->toPlan()->title,
-            hash('sha256', $take->revision->plan),
+            $plan->title,
+            TakeLogLines::planHash($plan),
             (float) ($take->begun_at ?? $take->created_at)->format('U.u'),
             $take->made(),
             $take->speed,

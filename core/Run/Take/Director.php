@@ -58,7 +58,12 @@ final class Director
         if ($state->schedule->plan->timing->mode === Mode::StopMotion && $state->snaps === 0 && $setting->restSeconds === null) {
             return Step::wait(null);
         }
+        // A full buffer hears no trigger: the card is waited for, where it is told of.
+        $isFull = $setting->cameraTells && !$setting->isOwnTimer && count($state->unconfirmed) >= $state->schedule->plan->camera->bufferFrames;
         $ready = self::dueAt($state, $setting);
+        if ($isFull && $now >= $ready) {
+            return Step::wait(null);
+        }
 
         return $now < $ready ? Step::wait($ready) : Step::trigger($state->next);
     }

@@ -17,8 +17,20 @@ enum PhotoState: string
     case Uncertain = 'uncertain';
     /** The camera has nothing of it. */
     case Missing = 'missing';
+    /** It came so late that the rhythm breaks. */
+    case Late = 'late';
+    /** The rig moved, or stood elsewhere. */
+    case Moved = 'moved';
+    /** There is another of the same place. */
+    case Doubled = 'doubled';
     /** Somebody marked it. */
     case Spoilt = 'spoilt';
+
+    /** Whether it is in the clip as it was planned. */
+    public function isWhole(): bool
+    {
+        return $this === self::Good || $this === self::Triggered;
+    }
 
     /** From what an outcome says of itself. */
     public static function of(?string $outcome): self

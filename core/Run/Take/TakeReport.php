@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -15,12 +17,19 @@ final readonly class TakeReport
         LogKind::Command, LogKind::Alarm, LogKind::AlarmOver, LogKind::Gap, LogKind::Skipped, LogKind::Mark, LogKind::Ended,
     ];
 
+    /** A photo that came later than this share of its interval breaks the rhythm. */
+    private const LATE_SHARE = 0.5;
+
     /**
      * @param array<int, array{state: PhotoState, planned: ?float, actual: ?float, late: ?float, object: ?string, why: ?string}> $photos by number;
      *        seconds from the first photo's due time
      * @param list<LogLine>     $events     all but the everyday: orders, alarms, gaps, marks
      * @param array<string, list<array{seconds: float, place: float, position: float}>> $trace where each axis really stood, by axis id
      * @param ?array{int, int}  $clean      first and last photo of the longest stretch in which every photo is good or was at least triggered
+     * @param array<int, float> $lumas      how bright photos came out, of light, 0 to 1, by number
+     * @param list<string>      $extras     files that nobody asked for
+     * @param array<int, string> $replaced  files of photos that were shot again, by number
+     * @param array<int, float> $cameBy     when the camera said that it has a photo, less when it was to be triggered, seconds, by number
      */
     private function __construct(
         public TakeState $state,
@@ -30,6 +39,10 @@ final readonly class TakeReport
         public float $cleanClipSeconds,
         public float $mostLateSeconds,
         public array $trace,
+        public array $lumas,
+        public array $extras,
+        public array $replaced,
+        public array $cameBy,
     ) {
     }
 
@@ -39,7 +52,7 @@ final readonly class TakeReport
     public static function of(Schedule $schedule, iterable $lines): self
     {
         $state = new TakeState($schedule);
-        $photos = $events = $whys = $objects = $placed = [];
+        $photos = $events = $whys = $objects = $placed = $lumas = $extras = $replaced = $cameBy = $kept = $flaws = [];
         $most = 0.0;
         foreach ($lines as $line) {
             $state->take($line);
@@ -48,9 +61,29 @@ final readonly class TakeReport
                 $at = $line->number('triggered_s');
                 $photos[$photo] = ['planned' => $state->plannedAt($photo), 'actual' => $at, 'late' => $line->number('late_s')];
                 $most = max($most, $line->number('late_s') ?? 0.0);
+                $flaws[$photo] = self::flaw($state, $line);
+                if (isset($objects[$photo])) {
+                    $replaced[$photo] = $objects[$photo];
+                }
+            } elseif ($line->kind === LogKind::Alarm && self::isOfPlace($line)) {
+                // Said right after it was triggered, as a dry run does, it is of that photo already.
+                $flaws[$photo] = isset($photos[$photo]) ? PhotoState::Moved : $flaws[$photo] ?? null;
+            } elseif ($line->kind === LogKind::Confirmed && isset($photos[$photo]['actual'])) {
+                $cameBy[$photo] = $line->seconds - $photos[$photo]['actual'];
+            } elseif ($line->kind === LogKind::Mark) {
+                for ($marked = $photo; $marked <= (int) ($line->number('to') ?? $photo); $marked++) {
+                    $kept[$marked] = $line->text('as') === 'good';
+                }
             }
             if (isset($line->more['at']) || $line->kind === LogKind::Started) {
                 $placed[] = $line;
+            }
+            if ($line->number('luma') !== null) {
+                $lumas[$photo] = $line->number('luma');
+            }
+            if ($line->text('extra') !== null) {
+                $extras[] = $line->text('extra');
+                $flaws[max(1, $state->next - 1)] ??= $state->isTimerStarted ? PhotoState::Doubled : null;
             }
             $objects[$photo] = $line->text('object') ?? $objects[$photo] ?? null;
             $whys[$photo] = $line->text('why') ?? $whys[$photo] ?? null;
@@ -62,8 +95,9 @@ final readonly class TakeReport
         $told = [];
         foreach ($state->photos as $photo => $what) {
             $known = $photos[$photo] ?? ['planned' => null, 'actual' => null, 'late' => null];
+            $isWhole = ($what === PhotoState::Good || $what === PhotoState::Triggered) && !($kept[$photo] ?? false);
             $told[$photo] = [
-                'state' => $what,
+                'state' => $isWhole ? $flaws[$photo] ?? $what : $what,
                 'planned' => $known['planned'] === null ? null : $known['planned'] - $start,
                 'actual' => $known['actual'] === null ? null : $known['actual'] - $start,
                 'late' => $known['late'],
@@ -72,6 +106,7 @@ final readonly class TakeReport
             ];
         }
         ksort($told);
+        ksort($lumas);
         $clean = self::longest($told);
 
         return new self(
@@ -82,6 +117,10 @@ final readonly class TakeReport
             $clean === null ? 0.0 : ($clean[1] - $clean[0] + 1) / $schedule->plan->timing->framesPerSecond,
             $most,
             Trace::of($placed),
+            $lumas,
+            $extras,
+            $replaced,
+            $cameBy,
         );
     }
 
@@ -97,6 +136,93 @@ final readonly class TakeReport
         return array_count_values(array_map(static fn (array $photo): string => $photo['state']->value, $this->photos));
     }
 
+    /** Photos that are in the clip as they were planned. */
+    public function goodPhotos(): int
+    {
+        return count(array_filter($this->photos, static fn (array $photo): bool => $photo['state']->isWhole()));
+    }
+
+    /**
+     * @return list<int> numbers of the photos of which that became
+     */
+    public function which(PhotoState ...$states): array
+    {
+        return array_keys(array_filter($this->photos, static fn (array $photo): bool => in_array($photo['state'], $states, true)));
+    }
+
+    /**
+     * @return list<array{int, int}> first and last photo of what is to be shot again, in its order: nothing of it can be used
+     */
+    public function toShootAgain(): array
+    {
+        return TakeFinding::spans($this->which(PhotoState::Missing, PhotoState::Spoilt, PhotoState::Moved));
+    }
+
+    /**
+     * @return list<array{int, int, string}> first and last photo of each run of the same state, and that
+     */
+    public function strip(): array
+    {
+        $strip = [];
+        foreach ($this->photos as $photo => ['state' => $state]) {
+            $last = count($strip) - 1;
+            if ($last >= 0 && $strip[$last][1] === $photo - 1 && $strip[$last][2] === $state->value) {
+                $strip[$last][1] = $photo;
+            } else {
+                $strip[] = [$photo, $photo, $state->value];
+            }
+        }
+
+        return $strip;
+    }
+
+    /**
+     * Single photos worth keeping: those nearest to the framings that were chosen, and the middle of the longest clean stretch.
+     *
+     * @return array<int, string> what each shows, by number
+     */
+    public function stills(): array
+    {
+        $whole = array_keys(array_filter($this->photos, static fn (array $photo): bool => $photo['state']->isWhole()));
+        $stills = [];
+        foreach ($whole === [] ? [] : $this->state->schedule->pegPhotos() as $n => $peg) {
+            $nearest = $whole[0];
+            foreach ($whole as $photo) {
+                $nearest = abs($photo - $peg) < abs($nearest - $peg) ? $photo : $nearest;
+            }
+            $name = Move::peg($n);
+            $stills[$nearest] ??= $nearest === $peg ? "as framed at {$name}" : "nearest to {$name}";
+        }
+        if ($this->clean !== null) {
+            $stills[intdiv($this->clean[0] + $this->clean[1], 2)] ??= 'the middle of the clean stretch';
+        }
+        ksort($stills);
+
+        return $stills;
+    }
+
+    private static function isOfPlace(LogLine $line): bool
+    {
+        $about = $line->text('about') ?? '';
+
+        return $about === 'moving' || str_starts_with($about, 'axis ');
+    }
+
+    /** What is wrong with a photo in the moment in which it is triggered. */
+    private static function flaw(TakeState $state, LogLine $outcome): ?PhotoState
+    {
+        foreach (array_keys($state->alarms) as $about) {
+            if (str_starts_with($about, 'axis ')) {
+                return PhotoState::Moved;
+            }
+        }
+        [$at, $due] = [$outcome->number('triggered_s') ?? 0.0, $outcome->number('due_s') ?? INF];
+        $interval = $state->intervalAfter((int) $outcome->photo);
+        $hasClock = $state->schedule->plan->timing->mode->hasClock();
+
+        return $hasClock && $at - $due > max(RunLog::NOTICEABLE_SECONDS, self::LATE_SHARE * $interval) ? PhotoState::Late : null;
+    }
+
     /**
      * @param array<int, array{state: PhotoState, ...}> $photos
      *
@@ -106,8 +232,7 @@ final readonly class TakeReport
     {
         $best = $from = $last = null;
         foreach ($photos as $photo => ['state' => $state]) {
-            $isGood = $state === PhotoState::Good || $state === PhotoState::Triggered;
-            $from = $isGood ? ($from !== null && $last === $photo - 1 ? $from : $photo) : null;
+            $from = $state->isWhole() ? ($from !== null && $last === $photo - 1 ? $from : $photo) : null;
             $last = $photo;
             if ($from !== null && ($best === null || $photo - $from > $best[1] - $best[0])) {
                 $best = [$from, $photo];

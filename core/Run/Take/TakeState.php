@@ -161,6 +161,18 @@ final class TakeState
         return $this->latestObject;
     }
 
+    /** How long an axis takes at its fastest to creep from a place to another, seconds: where that is longer than the interval, the photo waits. */
+    public function leastCreepSeconds(int $from, int $to): float
+    {
+        $least = 0.0;
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            $steps = $this->schedule->moves->motorPositionSteps[$axis->id];
+            $least = max($least, abs($steps[$to - 1] - $steps[$from - 1]) / $axis->stepsPerUnit / $axis->maxSpeed);
+        }
+
+        return $least;
+    }
+
     public function intervalAfter(int $photo): float
     {
         return $this->schedule->intervalSeconds[$this->placeOf($photo) - 1];
@@ -171,10 +183,17 @@ final class TakeState
         return $this->schedule->exposureSeconds[$this->placeOf($photo) - 1];
     }
 
-    /** How long the camera is not ready after a trigger, by the plan: it would not hear another. */
-    private function cameraNeeds(int $photo): float
+    /**
+     * How long the camera is not ready after a trigger: it would not hear another. Where it tells of its photos, the card is waited for when its buffer
+     * is full; where not, the plan says how long that takes.
+     */
+    private function cameraNeeds(int $photo, bool $tells): float
     {
-        return $this->schedule->timeline->cameraSeconds[$this->placeOf($photo) - 1] ?? 0.0;
+        $camera = $this->schedule->plan->camera;
+
+        return $tells
+            ? $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->exposureOf($photo))
+            : $this->schedule->timeline->cameraSeconds[$this->placeOf($photo) - 1] ?? 0.0;
     }
 
     /** When a photo was to be taken by the plan, on the log's clock; null before the start. */
@@ -199,6 +218,7 @@ final class TakeState
     {
         // Creeping, it is at each moment where it should be; else it is on its way, and nowhere yet.
         $this->place = $line->number('seconds') === null ? null : $line->photo;
+        $this->stillAt = $line->number('arrives_s') ?? $this->stillAt;
         $this->status = $this->status === Status::Prepared ? Status::Waiting : $this->status;
     }
 
@@ -225,8 +245,10 @@ final class TakeState
         // Small delays do not add up; after a long one the run goes on from where it is, instead of catching up in a burst.
         $interval = $this->intervalAfter($photo);
         $isLong = $at - $due > max(RunLog::NOTICEABLE_SECONDS, self::LONG_DELAY * $interval);
-        $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $this->cameraNeeds($photo));
-        $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $this->schedule->plan->rig->postExposureDelaySeconds;
+        $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $this->cameraNeeds($photo, $line->text('state') !== 'not_confirmed'));
+        // Creeping, nothing has to stand before the next photo but the shutter.
+        $delay = $this->schedule->plan->timing->mode->stops() ? $this->schedule->plan->rig->postExposureDelaySeconds : 0.0;
+        $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $delay;
         $this->triggeredAt = $at;
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));
@@ -242,6 +264,10 @@ final class TakeState
 
     private function confirmed(LogLine $line): void
     {
+        if (count($this->unconfirmed) >= $this->schedule->plan->camera->bufferFrames) {
+            // Its buffer was full: before this it would not have heard a trigger.
+            $this->dueAt = max($this->dueAt, $line->seconds);
+        }
         unset($this->unconfirmed[(int) $line->photo], $this->missing[(int) $line->photo]);
         $this->photos[(int) $line->photo] = PhotoState::Good;
         $this->became((int) $line->photo, $line->text('object'));

@@ -16,7 +16,9 @@
         </section>
         <div class="cards">
             <section class="panel figures" aria-labelledby="run-figures">
-                <header class="panel-head"><h2 id="run-figures">Planned against what happened</h2></header>
+                <header class="panel-head"><h2 id="run-figures">Planned against what happened</h2>
+                    <a class="button is-quiet" href="{{ $run->at('runs.log') }}"><x-icon name="download" /><span
+                        class="text">Log, JSON Lines</span></a></header>
                 <dl>
                     <div><dt>Photos taken</dt><dd><b>{{ number_format($run->photos_total) }}</b> of {{ number_format($planned) }}</dd></div>
                     <div><dt>Usable</dt><dd><b>{{ number_format($planned - $unusable) }}</b></dd></div>

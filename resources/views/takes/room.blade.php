@@ -3,12 +3,14 @@
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Run room' => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
-        @include('takes.parts.now', ['axes' => $plan->rig->axes])
+        <div class="room-top">@include('takes.parts.now', ['axes' => $plan->rig->axes])
+            <figure class="room-picture" data-picture-at="{{ $take->at('takes.picture') }}" hidden><span><img alt="The latest photo as it came out" width="160"
+                height="107"></span><figcaption></figcaption></figure></div>
         @include('takes.parts.trace')
         <div class="room-acts" id="room-acts">
             @foreach (array_filter([
                 ['snap', 'camera', 'Take photo', 'S', $plan->timing->mode === Mode::StopMotion],
-                ['step_back', 'step-back', 'Step back', 'B', $plan->timing->mode === Mode::StopMotion],
+                ['step_back', 'step-back', 'Re-shoot last', 'B', $plan->timing->mode === Mode::StopMotion],
                 ['pause', 'pause', 'Pause', 'P', true], ['go_on', 'play', 'Go on', 'G', true],
                 ['mark', 'flag', 'Mark spoilt', 'M', true], ['finish', 'check', 'Finish early', 'F', true], ['abort', 'octagon-x', 'Abort', 'X', true],
             ], fn ($act) => $act[4]) as [$order, $icon, $label, $key])
@@ -17,6 +19,8 @@
                         : 'Stop at once, wherever the rig is?' }}" @endif>@csrf
                     <input type="hidden" name="order" value="{{ $order }}">
                     @if ($order === 'mark')<input type="hidden" name="photo" value="{{ $take->now['latest'] ?? 1 }}">@endif
+                    @if ($order === 'step_back')<x-field id="room-back" label="Photos to shoot again" name="photos" value="1" width="3ch" inputmode="numeric"
+                        :shownLabel="false" />@endif
                     <button @class(['button is-large', 'is-danger' => $order === 'abort']) data-key="{{ strtolower($key) }}"><x-icon :name="$icon" /><span
                         class="text">{{ $label }}</span> <kbd>{{ $key }}</kbd></button></form>
             @endforeach

@@ -3,7 +3,7 @@
     use Evrent\Core\Words\PlainText;
     $counts = $report->counts();
     $total = $report->state->schedule->photosTotal();
-    $good = ($counts['good'] ?? 0) + ($counts['triggered'] ?? 0);
+    $good = $report->goodPhotos();
     $isWhole = $good === $total;
 @endphp
 <x-layout :title="'Take of ' . $plan->title"
@@ -11,11 +11,14 @@
     <div class="page">
         <h1 class="sr-only">Take of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $isWhole ? 'yes' : 'no' }}"><x-icon :name="$isWhole ? 'circle-check' : 'triangle-alert'" />
-            <p class="says"><strong>{{ match ($take->ending) { 'complete' => 'Shot to its end.', 'finished_early' => 'Finished early.', 'aborted' => 'Aborted.',
-                default => 'It failed.' } }}</strong>
+            <p class="says"><strong>{{ ucfirst($take->inWords()) }}.</strong>
                 <span>{{ number_format($good) }} of {{ number_format($total) }} photos{{ isset($counts['missing']) ? ", {$counts['missing']} missing" : ''
                 }}{{ isset($counts['spoilt']) ? ", {$counts['spoilt']} spoilt" : ''
-                }}{{ isset($counts['uncertain']) ? ", {$counts['uncertain']} uncertain" : '' }}.</span></p></section>
+                }}{{ isset($counts['late']) ? ", {$counts['late']} late" : '' }}{{ isset($counts['moved']) ? ", {$counts['moved']} out of place" : ''
+                }}{{ isset($counts['doubled']) ? ", {$counts['doubled']} doubled" : ''
+                }}{{ isset($counts['uncertain']) ? ", {$counts['uncertain']} uncertain" : '' }}.</span></p>
+            @if ($shot->takes()->count() > 1)<a class="button is-quiet" href="{{ $shot->at('takes.index') }}">Takes side by side</a>@endif</section>
+        @include('takes.parts.strip')
         <div class="cards">
             <section class="panel figures" aria-labelledby="take-figures"><header class="panel-head"><h2 id="take-figures">What came of it</h2>
                 <a class="button is-quiet" href="{{ $take->at('takes.log') }}"><x-icon name="download" /><span class="text">Log, JSON Lines</span></a>
@@ -31,10 +34,19 @@
                 </dl>
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
                     <x-field id="take-rating" label="How it came out" name="rating" :value="(string) $take->rating"
-                        :options="['' => 'not judged', '5' => 'best', '4' => 'good', '3' => 'will do', '2' => 'poor', '1' => 'spoilt']" />
+                        :options="App\Models\Take::RATINGS" />
                     <x-field id="take-notes" label="Notes, and what was learnt" name="notes" type="textarea" :value="$take->notes" />
                     <button class="button">Save notes</button></form>
+                <form method="post" action="{{ $take->at('takes.learn') }}" class="take-notes">@csrf
+                    <h3>Keep what was learnt as a recipe</h3>
+                    <x-field id="learn-name" label="Recipe, new or one there is" name="name" is-text width="24ch" list="recipe-names"
+                        :problem="$errors->first('learn.name')" /><datalist id="recipe-names">@foreach ($recipes as $name)<option>{{ $name
+                        }}</option>@endforeach</datalist>
+                    <x-field id="learn-why" label="In a sentence" name="why" is-text width="36ch" :problem="$errors->first('learn.why')" />
+                    <p class="quiet">It keeps this take’s interval, how long the shutter was open, and the clip that came of it.</p>
+                    <button class="button"><x-icon name="bookmark" /><span class="text">Keep the recipe</span></button></form>
             </section>
+            @include('takes.parts.findings')
             <section class="panel" aria-labelledby="take-events"><header class="panel-head"><h2 id="take-events">What happened</h2></header>
                 <ol class="plain-list">@foreach ($report->events as $event)<li><span class="quiet">{{ PlainText::duration($event->seconds) }}</span>
                     {{ match ($event->kind) {
@@ -43,7 +55,7 @@
                         LogKind::Gap => 'went on after a gap' . ($event->text('rig') === 'lost' ? ', the rig did not know where it stood' : ''),
                         LogKind::Skipped => "photos {$event->more['from']} to {$event->more['to']} left out, to keep to the clock",
                         LogKind::Mark => "photo {$event->photo} marked " . ($event->text('as') === 'good' ? 'good' : 'spoilt')
-                            . ($event->text('why') ? ': ' . $event->text('why') : ''),
+                            . ($event->text('by') ? ' by the ' . $event->text('by') : '') . ($event->text('why') ? ': ' . $event->text('why') : ''),
                         default => 'ended: ' . str_replace('_', ' ', (string) $event->text('how')) } }}</li>@endforeach</ol></section>
         </div>
         <section class="panel" aria-labelledby="take-trace"><header class="panel-head"><h2 id="take-trace">Planned, and where the rig really stood</h2></header>
@@ -59,7 +71,7 @@
                     <svg class="plot" viewBox="0 {{ -$high }} {{ count($planned) }} {{ max($high - $low, 1e-6) }}" preserveAspectRatio="none" role="img"
                         aria-label="{{ $axis->id }} by photo, planned and actual"><g transform="scale(1 -1)">
                         <path class="line" data-side="left" d="M{{ collect($planned)->map(fn ($position, $n) => "{$n} " . round($position, 3))->join('L') }}" />
-                        @if ($stood !== [])<path class="line" data-side="right"
+                        @if ($stood !== [])<path class="line trace-line"
                             d="M{{ collect($stood)->map(fn ($point) => ($point['place'] - 1) . ' ' . round($point['position'], 3))->join('L') }}"
                             />@endif</g></svg></figure>
             @endforeach</div></section>

@@ -37,6 +37,5 @@
     @include('shots.parts.device-check', ['check' => $start->check])
     @endif
     @if ($start->last()->isNotEmpty())<h3>Takes so far</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
-        href="{{ $one->at('takes.show') }}">{{ $one->created_at->diffForHumans() }}</a> <span>{{ $one->isOver() ? str_replace('_', ' ',
-        (string) $one->ending) : $one->status }}</span></li>@endforeach</ul>@endif
+        href="{{ $one->at('takes.show') }}">{{ $one->created_at->diffForHumans() }}</a> <span>{{ $one->inWords() }}</span></li>@endforeach</ul>@endif
 </section>

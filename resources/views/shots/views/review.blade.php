@@ -1,5 +1,6 @@
 @include('shots.parts.findings')
 <div class="review-rest">
+    @include('shots.parts.all-takes')
     @include('shots.parts.last-changes')
     @include('shots.parts.actions')
     <details class="panel kit" id="all-photos" hx-get="{{ $page->shot->at('shots.schedule') }}" hx-trigger="toggle once, refresh"

@@ -7,7 +7,7 @@
     $rig = $now['rig'] ?? null;
 @endphp
 <div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
-    data-latest="{{ $now['latest'] ?? 1 }}"
+    data-latest="{{ $now['latest'] ?? 1 }}" data-picture="{{ $picture }}"
     @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
@@ -15,9 +15,7 @@
         @if ($isSilent && !$take->isOver())<span class="late-word">{{ $take->beat_at === null ? 'waiting for a worker'
             : 'last heard of ' . $take->beat_at->diffForHumans() . ': it is being taken over' }}</span>@endif
         @if ($take->speed > 1)<span class="quiet">simulated world, {{ PlainText::rounded($take->speed) }} times as fast</span>@endif</p>
-    <div class="room-top"><p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
-        @if ($picture)<figure class="room-picture"><img src="{{ $take->at('takes.picture') }}?photo={{ $picture }}" width="160" height="107"
-            alt="Photo {{ $picture }} as it came out"><figcaption>Photo {{ $picture }}</figcaption></figure>@endif</div>
+    <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
     <dl class="room-figures">
         <div><dt>Next photo</dt><dd>{{ isset($now['nextIn']) ? PlainText::seconds(round($now['nextIn'], 1)) : '–' }}</dd></div>
         <div><dt>Time left</dt><dd>{{ isset($now['left']) ? PlainText::duration($now['left']) : '–' }}</dd></div>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\LearnFromTake;
+use App\Http\Requests\LearnForm;
+use App\Models\Shot;
+use App\Models\Take;
+use App\Pages\TakesBeside;
+use Evrent\Core\Schedule\Schedule;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/**
+ * The takes of a shot, and what was learnt of them.
+ */
+final class TakesController
+{
+    private const MOST = 4;
+
+    /** Side by side: those that are asked for, or the latest. */
+    public function index(Request $request, Shot $shot): View
+    {
+        $all = $shot->takes()->where('status', 'ended')->with('revision')->get();
+        $asked = array_map(intval(...), array_filter((array) $request->input('take', []), is_scalar(...)));
+        $chosen = $asked === [] ? $all : $all->whereIn('id', $asked);
+
+        return view('takes.index', [
+            'shot' => $shot, 'title' => $shot->currentRevision()->toPlan()->title, 'all' => $all, 'most' => self::MOST,
+            'beside' => new TakesBeside($chosen->take(self::MOST), $shot->current_revision_id),
+        ]);
+    }
+
+    /** What was learnt becomes a recipe, or amends one. */
+    public function learn(LearnForm $form, Shot $shot, Take $take, LearnFromTake $learn): RedirectResponse
+    {
+        $report = $take->report(Schedule::of($take->revision->toPlan()));
+        $form->taken(static fn () => $learn($take, $report, $form->text('name'), $form->text('why')));
+
+        return redirect($take->at('takes.show'))->with('notice', "“{$form->text('name')}” is a recipe now: new shots can start from it.");
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Take;
+use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\TakeFindings;
+use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
+use Illuminate\Support\Collection;
+
+/**
+ * Takes of a shot side by side: what each is told by, row by row.
+ */
+final readonly class TakesBeside
+{
+    /** @var list<array{take: Take, report: TakeReport}> */
+    public array $columns;
+
+    /**
+     * @param Collection<int, Take> $takes
+     * @param int                   $revisionNow the plan as it stands
+     */
+    public function __construct(Collection $takes, private ?int $revisionNow)
+    {
+        $this->columns = array_values($takes->map(static fn (Take $take): array => [
+            'take' => $take, 'report' => $take->report(Schedule::of($take->revision->toPlan())),
+        ])->all());
+    }
+
+    /**
+     * @return array<string, list<string>> a cell for each take, by what they tell
+     */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->columns as ['take' => $take, 'report' => $report]) {
+            $findings = array_map(static fn (TakeFinding $finding): string => $finding->title, TakeFindings::of($report));
+            $cells = [
+                'Came out' => $take->inWords(),
+                'Plan' => $take->plan_revision_id === $this->revisionNow ? 'as it is now' : 'an earlier one',
+                'Photos' => number_format($report->goodPhotos()) . ' of ' . number_format($report->state->schedule->photosTotal()),
+                'Missing' => (string) ($report->counts()['missing'] ?? 0),
+                'Spoilt' => (string) ($report->counts()['spoilt'] ?? 0),
+                'Longest clean stretch' => $report->clean === null
+                    ? 'none'
+                    : TakeFinding::photos([$report->clean]) . ', ' . PlainText::seconds($report->cleanClipSeconds),
+                'Most behind the plan' => PlainText::seconds($report->mostLateSeconds),
+                'The log shows' => $findings === [] ? 'nothing' : implode(', ', $findings),
+                'Judged' => $take->judged(),
+                'Notes' => $take->notes,
+            ];
+            foreach ($cells as $label => $cell) {
+                $rows[$label][] = $cell;
+            }
+        }
+
+        return $rows;
+    }
+
+    public function has(Take $take): bool
+    {
+        return in_array($take->id, array_map(static fn (array $column): int => $column['take']->id, $this->columns), true);
+    }
+}

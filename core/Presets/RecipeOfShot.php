@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Presets;
+
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * A shot that came out well, as where to start the next time.
+ */
+final class RecipeOfShot
+{
+    /** A shutter that is open for more than this share of its interval leaves no room to move. */
+    private const MOST_OPEN = 0.95;
+    private const LEAST_OPEN = 0.0001;
+
+    /**
+     * @param float  $clipSeconds how long the clip was that came of it
+     * @param string $reason      what was learnt, in a sentence
+     *
+     * @throws \Evrent\Core\Values\InvalidInput with pointers /clip_s, /reason
+     */
+    public static function of(Schedule $schedule, float $clipSeconds, string $reason): Recipe
+    {
+        // Of times that change on the way, those of the middle.
+        $middle = intdiv($schedule->photosTotal(), 2);
+        $interval = $schedule->intervalSeconds[$middle];
+        $open = max(self::LEAST_OPEN, min(self::MOST_OPEN, $schedule->exposureSeconds[$middle] / $interval));
+        $light = $schedule->plan->light;
+        $follows = count($schedule->plan->timing->exposure->keys) > 1;
+
+        return new Recipe(round($interval, 2), round($open, 4), round($clipSeconds, 1), trim($reason), $light?->exposedFor, $follows);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Take;
+
+use Evrent\Core\Run\PhotoTaken;
+use Evrent\Core\Run\RunLog;
+use Evrent\Core\Schedule\Schedule;
+
+/**
+ * A run in virtual time, told in the lines of a take's log: whoever reads one reads the other.
+ */
+final class RehearsedLog
+{
+    /**
+     * @param iterable<PhotoTaken> $photos in their order; times from the first planned trigger
+     *
+     * @return list<LogLine> in the order in which it happened
+     */
+    public static function lines(Schedule $schedule, iterable $photos): array
+    {
+        $lines = [[-INF, new LogLine(LogKind::Homed, 0.0)]];
+        $last = 0.0;
+        $count = 0;
+        $wrong = [];
+        foreach ($photos as $photo) {
+            $at = $photo->triggerSeconds;
+            if ($count === 0) {
+                $lines[] = [-INF, new LogLine(LogKind::Started, 0.0, null, ['due' => 0.0])];
+            }
+            $count++;
+            $before = $wrong;
+            $wrong = self::places($schedule, $photo);
+            foreach (array_keys(array_diff_key($before, $wrong)) as $about) {
+                $lines[] = [$at, new LogLine(LogKind::AlarmOver, max(0.0, $at), $photo->number, ['about' => $about])];
+            }
+            array_push($lines, ...self::photo($schedule, $photo));
+            foreach ($wrong as $about => $says) {
+                $lines[] = [$at, new LogLine(LogKind::Alarm, max(0.0, $at), $photo->number, ['about' => $about, 'says' => $says])];
+            }
+            $last = max($last, $photo->exposed->writeEndSeconds ?? $at);
+        }
+        usort($lines, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        $whole = $count >= $schedule->plan->photosProgrammed();
+        $lines[] = [INF, new LogLine(LogKind::Ended, $last, null, [
+            'how' => ($whole ? Ending::Complete : Ending::Failed)->value,
+            ...($whole ? [] : ['why' => "It stopped after photo {$count}."]),
+        ])];
+
+        return array_column($lines, 1);
+    }
+
+    /**
+     * @return list<array{float, LogLine}> when, and what
+     */
+    private static function photo(Schedule $schedule, PhotoTaken $photo): array
+    {
+        [$n, $at, $exposed] = [$photo->number, $photo->triggerSeconds, $photo->exposed];
+        $steps = $photo->motorPositionSteps;
+        $positions = [];
+        foreach ($schedule->plan->rig->axes as $axis) {
+            $positions[$axis->id] = $steps[$axis->id] / $axis->stepsPerUnit;
+        }
+        $due = $at - $photo->lateSeconds;
+        $closed = $exposed->closeSeconds ?? $at;
+        $lines = [
+            [$at, new LogLine(LogKind::Arrived, max(0.0, $at), $n, ['at' => $positions, 'steps' => $steps])],
+            [$at, new LogLine(LogKind::Intent, max(0.0, $at), $n, ['due_s' => $due])],
+            [$at, new LogLine(LogKind::Outcome, max(0.0, $at), $n, [
+                'state' => 'triggered', 'due_s' => $due, 'triggered_s' => $at, 'closed_s' => $closed, 'late_s' => $photo->lateSeconds,
+            ])],
+        ];
+        $lines[] = $exposed === null
+            ? [$at, new LogLine(LogKind::NotTaken, max(0.0, $at), $n, ['why' => 'The camera has nothing of it.'])]
+            : [$exposed->writeEndSeconds, new LogLine(LogKind::Confirmed, $exposed->writeEndSeconds, $n, ['object' => sprintf('rehearsed/%05d', $n)])];
+
+        return $lines;
+    }
+
+    /**
+     * @return array<string, string> what is wrong with where it was taken, by what it is about
+     */
+    private static function places(Schedule $schedule, PhotoTaken $photo): array
+    {
+        $wrong = [];
+        foreach ($schedule->plan->rig->axes as $axis) {
+            $off = $photo->motorPositionSteps[$axis->id] - $schedule->moves->motorPositionSteps[$axis->id][$photo->place - 1];
+            if (abs($off) > RunLog::STEPS_IN_PLACE) {
+                $wrong["axis {$axis->id}"] = sprintf('The %s stands %+.3F out of place.', $axis->id, $off / $axis->stepsPerUnit);
+            }
+        }
+        if ($photo->whileMoving) {
+            $wrong['moving'] = sprintf('Photo %d was taken while the rig moved.', $photo->number);
+        }
+
+        return $wrong;
+    }
+}
