@@ -9,6 +9,9 @@ use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\RehearsedLog;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Virtual\DryRun;
 use Tests\Core\Plans;
 use Tests\Devices\DeviceProcess;
 
@@ -19,14 +22,16 @@ require __DIR__ . '/figures.php';
  * A take of the plain plan on devices of its own.
  *
  * @param array<string, int|float|string> $timing what of it is otherwise, by JSON pointer
+ * @param list<float>                     $orders at which seconds it is ordered to pause and to go on, in turn; how many seconds later it obeyed, afterwards
  *
  * @return list<LogLine>
  */
-function take(array $timing, float $speed): array
+function take(array $timing, float $speed, array &$orders = []): array
 {
     $folder = sys_get_temp_dir() . '/evrent-bench-' . bin2hex(random_bytes(6));
     mkdir($folder);
-    $changes = ['/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/settle_s' => 0.1, '/camera/shutter_lag_s' => 0.02, '/camera/write_s' => 0.1];
+    $changes = ['/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/settle_s' => 0.1, '/camera/shutter_lag_s' => 0.02, '/camera/write_s' => 0.1,
+        '/storage' => ['raw_mb' => 1, 'cards_gb' => [64]]];
     $plan = Plans::with($timing + $changes);
     file_put_contents("{$folder}/plan.json", PlanWriter::toJson($plan));
     $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$folder}/card", "--speed={$speed}", "--plan={$folder}/plan.json"]);
@@ -37,10 +42,20 @@ function take(array $timing, float $speed): array
         $pipes,
     );
     assert($run !== false);
+    $began = microtime(true);
+    $said = [];
     while (proc_get_status($run)['running']) {
-        usleep(20_000);
+        if (isset($orders[count($said)]) && microtime(true) - $began > $orders[count($said)]) {
+            $said[] = microtime(true);
+            fwrite($pipes[0], count($said) % 2 === 1 ? "pause\n" : "go_on\n");
+        }
+        usleep(2_000);
     }
-    $lines = TakeLogLines::read((string) file_get_contents("{$folder}/log"))['lines'];
+    $log = TakeLogLines::read((string) file_get_contents("{$folder}/log"));
+    $lines = $log['lines'];
+    $begun = $log['header']['begun_unix_s'];
+    $obeyed = array_values(array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command));
+    $orders = array_map(static fn (LogLine $line, float $at): float => (is_numeric($begun) ? (float) $begun : 0.0) + $line->seconds - $at, $obeyed, $said);
     exec('rm -rf ' . escapeshellarg($folder));
 
     return $lines;
@@ -82,9 +97,17 @@ for ($n = 0; $n < 100; $n++) {
     $bare[] = (hrtime(true) - $due) / 1e9;
 }
 show('a bare loop: late by', $bare);
+$orders = array_map(static fn (int $n): float => 5.0 + 1.37 * $n, range(0, 39));
+take(['/timing/photos' => 60, '/timing/interval_s' => 1.0, '/timing/exposure_s' => 0.01], 1.0, $orders);
+show('pause and go on, 40 times: obeyed after', $orders);
 show('200 photos, one a second, 1×: triggered late by', array_slice(jitter(take(['/timing/photos' => 200, '/timing/interval_s' => 1.0, '/timing/exposure_s' => 0.01], 1.0)), 1));
 
 $lines = take(['/timing/photos' => 3_000, '/timing/interval_s' => 14.4, '/timing/exposure_s' => 1.0], 1_000.0);
 $triggers = array_values(array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Outcome));
 $took = (float) $triggers[2_999]->number('triggered_s') - (float) $triggers[0]->number('triggered_s');
 printf("%-62s %.2f %%\n", '3,000 photos over 12 hours at 1,000×: behind by', 100.0 * ($took - 2_999 * 14.4) / (2_999 * 14.4));
+
+$schedule = Schedule::of(Plans::with(['/timing/photos' => 3_000, '/timing/interval_s' => 14.4, '/timing/exposure_s' => 1.0]));
+$from = hrtime(true);
+$rehearsed = RehearsedLog::lines($schedule, DryRun::of($schedule, 1)->photos);
+printf("%-62s %.2f s, %d lines\n", 'the same as a dry run, with its log', (hrtime(true) - $from) / 1e9, count($rehearsed));

@@ -8,7 +8,7 @@ use App\Models\DeviceCheck;
 use Evrent\Core\Run\Preflight;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\CheckStore;
-use Illuminate\Support\Carbon;
+use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -18,7 +18,7 @@ final class KeepCheck implements CheckStore
 {
     private const BEAT_MILLISECONDS = 300;
 
-    private Carbon $beatsAt;
+    private CarbonInterface $beatsAt;
 
     public function __construct(private readonly DeviceCheck $check)
     {

@@ -21,7 +21,9 @@ final class OrderTake
      */
     public function __invoke(Take $take, Order $order, array $more, ?string $key): void
     {
-        $more += $order === Order::Mark ? ['by' => 'shooter'] : [];
+        if ($order === Order::Mark) {
+            $more['by'] = 'shooter';
+        }
         if (!$take->isOver()) {
             TakeOrder::query()->insertOrIgnore([
                 'take_id' => $take->id, 'said' => $order->value, 'key' => $key, 'created_at' => now(),

@@ -56,9 +56,11 @@ final class StartTake
             // Two that start at once are one after the other: the second sees the first.
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $running = Take::query()->where('status', '!=', 'ended')
-                ->where(static fn ($query) => $query->where('shot_id', $shot->id)->orWhere('rig_address', $rig ?? ''))->exists();
-            if ($running) {
-                throw new InvalidInput([new Problem('/rig', 'This shot or this rig is running already. End that take first.')]);
+                ->where(static fn ($query) => $query->where('shot_id', $shot->id)->orWhere('rig_address', $rig ?? ''))->first();
+            if ($running !== null) {
+                $says = "“{$running->revision->toPlan()->title}” is being shot on it already. End that take first.";
+                $says = $running->shot_id === $shot->id ? 'This shot is being shot already. End that take first.' : $says;
+                throw new InvalidInput([new Problem('/rig', $says)]);
             }
             $ticks = DB::table('preflight_ticks')->where('shot_id', $shot->id)->orderBy('item')->get(['item', 'ticked_at', 'is_by_devices']);
             $take = Take::query()->create([

@@ -55,6 +55,28 @@ final readonly class TakeStart
         return $this->check->found[$item->value] ?? null;
     }
 
+    /** The rig and the camera of the latest take: what was used is used again. */
+    public function usedRig(): ?string
+    {
+        return $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
+    }
+
+    public function usedCamera(): ?string
+    {
+        return $this->used(KitKind::Body, $this->last()->first()?->camera_address);
+    }
+
+    private function used(KitKind $kind, ?string $address): ?string
+    {
+        foreach ($address === null ? [] : KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
+            if ($item->piece()->address === $address) {
+                return (string) $item->id;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @return array<string, string> when it may begin
      */

@@ -28,7 +28,7 @@ final class Watch
 
     /** Real seconds that a look at a picture takes at the most: in the real world, and with simulated devices. */
     private const PICTURE_TAKES_SECONDS = 1.0;
-    private const SIMULATED_PICTURE_TAKES_SECONDS = 0.03;
+    private const SIMULATED_PICTURE_TAKES_SECONDS = 0.015;
 
     /** How late the latest photo was; null where that is no news: after a pause, and after a gap that was said. */
     private ?float $knownLate = 0.0;

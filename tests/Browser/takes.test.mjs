@@ -1,7 +1,12 @@
 // A shot is shot: from what is looked at before to the log afterwards, on the simulated rig and camera that run beside the tests' server.
 import assert from 'node:assert/strict';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { test } from 'node:test';
-import { answered, assertAccessible, browser, go, makeShot, reach } from './support.mjs';
+import { answered, assertAccessible, browser, go, makeShot, reach, url } from './support.mjs';
 
 const view = browser();
 
@@ -65,4 +70,41 @@ test('on a phone: the page is lost for a while, a second device looks on, and it
   second.on('dialog', (dialog) => dialog.accept());
   await second.getByRole('button', { name: 'Abort' }).click();
   await second.getByText('Aborted.').waitFor({ timeout: 60_000 });
+});
+
+test('an axis that stalls is seen before the start, heard while it runs, and told afterwards', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'evrent-stall-'));
+  writeFileSync(join(folder, 'faults.json'), JSON.stringify({ format: 'evrent.faults/1', faults: [{ kind: 'stalled_axis', frame: 100, axis: 'slide', frames: 3 }] }));
+  const trigger = `127.0.0.1:${Number(new URL(url).port) + 3}`;
+  const rig = spawn('php', ['bin/evrent', 'rig', '--port=0', `--trigger=${trigger}`, '--speed=200', `--faults=${join(folder, 'faults.json')}`]);
+  try {
+    const [address] = /[\d.]+:\d+/.exec(String((await once(rig.stdout, 'data'))[0]));
+    const kit = await view.open('/kit');
+    const pieces = await (await kit.request.get(`${url}/kit.json`)).json();
+    const stalls = { ...pieces.items.find((piece) => piece.kind === 'rig' && piece.address), name: `Stalling rig ${Date.now()}`, address };
+    await kit.locator('.kit-import input[type=file]').setInputFiles({ name: 'kit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...pieces, items: [stalls] })) });
+    await kit.locator('.kit-import button').click();
+    await kit.getByText('One piece is in the bag.').waitFor();
+
+    const page = await makeShot(view, 'Shot with a stall');
+    await (await reach(page, page.locator('#f-held-photos'))).fill('300');
+    await answered(page, () => page.keyboard.press('Tab'));
+    await go(page, 'run');
+    await page.locator('#take-rig').selectOption({ label: `${stalls.name}, at ${address}` });
+    await page.locator('#take-delay').fill('2 s');
+    await page.getByRole('button', { name: 'Test photo at each keyframe' }).click();
+    await page.locator('#device-check').getByText('The devices were asked').waitFor({ timeout: 60_000 });
+    assert.equal(await page.locator('.test-photos img').count(), 2);
+    assert.ok(await page.locator('#preflight input[value=cable]').isChecked());
+    assert.equal(await page.locator('#take-delay').inputValue(), '2 s');
+    await page.getByRole('button', { name: 'Start shooting' }).click();
+    await page.locator('.room-alarm').getByText('The slide stands').waitFor({ timeout: 60_000 });
+    await page.locator('.room-picture img').waitFor();
+    await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
+    await page.locator('#found-R5').getByText('Out of place: the slide from photo').waitFor();
+    await page.getByText('Shoot again:').waitFor();
+  } finally {
+    rig.kill();
+    rmSync(folder, { recursive: true });
+  }
 });

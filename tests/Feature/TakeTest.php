@@ -86,6 +86,19 @@ final class TakeTest extends PageTestCase
         $this->post("{$shot->path()}/takes", $values + ['reason' => 'twice'])->assertSessionHasErrors('take.rig');
     }
 
+    /** Two at once, on rigs that are both gone: each is waited for by itself, and ends when it is told to. */
+    public function testTakesThatWaitDoNotStandInEachOthersWay(): void
+    {
+        $takes = [$this->start(self::shot(), '127.0.0.1:1', 'deaf'), $this->start(self::shot(), '127.0.0.1:2', 'deaf')];
+        $this->post(self::shot()->path() . '/takes', ['reason' => 'x', ...$this->chosen(), 'camera' => 'none'])->assertSessionHasErrors(['take.rig' =>
+            '“' . $takes[1]->revision->toPlan()->title . '” is being shot on it already. End that take first.']);
+        foreach ($takes as $take) {
+            $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
+        }
+        $this->artisan('evrent:takes', ['--once' => true]);
+        self::assertSame(['aborted', 'aborted'], Take::query()->orderBy('id')->pluck('ending')->all());
+    }
+
     public function testWhatCannotFireIsNotStarted(): void
     {
         $shot = self::shot();

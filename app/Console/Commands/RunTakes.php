@@ -56,7 +56,7 @@ final class RunTakes extends Command
     /** Whether there was one. */
     private function runNext(): bool
     {
-        foreach (Take::query()->where('status', '!=', 'ended')->orderBy('id')->get() as $take) {
+        foreach (Take::query()->with('revision')->where('status', '!=', 'ended')->orderBy('id')->get() as $take) {
             $store = RecordTake::holding($take);
             if ($store === null) {
                 continue;
@@ -86,7 +86,7 @@ final class RunTakes extends Command
     /** Whether there was a check of devices to be carried out. */
     private function checkNext(): bool
     {
-        foreach (DeviceCheck::query()->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
+        foreach (DeviceCheck::query()->with('revision')->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
             $rig = $check->rig_address ?? "check {$check->id}";
             if (!RigLock::take($rig)) {
                 continue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Rig;
 
-use Evrent\Core\Budget\Battery;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\FaultKind;
@@ -22,14 +21,12 @@ final class SimulatedRig
     private const GREETING = 'Evrent rig, G-code';
     private const CLOSED_SECONDS = 0.1;
     private const MOST_SECONDS = 86_400.0;
-    private const CHARGED_AFTER_SECONDS = 1_800.0;
     private const SECONDS_PER_MINUTE = 60.0;
-    private const JOULES_PER_WATT_HOUR = 3_600.0;
 
     /** @var array<string, string> by axis id */
     private readonly array $letters;
     private readonly Motion $motion;
-    private readonly RigPower $power;
+    private readonly RigCell $cell;
 
     private string $unread = '';
 
@@ -47,9 +44,6 @@ final class SimulatedRig
     private bool $isInAlarm = false;
     private int $photos = 0;
     private ?float $closedSince = null;
-    private float $joules;
-    private float $drainedAt = 0.0;
-    private float $heardAt = 0.0;
     private float $now = 0.0;
     private ?float $cutUntil = null;
 
@@ -67,8 +61,7 @@ final class SimulatedRig
     public function __construct(Rig $rig, private readonly Faults $faults = new Faults(), ?RigPower $power = null, array $letters = [])
     {
         $this->letters = Letters::of($rig, $letters);
-        $this->power = $power ?? new RigPower(new Battery(50.0));
-        $this->joules = $this->fullJoules() * $this->power->battery->charge;
+        $this->cell = new RigCell($power);
         $this->motion = new Motion($rig, $faults, fn (): int => $this->photos);
     }
 
@@ -84,7 +77,7 @@ final class SimulatedRig
     public function receive(string $bytes, float $now): void
     {
         $this->goOnTo($now);
-        $this->heardAt = $this->now;
+        $this->cell->use($this->now);
         foreach (str_split($bytes) as $byte) {
             match ($byte) {
                 '?' => $this->said .= $this->status() . "\n",
@@ -181,7 +174,7 @@ final class SimulatedRig
             $this->state()->value,
             implode(',', array_map(static fn (string $id): string => sprintf('%.3F', $positions[$id]), $ids)),
             implode(',', array_map(static fn (string $id): string => (string) $steps[$id], $ids)),
-            $this->batteryPercent(),
+            $this->cell->percent(),
         );
     }
 
@@ -260,28 +253,15 @@ final class SimulatedRig
 
     private function obey(string $text): ?Refusal
     {
-        $line = Line::read($text);
-        if ($line instanceof Refusal) {
-            return $line;
+        $command = Command::read($text, $this->letters);
+        if ($command instanceof Refusal) {
+            return $command;
         }
-        foreach ($line->codes as $code) {
-            if (!in_array($code, ['G0', 'G1', 'G4', 'G21', 'G28', 'G90', 'G91', 'G93', 'G94', 'M114', 'M240', 'M400'], true)) {
-                return Refusal::UnknownWord;
-            }
-        }
-        $doing = array_values(array_intersect($line->codes, ['G0', 'G1', 'G4', 'G28', 'M114', 'M240', 'M400']));
-        if (count($doing) > 1 || array_intersect($line->codes, ['G90']) !== [] && $line->has('G91') || $line->has('G93') && $line->has('G94')) {
-            return Refusal::Contradicts;
-        }
-        foreach (array_keys($line->values) as $letter) {
-            if (!in_array($letter, [...$this->letters, 'F', 'P'], true)) {
-                return Refusal::NoSuchAxis;
-            }
-        }
+        $line = $command->line;
         $this->isRelative = $line->has('G91') || $this->isRelative && !$line->has('G90');
         $this->isInverseTime = $line->has('G93') || $this->isInverseTime && !$line->has('G94');
 
-        return match ($doing[0] ?? ($this->hasAxis($line) ? 'G1' : '')) {
+        return match ($command->act) {
             'G0' => $this->move($line, true),
             'G1' => $this->move($line, false),
             'G4' => $this->waitFor($line->values['P'] ?? null),
@@ -291,11 +271,6 @@ final class SimulatedRig
             'M114' => $this->tellPlace(),
             default => null,
         };
-    }
-
-    private function hasAxis(Line $line): bool
-    {
-        return array_intersect_key($line->values, array_flip($this->letters)) !== [];
     }
 
     private function move(Line $line, bool $isFastest): ?Refusal
@@ -424,7 +399,7 @@ final class SimulatedRig
     private function afterPhoto(): void
     {
         foreach ($this->faults->at(FaultKind::RigBattery, $this->photos) as $fault) {
-            $this->joules = min($this->joules, $this->fullJoules() * $fault->percent / 100.0);
+            $this->cell->fallTo($fault->percent);
         }
         foreach ([FaultKind::PowerCut, FaultKind::ConnectionLost] as $kind) {
             foreach ($this->faults->at($kind, $this->photos) as $fault) {
@@ -489,31 +464,9 @@ final class SimulatedRig
         }
     }
 
-    private function fullJoules(): float
-    {
-        return $this->power->battery->wattHours * $this->power->battery->count * self::JOULES_PER_WATT_HOUR;
-    }
-
-    private function batteryPercent(): int
-    {
-        return (int) round(100.0 * max(0.0, $this->joules) / $this->fullJoules());
-    }
-
     private function drain(?float $until = null): void
     {
-        $until ??= $this->now;
-        $watts = $this->motion->isMoving() ? $this->power->movingWatts : ($this->knowsPlace ? $this->power->holdingWatts : $this->power->idleWatts);
-        $before = $this->joules;
-        if ($until - $this->heardAt > self::CHARGED_AFTER_SECONDS) {
-            // Left alone for so long, it is on its charger.
-            $this->joules = $this->fullJoules() * $this->power->battery->charge;
-            $this->drainedAt = max($this->drainedAt, $until);
-
-            return;
-        }
-        $this->joules -= $watts * max(0.0, $until - $this->drainedAt);
-        $this->drainedAt = max($this->drainedAt, $until);
-        if ($this->joules <= 0.0 && $before > 0.0) {
+        if ($this->cell->drain($until ?? $this->now, $this->motion->isMoving(), $this->knowsPlace)) {
             $this->loseConnection(INF, true);
         }
     }

@@ -10,14 +10,15 @@
         <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">To the run room</span></a>
     @else
     <form class="preflight" method="post" action="{{ $page->shot->at('takes.tick') }}" data-ticks>@csrf @method('put')
-        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at these first: @include('shots.parts.ticked') of
-            {{ count($start->items) }} ticked</summary>
+        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at
+            these first: @include('shots.parts.ticked') of {{ count($start->items) }} ticked</summary>
         @include('shots.parts.ticks')</details>
     </form>
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
-        <x-field id="take-rig" label="Rig" name="rig" :options="$start->rigs" :problem="$take('rig')" />
-        <x-field id="take-camera" label="Camera" name="camera" :options="$start->cameras" :problem="$take('camera')" />
+        <x-field id="take-rig" label="Rig" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />
+        <x-field id="take-camera" label="Camera" name="camera" :value="old('camera') ?? $start->usedCamera()" :options="$start->cameras"
+            :problem="$take('camera')" />
         <x-field id="take-when" label="Starts" name="when" :options="$start->whens()" :problem="$take('when')" />
         <x-field id="take-delay" label="After" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
         <x-field id="take-at" label="Time of day" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
