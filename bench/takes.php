@@ -31,7 +31,7 @@ function take(array $timing, float $speed, array &$orders = []): array
     $folder = sys_get_temp_dir() . '/evrent-bench-' . bin2hex(random_bytes(6));
     mkdir($folder);
     $changes = ['/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/settle_s' => 0.1, '/camera/shutter_lag_s' => 0.02, '/camera/write_s' => 0.1,
-        '/storage' => ['raw_mb' => 1, 'cards_gb' => [64]]];
+        '/storage' => ['raw_mb' => 1, 'cards_gb' => [64]], '/power' => ['camera' => ['battery_wh' => 500], 'rig' => ['battery_wh' => 500]]];
     $plan = Plans::with($timing + $changes);
     file_put_contents("{$folder}/plan.json", PlanWriter::toJson($plan));
     $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$folder}/card", "--speed={$speed}", "--plan={$folder}/plan.json"]);
