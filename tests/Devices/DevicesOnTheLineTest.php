@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
 use Evrent\Devices\Protocol\Ptp\Packet;
 use Evrent\Devices\Running\Picture;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
 
 /**
  * Simulated rig and camera as processes, with clients that are not ours: gphoto2 for the camera, plain lines for the rig.
@@ -75,6 +78,24 @@ final class DevicesOnTheLineTest extends TestCase
         $link->stopTimer();
         self::assertSame(['EVR_0001.JPG', 'EVR_0002.JPG', 'EVR_0003.JPG'], array_map(basename(...), $files));
         self::assertFalse((new OwnTimerCamera(CameraLinks::at('deaf')))->startTimer(20.0, 3));
+    }
+
+    /** A board on a serial port: the same words, over a line that this machine makes. */
+    public function testARigIsDrivenOverASerialLine(): void
+    {
+        $rig = new DeviceProcess(['rig', '--port=0', '--speed=100']);
+        $line = proc_open([PHP_BINARY, __DIR__ . '/serial-line.php', $rig->address], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        self::assertNotFalse($line);
+        $link = new GcodeRig(Plans::with([])->rig, trim((string) fgets($pipes[1])) . '@9600');
+        $link->connect();
+        self::assertFalse($link->status()->knowsItsPlace());
+        $link->home(static fn () => null);
+        $link->moveTo(['slide' => 100.0], static fn () => null);
+        self::assertEqualsWithDelta(100.0, $link->status()->positions['slide'], 0.01);
+        $link->disconnect();
+        proc_terminate($line, SIGKILL);
+        $this->expectException(DeviceGone::class);
+        (new GcodeRig(Plans::with([])->rig, '/dev/evrent-none'))->connect();
     }
 
     public function testTheRigsTriggerLineFiresTheCameraWhereTheRigStands(): void

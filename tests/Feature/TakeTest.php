@@ -51,6 +51,7 @@ final class TakeTest extends PageTestCase
         // What is marked afterwards goes into the same log.
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
+        $this->get($take->at('takes.trace'))->assertOk()->assertSee('What has happened')->assertSee('photos 4 to 5 marked spoilt by the shooter: headlamps');
         self::assertStringContainsString('4,spoilt,', $this->get($take->at('takes.csv'))->assertOk()->streamedContent());
         $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('calmer next time');

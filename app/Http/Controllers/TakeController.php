@@ -23,7 +23,9 @@ use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Preflight;
+use Evrent\Core\Run\Take\EventWords;
 use Evrent\Core\Run\Take\GapSchool;
+use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\Trace;
 use Evrent\Core\Schedule\Schedule;
@@ -32,11 +34,13 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class TakeController
 {
     private const PHOTOS_DRAWN = 400;
+    private const EVENTS_SHOWN = 30;
 
     /** Starts a take of the shot as it stands. */
     public function store(TakeForm $form, Shot $shot, StartTake $start): RedirectResponse
@@ -82,7 +86,7 @@ final class TakeController
     }
 
     /**
-     * @return array{stairs: list<Staircase>, run: float, trace: array<string, mixed>}
+     * @return array{stairs: list<Staircase>, run: float, trace: array<string, mixed>, events: Collection<int, LogLine>}
      */
     private static function drawn(Take $take, Schedule $schedule): array
     {
@@ -92,6 +96,8 @@ final class TakeController
             'stairs' => Staircase::of($schedule, self::PHOTOS_DRAWN),
             'run' => $schedule->summary->runSeconds,
             'trace' => Trace::of($lines, self::PHOTOS_DRAWN),
+            'events' => TakeLine::query()->where('take_id', $take->id)->whereIn('kind', array_column(EventWords::KINDS, 'value'))
+                ->orderByDesc('number')->limit(self::EVENTS_SHOWN)->get()->map(static fn (TakeLine $line) => $line->read()),
         ];
     }
 

@@ -13,10 +13,6 @@ use Evrent\Core\Schedule\Schedule;
  */
 final readonly class TakeReport
 {
-    private const EVENTS = [
-        LogKind::Command, LogKind::Alarm, LogKind::AlarmOver, LogKind::Gap, LogKind::Skipped, LogKind::Mark, LogKind::Ended,
-    ];
-
     /** A photo that came later than this share of its interval breaks the rhythm. */
     private const LATE_SHARE = 0.5;
 
@@ -87,7 +83,7 @@ final readonly class TakeReport
             }
             $objects[$photo] = $line->text('object') ?? $objects[$photo] ?? null;
             $whys[$photo] = $line->text('why') ?? $whys[$photo] ?? null;
-            if (in_array($line->kind, self::EVENTS, true)) {
+            if (in_array($line->kind, EventWords::KINDS, true)) {
                 $events[] = $line;
             }
         }

@@ -1,5 +1,5 @@
 @php
-    use Evrent\Core\Run\Take\LogKind;
+    use Evrent\Core\Run\Take\EventWords;
     use Evrent\Core\Words\PlainText;
     $counts = $report->counts();
     $total = $report->state->schedule->photosTotal();
@@ -49,14 +49,7 @@
             @include('takes.parts.findings')
             <section class="panel" aria-labelledby="take-events"><header class="panel-head"><h2 id="take-events">What happened</h2></header>
                 <ol class="plain-list">@foreach ($report->events as $event)<li><span class="quiet">{{ PlainText::duration($event->seconds) }}</span>
-                    {{ match ($event->kind) {
-                        LogKind::Command => 'ordered: ' . str_replace('_', ' ', (string) $event->text('order')),
-                        LogKind::Alarm => $event->text('says'), LogKind::AlarmOver => $event->text('about') . ': over, or seen',
-                        LogKind::Gap => 'went on after a gap' . ($event->text('rig') === 'lost' ? ', the rig did not know where it stood' : ''),
-                        LogKind::Skipped => "photos {$event->more['from']} to {$event->more['to']} left out, to keep to the clock",
-                        LogKind::Mark => "photo {$event->photo} marked " . ($event->text('as') === 'good' ? 'good' : 'spoilt')
-                            . ($event->text('by') ? ' by the ' . $event->text('by') : '') . ($event->text('why') ? ': ' . $event->text('why') : ''),
-                        default => 'ended: ' . str_replace('_', ' ', (string) $event->text('how')) } }}</li>@endforeach</ol></section>
+                    {{ EventWords::of($event) }}</li>@endforeach</ol></section>
         </div>
         <section class="panel" aria-labelledby="take-trace"><header class="panel-head"><h2 id="take-trace">Planned, and where the rig really stood</h2></header>
             <div class="curves">@foreach ($plan->rig->axes as $axis)
