@@ -24,6 +24,7 @@ final class CameraCommand extends Command
         DeviceOptions::add($this, 'Port for hosts, on this machine alone; 0 takes a free one');
         $this->addOption('trigger-port', null, InputOption::VALUE_REQUIRED, 'Port of its trigger input; 0 takes a free one', '0');
         $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'Folder that is its card');
+        $this->addOption('second-card', null, InputOption::VALUE_REQUIRED, 'Folder that is the card in its second slot; used as the plan says');
         $this->setHelp(
             'Runs until it is stopped. Any PTP host can read and trigger it: '
             . 'gphoto2 --camera "PTP/IP Camera" --port ptpip:127.0.0.1:PORT:PORT --summary',
@@ -36,14 +37,17 @@ final class CameraCommand extends Command
         if (!is_string($folder) || $folder === '') {
             throw new BadUsage('--card: give the folder that is its card.');
         }
+        $second = $input->getOption('second-card');
         $plan = DeviceOptions::plan($input);
         $speed = DeviceOptions::speed($input);
         $faults = new Faults(DeviceOptions::faults($input, $plan?->rig->axisIds() ?? ['slide', 'pan', 'tilt']));
         $ports = [DeviceOptions::port($input, 'port'), DeviceOptions::port($input, 'trigger-port')];
-        DeviceOptions::serve($output, static function () use ($folder, $plan, $faults, $speed, $ports): string {
+        DeviceOptions::serve($output, static function () use ($folder, $second, $plan, $faults, $speed, $ports): string {
             $now = new DateTimeImmutable();
             $wallSeconds = (float) $now->format('U.u') + $now->getOffset();
-            $camera = new SimulatedCamera(new Card($folder, $plan?->camera->nextFileNumber), $plan, $faults, self::width($speed), $wallSeconds);
+            $other = is_string($second) && $second !== '' ? new Card($second) : null;
+            $card = new Card($folder, $plan?->camera->nextFileNumber);
+            $camera = new SimulatedCamera($card, $plan, $faults, self::width($speed), $wallSeconds, $other);
             [$address, $trigger] = (new CameraServer($camera, new Clock($speed)))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
 
             return "{$address}, trigger at {$trigger}";

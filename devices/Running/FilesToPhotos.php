@@ -45,7 +45,7 @@ final class FilesToPhotos
         foreach ($this->waiting as $object => $cameAt) {
             unset($this->waiting[$object]);
             // What was found on the card by looking is known already.
-            if ($this->state->lastObject !== null && strcmp($object, $this->state->lastObject) <= 0) {
+            if ($this->state->lastObject !== null && strcmp(self::key($object), self::key($this->state->lastObject)) <= 0) {
                 continue;
             }
             // One that was given up may come after all.
@@ -79,7 +79,21 @@ final class FilesToPhotos
     {
         $last = $this->state->lastObject;
 
-        return $last === null ? $files : array_values(array_filter($files, static fn (string $file): bool => strcmp($file, $last) > 0));
+        $after = [];
+        foreach ($files as $file) {
+            if ($last === null || strcmp(self::key($file), self::key($last)) > 0) {
+                $after[self::key($file)] ??= $file;
+            }
+        }
+        ksort($after);
+
+        return array_values($after);
+    }
+
+    /** A file by its folder and name, whichever card it is on: a copy on the second is the same photo. */
+    public static function key(string $object): string
+    {
+        return (string) preg_replace('~^/store_[0-9a-f]+~i', '', $object);
     }
 
     /**

@@ -171,6 +171,54 @@ final class SimulatedCameraTest extends TestCase
         self::assertCount(4, $other->card->handles());
     }
 
+    /** Noise goes with the root of the ISO, and leaves the picture as bright as it was. */
+    public function testHighIsoIsGrainy(): void
+    {
+        $camera = $this->camera();
+        $camera->press(0.0);
+        $camera->goOnTo(5.0);
+        $camera->settings->set(Property::ExposureIndex, 6_400);
+        $camera->press(10.0);
+        $camera->goOnTo(20.0);
+        [$clean, $grainy] = array_map(fn (int $handle): array => array_slice($this->columns($camera, $handle), 100, 60), $camera->card->handles());
+        self::assertGreaterThan(1.5 * self::roughness($clean) + 20.0, self::roughness($grainy));
+        self::assertEqualsWithDelta(array_sum($clean) / 60, array_sum($grainy) / 60, 12.0);
+    }
+
+    public function testAsleepItWakesAtATriggerAndTakesNothing(): void
+    {
+        $camera = $this->camera();
+        $camera->settings->set(Property::SleepAfter, 30);
+        foreach ([0.0, 20.0, 60.0, 65.0] as $at) {
+            $camera->press($at);
+        }
+        $camera->goOnTo(80.0);
+        self::assertCount(3, $camera->card->handles());
+    }
+
+    /** The second card takes over where the first is full, and the counter goes on; with copies, both have each photo under its own name. */
+    public function testASecondCardTakesOverOrHasACopy(): void
+    {
+        $taken = function (string $slots): array {
+            $plan = Plans::with(['/storage' => ['raw_mb' => 500, 'cards_gb' => [1, 1.5], 'slots' => $slots]]);
+            $folders = ["{$this->folder}/{$slots}-1", "{$this->folder}/{$slots}-2"];
+            $camera = new SimulatedCamera(new Card($folders[0]), $plan, new Faults(), 320, secondCard: new Card($folders[1]));
+            for ($at = 0.0; $at < 100.0; $at += 10.0) {
+                $camera->press($at);
+                $camera->release($at + 1.0);
+                $camera->goOnTo($at + 9.0);
+            }
+
+            return array_map(static function (string $folder): string {
+                $paths = glob("{$folder}/DCIM/*/*.JPG");
+
+                return implode(' ', array_map(static fn (string $path): string => basename($path), $paths === false ? [] : $paths));
+            }, $folders);
+        };
+        self::assertSame(['EVR_0001.JPG EVR_0002.JPG', 'EVR_0003.JPG EVR_0004.JPG EVR_0005.JPG'], $taken('overflow'));
+        self::assertSame(['EVR_0001.JPG EVR_0002.JPG', 'EVR_0001.JPG EVR_0002.JPG'], $taken('copy'));
+    }
+
     public function testAnEmptyBatteryEndsIt(): void
     {
         $camera = $this->camera([new Fault(FaultKind::CameraBattery, 1)]);
@@ -192,6 +240,21 @@ final class SimulatedCameraTest extends TestCase
         self::assertSame(['EVR_0001.JPG', 'b'], [$again->name(1010001), $again->bytes(1010001)]);
         self::assertSame(1010002, $again->put('c'));
         self::assertFileExists("{$this->folder}/DCIM/101EVRNT/EVR_0002.JPG");
+    }
+
+    /**
+     * @param array<int> $row
+     */
+    private static function roughness(array $row): float
+    {
+        $sum = 0.0;
+        $before = null;
+        foreach ($row as $value) {
+            $sum += $before === null ? 0 : abs($value - $before);
+            $before = $value;
+        }
+
+        return $sum;
     }
 
     /**

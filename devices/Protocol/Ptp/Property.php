@@ -21,6 +21,9 @@ enum Property: int
     case TimelapseNumber = 0x501a;
     /** Milliseconds between them. */
     case TimelapseInterval = 0x501b;
+    /** A simulated camera's own: seconds until it falls asleep, 0 for never; seconds for which a photo is shown afterwards. */
+    case SleepAfter = 0xd101;
+    case ReviewTime = 0xd102;
 
     /** Of the exposure time: the shutter stays open as long as the trigger line is closed. */
     public const BULB = 0xffffffff;

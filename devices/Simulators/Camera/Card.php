@@ -61,6 +61,16 @@ final class Card
         return $handle;
     }
 
+    /**
+     * Counts on from where another card stands, unless it is farther itself.
+     *
+     * @param bool $with whether the next file here has the number of the latest there: a copy of it
+     */
+    public function continueAfter(self $other, bool $with = false): void
+    {
+        $this->last = $with ? $other->last - 1 : max($this->last, $other->last);
+    }
+
     /** @return list<int> */
     public function handles(): array
     {

@@ -17,9 +17,10 @@ use Evrent\Devices\Protocol\Ptp\Response;
  */
 final class PtpResponder
 {
-    private const STORAGE = 0x00010001;
-    private const DCIM = 0x0f000001;
-    private const FOLDERS = 0x0f000100;
+    /** Of each card: its storage, its folder DCIM, and what the folders in that begin at. */
+    private const STORAGES = [0x00010001, 0x00020001];
+    private const DCIMS = [0x0f000001, 0x0f000002];
+    private const FOLDERS = [0x0f000100, 0x0f001000];
     private const ROOT = 0xffffffff;
     private const JPEG = 0x3801;
     private const SMALL_JPEG = 0x3808;
@@ -65,8 +66,10 @@ final class PtpResponder
             Operation::GetDeviceInfo => [Response::Ok, $this->deviceInfo(), []],
             Operation::OpenSession => $this->open($first),
             Operation::CloseSession => $this->close(),
-            Operation::GetStorageIds => [Response::Ok, (new Dataset())->listOfU32([self::STORAGE])->bytes(), []],
-            Operation::GetStorageInfo => $first === self::STORAGE ? [Response::Ok, $this->storageInfo(), []] : [Response::InvalidStorageId, null, []],
+            Operation::GetStorageIds => [Response::Ok, (new Dataset())->listOfU32($this->storages())->bytes(), []],
+            Operation::GetStorageInfo => in_array($first, $this->storages(), true)
+                ? [Response::Ok, $this->storageInfo(), []]
+                : [Response::InvalidStorageId, null, []],
             Operation::GetNumObjects => [Response::Ok, null, [count($this->handles($parameters))]],
             Operation::GetObjectHandles => [Response::Ok, (new Dataset())->listOfU32($this->handles($parameters))->bytes(), []],
             Operation::GetObjectInfo => $this->objectInfo($first),
@@ -135,47 +138,66 @@ final class PtpResponder
     private function handles(array $parameters): array
     {
         [$storage, $format, $folder] = $parameters + [self::ANY, 0, 0];
-        if (!in_array($storage, [self::STORAGE, self::ANY], true)) {
-            return [];
+        $found = [];
+        foreach ($this->camera->card->slots() as $slot) {
+            if (!in_array($storage, [self::STORAGES[$slot], self::ANY], true)) {
+                continue;
+            }
+            $files = $this->camera->card->handles($slot);
+            $folders = array_map(static fn (int $number): int => self::FOLDERS[$slot] + $number, $this->camera->card->folders($slot));
+            array_push($found, ...match ($folder) {
+                self::ROOT => [self::DCIMS[$slot]],
+                self::DCIMS[$slot] => $folders,
+                0 => [self::DCIMS[$slot], ...$folders, ...$files],
+                default => array_filter($files, static fn (int $handle): bool => Cards::folderOf($handle) === $folder - self::FOLDERS[$slot]),
+            });
         }
-        $files = $this->camera->card->handles();
-        $folders = array_map(static fn (int $number): int => self::FOLDERS + $number, $this->camera->card->folders());
-        $found = match (true) {
-            $folder === self::ROOT => [self::DCIM],
-            $folder === self::DCIM => $folders,
-            $folder !== 0 => array_values(array_filter($files, static fn (int $handle): bool => intdiv($handle, 10_000) === $folder - self::FOLDERS)),
-            default => [self::DCIM, ...$folders, ...$files],
-        };
 
         return array_values(array_filter($found, static fn (int $handle): bool => match ($format) {
-            self::JPEG => $handle < self::DCIM,
-            self::FOLDER => $handle >= self::DCIM,
+            self::JPEG => $handle < self::DCIMS[0],
+            self::FOLDER => $handle >= self::DCIMS[0],
             default => true,
         }));
+    }
+
+    /** @return list<int> */
+    private function storages(): array
+    {
+        return array_slice(self::STORAGES, 0, count($this->camera->card->slots()));
+    }
+
+    /** @return ?array{int, ?int} the card and the number of a folder, null for DCIM itself; null where it is no folder */
+    private function folder(int $handle): ?array
+    {
+        foreach ($this->camera->card->slots() as $slot) {
+            $number = $handle - self::FOLDERS[$slot];
+            if ($handle === self::DCIMS[$slot] || in_array($number, $this->camera->card->folders($slot), true)) {
+                return [$slot, $handle === self::DCIMS[$slot] ? null : $number];
+            }
+        }
+
+        return null;
     }
 
     /** @return array{Response, ?string, list<int>} */
     private function objectInfo(int $handle): array
     {
         $card = $this->camera->card;
-        $isFolder = $handle === self::DCIM || in_array($handle - self::FOLDERS, $card->folders(), true);
+        $folder = $this->folder($handle);
+        $isFolder = $folder !== null;
         if (!$isFolder && !$card->has($handle)) {
             return [Response::InvalidObjectHandle, null, []];
         }
-        $parent = match (true) {
-            $handle === self::DCIM => 0,
-            $isFolder => self::DCIM,
-            default => self::FOLDERS + intdiv($handle, 10_000),
-        };
-        $name = match (true) {
-            $handle === self::DCIM => Card::DCIM,
-            $isFolder => ($handle - self::FOLDERS) . 'EVRNT',
-            default => $card->name($handle),
+        $slot = $folder[0] ?? Cards::slotOf($handle);
+        [$parent, $name] = match (true) {
+            $folder === null => [self::FOLDERS[$slot] + Cards::folderOf($handle), $card->name($handle)],
+            $folder[1] === null => [0, Card::DCIM],
+            default => [self::DCIMS[$slot], "{$folder[1]}EVRNT"],
         };
         $time = $isFolder ? '' : date('Ymd\THis', $card->writtenAt($handle));
 
         return [Response::Ok, (new Dataset())
-            ->u32(self::STORAGE)->u16($isFolder ? self::FOLDER : self::JPEG)->u16(0)->u32($isFolder ? 0 : $card->size($handle))
+            ->u32(self::STORAGES[$slot])->u16($isFolder ? self::FOLDER : self::JPEG)->u16(0)->u32($isFolder ? 0 : $card->size($handle))
             ->u16($isFolder ? 0 : self::SMALL_JPEG)->u32(0)->u32(0)->u32(0)
             ->u32($isFolder ? 0 : $this->camera->width())->u32($isFolder ? 0 : $this->camera->height())->u32($isFolder ? 0 : 24)
             ->u32($parent)->u16($isFolder ? 1 : 0)->u32(0)->u32(0)

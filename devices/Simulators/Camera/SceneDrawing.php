@@ -6,6 +6,8 @@ namespace Evrent\Devices\Simulators\Camera;
 
 use Evrent\Core\Optics\Optics;
 use GdImage;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use RuntimeException;
 
 /**
@@ -19,6 +21,11 @@ final class SceneDrawing
 
     /** Pictures are laid over each other where the rig moved meanwhile. */
     private const SMEARS = 5;
+
+    /** Of 255, at ISO 100 and at the most; and the size of the piece that is repeated. */
+    private const NOISE = 1.0;
+    private const MOST_NOISE = 40;
+    private const NOISE_PIXELS = 24;
 
     /** As bright as a middle grey comes out, of 255. */
     private const MIDDLE = 118.0;
@@ -44,6 +51,7 @@ final class SceneDrawing
                 imagecopymerge($image, $other, 0, 0, 0, 0, $photo->width, $photo->height, intdiv(100, $n + 1));
             }
         }
+        $this->noise($image, $photo);
         $this->number($image, $photo);
         ob_start();
         imagejpeg($image, null, self::QUALITY);
@@ -129,6 +137,27 @@ final class SceneDrawing
         $blue = $light > 1.2 ? $value + 8 : $value;
 
         return (int) imagecolorallocate($image, $value, $value, $blue);
+    }
+
+    /** The higher the ISO, the coarser: a piece of noise laid over all, which makes nothing brighter or darker on the whole. */
+    private function noise(GdImage $image, Taken $photo): void
+    {
+        $amount = (int) min(self::MOST_NOISE, self::NOISE * sqrt($photo->iso / 100.0));
+        $piece = imagecreatetruecolor(self::NOISE_PIXELS, self::NOISE_PIXELS);
+        if ($amount < 2 || $piece === false) {
+            return;
+        }
+        $chance = new Randomizer(new Xoshiro256StarStar($photo->number));
+        for ($y = 0; $y < self::NOISE_PIXELS; $y++) {
+            for ($x = 0; $x < self::NOISE_PIXELS; $x++) {
+                $value = 127 + $chance->getInt(-$amount, $amount);
+                imagesetpixel($piece, $x, $y, $value << 16 | $value << 8 | $value);
+            }
+        }
+        imagelayereffect($image, IMG_EFFECT_OVERLAY);
+        imagesettile($image, $piece);
+        imagefilledrectangle($image, 0, 0, $photo->width, $photo->height, IMG_COLOR_TILED);
+        imagelayereffect($image, IMG_EFFECT_REPLACE);
     }
 
     private function number(GdImage $image, Taken $photo): void

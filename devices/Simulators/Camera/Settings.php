@@ -48,6 +48,8 @@ final class Settings
             Property::ExposureTime->value => $byRig ? Property::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
             Property::ExposureIndex->value => (int) min(51_200, $plan?->light->iso ?? 100.0),
             Property::CaptureDelay->value => 0,
+            Property::SleepAfter->value => 0,
+            Property::ReviewTime->value => 0,
             Property::TimelapseNumber->value => min(self::MOST_PHOTOS, $plan?->photosProgrammed() ?? 0),
             Property::TimelapseInterval->value => self::interval($plan),
         ];
@@ -147,6 +149,8 @@ final class Settings
             Property::FocusMode => [self::FOCUS_MANUAL, self::FOCUS_AUTO],
             Property::WhiteBalance => [self::WHITE_BALANCE_AUTO, 4, 6, 7],
             Property::CaptureDelay => [0, 2_000, 10_000],
+            Property::SleepAfter => [0, 30, 60, 300],
+            Property::ReviewTime => [0, 2, 4, 8],
             default => [],
         };
     }

@@ -25,18 +25,19 @@ final class SimulatedCamera
 {
     private const JOULES_PER_WATT_HOUR = 3_600.0;
     private const CHARGED_AFTER_SECONDS = 1_800.0;
+    private const SCREEN_WATTS = 1.5;
     private const BODY = 'Simulated body';
     private const SERIAL = 'EVR-000001';
 
     public readonly Settings $settings;
     public readonly RigSeen $rig;
+    public readonly Cards $card;
     private readonly Camera $timing;
     private readonly Optics $optics;
     private readonly CameraPower $power;
     private readonly SceneDrawing $scene;
     private readonly Randomizer $chance;
     private readonly ?Shot $shot;
-    private readonly int $fits;
     private readonly IntervalTimer $timer;
 
     private float $now = 0.0;
@@ -79,12 +80,14 @@ final class SimulatedCamera
      * @param float $wallSeconds    what its clock says when it is switched on, as seconds from 1970 in its own wall time
      */
     public function __construct(
-        public readonly Card $card,
+        Card $card,
         private readonly ?Plan $plan = null,
         private readonly Faults $faults = new Faults(),
         private readonly int $width = 960,
         private readonly float $wallSeconds = 0.0,
+        ?Card $secondCard = null,
     ) {
+        $this->card = new Cards($card, $secondCard, $plan?->storage);
         $this->settings = new Settings($plan);
         $this->rig = new RigSeen();
         $this->timing = $plan->camera ?? new Camera(0.06, 0.4, 8);
@@ -93,15 +96,15 @@ final class SimulatedCamera
         $this->scene = new SceneDrawing($this->optics);
         $this->chance = new Randomizer(new Xoshiro256StarStar(1));
         $this->shot = $plan === null ? null : Shot::of($plan);
-        $this->fits = $plan?->storage?->photos() ?? 2_000;
         $this->timer = new IntervalTimer($plan->trigger->driftPpm ?? 0.0);
         $this->joules = $this->fullJoules() * $this->power->battery->charge;
         $this->opened = new Pose();
     }
 
-    /** The trigger line closes. */
+    /** The trigger line closes. Asleep, it wakes, and that is all. */
     public function press(float $now): void
     {
+        $isAsleep = $this->isAsleep($now);
         $this->hear($now);
         $this->triggered++;
         foreach ([FaultKind::MissedTrigger, FaultKind::CableOut] as $kind) {
@@ -109,7 +112,16 @@ final class SimulatedCamera
                 return;
             }
         }
-        $this->fire($this->settings->isBulb(), $now);
+        if (!$isAsleep) {
+            $this->fire($this->settings->isBulb(), $now);
+        }
+    }
+
+    private function isAsleep(float $now): bool
+    {
+        $after = $this->settings->get(Property::SleepAfter);
+
+        return $after > 0 && !$this->timer->isOn() && $now - $this->heardAt > $after;
     }
 
     /**
@@ -141,7 +153,10 @@ final class SimulatedCamera
         if ($this->timer->isOn() || !$this->isReady($now)) {
             return false;
         }
-        $this->timer->start($now, $this->settings->intervalSeconds(), $this->settings->photos());
+        $most = $this->plan?->trigger->countLimit;
+        $asked = $this->settings->photos();
+        $photos = $most === null ? $asked : min($most, $asked ?? $most);
+        $this->timer->start($now, $this->settings->intervalSeconds(), $photos);
         $this->goOnTo($now);
 
         return true;
@@ -227,12 +242,12 @@ final class SimulatedCamera
 
     public function photosLeft(): int
     {
-        return $this->isFull ? 0 : max(0, $this->fits - $this->card->count());
+        return $this->isFull ? 0 : $this->card->photosLeft();
     }
 
     public function photosThatFit(): int
     {
-        return $this->fits;
+        return $this->card->photosThatFit();
     }
 
     /** What its own clock says, seconds from 1970 in its own wall time. */
@@ -344,11 +359,14 @@ final class SimulatedCamera
             return;
         }
         $bytes = Exif::into($this->scene->jpeg($photo), $photo);
-        $handle = $this->card->put($photo->isReadable ? $bytes : substr($bytes, 0, 200) . str_repeat("\0", 400));
-        $this->joules -= $this->power->photoJoules;
-        $this->events[] = [EventCode::ObjectAdded, $handle];
+        $handles = $this->card->put($photo->isReadable ? $bytes : substr($bytes, 0, 200) . str_repeat("\0", 400));
+        // Shown on its screen, a photo takes power for nothing.
+        $this->joules -= $this->power->photoJoules + $this->settings->get(Property::ReviewTime) * self::SCREEN_WATTS;
+        foreach ($handles as $handle) {
+            $this->events[] = [EventCode::ObjectAdded, $handle];
+        }
         $this->events[] = [EventCode::CaptureComplete, 0];
-        if ($this->card->count() >= $this->fits || $this->faults->at(FaultKind::CardFull, $photo->number) !== []) {
+        if ($this->card->photosLeft() === 0 || $this->faults->at(FaultKind::CardFull, $photo->number) !== []) {
             $this->isFull = true;
             $this->events[] = [EventCode::StoreFull, 0];
         }
