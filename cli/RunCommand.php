@@ -74,7 +74,7 @@ final class RunCommand extends Command
                 $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR);
             } else {
                 $setting = new Setting(
-                    $rig !== null,
+                    $rig !== null && $plan->rig->axes !== [],
                     $camera->tells(),
                     GapSchool::from(Input::choice($input, 'after-gap', ['place', 'clock'])),
                     Input::seconds($input, 'delay') ?? 0.0,

@@ -25,7 +25,7 @@ final class CheckDevices
      */
     public function __invoke(Shot $shot, CheckKind $what, ?string $rig, string $camera): DeviceCheck
     {
-        if ($rig === null && $what !== CheckKind::Ask) {
+        if ($rig === null && ($what === CheckKind::Ends || $shot->currentRevision()->toPlan()->rig->axes !== [] && $what === CheckKind::Keyframes)) {
             throw new InvalidInput([new Problem('/rig', 'There is no rig to drive. Choose one.')]);
         }
 

@@ -41,7 +41,8 @@ final class StartTake
         if ($fallsShort && trim($reason) === '') {
             throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
         }
-        $isOwnTimer = $shot->currentRevision()->toPlan()->trigger->isCamera();
+        $plan = $shot->currentRevision()->toPlan();
+        $isOwnTimer = $plan->trigger->isCamera();
         if (CameraLinks::isOwnTimer($camera) && !$isOwnTimer) {
             $says = 'This body fires by its own timer, and the plan has the rig fire it. Choose another body, or have the plan say so.';
             throw new InvalidInput([new Problem('/camera', $says)]);
@@ -50,7 +51,7 @@ final class StartTake
         if ($rig === null && !$tells && !$isOwnTimer) {
             throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
         }
-        $setting = new Setting($rig !== null, $tells, $school, $delay, $restSeconds, $isOwnTimer);
+        $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer);
 
         return DB::connection()->transaction(static function () use ($shot, $rig, $camera, $setting, $reason): Take {
             // Two that start at once are one after the other: the second sees the first.

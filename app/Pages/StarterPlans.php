@@ -15,7 +15,9 @@ use Evrent\Core\Values\Problem;
 final class StarterPlans
 {
     /** File names in resources/plans, and what they are called. */
-    public const STARTERS = ['slide-pan-tilt' => 'slide, pan and tilt', 'pan-tilt' => 'pan and tilt'];
+    public const STARTERS = [
+        'legs-alone' => 'none: camera on legs alone', 'slide' => 'slide alone', 'pan-tilt' => 'pan and tilt', 'slide-pan-tilt' => 'slide, pan and tilt',
+    ];
 
     public static function first(): string
     {

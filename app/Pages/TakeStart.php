@@ -21,6 +21,9 @@ final readonly class TakeStart
 {
     private const SHOWN = 5;
 
+    /** Whether there is anything to move. */
+    public bool $moves;
+
     /** @var list<Preflight> */
     public array $items;
 
@@ -39,6 +42,7 @@ final readonly class TakeStart
     public function __construct(public ShotPage $page)
     {
         $this->check = $page->shot->checks()->latest('id')->first();
+        $this->moves = $page->plan->rig->axes !== [];
         $this->items = Preflight::of($page->worked->shot);
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
@@ -58,7 +62,7 @@ final readonly class TakeStart
     /** The rig and the camera of the latest take: what was used is used again. */
     public function usedRig(): ?string
     {
-        return $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
+        return $this->used(KitKind::Rig, $this->last()->first()?->rig_address) ?? ($this->page->plan->rig->axes === [] ? 'none' : null);
     }
 
     public function usedCamera(): ?string

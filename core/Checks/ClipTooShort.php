@@ -24,7 +24,9 @@ final class ClipTooShort implements Check
         $clip = $shot->schedule->summary->clipSeconds;
         $tight = $shot->plan->thresholds->clipSeconds;
         $short = $tight - $clip > self::TOLERANCE_SECONDS;
-        $missing = array_keys(array_filter(['before' => $timing->headPhotos === 0, 'after' => $timing->tailPhotos === 0]));
+        // On legs alone every photo stands still.
+        $moves = $shot->plan->rig->axes !== [];
+        $missing = array_keys(array_filter(['before' => $moves && $timing->headPhotos === 0, 'after' => $moves && $timing->tailPhotos === 0]));
         if (!$short && $missing === []) {
             return null;
         }
@@ -57,8 +59,9 @@ final class ClipTooShort implements Check
         $plan = $shot->plan;
         $timing = $plan->timing;
         $handle = (int) ceil($timing->framesPerSecond * self::HANDLE_SECONDS);
-        $head = $timing->headPhotos === 0 ? $handle : $timing->headPhotos;
-        $tail = $timing->tailPhotos === 0 ? $handle : $timing->tailPhotos;
+        $moves = $plan->rig->axes !== [];
+        $head = $moves && $timing->headPhotos === 0 ? $handle : $timing->headPhotos;
+        $tail = $moves && $timing->tailPhotos === 0 ? $handle : $timing->tailPhotos;
         $least = (int) ceil(round($timing->framesPerSecond * $shot->plan->thresholds->clipSeconds, 6));
         $others = $plan->photosTotal() - $timing->photos - $timing->headPhotos - $timing->tailPhotos + $head + $tail;
         $photos = max($timing->photos, $least - $others);

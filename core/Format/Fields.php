@@ -199,6 +199,12 @@ final class Fields
         return $items;
     }
 
+    /** Whether it is there, and is a list of nothing. */
+    public function isEmptyList(string $name): bool
+    {
+        return $this->value($name, null) === [];
+    }
+
     /**
      * A list of objects.
      *

@@ -230,7 +230,11 @@ final class PlanReader
         });
         $base = $fields->has('base') ? PlanPart::read($fields->child('base'), '/rig/base', Base::class) : new Base();
         $whole = array_values(array_filter($axes));
-        if (count($whole) < count($axes) || $base === null) {
+        if (!$fields->has('axes')) {
+            $this->problems->add('/rig/axes', 'Give the rig’s axes; an empty list for a camera on legs alone.');
+        }
+        $isNone = $axes === [] && !$fields->isEmptyList('axes');
+        if ($isNone || count($whole) < count($axes) || $base === null) {
             PlanPart::values($fields, '/rig');
             $fields->refuseTheRest();
 

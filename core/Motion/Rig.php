@@ -18,7 +18,7 @@ final readonly class Rig
     private array $axisIds;
 
     /**
-     * @param list<Axis> $axes                     at least one
+     * @param list<Axis> $axes                     none for a camera on legs alone
      * @param float      $postExposureDelaySeconds from the shutter's closing to the start of the move
      * @param float      $settleSeconds            from the end of a move until the rig stands still
      * @param ?RampEntry $rampEntry                what its controller takes as ramp; null when nobody said
@@ -34,8 +34,8 @@ final readonly class Rig
     ) {
         $this->axisIds = array_map(static fn (Axis $axis): string => $axis->id, $axes);
         $problems = new Problems();
-        if ($axes === [] || count($axes) > self::MOST_AXES) {
-            $problems->add('/axes', sprintf('Give the rig at least one axis, and at most %d.', self::MOST_AXES));
+        if (count($axes) > self::MOST_AXES) {
+            $problems->add('/axes', sprintf('Give the rig at most %d axes; none for a camera on legs alone.', self::MOST_AXES));
         }
         $seen = [];
         foreach ($axes as $i => $axis) {

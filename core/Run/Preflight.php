@@ -125,9 +125,10 @@ enum Preflight: string
     /**
      * @return list<self> those that fit the shot
      */
-    public static function of(Shot $shot, bool $hasRig = true): array
+    public static function of(Shot $shot): array
     {
         $plan = $shot->plan;
+        $hasRig = $plan->rig->axes !== [];
         $sky = $shot->sky();
         $isDark = $sky !== null && min([90.0, ...$sky->altitudes(Target::Sun)]) < 0.0;
         $fits = static fn (self $one): bool => match ($one) {

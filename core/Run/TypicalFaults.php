@@ -24,12 +24,14 @@ final class TypicalFaults
         'pause' => 'a pause of a minute',
     ];
 
+    private const OF_AXES = ['stalled_axis', 'lost_steps'];
+
     /**
      * @return array<string, string> what happens, by kind
      */
-    public static function named(): array
+    public static function named(Plan $plan): array
     {
-        return self::NAMES;
+        return $plan->rig->axes === [] ? array_diff_key(self::NAMES, array_flip(self::OF_AXES)) : self::NAMES;
     }
 
     /**
@@ -45,7 +47,10 @@ final class TypicalFaults
         if ($photo === null || floor($photo) !== $photo || $photo < 1 || $photo > $plan->photosProgrammed()) {
             throw new InvalidInput([new Problem('/frame', sprintf('Enter the number of a photo, from 1 to %d.', $plan->photosProgrammed()))]);
         }
-        $axisId = $plan->rig->axes[0]->id;
+        $axisId = $plan->rig->axes[0]->id ?? null;
+        if ($axisId === null && in_array($kind->value, self::OF_AXES, true)) {
+            throw new InvalidInput([new Problem('/kind', 'There is no axis that could. Choose something else that goes wrong.')]);
+        }
 
         return match ($kind) {
             FaultKind::SlowCard => new Fault($kind, (int) $photo, photos: 20, factor: 10.0),

@@ -31,11 +31,11 @@ final readonly class Moves
     /**
      * @param list<Axis>                 $axes
      * @param array<string, list<float>> $positions by axis id, for each photo
+     * @param int                        $photos    how many there are
      */
-    public static function along(array $axes, array $positions): self
+    public static function along(array $axes, array $positions, int $photos): self
     {
         $motorPositionSteps = $motorSteps = $axisMoveSeconds = [];
-        $photos = count($positions[$axes[0]->id]);
         $slowest = array_fill(0, $photos, 0.0);
         foreach ($axes as $axis) {
             $stepped = [];

@@ -291,7 +291,7 @@ final readonly class Schedule
             $positions[$axisId] = $column;
         }
 
-        return Moves::along($plan->rig->axes, $positions);
+        return Moves::along($plan->rig->axes, $positions, $plan->photosTotal());
     }
 
     /**

@@ -101,7 +101,9 @@ final readonly class DeviceCheck
     private function keyframes(): void
     {
         $came = [];
-        foreach ($this->schedule->pegPhotos() as $n => $place) {
+        // On legs alone there is one framing.
+        $places = $this->schedule->plan->rig->axes === [] ? [1] : $this->schedule->pegPhotos();
+        foreach ($places as $n => $place) {
             $this->driveTo($place);
             $settled = $this->clock->now() + $this->schedule->plan->rig->settleSeconds;
             while ($this->clock->now() < $settled) {
@@ -161,7 +163,7 @@ final readonly class DeviceCheck
 
     private function driveTo(int $place): void
     {
-        if ($this->rig === null) {
+        if ($this->rig === null || $this->schedule->plan->rig->axes === []) {
             return;
         }
         if (!$this->rig->status()->knowsItsPlace()) {

@@ -35,6 +35,9 @@ final class Runner
 
     private const RETRY_SECONDS = 0.2;
 
+    /** Real seconds for which a machine may be busy with something else: in a fast world that is long. */
+    private const STUMBLE_SECONDS = 0.25;
+
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
@@ -133,10 +136,10 @@ final class Runner
         $this->log->write(LogKind::Intent, $photo, ['due_s' => round($due, 4)]);
         $seconds = $this->state->exposureOf($photo);
         $next = $photo + 1;
-        if ($this->rig !== null && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
+        if ($this->setting->hasRig && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
             // Creeping, the rig sets out at the moment of the trigger, to be at the next place when that is due.
             $left = max(0.05, $due + $this->state->intervalAfter($photo) - $this->clock->now());
-            $this->rig->creepTo(Places::of($this->schedule, $this->state->placeOf($next)), $left);
+            $this->rig?->creepTo(Places::of($this->schedule, $this->state->placeOf($next)), $left);
         }
         $at = $this->clock->now();
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
@@ -153,8 +156,9 @@ final class Runner
         $this->log->write(LogKind::Outcome, $photo, [
             'state' => $this->camera->tells() ? 'triggered' : 'not_confirmed',
             'due_s' => round($due, 4), 'triggered_s' => round($at, 4), 'closed_s' => round($closed, 4), 'late_s' => $late,
+            'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
         ]);
-        if ($this->rig !== null && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
+        if ($this->setting->hasRig && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
             [$from, $to] = [$this->state->placeOf($photo), $this->state->placeOf($next)];
             $least = $this->state->leastCreepSeconds($from, $to);
             $seconds = max(0.0, $due + $this->state->intervalAfter($photo) - $at);
@@ -202,12 +206,7 @@ final class Runner
 
             return;
         }
-        $camera = $this->schedule->plan->camera;
-        $busy = $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo)) + $camera->writeSeconds;
-        $written = $this->state->openedAt + $busy + 1.0;
-        while ($this->clock->now() < $written) {
-            $this->wait($written);
-        }
+        $this->awaitCard($this->state->openedAt, $photo, 1.0);
         $this->card->sync();
         $object = $this->card->unknown();
         if ($object === null) {
@@ -218,6 +217,32 @@ final class Runner
         $this->log->write(LogKind::Outcome, $photo, [
             'state' => 'confirmed', 'object' => $object, 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
         ]);
+    }
+
+    /** Until what was triggered then is on the card, if it was heard at all. */
+    private function awaitCard(float $triggeredAt, int $photo, float $graceSeconds): void
+    {
+        $camera = $this->schedule->plan->camera;
+        $busy = $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo)) + $camera->writeSeconds;
+        $written = $triggeredAt + $busy + $graceSeconds;
+        while ($this->clock->now() < $written) {
+            $this->wait($written);
+        }
+    }
+
+    /** A rig may die between its answer and its trigger line: the photo that was triggered last is shot again, where the camera heard nothing of it. */
+    private function lastOneAgain(): void
+    {
+        $photo = $this->state->next - 1;
+        if (array_keys($this->state->unconfirmed) !== [$photo] || $this->setting->isOwnTimer) {
+            return;
+        }
+        // A slow card is given the time after which a photo is missed.
+        $this->awaitCard($this->state->unconfirmed[$photo], $photo, max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo)));
+        $this->card->sync();
+        if (isset($this->state->unconfirmed[$photo])) {
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.', 'again' => true]);
+        }
     }
 
     private function end(Ending $ending): void
@@ -284,6 +309,7 @@ final class Runner
             $this->watch->forgiveLateness();
             if ($this->camera->tells()) {
                 $this->card->sync();
+                $this->lastOneAgain();
             }
         }
         if ($this->camera->tells() && $this->state->taken === 0 && $this->state->open === null) {

@@ -40,7 +40,7 @@ final class TakeTest extends TestCase
     /** Nobody fires: the camera goes by its own timer, started once, and each of its photos is one of the rig's places. */
     public function testACameraOnItsOwnTimerIsStartedOnce(): void
     {
-        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5]]), 4, 60);
+        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5], '/timing/photos' => 16]), 4, 40);
         $take->run(1, ['run']);
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(true)], $take->errors());
         $started = array_filter($take->lines, static fn (LogLine $line): bool => $line->text('own_timer') !== null);
@@ -58,7 +58,7 @@ final class TakeTest extends TestCase
     public function testALampThatPassesIsNoticed(): void
     {
         $lamp = ['kind' => 'passing_lamp', 'frame' => 10, 'frames' => 2, 'percent' => 150];
-        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 60, [$lamp]);
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 25, [$lamp]);
         $take->run();
         self::assertMatchesRegularExpression('/Photo 1[01] came out \d\.\d stops brighter than those before it/', self::alarms($take));
     }

@@ -150,11 +150,12 @@ final class TakeUnderFire
                 $objects[$object] = $photo;
             }
         }
+        $leftOut = $this->leftOut();
         $total = Schedule::of($this->plan)->photosTotal();
         for ($photo = 1; $photo <= $total; $photo++) {
             $state = $states[$photo] ?? 'not in the log';
             $isGood = in_array($state, $this->isDeaf ? ['not_confirmed', 'uncertain'] : ['confirmed'], true);
-            if (!$isGood && !($mayMiss && $state === 'not taken')) {
+            if (!$isGood && !($mayMiss && $state === 'not taken') && !in_array($photo, $leftOut, true)) {
                 $wrong[] = "photo {$photo}: {$state}";
             }
         }
@@ -173,6 +174,19 @@ final class TakeUnderFire
         }
 
         return $wrong;
+    }
+
+    /** @return list<int> photos that were left out to keep to the clock */
+    private function leftOut(): array
+    {
+        $photos = [];
+        foreach ($this->lines as $line) {
+            if ($line->kind === LogKind::Skipped) {
+                array_push($photos, ...range((int) $line->number('from'), (int) $line->number('to')));
+            }
+        }
+
+        return $photos;
     }
 
     /** @return list<string> where a photo was triggered away from its place, by more than two motor steps */

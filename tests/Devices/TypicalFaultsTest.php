@@ -51,7 +51,9 @@ final class TypicalFaultsTest extends TestCase
     public function testEveryKindHasItsWords(): void
     {
         $rehearsed = array_filter(FaultKind::cases(), static fn (FaultKind $kind): bool => $kind->isRehearsed());
-        self::assertEqualsCanonicalizing(array_column($rehearsed, 'value'), array_keys(TypicalFaults::named()));
+        self::assertEqualsCanonicalizing(array_column($rehearsed, 'value'), array_keys(TypicalFaults::named(Plans::with([]))));
+        $legs = Plans::with(['/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]]]);
+        self::assertSame(['stalled_axis', 'lost_steps'], array_keys(array_diff_key(TypicalFaults::named(Plans::with([])), TypicalFaults::named($legs))));
     }
 
     public function testAPhotoThatIsNotThereIsRefused(): void

@@ -55,7 +55,7 @@ final class RunController
             ),
             'rows' => $rows,
             'photos' => $run->photos()->whereIn('number', $rows->items())->get(),
-            'faults' => TypicalFaults::named(),
+            'faults' => TypicalFaults::named($plan),
             'lateness' => $run->photos()->toBase()->pluck('late_seconds', 'number'),
         ]);
     }

@@ -10,7 +10,7 @@ namespace Evrent\Core\Run\Take;
 final readonly class Setting
 {
     /**
-     * @param bool   $hasRig      whether there is a rig to move
+     * @param bool   $hasRig      whether there is a rig to move: one that only closes the trigger line is none
      * @param bool   $cameraTells whether the camera says what it took
      * @param float  $startAt     when the first photo is due, seconds on the log's clock; 0 for as soon as all stands ready
      * @param ?float $restSeconds stop motion: how long to rest before each photo; null waits to be told

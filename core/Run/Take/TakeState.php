@@ -287,10 +287,11 @@ final class TakeState
             $this->missing[$photo] = $this->unconfirmed[$photo];
         }
         unset($this->unconfirmed[$photo]);
-        if ($this->open === $photo) {
+        if ($this->open === $photo || ($line->more['again'] ?? false) === true) {
             // Nothing was exposed: it is shot again.
             $this->open = null;
             $this->next = $photo;
+            unset($this->missing[$photo]);
         }
     }
 

@@ -49,7 +49,6 @@ final class PlanReaderTest extends TestCase
         yield 'one interval key' => ['/timing/interval_s', [['at' => 0, 'interval_s' => 3]], 'two keys'];
         yield 'unknown mode' => ['/timing/mode', 'sideways', 'shoot_move_shoot'];
         yield 'axes as object' => ['/rig/axes', ['a' => 1], 'list'];
-        yield 'no axes' => ['/rig/axes', [], 'at least one axis'];
         yield 'no buffer' => ['/camera/buffer_frames', 0, 'from 1'];
         yield 'noise reduction as text' => ['/camera/long_exposure_noise_reduction', 'yes', 'true or false'];
         yield 'position as text' => ['/move/keyframes/0/slide', 'left', 'number'];

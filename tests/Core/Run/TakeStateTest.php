@@ -142,6 +142,23 @@ final class TakeStateTest extends TestCase
         self::assertTrue((new Setting(isOwnTimer: true))->keepsToTheClock());
     }
 
+    /** The rig died before its trigger line closed, and nobody knew: what was triggered last is shot again, in its place. */
+    public function testWhatWasNeverHeardIsShotAgain(): void
+    {
+        $take = (new TakeOnIdealDevices(self::schedule()))->run(static function (TakeOnIdealDevices $take): void {
+            if ($take->state->next === 6 && $take->state->open === null && !isset($take->triggers[-1])) {
+                $take->triggers[-1] = 0.0;
+                $take->state->take(new LogLine(LogKind::NotTaken, $take->now, 5, ['again' => true]));
+            }
+        });
+        unset($take->triggers[-1]);
+        self::assertSame(range(1, 12), array_keys($take->triggers));
+        self::assertSame([5, 5], array_values(array_filter(array_map(
+            static fn (LogLine $line): ?int => $line->kind === LogKind::Intent && $line->photo === 5 ? 5 : null,
+            $take->lines,
+        ))));
+    }
+
     public function testAbortedItEndsAtOnce(): void
     {
         $take = (new TakeOnIdealDevices(self::schedule()))->run(static function (TakeOnIdealDevices $take): void {

@@ -60,7 +60,7 @@ final class TimelineTest extends TestCase
     public function testBacklashIsTakenUpOnlyWhenAnAxisTurnsRound(): void
     {
         $rig = self::rig();
-        $moves = Moves::along($rig->axes, ['pan' => [0.0, 1.0, 2.0, 2.0, 1.0, 0.0]]);
+        $moves = Moves::along($rig->axes, ['pan' => [0.0, 1.0, 2.0, 2.0, 1.0, 0.0]], 6);
         $one = 2 * sqrt(1 / 20);
         $turned = 2 * sqrt(1.5 / 20);
         self::assertEqualsWithDelta([$one, $one, 0.0, $turned, $one, 0.0], $moves->moveSeconds, 1e-12);
@@ -71,7 +71,7 @@ final class TimelineTest extends TestCase
     {
         $fast = new Axis('pan', AxisKind::Rotary, -90, 90, 100, 1000, 100);
         $slow = new Axis('tilt', AxisKind::Rotary, -90, 90, 1, 1, 100);
-        $moves = Moves::along([$fast, $slow], ['pan' => [0.0, 10.0], 'tilt' => [0.0, 3.0]]);
+        $moves = Moves::along([$fast, $slow], ['pan' => [0.0, 10.0], 'tilt' => [0.0, 3.0]], 2);
         self::assertEqualsWithDelta(3 / 1 + 1 / 1, $moves->moveSeconds[0], 1e-12);
         self::assertSame(['pan' => 10.0, 'tilt' => 3.0], $moves->largestStep());
     }

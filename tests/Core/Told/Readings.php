@@ -144,7 +144,7 @@ final class Readings
             $told["{$name}, rows"] = implode('', [...ScheduleCsv::pieces($plan)]);
             $told["{$name}, written"] = json_decode(implode('', [...ScheduleJson::pieces($plan)]), true);
             $told["{$name}, run"] = json_decode(implode('', [...RunLogJson::pieces(DryRun::of(Schedule::of($plan), 7), 7)]), true);
-            foreach (array_keys(TypicalFaults::named()) as $kind) {
+            foreach (array_keys(TypicalFaults::named($plan)) as $kind) {
                 $run = self::read(static fn (): mixed => json_decode(implode('', [...RunLogJson::pieces(DryRun::of(Schedule::of($plan), 7, [TypicalFaults::at($plan, $kind, '5')]), 7)]), true));
                 $told["{$name}, {$kind}"] = $run;
             }

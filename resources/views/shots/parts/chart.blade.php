@@ -21,15 +21,15 @@
                 /><span class="sr-only">Zoom to this interval</span></button>
             <button type="button" class="button is-quiet" @click="chart.zoomOut()" title="The whole run (0)"><x-icon name="maximize-2" /><span
                 class="sr-only">The whole run</span></button>
-            <button type="button" class="button is-quiet" @click="toggleOverlay()" :aria-pressed="overlay" aria-pressed="false"
+            <button type="button" class="button is-quiet needs-rig" @click="toggleOverlay()" :aria-pressed="overlay" aria-pressed="false"
                 title="Axes in lanes, or one over the other (L)"><x-icon name="layers-2" /><span class="sr-only">Axes over each other</span></button>
-            <button type="button" class="button is-quiet" @click="toggleShared()" :aria-pressed="shared" aria-pressed="false"
+            <button type="button" class="button is-quiet needs-rig" @click="toggleShared()" :aria-pressed="shared" aria-pressed="false"
                 title="Axes of one unit on one scale"><x-icon name="ruler" /><span class="sr-only">One scale</span></button>
-            <button type="button" class="button is-quiet" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span
+            <button type="button" class="button is-quiet needs-rig" @click="addPeg()" title="Keyframe here (N)"><x-icon name="map-pin-plus" /><span
                 class="sr-only">Keyframe here</span></button>
         </div>
     </header>
-    <div class="staircase" x-ref="staircase">
+    <div class="staircase needs-rig" x-ref="staircase">
         <div class="lane-names" aria-hidden="true"><p class="lane-name of-slack"><small>to spare</small></p><template x-for="lane in lanes" :key="lane.id">
         <p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line"
             :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small class="lane-now" x-text="$store.run.position(axis.id)"></small><small
@@ -45,7 +45,7 @@
             <output class="drag-figures" x-show="dragText" x-text="dragText" :style="'left: ' + dragLeft + 'px'"></output>
         </div>
     </div>
-    <div class="peg-bar">
+    <div class="peg-bar needs-rig">
         <span class="quiet" x-show="selectedPeg === null">Drag a peg in time, a grip on a line in value too. Double-click a line for a new keyframe;
             <kbd>?</kbd> lists the keys.</span>
         <span class="peg" x-show="selectedPeg !== null" x-cloak x-text="chosenPeg.letter"></span>

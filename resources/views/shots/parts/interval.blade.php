@@ -4,7 +4,8 @@
         x-text="$store.run.slackText"></b></h3>
     @foreach (App\Pages\IntervalBar::TRACKS as $track => $parts)
         <div class="track">
-            <span class="track-name">{{ $track }}</span>
+            <span @class(['track-name', 'needs-rig' => $track === 'rig'])>{{ $track }}</span>
+            @if ($track === 'rig')<span class="track-name needs-no-rig">waits</span>@endif
             <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
                 <span class="bar-clip">
                 @foreach ($parts as [$kind, $start, $length, $name])

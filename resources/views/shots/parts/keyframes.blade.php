@@ -10,7 +10,7 @@
     [$trash, $plus, $marked, $unmarked] = array_map(App\Pages\Icon::svg(...), ['trash-2', 'plus', 'star-filled', 'star']);
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp
-<section class="panel keyframes" aria-labelledby="keyframes-title">
+<section class="panel keyframes needs-rig" aria-labelledby="keyframes-title">
     <header class="panel-head"><h2 id="keyframes-title">Keyframes</h2>
         <span class="tools">
             <x-edit :page="$page" edit="swap" icon="arrow-left-right" class="is-quiet" id="swap">Swap direction</x-edit>

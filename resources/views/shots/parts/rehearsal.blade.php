@@ -10,7 +10,7 @@
             tells photo by photo what came late or is spoilt.</p>
         <x-act :action="$page->shot->at('runs.store')" icon="play" class="is-large" id="dry-run">Dry-run it</x-act>
         <form class="rehearse" method="post" action="{{ $page->shot->at('runs.store') }}">@csrf
-            <x-field id="fault" label="Rehearse a fault" name="kind" :options="TypicalFaults::named()" />
+            <x-field id="fault" label="Rehearse a fault" name="kind" :options="TypicalFaults::named($page->plan)" />
             <x-field id="fault-photo" label="at photo" name="frame" :value="Typed::before('frame', '1')" width="6ch" inputmode="numeric"
                 :problem="$errors->first('fault.frame')" />
             <button class="button is-large">Rehearse fault</button>

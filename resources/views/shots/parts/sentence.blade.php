@@ -17,16 +17,21 @@
     <x-number pointer="/held/shooting" name="held[shooting]" label="Shooting time" :value="$texts['/held/shooting']" :width="9" data-steps /></span>
     <span class="needs-clock w">of shooting.</span>
     <span class="line-break"></span>
-    <span class="w">The rig</span>
+    @php $moves = $page->plan->rig->axes !== []; @endphp
+    <span class="w">{{ $moves ? 'The rig' : 'The camera' }}</span>
     <x-choice pointer="/timing/mode" label="Movement" :shown-label="false" :value="$texts['/timing/mode']"
-        :options="['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']" /><span
+        :options="$moves
+            ? ['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']
+            : ['shoot_move_shoot' => 'stands on its legs', 'stop_motion' => 'waits to be told']" /><span
         class="stop w">;</span>
+    <span class="needs-rig moves">
     <x-number pointer="/timing/photos" label="Photos on the way" :value="$texts['/timing/photos']" :width="5" data-steps />
     <span class="w">on the way,</span>
     <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$texts['/timing/head_photos']" :width="3" data-steps />
     <span class="w">before,</span>
     <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" data-steps />
-    <span class="w">after. Start</span>
+    <span class="w">after.</span></span>
+    <span class="w">Start</span>
     <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="14" /><span
         class="stop w">,</span>
     <span class="w">wait</span>

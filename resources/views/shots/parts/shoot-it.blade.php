@@ -28,13 +28,14 @@
         @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
             :problem="$take('reason')" />@endif
         </div>
-        <p class="quiet">The rig homes first: hands off, nothing in its way. Rigs and cameras are reached by what the
+        <p class="quiet">@if ($start->moves)The rig homes first: hands off, nothing in its way.@endif Rigs and cameras are reached by what the
             <a href="{{ route('kit.index') }}">kit</a> says.</p>
         <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start shooting</span></button>
         <fieldset class="ask-devices"><legend>Before that, have them</legend>
-            @foreach (['ask' => 'Say what they are set to', 'ends' => 'Drive to both ends', 'keyframes' => 'Test photo at each keyframe'] as $what => $label)
+            @foreach (array_filter(['ask' => 'Say what they are set to', 'ends' => $start->moves ? 'Drive to both ends' : null,
+                'keyframes' => $start->moves ? 'Test photo at each keyframe' : 'Take a test photo']) as $what => $label)
             <button class="button" name="what" value="{{ $what }}" formaction="{{ $page->shot->at('checks.store') }}">{{ $label }}</button>@endforeach
-            <p class="quiet">The last two move the rig: hands and cables away, nobody below it.</p></fieldset></form>
+            @if ($start->moves)<p class="quiet">The last two move the rig: hands and cables away, nobody below it.</p>@endif</fieldset></form>
     @include('shots.parts.device-check', ['check' => $start->check])
     @endif
     @if ($start->last()->isNotEmpty())<h3>Takes so far</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
