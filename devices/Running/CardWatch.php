@@ -50,23 +50,23 @@ final readonly class CardWatch
         $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]]);
     }
 
-    /** What came onto the card while nobody listened belongs to the photos that were waited for. */
-    public function sync(): void
+    /**
+     * What came onto the card while nobody listened belongs to the photos that were waited for, the oldest first.
+     *
+     * @return ?string the first file that is left over then; null when there is none
+     */
+    public function sync(): ?string
     {
         $new = $this->files->after($this->camera->files());
         foreach ([...array_keys($this->log->state->unconfirmed), ...array_keys($this->log->state->missing)] as $photo) {
             $object = array_shift($new);
             if ($object === null) {
-                return;
+                return null;
             }
             $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
         }
-    }
 
-    /** The first file that nobody knows of yet; null when there is none. */
-    public function unknown(): ?string
-    {
-        return $this->files->after($this->camera->files())[0] ?? null;
+        return $new[0] ?? null;
     }
 
     public function missing(int $photo): void

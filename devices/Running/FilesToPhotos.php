@@ -49,25 +49,35 @@ final class FilesToPhotos
                 continue;
             }
             // One that was given up may come after all.
-            $photo = $this->photoOf($cameAt) ?? array_key_first($this->state->missing);
+            // Heard of together, files are in their order all the same.
+            $together = 1 + count(array_keys($this->waiting, $cameAt, true));
+            $photo = $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing);
             $this->lastCameAt = $cameAt;
             yield $object => $photo;
         }
     }
 
-    /** The oldest that it may be; where it comes too late for all of them, the newest that was closed by then. */
-    private function photoOf(float $cameAt): ?int
+    /**
+     * The oldest that it may be; where it comes too late for all of them, the newest: of files that were heard of together, each its own.
+     *
+     * @param int $together how many files came with it that have no photo yet, itself among them
+     */
+    private function photoOf(float $cameAt, int $together): ?int
     {
-        $newest = null;
-        foreach ($this->state->unconfirmed as $photo => $triggered) {
-            $expected = $this->expectedAt($photo, $triggered);
+        $photos = array_keys($this->state->unconfirmed);
+        if ($photos === []) {
+            return null;
+        }
+        $at = count($photos) - 1;
+        foreach ($photos as $n => $photo) {
+            $expected = $this->expectedAt($photo, $this->state->unconfirmed[$photo]);
             if ($cameAt <= $expected + $this->toleranceSeconds) {
-                return $newest === null || $cameAt >= $expected - $this->toleranceSeconds ? $photo : $newest;
+                $at = $n === 0 || $cameAt >= $expected - $this->toleranceSeconds ? $n : $n - 1;
+                break;
             }
-            $newest = $photo;
         }
 
-        return $newest;
+        return $photos[max(0, $at - $together + 1)];
     }
 
     /**

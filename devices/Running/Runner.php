@@ -207,8 +207,8 @@ final class Runner
             return;
         }
         $this->awaitCard($this->state->openedAt, $photo, 1.0);
-        $this->card->sync();
-        $object = $this->card->unknown();
+        // What is written while one looks is none of this: one look is enough for those before it and for itself.
+        $object = $this->card->sync();
         if ($object === null) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.']);
 
@@ -224,7 +224,9 @@ final class Runner
     {
         $camera = $this->schedule->plan->camera;
         $busy = $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo)) + $camera->writeSeconds;
-        $written = $triggeredAt + $busy + $graceSeconds;
+        // The card writes one at a time: those before it come first.
+        $before = count(array_diff(array_keys($this->state->unconfirmed), [$photo])) * $camera->writeSeconds;
+        $written = $triggeredAt + $busy + $before + $graceSeconds;
         while ($this->clock->now() < $written) {
             $this->wait($written);
         }
@@ -234,11 +236,12 @@ final class Runner
     private function lastOneAgain(): void
     {
         $photo = $this->state->next - 1;
-        if (array_keys($this->state->unconfirmed) !== [$photo] || $this->setting->isOwnTimer) {
+        if (!isset($this->state->unconfirmed[$photo]) || $this->setting->isOwnTimer) {
             return;
         }
         // A slow card is given the time after which a photo is missed.
-        $this->awaitCard($this->state->unconfirmed[$photo], $photo, max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo)));
+        $grace = max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
+        $this->awaitCard($this->state->unconfirmed[$photo], $photo, $grace);
         $this->card->sync();
         if (isset($this->state->unconfirmed[$photo])) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.', 'again' => true]);
