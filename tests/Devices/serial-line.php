@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // A serial line between a rig on TCP and whoever opens its other end: php serial-line.php HOST:PORT says which device that is.
 
-// Holds the far end open for as long as this lives, and not longer.
-$code = 'echo posix_ttyname(STDIN), "\n"; for ($parent = posix_getppid(); posix_getppid() === $parent;) { sleep(1); }';
+// Holds the far end open for as long as this lives, and not longer. What the board says before anybody is there is not echoed back to it.
+$code = '$name = posix_ttyname(STDIN); exec("stty -F {$name} raw -echo"); echo $name, "\n"; for ($parent = posix_getppid(); posix_getppid() === $parent;) { sleep(1); }';
 $holder = proc_open([PHP_BINARY, '-r', $code], [['pty'], ['pty'], ['file', '/dev/null', 'w']], $pipes);
 $rig = stream_socket_client("tcp://{$argv[1]}");
 assert($holder !== false && $rig !== false);
