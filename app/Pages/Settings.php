@@ -67,7 +67,7 @@ final readonly class Settings
     /** What is chosen, or else what is usual. */
     public function get(string $name): string
     {
-        $usual = (string) array_key_first(self::CHOICES[$name]);
+        $usual = $name === 'starter' ? StarterPlans::USUAL : (string) array_key_first(self::CHOICES[$name]);
         $value = $this->values[$name] ?? $usual;
 
         return isset(self::CHOICES[$name][$value]) ? $value : $usual;

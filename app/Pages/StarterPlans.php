@@ -19,10 +19,8 @@ final class StarterPlans
         'legs-alone' => 'none: camera on legs alone', 'slide' => 'slide alone', 'pan-tilt' => 'pan and tilt', 'slide-pan-tilt' => 'slide, pan and tilt',
     ];
 
-    public static function first(): string
-    {
-        return array_key_first(self::STARTERS);
-    }
+    /** What is chosen until somebody says otherwise. */
+    public const USUAL = 'slide-pan-tilt';
 
     /**
      * @throws InvalidInput

@@ -34,6 +34,7 @@ final readonly class Report
         ContinuousSmear::class,
         TooLittleSettling::class,
         SlideDoesNotShow::class,
+        NearestOutOfFocus::class,
         StepBelowMotor::class,
         BeyondTravel::class,
         FasterThanAxis::class,

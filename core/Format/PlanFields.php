@@ -149,6 +149,13 @@ final class PlanFields
             'subject_pan_deg' => [
                 'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'label' => 'subject at pan', 'unit' => '°',
             ],
+            'focus_m' => [
+                'kind' => FieldKind::Number, 'as' => 'focusMetres', 'mayLack' => true, 'instead' => 1.0, 'label' => 'focused at', 'unit' => 'm',
+            ],
+            'circle_mm' => [
+                'kind' => FieldKind::Number, 'as' => 'circleMillimetres', 'mayLack' => true, 'instead' => 0.03, 'label' => 'circle of confusion',
+                'unit' => 'mm',
+            ],
         ],
         '/trigger' => [
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],

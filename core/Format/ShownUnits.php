@@ -26,7 +26,7 @@ final readonly class ShownUnits extends Units
     public function unitOf(Plan $plan, string $pointer): ?string
     {
         return match (true) {
-            in_array($pointer, ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m'], true) => $this->distance,
+            in_array($pointer, ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/focus_m'], true) => $this->distance,
             $pointer === '/power/temperature_c' => $this->temperature,
             default => self::axisOf($plan, $pointer)?->kind === AxisKind::Linear ? $this->rig : null,
         };

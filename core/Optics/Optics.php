@@ -24,6 +24,8 @@ final readonly class Optics
      * @param float $subjectMetresPerSecond how fast the subject moves across the view
      * @param SubjectKind $subjectKind      what the subject is to the eye
      * @param Scene       $scene            what the finder draws
+     * @param ?float      $focusMetres       where the lens is focused; null where nobody said
+     * @param ?float      $circleMillimetres circle of confusion; null for the sensor's diagonal / 1,500
      * @param ?float      $subjectPanDegrees where the pan stands when the subject is ahead; null for the middle of the move
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -43,6 +45,8 @@ final readonly class Optics
         public SubjectKind $subjectKind = SubjectKind::One,
         public Scene $scene = Scene::Example,
         public ?float $subjectPanDegrees = null,
+        public ?float $focusMetres = null,
+        public ?float $circleMillimetres = null,
     ) {
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
@@ -58,6 +62,12 @@ final readonly class Optics
         }
         foreach (['foreground_m' => $foregroundMetres, 'subject_m' => $subjectMetres, 'background_m' => $backgroundMetres] as $field => $value) {
             $problems->unlessPositive($value, self::MOST_METRES, "/{$field}", 'a distance in metres');
+        }
+        if ($focusMetres !== null) {
+            $problems->unlessPositive($focusMetres, self::MOST_METRES, '/focus_m', 'a distance in metres');
+        }
+        if ($circleMillimetres !== null) {
+            $problems->unlessPositive($circleMillimetres, 1, '/circle_mm', 'a circle of confusion in millimetres, such as 0.03');
         }
         $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', 'metres a second');
         $problems->unlessBetween($subjectPanDegrees ?? 0.0, -360, 360, '/subject_pan_deg', 'degrees of pan');
@@ -93,6 +103,14 @@ final readonly class Optics
     public function withFocal(float $millimetres): self
     {
         return Copy::of($this, get_object_vars($this), ['focalMillimetres' => $millimetres]);
+    }
+
+    /**
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function withFocus(float $metres): self
+    {
+        return Copy::of($this, get_object_vars($this), ['focusMetres' => $metres]);
     }
 
     /** Focal length in pixels of the image: what one radian at the centre covers. */

@@ -63,7 +63,7 @@ final class SettingsForm extends Form
         }
         try {
             $told = array_filter($limits, static fn (string $text): bool => $text !== '');
-            TypedPlan::change(StarterPlans::named(StarterPlans::first()), $told === [] ? [] : ['thresholds' => $told]);
+            TypedPlan::change(StarterPlans::named(StarterPlans::USUAL), $told === [] ? [] : ['thresholds' => $told]);
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
                 $problems[] = new Problem(str_replace('/thresholds/', '/limit_', $problem->pointer), $problem->message);

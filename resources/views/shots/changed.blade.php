@@ -26,6 +26,7 @@
 @include('shots.parts.ramp')
 @endif
 @include('shots.parts.crop')
+@include('shots.parts.focus')
 @include('shots.parts.findings')
 @include('shots.parts.found-beside')
 @unless ($looked)

@@ -11,8 +11,10 @@
         <button type="button" class="button is-quiet" @click="toggleView('crop')" :aria-pressed="view.crop" aria-pressed="true">Crop</button>
         <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true"
             title="The photo before">Ghost</button>
-        <button type="button" class="button is-quiet jog-switch needs-rig" @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
+        <button type="button" class="button is-quiet jog-switch needs-rig"
+            @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
             name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button>
     </div>
     @include('shots.parts.crop')
+    @include('shots.parts.focus')
 </section>

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Motion\Units;
+use Evrent\Core\Optics\Focus;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * F1: the nearest thing that matters is out of focus where the lens is set.
+ */
+final class NearestOutOfFocus implements Check
+{
+    /** Typed distances are rounded. */
+    private const TOLERANCE = 0.01;
+
+    public function find(Shot $shot): ?Finding
+    {
+        $optics = $shot->plan->optics;
+        $light = $shot->plan->light;
+        if ($optics?->focusMetres === null || $light === null) {
+            return null;
+        }
+        $focus = new Focus($optics, $light->aperture);
+        $near = $focus->nearMetres($optics->focusMetres);
+        if ($near <= $optics->foregroundMetres * (1.0 + self::TOLERANCE)) {
+            return null;
+        }
+
+        return new Finding(
+            'F1',
+            Severity::Look,
+            'The nearest thing is out of focus',
+            $shot->units->distanceText($near - $optics->foregroundMetres, 2) . ' nearer than is sharp',
+            sprintf(
+                'Focused at %s, a %s mm lens at f/%s is sharp from %s on; the foreground stands at %s.',
+                $shot->units->distanceText($optics->focusMetres, 2),
+                PlainText::rounded($optics->focalMillimetres, 1),
+                PlainText::rounded($light->aperture, 1),
+                $shot->units->distanceText($near, 2),
+                $shot->units->distanceText($optics->foregroundMetres, 2),
+            ),
+            null,
+            0,
+            static fn (): array => array_filter([self::nearer($shot, $focus)]),
+        );
+    }
+
+    /** What is sharp and from where, in a sentence; empty where neither lens nor aperture is known. */
+    public static function told(Plan $plan, Units $units): string
+    {
+        if ($plan->optics === null || $plan->light === null) {
+            return '';
+        }
+        $focus = new Focus($plan->optics, $plan->light->aperture);
+        $sharp = static fn (float $metres): string => $units->distanceText($focus->nearMetres($metres), 2) . ' to '
+            . ($focus->farMetres($metres) === INF ? 'the horizon' : $units->distanceText($focus->farMetres($metres), 1));
+        $set = $focus->metresFor($plan->optics->foregroundMetres);
+        $at = $plan->optics->focusMetres;
+
+        return sprintf(
+            'At f/%s a circle of %s mm makes %s the hyperfocal distance. %s%s',
+            PlainText::rounded($plan->light->aperture, 1),
+            PlainText::rounded($focus->circleMillimetres, 4),
+            $units->distanceText($focus->hyperfocalMetres, 2),
+            $at === null ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}. ",
+            $set === null
+                ? 'The foreground is nearer than this lens makes sharp.'
+                : "For the foreground focus at {$units->distanceText($set, 2)}: sharp from {$sharp($set)}.",
+        );
+    }
+
+    private static function nearer(Shot $shot, Focus $focus): ?Remedy
+    {
+        $optics = $shot->plan->optics;
+        $metres = $optics === null ? null : $focus->metresFor($optics->foregroundMetres);
+        if ($optics === null || $metres === null) {
+            return null;
+        }
+        // Down to what a scale shows: rounded up it would leave the foreground out again.
+        $metres = floor($metres * 100.0) / 100.0;
+        $far = $focus->farMetres($metres);
+        if ($metres <= 0.0) {
+            return null;
+        }
+
+        return new Remedy(
+            'focus',
+            'Focus at ' . $shot->units->distanceText($metres, 2),
+            $far === INF ? 'sharp to the horizon' : 'sharp as far as ' . $shot->units->distanceText($far, 1),
+            $shot->plan->withOptics($optics->withFocus($metres)),
+        );
+    }
+}
