@@ -92,7 +92,7 @@ final class NearestOutOfFocus implements Check
             'focus',
             'Focus at ' . $shot->units->distanceText($metres, 2),
             $far === INF ? 'sharp to the horizon' : 'sharp as far as ' . $shot->units->distanceText($far, 1),
-            $shot->plan->withOptics($optics->withFocus($metres)),
+            $shot->plan->withOptics($optics->with(['focusMetres' => $metres])),
         );
     }
 }

@@ -156,6 +156,7 @@ final class PlanFields
                 'kind' => FieldKind::Number, 'as' => 'circleMillimetres', 'mayLack' => true, 'instead' => 0.03, 'label' => 'circle of confusion',
                 'unit' => 'mm',
             ],
+            'later_zoom' => ['kind' => FieldKind::Number, 'as' => 'laterZoom', 'mayLack' => true, 'instead' => 1.0, 'label' => 'zoom in the edit'],
         ],
         '/trigger' => [
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],

@@ -16,6 +16,7 @@ final readonly class Optics
     private const MOST_MILLIMETRES = 10_000;
     private const MOST_PIXELS = 100_000;
     private const MOST_METRES = 1_000_000;
+    private const MOST_ZOOM = 50;
 
     /**
      * @param float $foregroundMetres       nearest thing that matters
@@ -26,6 +27,7 @@ final readonly class Optics
      * @param Scene       $scene            what the finder draws
      * @param ?float      $focusMetres       where the lens is focused; null where nobody said
      * @param ?float      $circleMillimetres circle of confusion; null for the sensor's diagonal / 1,500
+     * @param ?float      $laterZoom         how far the clip is zoomed in at the most in the edit, times; null for not at all
      * @param ?float      $subjectPanDegrees where the pan stands when the subject is ahead; null for the middle of the move
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -47,6 +49,7 @@ final readonly class Optics
         public ?float $subjectPanDegrees = null,
         public ?float $focusMetres = null,
         public ?float $circleMillimetres = null,
+        public ?float $laterZoom = null,
     ) {
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
@@ -69,6 +72,7 @@ final readonly class Optics
         if ($circleMillimetres !== null) {
             $problems->unlessPositive($circleMillimetres, 1, '/circle_mm', 'a circle of confusion in millimetres, such as 0.03');
         }
+        $problems->unlessBetween($laterZoom ?? 1.0, 1, self::MOST_ZOOM, '/later_zoom', 'how many times, 1 for not at all');
         $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', 'metres a second');
         $problems->unlessBetween($subjectPanDegrees ?? 0.0, -360, 360, '/subject_pan_deg', 'degrees of pan');
         if (!$problems->any() && ($foregroundMetres > $subjectMetres || $subjectMetres > $backgroundMetres)) {
@@ -106,11 +110,15 @@ final readonly class Optics
     }
 
     /**
+     * The same but for what is named.
+     *
+     * @param array{focusMetres?: ?float, laterZoom?: ?float, outputWidthPixels?: int, outputHeightPixels?: int} $changes
+     *
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public function withFocus(float $metres): self
+    public function with(array $changes): self
     {
-        return Copy::of($this, get_object_vars($this), ['focusMetres' => $metres]);
+        return Copy::of($this, get_object_vars($this), $changes);
     }
 
     /** Focal length in pixels of the image: what one radian at the centre covers. */

@@ -1,2 +1,6 @@
-@php use Evrent\Core\Checks\CropCutsFraming; @endphp
-<x-part id="crop-told" tag="p" class="crop-told quiet">{{ CropCutsFraming::told($page->plan) }}</x-part>
+@php
+    use Evrent\Core\Checks\CropCutsFraming;
+    use Evrent\Core\Checks\EnlargedBeyondPixels;
+@endphp
+<x-part id="crop-told" tag="p" class="crop-told quiet">{{ CropCutsFraming::told($page->plan) }}
+    {{ EnlargedBeyondPixels::told($page->plan) }}</x-part>

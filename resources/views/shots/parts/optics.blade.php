@@ -28,6 +28,8 @@
                 :options="array_combine(array_column(Scene::cases(), 'value'), array_map(fn ($one) => $one->label(), Scene::cases()))" />
             <x-number pointer="/optics/subject_pan_deg" label="Subject stands at pan"
                 :value="$texts['/optics/subject_pan_deg'] ?? ''" unit="°" :width="5" shown-label />
+            <x-number pointer="/optics/later_zoom" label="Zoomed in the edit" :value="$texts['/optics/later_zoom'] ?? ''" unit="times" :width="4"
+                shown-label />
             <x-number pointer="/optics/focus_m" label="Focused at" :value="$texts['/optics/focus_m'] ?? ''" :unit="$far" :width="5" shown-label />
             <x-number pointer="/optics/circle_mm" label="Circle of confusion" :value="$texts['/optics/circle_mm'] ?? ''" unit="mm" :width="6" shown-label />
         </div></x-fold>
