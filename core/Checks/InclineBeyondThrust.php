@@ -85,7 +85,7 @@ final class InclineBeyondThrust implements Check
             }
             $axes = array_map(
                 static fn (Axis $axis): Axis => $axis === $slide
-                    ? new Axis($axis->id, $axis->kind, $axis->min, $axis->max, $axis->maxSpeed, $acceleration, $axis->stepsPerUnit, $axis->backlash)
+                    ? $axis->withAcceleration($acceleration)
                     : $axis,
                 $shot->plan->rig->axes,
             );

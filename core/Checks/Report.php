@@ -35,6 +35,7 @@ final readonly class Report
         TooLittleSettling::class,
         SlideDoesNotShow::class,
         NearestOutOfFocus::class,
+        SlowerThanAxis::class,
         EnlargedBeyondPixels::class,
         StepBelowMotor::class,
         BeyondTravel::class,

@@ -96,6 +96,7 @@ final class PlanFields
             'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0, 'label' => 'acceleration'],
             'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0],
             'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
+            'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01, 'label' => 'slowest speed'],
         ],
         '/rig/base' => [
             'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0],

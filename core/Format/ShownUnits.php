@@ -17,7 +17,7 @@ use Evrent\Core\Words\TypedText;
  */
 final readonly class ShownUnits extends Units
 {
-    private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|max_acceleration|backlash)$~';
+    private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|min_speed|max_acceleration|backlash)$~';
 
     /** Digits after the point that a hand can tell. */
     private const DECIMALS = ['mm' => 3, 'cm' => 4, 'in' => 4, 'm' => 3, 'ft' => 2, '°C' => 1, '°F' => 1];
@@ -38,7 +38,7 @@ final readonly class ShownUnits extends Units
         $axis = self::axisOf($plan, $pointer);
 
         return $axis === null ? $this->unitOf($plan, $pointer) : $this->ofAxis($axis->kind) . match (basename($pointer)) {
-            'max_speed' => '/s',
+            'max_speed', 'min_speed' => '/s',
             'max_acceleration' => '/s²',
             default => '',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
 
@@ -26,6 +27,7 @@ final readonly class Axis
      * @param float $maxSpeed           units per second
      * @param float $maxAcceleration    units per second squared
      * @param float $stepsPerUnit       motor steps per mm or degree
+     * @param ?float $minSpeed          the slowest it can creep without stuttering, units per second; null where nobody said
      * @param float $backlash           play taken up when the axis turns round, mm or degrees
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -39,6 +41,7 @@ final readonly class Axis
         public float $maxAcceleration,
         public float $stepsPerUnit,
         public float $backlash = 0.0,
+        public ?float $minSpeed = null,
     ) {
         $this->role = AxisRole::of($id);
         $problems = new Problems();
@@ -51,10 +54,24 @@ final readonly class Axis
             $problems->add('/max', 'Enter a highest position above the lowest one.');
         }
         $problems->unlessPositive($maxSpeed, self::MOST, '/max_speed', 'a speed');
+        if ($minSpeed !== null) {
+            $problems->unlessPositive($minSpeed, self::MOST, '/min_speed', 'a speed');
+            if ($minSpeed > $maxSpeed) {
+                $problems->add('/min_speed', 'Enter a slowest speed below the top speed.');
+            }
+        }
         $problems->unlessPositive($maxAcceleration, self::MOST, '/max_acceleration', 'an acceleration');
         $problems->unlessPositive($stepsPerUnit, self::MOST, '/steps_per_unit', 'motor steps per unit');
         $problems->unlessBetween($backlash, 0, self::MOST, '/backlash', 'a backlash');
         $problems->throwIfAny();
+    }
+
+    /**
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function withAcceleration(float $acceleration): self
+    {
+        return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['maxAcceleration' => $acceleration]);
     }
 
     public function holds(float $position): bool

@@ -11,7 +11,6 @@ import { followLook } from './look.js';
 import { followMessages } from './messages.js';
 import { startOutbox } from './outbox.js';
 import { followTouches } from './parts.js';
-import { followRoom } from './room.js';
 
 window.htmx = htmx;
 
@@ -30,4 +29,5 @@ Alpine.start();
 followViews();
 startOutbox();
 keepPages();
-followRoom();
+// The run room alone needs it: no other page waits for it.
+if (document.querySelector('[data-room]')) import('./room.js').then(({ followRoom }) => followRoom());

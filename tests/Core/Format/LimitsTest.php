@@ -51,6 +51,7 @@ final class LimitsTest extends TestCase
         '/optics/subject_m maximum' => ['/optics/background_m' => 1_000_000],
         '/optics/subject_m exclusiveMinimum' => ['/optics/foreground_m' => 1e-6],
         '/light/longest_s exclusiveMinimum' => ['/light/shortest_s' => 1e-6],
+        '/rig/axes/*/min_speed maximum' => ['/rig/axes/0/max_speed' => 1_000_000],
         '/storage/raw_mb minimum' => ['/storage/jpeg_mb' => 10],
     ];
 

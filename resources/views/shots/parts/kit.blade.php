@@ -8,7 +8,8 @@
     <div class="scrolls">
     <table class="table axes">
         <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
-        <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th></tr></thead>
+        <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th>
+        <th scope="col">slowest</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $settings->units->ofAxis($axis->kind); @endphp
@@ -16,9 +17,9 @@
                     <th scope="row">{{ $axis->id }}</th>
                     @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
                         'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
-                        'backlash' => ['backlash', $unit]] as $field => [$label, $fieldUnit])
+                        'backlash' => ['backlash', $unit], 'min_speed' => ['slowest speed', $unit . '/s']] as $field => [$label, $fieldUnit])
                         <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
-                            :value="$texts['/rig/axes/' . $a . '/' . $field]" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
+                            :value="$texts['/rig/axes/' . $a . '/' . $field] ?? ''" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
                     @endforeach
                 </tr>
             @endforeach

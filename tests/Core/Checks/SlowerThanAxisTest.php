@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * F4: a slide of 100 mm in 101 photos, one each 5 s, without ease: 1 mm in 5 s is 0.2 mm/s.
+ */
+final class SlowerThanAxisTest extends TestCase
+{
+    public function testSlowerThanItCanIsFoundAndStoppingMendsIt(): void
+    {
+        $finding = self::finding(0.5);
+        self::assertNotNull($finding);
+        self::assertSame(['F4', '2.5 times slower than it can', 100], [$finding->id, $finding->shortfall, $finding->photoCount]);
+        self::assertStringContainsString('creep at 0.2 mm/s', $finding->sentence);
+        self::assertNull(Report::on(Shot::of($finding->remedies()[0]->mended))->finding('F4'));
+    }
+
+    public function testAsSlowAsItCanIsFine(): void
+    {
+        self::assertNull(self::finding(0.2));
+        self::assertNull(self::finding(null));
+        self::assertNull(self::finding(0.5, ['/timing/mode' => 'shoot_move_shoot']));
+    }
+
+    /** Easing, the first steps are the slowest; standing still before the move is not slow. */
+    public function testEasingGoesSlowAtTheEnds(): void
+    {
+        $finding = self::finding(0.15, ['/timing/head_photos' => 10, '/move/easing' => ['ramp_in' => 0.4, 'ramp_out' => 0.4, 'shape' => 'constant']]);
+        self::assertNotNull($finding);
+        self::assertGreaterThan(10, $finding->firstPhoto);
+        self::assertLessThan(80, $finding->photoCount);
+    }
+
+    public function testASlowestSpeedAboveTheTopSpeedIsRefusedByItsField(): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('/rig/axes/0/min_speed');
+        self::plan(50.0);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function finding(?float $minSpeed, array $changes = []): ?Finding
+    {
+        return Report::on(Shot::of(self::plan($minSpeed, $changes)))->finding('F4');
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function plan(?float $minSpeed, array $changes = []): Plan
+    {
+        $axis = ['id' => 'slide', 'kind' => 'linear', 'min' => 0, 'max' => 200, 'max_speed' => 20, 'max_acceleration' => 50, 'steps_per_unit' => 100];
+
+        return Plans::with(array_replace([
+            '/rig/axes' => [$axis + ($minSpeed === null ? [] : ['min_speed' => $minSpeed])],
+            '/move' => ['keyframes' => [['at' => 0, 'slide' => 0], ['at' => 1, 'slide' => 100]], 'easing' => ['ramp_in' => 0, 'ramp_out' => 0]],
+            '/timing/mode' => 'continuous', '/timing/photos' => 101, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
+            '/timing/interval_s' => 5, '/timing/exposure_s' => 0.5,
+        ], $changes));
+    }
+}
