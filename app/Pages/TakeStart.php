@@ -97,7 +97,7 @@ final readonly class TakeStart
 
         $whens = ['now' => 'now', ...($planned === null ? [] : ['planned' => 'at the planned start, in ' . PlainText::duration($planned)])];
         foreach ($this->page->plan->site === null ? [] : StartAhead::EVENTS as $event) {
-            $whens[$event->value] = "at {$event->words()}, today’s or the next";
+            $whens[$event->value] = "at {$event->words()}";
         }
 
         return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => 'at a time of day'];

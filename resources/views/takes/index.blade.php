@@ -1,4 +1,4 @@
-<x-layout :title="'Takes of ' . $title"
+<x-layout is-of-takes :title="'Takes of ' . $title"
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $title => $shot->at('shots.show'), 'Takes' => null]">
     <div class="page">
         <h1 class="sr-only">Takes of {{ $title }}</h1>

@@ -1,5 +1,5 @@
 @php use Evrent\Core\Timing\Mode; @endphp
-<x-layout :title="'Shooting ' . $plan->title"
+<x-layout is-of-takes :title="'Shooting ' . $plan->title"
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Run room' => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>

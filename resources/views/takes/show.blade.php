@@ -6,7 +6,7 @@
     $good = $report->goodPhotos();
     $isWhole = $good === $total;
 @endphp
-<x-layout :title="'Take of ' . $plan->title"
+<x-layout is-of-takes :title="'Take of ' . $plan->title"
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Take' => null]">
     <div class="page">
         <h1 class="sr-only">Take of {{ $plan->title }}</h1>
