@@ -130,9 +130,8 @@ final class TakeController
     /** Where it stands now, for a page that asks again and again. */
     public function now(Shot $shot, Take $take): Response
     {
-        $answer = response()->view('takes.parts.now', [
-            'shot' => $shot, 'take' => $take, 'axes' => $take->revision->toPlan()->rig->axes, 'picture' => $take->picture()->value('photo'),
-        ]);
+        $plan = $take->revision->toPlan();
+        $answer = response()->view('takes.parts.now', ['shot' => $shot, 'take' => $take, 'plan' => $plan, 'picture' => $take->picture()->value('photo')]);
 
         return $take->isOver() ? $answer->header('HX-Refresh', 'true') : $answer;
     }

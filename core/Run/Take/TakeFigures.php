@@ -22,6 +22,7 @@ final readonly class TakeFigures
      * @param array<string, string> $alarms
      * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
      * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
+     * @param ?float                $slack    to spare in the interval after the next photo, seconds, by the plan; null without a clock
      * @param float                 $share    of the run that is over, by the plan's clock
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class TakeFigures
         public array $supplies,
         public array $lasts,
         public float $share,
+        public ?float $slack,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class TakeFigures
             $state->supplies->left(),
             array_map($state->supplies->lastPhoto(...), array_combine(array_keys($state->supplies->left()), array_keys($state->supplies->left()))),
             $isOver ? 1.0 : $timeline->triggerSeconds[$state->placeOf($state->next) - 1] / max(1e-9, $state->schedule->summary->runSeconds),
+            $isOver ? null : $timeline->slackSeconds[$state->placeOf($state->next) - 1] ?? null,
         );
     }
 

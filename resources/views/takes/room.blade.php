@@ -3,7 +3,7 @@
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Run room' => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
-        <div class="room-top">@include('takes.parts.now', ['axes' => $plan->rig->axes])
+        <div class="room-top">@include('takes.parts.now')
             <figure class="room-picture" data-picture-at="{{ $take->at('takes.picture') }}" hidden><span><img alt="The latest photo as it came out" width="160"
                 height="107"></span><figcaption></figcaption></figure></div>
         @include('takes.parts.trace')

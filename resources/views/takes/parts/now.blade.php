@@ -17,14 +17,16 @@
         @if ($take->speed > 1)<span class="quiet">simulated world, {{ PlainText::rounded($take->speed) }} times as fast</span>@endif</p>
     <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
     <dl class="room-figures">
+        <div><dt>Clock</dt><dd>{{ $settings->clock(now($plan->site?->zone)->format('H:i:s')) }}</dd></div>
         <div><dt>Next photo</dt><dd>{{ isset($now['nextIn']) ? PlainText::seconds(round($now['nextIn'], 1)) : '–' }}</dd></div>
         <div><dt>Time left</dt><dd>{{ isset($now['left']) ? PlainText::duration($now['left']) : '–' }}</dd></div>
         <div><dt>Clip so far</dt><dd>{{ PlainText::seconds(round($now['clipSeconds'] ?? 0, 1)) }}</dd></div>
         <div><dt>Behind the plan</dt><dd>{{ isset($now['late']) ? PlainText::seconds(round($now['late'], 1)) : '–' }}</dd></div>
+        <div><dt>To spare</dt><dd>{{ isset($now['slack']) ? PlainText::seconds(round($now['slack'], 1)) : '–' }}</dd></div>
         <div><dt>On the card</dt><dd>{{ $now['counts']['good'] ?? 0 }}@if (($now['counts']['missing'] ?? 0) > 0)
             <b class="late-word">{{ $now['counts']['missing'] }} missing</b>@endif</dd></div>
         @if ($rig !== null)<div><dt>Rig</dt><dd>{{ $rig['state'] }}@if ($rig['battery'] !== null), battery {{ $rig['battery'] }} %@endif</dd></div>
-        @foreach ($axes as $axis)<div><dt>{{ ucfirst($axis->id) }}</dt>
+        @foreach ($plan->rig->axes as $axis)<div><dt>{{ ucfirst($axis->id) }}</dt>
             <dd>{{ $settings->units->axisText($axis->kind, (float) ($rig['positions'][$axis->id] ?? 0)) }}</dd></div>@endforeach @endif
     </dl>
     @if (($now['supplies'] ?? []) !== [])<p class="room-supplies">@foreach ($now['supplies'] as $what => $left)<span>{{ match ($what) {
