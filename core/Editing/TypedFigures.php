@@ -36,9 +36,9 @@ final readonly class TypedFigures
         if ($photos !== null && (floor($photos) !== $photos || $photos < 2 || $photos > Timing::MOST_PHOTOS)) {
             $problems->add('/held/photos', 'Enter a whole number of photos, from 2.');
         }
-        $seconds = static function (string $name, string $message) use ($text, $problems): ?float {
+        $seconds = static function (string $name, string $message, bool $isLong = false) use ($text, $problems): ?float {
             $typed = $text($name);
-            $read = $typed === null ? null : TypedText::seconds($typed) ?? NAN;
+            $read = $typed === null ? null : ($isLong ? TypedText::longSeconds($typed) : TypedText::seconds($typed)) ?? NAN;
             if ($read !== null && !($read >= 0.01 && $read <= self::MOST_SHOOTING_SECONDS)) {
                 $problems->add("/held/{$name}", $message);
             }
@@ -46,7 +46,7 @@ final readonly class TypedFigures
             return $read;
         };
         $clip = $seconds('clip', 'Enter how long the clip is to be, such as 10 s.');
-        $shooting = $seconds('shooting', 'Enter a shooting time, such as 32 min, 1:30 or 1h30.');
+        $shooting = $seconds('shooting', 'Enter a shooting time, such as 32 min, 2 hours, 1:30 or 1h30.', isLong: true);
         $pressed = $text('pin') === null ? null : Figure::tryFrom($text('pin'));
         if ($text('pin') !== null && $pressed === null) {
             $problems->add('/held/pin', 'Photos, interval or shooting can be pinned.');

@@ -19,6 +19,9 @@ final readonly class ShownUnits extends Units
 {
     private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|min_speed|max_acceleration|backlash)$~';
 
+    /** In a foot. */
+    private const INCHES = 12.0;
+
     /** Digits after the point that a hand can tell. */
     private const DECIMALS = ['mm' => 3, 'cm' => 4, 'in' => 4, 'm' => 3, 'ft' => 2, '°C' => 1, '°F' => 1];
 
@@ -83,7 +86,7 @@ final readonly class ShownUnits extends Units
 
     private static function read(string $text, string $unit): string
     {
-        $number = trim($text);
+        [$number, $unit] = self::feetAndInches(trim($text), $unit);
         foreach ([self::RIG, self::DISTANCE, self::TEMPERATURE] as $kind) {
             if (!isset($kind[$unit])) {
                 continue;
@@ -99,6 +102,24 @@ final readonly class ShownUnits extends Units
         [$times, $plus] = self::scale($unit);
 
         return $value === null || ($times === 1.0 && $plus === 0.0) ? $number : PlainText::number(round(($value - $plus) / $times, 6));
+    }
+
+    /**
+     * Feet and inches as carpenters write them: 5′ 6″, 40', 24", 5 ft 6 in.
+     *
+     * @return array{string, string} number and unit; as they came where it is none of these
+     */
+    private static function feetAndInches(string $text, string $unit): array
+    {
+        $isLength = isset(self::RIG[$unit]) || isset(self::DISTANCE[$unit]);
+        $feet = '(?<feet>\d+(?:\.\d+)?)\s*(?:ft|feet|foot|′|\')';
+        $inches = '(?<inches>\d+(?:\.\d+)?)\s*(?:in|inch|inches|″|")';
+        if (!$isLength || preg_match("~^(?:{$feet}\\s*(?:{$inches})?|(?<only>\\d+(?:\\.\\d+)?)\\s*(?:inch|inches|″|\"))$~uD", $text, $part) !== 1) {
+            return [$text, $unit];
+        }
+        $total = self::INCHES * (float) $part['feet'] + (float) ($part['inches'] ?? 0) + (float) ($part['only'] ?? 0);
+
+        return isset(self::RIG[$unit]) ? [PlainText::number($total), 'in'] : [PlainText::number($total / self::INCHES), 'ft'];
     }
 
     /**

@@ -20,6 +20,9 @@ final class StartText
 {
     private const MESSAGE = 'Enter a time of day such as 19:40, or 20 min before sunset, 1 h after moonrise, the galactic centre rises to 15°.';
 
+    /** Times of day that have names; the middle of the night belongs to the evening before it. */
+    private const TIMES = ['noon' => '12:00', 'midday' => '12:00', 'midnight' => '00:00 next day'];
+
     /** The same by other names. */
     private const ALSO = ['sunup' => 'sunrise', 'sundown' => 'sunset', 'milky way' => 'galactic centre', 'galactic center' => 'galactic centre'];
 
@@ -29,7 +32,11 @@ final class StartText
     public static function read(string $text): Start
     {
         $text = self::plain(ClockTime::twentyFourHours($text));
+        $text = strtr($text, self::TIMES);
         $days = 0;
+        if (preg_match('/^tomorrow,? (?:at )?(.+)$/D', $text, $part) === 1) {
+            $text = "{$part[1]} next day";
+        }
         if (preg_match('/^(.*?)[\s,]*\(?next day\)?$/D', $text, $part) === 1) {
             [$text, $days] = [trim($part[1]), 1];
         }

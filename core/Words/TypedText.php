@@ -9,6 +9,13 @@ namespace Evrent\Core\Words;
  */
 final class TypedText
 {
+    /** Units of time as people write them, and as they are read. */
+    private const SPELT = [
+        '/(?<=[\d\s])(?:hours?|hrs?)\b/u' => 'h',
+        '/(?<=[\d\s])(?:minutes?|mins)\b|(?<=\d)\s*[′\']/u' => 'min',
+        '/(?<=[\d\s])(?:seconds?|secs?)\b|(?<=\d)\s*[″"]/u' => 's',
+    ];
+
     /** "8", "0.5", "0,5", "-14", "−14", "1e3". */
     public static function number(string $text): ?float
     {
@@ -70,10 +77,21 @@ final class TypedText
         return $number !== null && floor($number) === $number && $number >= 1.0 && $number <= $most ? (int) $number : null;
     }
 
-    /** As number, and "1/125", "0.8 s", "2 min", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
+    /** As `seconds`, of what is hours long: "1:30" is an hour and a half. */
+    public static function longSeconds(string $text): ?float
+    {
+        return preg_match('/^\s*(\d{1,3}):([0-5]\d)\s*$/D', $text, $part) === 1 ? (int) $part[1] * 3_600.0 + (int) $part[2] * 60.0 : self::seconds($text);
+    }
+
+    /** As number, and "1/125", "0.8 s", "2 min", "2 hours", "40′", "30″", "1:30" (minutes and seconds), "1h30", "1 h 2 min 30 s". */
     public static function seconds(string $text): ?float
     {
-        $text = strtolower(trim($text));
+        $text = (string) preg_replace(array_keys(self::SPELT), array_values(self::SPELT), strtolower(trim($text)));
+        if (preg_match('/^(\d{1,4}[.,]\d{1,4})\s*h$/D', $text, $part) === 1) {
+            $hours = self::number($part[1]);
+
+            return $hours === null ? null : $hours * 3_600.0;
+        }
         if (preg_match('~^1\s*/\s*(\d{1,6}(?:\.\d+)?)\s*s?$~D', $text, $part) === 1) {
             return (float) $part[1] > 0.0 ? 1.0 / (float) $part[1] : null;
         }
