@@ -33,7 +33,7 @@ final readonly class CardWatch
         }
         foreach ($this->files->assigned() as $object => $photo) {
             if ($photo === null) {
-                $this->log->write(LogKind::Note, null, ['extra' => $object, 'last_object' => $object]);
+                $this->noteExtra([$object]);
             } else {
                 $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
             }
@@ -53,20 +53,32 @@ final readonly class CardWatch
     /**
      * What came onto the card while nobody listened belongs to the photos that were waited for, the oldest first.
      *
-     * @return ?string the first file that is left over then; null when there is none
+     * @return list<string> files that are left over then
      */
-    public function sync(): ?string
+    public function sync(): array
     {
         $new = $this->files->after($this->camera->files());
         foreach ([...array_keys($this->log->state->unconfirmed), ...array_keys($this->log->state->missing)] as $photo) {
             $object = array_shift($new);
             if ($object === null) {
-                return null;
+                return [];
             }
             $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
         }
 
-        return $new[0] ?? null;
+        return $new;
+    }
+
+    /**
+     * Nobody asked for these: a hand did, or a timer of the camera's own while nobody listened.
+     *
+     * @param list<string> $objects
+     */
+    public function noteExtra(array $objects): void
+    {
+        foreach ($objects as $object) {
+            $this->log->write(LogKind::Note, null, ['extra' => $object, 'last_object' => $object]);
+        }
     }
 
     public function missing(int $photo): void

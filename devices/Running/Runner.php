@@ -208,15 +208,16 @@ final class Runner
         }
         $this->awaitCard($this->state->openedAt, $photo, 1.0);
         // What is written while one looks is none of this: one look is enough for those before it and for itself.
-        $object = $this->card->sync();
-        if ($object === null) {
+        $left = $this->card->sync();
+        if ($left === []) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.']);
 
             return;
         }
         $this->log->write(LogKind::Outcome, $photo, [
-            'state' => 'confirmed', 'object' => $object, 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
+            'state' => 'confirmed', 'object' => $left[0], 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
         ]);
+        $this->card->noteExtra(array_slice($left, 1));
     }
 
     /** Until what was triggered then is on the card, if it was heard at all. */
@@ -242,7 +243,8 @@ final class Runner
         // A slow card is given the time after which a photo is missed.
         $grace = max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
         $this->awaitCard($this->state->unconfirmed[$photo], $photo, $grace);
-        $this->card->sync();
+        $left = $this->card->sync();
+        $this->card->noteExtra($left);
         if (isset($this->state->unconfirmed[$photo])) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.', 'again' => true]);
         }
@@ -263,7 +265,7 @@ final class Runner
             // Nor is that.
         }
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
-            $this->card->sync();
+            $this->card->noteExtra($this->card->sync());
         }
         if ($this->state->open !== null) {
             $this->log->write(LogKind::Outcome, $this->state->open, [
@@ -311,7 +313,11 @@ final class Runner
             $this->log->write(LogKind::Gap, null, ['rig' => $knows ? 'there' : 'lost', 'why' => $lost]);
             $this->watch->forgiveLateness();
             if ($this->camera->tells()) {
-                $this->card->sync();
+                $left = $this->card->sync();
+                if ($this->state->open === null) {
+                    // What is left over beside a photo that was about to be taken may be that.
+                    $this->card->noteExtra($left);
+                }
                 $this->lastOneAgain();
             }
         }

@@ -144,7 +144,7 @@ final class TakeUnderFire
             } elseif ($line->kind === LogKind::Confirmed) {
                 $states[$photo] = 'confirmed';
             }
-            $object = $line->text('object');
+            $object = $line->text('object') ?? $line->text('extra');
             if ($object !== null) {
                 $wrong = isset($objects[$object]) ? [...$wrong, "{$object} is two photos"] : $wrong;
                 $objects[$object] = $photo;
