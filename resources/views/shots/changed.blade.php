@@ -27,6 +27,7 @@
 @endif
 @include('shots.parts.crop')
 @include('shots.parts.focus')
+@include('shots.parts.cue-card')
 @include('shots.parts.findings')
 @include('shots.parts.found-beside')
 @unless ($looked)

@@ -1,5 +1,6 @@
 @include('shots.parts.fields-of', ['name' => 'light'])
 @include('shots.parts.light-strips')
+@include('shots.parts.cue-card')
 <details class="panel kit" id="ways" hx-get="{{ $page->shot->at('shots.schools') }}" hx-trigger="toggle once, refresh"
     hx-target="#schools" hx-swap="outerHTML" hx-sync="this:replace">
     <summary class="panel-head"><h2>Ways to follow the light, side by side</h2></summary>
