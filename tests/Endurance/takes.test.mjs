@@ -1,5 +1,6 @@
 // Takes while everything that Evrent runs on is killed: each goes on by itself, and no photo is lost or doubled.
 import assert from 'node:assert/strict';
+import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
@@ -18,6 +19,12 @@ async function choice(shot, field) {
 }
 
 const lines = async (take) => (await (await get(`${take}/log.jsonl`, copy.base)).text()).trim().split('\n').slice(1).map((line) => JSON.parse(line));
+
+/** Says something to the take, again under the same key until it is answered, as a page does that lost its server. */
+async function say(take, why) {
+  const key = randomUUID();
+  await until(`“${why}” is heard`, async () => (await post(`${take}/orders`, { order: 'mark', photo: '1', why, key, end: '1' }, { base: copy.base }).catch(() => null))?.status < 400, 60);
+}
 
 /** What became of each photo by the log, and what is wrong with it. */
 function audit(log, card) {
@@ -57,12 +64,17 @@ test('whatever dies during a take comes back, and the take goes on at the right 
     const order = Object.entries(victims).sort(() => Math.random() - 0.5);
     for (const [what, kill] of order) {
       await until(`photo ${number}, before ${what}`, async () => (await lines(take).catch(() => [])).some(({ kind, photo }) => kind === 'intent' && photo >= number), 60);
+      // One word before it dies, and one while it is dead: neither is lost, and neither is heard twice.
+      await say(take, `before ${what}`);
       kill();
+      await say(take, `after ${what}`);
       number += 16;
     }
     await until('it ends', async () => (await lines(take).catch(() => [])).some(({ kind }) => kind === 'ended'), 120);
     const log = await lines(take);
-    assert.equal(log.at(-1).how, 'complete');
+    assert.equal(log.find(({ kind }) => kind === 'ended').how, 'complete');
+    const said = order.flatMap(([what]) => [`before ${what}`, `after ${what}`]);
+    assert.deepEqual(log.filter(({ kind }) => kind === 'mark').map(({ why }) => why).sort(), said.sort());
     assert.deepEqual(audit(log, card().filter((name) => !had.includes(name))), [], order.map(([what]) => what).join(', '));
   }
 });
