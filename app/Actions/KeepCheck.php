@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\DeviceCheck;
+use Carbon\CarbonInterface;
 use Evrent\Core\Run\Preflight;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\CheckStore;
-use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 
 /**

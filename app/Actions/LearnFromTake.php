@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Preset;
-use App\Models\Take;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\RecipeOfShot;
 use Evrent\Core\Presets\RecipeText;
@@ -22,7 +21,7 @@ final class LearnFromTake
     /**
      * @throws InvalidInput
      */
-    public function __invoke(Take $take, TakeReport $report, string $name, string $sentence): void
+    public function __invoke(TakeReport $report, string $name, string $sentence): void
     {
         $schedule = $report->state->schedule;
         $clip = $report->cleanClipSeconds > 0.0 ? $report->cleanClipSeconds : $schedule->summary->clipSeconds;

@@ -15,11 +15,14 @@ final class RecipeOfShot
     private const MOST_OPEN = 0.95;
     private const LEAST_OPEN = 0.0001;
 
+    /** A recipe is for a clip of an hour at the most. */
+    private const MOST_CLIP_SECONDS = 3_600.0;
+
     /**
      * @param float  $clipSeconds how long the clip was that came of it
      * @param string $reason      what was learnt, in a sentence
      *
-     * @throws \Evrent\Core\Values\InvalidInput with pointers /clip_s, /reason
+     * @throws \Evrent\Core\Values\InvalidInput with the pointer /reason
      */
     public static function of(Schedule $schedule, float $clipSeconds, string $reason): Recipe
     {
@@ -30,6 +33,8 @@ final class RecipeOfShot
         $light = $schedule->plan->light;
         $follows = count($schedule->plan->timing->exposure->keys) > 1;
 
-        return new Recipe(round($interval, 2), round($open, 4), round($clipSeconds, 1), trim($reason), $light?->exposedFor, $follows);
+        $clip = round(max(0.1, min(self::MOST_CLIP_SECONDS, $clipSeconds)), 1);
+
+        return new Recipe(round($interval, 2), round($open, 4), $clip, trim($reason), $light?->exposedFor, $follows);
     }
 }

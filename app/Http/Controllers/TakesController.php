@@ -38,7 +38,7 @@ final class TakesController
     public function learn(LearnForm $form, Shot $shot, Take $take, LearnFromTake $learn): RedirectResponse
     {
         $report = $take->report(Schedule::of($take->revision->toPlan()));
-        $form->taken(static fn () => $learn($take, $report, $form->text('name'), $form->text('why')));
+        $form->taken(static fn () => $learn($report, $form->text('name'), $form->text('why')));
 
         return redirect($take->at('takes.show'))->with('notice', "“{$form->text('name')}” is a recipe now: new shots can start from it.");
     }
