@@ -106,6 +106,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
         Route::get('/checks/{check}', [DeviceCheckController::class, 'show'])->name('checks.show');
+        Route::get('/checks/{check}/{name}.jpg', [DeviceCheckController::class, 'picture'])->where('name', '[A-Z]{1,3}')->name('checks.picture');
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
         Route::get('/takes/{take}/trace', [TakeController::class, 'trace'])->name('takes.trace')->withTrashed();
         Route::get('/takes/{take}/picture.jpg', [TakeController::class, 'picture'])->name('takes.picture')->withTrashed();

@@ -61,9 +61,9 @@ final class DeviceCheck extends Model
         return $this->belongsTo(Shot::class)->withTrashed();
     }
 
-    public function at(string $what = 'show'): string
+    public function at(string $what = 'show', ?string $name = null): string
     {
-        return route("checks.{$what}", [...$this->shot->address(), 'check' => $this->id]);
+        return route("checks.{$what}", [...$this->shot->address(), 'check' => $this->id, ...($name === null ? [] : ['name' => $name])]);
     }
 
     /** Whether nobody carries it out who should. */

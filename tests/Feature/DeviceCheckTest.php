@@ -65,7 +65,10 @@ final class DeviceCheckTest extends PageTestCase
         self::assertCount($keyframes, (array) glob("{$this->card}/DCIM/*/*.JPG"));
         self::assertTrue($check->found['cable']['isWell']);
         self::assertTrue(PreflightTick::query()->where('item', 'cable')->sole()->is_by_devices);
-        $this->get("{$shot->path()}/run")->assertSee('Test photo at A')->assertSee('EVR_0001.JPG');
+        $this->get("{$shot->path()}/run")->assertSee('Test photo at A')->assertSee('EVR_0001.JPG')->assertDontSee('base64');
+        $picture = $this->get($check->at('picture', 'A'))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        self::assertSame(160, getimagesizefromstring((string) $picture->getContent())[0] ?? 0);
+        $this->get($check->at('picture', 'ZZ'))->assertNotFound();
         $this->post("{$shot->path()}/takes", $this->chosen() + ['reason' => 'to keep the ticks'])->assertSessionHasNoErrors();
         self::assertContains('devices', array_column(Take::query()->sole()->preflight, 'by'));
     }

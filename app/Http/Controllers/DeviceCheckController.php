@@ -13,6 +13,7 @@ use App\Pages\TakeStart;
 use Evrent\Core\Kit\KitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 
 final class DeviceCheckController
 {
@@ -30,6 +31,14 @@ final class DeviceCheckController
         return view('shots.parts.device-check', [
             'check' => $check, 'isAnew' => $check->isOver(), 'start' => $check->isOver() ? new TakeStart(ShotPage::of($shot)) : null,
         ]);
+    }
+
+    /** A test photo, small. */
+    public function picture(Shot $shot, DeviceCheck $check, string $name): Response
+    {
+        $jpeg = array_column($check->pictures, 'jpeg', 'name')[$name] ?? abort(404);
+
+        return response((string) base64_decode($jpeg, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
     }
 
     public function stop(Shot $shot, DeviceCheck $check, CheckDevices $checks): RedirectResponse

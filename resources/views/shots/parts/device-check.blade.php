@@ -9,7 +9,7 @@
             <span class="quiet">{{ $check->created_at->diffForHumans() }}</span></p>
         @if ($check->said !== [])<ol class="plain-list">@foreach ($check->said as $sentence)<li>{{ $sentence }}</li>@endforeach</ol>@endif
         @if ($check->pictures !== [])<div class="test-photos">@foreach ($check->pictures as $picture)<figure>@if ($picture['jpeg'])<img
-            src="data:image/jpeg;base64,{{ $picture['jpeg'] }}" width="160" height="107" alt="Test photo at {{ $picture['name'] }}">@endif
+            src="{{ $check->at('picture', $picture['name']) }}" loading="lazy" width="160" height="107" alt="Test photo at {{ $picture['name'] }}">@endif
             <figcaption><b>{{ $picture['name'] }}</b> {{ $picture['file'] }}</figcaption></figure>@endforeach</div>@endif
         @if (!$check->isOver())<form method="post" action="{{ $check->at('stop') }}">@csrf
             <button class="button is-danger"><x-icon name="octagon-x" /><span class="text">Stop the rig</span></button></form>@endif
