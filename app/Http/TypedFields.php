@@ -44,10 +44,11 @@ final readonly class TypedFields
         $plan = [];
         $typed = self::collected($request->input('plan'), '', $stood, $plan, $metric);
         $held = [];
-        foreach (['photos', 'clip', 'shooting', 'pin'] as $name) {
+        $steps = array_map(static fn (string $axisId): string => "step_{$axisId}", $shown->toPlan()->rig->axisIds());
+        foreach (['photos', 'clip', 'shooting', 'pin', ...$steps] as $name) {
             $text = $request->input("held.{$name}");
             if (is_string($text) && trim($text) !== ($stood["/held/{$name}"] ?? null)) {
-                $held[$name] = trim($text);
+                $held[$name] = trim($metric("/held/{$name}", $text));
                 if ($name !== 'pin') {
                     $typed["/held/{$name}"] = trim($text);
                 }

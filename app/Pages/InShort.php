@@ -8,6 +8,7 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\Labelled;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -15,11 +16,32 @@ use Evrent\Core\Words\PlainText;
  */
 final class InShort
 {
+    /**
+     * @param class-string<\BackedEnum> $enum whose cases have labels
+     *
+     * @return array<string, string> by value, not said first
+     */
+    public static function options(string $enum, string $notSaid = 'not said'): array
+    {
+        $options = ['' => $notSaid];
+        foreach ($enum::cases() as $one) {
+            $options[(string) $one->value] = $one instanceof Labelled ? $one->label() : (string) $one->value;
+        }
+
+        return $options;
+    }
+
     public static function limits(Plan $plan): string
     {
         $units = app(Settings::class)->units;
 
-        return implode('; ', array_map(static fn (Axis $axis): string => sprintf(
+        return implode('; ', array_map(static fn (Axis $axis): string => $axis->isEndless ? sprintf(
+            '%s without end at %s',
+            $axis->id,
+            $axis->clockworkPerHour === null
+                ? $units->speedText($axis->kind, $axis->maxSpeed)
+                : $units->axisText($axis->kind, $axis->clockworkPerHour) . ' an hour',
+        ) : sprintf(
             '%s %s to %s at %s',
             $axis->id,
             $units->axisText($axis->kind, $axis->min),
@@ -49,7 +71,7 @@ final class InShort
     {
         return sprintf(
             '%s the shutter, %s to %s s, %s',
-            $light->control === Control::Manual ? 'this plan sets' : 'the camera’s meter sets',
+            $light->control === Control::AperturePriority ? 'the camera’s meter sets' : 'this plan sets',
             $texts['/light/shortest_s'],
             $texts['/light/longest_s'],
             $texts['/light/stepless'] === '1' ? 'without steps' : 'in thirds',

@@ -22,6 +22,8 @@ use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Limit;
+use Evrent\Core\Shot\Limits;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
 
@@ -92,6 +94,14 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /**
+     * @return list<Limit> what ends it sooner or later, the soonest first; nothing without a clock
+     */
+    public function limits(): array
+    {
+        return $this->plan->timing->mode->hasClock() ? Limits::of($this->worked->shot) : [];
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */

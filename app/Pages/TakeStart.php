@@ -52,6 +52,12 @@ final readonly class TakeStart
         $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => 'on the trigger line alone: nobody hears whether it fired']);
     }
 
+    /** What is looked at, with what the plan says of it. */
+    public function label(Preflight $item): string
+    {
+        return $item->labelFor($this->page->plan);
+    }
+
     /**
      * @return ?array{isWell: ?bool, says: string} what the devices said of it; null while they have said nothing
      */

@@ -51,29 +51,33 @@ final class ExposureNotAsPlanned implements Check
         if ($camera->exposureTimedBy === TimedBy::Controller && min([INF, ...$shot->schedule->exposureSeconds]) < Exposing::SHORTEST_BULB_SECONDS) {
             return self::tooShortForBulb($shot, $remedyOf);
         }
-        $byMeter = $shot->plan->light?->control === Control::AperturePriority;
-        if ($byMeter && ($camera->exposureTimedBy === TimedBy::Controller || in_array($camera->dial, [Dial::Manual, Dial::Bulb], true))) {
+        $control = $shot->plan->light->control ?? Control::Manual;
+        $byMeter = $control !== Control::Manual;
+        $meters = $control === Control::ShutterPriority ? Dial::ShutterPriority : Dial::AperturePriority;
+        if ($byMeter && ($camera->exposureTimedBy === TimedBy::Controller || !in_array($camera->dial, [null, $meters], true))) {
             return self::dial(
                 $shot,
                 'The camera does not meter',
-                'The plan leaves the shutter to the camera’s meter, and ' . ($camera->exposureTimedBy === TimedBy::Controller
+                'The plan leaves the ' . ($meters === Dial::ShutterPriority ? 'aperture' : 'shutter') . ' to the camera’s meter, and '
+                    . ($camera->exposureTimedBy === TimedBy::Controller
                     ? 'the controller times it.'
-                    : "the dial stands on {$camera->dial->value}: every photo is exposed as the first."),
-                $remedyOf('Set the dial to aperture priority', Dial::AperturePriority, TimedBy::Camera),
+                    : sprintf('the dial stands on %s: every photo is exposed as the first.', str_replace('_', ' ', $camera->dial->value))),
+                $remedyOf('Set the dial to ' . str_replace('_', ' ', $meters->value), $meters, TimedBy::Camera),
             );
         }
         if ($camera->exposureTimedBy !== TimedBy::Camera) {
             return null;
         }
-        if ($camera->dial === Dial::AperturePriority && $shot->plan->light !== null && !$byMeter) {
+        if (in_array($camera->dial, [Dial::AperturePriority, Dial::ShutterPriority], true) && $shot->plan->light !== null && !$byMeter) {
             return self::dial(
                 $shot,
                 'The camera meters each photo itself',
-                'The dial stands on aperture priority: the exposures of the plan are set by nobody.',
+                sprintf('The dial stands on %s: the exposures of the plan are set by nobody.', str_replace('_', ' ', $camera->dial->value)),
                 $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
             );
         }
-        if (!$byMeter && self::changes($shot) > 0) {
+        // Where it was said who stands by, that is judged by itself.
+        if (!$byMeter && self::changes($shot) > 0 && $shot->plan->light?->isAttended === null) {
             return self::nobodyTurns($shot, $remedyOf);
         }
         if ($shot->plan->timing->exposure->longest() > self::LONGEST_MARK_SECONDS) {

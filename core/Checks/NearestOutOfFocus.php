@@ -6,6 +6,8 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Units;
 use Evrent\Core\Optics\Focus;
+use Evrent\Core\Optics\ForegroundFocus;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -27,6 +29,9 @@ final class NearestOutOfFocus implements Check
         }
         $focus = new Focus($optics, $light->aperture);
         $near = $focus->nearMetres($optics->focusMetres);
+        if ($optics->foregroundIs === ForegroundFocus::Soft) {
+            return self::notSoft($shot, $focus, $optics, $optics->focusMetres);
+        }
         if ($near <= $optics->foregroundMetres * (1.0 + self::TOLERANCE)) {
             return null;
         }
@@ -50,6 +55,46 @@ final class NearestOutOfFocus implements Check
         );
     }
 
+    /** Soft on purpose, it is to be so soft that it shows. */
+    private static function notSoft(Shot $shot, Focus $focus, Optics $optics, float $focusMetres): ?Finding
+    {
+        if ($focus->isSoft($optics->foregroundMetres, $focusMetres)) {
+            return null;
+        }
+        $circles = $focus->circlesAt($optics->foregroundMetres, $focusMetres);
+
+        return new Finding(
+            'F1',
+            Severity::Look,
+            $circles > 1.0 ? 'The foreground is neither sharp nor soft' : 'The foreground is sharp, and meant to be soft',
+            PlainText::rounded($circles, 1) . ' circles wide',
+            'Soft on purpose, a point is ten circles of confusion wide or more: open up, focus farther off, or stand nearer to it.',
+            null,
+            0,
+            static fn (): array => array_filter([
+                new Remedy('sharp', 'Let the foreground be sharp', '', $shot->plan->withOptics($optics->with(['foregroundIs' => ForegroundFocus::Sharp]))),
+                self::opened($shot, $optics, $focusMetres),
+            ]),
+        );
+    }
+
+    private static function opened(Shot $shot, Optics $optics, float $focusMetres): ?Remedy
+    {
+        $light = $shot->plan->light;
+        $widest = $light?->widest();
+        $isSoft = $widest !== null && (new Focus($optics, $widest))->isSoft($optics->foregroundMetres, $focusMetres);
+        if ($light === null || $widest === null || $widest >= $light->aperture || !$isSoft) {
+            return null;
+        }
+
+        return new Remedy(
+            'aperture',
+            'Open to f/' . PlainText::rounded($widest, 1),
+            'brighter by ' . PlainText::stops(2.0 * log($light->aperture / $widest, 2)),
+            $shot->plan->with(['light' => $light->with(['aperture' => $widest])]),
+        );
+    }
+
     /** What is sharp and from where, in a sentence; empty where neither lens nor aperture is known. */
     public static function told(Plan $plan, Units $units): string
     {
@@ -67,7 +112,11 @@ final class NearestOutOfFocus implements Check
             PlainText::rounded($plan->light->aperture, 1),
             PlainText::rounded($focus->circleMillimetres, 4),
             $units->distanceText($focus->hyperfocalMetres, 2),
-            $at === null ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}. ",
+            $at === null ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}; the foreground is " . match (true) {
+                $focus->circlesAt($plan->optics->foregroundMetres, $at) <= 1.0 + self::TOLERANCE => 'sharp. ',
+                $focus->isSoft($plan->optics->foregroundMetres, $at) => 'soft. ',
+                default => 'neither sharp nor soft. ',
+            },
             $set === null
                 ? 'The foreground is nearer than this lens makes sharp.'
                 : "For the foreground focus at {$units->distanceText($set, 2)}: sharp from {$sharp($set)}.",

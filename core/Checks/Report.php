@@ -36,6 +36,10 @@ final readonly class Report
         SlideDoesNotShow::class,
         NearestOutOfFocus::class,
         SlowerThanAxis::class,
+        ClockworkTurnsOtherwise::class,
+        ApertureAtItsEnd::class,
+        NobodyAtTheDial::class,
+        LeadMissing::class,
         EnlargedBeyondPixels::class,
         StepBelowMotor::class,
         BeyondTravel::class,
@@ -54,7 +58,7 @@ final readonly class Report
     ];
 
     /** Numbers of findings that have one cause: one is told, the worst, and the others with it. */
-    private const CAUSES = [['T1', 'T2', 'T6'], ['T23', 'T15']];
+    private const CAUSES = [['T1', 'T2', 'T6'], ['F3', 'T23', 'T15']];
 
     /**
      * @param list<Finding>   $findings
@@ -126,6 +130,7 @@ final readonly class Report
     {
         $parts = static fn (Plan $plan): array => [
             $plan->rig, $plan->move, $plan->camera, $plan->trigger, $plan->timing, $plan->optics, $plan->thresholds, $plan->site, $plan->start, $plan->light,
+            $plan->lead, $plan->film,
         ];
 
         return $parts($before) === $parts($after)

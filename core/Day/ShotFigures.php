@@ -12,6 +12,7 @@ use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Instant;
 
@@ -21,7 +22,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
@@ -34,6 +35,7 @@ final readonly class ShotFigures
      * @param array<string, array{needed_j: float, one_j: float, batteries: int}> $drains   by device: camera, rig
      * @param ?float                                                      $ndStops  on the lens or wanted there; null for none
      * @param list<Hazard>                                                $hazards  that the plan itself brings
+     * @param list<string>                                                $card     what is read from paper at the camera
      */
     private function __construct(
         public string $title,
@@ -60,6 +62,7 @@ final readonly class ShotFigures
         public ?float $ndStops,
         public float $onLegsKilograms,
         public array $hazards,
+        public array $card,
     ) {
     }
 
@@ -89,14 +92,25 @@ final readonly class ShotFigures
             $times->beginsText,
             $times->endsText,
             SettingsText::of($shot->schedule),
-            $plan->kit,
+            self::kit($plan),
             self::storage($shot),
             array_map(self::drained(...), array_filter(['camera' => $drain?->camera, 'rig' => $drain?->rig])),
             $plan->power->celsius ?? 20.0,
             self::ndStops($shot),
             $plan->load?->onLegsKilograms() ?? 0.0,
             Cautions::ofPlan($shot),
+            FieldCard::of($shot),
         );
+    }
+
+    /**
+     * @return list<Picked> what was picked, and the lead that goes between rig and camera where it was not
+     */
+    private static function kit(Plan $plan): array
+    {
+        $lead = $plan->trigger->isCamera() ? null : $plan->lead->name;
+
+        return $lead === null || in_array($lead, array_column($plan->kit, 'name'), true) ? $plan->kit : [...$plan->kit, new Picked(KitKind::Cable, $lead)];
     }
 
     /**

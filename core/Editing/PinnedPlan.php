@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Editing\Edits\ShootAsFastAsItCan;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TypedPlan;
@@ -39,13 +40,18 @@ final readonly class PinnedPlan
      */
     public function typed(array $fields, array $held): Edited
     {
-        $typed = TypedFigures::read($held);
+        $typed = TypedFigures::read($held, $this->plan);
+        $isFastest = self::asksForFastest($fields);
+        if ($isFastest && is_array($fields['timing'])) {
+            $fields['timing'] = array_diff_key($fields['timing'], ['interval_s' => true]);
+        }
         $plan = TypedPlan::change($this->plan, $fields);
         $given = $typed->given();
         $timing = is_array($fields['timing'] ?? null) ? $fields['timing'] : [];
         $pins = $this->pins;
-        if (array_key_exists('interval_s', $timing)) {
+        if ($isFastest || array_key_exists('interval_s', $timing)) {
             $given[] = Figure::Interval;
+            $pins = $pins->fastest($isFastest);
         }
         $typedFigures = $given;
         if (array_key_exists('photos', $timing) && !in_array(Figure::Photos, $given, true)) {
@@ -62,7 +68,7 @@ final readonly class PinnedPlan
             $pins = $pins->following($pins->followsAfter($given));
         }
         $pins = $typed->pressed === null ? $typed->into($pins) : $this->pressed($pins, $typed->pressed);
-        $settled = self::settled($plan, $pins, self::problemsAt($fields, $held));
+        [$settled, $pins] = $this->settled($plan, $pins, self::problemsAt($fields, $held), $typed->step !== null);
         $told = PlanWriter::toJson($settled) === PlanWriter::toJson($this->plan)
             ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
             : PlanChanges::told($this->plan, $settled);
@@ -82,7 +88,13 @@ final readonly class PinnedPlan
         $edit = TypedEdit::apply($this->plan, $name, $with);
         $given = $edit->plan->timing->interval->keys === $this->plan->timing->interval->keys ? [] : [Figure::Interval];
 
-        $settled = $this->settledAs($edit->plan, $this->pins, $given, $given, $edit->told);
+        $pins = $given === [] && $name !== ShootAsFastAsItCan::name() ? $this->pins : $this->pins->fastest($name === ShootAsFastAsItCan::name());
+        if ($edit->shootingSeconds !== null) {
+            // A time that the edit brought with it: a clip that was asked for stays, and else the interval does.
+            $given = [Figure::Shooting, $pins->asksForPhotos() ? Figure::Photos : Figure::Interval];
+            $pins = $pins->following($pins->followsAfter($given))->withShooting($edit->shootingSeconds);
+        }
+        $settled = $this->settledAs($edit->plan, $pins, $given, $given, $edit->told);
 
         return new Edited($settled->plan, $settled->pins, $settled->told, [...$edit->givesWay, ...$settled->givesWay]);
     }
@@ -122,7 +134,7 @@ final readonly class PinnedPlan
     public function rounding(): string
     {
         try {
-            return $this->plan->timing->mode->hasClock() ? self::solved($this->plan, $this->pins)->rounding : '';
+            return $this->plan->timing->mode->hasClock() && $this->plan->end === null ? self::solved($this->plan, $this->pins)->rounding : '';
         } catch (InvalidInput) {
             // A plan that was kept with pins that it cannot meet any more has said so before.
             return '';
@@ -139,7 +151,7 @@ final readonly class PinnedPlan
     {
         $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
         $pins = $given === [] ? $pins : $pins->following($pins->followsAfter($given));
-        $settled = self::settled($plan, $pins, null);
+        [$settled, $pins] = $this->settled($plan, $pins, null);
 
         return new Edited($settled, $pins, $told, $this->givesWay($settled, $pins, $untold));
     }
@@ -157,15 +169,16 @@ final readonly class PinnedPlan
     /**
      * @param ?callable(Problem): Problem $at where to tell what cannot be
      *
+     * @return array{Plan, Pins}
+     *
      * @throws InvalidInput
      */
-    private static function settled(Plan $plan, Pins $pins, ?callable $at): Plan
+    private function settled(Plan $plan, Pins $pins, ?callable $at, bool $isStepNew = false): array
     {
-        if (!$plan->timing->mode->hasClock()) {
-            $pins = new Pins(Figure::Shooting, $pins->photos, $pins->clipSeconds);
-        }
         try {
-            return self::solved($plan, $pins)->plan;
+            $settled = Settling::of($this->plan, $plan, $pins, $isStepNew);
+
+            return [$settled->plan, $settled->pins];
         } catch (InvalidInput $invalid) {
             throw $at === null ? $invalid : new InvalidInput(array_map($at, $invalid->problems));
         }
@@ -174,6 +187,16 @@ final readonly class PinnedPlan
     private static function solved(Plan $plan, Pins $pins): HeldFigures
     {
         return HeldFigures::solve($plan, $pins->follows, $pins->photos, $pins->clipSeconds, $pins->shootingSeconds);
+    }
+
+    /**
+     * @param array<array-key, mixed> $fields
+     */
+    private static function asksForFastest(array $fields): bool
+    {
+        $text = is_array($fields['timing'] ?? null) ? $fields['timing']['interval_s'] ?? null : null;
+
+        return is_string($text) && Fastest::isMeant($text);
     }
 
     /**

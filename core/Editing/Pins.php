@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Values\Copy;
+
 /**
  * What the shooter asked for of photos, interval and shooting time: two are pinned, the third follows. Kept apart from what comes of
  * it, so that 40 min stays 40 min however often the plan below it is rounded. A pinned interval stands in the plan itself, exact.
@@ -15,21 +17,27 @@ final readonly class Pins
      * @param ?int   $photos          all photos asked for; null when the plan's own number is as good as any
      * @param ?float $clipSeconds     the clip asked for, in the place of photos
      * @param ?float $shootingSeconds the time asked for; null when the plan's own is meant
+     * @param ?HeldStep $step         from photo to photo, that way and photos have to agree with; null when none holds
+     * @param bool   $isFastest       whether the interval is as short as rig and camera can, whatever they come to
      */
     public function __construct(
         public Figure $follows = Figure::Shooting,
         public ?int $photos = null,
         public ?float $clipSeconds = null,
         public ?float $shootingSeconds = null,
+        public ?HeldStep $step = null,
+        public bool $isFastest = false,
     ) {
     }
 
     /**
-     * @return array{follows: string, photos: ?int, clip_s: ?float, shooting_s: ?float}
+     * @return array{follows: string, photos: ?int, clip_s: ?float, shooting_s: ?float, step?: array{axis: string, step: float}, fastest?: true}
      */
     public function toArray(): array
     {
-        return ['follows' => $this->follows->value, 'photos' => $this->photos, 'clip_s' => $this->clipSeconds, 'shooting_s' => $this->shootingSeconds];
+        return ['follows' => $this->follows->value, 'photos' => $this->photos, 'clip_s' => $this->clipSeconds, 'shooting_s' => $this->shootingSeconds]
+            + ($this->step === null ? [] : ['step' => ['axis' => $this->step->axisId, 'step' => $this->step->step]])
+            + ($this->isFastest ? ['fastest' => true] : []);
     }
 
     /**
@@ -46,7 +54,16 @@ final readonly class Pins
             is_int($photos) ? $photos : null,
             $seconds($kept['clip_s'] ?? null),
             $seconds($kept['shooting_s'] ?? null),
+            self::keptStep($kept['step'] ?? null),
+            ($kept['fastest'] ?? null) === true,
         );
+    }
+
+    private static function keptStep(mixed $kept): ?HeldStep
+    {
+        [$axisId, $step] = is_array($kept) ? [$kept['axis'] ?? null, $kept['step'] ?? null] : [null, null];
+
+        return is_string($axisId) && (is_int($step) || is_float($step)) && $step > 0 ? new HeldStep($axisId, (float) $step) : null;
     }
 
     public function equals(self $other): bool
@@ -61,28 +78,46 @@ final readonly class Pins
 
     public function withPhotos(?int $photos): self
     {
-        return new self($this->follows, $photos, null, $this->shootingSeconds);
+        return $this->with(['photos' => $photos, 'clipSeconds' => null]);
     }
 
     public function withClip(?float $seconds): self
     {
-        return new self($this->follows, null, $seconds, $this->shootingSeconds);
+        return $this->with(['photos' => null, 'clipSeconds' => $seconds]);
     }
 
     public function withShooting(?float $seconds): self
     {
-        return new self($this->follows, $this->photos, $this->clipSeconds, $seconds);
+        return $this->with(['shootingSeconds' => $seconds]);
     }
 
     /** What follows is not asked for any more. */
     public function following(Figure $figure): self
     {
-        return new self(
-            $figure,
-            $figure === Figure::Photos ? null : $this->photos,
-            $figure === Figure::Photos ? null : $this->clipSeconds,
-            $figure === Figure::Shooting ? null : $this->shootingSeconds,
-        );
+        return $this->with([
+            'follows' => $figure,
+            ...($figure === Figure::Photos ? ['photos' => null, 'clipSeconds' => null] : []),
+            ...($figure === Figure::Shooting ? ['shootingSeconds' => null] : []),
+            ...($figure === Figure::Interval ? ['isFastest' => false] : []),
+        ]);
+    }
+
+    public function withStep(?HeldStep $step): self
+    {
+        return $this->with(['step' => $step]);
+    }
+
+    public function fastest(bool $isFastest): self
+    {
+        return $this->with(['isFastest' => $isFastest]);
+    }
+
+    /**
+     * @param array{follows?: Figure, photos?: ?int, clipSeconds?: ?float, shootingSeconds?: ?float, step?: ?HeldStep, isFastest?: bool} $changes
+     */
+    private function with(array $changes): self
+    {
+        return Copy::of($this, get_object_vars($this), $changes);
     }
 
     /**

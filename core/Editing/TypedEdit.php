@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\Editing\Edits\AddKeyframe;
 use Evrent\Core\Editing\Edits\AddKeyframeAfter;
+use Evrent\Core\Editing\Edits\AddTrouble;
 use Evrent\Core\Editing\Edits\AimAtTarget;
 use Evrent\Core\Editing\Edits\AimEnds;
 use Evrent\Core\Editing\Edits\ChangeExposureKeys;
@@ -33,10 +34,13 @@ use Evrent\Core\Editing\Edits\PlanEdit;
 use Evrent\Core\Editing\Edits\ScaleMove;
 use Evrent\Core\Editing\Edits\SetCompass;
 use Evrent\Core\Editing\Edits\SetKeyframeHere;
+use Evrent\Core\Editing\Edits\ShootAsFastAsItCan;
 use Evrent\Core\Editing\Edits\SmearBy;
 use Evrent\Core\Editing\Edits\SwapDirection;
 use Evrent\Core\Editing\Edits\TakeKeyframeOut;
+use Evrent\Core\Editing\Edits\TakeTroubleOut;
 use Evrent\Core\Editing\Edits\TrackTarget;
+use Evrent\Core\Editing\Edits\TurnAxis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -58,6 +62,7 @@ final readonly class TypedEdit
         SetKeyframeHere::class,
         GiveLegItsEase::class,
         SwapDirection::class,
+        TurnAxis::class,
         FlipAxis::class,
         ScaleMove::class,
         NudgeAxis::class,
@@ -68,6 +73,7 @@ final readonly class TypedEdit
         DescribePicture::class,
         LeavePictureOut::class,
         ChangeIntervalKeys::class,
+        ShootAsFastAsItCan::class,
         ChangeExposureKeys::class,
         AimAtTarget::class,
         TrackTarget::class,
@@ -80,13 +86,16 @@ final readonly class TypedEdit
         DescribePart::class,
         LeavePartOut::class,
         LeaveKitOut::class,
+        AddTrouble::class,
+        TakeTroubleOut::class,
     ];
 
     /**
      * @param string       $told     what was done, in words for the history
      * @param list<string> $givesWay what had to be changed beside what was asked for, a sentence each
+     * @param ?float       $shootingSeconds that the edit asks for; null where it asks for none
      */
-    public function __construct(public Plan $plan, public string $told, public array $givesWay = [])
+    public function __construct(public Plan $plan, public string $told, public array $givesWay = [], public ?float $shootingSeconds = null)
     {
     }
 

@@ -19,16 +19,26 @@ final readonly class TypedFigures
 {
     private const MOST_SHOOTING_SECONDS = 1e9;
 
-    private function __construct(public ?int $photos, public ?float $clipSeconds, public ?float $shootingSeconds, public ?Figure $pressed)
-    {
+    /**
+     * @param ?HeldStep $step typed
+     * @param bool $isStepGone whether the step that held was emptied
+     */
+    private function __construct(
+        public ?int $photos,
+        public ?float $clipSeconds,
+        public ?float $shootingSeconds,
+        public ?Figure $pressed,
+        public ?HeldStep $step,
+        public bool $isStepGone,
+    ) {
     }
 
     /**
      * @param array<array-key, mixed> $held photos, clip and shooting where they were typed; pin where one was pressed
      *
-     * @throws InvalidInput by the pointers /held/photos, /held/clip, /held/shooting, /held/pin
+     * @throws InvalidInput by the pointers /held/photos, /held/clip, /held/shooting, /held/pin, /held/step_<axis>
      */
-    public static function read(array $held): self
+    public static function read(array $held, Plan $plan): self
     {
         $problems = new Problems();
         $text = static fn (string $name): ?string => is_string($held[$name] ?? null) ? trim($held[$name]) : null;
@@ -54,9 +64,19 @@ final readonly class TypedFigures
         if ($photos !== null && $clip !== null) {
             $problems->add('/held/clip', 'Enter photos or clip, not both: one follows from the other.');
         }
+        [$step, $isStepGone] = [null, false];
+        foreach ($plan->rig->axisIds() as $axisId) {
+            $typed = $text("step_{$axisId}");
+            try {
+                $step = $typed === null || $typed === '' ? $step : HeldStep::of($plan, $axisId, TypedText::number($typed));
+            } catch (InvalidInput $invalid) {
+                $problems->addAllUnder("/held/step_{$axisId}", $invalid);
+            }
+            $isStepGone = $isStepGone || $typed === '';
+        }
         $problems->throwIfAny();
 
-        return new self($photos === null ? null : (int) $photos, $clip, $shooting, $pressed);
+        return new self($photos === null ? null : (int) $photos, $clip, $shooting, $pressed, $step, $isStepGone);
     }
 
     /**
@@ -73,6 +93,7 @@ final readonly class TypedFigures
     /** What was typed is asked for. */
     public function into(Pins $pins): Pins
     {
+        $pins = $this->step === null && !$this->isStepGone ? $pins : $pins->withStep($this->step);
         $pins = $this->photos === null ? $pins : $pins->withPhotos($this->photos);
         $pins = $this->clipSeconds === null ? $pins : $pins->withClip($this->clipSeconds);
 
@@ -82,16 +103,21 @@ final readonly class TypedFigures
     /**
      * What is pinned stands as it was asked for; what follows, as it comes out.
      *
-     * @return array{photos: string, clip: string, shooting: string} what stands in the fields
+     * @return array<string, string> what stands in the fields: photos, clip, shooting, and step_<axis> for each axis
      */
     public static function texts(Plan $plan, Pins $pins): array
     {
         $photos = $plan->photosTotal();
 
+        $steps = [];
+        foreach ($plan->rig->axisIds() as $axisId) {
+            $steps["step_{$axisId}"] = PlainText::rounded(HeldStep::mean($plan, $axisId), 4);
+        }
+
         return [
             'photos' => (string) $photos,
             'clip' => PlainText::span($pins->clipSeconds ?? $photos / $plan->timing->framesPerSecond),
             'shooting' => PlainText::span($pins->shootingSeconds ?? Schedule::bookedSeconds($plan)),
-        ];
+        ] + $steps;
     }
 }

@@ -17,10 +17,12 @@ final class FieldTexts
      */
     public static function of(Plan $plan): array
     {
-        $document = array_diff_key(PlanWriter::toDocument($plan), ['start' => true]);
+        $document = array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'end' => true]);
         $texts = self::notSaid($document);
         self::collect($document, '', $texts);
         $texts['/start'] = $plan->start === null ? '' : StartText::write($plan->start);
+        $texts['/end/by'] = $plan->end?->by->value ?? '';
+        $texts['/end/at'] = $plan->end?->at === null ? '' : StartText::write($plan->end->at);
         $texts['/move/easing/ramp_total'] = FieldKind::perCent($plan->move->easing->total());
         foreach ($plan->move->keyframes as $k => $keyframe) {
             $texts += ["/move/keyframes/{$k}/subject_width" => '', "/move/keyframes/{$k}/subject_height" => ''];
@@ -42,7 +44,7 @@ final class FieldTexts
     private static function notSaid(array $document): array
     {
         $texts = [];
-        foreach (array_keys($document) as $part) {
+        foreach ([...array_keys($document), ...PlanFields::ASIDE] as $part) {
             foreach (PlanFields::of("/{$part}") as $name => $field) {
                 if ($field->mayLack) {
                     $texts["/{$part}/{$name}"] = '';

@@ -15,9 +15,17 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
 use Evrent\Core\Motion\RampEntry;
+use Evrent\Core\Optics\ForegroundFocus;
 use Evrent\Core\Optics\Scene;
 use Evrent\Core\Optics\SubjectKind;
+use Evrent\Core\Plan\EndsBy;
+use Evrent\Core\Plan\FilmKind;
+use Evrent\Core\Plan\FocusMode;
+use Evrent\Core\Plan\PassBy;
+use Evrent\Core\Plan\Socket;
 use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Plan\TroubleKind;
+use Evrent\Core\Plan\WhiteBalance;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Timing\Dial;
@@ -51,6 +59,12 @@ final class PlanFields
             'thresholds' => ['kind' => FieldKind::Part],
             'site' => ['kind' => FieldKind::Part],
             'start' => ['kind' => FieldKind::Part],
+            'end' => ['kind' => FieldKind::Part],
+            'settings' => ['kind' => FieldKind::Part],
+            'lead' => ['kind' => FieldKind::Part],
+            'film' => ['kind' => FieldKind::Part],
+            'pass' => ['kind' => FieldKind::Part],
+            'scene' => ['kind' => FieldKind::Part],
             'light' => ['kind' => FieldKind::Part],
             'storage' => ['kind' => FieldKind::Part],
             'power' => ['kind' => FieldKind::Part],
@@ -90,13 +104,18 @@ final class PlanFields
         '/rig/axes/*' => [
             'id' => ['kind' => FieldKind::Text, 'as' => 'id'],
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => AxisKind::Linear],
-            'min' => ['kind' => FieldKind::Number, 'as' => 'min', 'instead' => -1.0 * Axis::MOST],
-            'max' => ['kind' => FieldKind::Number, 'as' => 'max', 'instead' => 1.0 * Axis::MOST],
+            'min' => ['kind' => FieldKind::Number, 'as' => 'min', 'mayLack' => true, 'instead' => -1.0 * Axis::MOST],
+            'max' => ['kind' => FieldKind::Number, 'as' => 'max', 'mayLack' => true, 'instead' => 1.0 * Axis::MOST],
             'max_speed' => ['kind' => FieldKind::Number, 'as' => 'maxSpeed', 'instead' => 1.0, 'label' => 'top speed'],
             'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0, 'label' => 'acceleration'],
             'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0],
             'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
             'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01, 'label' => 'slowest speed'],
+            'endless' => ['kind' => FieldKind::Flag, 'as' => 'isEndless', 'usual' => false],
+            'clockwork_per_h' => [
+                'kind' => FieldKind::Number, 'as' => 'clockworkPerHour', 'mayLack' => true, 'instead' => 1.0, 'label' => 'clockwork’s turn',
+                'unit' => 'an hour',
+            ],
         ],
         '/rig/base' => [
             'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0],
@@ -158,6 +177,9 @@ final class PlanFields
                 'unit' => 'mm',
             ],
             'later_zoom' => ['kind' => FieldKind::Number, 'as' => 'laterZoom', 'mayLack' => true, 'instead' => 1.0, 'label' => 'zoom in the edit'],
+            'foreground_is' => [
+                'kind' => FieldKind::Choice, 'as' => 'foregroundIs', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => ForegroundFocus::Sharp,
+            ],
         ],
         '/trigger' => [
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],
@@ -201,6 +223,69 @@ final class PlanFields
             'height_deg' => ['kind' => FieldKind::Number, 'as' => 'heightDegrees', 'mayLack' => true, 'instead' => 0.0],
             'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
         ],
+        '/end' => [
+            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'instead' => EndsBy::Stopped, 'label' => 'ends'],
+            'at' => ['kind' => FieldKind::Part, 'label' => 'ends at'],
+        ],
+        '/end/at' => [
+            'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
+            'at' => ['kind' => FieldKind::Text, 'as' => 'at', 'mayLack' => true, 'instead' => '00:00'],
+            'offset_s' => ['kind' => FieldKind::Seconds, 'as' => 'offsetSeconds', 'usual' => 0.0],
+            'height_deg' => ['kind' => FieldKind::Number, 'as' => 'heightDegrees', 'mayLack' => true, 'instead' => 0.0],
+            'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
+        ],
+        '/settings' => [
+            'white_balance' => ['kind' => FieldKind::Choice, 'as' => 'whiteBalance', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => WhiteBalance::Fixed],
+            'white_balance_k' => [
+                'kind' => FieldKind::Number, 'as' => 'kelvin', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 5_200.0, 'label' => 'white balance',
+                'unit' => 'K',
+            ],
+            'white_balance_end_k' => [
+                'kind' => FieldKind::Number, 'as' => 'endKelvin', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 5_200.0,
+                'label' => 'white balance at the end', 'unit' => 'K',
+            ],
+            'focus' => ['kind' => FieldKind::Choice, 'as' => 'focus', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => FocusMode::Manual],
+            'stabiliser' => ['kind' => FieldKind::Flag, 'as' => 'stabiliser', 'mayLack' => true, 'mayBeEmpty' => true],
+            'review' => ['kind' => FieldKind::Flag, 'as' => 'review', 'mayLack' => true, 'mayBeEmpty' => true],
+            'beep' => ['kind' => FieldKind::Flag, 'as' => 'beep', 'mayLack' => true, 'mayBeEmpty' => true],
+        ],
+        '/lead' => [
+            'rig_gives' => ['kind' => FieldKind::Choice, 'as' => 'rigGives', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
+            'body_takes' => ['kind' => FieldKind::Choice, 'as' => 'bodyTakes', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
+            'name' => ['kind' => FieldKind::Text, 'as' => 'name', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'lead'],
+            'rig_end' => ['kind' => FieldKind::Choice, 'as' => 'rigEnd', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
+            'body_end' => ['kind' => FieldKind::Choice, 'as' => 'bodyEnd', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
+            'half_press' => ['kind' => FieldKind::Flag, 'as' => 'hasHalfPress', 'mayLack' => true, 'mayBeEmpty' => true],
+            'holds_bulb' => ['kind' => FieldKind::Flag, 'as' => 'holdsBulb', 'mayLack' => true, 'mayBeEmpty' => true],
+        ],
+        '/film' => [
+            'kind' => [
+                'kind' => FieldKind::Choice, 'as' => 'kind', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => FilmKind::InCamera, 'label' => 'film',
+            ],
+            'frames_per_second' => [
+                'kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 25.0, 'label' => 'film’s rate',
+            ],
+            'extra_frames' => ['kind' => FieldKind::Whole, 'as' => 'extraFrames', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 0],
+            'gb_per_min' => ['kind' => FieldKind::Number, 'as' => 'gigabytesPerMinute', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0],
+        ],
+        '/pass' => [
+            'duration_s' => [
+                'kind' => FieldKind::Seconds, 'as' => 'durationSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0,
+                'label' => 'pass in real time', 'unit' => 's',
+            ],
+            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => PassBy::OneCamera],
+            'still_plate' => ['kind' => FieldKind::Flag, 'as' => 'hasStillPlate', 'mayLack' => true, 'mayBeEmpty' => true],
+        ],
+        '/scene' => [
+            'troubles' => ['kind' => FieldKind::Part],
+            'plan_b' => ['kind' => FieldKind::Text, 'as' => 'planB', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'second place to stand'],
+        ],
+        '/scene/troubles/*' => [
+            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => TroubleKind::Other],
+            'from' => ['kind' => FieldKind::Text, 'as' => 'from', 'mayLack' => true, 'instead' => '00:00'],
+            'to' => ['kind' => FieldKind::Text, 'as' => 'to', 'mayLack' => true, 'instead' => '00:00'],
+            'note' => ['kind' => FieldKind::Text, 'as' => 'note', 'usual' => ''],
+        ],
         '/light' => [
             'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'usual' => 8.0],
             'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'usual' => 100.0, 'label' => 'ISO'],
@@ -221,6 +306,8 @@ final class PlanFields
             'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'label' => 'brighter than metered', 'unit' => 'stops'],
             'widest_aperture' => ['kind' => FieldKind::Number, 'as' => 'widestAperture', 'mayLack' => true, 'instead' => 2.8],
             'highest_iso' => ['kind' => FieldKind::Number, 'as' => 'highestIso', 'mayLack' => true, 'instead' => 6400.0, 'label' => 'highest ISO'],
+            'narrowest_aperture' => ['kind' => FieldKind::Number, 'as' => 'narrowestAperture', 'mayLack' => true, 'instead' => 22.0],
+            'attended' => ['kind' => FieldKind::Flag, 'as' => 'isAttended', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'somebody at the camera'],
         ],
         '/light/iso_changes/*' => [
             'frame' => ['kind' => FieldKind::Whole, 'as' => 'frame', 'instead' => 2],
@@ -292,6 +379,9 @@ final class PlanFields
             'count' => ['kind' => FieldKind::Whole, 'as' => 'count', 'usual' => 1],
         ],
     ];
+
+    /** Parts that a plan need not have, though every form has fields for them. */
+    public const ASIDE = ['settings', 'lead', 'film', 'pass', 'scene'];
 
     /** Units by the ends of names. */
     private const UNITS = [

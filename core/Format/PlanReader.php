@@ -16,8 +16,15 @@ use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
+use Evrent\Core\Plan\CameraSettings;
+use Evrent\Core\Plan\Film;
+use Evrent\Core\Plan\Lead;
+use Evrent\Core\Plan\OpenEnd;
+use Evrent\Core\Plan\Pass;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Scene;
 use Evrent\Core\Plan\Thresholds;
+use Evrent\Core\Plan\Trouble;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Between;
@@ -153,6 +160,12 @@ final class PlanReader
                 Picked::MOST,
                 fn (mixed $item, string $pointer): ?Picked => PlanPart::read(new Fields($item, $pointer, $this->problems), '/kit/*', Picked::class),
             ))) : [],
+            $fields->has('end') ? self::end($fields->child('end')) : null,
+            $this->aside($fields, 'settings', CameraSettings::class),
+            $this->aside($fields, 'lead', Lead::class),
+            $this->aside($fields, 'film', Film::class),
+            $this->aside($fields, 'pass', Pass::class),
+            $fields->has('scene') ? self::scene($fields->child('scene')) : new Scene(),
         ];
         $fields->refuseTheRest();
         $plan = $timing === null || $rig === null || $camera === null || $move === null || $trigger === null || $thresholds === null
@@ -162,6 +175,39 @@ final class PlanReader
         assert($plan !== null);
 
         return $plan;
+    }
+
+    /**
+     * A part that says nothing where it is left out.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function aside(Fields $fields, string $name, string $class): object
+    {
+        $read = $fields->has($name) ? PlanPart::read($fields->child($name), "/{$name}", $class) : null;
+
+        return $read ?? PlanPart::made($class, []);
+    }
+
+    private static function scene(Fields $fields): Scene
+    {
+        $troubles = $fields->has('troubles') ? array_map(
+            static fn (Fields $one): ?Trouble => PlanPart::read($one, '/scene/troubles/*', Trouble::class),
+            $fields->children('troubles', Trouble::MOST),
+        ) : [];
+
+        return PlanPart::read($fields, '/scene', Scene::class, ['troubles' => array_values(array_filter($troubles))]) ?? new Scene();
+    }
+
+    private static function end(Fields $fields): ?OpenEnd
+    {
+        return PlanPart::read($fields, '/end', OpenEnd::class, [
+            'at' => $fields->has('at') ? PlanPart::read($fields->child('at'), '/end/at', Start::class) : null,
+        ]);
     }
 
     private function timing(Fields $fields): ?Timing

@@ -10,7 +10,10 @@ use Evrent\Core\Kit\Picked;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Plan\OpenEnd;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Scene;
+use Evrent\Core\Plan\Trouble;
 use Evrent\Core\Timing\KeyedSeconds;
 
 /**
@@ -39,7 +42,7 @@ final class PlanWriter
                 'exposure_s' => self::keyed($plan->timing->exposure, 'exposure_s'),
             ], $plan->timing),
             'rig' => PlanPart::written('/rig', [
-                'axes' => array_map(static fn (Axis $axis): array => PlanPart::written('/rig/axes/*', [], $axis), $plan->rig->axes),
+                'axes' => array_map(self::axis(...), $plan->rig->axes),
                 'base' => PlanPart::written('/rig/base', [], $plan->rig->base),
             ], $plan->rig),
             'camera' => PlanPart::written('/camera', [], $plan->camera),
@@ -52,12 +55,50 @@ final class PlanWriter
             'thresholds' => PlanPart::written('/thresholds', [], $plan->thresholds),
             ...($plan->site === null ? [] : ['site' => PlanPart::written('/site', [], $plan->site)]),
             ...($plan->start === null ? [] : ['start' => PlanPart::written('/start', [], $plan->start)]),
+            ...($plan->end === null ? [] : ['end' => self::end($plan->end)]),
+            ...array_filter([
+                'settings' => PlanPart::written('/settings', [], $plan->settings),
+                'lead' => PlanPart::written('/lead', [], $plan->lead),
+                'film' => PlanPart::written('/film', [], $plan->film),
+                'pass' => PlanPart::written('/pass', [], $plan->pass),
+                'scene' => self::scene($plan->scene),
+            ], static fn (array $part): bool => $part !== []),
             ...($plan->light === null ? [] : ['light' => LightFormat::write($plan->light)]),
             ...($plan->storage === null ? [] : ['storage' => PlanPart::written('/storage', [], $plan->storage)]),
             ...($plan->power === null ? [] : ['power' => PowerFormat::write($plan->power)]),
             ...($plan->load === null ? [] : ['load' => PlanPart::written('/load', [], $plan->load)]),
             ...($plan->kit === [] ? [] : ['kit' => array_map(self::picked(...), $plan->kit)]),
         ];
+    }
+
+    /**
+     * What has no ends says nothing of them where nobody ever gave any; a plan that knows of none says nothing of endless ones.
+     *
+     * @return array<string, mixed>
+     */
+    private static function axis(Axis $axis): array
+    {
+        $open = $axis->isEndless && $axis->min === -1.0 * Axis::MOST && $axis->max === 1.0 * Axis::MOST;
+
+        return array_diff_key(PlanPart::written('/rig/axes/*', [], $axis), $open ? ['min' => 1, 'max' => 1] : [], $axis->isEndless ? [] : ['endless' => 1]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function end(OpenEnd $end): array
+    {
+        return ['by' => $end->by->value] + ($end->at === null ? [] : ['at' => PlanPart::written('/end/at', [], $end->at)]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function scene(Scene $scene): array
+    {
+        $troubles = array_map(static fn (Trouble $one): array => PlanPart::written('/scene/troubles/*', [], $one), $scene->troubles);
+
+        return ($troubles === [] ? [] : ['troubles' => $troubles]) + ($scene->planB === null ? [] : ['plan_b' => $scene->planB]);
     }
 
     /**

@@ -19,6 +19,8 @@ final readonly class ShownUnits extends Units
 {
     private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|min_speed|max_acceleration|backlash)$~';
 
+    private const STEP = '/held/step_';
+
     /** In a foot. */
     private const INCHES = 12.0;
 
@@ -30,6 +32,7 @@ final readonly class ShownUnits extends Units
     {
         return match (true) {
             in_array($pointer, ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/focus_m'], true) => $this->distance,
+            str_starts_with($pointer, self::STEP) => $plan->rig->axis(substr($pointer, strlen(self::STEP)))?->kind === AxisKind::Linear ? $this->rig : null,
             $pointer === '/power/temperature_c' => $this->temperature,
             default => self::axisOf($plan, $pointer)?->kind === AxisKind::Linear ? $this->rig : null,
         };

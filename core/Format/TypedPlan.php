@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Motion\Leg;
+use Evrent\Core\Plan\EndsBy;
+use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -30,10 +33,20 @@ final class TypedPlan
         $typed = self::withoutUntouched($typed, FieldTexts::of($plan));
         $typed = self::withRamps($plan, $typed, $problems);
         $typed = self::withStart($typed, $problems);
+        $typed = self::withFilm(self::withEnd($plan, $typed, $problems));
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
         if (($typed['start'] ?? null) === '') {
             unset($document['start']);
         }
+        if (($typed['end'] ?? null) === '') {
+            unset($document['end']);
+        }
+        // A part of which nothing is said any more is left out.
+        $document = array_filter($document, static fn (mixed $part, string|int $name): bool => $part !== [] || !in_array(
+            $name,
+            PlanFields::ASIDE,
+            true,
+        ), ARRAY_FILTER_USE_BOTH);
         // A name or text that is not UTF-8 cannot stand in JSON: it is refused as the field it is not.
         $json = json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
         try {
@@ -87,6 +100,54 @@ final class TypedPlan
             $problems->addAllUnder('/start', $invalid);
 
             return array_diff_key($typed, ['start' => true]);
+        }
+    }
+
+    /**
+     * A camera in its own film mode is on its own timer.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function withFilm(array $typed): array
+    {
+        $film = is_array($typed['film'] ?? null) ? $typed['film'] : [];
+        $trigger = is_array($typed['trigger'] ?? null) ? $typed['trigger'] : [];
+
+        return ($film['kind'] ?? null) === FilmKind::InCamera->value ? ['trigger' => $trigger + ['by' => TriggeredBy::CameraTimer->value]] + $typed : $typed;
+    }
+
+    /**
+     * What ends the shot, and when where a time does. A time that is typed ends it; what is chosen instead takes the time out.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed> with the end as it stands in a plan; an empty text where its photos end it
+     */
+    private static function withEnd(Plan $plan, array $typed, Problems $problems): array
+    {
+        $end = is_array($typed['end'] ?? null) ? $typed['end'] : [];
+        $typed = array_diff_key($typed, ['end' => true]);
+        $at = is_string($end['at'] ?? null) ? trim($end['at']) : null;
+        $by = is_string($end['by'] ?? null) ? $end['by'] : ($at === null || $at === '' ? $plan->end?->by->value : EndsBy::Time->value);
+        if ($end === [] || $by === null) {
+            return $typed;
+        }
+        if ($by === '') {
+            return ['end' => ''] + $typed;
+        }
+        $stands = $plan->end?->at === null ? '' : StartText::write($plan->end->at);
+        try {
+            $time = $by === EndsBy::Time->value && ($at ?? $stands) !== ''
+                ? ['at' => (object) PlanPart::written('/end/at', [], StartText::read($at ?? $stands))]
+                : [];
+
+            return ['end' => (object) (['by' => $by] + $time)] + $typed;
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('/end/at', $invalid);
+
+            return $typed;
         }
     }
 

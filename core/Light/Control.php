@@ -14,4 +14,7 @@ enum Control: string
 
     /** The camera, by its own meter, for the aperture and ISO that it is given. */
     case AperturePriority = 'aperture_priority';
+
+    /** The plan sets the shutter; the camera's meter opens and closes the aperture, as far as the lens goes. */
+    case ShutterPriority = 'shutter_priority';
 }

@@ -39,6 +39,7 @@ final readonly class Light
 
     /** Stops around a standard aperture that most lenses have, where nobody says how wide the lens goes. */
     public const USUAL_WIDEST_APERTURE = 2.8;
+    public const USUAL_NARROWEST_APERTURE = 22.0;
 
     /** Whole and third stops as cameras mark them. */
     public const USUAL_ISOS = [
@@ -64,6 +65,8 @@ final readonly class Light
      * @param string                                $lampsOn         always, dusk (switched by the light), or the time from which they burn
      * @param float                                 $biasStops       by how many stops the whole shot is to be brighter than metered
      * @param ?float                                $widestAperture  the lens's lowest f-number; null where it is not known
+     * @param ?float                                $narrowestAperture the lens's highest f-number; null where it is not known
+     * @param ?bool                                 $isAttended      whether somebody stands by to turn what changes; null where nobody said
      * @param ?float                                $highestIso      that the body has; null for the last of those that may be used
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -88,6 +91,8 @@ final readonly class Light
         public float $biasStops = 0.0,
         public ?float $widestAperture = null,
         public ?float $highestIso = null,
+        public ?float $narrowestAperture = null,
+        public ?bool $isAttended = null,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($aperture, 0.5, 128, '/aperture', 'an f-number');
@@ -140,6 +145,12 @@ final readonly class Light
         if ($this->widestAperture !== null) {
             $problems->unlessBetween($this->widestAperture, 0.5, 128, '/widest_aperture', 'the lens’s lowest f-number');
         }
+        if ($this->narrowestAperture !== null) {
+            $problems->unlessBetween($this->narrowestAperture, 0.5, 128, '/narrowest_aperture', 'the lens’s highest f-number');
+            if ($this->narrowestAperture < $this->widest()) {
+                $problems->add('/narrowest_aperture', 'A lens closes farther than it opens: enter a higher f-number.');
+            }
+        }
         if ($this->highestIso !== null) {
             $problems->unlessBetween($this->highestIso, 1, 10_000_000, '/highest_iso', 'an ISO number');
         }
@@ -149,6 +160,12 @@ final readonly class Light
     public function widest(): float
     {
         return $this->widestAperture ?? min($this->aperture, self::USUAL_WIDEST_APERTURE);
+    }
+
+    /** How far the lens closes, as far as is known. */
+    public function narrowest(): float
+    {
+        return $this->narrowestAperture ?? max($this->aperture, self::USUAL_NARROWEST_APERTURE);
     }
 
     /**
@@ -216,7 +233,7 @@ final readonly class Light
      *     aperture?: float, iso?: float, isoChanges?: list<array{frame: int, iso: float}>, ndStops?: float, cloud?: Cloud, metered?: ?Metered,
      *     control?: Control, longestSeconds?: float, shortestSeconds?: float, isos?: list<float>, stepless?: bool,
      *     bias?: list<array{ev: float, stops: float}>, filters?: list<float>, exposedFor?: ExposedFor, lampsLux?: float, lampsOn?: string,
-     *     biasStops?: float, widestAperture?: ?float, highestIso?: ?float,
+     *     biasStops?: float, widestAperture?: ?float, highestIso?: ?float, narrowestAperture?: ?float, isAttended?: ?bool,
      * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput

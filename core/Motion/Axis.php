@@ -19,14 +19,21 @@ final readonly class Axis
     /** Far beyond any rig, and small enough that positions in motor steps stay exact whole numbers. */
     public const MOST = 1_000_000;
 
+    private const SECONDS_PER_HOUR = 3_600.0;
+    private const DEGREES_PER_TURN = 360.0;
+
     public AxisRole $role;
+    public float $min;
+    public float $max;
 
     /**
-     * @param float $min                lowest position, mm or degrees
-     * @param float $max                highest position, mm or degrees
+     * @param ?float $min               lowest position, mm or degrees; null only where it has no ends
+     * @param ?float $max               highest position, mm or degrees; null only where it has no ends
      * @param float $maxSpeed           units per second
      * @param float $maxAcceleration    units per second squared
      * @param float $stepsPerUnit       motor steps per mm or degree
+     * @param bool  $isEndless           turns on and on, or runs on a belt: it has no ends, whatever is given for them
+     * @param ?float $clockworkPerHour   how far a clockwork takes it in an hour, at a speed that nobody chooses; null where a motor is told
      * @param ?float $minSpeed          the slowest it can creep without stuttering, units per second; null where nobody said
      * @param float $backlash           play taken up when the axis turns round, mm or degrees
      *
@@ -35,16 +42,25 @@ final readonly class Axis
     public function __construct(
         public string $id,
         public AxisKind $kind,
-        public float $min,
-        public float $max,
+        ?float $min,
+        ?float $max,
         public float $maxSpeed,
         public float $maxAcceleration,
         public float $stepsPerUnit,
         public float $backlash = 0.0,
         public ?float $minSpeed = null,
+        public bool $isEndless = false,
+        public ?float $clockworkPerHour = null,
     ) {
         $this->role = AxisRole::of($id);
         $problems = new Problems();
+        foreach (['/min' => $min, '/max' => $max] as $field => $end) {
+            if ($end === null && !$isEndless) {
+                $problems->add($field, 'Enter where its travel ends, or say that it has no ends.');
+            }
+        }
+        [$min, $max] = [$min ?? -1.0 * self::MOST, $max ?? 1.0 * self::MOST];
+        [$this->min, $this->max] = [$min, $max];
         if (preg_match('/^[a-z][a-z0-9_]{0,23}$/D', $id) !== 1 || in_array($id, self::RESERVED_IDS, true)) {
             $problems->add('/id', 'Name the axis in small letters, digits and _, such as slide, pan or tilt.');
         }
@@ -52,6 +68,9 @@ final readonly class Axis
         $problems->unlessBetween($max, -self::MOST, self::MOST, '/max', 'the highest position');
         if (!$problems->any() && $min >= $max) {
             $problems->add('/max', 'Enter a highest position above the lowest one.');
+        }
+        if ($clockworkPerHour !== null) {
+            $problems->unlessPositive($clockworkPerHour, self::MOST, '/clockwork_per_h', 'how far it goes in an hour');
         }
         $problems->unlessPositive($maxSpeed, self::MOST, '/max_speed', 'a speed');
         if ($minSpeed !== null) {
@@ -76,7 +95,19 @@ final readonly class Axis
 
     public function holds(float $position): bool
     {
-        return $position >= $this->min && $position <= $this->max;
+        return $this->isEndless || $position >= $this->min && $position <= $this->max;
+    }
+
+    /** Units a second at which a clockwork takes it; null where a motor is told how fast. */
+    public function clockworkSpeed(): ?float
+    {
+        return $this->clockworkPerHour === null ? null : $this->clockworkPerHour / self::SECONDS_PER_HOUR;
+    }
+
+    /** Whole turns and parts of one, by which such an axis is counted; null where it is not counted so. */
+    public function turns(float $way): ?float
+    {
+        return $this->isEndless && $this->kind === AxisKind::Rotary ? abs($way) / self::DEGREES_PER_TURN : null;
     }
 
     /** What to say of a position beyond the travel. */
@@ -93,7 +124,7 @@ final readonly class Axis
     /** The nearest position within the axis's travel. */
     public function clamp(float $position): float
     {
-        return max($this->min, min($this->max, $position));
+        return $this->isEndless ? $position : max($this->min, min($this->max, $position));
     }
 
     /**

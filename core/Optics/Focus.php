@@ -14,6 +14,8 @@ final readonly class Focus
 {
     /** The circle that still looks like a point, as a share of the diagonal: the eye at a picture's own distance. */
     private const DIAGONALS = 1_500.0;
+    /** Ten circles are a hundred-and-fiftieth of the diagonal: softness that is seen as such. */
+    private const SOFT_CIRCLES = 10.0;
     private const MILLIMETRES_PER_METRE = 1_000.0;
 
     public float $circleMillimetres;
@@ -56,6 +58,23 @@ final readonly class Focus
         }
 
         return $room <= 0.0 ? $this->hyperfocalMetres : min($this->hyperfocalMetres, $nearMetres * ($this->hyperfocalMetres - 2.0 * $focal) / $room);
+    }
+
+    /**
+     * How wide a point that far away is drawn, in circles of confusion: up to 1 it looks sharp. On the sensor it is A · m · |d - s| / d, with
+     * A the opening f/N and m the magnification at the distance focused on.
+     */
+    public function circlesAt(float $metres, float $focusMetres): float
+    {
+        $opening = $this->optics->focalMillimetres / $this->aperture;
+
+        return $opening * $this->magnification($focusMetres) * abs($metres - $focusMetres) / $metres / $this->circleMillimetres;
+    }
+
+    /** Whether it is so far out that nobody takes it for a mistake. */
+    public function isSoft(float $metres, float $focusMetres): bool
+    {
+        return $this->circlesAt($metres, $focusMetres) >= self::SOFT_CIRCLES;
     }
 
     /** How large a thing comes out on the sensor, as a share of itself. */

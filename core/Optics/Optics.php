@@ -27,6 +27,7 @@ final readonly class Optics
      * @param Scene       $scene            what the finder draws
      * @param ?float      $focusMetres       where the lens is focused; null where nobody said
      * @param ?float      $circleMillimetres circle of confusion; null for the sensor's diagonal / 1,500
+     * @param ?ForegroundFocus $foregroundIs how the foreground is to come out; null where nobody said, and then sharp
      * @param ?float      $laterZoom         how far the clip is zoomed in at the most in the edit, times; null for not at all
      * @param ?float      $subjectPanDegrees where the pan stands when the subject is ahead; null for the middle of the move
      *
@@ -50,6 +51,7 @@ final readonly class Optics
         public ?float $focusMetres = null,
         public ?float $circleMillimetres = null,
         public ?float $laterZoom = null,
+        public ?ForegroundFocus $foregroundIs = null,
     ) {
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
@@ -112,7 +114,7 @@ final readonly class Optics
     /**
      * The same but for what is named.
      *
-     * @param array{focusMetres?: ?float, laterZoom?: ?float, outputWidthPixels?: int, outputHeightPixels?: int} $changes
+     * @param array{foregroundMetres?: float, focusMetres?: ?float, laterZoom?: ?float, foregroundIs?: ?ForegroundFocus, outputWidthPixels?: int, outputHeightPixels?: int} $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */

@@ -61,6 +61,12 @@ final readonly class Plan
         public ?Power $power = null,
         public ?Load $load = null,
         public array $kit = [],
+        public ?OpenEnd $end = null,
+        public CameraSettings $settings = new CameraSettings(),
+        public Lead $lead = new Lead(),
+        public Film $film = new Film(),
+        public Pass $pass = new Pass(),
+        public Scene $scene = new Scene(),
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -80,6 +86,9 @@ final readonly class Plan
         }
         if ($this->photosTotal() > Timing::MOST_PHOTOS) {
             $problems->add('/timing/photos', sprintf('All photos together can be %s at most.', number_format(Timing::MOST_PHOTOS)));
+        }
+        if ($end !== null && !$timing->mode->hasClock()) {
+            $problems->add('/end/by', 'Without a clock nothing ends it but its photos: choose that, or let it run by a clock.');
         }
         if (count($kit) > Picked::MOST) {
             $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));
@@ -289,7 +298,8 @@ final readonly class Plan
      *
      * @param array{
      *     title?: string, timing?: Timing, rig?: Rig, camera?: Camera, move?: Move, optics?: ?Optics, trigger?: Trigger, thresholds?: Thresholds,
-     *     site?: ?Site, start?: ?Start, light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>,
+     *     site?: ?Site, start?: ?Start, end?: ?OpenEnd, settings?: CameraSettings, lead?: Lead, film?: Film, pass?: Pass, scene?: Scene,
+     *     light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>,
      * } $parts
      *
      * @throws InvalidInput

@@ -58,9 +58,13 @@ final class Transfer
         return $positions;
     }
 
-    /** The same share of the travel: at the one's middle, it stands at the other's. */
+    /** The same share of the travel: at the one's middle, it stands at the other's. What has no ends goes as far as it went. */
     private static function scaled(float $position, Axis $from, Axis $to): float
     {
+        if ($from->isEndless || $to->isEndless) {
+            return $position;
+        }
+
         return MoveEdits::rounded($to->min + ($position - $from->min) / ($from->max - $from->min) * ($to->max - $to->min));
     }
 }

@@ -6,6 +6,9 @@ namespace Evrent\Core\Run;
 
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Plan\FilmKind;
+use Evrent\Core\Plan\FocusMode;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Target;
 
@@ -91,6 +94,24 @@ enum Preflight: string
             self::Cold => 'Spare batteries warm in a pocket, lens heated or hooded against dew',
             self::Edge => 'Tide table and way off known; kit clear of water, edges and traffic',
             self::Permission => 'Leave to be here, and local rules followed',
+        };
+    }
+
+    /** The same, with what the plan says of it. */
+    public function labelFor(Plan $plan): string
+    {
+        $set = $plan->settings->told();
+        $lead = $plan->lead;
+
+        return match (true) {
+            $this === self::Autofocus && $set !== [] => ucfirst(implode(', ', $set)) . ($plan->settings->focus === FocusMode::Auto
+                ? '; auto ISO off'
+                : '; nothing else left to the camera'),
+            $this === self::Cable && $lead->name !== null => "{$lead->name}: seated at both ends"
+                . ($lead->hasHalfPress === true ? ', half-press wired' : '') . ', and fired once',
+            $this === self::OwnTimer && $plan->film->kind === FilmKind::InCamera => 'Camera’s film mode set to its rate and its frames; the first trigger'
+                . ' starts it, then the lead comes off',
+            default => $this->label(),
         };
     }
 

@@ -36,6 +36,43 @@ final class Drain
         return $power === null || !$schedule->plan->timing->mode->hasClock() ? null : self::drained($schedule, $power);
     }
 
+    /**
+     * How many photos each device's batteries last, by what a photo of this shot takes on the average. A power bank carries its load first.
+     *
+     * @return array<string, int> by device: camera, rig; none where the plan says nothing of its power
+     */
+    public static function photosUntilOut(Schedule $schedule): array
+    {
+        $power = $schedule->plan->power;
+        if ($power === null || !$schedule->plan->timing->mode->hasClock()) {
+            return [];
+        }
+        $joules = self::JOULES_PER_WATT_HOUR * $power->coldShare();
+        $use = array_filter([
+            'camera' => self::cameraJoules($schedule, $power->camera),
+            'rig' => $schedule->plan->rig->axes === [] ? [] : self::rigJoules($schedule, $power->rig),
+        ]);
+        $mean = array_map(static fn (array $column): float => array_sum($column) / count($column), $use);
+        $fed = $power->bank === null ? [] : array_filter(
+            $mean,
+            static fn (string $name): bool => in_array($power->bank->feeds, [Feeds::Both, $name === 'camera' ? Feeds::Camera : Feeds::Rig], true),
+            ARRAY_FILTER_USE_KEY,
+        );
+        $fromBank = $power->bank === null || array_sum($fed) <= 0.0
+            ? 0.0
+            : $power->bank->wattHours * $power->bank->efficiency * $power->bank->charge * $joules / array_sum($fed);
+        $photos = [];
+        foreach (array_filter(['camera' => $power->camera, 'rig' => $power->rig]) as $name => $device) {
+            $each = $mean[$name] ?? 0.0;
+            if ($each > 0.0) {
+                $own = $device->battery->wattHours * $device->battery->count * $device->battery->charge * $joules / $each;
+                $photos[$name] = (int) floor(min(1e9, $own + (isset($fed[$name]) ? $fromBank : 0.0)));
+            }
+        }
+
+        return $photos;
+    }
+
     private static function drained(Schedule $schedule, Power $power): self
     {
         $joules = self::JOULES_PER_WATT_HOUR * $power->coldShare();

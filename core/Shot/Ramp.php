@@ -27,6 +27,7 @@ final class Ramp
      * @param non-empty-list<float> $exposures seconds by photo
      * @param non-empty-list<float> $isos      by photo
      * @param non-empty-list<float> $errors    stops too bright by photo; below zero too dark
+     * @param non-empty-list<float> $apertures f-numbers by photo
      * @param list<int>   $late      photos, from 0, whose exposure the interval does not hold
      */
     private function __construct(
@@ -34,6 +35,7 @@ final class Ramp
         public readonly array $exposures,
         public readonly array $isos,
         public readonly array $errors,
+        public readonly array $apertures,
         public readonly array $late,
     ) {
     }
@@ -67,6 +69,7 @@ final class Ramp
         $exposures = [];
         $isos = [];
         $errors = [];
+        $apertures = [];
         $late = [];
         $stops = null;
         foreach ($found->exposureValues as $n => $value) {
@@ -82,17 +85,23 @@ final class Ramp
                 $stops = log($seconds * Exposure::trueIso($iso) / 100.0, 2);
             } else {
                 $iso = $school === School::Fixed ? $light->iso : $found->isos[$n];
-                $seconds = $school === School::Fixed ? $shot->schedule->exposureSeconds[0] : ShotLight::meteredSeconds($light, $value, $iso);
+                $seconds = match ($school) {
+                    School::Fixed => $shot->schedule->exposureSeconds[0],
+                    School::ShutterPriority => $shot->schedule->exposureSeconds[$n],
+                    default => ShotLight::meteredSeconds($light, $value, $iso),
+                };
             }
+            $aperture = $school === School::ShutterPriority ? ShotLight::meteredAperture($light, $value, $seconds, $iso) : $light->aperture;
             $exposures[] = $seconds;
             $isos[] = $iso;
-            $errors[] = ShotLight::errorStops($light, $value, $seconds, $iso);
+            $apertures[] = $aperture;
+            $errors[] = ShotLight::errorStops($light, $value, $seconds, $iso) - 2.0 * log($aperture / $light->aperture, 2);
             if ($seconds > $room[$n] + self::TINY) {
                 $late[] = $n;
             }
         }
 
-        return new self($school, $exposures, $isos, $errors, $late);
+        return new self($school, $exposures, $isos, $errors, $apertures, $late);
     }
 
     private static function followedBy(?float $stops, float $wanted): float

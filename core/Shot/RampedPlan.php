@@ -48,8 +48,8 @@ final class RampedPlan
         if ($light === null || $ramp === null) {
             return null;
         }
-        if ($school === School::AperturePriority) {
-            return $shot->plan->with(['light' => $light->with(['control' => Control::AperturePriority])]);
+        if ($school === School::AperturePriority || $school === School::ShutterPriority) {
+            return $shot->plan->with(['light' => $light->with(['control' => Control::from($school->value)])]);
         }
         $exposure = $school === School::Fixed
             ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, 'an exposure')

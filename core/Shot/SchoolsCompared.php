@@ -19,7 +19,8 @@ final class SchoolsCompared
 
     /**
      * @return list<array{
-     *     school: School, shortest: float, longest: float, lowestIso: float, highestIso: float, worst: float, out: int, late: int,
+     *     school: School, shortest: float, longest: float, lowestIso: float, highestIso: float, widest: float, narrowest: float, worst: float, out: int,
+     *     late: int,
      *     lines: array{exposure: string, iso: string, error: string}, band: array{float, float},
      * }> `band` is where the brightness is good enough: top and height; empty where the light of the shot is not known
      */
@@ -40,6 +41,8 @@ final class SchoolsCompared
             'longest' => max($ramp->exposures),
             'lowestIso' => min($ramp->isos),
             'highestIso' => max($ramp->isos),
+            'widest' => min($ramp->apertures),
+            'narrowest' => max($ramp->apertures),
             'worst' => $ramp->worstError(),
             'out' => count(array_filter($ramp->errors, static fn (float $error): bool => abs($error) > $most)),
             'late' => count($ramp->late),

@@ -24,6 +24,8 @@ final class ShotLight
      * @param non-empty-list<float> $exposureValues at ISO 100, of the scene, without filters
      * @param non-empty-list<float> $exposures      seconds, as they will be: by the plan, or by the camera's own meter
      * @param non-empty-list<float> $isos
+     * @param list<float>           $apertures      f-numbers, as they will be
+     * @param list<float>           $missed         stops by which the camera's own meter cannot follow: above zero too bright; nothing by the plan
      * @param non-empty-list<float> $errors         stops too bright; below zero too dark
      */
     private function __construct(
@@ -32,6 +34,8 @@ final class ShotLight
         public readonly array $exposures,
         public readonly array $isos,
         public readonly array $errors,
+        public readonly array $apertures,
+        public readonly array $missed,
     ) {
     }
 
@@ -57,14 +61,18 @@ final class ShotLight
         }
         $values = $sky->interpolate($values);
         $isos = $light->isoColumn(count($values));
-        $exposures = $errors = [];
+        $exposures = $errors = $apertures = $missed = [];
         foreach ($values as $n => $value) {
             $seconds = $light->control === Control::AperturePriority ? self::meteredSeconds($light, $value, $isos[$n]) : $shot->schedule->exposureSeconds[$n];
             $exposures[] = $seconds;
-            $errors[] = self::errorStops($light, $value, $seconds, $isos[$n]);
+            $apertures[] = $light->control === Control::ShutterPriority ? self::meteredAperture($light, $value, $seconds, $isos[$n]) : $light->aperture;
+            $errors[] = self::errorStops($light, $value, $seconds, $isos[$n]) - 2.0 * log($apertures[$n] / $light->aperture, 2);
+            $missed[] = $light->control === Control::ShutterPriority
+                ? 2.0 * log(self::aperturePerfect($light, $value, $seconds, $isos[$n]) / $apertures[$n], 2)
+                : 0.0;
         }
 
-        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors);
+        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors, $apertures, $missed);
     }
 
     /**
@@ -98,6 +106,36 @@ final class ShotLight
         $seconds = $light->aperture ** 2 / (2.0 ** ($exposureValue - $light->ndStops - $light->biasStops) * Exposure::trueIso($iso) / 100.0);
 
         return max($light->shortestSeconds, min($light->longestSeconds, $seconds));
+    }
+
+    /** The f-number that the camera's own meter opens to for a shutter time, as far as the lens goes: A² = t · 2^(EV − ND − bias) · ISO / 100. */
+    public static function meteredAperture(Light $light, float $exposureValue, float $seconds, float $iso): float
+    {
+        return max($light->widest(), min($light->narrowest(), self::aperturePerfect($light, $exposureValue, $seconds, $iso)));
+    }
+
+    private static function aperturePerfect(Light $light, float $exposureValue, float $seconds, float $iso): float
+    {
+        return sqrt($seconds * 2.0 ** ($exposureValue - $light->ndStops - $light->biasStops) * Exposure::trueIso($iso) / 100.0);
+    }
+
+    /**
+     * Photos that the camera's own meter cannot set, by more than so many stops.
+     *
+     * @return list<int> from 0
+     */
+    public function photosMissed(float $stops, bool $bright): array
+    {
+        return array_keys(array_filter($this->missed, static fn (float $missed): bool => ($bright ? $missed : -$missed) > $stops));
+    }
+
+    /** Stops by which the worst of them is missed, with its sign. */
+    public function worstMissed(): float
+    {
+        $most = max([0.0, ...$this->missed]);
+        $least = min([0.0, ...$this->missed]);
+
+        return $most > -$least ? $most : $least;
     }
 
     /**

@@ -12,4 +12,5 @@ enum Dial: string
     case Bulb = 'bulb';
     case Manual = 'manual';
     case AperturePriority = 'aperture_priority';
+    case ShutterPriority = 'shutter_priority';
 }

@@ -91,6 +91,10 @@ final class SimulatedAxis
     public function homeSeconds(): float
     {
         $stands = ($this->countedSteps + $this->slippedSteps) / $this->axis->stepsPerUnit;
+        if ($this->axis->isEndless) {
+            // Its switch is a mark on the way round.
+            return $this->axis->moveSeconds(abs($stands));
+        }
 
         return $this->axis->moveSeconds(abs($stands - $this->axis->min)) + $this->axis->moveSeconds(abs($this->axis->clamp(0.0) - $this->axis->min));
     }

@@ -46,6 +46,10 @@
                             . $piece->name)->implode(', ') ?: 'no kit picked' }}</td></tr>
                 @endforeach</tbody></table></div>
         </section>
+        @foreach ($page->inOrder() as $one)@if (($one->figures->card ?? []) !== [])
+        <section class="panel"><header class="panel-head"><h2>At the camera: {{ $one->figures->title }}</h2></header>
+            <ul class="plain-list field-card">@foreach ($one->figures->card as $line)<li>{{ $settings->clock($line) }}</li>@endforeach</ul></section>
+        @endif @endforeach
         @include('shoots.parts.cautions')
     </div>
 </x-layout>

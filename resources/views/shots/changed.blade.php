@@ -28,6 +28,8 @@
 @include('shots.parts.crop')
 @include('shots.parts.focus')
 @include('shots.parts.cue-card')
+@include('shots.parts.film-told')
+@include('shots.parts.pass-told')
 @include('shots.parts.findings')
 @include('shots.parts.found-beside')
 @unless ($looked)

@@ -27,6 +27,7 @@ final class LimitsTest extends TestCase
         '/trigger' => ['by' => 'camera_timer', 'camera_interval_s' => 3, 'camera_photos' => 100],
         '/site' => Plans::SITE,
         '/start' => ['event' => 'sun_sinks_to', 'height_deg' => 5],
+        '/end' => ['by' => 'time', 'at' => ['event' => 'moon_sinks_to', 'height_deg' => 5]],
         '/light' => [
             'aperture' => 4, 'iso_changes' => [['frame' => 2, 'iso' => 200]],
             'metered' => ['exposure_s' => 1, 'aperture' => 4, 'iso' => 100, 'at' => '2027-03-23T18:10:00Z'],
@@ -50,6 +51,7 @@ final class LimitsTest extends TestCase
         '/move/easing/ramp_out maximum' => ['/move/easing/ramp_in' => 0],
         '/optics/subject_m maximum' => ['/optics/background_m' => 1_000_000],
         '/optics/subject_m exclusiveMinimum' => ['/optics/foreground_m' => 1e-6],
+        '/light/narrowest_aperture minimum' => ['/light/aperture' => 0.5, '/light/widest_aperture' => 0.5],
         '/light/longest_s exclusiveMinimum' => ['/light/shortest_s' => 1e-6],
         '/rig/axes/*/min_speed maximum' => ['/rig/axes/0/max_speed' => 1_000_000],
         '/storage/raw_mb minimum' => ['/storage/jpeg_mb' => 10],

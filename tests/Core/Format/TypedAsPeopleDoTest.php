@@ -11,6 +11,7 @@ use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Words\TypedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
 
 /**
  * What is typed as people type it: hours in words, primes for minutes and seconds, tomorrow, feet and inches.
@@ -48,8 +49,8 @@ final class TypedAsPeopleDoTest extends TestCase
     public function testOnSiteTwoNumbersAreHours(): void
     {
         self::assertSame([5_400.0, 90.0, 7_200.0], [TypedText::longSeconds('1:30'), TypedText::longSeconds('90'), TypedText::longSeconds('2 hours')]);
-        self::assertSame(5_400.0, TypedFigures::read(['shooting' => '1:30'])->shootingSeconds);
-        self::assertSame(90.0, TypedFigures::read(['clip' => '1:30'])->clipSeconds);
+        self::assertSame(5_400.0, TypedFigures::read(['shooting' => '1:30'], Plans::with([]))->shootingSeconds);
+        self::assertSame(90.0, TypedFigures::read(['clip' => '1:30'], Plans::with([]))->clipSeconds);
     }
 
     /**

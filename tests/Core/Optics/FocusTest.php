@@ -7,6 +7,7 @@ namespace Tests\Core\Optics;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NearestOutOfFocus;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Optics\Focus;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
@@ -64,10 +65,28 @@ final class FocusTest extends TestCase
         self::assertNull(self::finding(['foreground_m' => 0.1, 'subject_m' => 5]), 'nobody said where it is focused');
     }
 
+    /**
+     * 50 mm at f/2, focused at 10 m: m = 50 / 9950; a point at 1 m is 25 · m · 9 = 1.131 mm wide, 39 circles of 0.0288 mm; at 5 m 25 · m · 1 =
+     * 0.126 mm, 4.4 circles.
+     */
+    public function testSoftOnPurposeIsFarOutOfFocus(): void
+    {
+        $plan = self::plan(['focal_mm' => 50, 'focus_m' => 10, 'foreground_m' => 1, 'subject_m' => 10, 'foreground_is' => 'soft'])->with(['light' => new Light(2.0)]);
+        assert($plan->optics !== null);
+        $focus = new Focus($plan->optics, 2.0);
+        self::assertEqualsWithDelta(39.2, $focus->circlesAt(1.0, 10.0), 0.1);
+        self::assertEqualsWithDelta(4.35, $focus->circlesAt(5.0, 10.0), 0.05);
+        self::assertSame([true, false], [$focus->isSoft(1.0, 10.0), $focus->isSoft(5.0, 10.0)]);
+        self::assertNull(Report::on(Shot::of($plan))->finding('F1'));
+        $between = $plan->withOptics($plan->optics->with(['foregroundMetres' => 5.0]));
+        $finding = Report::on(Shot::of($between))->finding('F1');
+        self::assertSame(['The foreground is neither sharp nor soft', '4.4 circles wide'], [$finding?->title, $finding?->shortfall]);
+    }
+
     public function testItIsToldInASentence(): void
     {
         self::assertStringStartsWith(
-            'At f/8 a circle of 0.0288 mm makes 1.75 m the hyperfocal distance. Focused at 1 m it is sharp from 0.64 m to 2.3 m.',
+            'At f/8 a circle of 0.0288 mm makes 1.75 m the hyperfocal distance. Focused at 1 m it is sharp from 0.64 m to 2.3 m; the foreground is sharp.',
             NearestOutOfFocus::told(self::plan(['focus_m' => 1]), Shot::of(self::plan([]))->units),
         );
     }

@@ -52,12 +52,24 @@
                 $last === 1 ? 'Add a keyframe between' : 'Add between ' . Move::peg($k) . ' and ' . Move::peg($k + 1), true) !!}@endif
         @endforeach
     </p>
+    @if ($plan->rig->axes !== [])<div class="steps-held">
+        @foreach ($plan->rig->axes as $axis)<x-number :pointer="'/held/step_' . $axis->id" :name="'held[step_' . $axis->id . ']'"
+            :label="ucfirst($axis->id) . ', from photo to photo'" :value="$texts['/held/step_' . $axis->id]" :unit="$units->ofAxis($axis->kind)" :width="7"
+            shown-label />@endforeach
+        <small class="quiet">{{ $page->pins->step === null ? 'A step that is typed is held: photos follow from the way, and the way from photos.'
+            : 'The step of the ' . $page->pins->step->axisId . ' is held. Emptied, it is not.' }}</small>
+    </div>
+    <x-given-edit :page="$page" edit="turn" class="turn">
+        <x-given name="axis" label="Let the" :options="array_combine($plan->rig->axisIds(), $plan->rig->axisIds())" id="turn-axis" />
+        <x-given name="way" label="go in all" mode="text" :width="8" /><button class="button">Turn</button>
+        <small class="quiet">360, 1.5 turns or 450 mm; with a clockwork, photos and interval follow.</small></x-given-edit>@endif
     <details class="more" id="whole-move">
         <summary>Change the move as a whole</summary>
         <div class="whole-move">
             <div class="flips">@foreach ($plan->rig->axes as $axis)<span><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]"
-                icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">Flip {{ $axis->id }}</x-edit> <small class="quiet">travels
-                {{ $units->axisText($axis->kind, $axis->min) }} to {{ $units->axisText($axis->kind, $axis->max) }}</small></span>
+                icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">Flip {{ $axis->id }}</x-edit> <small class="quiet">{{ $axis->isEndless
+                ? 'turns without end'
+                : 'travels ' . $units->axisText($axis->kind, $axis->min) . ' to ' . $units->axisText($axis->kind, $axis->max) }}</small></span>
                 @endforeach</div>
             <x-given-edit :page="$page" edit="scale"><x-given name="factor" label="Scale about its middle" :width="6" mode="text" /><button
                 class="button">Scale</button></x-given-edit>

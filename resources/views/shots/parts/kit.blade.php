@@ -1,5 +1,8 @@
 @php
     use App\Pages\InShort;
+    use Evrent\Core\Plan\FocusMode;
+    use Evrent\Core\Plan\Socket;
+    use Evrent\Core\Plan\WhiteBalance;
     $plan = $page->plan;
 @endphp
 <section class="panel" aria-labelledby="limits-title">
@@ -9,7 +12,7 @@
     <table class="table axes">
         <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
         <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th>
-        <th scope="col">slowest</th></tr></thead>
+        <th scope="col">slowest</th><th scope="col">ends</th><th scope="col">clockwork, an hour</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $settings->units->ofAxis($axis->kind); @endphp
@@ -21,10 +24,38 @@
                         <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
                             :value="$texts['/rig/axes/' . $a . '/' . $field] ?? ''" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
                     @endforeach
+                    <td><x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="ucfirst($axis->id) . ' ends'" :shown-label="false"
+                        :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'" :options="['0' => 'has ends', '1' => 'has none']" /></td>
+                    <td><x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="ucfirst($axis->id) . ' turned by a clockwork, an hour'"
+                        :value="$texts['/rig/axes/' . $a . '/clockwork_per_h'] ?? ''" :unit="$unit" /></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
+    </div>
+</x-fold>
+<x-fold id="camera-set" title="Set on the camera" :says="implode(', ', $plan->settings->told())">
+    <div class="grid-fields">
+        @php $yes = ['' => 'not said', '0' => 'off', '1' => 'on']; $options = App\Pages\InShort::options(...); @endphp
+        <x-choice pointer="/settings/white_balance" label="White balance" :value="$texts['/settings/white_balance']" :options="$options(WhiteBalance::class)" />
+        <x-number pointer="/settings/white_balance_k" label="at" :value="$texts['/settings/white_balance_k']" unit="K" :width="5" shown-label />
+        <x-number pointer="/settings/white_balance_end_k" label="at the end" :value="$texts['/settings/white_balance_end_k']" unit="K" :width="5" shown-label />
+        <x-choice pointer="/settings/focus" label="Focus" :value="$texts['/settings/focus']" :options="$options(FocusMode::class)" />
+        @foreach (['stabiliser' => 'Stabiliser', 'review' => 'Review of photos', 'beep' => 'Beep'] as $field => $label)<x-choice
+            :pointer="'/settings/' . $field" :label="$label" :value="$texts['/settings/' . $field]" :options="$yes" />@endforeach
+    </div>
+</x-fold>
+<x-fold id="lead" title="Lead from rig to camera" :says="$plan->lead->name ?? $plan->lead->wanted()">
+    <div class="grid-fields">
+        <x-choice pointer="/lead/rig_gives" label="The rig gives" :value="$texts['/lead/rig_gives']" :options="$options(Socket::class)" />
+        <x-choice pointer="/lead/body_takes" label="The camera takes" :value="$texts['/lead/body_takes']" :options="$options(Socket::class)" />
+        <x-number pointer="/lead/name" label="Lead or adapter between" :value="$texts['/lead/name']" :width="22" shown-label />
+        <x-choice pointer="/lead/rig_end" label="its plug at the rig" :value="$texts['/lead/rig_end']" :options="$options(Socket::class)" />
+        <x-choice pointer="/lead/body_end" label="its plug at the camera" :value="$texts['/lead/body_end']" :options="$options(Socket::class)" />
+        <x-choice pointer="/lead/half_press" label="Half-press" :value="$texts['/lead/half_press']"
+            :options="['' => 'not said', '1' => 'wired', '0' => 'not wired']" />
+        <x-choice pointer="/lead/holds_bulb" label="Held open on bulb" :value="$texts['/lead/holds_bulb']"
+            :options="['' => 'not said', '1' => 'it can', '0' => 'it cannot']" />
     </div>
 </x-fold>
 <x-fold id="rig-and-camera" title="Times, trigger and base" :says="InShort::rigTimes($texts)">
@@ -50,7 +81,8 @@
         <x-choice pointer="/camera/exposure_timed_by" label="The exposure is ended by" :value="$texts['/camera/exposure_timed_by']"
             :options="['' => 'not said', 'camera' => 'the camera’s shutter time', 'controller' => 'the controller']" />
         <x-choice pointer="/camera/dial" label="The dial stands on" :value="$texts['/camera/dial']"
-            :options="['' => 'not looked', 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => 'aperture priority']" />
+            :options="['' => 'not looked', 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => 'aperture priority',
+            'shutter_priority' => 'shutter priority']" />
         <x-choice pointer="/camera/marks_are_literal" label="A mark of 30 s" :value="$texts['/camera/marks_are_literal']"
             :options="['0' => 'is 32 s, as thirds go', '1' => 'is 30 s']" />
         <x-number pointer="/camera/next_file_number" label="Next file number" :value="$texts['/camera/next_file_number']" :width="5" shown-label />

@@ -56,7 +56,10 @@
     <x-fold id="light-limits" title="How it is followed" :says="InShort::lightFollowed($light, $texts)">
         <div class="grid-fields">
             <x-choice pointer="/light/control" label="Shutter set by" :value="$texts['/light/control']"
-                :options="['manual' => 'this plan', 'aperture_priority' => 'the camera’s meter']" />
+                :options="['manual' => 'this plan',
+                'aperture_priority' => 'the camera’s meter', 'shutter_priority' => 'this plan, and the meter the aperture']" />
+            <x-choice pointer="/light/attended" label="While it runs" :value="$texts['/light/attended'] ?? ''"
+                :options="['' => 'not said who stands by', '1' => 'somebody turns the dial', '0' => 'nobody is there']" />
             <x-number pointer="/light/longest_s" label="No longer than" :value="$texts['/light/longest_s']" unit="s" :width="5" shown-label />
             <x-number pointer="/light/shortest_s" label="no shorter than" :value="$texts['/light/shortest_s']" unit="s" :width="8" shown-label />
             <x-choice pointer="/light/stepless" label="Shutter moves" :value="$texts['/light/stepless']"
@@ -64,6 +67,7 @@
             <x-number pointer="/light/isos" label="ISO numbers it may use" :value="$texts['/light/isos']" :width="34" shown-label class="is-list" />
             <x-number pointer="/light/highest_iso" label="body goes to ISO" :value="$texts['/light/highest_iso'] ?? ''" :width="6" shown-label />
             <x-number pointer="/light/widest_aperture" label="lens opens to, f/" :value="$texts['/light/widest_aperture'] ?? ''" :width="4" shown-label />
+            <x-number pointer="/light/narrowest_aperture" label="closes to, f/" :value="$texts['/light/narrowest_aperture'] ?? ''" :width="4" shown-label />
             <x-number pointer="/light/filters" label="ND filters in the bag, stops" :value="$texts['/light/filters'] ?? ''" :width="9" shown-label
                 class="is-list" />
         </div>

@@ -31,6 +31,8 @@
             <x-number pointer="/optics/later_zoom" label="Zoomed in the edit" :value="$texts['/optics/later_zoom'] ?? ''" unit="times" :width="4"
                 shown-label />
             <x-number pointer="/optics/focus_m" label="Focused at" :value="$texts['/optics/focus_m'] ?? ''" :unit="$far" :width="5" shown-label />
+            <x-choice pointer="/optics/foreground_is" label="The foreground is" :value="$texts['/optics/foreground_is'] ?? ''"
+                :options="['' => 'not said: to be sharp', 'sharp' => 'to be sharp', 'soft' => 'soft on purpose']" />
             <x-number pointer="/optics/circle_mm" label="Circle of confusion" :value="$texts['/optics/circle_mm'] ?? ''" unit="mm" :width="6" shown-label />
         </div></x-fold>
     @endif

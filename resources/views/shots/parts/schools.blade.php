@@ -8,7 +8,9 @@
                 <figure><figcaption>{{ $name }} <b>@switch($line)
                     @case('exposure')
                         @php [$shortest, $longest] = [PlainText::shutter($one['shortest']), PlainText::shutter($one['longest'])]; @endphp
-                        {{ $shortest }}@if ($longest !== $shortest) to {{ $longest }}@endif s @break
+                        {{ $shortest }}@if ($longest !== $shortest) to {{ $longest }}@endif s
+                        @if ($one['narrowest'] > $one['widest'])f/{{ PlainText::rounded($one['widest'], 1) }} to
+                        {{ PlainText::rounded($one['narrowest'], 1) }}@endif @break
                     @case('iso'){{ PlainText::number($one['lowestIso']) }}@if ($one['highestIso'] > $one['lowestIso']) to
                         {{ PlainText::number($one['highestIso']) }}@endif @break
                     @default {{ PlainText::betweenSigned($one['worst'], $one['worst'], 1, 'stop') }} at worst @endswitch</b></figcaption>

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Light\Control;
+use Evrent\Core\Shot\CueCard;
+use Evrent\Core\Shot\RampedPlan;
+use Evrent\Core\Shot\School;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\Dial;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * F5: exposures or ISO change along the shot, nothing but a hand can set them, and nobody is there; or a hand is, and cannot keep up.
+ */
+final class NobodyAtTheDial implements Check
+{
+    public function find(Shot $shot): ?Finding
+    {
+        $light = $shot->plan->light;
+        if ($light === null || $light->isAttended === null || $light->control !== Control::Manual) {
+            return null;
+        }
+        $card = $shot->plan->camera->exposureTimedBy === TimedBy::Controller ? null : CueCard::of($shot->schedule);
+        $clicks = count($card->clicks ?? []) + count($light->isoChanges);
+        if ($clicks === 0) {
+            return null;
+        }
+        if (!$light->isAttended) {
+            return new Finding(
+                'F5',
+                Severity::Stops,
+                'Nobody is there to turn the dial',
+                PlainText::counted($clicks, 'click'),
+                sprintf('The plan asks for %s on the camera while it runs, and nobody stands by it: every photo is exposed as the first.', PlainText::counted(
+                    $clicks,
+                    'click',
+                )),
+                ($card->clicks[0]['photo'] ?? 0) + 1,
+                $shot->schedule->photosTotal(),
+                static fn (): array => array_values(array_filter([
+                    $light->isoChanges === [] ? self::byController($shot) : null, self::steady($shot), self::byMeter($shot), self::attended($shot),
+                ])),
+            );
+        }
+        $most = $shot->plan->thresholds->lightStops;
+        if ($card === null || $card->worstStops <= $most) {
+            return null;
+        }
+
+        return new Finding(
+            'F5',
+            Severity::Look,
+            'The dial cannot keep up',
+            PlainText::stops($card->worstStops) . ' off',
+            'Turned one click at a time and not too often, the dial falls behind what is planned: lengthen the interval, or let the controller time it.',
+            ($card->clicks[0]['photo'] ?? 0) + 1,
+            $shot->schedule->photosTotal(),
+            static fn (): array => array_filter([self::byController($shot)]),
+        );
+    }
+
+    private static function byController(Shot $shot): ?Remedy
+    {
+        return min([INF, ...$shot->schedule->exposureSeconds]) < Exposing::SHORTEST_BULB_SECONDS ? null : new Remedy(
+            'dial',
+            'Time it by the controller, on bulb',
+            '',
+            $shot->plan->withCamera($shot->plan->camera->with(['dial' => Dial::Bulb, 'exposureTimedBy' => TimedBy::Controller])),
+        );
+    }
+
+    private static function steady(Shot $shot): ?Remedy
+    {
+        $light = $shot->plan->light;
+        $steady = $shot->plan->withExposure($shot->plan->timing->exposure->steady());
+        $mended = $light === null ? null : $steady->with(['light' => $light->with(['isoChanges' => []])]);
+
+        return $mended === null ? null : new Remedy('steady', 'One setting for every photo', 'the light falls as it falls', $mended);
+    }
+
+    private static function byMeter(Shot $shot): ?Remedy
+    {
+        $metered = RampedPlan::by($shot, School::AperturePriority);
+
+        return $metered === null ? null : new Remedy(
+            'meter',
+            'Let the camera’s meter set the shutter',
+            'each photo is metered anew',
+            $metered->with(['light' => $metered->light?->with(['isoChanges' => []])])
+                ->withCamera($shot->plan->camera->with(['dial' => Dial::AperturePriority, 'exposureTimedBy' => TimedBy::Camera])),
+        );
+    }
+
+    private static function attended(Shot $shot): ?Remedy
+    {
+        $light = $shot->plan->light?->with(['isAttended' => true]);
+
+        return $light === null ? null : new Remedy('attended', 'Somebody stays and turns it', 'by the cue card', $shot->plan->with(['light' => $light]));
+    }
+}

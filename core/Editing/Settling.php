@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Limits;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+
+/**
+ * What follows from an edit: the figure that gives way, the photos that a step asks for or the way that it makes, and the end of a shot
+ * that goes on until something ends it.
+ */
+final readonly class Settling
+{
+    /** A shot whose battery the count of its photos overruns by a few is counted once more. */
+    private const MOST_RECOUNTS = 3;
+
+    private function __construct(public Plan $plan, public Pins $pins)
+    {
+    }
+
+    /**
+     * @param Plan $before as it stood before the edit
+     * @param Plan $plan   as the edit left it
+     * @param Pins $pins   what holds, as the edit left it
+     * @param bool $isStepNew whether the step was given with the edit
+     *
+     * @throws InvalidInput
+     */
+    public static function of(Plan $before, Plan $plan, Pins $pins, bool $isStepNew): self
+    {
+        if (!$plan->timing->mode->hasClock()) {
+            $pins = new Pins(Figure::Shooting, $pins->photos, $pins->clipSeconds, null, $pins->step);
+        } elseif ($pins->isFastest && $pins->follows !== Figure::Interval) {
+            $plan = Fastest::of($plan);
+        }
+        $step = $pins->step !== null && $plan->rig->axis($pins->step->axisId) !== null ? $pins->step : null;
+        if ($step !== null && ($isStepNew || self::wayChanged($before, $plan, $step))) {
+            [$plan, $pins] = self::counted($plan, $pins, $step);
+        }
+        $solved = HeldFigures::solve($plan, $pins->follows, $pins->photos, $pins->clipSeconds, $pins->shootingSeconds)->plan;
+        if ($solved->end !== null) {
+            $solved = self::untilItEnds($solved, $pins);
+            $pins = $pins->following(Figure::Shooting)->withPhotos($solved->photosTotal());
+        } elseif ($step !== null && !$step->isMet($solved)) {
+            $solved = $step->laidOut($solved);
+        }
+
+        return new self($solved, $pins);
+    }
+
+    private static function wayChanged(Plan $before, Plan $plan, HeldStep $step): bool
+    {
+        return $before->rig->axis($step->axisId) !== null
+            && abs(HeldStep::way($before, $step->axisId) - HeldStep::way($plan, $step->axisId)) > 1e-9
+            && $before->timing->photos === $plan->timing->photos;
+    }
+
+    /**
+     * @return array{Plan, Pins}
+     *
+     * @throws InvalidInput by /held/step_<axis>
+     */
+    private static function counted(Plan $plan, Pins $pins, HeldStep $step): array
+    {
+        try {
+            $plan = $step->counted($plan);
+        } catch (InvalidInput $invalid) {
+            throw new InvalidInput([new Problem("/held/step_{$step->axisId}", $invalid->problems[0]->message)]);
+        }
+        $pins = $pins->follows === Figure::Photos ? $pins->following(Figure::Shooting) : $pins;
+
+        return [$plan, $pins->withPhotos($plan->photosTotal())];
+    }
+
+    /** As many photos as there is room for; each axis keeps its step. */
+    private static function untilItEnds(Plan $plan, Pins $pins): Plan
+    {
+        $photos = Limits::photos(Shot::of($plan));
+        for ($count = 0; $count < self::MOST_RECOUNTS; $count++) {
+            $ended = self::goesOnFor($plan, $photos, $pins->step);
+            $drain = Shot::of($ended)->drain();
+            $dies = min($drain?->camera->diesAtPhoto ?? PHP_INT_MAX, $drain?->rig->diesAtPhoto ?? PHP_INT_MAX);
+            if ($dies > $photos) {
+                return $ended;
+            }
+            $photos = max(2, $dies - 1);
+        }
+
+        return self::goesOnFor($plan, $photos, $pins->step);
+    }
+
+    private static function goesOnFor(Plan $plan, int $photosTotal, ?HeldStep $step): Plan
+    {
+        $standing = $plan->photosTotal() - $plan->timing->photos;
+        $travelling = max(2, $photosTotal - $standing);
+        $longer = $plan->withTiming($plan->timing->withPhotos($travelling));
+
+        return $step !== null && $plan->rig->axis($step->axisId) !== null
+            ? $step->laidOut($longer)
+            : HeldStep::stretched($longer, ($travelling - 1) / ($plan->timing->photos - 1));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Shot;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\Timing;
+
+/**
+ * What ends a shot that goes on and on, and after how many photos: time, card, batteries, travel, counter. Nothing here hangs on how many
+ * photos the plan has, but for what a photo takes on the average.
+ */
+final class Limits
+{
+    /**
+     * @return list<Limit> of what the plan knows, the soonest first
+     */
+    public static function of(Shot $shot): array
+    {
+        $plan = $shot->plan;
+        $found = [];
+        $interval = Schedule::bookedSeconds($plan) / $plan->photosTotal();
+        $end = $plan->end?->at === null || $plan->site === null ? null : $plan->end->at->instant($plan->site);
+        $begin = $plan->firstTrigger();
+        if ($end !== null && $begin !== null) {
+            $seconds = $end->unixSeconds - $begin->unixSeconds;
+            $found['time'] = max(0, (int) floor($seconds / $interval + 1e-6));
+        }
+        if ($plan->storage !== null) {
+            $found['card'] = $plan->storage->photos();
+        }
+        foreach (Drain::photosUntilOut($shot->schedule) as $device => $photos) {
+            $found["{$device} battery"] = $photos;
+        }
+        $travel = self::travel($shot);
+        if ($travel !== null) {
+            $found['travel'] = $travel;
+        }
+        if ($plan->trigger->countLimit !== null) {
+            $found['count'] = $plan->trigger->countLimit;
+        }
+        asort($found);
+        $limits = [];
+        foreach ($found as $what => $photos) {
+            $limits[] = new Limit($what, $photos, $photos * $interval, $photos / $plan->timing->framesPerSecond);
+        }
+
+        return $limits;
+    }
+
+    /** Photos until something ends it; as many as the plan has where nothing does that the plan knows of. */
+    public static function photos(Shot $shot): int
+    {
+        $soonest = self::of($shot)[0] ?? null;
+
+        return max(2, min(Timing::MOST_PHOTOS, $soonest === null ? $shot->plan->photosTotal() : $soonest->photos));
+    }
+
+    /** Photos until the first axis stands at the end of its travel, by the step that it has; null where none ever does. */
+    private static function travel(Shot $shot): ?int
+    {
+        $plan = $shot->plan;
+        $standing = $plan->photosTotal() - $plan->timing->photos;
+        $fewest = null;
+        foreach ($plan->rig->axes as $axis) {
+            $first = $plan->move->keyframes[0]->positions[$axis->id];
+            $way = $plan->move->keyframes[count($plan->move->keyframes) - 1]->positions[$axis->id] - $first;
+            if ($axis->isEndless || $way === 0.0) {
+                continue;
+            }
+            $room = $way > 0.0 ? $axis->max - $first : $first - $axis->min;
+            $photos = (int) floor($room / (abs($way) / ($plan->timing->photos - 1)) + 1e-6) + 1 + $standing;
+            $fewest = min($fewest ?? $photos, $photos);
+        }
+
+        return $fewest;
+    }
+}

@@ -1,0 +1,20 @@
+{{-- What may spoil the scene, with its hour, and where else to stand. --}}
+@php
+    use Evrent\Core\Day\FieldCard;
+    use Evrent\Core\Plan\TroubleKind;
+    $troubles = Evrent\Core\Shot\TroubleTimes::of($page->worked->shot);
+    $kinds = array_filter(App\Pages\InShort::options(TroubleKind::class), fn ($kind) => $kind !== '', ARRAY_FILTER_USE_KEY);
+@endphp
+<section class="panel" aria-label="The scene’s trouble">
+    <x-fold id="scene" title="What may spoil it" :says="implode('; ', array_map(FieldCard::trouble(...), $troubles))">
+    <ul class="plain-list">@foreach ($troubles as $t => $one)<li>{{ $settings->clock(FieldCard::trouble($one)) }} <x-edit :page="$page" edit="trouble-out"
+        :with="['place' => $t]" icon="trash-2" class="is-quiet" :id="'trouble-out-' . $t"><span class="sr-only">Take out
+        {{ $one['trouble']->kind->label() }}</span></x-edit></li>@endforeach</ul>
+    <x-given-edit :page="$page" edit="trouble-add">
+        <x-given name="kind" label="Trouble by" :options="$kinds" id="trouble-kind" />
+        <x-given name="from" label="from" mode="text" :width="7" id="trouble-from" />
+        <x-given name="to" label="to" mode="text" :width="7" id="trouble-to" />
+        <x-given name="note" label="what" mode="text" :width="24" id="trouble-note" /><button class="button">Note it</button></x-given-edit>
+    <div class="grid-fields"><x-number pointer="/scene/plan_b" label="Else stand here" :value="$texts['/scene/plan_b']" :width="30" shown-label /></div>
+    </x-fold>
+</section>
