@@ -22,7 +22,9 @@ final readonly class Clash
         return match ($this->over) {
             'rig' => 'both need ' . ($this->first->rig ?? 'the rig'),
             'body' => 'both need ' . ($this->first->body ?? 'the camera'),
-            default => 'one is set up or packed while the other is too',
+            default => $this->first->needsSomebody || $this->second->needsSomebody
+                ? 'both need the same pair of hands'
+                : 'one is set up or packed while the other is too',
         };
     }
 }

@@ -87,16 +87,16 @@ final readonly class DayPlan
         if ($whole <= 0.0) {
             return null;
         }
-        if (self::isTheOne($first->rig, $second->rig)) {
+        if ($first->needsRig && $second->needsRig && self::isTheOne($first->rig, $second->rig)) {
             return new Clash($first, $second, 'rig', $whole);
         }
         if (self::isTheOne($first->body, $second->body)) {
             return new Clash($first, $second, 'body', $whole);
         }
-        // Two rigs can run at once, but one pair of hands sets up and packs.
+        // Two rigs can run at once, but one pair of hands sets up and packs, and stands by where that is asked for.
         $hands = 0.0;
-        foreach ([[$first->arrives, $first->begins], [$first->ends, $first->leaves]] as [$from, $until]) {
-            foreach ([[$second->arrives, $second->begins], [$second->ends, $second->leaves]] as [$otherFrom, $otherUntil]) {
+        foreach ($first->handsOn() as [$from, $until]) {
+            foreach ($second->handsOn() as [$otherFrom, $otherUntil]) {
                 $hands += max(0.0, self::overlap($from?->unixSeconds, $until?->unixSeconds, $otherFrom?->unixSeconds, $otherUntil?->unixSeconds));
             }
         }

@@ -12,6 +12,7 @@ use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Plan\PassBy;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Instant;
@@ -36,6 +37,7 @@ final readonly class ShotFigures
      * @param ?float                                                      $ndStops  on the lens or wanted there; null for none
      * @param list<Hazard>                                                $hazards  that the plan itself brings
      * @param list<string>                                                $card     what is read from paper at the camera
+     * @param bool                                                        $needsSomebody while it runs: to turn the dial, or to film a pass beside it
      */
     private function __construct(
         public string $title,
@@ -63,6 +65,8 @@ final readonly class ShotFigures
         public float $onLegsKilograms,
         public array $hazards,
         public array $card,
+        public bool $needsRig,
+        public bool $needsSomebody,
     ) {
     }
 
@@ -100,6 +104,8 @@ final readonly class ShotFigures
             $plan->load?->onLegsKilograms() ?? 0.0,
             Cautions::ofPlan($shot),
             FieldCard::of($shot),
+            $plan->rig->axes !== [],
+            $plan->light?->isAttended === true || $plan->pass->by === PassBy::TwoCameras,
         );
     }
 

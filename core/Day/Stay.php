@@ -23,6 +23,8 @@ final readonly class Stay
      * @param int     $id     of the shot
      * @param ?string $rig    by its name in the kit; null when none was picked
      * @param ?string $body   likewise
+     * @param bool    $needsRig      false for a camera on legs alone
+     * @param bool    $needsSomebody whether it runs only with somebody beside it
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -35,6 +37,8 @@ final readonly class Stay
         public int $teardownMinutes,
         public ?string $rig,
         public ?string $body,
+        public bool $needsRig = true,
+        public bool $needsSomebody = false,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($setupMinutes, 0, self::MOST_MINUTES, '/setup_minutes', 'minutes');
@@ -42,6 +46,18 @@ final readonly class Stay
         $problems->throwIfAny();
         $this->arrives = $begins?->plusSeconds(-$setupMinutes * self::SECONDS_PER_MINUTE);
         $this->leaves = $ends?->plusSeconds($teardownMinutes * self::SECONDS_PER_MINUTE);
+    }
+
+    /**
+     * When somebody's hands are taken up.
+     *
+     * @return list<array{?Instant, ?Instant}> from and until
+     */
+    public function handsOn(): array
+    {
+        return $this->needsSomebody
+            ? [[$this->arrives, $this->leaves]]
+            : [[$this->arrives, $this->begins], [$this->ends, $this->leaves]];
     }
 
     /**
@@ -58,6 +74,8 @@ final readonly class Stay
             $teardownMinutes,
             $shot->picked(KitKind::Rig),
             $shot->picked(KitKind::Body),
+            $shot->needsRig,
+            $shot->needsSomebody,
         );
     }
 }

@@ -114,7 +114,10 @@ final readonly class Optics
     /**
      * The same but for what is named.
      *
-     * @param array{foregroundMetres?: float, focusMetres?: ?float, laterZoom?: ?float, foregroundIs?: ?ForegroundFocus, outputWidthPixels?: int, outputHeightPixels?: int} $changes
+     * @param array{
+     *     foregroundMetres?: float, focusMetres?: ?float, laterZoom?: ?float, foregroundIs?: ?ForegroundFocus, outputWidthPixels?: int,
+     *     outputHeightPixels?: int,
+     * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */

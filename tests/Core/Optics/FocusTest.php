@@ -122,7 +122,7 @@ final class FocusTest extends TestCase
     }
 
     /**
-     * @param array<string, float|int> $optics
+     * @param array<string, float|int|string> $optics
      */
     private static function focus(array $optics = []): Focus
     {
@@ -133,7 +133,7 @@ final class FocusTest extends TestCase
     }
 
     /**
-     * @param array<string, float|int> $optics
+     * @param array<string, float|int|string> $optics
      */
     private static function finding(array $optics): ?Finding
     {
@@ -141,7 +141,7 @@ final class FocusTest extends TestCase
     }
 
     /**
-     * @param array<string, float|int> $optics
+     * @param array<string, float|int|string> $optics
      */
     private static function plan(array $optics): Plan
     {

@@ -24,7 +24,7 @@
             <dd><b>{{ $units->axisText($axis->kind, $summary->largestStep[$axis->id], 3) }}</b></dd></div>
         @endforeach
     </dl>
-    @if ($page->limits() !== [])<h3>What ends it</h3>
+    @if ($page->limits() !== [])<h3>{{ $page->plan->end === null ? 'How long it could go on' : 'What ends it' }}</h3>
     <ol class="limits">@foreach ($page->limits() as $limit)<li @class([
         'is-first' => $loop->first && $page->plan->end !== null])>{{ $limit->told() }}</li>@endforeach</ol>@endif
 </x-part>

@@ -61,7 +61,7 @@
     </div>
     <x-given-edit :page="$page" edit="turn" class="turn">
         <x-given name="axis" label="Let the" :options="array_combine($plan->rig->axisIds(), $plan->rig->axisIds())" id="turn-axis" />
-        <x-given name="way" label="go in all" mode="text" :width="8" /><button class="button">Turn</button>
+        <x-given name="way" label="go in all" mode="text" :width="8" /><button class="button">Set the way</button>
         <small class="quiet">360, 1.5 turns or 450 mm; with a clockwork, photos and interval follow.</small></x-given-edit>@endif
     <details class="more" id="whole-move">
         <summary>Change the move as a whole</summary>

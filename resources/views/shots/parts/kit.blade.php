@@ -12,7 +12,7 @@
     <table class="table axes">
         <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
         <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th>
-        <th scope="col">slowest</th><th scope="col">ends</th><th scope="col">clockwork, an hour</th></tr></thead>
+        <th scope="col">slowest</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $settings->units->ofAxis($axis->kind); @endphp
@@ -24,14 +24,16 @@
                         <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
                             :value="$texts['/rig/axes/' . $a . '/' . $field] ?? ''" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
                     @endforeach
-                    <td><x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="ucfirst($axis->id) . ' ends'" :shown-label="false"
-                        :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'" :options="['0' => 'has ends', '1' => 'has none']" /></td>
-                    <td><x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="ucfirst($axis->id) . ' turned by a clockwork, an hour'"
-                        :value="$texts['/rig/axes/' . $a . '/clockwork_per_h'] ?? ''" :unit="$unit" /></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
+    </div>
+    <div class="grid-fields">@foreach ($plan->rig->axes as $a => $axis)
+        <x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="ucfirst($axis->id)" :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'"
+            :options="['0' => 'has ends', '1' => 'goes on without end']" />
+        <x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="ucfirst($axis->id) . ', by clockwork an hour'" shown-label
+            :value="$texts['/rig/axes/' . $a . '/clockwork_per_h'] ?? ''" :unit="$settings->units->ofAxis($axis->kind)" :width="5" />@endforeach
     </div>
 </x-fold>
 <x-fold id="camera-set" title="Set on the camera" :says="implode(', ', $plan->settings->told())">

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Evrent\Core\Day\FieldCard;
+use Evrent\Core\Day\PackingList;
+use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Kit\Picked;
+use Evrent\Core\Shot\Shot;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * What is read from paper at the camera, and the lead on the packing list.
+ */
+final class FieldCardTest extends TestCase
+{
+    public function testItSaysHowToSetFocusAndTurn(): void
+    {
+        $lines = FieldCard::of(Shot::of(Plans::with([
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '19:00'],
+            // 1/4 s to 1/2 s is one stop: three clicks, one in five photos at the most.
+            '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.25], ['at' => 1, 'exposure_s' => 0.5]], '/camera/exposure_timed_by' => 'camera',
+            '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/light' => ['aperture' => 8],
+            '/settings' => ['white_balance' => 'fixed', 'white_balance_k' => 5200, 'focus' => 'manual'],
+            '/scene' => ['troubles' => [['kind' => 'people', 'from' => '19:05', 'to' => '19:10']], 'plan_b' => 'the sea wall'],
+            '/storage' => ['raw_mb' => 40, 'cards_gb' => [64]], '/end' => ['by' => 'card'],
+        ])));
+        $text = implode("\n", $lines);
+        self::assertStringContainsString('the hyperfocal distance', $text);
+        self::assertStringContainsString('White balance 5,200 K, focus by hand.', $text);
+        self::assertSame(3, substr_count($text, 'one click longer'));
+        self::assertMatchesRegularExpression('~^19:\d\d.*photo \d+ taken: one click longer, to 0\.3 s$~m', $text);
+        self::assertStringContainsString('People from 19:05 to 19:10; photos ', $text);
+        self::assertStringContainsString('Else stand here: the sea wall', $text);
+        self::assertStringContainsString('The rig is at the end of its travel after 329 photos', $text);
+        self::assertSame([], FieldCard::of(Shot::of(Plans::with([]))));
+    }
+
+    public function testTheLeadIsPackedOnce(): void
+    {
+        $lead = ['/lead' => ['rig_gives' => 'jack_2_5', 'body_takes' => 'round_pins', 'name' => 'Curly lead']];
+        $packed = static fn (array $changes): array => array_column(PackingList::of([ShotFigures::of(Shot::of(Plans::with($changes)))], []), 'what');
+        self::assertContains('Curly lead', $packed($lead));
+        self::assertNotContains('Curly lead', $packed($lead + ['/trigger' => ['by' => 'camera_timer']]));
+        $figures = ShotFigures::of(Shot::of(Plans::with($lead + ['/kit' => [['kind' => 'cable', 'name' => 'Curly lead', 'count' => 2]]])));
+        self::assertSame([['Curly lead', 2]], array_map(static fn (Picked $one): array => [$one->name, $one->count], $figures->kit));
+        self::assertEquals($figures, ShotFigures::fromArray(json_decode(json_encode($figures->toArray(), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR)));
+    }
+}
