@@ -13,15 +13,17 @@ final class BenchData
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
     /**
+     * @param bool $isWhole with empty fields too, as an answer is: a page that has just been drawn has them empty
+     *
      * @return string JSON that may stand in a page
      */
-    public static function of(ShotPage $page): string
+    public static function of(ShotPage $page, bool $isWhole = true): string
     {
         $head = json_encode([
             'revision' => $page->revision->id,
             'preview' => $page->isPreview,
             'structure' => $page->structure(),
-            'fields' => $page->texts,
+            'fields' => $isWhole ? $page->texts : array_filter($page->texts, static fn (string $text): bool => $text !== ''),
             'follows' => $page->worked->pinned->pins->follows->value,
             ...$page->worked->drawn->data,
             'columns' => self::COLUMNS,

@@ -20,6 +20,7 @@ use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Limit;
@@ -193,7 +194,9 @@ final readonly class ShotPage
     {
         $light = $this->plan->light;
         $told = [
-            $this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $light?->metered, $light?->bias, $light?->isoChanges, $light?->exposedFor,
+            $this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $this->plan->end?->by, $this->plan->film->kind, $this->plan->scene->troubles,
+            $this->pins->isFastest, $this->pins->step?->axisId, array_map(static fn (Axis $axis): bool => $axis->isEndless, $this->plan->rig->axes),
+            $light?->metered, $light?->bias, $light?->isoChanges, $light?->exposedFor,
         ];
 
         return md5(serialize([array_keys($this->texts), $told]));

@@ -9,7 +9,6 @@ use App\Models\KitItem;
 use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Shot\TestPhoto;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Sky\StartAhead;
 use Evrent\Core\Words\PlainText;
@@ -64,12 +63,6 @@ final readonly class TakeStart
     public function told(Preflight $item): ?array
     {
         return $this->check->found[$item->value] ?? null;
-    }
-
-    /** What to set for a test photo in the dark, such as "2 s at ISO 16,000"; null where the shot's own is as short. */
-    public function inTheDark(): ?string
-    {
-        return TestPhoto::told($this->page->schedule);
     }
 
     /** The rig and the camera of the latest take: what was used is used again. */

@@ -1,11 +1,11 @@
-import { sendPart } from './forms.js';
-
 const step = { coarse: 300, fine: 60 };
 
 /**
  * Shots on the day line: dragged, or moved by keys. Where they come to lie is worked out by the server, which sends the day again.
+ *
+ * @param {typeof import('./forms.js').sendPart} sendPart given, and not asked for: no other page is to wait for a file that both are parted into
  */
-export const dayLine = () => ({
+export const dayLine = (sendPart) => () => ({
   text: '',
   tracks: { sun: false, moon: false, galactic_centre: false },
   left: 0,

@@ -73,7 +73,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   // The ways stand side by side; the ramp is accepted with one press, into the plan's own exposures.
   await page.getByText('Ways to follow the light, side by side').click();
   await page.locator('#schools .school').nth(3).waitFor();
-  assert.deepEqual(await page.locator('#schools h3').allTextContents(), ['Fixed, as the first photo', 'Aperture priority', 'Ramp in thirds', 'Ramp without steps']);
+  assert.deepEqual(await page.locator('#schools h3').allTextContents(), ['Fixed, as the first photo', 'Aperture priority', 'Shutter priority', 'Ramp in thirds', 'Ramp without steps']);
   assert.match(await page.locator('#schools .school').first().textContent(), /out by more than 1 stop/);
   await answered(page, () => page.locator('#by-stepless').click());
   await verdictIs(page, true);

@@ -28,6 +28,10 @@
 @include('shots.parts.crop')
 @include('shots.parts.focus')
 @include('shots.parts.cue-card')
+@include('shots.parts.in-the-dark')
+@unless ($looked)
+@include('shots.parts.ticks', ['start' => new App\Pages\TakeStart($page)])
+@endunless
 @include('shots.parts.film-told')
 @include('shots.parts.pass-told')
 @include('shots.parts.findings')

@@ -9,7 +9,7 @@
         data-jog="{{ $page->shot->at('shots.jog') }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         <script id="shot-problems" type="application/json">{}</script>
-        @include('shots.parts.data')
+        @include('shots.parts.data', ['isWhole' => false])
         <script id="always-drawn" type="application/json">@json(App\Pages\Drawn::always())</script>
         @include('shots.parts.spine')
         @include('shots.parts.stale')

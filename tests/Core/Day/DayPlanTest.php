@@ -77,18 +77,20 @@ final class DayPlanTest extends TestCase
     /** From 10:00 to 11:00 and from 10:45: set up from 10:15, packed until 12:00. On legs no rig is wanted; attended, somebody is. */
     public function testLegsWantNoRigAndAnAttendedShotWantsSomebody(): void
     {
-        $of = static fn (int $id, string $start, array $changes): Stay => Stay::of(
-            $id,
-            ShotFigures::of(Shot::on(self::schedule($start, ['body' => "Body {$id}"], $changes))),
-            30,
-            15,
-        );
         $legs = ['/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]]];
-        self::assertSame([], DayPlan::of([$of(1, '10:00', []), $of(2, '10:45', $legs)])->clashes);
-        $clashes = DayPlan::of([$of(1, '10:00', $legs + ['/light' => ['attended' => true]]), $of(2, '10:45', $legs)])->clashes;
+        self::assertSame([], DayPlan::of([self::withBody(1, '10:00', []), self::withBody(2, '10:45', $legs)])->clashes);
+        $clashes = DayPlan::of([self::withBody(1, '10:00', $legs + ['/light' => ['attended' => true]]), self::withBody(2, '10:45', $legs)])->clashes;
         // Set up from 10:15 to 10:45 while the first, until 11:15, wants somebody.
         self::assertSame(['both need the same pair of hands'], array_map(static fn (Clash $clash): string => $clash->sentence(), $clashes));
         self::assertEqualsWithDelta(1800.0, $clashes[0]->seconds, 12.0);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function withBody(int $id, string $start, array $changes): Stay
+    {
+        return Stay::of($id, ShotFigures::of(Shot::on(self::schedule($start, ['body' => "Body {$id}"], $changes))), 30, 15);
     }
 
     public function testTheDayAddsUp(): void

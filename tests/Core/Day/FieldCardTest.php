@@ -8,6 +8,7 @@ use Evrent\Core\Day\FieldCard;
 use Evrent\Core\Day\PackingList;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -42,11 +43,13 @@ final class FieldCardTest extends TestCase
     public function testTheLeadIsPackedOnce(): void
     {
         $lead = ['/lead' => ['rig_gives' => 'jack_2_5', 'body_takes' => 'round_pins', 'name' => 'Curly lead']];
-        $packed = static fn (array $changes): array => array_column(PackingList::of([ShotFigures::of(Shot::of(Plans::with($changes)))], []), 'what');
-        self::assertContains('Curly lead', $packed($lead));
-        self::assertNotContains('Curly lead', $packed($lead + ['/trigger' => ['by' => 'camera_timer']]));
+        $packed = static fn (Plan $plan): array => array_column(PackingList::of([ShotFigures::of(Shot::of($plan))], []), 'what');
+        self::assertContains('Curly lead', $packed(Plans::with($lead)));
+        self::assertNotContains('Curly lead', $packed(Plans::with($lead + ['/trigger' => ['by' => 'camera_timer']])));
         $figures = ShotFigures::of(Shot::of(Plans::with($lead + ['/kit' => [['kind' => 'cable', 'name' => 'Curly lead', 'count' => 2]]])));
         self::assertSame([['Curly lead', 2]], array_map(static fn (Picked $one): array => [$one->name, $one->count], $figures->kit));
-        self::assertEquals($figures, ShotFigures::fromArray(json_decode(json_encode($figures->toArray(), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR)));
+        /** @var array<string, mixed> $kept */
+        $kept = json_decode(json_encode($figures->toArray(), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
+        self::assertEquals($figures, ShotFigures::fromArray($kept));
     }
 }

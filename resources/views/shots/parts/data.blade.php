@@ -1,1 +1,1 @@
-<script id="shot-data" type="application/json">{!! \App\Pages\BenchData::of($page) !!}</script>
+<script id="shot-data" type="application/json">{!! \App\Pages\BenchData::of($page, $isWhole ?? true) !!}</script>

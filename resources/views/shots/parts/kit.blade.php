@@ -1,5 +1,6 @@
 @php
     use App\Pages\InShort;
+    use App\Pages\NumberField;
     use Evrent\Core\Plan\FocusMode;
     use Evrent\Core\Plan\Socket;
     use Evrent\Core\Plan\WhiteBalance;
@@ -21,8 +22,8 @@
                     @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
                         'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
                         'backlash' => ['backlash', $unit], 'min_speed' => ['slowest speed', $unit . '/s']] as $field => [$label, $fieldUnit])
-                        <td><x-number :pointer="'/rig/axes/' . $a . '/' . $field" :label="ucfirst($axis->id) . ' ' . $label"
-                            :value="$texts['/rig/axes/' . $a . '/' . $field] ?? ''" :unit="$fieldUnit" :width="$field === 'steps_per_unit' ? 8 : 5" /></td>
+                        <td>{!! NumberField::html("/rig/axes/{$a}/{$field}", ucfirst($axis->id) . ' ' . $label, $texts["/rig/axes/{$a}/{$field}"] ?? '',
+                            $fieldUnit, $field === 'steps_per_unit' ? 8 : 5, $errors->first("plan.rig.axes.{$a}.{$field}") ?: null) !!}</td>
                     @endforeach
                 </tr>
             @endforeach

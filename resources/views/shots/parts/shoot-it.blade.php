@@ -35,7 +35,7 @@
             @foreach (array_filter(['ask' => 'Say what they are set to', 'ends' => $start->moves ? 'Drive to both ends' : null,
                 'keyframes' => $start->moves ? 'Test photo at each keyframe' : 'Take a test photo']) as $what => $label)
             <button class="button" name="what" value="{{ $what }}" formaction="{{ $page->shot->at('checks.store') }}">{{ $label }}</button>@endforeach
-            @if ($start->inTheDark())<p class="quiet">To frame by in the dark: {{ $start->inTheDark() }}.</p>@endif
+            @include('shots.parts.in-the-dark')
             @if ($start->moves)<p class="quiet">The last two move the rig: hands and cables away, nobody below it.</p>@endif</fieldset></form>
     @include('shots.parts.device-check', ['check' => $start->check])
     @endif
