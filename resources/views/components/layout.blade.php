@@ -12,7 +12,8 @@
     <title>{{ $title }} · Evrent</title>
     <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    @vite(['resources/css/app.scss', ...($hasOwnSaving ? [] : ['resources/css/pages.scss']), ...($isOfTakes ? ['resources/css/room.scss'] : []), 'resources/js/app.js'])
+    @vite(['resources/css/app.scss', ...($hasOwnSaving ? [] : ['resources/css/pages.scss']),
+        ...($isOfTakes ? ['resources/css/room.scss'] : []), 'resources/js/app.js'])
 </head>
 <body x-data>
     <a class="skip" href="#main">Skip to the content</a>
