@@ -55,14 +55,14 @@ final class Input
     /**
      * @throws BadUsage
      */
-    public static function file(string $path, string $name): string
+    public static function file(string $path, string $name, int $mostBytes = self::MOST_BYTES): string
     {
         if ($path !== '-' && (is_dir($path) || !is_readable($path))) {
             throw new BadUsage("{$name}: there is no file to read at {$path}. Give a path, or - for standard input.");
         }
-        $text = file_get_contents($path === '-' ? 'php://stdin' : $path, length: self::MOST_BYTES + 1);
-        if ($text === false || strlen($text) > self::MOST_BYTES) {
-            throw new BadUsage(sprintf('%s: the file is larger than %d MB. Give a smaller one.', $name, intdiv(self::MOST_BYTES, 1_000_000)));
+        $text = file_get_contents($path === '-' ? 'php://stdin' : $path, length: max(0, $mostBytes) + 1);
+        if ($text === false || strlen($text) > $mostBytes) {
+            throw new BadUsage(sprintf('%s: the file is larger than %d MB. Give a smaller one.', $name, intdiv($mostBytes, 1_000_000)));
         }
 
         return $text;

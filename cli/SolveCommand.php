@@ -24,6 +24,8 @@ final class SolveCommand extends Command
                 'fps' => 'frames per second of the clip (24)',
                 'clip' => 'length of the clip, such as 20 or 1:30',
                 'photos' => 'photos, instead of the clip',
+                'way' => 'instead of them: how far an axis goes, mm or degrees, with --step',
+                'step' => 'how far it goes from photo to photo',
                 'interval' => 'from trigger to trigger',
                 'shooting' => 'time on site, such as 1h30m or 90 min',
                 'resolution' => 'the timer’s finest setting in seconds (0.1)',
@@ -32,7 +34,7 @@ final class SolveCommand extends Command
             $this->addOption($name, null, InputOption::VALUE_REQUIRED, $what);
         }
         $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
-        $this->setHelp('Give any two of clip or photos, interval, and shooting time. '
+        $this->setHelp('Give any two of clip, photos or way and step, interval, and shooting time. '
             . 'Rounding never overruns the shooting time and never falls short of the clip unless nothing else is possible.');
     }
 
@@ -43,7 +45,7 @@ final class SolveCommand extends Command
             $solution = Solver::solve(
                 Input::number($input, 'fps') ?? 24.0,
                 Input::seconds($input, 'clip'),
-                Input::whole($input, 'photos'),
+                Input::whole($input, 'photos') ?? Solver::photosOnTheWay(Input::number($input, 'way'), Input::number($input, 'step')),
                 Input::seconds($input, 'interval'),
                 Input::seconds($input, 'shooting'),
                 Input::seconds($input, 'resolution') ?? Solver::TIMER_RESOLUTION_SECONDS,

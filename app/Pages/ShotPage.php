@@ -15,6 +15,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\Cautions;
 use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\ShotTimes;
+use Evrent\Core\Editing\HeldStep;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
@@ -95,6 +96,12 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /** How far an axis goes in all, mm or degrees. */
+    public function way(Axis $axis): float
+    {
+        return HeldStep::way($this->plan, $axis->id);
     }
 
     /**

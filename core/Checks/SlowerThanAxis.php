@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Easing;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
+use Evrent\Core\Timing\Solver;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -41,9 +44,40 @@ final class SlowerThanAxis implements Check
             ),
             $slow[0] + 1,
             count($slow),
-            static fn (): array => [
+            static fn (): array => array_values(array_filter([
                 new Remedy('stops', 'Let the rig stop for each photo', '', $shot->plan->withTiming($shot->plan->timing->withMode(Mode::ShootMoveShoot))),
-            ],
+                self::evenly($shot, $shot->plan->timing->interval),
+                self::atItsSlowest($shot),
+            ])),
+        );
+    }
+
+    /** Without an ease, whose ends are what is slow. */
+    private static function evenly(Shot $shot, KeyedSeconds $interval): ?Remedy
+    {
+        $even = $shot->plan->withMove($shot->plan->move->withEasings(static fn (Easing $easing): Easing => new Easing()))->withInterval($interval);
+
+        return self::slowest($shot->after($even))[0] === null ? new Remedy('even', 'Take the ease off', 'it starts and ends at full speed', $even) : null;
+    }
+
+    /** Evenly, and as often as its slowest speed makes it. */
+    private static function atItsSlowest(Shot $shot): ?Remedy
+    {
+        $even = $shot->after($shot->plan->withMove($shot->plan->move->withEasings(static fn (Easing $easing): Easing => new Easing())));
+        [$axis, , $slowest] = self::slowest($even);
+        $resolution = Solver::TIMER_RESOLUTION_SECONDS;
+        $interval = $shot->plan->timing->interval;
+        if ($axis?->minSpeed === null || !$interval->isConstant()) {
+            return null;
+        }
+        $seconds = round(floor($interval->longest() * $slowest / $axis->minSpeed / $resolution + self::TOLERANCE) * $resolution, 6);
+        $creeps = $seconds < $resolution ? null : self::evenly($shot, $interval->map(static fn (): float => $seconds));
+
+        return $creeps === null ? null : new Remedy(
+            'slowest',
+            sprintf('Creep at its slowest, one every %s', PlainText::seconds($seconds)),
+            'without an ease',
+            $creeps->mended,
         );
     }
 

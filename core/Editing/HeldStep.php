@@ -6,7 +6,7 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Timing\Timing;
+use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -68,16 +68,13 @@ final readonly class HeldStep
         if ($way <= 0.0) {
             throw new InvalidInput([new Problem('', "The {$this->axisId} does not move: give it a way first, from the first keyframe to the last.")]);
         }
-        $photos = round($way / $this->step) + 1.0;
-        if ($photos < 2.0 || $photos > Timing::MOST_PHOTOS) {
-            throw new InvalidInput([new Problem('', sprintf(
-                'That would be %s photos on the way: enter a step that makes from 2 to %s.',
-                number_format($photos),
-                number_format(Timing::MOST_PHOTOS),
-            ))]);
+        try {
+            $photos = Solver::photosOnTheWay($way, $this->step) ?? 2;
+        } catch (InvalidInput $invalid) {
+            throw new InvalidInput([new Problem('', $invalid->problems[0]->message)]);
         }
 
-        return $plan->withTiming($plan->timing->withPhotos((int) $photos));
+        return $plan->withTiming($plan->timing->withPhotos($photos));
     }
 
     /** Whether its photos and its way agree already, but for part of a step. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Plan\FocusMode;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Timing\TimedBy;
@@ -92,7 +93,11 @@ final readonly class DevicesSay
         if ($this->settings === []) {
             return null;
         }
-        $automatic = array_keys(array_filter($this->settings, static fn (string $value): bool => preg_match('/auto|\bAF/i', $value) === 1));
+        $asPlanned = $schedule->plan->settings->focus === FocusMode::Auto ? ['focus mode' => true] : [];
+        $automatic = array_keys(array_filter(
+            array_diff_key($this->settings, $asPlanned),
+            static fn (string $value): bool => preg_match('/auto|\bAF/i', $value) === 1,
+        ));
         if ($automatic !== []) {
             return ['isWell' => false, 'says' => 'Still automatic on the camera: ' . implode(', ', $automatic) . '.'];
         }

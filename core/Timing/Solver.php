@@ -73,6 +73,38 @@ final class Solver
         );
     }
 
+    /**
+     * Photos on a way that is covered in steps: n of them make n - 1 steps, so 450 mm by 1.5 mm take 301.
+     *
+     * @param ?float $way  mm or degrees, ≥ 0
+     * @param ?float $step of the same, from photo to photo
+     *
+     * @return ?int to the nearest; null where neither is given
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public static function photosOnTheWay(?float $way, ?float $step): ?int
+    {
+        if ($way === null && $step === null) {
+            return null;
+        }
+        $problems = new Problems();
+        $problems->unlessPositive($way ?? NAN, 1e9, '/way', 'how far it goes in all');
+        $problems->unlessPositive($step ?? NAN, 1e9, '/step', 'how far it goes from photo to photo');
+        $problems->throwIfAny();
+        $photos = round((float) $way / (float) $step) + 1.0;
+        if ($photos < 2.0 || $photos > Timing::MOST_PHOTOS) {
+            $problems->add('/step', sprintf(
+                'That would be %s photos on the way: enter a step that makes from 2 to %s.',
+                number_format($photos),
+                number_format(Timing::MOST_PHOTOS),
+            ));
+        }
+        $problems->throwIfAny();
+
+        return (int) $photos;
+    }
+
     private static function check(
         float $framesPerSecond,
         ?float $clipSeconds,

@@ -30,6 +30,7 @@ final class Rooms
         'Shot' => 'facts of one shot that more than one room asks for: sky, light, drain, motion in the picture',
         'Checks' => 'what fails, by how much, and how to mend it',
         'Run' => 'a plan carried out, in virtual time or on devices',
+        'Photos' => 'photos as their files tell of them, and which of them is which of the plan’s',
         'Format' => 'files and fields: reading, writing, typing',
         'Day' => 'several shots of one day on one place, and what they need along',
         'Drawings' => 'what a picture on a page needs, as numbers',

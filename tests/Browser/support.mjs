@@ -142,6 +142,8 @@ export async function tabTo(page, locator, most = 150) {
 /** By every rule, or by those that are named. */
 export async function assertAccessible(page, where, rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']) {
   if (!await page.evaluate(() => 'axe' in globalThis)) await page.evaluate(axe);
+  // What has scrolled under the verdict is not small for that.
+  await page.evaluate(() => { window.scrollTo({ top: 0, behavior: 'instant' }); });
   const result = await page.evaluate((runOnly) => globalThis.axe.run(document, { resultTypes: ['violations'], runOnly }), rules);
   assert.deepEqual(
     result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target} ${node.any[0]?.message ?? ''}`).join(' | ')}`),

@@ -153,6 +153,8 @@ final class CommandLineTest extends TestCase
         /** @var array<string, float> $solution */
         $solution = json_decode($out, true, 4, JSON_THROW_ON_ERROR);
         self::assertEquals(3840, $solution['shooting_s']);
+        [, $out] = self::evrent(['solve', '--way=450', '--step=1.5', '--interval=5']);
+        self::assertStringStartsWith('301 photos, one every 5 s: 25 min 5 s of shooting', $out);
     }
 
     public function testSimulateIsTheSameForTheSameSeed(): void
@@ -191,6 +193,7 @@ final class CommandLineTest extends TestCase
         yield 'an unknown field with a line break' => [['check', '-'], Plans::json(["/a\nb" => 1]), '/a b'];
         yield 'one of two' => [['solve', '--clip=20'], '', '--shooting'];
         yield 'no number' => [['solve', '--clip=long', '--interval=3'], '', '--clip'];
+        yield 'a way without a step' => [['solve', '--way=450', '--interval=5'], '', '--step'];
         yield 'half a photo' => [['solve', '--photos=2.5', '--interval=3'], '', '--photos'];
         yield 'a bad seed' => [['simulate', '-', '--seed=abc'], Plans::json([]), '--seed'];
         yield 'no fault list' => [['simulate', '-', '--faults=/nowhere'], Plans::json([]), '--faults'];

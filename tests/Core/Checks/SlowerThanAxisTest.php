@@ -26,6 +26,15 @@ final class SlowerThanAxisTest extends TestCase
         self::assertNull(Report::on(Shot::of($finding->remedies()[0]->mended))->finding('F4'));
     }
 
+    /** 1 mm at 0.5 mm/s are 2 s: 101 photos creep through in 202 s. */
+    public function testItCanCreepAtItsSlowest(): void
+    {
+        $remedies = array_column(self::finding(0.5)?->remedies() ?? [], null, 'key');
+        self::assertSame('Creep at its slowest, one every 2 s', ($remedies['slowest'] ?? null)?->label);
+        self::assertSame(2.0, $remedies['slowest']->mended->timing->interval->longest());
+        self::assertNull(Report::on(Shot::of($remedies['slowest']->mended))->finding('F4'));
+    }
+
     public function testAsSlowAsItCanIsFine(): void
     {
         self::assertNull(self::finding(0.2));

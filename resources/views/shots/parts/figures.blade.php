@@ -22,6 +22,8 @@
         @foreach ($page->plan->rig->axes as $a => $axis)
             <div><dt><i class="axis-line" data-axis="{{ $a % 3 }}"></i>Largest {{ $axis->id }} step</dt>
             <dd><b>{{ $units->axisText($axis->kind, $summary->largestStep[$axis->id], 3) }}</b></dd></div>
+            @if ($axis->turns($page->way($axis)) !== null)<div><dt>{{ ucfirst($axis->id) }} turns</dt>
+            <dd><b>{{ PlainText::rounded($axis->turns($page->way($axis)), 3) }} times</b></dd></div>@endif
         @endforeach
     </dl>
     @if ($page->limits() !== [])<h3>{{ $page->plan->end === null ? 'How long it could go on' : 'What ends it' }}</h3>

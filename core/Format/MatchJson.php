@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Format;
+
+use Evrent\Core\Photos\CardPhoto;
+use Evrent\Core\Photos\Differences;
+use Evrent\Core\Photos\Matching;
+
+/**
+ * Which photo on the card is which, in the open format evrent.match/1.
+ */
+final class MatchJson
+{
+    public const FORMAT = 'evrent.match/1';
+
+    /**
+     * @param list<array{file: string, why: string}> $skipped files that are no photo
+     */
+    public static function of(Matching $matching, array $skipped = []): string
+    {
+        $offset = $matching->clockOffsetSeconds();
+
+        return json_encode([
+            'format' => self::FORMAT,
+            'clock_offset_s' => $offset === null ? null : round($offset, 3),
+            'drift_ppm' => $matching->clock === null ? null : round($matching->clock->drift * 1e6, 1),
+            'photos' => (object) array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos),
+            'extras' => array_map(
+                static fn (array $extra): array => ['file' => $extra['photo']->file, 'why' => $extra['why']->value, 'says' => $extra['why']->told()],
+                $matching->extras,
+            ),
+            'order' => array_map(static fn (CardPhoto $photo): string => $photo->file, $matching->order),
+            'findings' => [
+                ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
+                ...Differences::of($matching),
+            ],
+            'skipped' => $skipped,
+        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
+    }
+}

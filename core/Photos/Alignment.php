@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Photos;
+
+/**
+ * The cheapest way to pair planned photos with those on the card, both in order: a pair costs how far it is off, by the tolerance; a
+ * planned photo that is missing costs 1, and so does an extra one on the card.
+ *
+ * A pair that costs more than 2 is never worth it, so only photos near each other are looked at: what is to be found is the chain of pairs,
+ * rising in both, that saves most against leaving all apart, by a tree of best ends (Fenwick), in n log n.
+ */
+final readonly class Alignment
+{
+    /** What a pair saves against a missing photo and an extra one. */
+    private const APART = 2.0;
+
+    /**
+     * @param array<int, int> $pairs places on the card by planned places, both from 0
+     * @param float           $saved what the pairs save; more is better
+     */
+    private function __construct(public array $pairs, public float $saved)
+    {
+    }
+
+    /**
+     * @param list<float>                         $planned  seconds at which each opens, rising, as the card's clock should show them
+     * @param list<float>                         $shown    seconds that the clock showed, rising
+     * @param callable(int, int): float           $unlike   what a pair costs beside time: planned place, place on the card
+     */
+    public static function of(array $planned, array $shown, float $tolerance, callable $unlike): self
+    {
+        $count = count($planned);
+        $best = array_fill(0, $count + 1, 0.0);
+        $bestNode = array_fill(0, $count + 1, -1);
+        $nodes = [];
+        $from = 0;
+        foreach ($shown as $i => $at) {
+            while ($from < $count && $planned[$from] < $at - self::APART * $tolerance) {
+                $from++;
+            }
+            $found = [];
+            for ($j = $from; $j < $count && $planned[$j] <= $at + self::APART * $tolerance; $j++) {
+                $saves = self::APART - abs($at - $planned[$j]) / $tolerance - $unlike($j, $i);
+                if ($saves <= 0.0) {
+                    continue;
+                }
+                // The best chain that ends before this planned photo.
+                $most = 0.0;
+                $before = -1;
+                for ($k = $j; $k > 0; $k -= $k & -$k) {
+                    if ($best[$k] > $most) {
+                        $most = $best[$k];
+                        $before = $bestNode[$k];
+                    }
+                }
+                $found[] = [$j, $i, $most + $saves, $before];
+            }
+            // One photo on the card is one planned photo at most: put in only when all of it are known.
+            foreach ($found as $node) {
+                $number = count($nodes);
+                $nodes[] = $node;
+                for ($k = $node[0] + 1; $k <= $count; $k += $k & -$k) {
+                    if ($node[2] > $best[$k]) {
+                        $best[$k] = $node[2];
+                        $bestNode[$k] = $number;
+                    }
+                }
+            }
+        }
+        $saved = 0.0;
+        $last = -1;
+        foreach ($nodes as $number => $node) {
+            if ($node[2] > $saved) {
+                [$saved, $last] = [$node[2], $number];
+            }
+        }
+        $pairs = [];
+        for ($number = $last; $number >= 0; $number = $nodes[$number][3]) {
+            $pairs[$nodes[$number][0]] = $nodes[$number][1];
+        }
+
+        return new self(array_reverse($pairs, true), $saved);
+    }
+}
