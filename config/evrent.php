@@ -7,5 +7,7 @@ return [
     'world_speed' => (float) env('EVRENT_SPEED', 1.0),
     // Where the simulated rig and camera of this copy are reached; empty where none run.
     'rig_address' => (string) env('EVRENT_RIG', ''),
+    // The folder that is the simulated camera's card; empty where none runs.
+    'card' => (string) env('EVRENT_CARD', ''),
     'camera_address' => (string) env('EVRENT_CAMERA', ''),
 ];

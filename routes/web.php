@@ -13,6 +13,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\OldAddressController;
 use App\Http\Controllers\PackingController;
+use App\Http\Controllers\PhotosController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PresetController;
@@ -100,11 +101,16 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     // What was run stays there to be read when its shot is in the bin.
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();
     Route::get('/runs/{run}/log.jsonl', [RunController::class, 'log'])->name('runs.log')->withTrashed();
+    Route::get('/photos', [PhotosController::class, 'index'])->name('photos.index');
+    Route::get('/photos/{reading}/match.json', [PhotosController::class, 'match'])->name('photos.match');
     Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
+        Route::get('/photos/{reading}', [PhotosController::class, 'show'])->name('photos.show');
+        Route::get('/photos/{reading}/from/{number}', [PhotosController::class, 'more'])->whereNumber('number')->name('photos.more');
+        Route::get('/photos/{reading}/{place}.jpg', [PhotosController::class, 'picture'])->whereNumber('place')->name('photos.picture');
         Route::get('/checks/{check}', [DeviceCheckController::class, 'show'])->name('checks.show');
         Route::get('/checks/{check}/{name}.jpg', [DeviceCheckController::class, 'picture'])->where('name', '[A-Z]{1,3}')->name('checks.picture');
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
@@ -133,6 +139,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/applied-presets', [PresetController::class, 'apply'])->name('shots.presets.apply');
     Route::post('/kit', [KitController::class, 'pick'])->name('shots.kit');
     Route::post('/runs', [RunController::class, 'store'])->name('runs.store');
+    Route::post('/photos', [PhotosController::class, 'store'])->name('photos.store');
+    Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');
     Route::post('/checks', [DeviceCheckController::class, 'store'])->name('checks.store');
     Route::post('/checks/{check}/stop', [DeviceCheckController::class, 'stop'])->name('checks.stop');
     Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');

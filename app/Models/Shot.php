@@ -62,6 +62,14 @@ final class Shot extends Model
     }
 
     /**
+     * @return HasMany<CardReading, $this>
+     */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(CardReading::class);
+    }
+
+    /**
      * @return HasMany<DeviceCheck, $this>
      */
     public function checks(): HasMany

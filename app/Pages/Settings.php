@@ -40,6 +40,9 @@ final readonly class Settings
     /** Minutes around a new shot, and what they are usually. */
     public const MINUTES = ['setup_minutes' => 30, 'teardown_minutes' => 15];
 
+    /** Folders on this machine that photos may be read from, one in each line. */
+    public const FOLDERS = 'photo_folders';
+
     public ShownUnits $units;
 
     /**
@@ -124,11 +127,21 @@ final readonly class Settings
         foreach (array_keys(self::MINUTES) as $name) {
             $texts[$name] = (string) $this->minutes($name);
         }
+        $texts[self::FOLDERS] = $this->values[self::FOLDERS] ?? '';
         foreach (array_keys(Limits::FIELDS) as $name) {
             $texts["limit_{$name}"] = $this->limits()[$name] ?? '';
         }
 
         return $texts;
+    }
+
+    /** @return list<string> folders that photos may be read from, the simulated camera's card among them */
+    public function photoFolders(): array
+    {
+        $card = config('evrent.card');
+        $named = array_map(trim(...), explode("\n", $this->values[self::FOLDERS] ?? ''));
+
+        return array_values(array_filter([...$named, is_string($card) ? $card : ''], static fn (string $folder): bool => $folder !== ''));
     }
 
     /** Times of day in a text, on the clock that was chosen. */

@@ -77,7 +77,7 @@ write_services() {
     )
     # The simulated rig and camera stand next to the web server's port, where nobody else does.
     local rig=$((port + 1)) camera=$((port + 2)) trigger=$((port + 3)) speed=${EVRENT_SPEED:-1}
-    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig" "EVRENT_CAMERA=ptp:127.0.0.1:$camera")
+    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig" "EVRENT_CAMERA=ptp:127.0.0.1:$camera" "EVRENT_CARD=$RUN/card")
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"
     write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
     write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'

@@ -13,6 +13,9 @@ namespace Evrent\Core\Photos;
  */
 final readonly class Alignment
 {
+    /** Of what a clock cannot show, so much is off for nothing: half of it either way, and a bit for where exactly the halves are. */
+    public const FREE = 0.6;
+
     /** What a pair saves against a missing photo and an extra one. */
     private const APART = 2.0;
 
@@ -27,22 +30,24 @@ final readonly class Alignment
     /**
      * @param list<float>                         $planned  seconds at which each opens, rising, as the card's clock should show them
      * @param list<float>                         $shown    seconds that the clock showed, rising
+     * @param float                               $free     how far a pair may be off for nothing: what the clock cannot show
      * @param callable(int, int): float           $unlike   what a pair costs beside time: planned place, place on the card
      */
-    public static function of(array $planned, array $shown, float $tolerance, callable $unlike): self
+    public static function of(array $planned, array $shown, float $tolerance, float $free, callable $unlike): self
     {
         $count = count($planned);
         $best = array_fill(0, $count + 1, 0.0);
         $bestNode = array_fill(0, $count + 1, -1);
         $nodes = [];
         $from = 0;
+        $reach = self::APART * $tolerance + $free;
         foreach ($shown as $i => $at) {
-            while ($from < $count && $planned[$from] < $at - self::APART * $tolerance) {
+            while ($from < $count && $planned[$from] < $at - $reach) {
                 $from++;
             }
             $found = [];
-            for ($j = $from; $j < $count && $planned[$j] <= $at + self::APART * $tolerance; $j++) {
-                $saves = self::APART - abs($at - $planned[$j]) / $tolerance - $unlike($j, $i);
+            for ($j = $from; $j < $count && $planned[$j] <= $at + $reach; $j++) {
+                $saves = self::APART - max(0.0, abs($at - $planned[$j]) - $free) / $tolerance - $unlike($j, $i);
                 if ($saves <= 0.0) {
                     continue;
                 }

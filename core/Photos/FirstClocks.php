@@ -13,8 +13,12 @@ final class FirstClocks
     private const FIRST_ON_CARD = 12;
     private const MOST_STARTS = 6_000;
     private const PATIENCE = 24;
+    /** What of a photo's being off is the clock's: of one that shows whole seconds little. */
     private const FOLLOWS = 0.1;
-    private const KEPT = 6;
+    private const FOLLOWS_COARSE = 0.03;
+    private const LEFT_OUT = 0.3;
+    /** How far, and how many of those that went best are followed on: from each photo on the card, and in all. */
+    private const STAGES = [[60, 8, 96], [240, 4, 48], [960, 2, 24], [PHP_INT_MAX, 2, 4]];
 
     /**
      * @param list<float>     $shown     seconds that the card's clock showed, rising
@@ -25,35 +29,64 @@ final class FirstClocks
      */
     public static function of(PlannedPhotos $planned, array $shown, array $photos, float $tolerance, float $coarse): array
     {
-        $found = [];
+        $starts = [];
         $count = $planned->count();
         $first = min(self::FIRST_ON_CARD, count($shown));
         // Photos that are all alike tell nothing of where they begin: then a few places do, and the rest is said.
         $places = min($count, max(40, intdiv(self::MOST_STARTS, max(1, $first))));
         for ($j = 0; $j < $places; $j++) {
             for ($i = 0; $i < $first; $i++) {
-                [$score, $clock] = self::followed($planned, $shown, $photos, $i, $j, $tolerance, $coarse);
-                if ($clock !== null) {
-                    $found[] = [$score, $clock];
-                }
+                $starts[] = [$i, $j];
             }
         }
-        // Those that came first have the beginning: sorting is stable, and equal is what rounding cannot tell.
-        usort($found, static fn (array $a, array $b): int => round($b[0], 1) <=> round($a[0], 1));
-        $clocks = [];
-        foreach ($found as [, $clock]) {
-            foreach ($clocks as $other) {
-                if (abs($clock->atFirst - $other->atFirst) < $tolerance / 2.0) {
+        $found = [];
+        // Each is followed a little way; those that went best a longer one.
+        foreach (self::STAGES as [$steps, $each, $kept]) {
+            $found = [];
+            foreach ($starts as [$i, $j]) {
+                [$score, $clock] = self::followed($planned, $shown, $photos, $i, $j, $tolerance, $coarse, $steps);
+                if ($clock !== null) {
+                    $found[] = [$score, $clock, $i, $j];
+                }
+            }
+            // Those that came first have the beginning: sorting is stable, and equal is what rounding cannot tell.
+            usort($found, static fn (array $a, array $b): int => round($b[0], 1) <=> round($a[0], 1));
+            $found = self::apart($found, $tolerance, $each, $kept);
+            $starts = array_map(static fn (array $one): array => [$one[2], $one[3]], $found);
+        }
+
+        return array_map(static fn (array $one): Clock => $one[1], $found);
+    }
+
+    /**
+     * The first of those that come to the same clock; not too many from one photo, or test shots that happen to fit would leave no others.
+     *
+     * @param list<array{float, Clock, int, int}> $found
+     * @param int $each from each photo on the card, at most
+     * @param int $most in all
+     *
+     * @return list<array{float, Clock, int, int}>
+     */
+    private static function apart(array $found, float $tolerance, int $each, int $most): array
+    {
+        $apart = $from = [];
+        foreach ($found as $one) {
+            foreach ($apart as [, $other]) {
+                if (abs($one[1]->atFirst - $other->atFirst) < $tolerance / 2.0) {
                     continue 2;
                 }
             }
-            $clocks[] = $clock;
-            if (count($clocks) === self::KEPT) {
+            if (($from[$one[2]] ?? 0) === $each) {
+                continue;
+            }
+            $from[$one[2]] = ($from[$one[2]] ?? 0) + 1;
+            $apart[] = $one;
+            if (count($apart) === $most) {
                 break;
             }
         }
 
-        return $clocks;
+        return $apart;
     }
 
     /**
@@ -62,22 +95,27 @@ final class FirstClocks
      *
      * @return array{float, ?Clock} how well it went, and the clock that came of it; null where it came to nothing
      */
-    private static function followed(PlannedPhotos $planned, array $shown, array $photos, int $i, int $j, float $tolerance, float $coarse): array
+    private static function followed(PlannedPhotos $planned, array $shown, array $photos, int $i, int $j, float $tolerance, float $coarse, int $steps): array
     {
         $opens = $planned->openSeconds;
+        $free = Alignment::FREE * $coarse;
+        $reach = $tolerance + $free;
         $last = count($opens) - 1;
         $begin = $offset = $shown[$i] - $opens[$j];
-        $score = 0.0;
+        // What comes before it would all be none of the plan's.
+        $score = -self::LEFT_OUT * $i;
         $misses = 0;
         $pairs = [];
         $at = $j - 1;
-        for ($n = count($shown); $i < $n; $i++) {
+        for ($n = min(count($shown), $steps === PHP_INT_MAX ? count($shown) : $i + $steps); $i < $n; $i++) {
             $gone = $shown[$i] - $offset;
             while ($j < $last && abs($opens[$j + 1] - $gone) < abs($opens[$j] - $gone)) {
                 $j++;
             }
+            // What a coarse clock shows twice in one second may be the next as well.
+            $j += $j === $at && $j < $last && abs($gone - $opens[$j + 1]) <= $reach ? 1 : 0;
             $off = $gone - $opens[$j];
-            if (abs($off) > $tolerance || $j === $at) {
+            if (abs($off) > $reach || $j === $at) {
                 $misses++;
                 $score -= 0.05;
                 if ($misses > self::PATIENCE && $misses > 2 * count($pairs)) {
@@ -86,11 +124,11 @@ final class FirstClocks
                 continue;
             }
             $apart = $planned->exposuresTell ? $planned->stopsApart($j, $photos[$i]) : 0.0;
-            $score += 1.0 - 0.2 * abs($off) / $tolerance - min(0.6, $apart);
+            $score += 1.0 - 0.2 * max(0.0, abs($off) - $free) / $tolerance - min(0.6, $apart);
             $at = $j;
             $pairs[] = [$opens[$j], $shown[$i]];
             $room = Clock::MOST_DRIFT * abs($opens[$j] - $pairs[0][0]) + $coarse;
-            $offset = max($begin - $room, min($begin + $room, $offset + self::FOLLOWS * $off));
+            $offset = max($begin - $room, min($begin + $room, $offset + ($free > self::FOLLOWS ? self::FOLLOWS_COARSE : self::FOLLOWS) * $off));
         }
 
         return [$score, Clock::through($pairs, $coarse)];

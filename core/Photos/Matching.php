@@ -21,6 +21,7 @@ final readonly class Matching
     private const WHOLE_SECONDS = 1.0;
     private const ROUNDS = 3;
     private const SAME = 0.5;
+    private const FITTED = 2;
 
     /** What exposures that differ by a stop cost beside time, and a name that the log gave to another. */
     private const A_STOP_APART = 0.4;
@@ -137,15 +138,19 @@ final readonly class Matching
     {
         $shown = array_map(static fn (CardPhoto $photo): float => $photo->unixSeconds ?? 0.0, $photos);
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
-        $best = null;
+        $tried = [];
         foreach (FirstClocks::of($planned, $shown, $photos, $tolerance, $coarse) as $clock) {
+            $tried[] = [self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse), $clock];
+        }
+        $tried = $tried === [] ? [[null, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
+        usort($tried, static fn (array $a, array $b): int => round($b[0]->saved ?? 0.0) <=> round($a[0]->saved ?? 0.0));
+        $best = self::fitted($planned, $photos, $shown, $tried[0][1], $tolerance, $coarse);
+        foreach (array_slice($tried, 1, self::FITTED - 1) as [, $clock]) {
             $found = self::fitted($planned, $photos, $shown, $clock, $tolerance, $coarse);
-            if ($best === null || $found[0]->saved > $best[0]->saved + self::SAME) {
-                $best = $found;
-            }
+            $best = $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
         }
 
-        return $best ?? self::fitted($planned, $photos, $shown, new Clock($shown[0] - $planned->openSeconds[0]), $tolerance, $coarse);
+        return $best;
     }
 
     /**
@@ -171,14 +176,14 @@ final readonly class Matching
      */
     private static function fitted(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance, float $coarse): array
     {
-        $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance);
+        $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse);
         for ($round = 1; $round < self::ROUNDS && $alignment->pairs !== []; $round++) {
             $pairs = [];
             foreach ($alignment->pairs as $j => $i) {
                 $pairs[] = [$planned->openSeconds[$j], $shown[$i]];
             }
             $clock = Clock::through($pairs, $coarse) ?? $clock;
-            $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance);
+            $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse);
         }
 
         return [$alignment, $clock];
@@ -188,7 +193,7 @@ final readonly class Matching
      * @param list<CardPhoto> $photos
      * @param list<float>     $shown
      */
-    private static function aligned(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance): Alignment
+    private static function aligned(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance, float $coarse): Alignment
     {
         $files = $planned->files;
         $unlike = static function (int $j, int $i) use ($planned, $photos, $files): float {
@@ -197,7 +202,7 @@ final readonly class Matching
             return self::A_STOP_APART * $stops + (isset($files[$j]) && $files[$j] !== basename($photos[$i]->file) ? self::ANOTHER_NAME : 0.0);
         };
 
-        return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $shown, $tolerance, $unlike);
+        return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $shown, $tolerance, Alignment::FREE * $coarse, $unlike);
     }
 
     /**
@@ -242,10 +247,10 @@ final readonly class Matching
             return null;
         }
         $shown = array_map(static fn (CardPhoto $photo): float => $photo->unixSeconds ?? 0.0, $photos);
-        [$tolerance] = self::tolerance($planned, $photos);
+        [$tolerance, $coarse] = self::tolerance($planned, $photos);
         foreach ([1.0, -1.0] as $by) {
             $shifted = new Clock($clock->atFirst - $by * $planned->interval, $clock->drift);
-            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance)->saved > $alignment->saved - self::SAME) {
+            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::SAME) {
                 return 'Nothing on the card tells whether it is the first photos that are missing or the last: they are taken to be there from the beginning.';
             }
         }

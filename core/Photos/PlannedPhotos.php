@@ -79,8 +79,8 @@ final readonly class PlannedPhotos
             if ($line->kind === LogKind::Outcome && $line->photo !== null && $at !== null) {
                 $triggered[$line->photo - 1] = $at;
             }
-            if ($line->photo !== null && ($line->text('file') ?? '') !== '') {
-                $files[$line->photo - 1] = basename((string) $line->text('file'));
+            if ($line->photo !== null && ($line->text('object') ?? '') !== '') {
+                $files[$line->photo - 1] = basename((string) $line->text('object'));
             }
         }
         if ($triggered === []) {

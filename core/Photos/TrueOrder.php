@@ -22,8 +22,8 @@ final class TrueOrder
         $rolled = self::rolledOver($photos);
         $keys = [];
         foreach ($photos as $i => $photo) {
-            // A clock that shows whole seconds says nothing within one.
-            $keys[$i] = [$photo->unixSeconds ?? INF, $photo->folderNumber ?? 0, self::counted($photo, $rolled), $photo->file];
+            // A clock that shows whole seconds says nothing within one. What lies in no folder of a camera's was copied there.
+            $keys[$i] = [$photo->unixSeconds ?? INF, $photo->folderNumber ?? PHP_INT_MAX, self::counted($photo, $rolled), $photo->file];
         }
         uksort($keys, static fn (int $a, int $b): int => $keys[$a] <=> $keys[$b]);
 

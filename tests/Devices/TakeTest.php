@@ -57,10 +57,11 @@ final class TakeTest extends TestCase
 
     public function testALampThatPassesIsNoticed(): void
     {
-        $lamp = ['kind' => 'passing_lamp', 'frame' => 10, 'frames' => 2, 'percent' => 150];
-        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 1, 25, [$lamp]);
+        // A machine that is busy does not look at every photo.
+        $lamp = ['kind' => 'passing_lamp', 'frame' => 10, 'frames' => 5, 'percent' => 150];
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 25, [$lamp]);
         $take->run();
-        self::assertMatchesRegularExpression('/Photo 1[01] came out \d\.\d stops brighter than those before it/', self::alarms($take));
+        self::assertMatchesRegularExpression('/Photo 1[0-4] came out \d\.\d stops brighter than those before it/', self::alarms($take));
     }
 
     public function testADeafCameraIsNeverAsked(): void

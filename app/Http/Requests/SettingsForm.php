@@ -57,6 +57,12 @@ final class SettingsForm extends Form
             }
             $values[$name] = $merged[$name];
         }
+        foreach (array_filter(array_map(trim(...), explode("\n", $merged[Settings::FOLDERS])), static fn (string $line): bool => $line !== '') as $folder) {
+            if ($folder[0] !== '/' || !is_dir($folder) || !is_readable($folder)) {
+                $problems[] = new Problem('/' . Settings::FOLDERS, "There is no folder to be read at {$folder}. Enter whole paths, one in each line.");
+            }
+        }
+        $values[Settings::FOLDERS] = $merged[Settings::FOLDERS];
         $limits = [];
         foreach (array_keys(Limits::FIELDS) as $name) {
             $limits[$name] = $merged["limit_{$name}"];

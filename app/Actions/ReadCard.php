@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Jobs\ReadPhotos;
+use App\Models\CardReading;
+use App\Models\Shot;
+use App\Models\Take;
+use App\Pages\Settings;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Devices\Photos\PhotoFolder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Has the photos in a folder read, or ends that.
+ */
+final class ReadCard
+{
+    /**
+     * @param ?Take $take that they are of; null where nobody said
+     *
+     * @throws InvalidInput by /folder
+     */
+    public function __invoke(Shot $shot, string $folder, ?Take $take): CardReading
+    {
+        $allowed = Settings::kept()->photoFolders();
+        if ($folder === '' || $folder[0] !== '/') {
+            throw new InvalidInput([new Problem('/folder', 'Enter the folder’s whole path, such as /home/me/photos/card-1.')]);
+        }
+        if (preg_match('/\.(?:zip|rar|7z|tar|gz)$/i', $folder) === 1) {
+            throw new InvalidInput([new Problem('/folder', 'This is an archive. Unpack it first, and enter the folder that it makes.')]);
+        }
+        if (!PhotoFolder::isWithin($folder, $allowed)) {
+            throw new InvalidInput([new Problem('/folder', $allowed === []
+                ? 'No folder may be read yet. Name those that may in the settings.'
+                : 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.')]);
+        }
+
+        return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {
+            Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading'])->first();
+            if ($running !== null) {
+                return $running;
+            }
+            $reading = CardReading::query()->create([
+                'shot_id' => $shot->id, 'plan_revision_id' => $take->plan_revision_id ?? $shot->current_revision_id, 'take_id' => $take?->id,
+                'folder' => (string) realpath($folder), 'status' => 'waiting',
+            ]);
+            ReadPhotos::dispatch($reading->id)->afterCommit();
+
+            return $reading;
+        });
+    }
+
+    public function stop(CardReading $reading): void
+    {
+        CardReading::query()->whereKey($reading->id)->whereIn('status', ['waiting', 'reading'])->update(['status' => 'stopped', 'ended_at' => now()]);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Evrent\Core\Photos\CardPhotos;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Photos in a folder, as they were read for a shot, and which of them is which.
+ *
+ * @property int          $id
+ * @property int          $shot_id
+ * @property int          $plan_revision_id
+ * @property ?int         $take_id
+ * @property string       $folder
+ * @property string       $status waiting, reading, done, failed or stopped
+ * @property string       $trouble
+ * @property int          $files
+ * @property int          $done
+ * @property list<string> $names
+ * @property list<string> $others
+ * @property string       $told
+ * @property ?string      $matched
+ * @property Carbon       $created_at
+ * @property ?Carbon      $begun_at
+ * @property ?Carbon      $ended_at
+ * @property Shot         $shot
+ * @property PlanRevision $revision
+ * @property ?Take        $take
+ */
+final class CardReading extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['names' => 'array', 'others' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+
+    /**
+     * @return BelongsTo<PlanRevision, $this>
+     */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(PlanRevision::class, 'plan_revision_id');
+    }
+
+    /**
+     * @return BelongsTo<Shot, $this>
+     */
+    public function shot(): BelongsTo
+    {
+        return $this->belongsTo(Shot::class);
+    }
+
+    /**
+     * @return BelongsTo<Take, $this>
+     */
+    public function take(): BelongsTo
+    {
+        return $this->belongsTo(Take::class);
+    }
+
+    /** @param string $what of it: show, stop, match, more or picture */
+    public function at(string $what, int ...$more): string
+    {
+        return route("photos.{$what}", [...$this->shot->address(), 'reading' => $this->id, ...$more]);
+    }
+
+    public function isOver(): bool
+    {
+        return !in_array($this->status, ['waiting', 'reading'], true);
+    }
+
+    /** What was told of all files so far, in their true order. */
+    public function photos(): CardPhotos
+    {
+        $lists = array_filter(explode("\n", $this->told), static fn (string $line): bool => trim($line, "[] \t") !== '');
+        $all = '[' . implode(',', array_map(static fn (string $line): string => substr(trim($line), 1, -1), $lists)) . ']';
+
+        return CardPhotos::fromExifTool($all, $this->shot->shoot->site()->zone ?? 'UTC');
+    }
+}

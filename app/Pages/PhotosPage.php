@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\CardReading;
+use App\Models\Shot;
+use App\Models\Take;
+use Illuminate\Support\Collection;
+
+/**
+ * The photos of a shot as they were read, in the plan's order: where one is missing there is a gap.
+ */
+final readonly class PhotosPage
+{
+    /** So many of the sheet at a time: the rest comes as it is scrolled to. */
+    public const AT_ONCE = 120;
+
+    public ?CardReading $reading;
+
+    /** @var array<string, mixed> evrent.match/1; empty until it is read */
+    public array $match;
+
+    /** @var array<string, int> places of files in the folder, by path */
+    private array $places;
+
+    public function __construct(public Shot $shot, ?CardReading $reading = null)
+    {
+        $this->reading = $reading ?? CardReading::query()->where('shot_id', $shot->id)->latest('id')->first();
+        $this->reading?->setRelation('shot', $shot);
+        /** @var array<string, mixed> $match */
+        $match = json_decode($this->reading->matched ?? '[]', true, 16, JSON_THROW_ON_ERROR);
+        $this->match = $match;
+        $this->places = array_flip($this->reading->names ?? []);
+    }
+
+    /**
+     * @return array<int, ?string> files by number; null where one is missing
+     */
+    public function photos(int $from = 1): array
+    {
+        /** @var array<int, ?string> $photos */
+        $photos = $this->match['photos'] ?? [];
+
+        return array_slice($photos, $from - 1, self::AT_ONCE, true);
+    }
+
+    public function hasMore(int $from): bool
+    {
+        return isset($this->match['photos']) && is_array($this->match['photos']) && count($this->match['photos']) >= $from + self::AT_ONCE;
+    }
+
+    /** The address of a small picture of a file. */
+    public function picture(string $file): ?string
+    {
+        return $this->reading === null || !isset($this->places[$file])
+            ? null
+            : $this->reading->at('picture', place: $this->places[$file]);
+    }
+
+    /**
+     * @return list<array{file: string, says: string}>
+     */
+    public function extras(): array
+    {
+        /** @var list<array{file: string, says: string}> */
+        return $this->match['extras'] ?? [];
+    }
+
+    /**
+     * @return list<array{file: string, why: string}>
+     */
+    public function skipped(): array
+    {
+        /** @var list<array{file: string, why: string}> */
+        return $this->match['skipped'] ?? [];
+    }
+
+    /**
+     * @return list<string> what differs from the plan, and what could not be told, a sentence each
+     */
+    public function findings(): array
+    {
+        /** @var list<array{says: string}> $findings */
+        $findings = $this->match['findings'] ?? [];
+
+        return array_column($findings, 'says');
+    }
+
+    public function count(): int
+    {
+        return isset($this->match['photos']) && is_array($this->match['photos']) ? count($this->match['photos']) : 0;
+    }
+
+    public function there(): int
+    {
+        /** @var array<int, ?string> $photos */
+        $photos = $this->match['photos'] ?? [];
+
+        return count(array_filter($photos, static fn (?string $file): bool => $file !== null));
+    }
+
+    public function offsetSeconds(): ?float
+    {
+        $offset = $this->match['clock_offset_s'] ?? null;
+
+        return is_int($offset) || is_float($offset) ? (float) $offset : null;
+    }
+
+    public function driftPpm(): ?float
+    {
+        $drift = $this->match['drift_ppm'] ?? null;
+
+        return is_int($drift) || is_float($drift) ? (float) $drift : null;
+    }
+
+    /**
+     * @return list<string> folders that may be read
+     */
+    public function folders(): array
+    {
+        return app(Settings::class)->photoFolders();
+    }
+
+    /**
+     * @return array<int|string, string> takes that the photos may be of, by id
+     */
+    public function takes(): array
+    {
+        /** @var Collection<int, Take> $takes */
+        $takes = Take::query()->where('shot_id', $this->shot->id)->latest('id')->limit(20)->get();
+        $settings = app(Settings::class);
+
+        return ['' => 'not said'] + $takes->mapWithKeys(static fn (Take $take): array => [$take->id => $settings->moment($take->created_at)])->all();
+    }
+}

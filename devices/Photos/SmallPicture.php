@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Photos;
+
+/**
+ * A photo small enough for a sheet of many: the one that its file keeps, or made of it.
+ */
+final class SmallPicture
+{
+    public const WIDTH = 160;
+    private const MOST_BYTES = 60_000_000;
+
+    /** @return ?string JPEG; null where nothing can be made of it */
+    public static function of(string $path): ?string
+    {
+        if (!is_file($path) || filesize($path) > self::MOST_BYTES * 4) {
+            return null;
+        }
+        $kept = preg_match('/\.jpe?g$/i', $path) === 1 ? @exif_thumbnail($path) : false;
+
+        return is_string($kept) && $kept !== '' ? $kept : self::made(preg_match('/\.(?:jpe?g|png)$/i', $path) === 1 && filesize($path) <= self::MOST_BYTES
+            ? (string) file_get_contents($path)
+            : ExifTool::thumbnail($path));
+    }
+
+    private static function made(?string $picture): ?string
+    {
+        $image = $picture === null ? false : @imagecreatefromstring($picture);
+        if ($image === false) {
+            return null;
+        }
+        $small = imagescale($image, self::WIDTH);
+        ob_start();
+        $isMade = $small !== false && imagejpeg($small, null, 80);
+        $jpeg = (string) ob_get_clean();
+
+        return $isMade ? $jpeg : null;
+    }
+}

@@ -1,0 +1,44 @@
+@php
+    use Evrent\Core\Words\PlainText;
+    $shot = $page->shot;
+    $reading = $page->reading;
+    $wrong = fn (string $field) => $errors->first("card.{$field}");
+@endphp
+<x-layout :title="'Photos of ' . $shot->title()"
+    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $shot->title() => $shot->at('shots.show'), 'Photos' => null]">
+    <div class="page photos">
+        <header class="page-head"><h1>Photos of {{ $shot->title() }}</h1>
+            <p class="quiet">Evrent reads them where they lie. Nothing is moved, renamed or changed.</p></header>
+        <section class="panel" aria-labelledby="bring-in"><header class="panel-head"><h2 id="bring-in">Bring in</h2></header>
+            <form class="grid-fields" method="post" action="{{ $shot->at('photos.store') }}">@csrf
+                <x-field id="card-folder" label="Folder on this machine" name="folder" width="34ch" is-text list="card-folders"
+                    :value="old('folder') ?? $reading?->folder ?? $page->folders()[0] ?? ''" :problem="$wrong('folder')" />
+                <x-field id="card-take" label="They are of the take" name="take" :options="$page->takes()" :problem="$wrong('take')" />
+                <button class="button is-strong"><x-icon name="plus" /><span class="text">Read the photos</span></button>
+                <datalist id="card-folders">@foreach ($page->folders() as $folder)<option value="{{ $folder }}"></option>@endforeach</datalist>
+            </form>
+            @if ($reading && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif
+        </section>
+        @if ($page->match !== [])
+        <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">Which is which</h2>
+            <a class="quiet" href="{{ $reading->at('match') }}">evrent.match/1</a></header>
+            <dl class="figures-row"><div><dt>On the card</dt><dd><b>{{ number_format($page->there()) }}</b> of {{ number_format($page->count()) }}</dd></div>
+                @if ($page->offsetSeconds() !== null)<div><dt>Camera’s clock</dt><dd><b>{{ PlainText::duration(abs($page->offsetSeconds())) }}</b>
+                    {{ $page->offsetSeconds() < 0 ? 'behind' : 'ahead' }}</dd></div>@endif
+                @if ($page->driftPpm() !== null)<div><dt>Its drift</dt><dd><b>{{ PlainText::signed($page->driftPpm(), 0) }}</b> ppm</dd></div>@endif
+                <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div></dl>
+            @if ($page->findings() !== [])<ul class="plain-list">@foreach ($page->findings() as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
+        </section>
+        <section class="panel" aria-labelledby="sheet-title"><header class="panel-head"><h2 id="sheet-title">Contact sheet</h2></header>
+            <ol class="contact-sheet">@include('photos.parts.some', ['from' => 1])</ol></section>
+        @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
+            plan’s</h2></header><ol class="contact-sheet">@foreach (array_slice($page->extras(), 0, 200) as $extra)<li
+            class="contact">@if ($page->picture($extra['file']))<img src="{{ $page->picture($extra['file']) }}" loading="lazy" width="120" height="80"
+            alt="">@endif<b>{{ basename($extra['file']) }}</b>
+            <small>{{ $extra['says'] }}</small></li>@endforeach</ol></section>@endif
+        @if ($page->skipped() !== [])<details class="panel"><summary class="panel-head"><h2>Left out: {{ count($page->skipped()) }}</h2></summary>
+            <ul class="plain-list">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{ $one['file'] }}</b> {{ $one['why'] }}</li>@endforeach</ul>
+        </details>@endif
+        @endif
+    </div>
+</x-layout>

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\ReadOn;
+use App\Models\CardReading;
+use App\Models\Setting;
+use App\Models\Shot;
+use App\Models\Take;
+use App\Pages\Settings;
+use Illuminate\Support\ViewErrorBag;
+use Symfony\Component\Process\Process;
+use Tests\Core\Plans;
+use Tests\Devices\DeviceProcess;
+
+/**
+ * Photos are read where they lie, and which of them is which stands on a page.
+ */
+final class PhotosTest extends PageTestCase
+{
+    use DevicesInTheKit;
+
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir() . '/evrent-photos-' . bin2hex(random_bytes(6));
+        mkdir("{$this->folder}/DCIM/100EVRNT", 0o700, true);
+        Setting::query()->create(['name' => Settings::FOLDERS, 'value' => $this->folder]);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Process(['rm', '-rf', $this->folder]))->mustRun();
+        parent::tearDown();
+    }
+
+    /** Ten photos, one every 5 s; the fourth is not there, and the camera's clock is an hour ahead. */
+    public function testPhotosInAFolderAreFoundInThePlan(): void
+    {
+        $shot = self::made();
+        foreach ([1, 2, 3, 5, 6, 7, 8, 9, 10] as $n) {
+            $this->photo("EVR_000{$n}.JPG", 5 * ($n - 1) + 3_600);
+        }
+        file_put_contents("{$this->folder}/notes.txt", 'no photo');
+        file_put_contents("{$this->folder}/DCIM/100EVRNT/EVR_0099.JPG", '');
+        $before = $this->listed();
+        $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM/.."])->assertSessionHasNoErrors()->assertRedirect();
+        $reading = CardReading::query()->sole();
+        self::assertSame(['done', 10, 10], [$reading->status, $reading->files, $reading->done]);
+        $this->get("{$shot->path()}/photos")->assertOk()
+            ->assertSee('<b>9</b> of 10', false)->assertSee('1 photo is not on the card: photo 4.')->assertSee('EVR_0003.JPG')->assertSee('missing')
+            ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG');
+        $match = self::matched($reading);
+        self::assertSame(['DCIM/100EVRNT/EVR_0003.JPG', null, 'DCIM/100EVRNT/EVR_0005.JPG'], [$match['photos'][3], $match['photos'][4], $match['photos'][5]]);
+        self::assertEqualsWithDelta(3_600.0, $match['clock_offset_s'], 0.6);
+        $this->get($reading->at('picture', place: 0))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get($reading->at('more', number: 6))->assertOk()->assertSee('EVR_0006.JPG')->assertDontSee('EVR_0005.JPG');
+        self::assertSame($before, $this->listed());
+        Setting::query()->where('name', Settings::FOLDERS)->update(['value' => '/usr/share']);
+        $this->get($reading->at('picture', place: 0))->assertNotFound();
+    }
+
+    public function testOnlyWhatTheSettingsNameIsRead(): void
+    {
+        $shot = self::made();
+        $messages = [
+            '/etc' => 'no folder below', "{$this->folder}/../../etc" => 'no folder below', '' => 'whole path', 'photos' => 'whole path',
+            "{$this->folder}/card.zip" => 'archive',
+        ];
+        foreach ($messages as $folder => $message) {
+            $this->post("{$shot->path()}/photos", ['folder' => $folder])->assertSessionHasErrors('card.folder');
+            $errors = session('errors');
+            self::assertInstanceOf(ViewErrorBag::class, $errors);
+            self::assertStringContainsString($message, $errors->first('card.folder'));
+        }
+        self::assertSame(0, CardReading::query()->count());
+    }
+
+    public function testItIsReadOnFromWhereItWasAndStops(): void
+    {
+        $shot = self::made();
+        $this->photo('EVR_0001.JPG', 0);
+        $this->photo('EVR_0002.JPG', 5);
+        $reading = CardReading::query()->create([
+            'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => 'waiting',
+        ])->refresh();
+        self::assertTrue(app(ReadOn::class)($reading));
+        $told = $reading->told;
+        // Another went on with it meanwhile: what it read is not read into it twice.
+        $late = CardReading::query()->findOrFail($reading->id);
+        $late->done = 0;
+        app(ReadOn::class)($late);
+        self::assertSame($told, $reading->refresh()->told);
+        $this->post($reading->at('stop'))->assertRedirect();
+        self::assertSame('stopped', $reading->refresh()->status);
+        self::assertFalse(app(ReadOn::class)($reading));
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Stopped after 2 of 2 photos');
+    }
+
+    /** What the simulated camera took of a take, read from its card: each photo is the one that the take says. */
+    public function testTheSimulatedCamerasOwnPhotosAreKnown(): void
+    {
+        config(['evrent.world_speed' => 200.0]);
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}", '--speed=200']);
+        $shot = self::made();
+        $this->addDevices('127.0.0.1:1', "ptp:{$camera->address}");
+        $this->post("{$shot->path()}/takes", ['rig' => 'none'] + $this->chosen())->assertSessionHasNoErrors();
+        $this->artisan('evrent:takes', ['--once' => true]);
+        $take = Take::query()->sole();
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder, 'take' => (string) $take->id])->assertSessionHasNoErrors();
+        $match = self::matched(CardReading::query()->sole());
+        self::assertSame(range(1, 10), array_map(
+            static fn (?string $file): int => (int) preg_replace('/\D*(\d+)\.\w+$/', '$1', basename((string) $file)),
+            array_values($match['photos']),
+        ));
+        self::assertSame([], $match['extras']);
+    }
+
+    /**
+     * @return array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float}
+     */
+    private static function matched(CardReading $reading): array
+    {
+        /** @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float} */
+        return json_decode((string) $reading->matched, true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    private function photo(string $name, int $seconds): void
+    {
+        $path = "{$this->folder}/DCIM/100EVRNT/{$name}";
+        $image = imagecreatetruecolor(60, 40);
+        assert($image !== false);
+        imagejpeg($image, $path);
+        // The first is due at 17:50.
+        $at = (new \DateTimeImmutable('2027-03-23 17:50:00 UTC'))->modify("+{$seconds} seconds")->format('Y:m:d H:i:s');
+        (new Process(['exiftool', '-q', '-overwrite_original', "-DateTimeOriginal={$at}", '-OffsetTimeOriginal=+00:00', '-ExposureTime=0.5', $path]))->mustRun();
+    }
+
+    /**
+     * @return array<string, array{int, int}> when each file was changed, and how large it is
+     */
+    private function listed(): array
+    {
+        clearstatcache();
+        $listed = [];
+        foreach ((array) glob("{$this->folder}/DCIM/100EVRNT/*") as $file) {
+            $listed[(string) $file] = [(int) filemtime((string) $file), (int) filesize((string) $file)];
+        }
+
+        return $listed;
+    }
+
+    private static function made(): Shot
+    {
+        return self::shot([
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]],
+            '/timing/photos' => 10, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/timing/interval_s' => 5, '/timing/exposure_s' => 0.5,
+        ]);
+    }
+}
