@@ -8,11 +8,14 @@ use App\Models\CardReading;
 use App\Models\TakeLine;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\Measured;
 use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\PhotoFolder;
+use Evrent\Devices\Photos\SmallPicture;
+use Evrent\Devices\Running\Picture;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -48,11 +51,33 @@ final class ReadOn
         // Only from where it was read: whoever was faster has these already.
         CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
             'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told . "\n")),
+            'lumas' => DB::raw('lumas || ' . DB::connection()->getPdo()->quote($this->lumas($reading, $names)) . '::jsonb'),
             'done' => $reading->done = $done + count($names),
         ]);
         $reading->refresh();
 
         return !$reading->isOver();
+    }
+
+    /**
+     * How bright photos are, from the small pictures that they keep.
+     *
+     * @param list<string> $names
+     *
+     * @return string JSON, by path
+     */
+    private function lumas(CardReading $reading, array $names): string
+    {
+        $lumas = [];
+        foreach ($names as $name) {
+            $small = SmallPicture::kept("{$reading->folder}/{$name}");
+            $luma = $small === null ? null : Picture::luma($small);
+            if ($luma !== null) {
+                $lumas[$name] = round($luma, 6);
+            }
+        }
+
+        return json_encode((object) $lumas, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
     }
 
     private function begin(CardReading $reading): void
@@ -75,9 +100,11 @@ final class ReadOn
             $planned = PlannedPhotos::ofLog($shot, (float) ($take->begun_at ?? $take->created_at)->format('U.u'), array_values($lines));
         }
         $photos = $reading->photos();
+        $matching = Matching::of($planned, $photos);
         $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
         $this->change($reading, [
-            'status' => 'done', 'matched' => MatchJson::of(Matching::of($planned, $photos), [...$photos->skipped, ...$skipped]), 'ended_at' => now(),
+            'status' => 'done', 'ended_at' => now(),
+            'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], Measured::of($matching, $reading->lumas)),
         ]);
 
         return false;

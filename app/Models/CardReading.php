@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $names
  * @property list<string> $others
  * @property string       $told
+ * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
  * @property ?string      $matched
  * @property Carbon       $created_at
  * @property ?Carbon      $begun_at
@@ -44,7 +45,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        return ['names' => 'array', 'others' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['names' => 'array', 'others' => 'array', 'lumas' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**

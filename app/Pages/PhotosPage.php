@@ -7,6 +7,8 @@ namespace App\Pages;
 use App\Models\CardReading;
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Core\Drawings\BrightnessOfPhotos;
+use Evrent\Core\Shot\Shot as PlannedShot;
 use Illuminate\Support\Collection;
 
 /**
@@ -86,6 +88,29 @@ final readonly class PhotosPage
         $findings = $this->match['findings'] ?? [];
 
         return array_column($findings, 'says');
+    }
+
+    /** How bright the photos came out, against what was foretold; null where their pictures were not looked at. */
+    public function brightness(): ?BrightnessOfPhotos
+    {
+        /** @var array<int, float> $stops */
+        $stops = $this->match['brightness_stops'] ?? [];
+        if ($this->reading === null || $stops === []) {
+            return null;
+        }
+        /** @var list<array{what: string, first: int, last: int}> $findings */
+        $findings = $this->match['findings'] ?? [];
+        $jumps = array_filter($findings, static fn (array $one): bool => $one['what'] === 'jump');
+        $foretold = PlannedShot::of($this->reading->revision->toPlan())->light()?->predicted() ?? [];
+
+        return BrightnessOfPhotos::of($stops, $foretold, array_column($jumps, 'first'), $this->count());
+    }
+
+    /** @return ?array{int, int} first and last photo of the longest clean stretch */
+    public function cleanStretch(): ?array
+    {
+        /** @var ?array{int, int} */
+        return $this->match['clean_stretch'] ?? null;
     }
 
     public function count(): int

@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\Differences;
 use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\Measured;
 
 /**
  * Which photo on the card is which, in the open format evrent.match/1.
@@ -17,8 +18,9 @@ final class MatchJson
 
     /**
      * @param list<array{file: string, why: string}> $skipped files that are no photo
+     * @param ?Measured $measured how bright the photos are; null where nobody looked at them
      */
-    public static function of(Matching $matching, array $skipped = []): string
+    public static function of(Matching $matching, array $skipped = [], ?Measured $measured = null): string
     {
         $offset = $matching->clockOffsetSeconds();
 
@@ -35,7 +37,13 @@ final class MatchJson
             'findings' => [
                 ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
                 ...Differences::of($matching),
+                ...$measured?->findings() ?? [],
             ],
+            ...($measured === null || $measured->stops === [] ? [] : [
+                'brightness_stops' => (object) array_map(static fn (float $stops): float => round($stops, 3), $measured->stops),
+                'flicker_stops' => $measured->flicker === null ? null : round($measured->flicker->stops, 4),
+                'clean_stretch' => $measured->cleanStretch($matching->planned->count()),
+            ]),
             'skipped' => $skipped,
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
     }

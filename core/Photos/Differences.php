@@ -90,7 +90,7 @@ final class Differences
      *
      * @return array{what: string, first: int, last: int, count: int, says: string}
      */
-    private static function told(string $what, array $numbers, string $says): array
+    public static function told(string $what, array $numbers, string $says): array
     {
         return ['what' => $what, 'first' => $numbers[0], 'last' => $numbers[count($numbers) - 1], 'count' => count($numbers), 'says' => $says];
     }
@@ -98,7 +98,7 @@ final class Differences
     /**
      * @param list<int> $numbers rising
      */
-    private static function spans(array $numbers): string
+    public static function spans(array $numbers): string
     {
         $spans = [];
         foreach ($numbers as $number) {

@@ -18,11 +18,17 @@ final class SmallPicture
         if (!is_file($path) || filesize($path) > self::MOST_BYTES * 4) {
             return null;
         }
-        $kept = preg_match('/\.jpe?g$/i', $path) === 1 ? @exif_thumbnail($path) : false;
-
-        return is_string($kept) && $kept !== '' ? $kept : self::made(preg_match('/\.(?:jpe?g|png)$/i', $path) === 1 && filesize($path) <= self::MOST_BYTES
+        return self::kept($path) ?? self::made(preg_match('/\.(?:jpe?g|png)$/i', $path) === 1 && filesize($path) <= self::MOST_BYTES
             ? (string) file_get_contents($path)
             : ExifTool::thumbnail($path));
+    }
+
+    /** @return ?string the one that a JPEG keeps of itself */
+    public static function kept(string $path): ?string
+    {
+        $kept = preg_match('/\.jpe?g$/i', $path) === 1 && is_file($path) ? @exif_thumbnail($path) : false;
+
+        return is_string($kept) && $kept !== '' ? $kept : null;
     }
 
     private static function made(?string $picture): ?string

@@ -118,14 +118,16 @@ final class PhotosTest extends PageTestCase
             array_values($match['photos']),
         ));
         self::assertSame([], $match['extras']);
+        self::assertCount(10, $match['brightness_stops'] ?? []);
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Brightness, photo by')->assertSee('1 to 10');
     }
 
     /**
-     * @return array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float}
+     * @return array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>}
      */
     private static function matched(CardReading $reading): array
     {
-        /** @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float} */
+        /** @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>} */
         return json_decode((string) $reading->matched, true, 16, JSON_THROW_ON_ERROR);
     }
 

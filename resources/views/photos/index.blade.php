@@ -26,9 +26,19 @@
                 @if ($page->offsetSeconds() !== null)<div><dt>Camera’s clock</dt><dd><b>{{ PlainText::duration(abs($page->offsetSeconds())) }}</b>
                     {{ $page->offsetSeconds() < 0 ? 'behind' : 'ahead' }}</dd></div>@endif
                 @if ($page->driftPpm() !== null)<div><dt>Its drift</dt><dd><b>{{ PlainText::signed($page->driftPpm(), 0) }}</b> ppm</dd></div>@endif
+                @if ($page->cleanStretch())<div><dt>Longest clean stretch</dt><dd><b>{{ implode(' to ', $page->cleanStretch()) }}</b></dd></div>@endif
+                @if (isset($page->match['flicker_stops']))<div><dt>Flicker</dt><dd><b>{{ PlainText::rounded($page->match['flicker_stops'], 3) }}</b>
+                    stops</dd></div>@endif
                 <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div></dl>
             @if ($page->findings() !== [])<ul class="plain-list">@foreach ($page->findings() as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
         </section>
+        @php $bright = $page->brightness(); @endphp
+        @if ($bright)<section class="panel" aria-labelledby="bright-title"><header class="panel-head"><h2 id="bright-title">Brightness, photo by
+            photo</h2><span class="quiet">{{ $bright->foretold === '' ? 'stops over the middle one' : 'the dashes were foretold' }}</span></header>
+            <svg class="bright-line" viewBox="0 0 1000 120" preserveAspectRatio="none" role="img" aria-label="How bright each photo is, from
+                {{ PlainText::signed($bright->from, 1) }} to {{ PlainText::signed($bright->to, 1) }} stops">@foreach ($bright->marks as $at)<path
+                class="stands-out" d="M{{ $at }} 0V120" />@endforeach @if ($bright->foretold !== '')<path class="foretold" d="{{ $bright->foretold }}" />@endif
+                <path class="measured" d="{{ $bright->measured }}" /></svg></section>@endif
         <section class="panel" aria-labelledby="sheet-title"><header class="panel-head"><h2 id="sheet-title">Contact sheet</h2></header>
             <ol class="contact-sheet">@include('photos.parts.some', ['from' => 1])</ol></section>
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Photos;
+
+use Evrent\Core\Light\Flicker;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * How bright the photos of a shot came out, in stops over the middle one of them, and what of that is no trend.
+ */
+final readonly class Measured
+{
+    /** Of light: darker than this a photo is black, and brighter than that white. */
+    private const BLACK = 1e-4;
+    private const WHITE = 0.97;
+
+    public ?Flicker $flicker;
+
+    /**
+     * @param array<int, float>  $stops  by number
+     * @param list<int>          $blacks numbers of photos that show nothing
+     * @param list<int>          $whites
+     * @param list<int>          $missing
+     */
+    private function __construct(public array $stops, private array $blacks, private array $whites, private array $missing)
+    {
+        $this->flicker = Flicker::of(array_diff_key($stops, array_flip([...$blacks, ...$whites])));
+    }
+
+    /**
+     * @param array<string, float> $lumas by file: 0 to 1, of light
+     */
+    public static function of(Matching $matching, array $lumas): self
+    {
+        $known = [];
+        foreach ($matching->photos as $number => $photo) {
+            if ($photo !== null && isset($lumas[$photo->file])) {
+                $known[$number] = $lumas[$photo->file];
+            }
+        }
+        $sorted = array_values($known);
+        sort($sorted);
+        $middle = $sorted === [] ? 1.0 : max(self::BLACK, $sorted[intdiv(count($sorted), 2)]);
+
+        return new self(
+            array_map(static fn (float $luma): float => log(max(self::BLACK, $luma) / $middle, 2), $known),
+            array_keys(array_filter($known, static fn (float $luma): bool => $luma <= self::BLACK)),
+            array_keys(array_filter($known, static fn (float $luma): bool => $luma >= self::WHITE)),
+            $matching->missing(),
+        );
+    }
+
+    /**
+     * @return list<array{what: string, first: int, last: int, count: int, says: string}> what is seen in the clip, each with what can be done
+     */
+    public function findings(): array
+    {
+        $found = [];
+        foreach (['black' => $this->blacks, 'white' => $this->whites] as $what => $numbers) {
+            if ($numbers !== []) {
+                $found[] = Differences::told($what, $numbers, sprintf(
+                    '%s %s: %s. Leave them out, or hold their neighbours.',
+                    PlainText::photos(count($numbers)),
+                    count($numbers) === 1 ? "is {$what}" : "are {$what}",
+                    Differences::spans($numbers),
+                ));
+            }
+        }
+        if ($this->flicker === null || $this->flicker->stops <= Flicker::SEEN_STOPS && $this->flicker->jumps === []) {
+            return $found;
+        }
+        $jumps = array_keys($this->flicker->jumps);
+        $seen = $jumps === [] ? array_keys($this->stops) : $jumps;
+        if ($this->flicker->stops > Flicker::SEEN_STOPS && $seen !== []) {
+            $found[] = Differences::told('flicker', $seen, sprintf(
+                'The clip flickers by %s stops%s.',
+                PlainText::rounded($this->flicker->stops, 2),
+                $this->flicker->isOfTheCamera()
+                    ? ', to both sides in many photos: an aperture that never closes alike. Deflicker it in the edit; next time fix the aperture'
+                    : '. Deflicker it in the edit',
+            ));
+        }
+        if ($jumps !== [] && !$this->flicker->isOfTheCamera()) {
+            $found[] = Differences::told('jump', $jumps, sprintf(
+                '%s %s out: %s. A lamp, a cloud or a setting that changed: take them out, or bring them level in the edit.',
+                PlainText::photos(count($jumps)),
+                count($jumps) === 1 ? 'stands' : 'stand',
+                Differences::spans($jumps),
+            ));
+        }
+
+        return $found;
+    }
+
+    /**
+     * The longest stretch with no gap, no jump and nothing black or white in it.
+     *
+     * @return ?array{int, int} first and last number; null where there is none
+     */
+    public function cleanStretch(int $photos): ?array
+    {
+        $spoilt = array_flip([...$this->missing, ...$this->blacks, ...$this->whites, ...array_keys($this->flicker->jumps ?? [])]);
+        $best = null;
+        $begin = 1;
+        for ($number = 1; $number <= $photos + 1; $number++) {
+            if ($number <= $photos && !isset($spoilt[$number])) {
+                continue;
+            }
+            if ($number > $begin && ($best === null || $number - $begin > $best[1] - $best[0] + 1)) {
+                $best = [$begin, $number - 1];
+            }
+            $begin = $number + 1;
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Photos;
+
+use Evrent\Core\Photos\CardPhotos;
+use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\Measured;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Brightness of a hundred photos that falls by two stops: the trend is none, what stands out of it is told.
+ */
+final class MeasuredTest extends TestCase
+{
+    public function testATrendIsNoFlicker(): void
+    {
+        $measured = self::measured([]);
+        self::assertEqualsWithDelta(2.0, $measured->stops[1] - $measured->stops[100], 0.001);
+        self::assertLessThan(0.01, $measured->flicker->stops ?? 1.0);
+        self::assertSame([], $measured->findings());
+        self::assertSame([1, 100], $measured->cleanStretch(100));
+    }
+
+    /** A lamp passes at photos 40 and 41, half a stop brighter; the longest stretch without it is from 42 on. */
+    public function testALampIsOneSignInAFew(): void
+    {
+        $measured = self::measured([40 => 0.5, 41 => 0.5]);
+        self::assertSame(['jump'], array_column(array_filter($measured->findings(), static fn (array $one): bool => $one['what'] !== 'flicker'), 'what'));
+        self::assertStringContainsString('photo 40 to 41', implode(' ', array_column($measured->findings(), 'says')));
+        self::assertSame([42, 100], $measured->cleanStretch(100));
+    }
+
+    /** An aperture that closes by a fifth of a stop too far or too little each time. */
+    public function testAnApertureIsBothSignsInMany(): void
+    {
+        $off = [];
+        foreach (range(1, 100) as $n) {
+            $off[$n] = [0.25, -0.22, 0.02][$n % 3];
+        }
+        $measured = self::measured($off);
+        self::assertSame(['flicker'], array_column($measured->findings(), 'what'));
+        self::assertStringContainsString('an aperture that never closes alike', $measured->findings()[0]['says']);
+    }
+
+    public function testABlackPhotoIsNamed(): void
+    {
+        $measured = self::measured([70 => -40.0]);
+        self::assertSame(['black', 70], [$measured->findings()[0]['what'], $measured->findings()[0]['first']]);
+        self::assertSame([1, 69], $measured->cleanStretch(100));
+    }
+
+    /**
+     * @param array<int, float> $off stops by number
+     */
+    private static function measured(array $off): Measured
+    {
+        $card = new CardMaker(Plans::with([
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/timing/photos' => 100, '/timing/interval_s' => 5,
+            '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]],
+        ]), 3);
+        $lumas = [];
+        foreach ($card->truth as $number => $file) {
+            $lumas[(string) $file] = 0.2 * 2.0 ** (1.0 - 2.0 * ($number - 1) / 99 + ($off[$number] ?? 0.0));
+        }
+
+        return Measured::of(Matching::of($card->planned(), CardPhotos::fromExifTool($card->json())), $lumas);
+    }
+}
