@@ -70,7 +70,7 @@ final class ReadOn
     {
         $lumas = [];
         foreach ($names as $name) {
-            $small = SmallPicture::kept("{$reading->folder}/{$name}");
+            $small = SmallPicture::quick("{$reading->folder}/{$name}");
             $luma = $small === null ? null : Picture::luma($small);
             if ($luma !== null) {
                 $lumas[$name] = round($luma, 6);

@@ -37,7 +37,13 @@ final class Differences
             }
         }
         if ($out !== []) {
-            $found[] = self::told('exposure', $out, sprintf('%s exposed otherwise than planned: %s.', PlainText::photos(count($out)), self::spans($out)));
+            $found[] = self::told('exposure', $out, sprintf(
+                '%s exposed otherwise than planned: %s. The first was open for %s s, and %s s were planned.',
+                PlainText::photos(count($out)),
+                self::spans($out),
+                PlainText::shutter($matching->photos[$out[0]]->exposureSeconds ?? 0.0),
+                PlainText::shutter($matching->planned->exposures[$out[0] - 1] ?? 0.0),
+            ));
         }
         $settings = [
             'aperture' => static fn (CardPhoto $photo): ?float => $photo->aperture,

@@ -10,6 +10,7 @@ namespace Evrent\Devices\Photos;
 final class SmallPicture
 {
     public const WIDTH = 160;
+    private const SMALL_BYTES = 200_000;
     private const MOST_BYTES = 60_000_000;
 
     /** @return ?string JPEG; null where nothing can be made of it */
@@ -29,6 +30,14 @@ final class SmallPicture
         $kept = preg_match('/\.jpe?g$/i', $path) === 1 && is_file($path) ? @exif_thumbnail($path) : false;
 
         return is_string($kept) && $kept !== '' ? $kept : null;
+    }
+
+    /** @return ?string JPEG that is there without making it: the kept one, or the photo itself where that is small */
+    public static function quick(string $path): ?string
+    {
+        return self::kept($path) ?? (preg_match('/\.jpe?g$/i', $path) === 1 && is_file($path) && filesize($path) <= self::SMALL_BYTES
+            ? (string) file_get_contents($path)
+            : null);
     }
 
     private static function made(?string $picture): ?string

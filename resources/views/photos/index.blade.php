@@ -43,8 +43,8 @@
             <ol class="contact-sheet">@include('photos.parts.some', ['from' => 1])</ol></section>
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
             plan’s</h2></header><ol class="contact-sheet">@foreach (array_slice($page->extras(), 0, 200) as $extra)<li
-            class="contact">@if ($page->picture($extra['file']))<img src="{{ $page->picture($extra['file']) }}" loading="lazy" width="120" height="80"
-            alt="">@endif<b>{{ basename($extra['file']) }}</b>
+            class="contact">@if ($page->picture($extra['file']))<span class="frame"><img src="{{ $page->picture($extra['file']) }}"
+            loading="lazy" width="120" height="80" alt=""></span>@endif<b>{{ basename($extra['file']) }}</b>
             <small>{{ $extra['says'] }}</small></li>@endforeach</ol></section>@endif
         @if ($page->skipped() !== [])<details class="panel"><summary class="panel-head"><h2>Left out: {{ count($page->skipped()) }}</h2></summary>
             <ul class="plain-list">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{ $one['file'] }}</b> {{ $one['why'] }}</li>@endforeach</ul>
