@@ -27,28 +27,44 @@ final class FieldCard
         $plan = $shot->plan;
         $settings = $plan->settings->told();
         $end = $plan->end === null ? null : Limits::of($shot)[0] ?? null;
-        $card = CueCard::of($shot->schedule);
 
         return array_values(array_filter([
             NearestOutOfFocus::told($plan, $shot->units),
             $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
             FilmFacts::of($shot->schedule)?->told() ?? '',
             ...PassFacts::of($plan)?->told($shot->units) ?? [],
-            ...array_map(static fn (array $cue): string => sprintf(
-                '%s: one click %s, to %s s',
-                self::when($shot, $cue['seconds'], $cue['photo']),
-                $cue['isLonger'] ? 'longer' : 'shorter',
-                PlainText::shutter($cue['to']),
-            ), $card->clicks ?? []),
-            ...array_map(static fn (array $cue): string => sprintf(
-                '%s: white balance to %s K',
-                self::when($shot, $cue['seconds'], $cue['photo']),
-                number_format($cue['kelvin']),
-            ), WhiteBalanceCues::of($shot->schedule)),
+            ...self::cues($shot),
             ...array_map(self::trouble(...), TroubleTimes::of($shot)),
             $plan->scene->planB === null ? '' : "Else stand here: {$plan->scene->planB}",
             $end === null ? '' : $end->told() . '.',
         ], static fn (string $line): bool => $line !== ''));
+    }
+
+    /**
+     * What is turned on the way, in its order: the shutter's dial, ISO, white balance.
+     *
+     * @return list<string>
+     */
+    private static function cues(Shot $shot): array
+    {
+        $cues = [];
+        foreach (CueCard::of($shot->schedule)->clicks ?? [] as $cue) {
+            $turn = sprintf('one click %s, to %s s', $cue['isLonger'] ? 'longer' : 'shorter', PlainText::shutter($cue['to']));
+            $cues[] = [$cue['photo'], self::when($shot, $cue['seconds'], $cue['photo']) . ": {$turn}"];
+        }
+        foreach ($shot->plan->light->isoChanges ?? [] as $change) {
+            $photo = $change['frame'] - 1;
+            $seconds = $shot->schedule->timeline->closeSeconds[$photo - 1] ?? null;
+            if ($seconds !== null) {
+                $cues[] = [$photo, self::when($shot, $seconds, $photo) . ': ISO to ' . number_format($change['iso'])];
+            }
+        }
+        foreach (WhiteBalanceCues::of($shot->schedule) as $cue) {
+            $cues[] = [$cue['photo'], self::when($shot, $cue['seconds'], $cue['photo']) . ': white balance to ' . number_format($cue['kelvin']) . ' K'];
+        }
+        usort($cues, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($cues, 1);
     }
 
     /** "20:14:30, after photo 12": by the clock where it is known. */

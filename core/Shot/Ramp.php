@@ -86,8 +86,7 @@ final class Ramp
             } else {
                 $iso = $school === School::Fixed ? $light->iso : $found->isos[$n];
                 $seconds = match ($school) {
-                    School::Fixed => $shot->schedule->exposureSeconds[0],
-                    School::ShutterPriority => $shot->schedule->exposureSeconds[$n],
+                    School::Fixed, School::ShutterPriority => $shot->schedule->exposureSeconds[0],
                     default => ShotLight::meteredSeconds($light, $value, $iso),
                 };
             }

@@ -49,7 +49,10 @@ final class RampedPlan
             return null;
         }
         if ($school === School::AperturePriority || $school === School::ShutterPriority) {
-            return $shot->plan->with(['light' => $light->with(['control' => Control::from($school->value)])]);
+            $metered = $shot->plan->with(['light' => $light->with(['control' => Control::from($school->value)])]);
+
+            // By shutter priority one time is set for all.
+            return $school === School::ShutterPriority ? $metered->withExposure($metered->timing->exposure->steady()) : $metered;
         }
         $exposure = $school === School::Fixed
             ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, 'an exposure')

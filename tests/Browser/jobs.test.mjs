@@ -346,6 +346,27 @@ describe('jobs', { concurrency: 3 }, () => {
     await rehearsed(page);
   });
 
+  // By shutter priority 1/15 s holds until the lens is wide open; at dusk it soon is, and what comes after is dark. Followed by the dial instead,
+  // somebody has to be there for its clicks; nobody is, so the controller holds the shutter open.
+  test('dusk by shutter priority, and nobody at the dial', async () => {
+    const page = await job('Last light at the sluice', 'none: camera on legs alone');
+    await typed(page, { 'Interval in seconds': '12', 'Photos in all': '400', 'Exposure in seconds': '0.5', [startField]: '10 min before sunset' });
+    await press(page, page.locator('#light-in'));
+    await typed(page, { 'Aperture, f/': '8', 'No longer than': '8', 'lens opens to, f/': '2.8' });
+    await choose(page, 'Shutter set by', 'this plan, and the meter the aperture');
+    await go(page, 'review');
+    await says(page, '#findings', 'The aperture is wide open, and it gets dark');
+    await page.locator('#finding-F3').getByRole('button', { name: /Follow the light/ }).click();
+    await saved(page);
+    await choose(page, 'The exposure is ended by', 'the camera’s shutter time');
+    await choose(page, 'While it runs', 'nobody is there');
+    await go(page, 'review');
+    await says(page, '#findings', 'Nobody is there to turn the dial');
+    await page.locator('#finding-F5').getByRole('button', { name: 'Time it by the controller, on bulb' }).click();
+    await verdictIs(page, true);
+    await rehearsed(page);
+  });
+
   // 32 GB at 30 MB are 1066 photos; one every 6 s are 6396 s, an hour and 47 minutes. The 240 on the way went 800 mm: 3.3473 mm each, and after 1200 mm the slide is at its
   // end: (1200 - 100) / 3.3473 are 328 moves, 329 photos on the way, 377 with the 48 that stand. On legs the card ends it.
   test('a run without end, until what ends it', async () => {

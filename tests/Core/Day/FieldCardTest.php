@@ -24,7 +24,7 @@ final class FieldCardTest extends TestCase
             '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '19:00'],
             // 1/4 s to 1/2 s is one stop: three clicks, one in five photos at the most.
             '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.25], ['at' => 1, 'exposure_s' => 0.5]], '/camera/exposure_timed_by' => 'camera',
-            '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/light' => ['aperture' => 8],
+            '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/light' => ['aperture' => 8, 'iso' => 100, 'iso_changes' => [['frame' => 60, 'iso' => 200]]],
             '/settings' => ['white_balance' => 'fixed', 'white_balance_k' => 5200, 'focus' => 'manual'],
             '/scene' => ['troubles' => [['kind' => 'people', 'from' => '19:05', 'to' => '19:10']], 'plan_b' => 'the sea wall'],
             '/storage' => ['raw_mb' => 40, 'cards_gb' => [64]], '/end' => ['by' => 'card'],
@@ -34,6 +34,7 @@ final class FieldCardTest extends TestCase
         self::assertStringContainsString('White balance 5,200 K, focus by hand.', $text);
         self::assertSame(3, substr_count($text, 'one click longer'));
         self::assertMatchesRegularExpression('~^19:\d\d.*photo \d+ taken: one click longer, to 0\.3 s$~m', $text);
+        self::assertMatchesRegularExpression('~photo 32 taken: one click[^\n]*\n[^\n]*photo 59 taken: ISO to 200\n[^\n]*photo 113 taken~', $text);
         self::assertStringContainsString('People from 19:05 to 19:10; photos ', $text);
         self::assertStringContainsString('Else stand here: the sea wall', $text);
         self::assertStringContainsString('The rig is at the end of its travel after 329 photos', $text);

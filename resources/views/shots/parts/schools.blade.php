@@ -9,7 +9,7 @@
                     @case('exposure')
                         @php [$shortest, $longest] = [PlainText::shutter($one['shortest']), PlainText::shutter($one['longest'])]; @endphp
                         {{ $shortest }}@if ($longest !== $shortest) to {{ $longest }}@endif s
-                        @if ($one['narrowest'] > $one['widest'])f/{{ PlainText::rounded($one['widest'], 1) }} to
+                        @if ($one['narrowest'] > 1.05 * $one['widest'])f/{{ PlainText::rounded($one['widest'], 1) }} to
                         {{ PlainText::rounded($one['narrowest'], 1) }}@endif @break
                     @case('iso'){{ PlainText::number($one['lowestIso']) }}@if ($one['highestIso'] > $one['lowestIso']) to
                         {{ PlainText::number($one['highestIso']) }}@endif @break
