@@ -57,6 +57,7 @@ final class ReadCard
 
     public function stop(CardReading $reading): void
     {
-        CardReading::query()->whereKey($reading->id)->whereIn('status', ['waiting', 'reading'])->update(['status' => 'stopped', 'ended_at' => now()]);
+        $changes = ['status' => 'stopped', 'ended_at' => now()];
+        CardReading::query()->whereKey($reading->id)->whereIn('status', ['uploading', 'waiting', 'reading'])->update($changes);
     }
 }

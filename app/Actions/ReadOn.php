@@ -5,13 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
-use App\Models\TakeLine;
-use Evrent\Core\Format\MatchJson;
-use Evrent\Core\Photos\Matching;
-use Evrent\Core\Photos\Measured;
-use Evrent\Core\Photos\PlannedPhotos;
-use Evrent\Core\Run\Take\LogLine;
-use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\SmallPicture;
@@ -26,6 +19,10 @@ final class ReadOn
 {
     /** So many that starting exiftool costs little, and so few that how far it is shows. */
     private const AT_ONCE = 400;
+
+    public function __construct(private readonly MatchPhotos $match)
+    {
+    }
 
     /** @return bool whether there is more to read */
     public function __invoke(CardReading $reading): bool
@@ -92,19 +89,9 @@ final class ReadOn
 
     private function end(CardReading $reading): bool
     {
-        $shot = PlannedShot::of($reading->revision->toPlan());
-        $planned = PlannedPhotos::of($shot);
-        $take = $reading->take;
-        if ($take !== null) {
-            $lines = $take->lines()->get()->map(static fn (TakeLine $line): LogLine => $line->read())->all();
-            $planned = PlannedPhotos::ofLog($shot, (float) ($take->begun_at ?? $take->created_at)->format('U.u'), array_values($lines));
-        }
-        $photos = $reading->photos();
-        $matching = Matching::of($planned, $photos);
-        $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
         $this->change($reading, [
             'status' => 'done', 'ended_at' => now(),
-            'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], Measured::of($matching, $reading->lumas)),
+            'matched' => ($this->match)($reading),
         ]);
 
         return false;

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int          $plan_revision_id
  * @property ?int         $take_id
  * @property string       $folder
- * @property string       $status waiting, reading, done, failed or stopped
+ * @property string       $status uploading, waiting, reading, done, failed or stopped
  * @property string       $trouble
  * @property int          $files
  * @property int          $done
@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $others
  * @property string       $told
  * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
+ * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
  * @property Carbon       $created_at
  * @property ?Carbon      $begun_at
@@ -45,7 +46,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        return ['names' => 'array', 'others' => 'array', 'lumas' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['names' => 'array', 'others' => 'array', 'lumas' => 'array', 'marks' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**
@@ -72,6 +73,12 @@ final class CardReading extends Model
         return $this->belongsTo(Take::class);
     }
 
+    /** Where the heads of photos lie that a browser sent. */
+    public static function uploads(): string
+    {
+        return storage_path('app/uploads');
+    }
+
     /** @param string $what of it: show, stop, match, more or picture */
     public function at(string $what, int ...$more): string
     {
@@ -80,7 +87,7 @@ final class CardReading extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['waiting', 'reading'], true);
+        return !in_array($this->status, ['uploading', 'waiting', 'reading'], true);
     }
 
     /** What was told of all files so far, in their true order. */

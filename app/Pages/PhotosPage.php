@@ -113,6 +113,21 @@ final readonly class PhotosPage
         return $this->match['clean_stretch'] ?? null;
     }
 
+    /** @return ?array{mark: string, why: string} what was said of a photo */
+    public function mark(int $number): ?array
+    {
+        return $this->reading->marks[$number] ?? null;
+    }
+
+    /** Whether something could not be told, that somebody may know. */
+    public function asks(): bool
+    {
+        /** @var list<array{what: string}> $findings */
+        $findings = $this->match['findings'] ?? [];
+
+        return in_array('not_told', array_column($findings, 'what'), true);
+    }
+
     public function count(): int
     {
         return isset($this->match['photos']) && is_array($this->match['photos']) ? count($this->match['photos']) : 0;
@@ -138,6 +153,14 @@ final readonly class PhotosPage
         $drift = $this->match['drift_ppm'] ?? null;
 
         return is_int($drift) || is_float($drift) ? (float) $drift : null;
+    }
+
+    /** The folder that was read last; the first that may be where none was. */
+    public function folder(): string
+    {
+        $last = $this->reading->folder ?? '';
+
+        return $last === '' || str_starts_with($last, CardReading::uploads()) ? $this->folders()[0] ?? '' : $last;
     }
 
     /**

@@ -44,7 +44,10 @@ final readonly class Matching
     ) {
     }
 
-    public static function of(PlannedPhotos $planned, CardPhotos $card): self
+    /**
+     * @param ?Placed $placed one that somebody knows: all others go by it
+     */
+    public static function of(PlannedPhotos $planned, CardPhotos $card, ?Placed $placed = null): self
     {
         $extras = $said = [];
         $timed = self::apart($card->photos, $extras);
@@ -54,7 +57,11 @@ final readonly class Matching
         }
         $best = null;
         foreach ($byBody as $body => $photos) {
-            $found = self::body($planned, $photos);
+            $known = $placed === null ? null : self::placeOf($photos, $placed);
+            if ($placed !== null && $known === null) {
+                continue;
+            }
+            $found = self::body($planned, $photos, $known);
             if ($best === null || $found[0]->saved > $best[1][0]->saved) {
                 $best = [$body, $found];
             }
@@ -73,7 +80,7 @@ final readonly class Matching
         foreach ($alignment->pairs as $place => $i) {
             $matched[$place + 1] = $shots[$i];
         }
-        $ambiguous = self::couldBeAnother($planned, $shots, $alignment, $clock);
+        $ambiguous = $placed === null ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
         if ($ambiguous !== null) {
             $said[] = $ambiguous;
         }
@@ -130,14 +137,18 @@ final readonly class Matching
     }
 
     /**
-     * @param list<CardPhoto> $photos of one camera, in order
+     * @param list<CardPhoto>   $photos of one camera, in order
+     * @param ?array{int, int} $known  place on the card and planned place of one of them, from 0
      *
      * @return array{Alignment, Clock}
      */
-    private static function body(PlannedPhotos $planned, array $photos): array
+    private static function body(PlannedPhotos $planned, array $photos, ?array $known): array
     {
         $shown = array_map(static fn (CardPhoto $photo): float => $photo->unixSeconds ?? 0.0, $photos);
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
+        if ($known !== null) {
+            return self::fitted($planned, $photos, $shown, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse);
+        }
         $tried = [];
         foreach (FirstClocks::of($planned, $shown, $photos, $tolerance, $coarse) as $clock) {
             $tried[] = [self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse), $clock];
@@ -151,6 +162,22 @@ final readonly class Matching
         }
 
         return $best;
+    }
+
+    /**
+     * @param list<CardPhoto> $photos
+     *
+     * @return ?array{int, int} place on the card and planned place, from 0; null where it is not among them
+     */
+    private static function placeOf(array $photos, Placed $placed): ?array
+    {
+        foreach ($photos as $i => $photo) {
+            if ($photo->file === $placed->file) {
+                return [$i, $placed->number - 1];
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -23,6 +23,7 @@ return new class () extends Migration {
             $table->jsonb('others')->default('[]')->comment('Files that are no photos');
             $table->longText('told')->default('')->comment('What exiftool tells, a JSON list in each line');
             $table->jsonb('lumas')->default('{}')->comment('How bright each photo is, 0 to 1, by its path');
+            $table->jsonb('marks')->default('{}')->comment('mark and why, by number');
             $table->longText('matched')->nullable()->comment('evrent.match/1');
             $table->timestampTz('created_at');
             $table->timestampTz('begun_at', 3)->nullable();

@@ -32,15 +32,6 @@ async function closeUp(page) {
   await page.keyboard.press('-');
 }
 
-async function whatIf(page) {
-  const { x, y } = await page.locator('.what-if[data-what=exposure]').boundingBox();
-  await page.mouse.move(x + 5, y + 12);
-  await page.mouse.down();
-  await page.mouse.move(x + 530, y + 12, { steps: 5 });
-  await page.mouse.up();
-  await page.locator('#verdict').getByText('It would fall short.').waitFor();
-}
-
 async function byHand(page) {
   await page.keyboard.press('j');
   await page.keyboard.press('ArrowDown');
@@ -54,7 +45,6 @@ await take('first', { then: async (page) => { await page.goto(url); await page.l
 await take('shoot', { height: 1000 });
 await take('time', { shot: shots.works });
 await take('one-interval', { shot: shots.short, look: 'dusk', then: (page) => closeUp(page) });
-await take('what-if', { shot: shots.works, then: (page) => whatIf(page) });
 await take('frame', { shot: shots.works, then: (page) => byHand(page) });
 await take('light', {
   shot: shots.dusk,
@@ -80,6 +70,20 @@ await take('room', {
     await to('run')(page);
     await page.getByRole('button', { name: 'Start shooting' }).click();
     await page.waitForFunction(() => Number(document.querySelector('.room-count b')?.textContent) > 90, null, { timeout: 120_000 });
+  },
+});
+await take('photos', {
+  shot: shots.works,
+  then: async (page) => {
+    const shot = page.url();
+    await to('run')(page);
+    await page.getByRole('link', { name: 'To the run room' }).click();
+    await page.getByText('240 of 240 photos').first().waitFor({ timeout: 120_000 });
+    await page.goto(`${shot.replace(/\/time$/, '')}/photos`);
+    await page.locator('#card-take').selectOption({ index: 1 });
+    await page.getByRole('button', { name: 'Read the photos' }).click();
+    await page.locator('.contact img').first().waitFor({ timeout: 60_000 });
+    await page.waitForFunction(() => [...document.querySelectorAll('.contact img')].slice(0, 20).every((one) => one.complete));
   },
 });
 await take('history', {

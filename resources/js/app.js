@@ -29,5 +29,8 @@ Alpine.start();
 followViews();
 startOutbox();
 keepPages();
+// The page of photos alone has a contact sheet and takes uploads.
+if (document.querySelector('[data-contact-sheet]')) import('./sheet.js').then(({ followSheet }) => followSheet());
+if (document.querySelector('[data-upload]')) import('./upload.js').then(({ followUpload }) => followUpload(document.querySelector('[data-upload]')));
 // The run room alone needs it: no other page waits for it.
 if (document.querySelector('[data-room]')) import('./room.js').then(({ followRoom }) => followRoom());

@@ -115,7 +115,7 @@ export function listenToForms() {
   putBackCarried();
   document.addEventListener('submit', (event) => {
     const form = event.target;
-    if (event.defaultPrevented || form.method !== 'post' || form.matches('[data-live], [data-look]')) return;
+    if (event.defaultPrevented || form.method !== 'post' || form.matches('[data-live], [data-look], [data-upload]')) return;
     event.preventDefault();
     if (form.matches('[data-send-on-change]')) {
       sendForm(form);

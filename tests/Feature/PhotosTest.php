@@ -10,6 +10,7 @@ use App\Models\Setting;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
@@ -80,6 +81,68 @@ final class PhotosTest extends PageTestCase
         self::assertSame(0, CardReading::query()->count());
     }
 
+    /** Nine of ten are there, one every 5 s: whether the first is missing or the last is asked, and whoever knows it says so. */
+    public function testWhatIsKnownIsPlacedAndTheRestFollows(): void
+    {
+        $shot = self::made();
+        foreach (range(1, 9) as $n) {
+            $this->photo("EVR_000{$n}.JPG", 5 * $n);
+        }
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        $reading = CardReading::query()->sole();
+        $this->get("{$shot->path()}/photos")->assertSee('whether it is the first photos that are missing or the last')->assertSee('1 photo is not on the card: photo 10.');
+        $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '2'])->assertSessionHasNoErrors();
+        $this->get("{$shot->path()}/photos")->assertDontSee('whether it is the first')->assertSee('1 photo is not on the card: photo 1.');
+        $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
+        $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
+    }
+
+    /** Sent in two goes, the second after the first was lost: what is there is not asked for again, and then all is read as from a card. */
+    public function testPhotosThatABrowserSendsAreReadAsFromACard(): void
+    {
+        $shot = self::made();
+        foreach (range(0, 9) as $n) {
+            $this->photo("EVR_000{$n}.JPG", 5 * $n);
+        }
+        $head = fn (int $n): UploadedFile => new UploadedFile("{$this->folder}/DCIM/100EVRNT/EVR_000{$n}.JPG", 'x.jpg', 'image/jpeg', null, true);
+        $begun = $this->begun($shot);
+        $this->post($begun['heads'], ['names' => ['card/EVR_0000.JPG', 'card/EVR_0001.JPG'], 'heads' => [$head(0), $head(1)]])->assertOk();
+        $again = $this->begun($shot);
+        self::assertSame([$begun['heads'], ['card/EVR_0000.JPG', 'card/EVR_0001.JPG']], [$again['heads'], $again['kept']]);
+        foreach (['../../evil.JPG', '/etc/evil.JPG', 'card/.hidden.JPG', 'a//b.JPG', str_repeat('n', 301)] as $name) {
+            $this->post($begun['heads'], ['names' => [$name], 'heads' => [$head(9)]])->assertStatus(422);
+        }
+        foreach (range(2, 8) as $n) {
+            $this->post($begun['heads'], ['names' => ["card/EVR_000{$n}.JPG"], 'heads' => [$head($n)]])->assertOk();
+        }
+        $this->post($begun['sent'])->assertOk();
+        $reading = CardReading::query()->sole();
+        self::assertSame(['done', 9], [$reading->status, $reading->done]);
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('<b>9</b> of 10', false);
+        $this->get($reading->at('picture', place: 0))->assertOk();
+        $this->post($begun['heads'], ['names' => ['card/EVR_0009.JPG'], 'heads' => [$head(9)]])->assertStatus(422);
+        (new Process(['rm', '-rf', $reading->folder]))->mustRun();
+    }
+
+    public function testPhotosAreMarkedAloneAndInSpans(): void
+    {
+        $shot = self::made();
+        foreach (range(0, 9) as $n) {
+            $this->photo("EVR_000{$n}.JPG", 5 * $n);
+        }
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        $reading = CardReading::query()->sole();
+        $this->put($reading->at('mark'), ['from' => '3', 'to' => '5', 'mark' => 'spoilt', 'why' => 'a gull'])->assertSessionHasNoErrors();
+        $this->put($reading->at('mark'), ['from' => '7', 'to' => '', 'mark' => 'pick', 'why' => ''])->assertSessionHasNoErrors();
+        $this->put($reading->at('mark'), ['from' => '4', 'to' => '', 'mark' => '', 'why' => ''])->assertSessionHasNoErrors();
+        self::assertSame([3, 5, 7], array_keys($reading->refresh()->marks));
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('spoilt a gull')->assertSee('data-mark="pick"', false);
+        foreach ([['from' => '0'], ['from' => 'x'], ['from' => '5', 'to' => '3'], ['from' => '5', 'to' => '99'], ['from' => '1', 'why' => str_repeat('w', 121)]] as $bad) {
+            $this->put($reading->at('mark'), $bad + ['to' => '', 'mark' => 'spoilt', 'why' => ''])->assertSessionHasErrors();
+        }
+        self::assertSame([3, 5, 7], array_keys(CardReading::query()->sole()->marks));
+    }
+
     public function testItIsReadOnFromWhereItWasAndStops(): void
     {
         $shot = self::made();
@@ -120,6 +183,15 @@ final class PhotosTest extends PageTestCase
         self::assertSame([], $match['extras']);
         self::assertCount(10, $match['brightness_stops'] ?? []);
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Brightness, photo by')->assertSee('1 to 10');
+    }
+
+    /**
+     * @return array{heads: string, sent: string, kept: list<string>}
+     */
+    private function begun(Shot $shot): array
+    {
+        /** @var array{heads: string, sent: string, kept: list<string>} */
+        return json_decode((string) $this->post("{$shot->path()}/uploads")->assertOk()->getContent(), true, 8, JSON_THROW_ON_ERROR);
     }
 
     /**

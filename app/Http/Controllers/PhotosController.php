@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\MarkPhotos;
+use App\Actions\MatchPhotos;
 use App\Actions\ReadCard;
 use App\Http\Requests\CardForm;
 use App\Models\CardReading;
 use App\Models\Shot;
 use App\Pages\PhotosPage;
+use App\Pages\Settings;
+use Evrent\Core\Photos\Mark;
 use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\SmallPicture;
-use App\Pages\Settings;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -46,6 +49,21 @@ final class PhotosController
         return redirect()->to($shot->at('photos.index'));
     }
 
+    /** Somebody knows which one of them is. */
+    public function place(CardForm $form, Shot $shot, CardReading $reading, MatchPhotos $match): RedirectResponse
+    {
+        $form->taken(static fn () => $match->place($reading, trim($form->text('file')), $form->text('number')));
+
+        return redirect()->to($form->standsAt());
+    }
+
+    public function mark(CardForm $form, Shot $shot, CardReading $reading, MarkPhotos $mark): RedirectResponse
+    {
+        $form->taken(static fn () => $mark($reading, $form->text('from'), $form->text('to'), Mark::tryFrom($form->text('mark')), trim($form->text('why'))));
+
+        return redirect()->to($form->standsAt() . '#sheet-title');
+    }
+
     /** The next photos of the sheet. */
     public function more(Shot $shot, CardReading $reading, int $number): View
     {
@@ -62,7 +80,7 @@ final class PhotosController
     {
         $path = "{$reading->folder}/" . ($reading->names[$place] ?? abort(404));
         // What may be read is asked again: folders and settings change.
-        abort_unless(PhotoFolder::isWithin($path, Settings::kept()->photoFolders()), 404);
+        abort_unless(PhotoFolder::isWithin($path, [...Settings::kept()->photoFolders(), CardReading::uploads()]), 404);
         $jpeg = SmallPicture::of($path) ?? abort(404);
 
         return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);

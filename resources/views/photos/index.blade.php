@@ -12,12 +12,19 @@
         <section class="panel" aria-labelledby="bring-in"><header class="panel-head"><h2 id="bring-in">Bring in</h2></header>
             <form class="grid-fields" method="post" action="{{ $shot->at('photos.store') }}">@csrf
                 <x-field id="card-folder" label="Folder on this machine" name="folder" width="34ch" is-text list="card-folders"
-                    :value="old('folder') ?? $reading?->folder ?? $page->folders()[0] ?? ''" :problem="$wrong('folder')" />
-                <x-field id="card-take" label="They are of the take" name="take" :options="$page->takes()" :problem="$wrong('take')" />
+                    :value="old('folder') ?? $page->folder()" :problem="$wrong('folder')" />
+                <x-field id="card-take" label="They are of the take" name="take" :options="$page->takes()" :value="old('take') ?? $reading?->take_id ?? ''"
+                    :problem="$wrong('take')" />
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Read the photos</span></button>
                 <datalist id="card-folders">@foreach ($page->folders() as $folder)<option value="{{ $folder }}"></option>@endforeach</datalist>
             </form>
-            @if ($reading && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif
+            <form class="grid-fields upload" method="post" action="{{ $shot->at('photos.uploads') }}" data-upload>@csrf
+                <x-field id="upload-folder" label="Or a folder of this computer" type="file" webkitdirectory />
+                <x-field id="upload-files" label="or photos" type="file" multiple accept="image/*,.dng,.arw,.cr2,.cr3,.nef,.orf,.raf,.rw2" />
+                <x-field id="upload-take" label="They are of the take" name="take" :options="$page->takes()" />
+                <button class="button">Send</button><button type="button" class="button is-quiet" data-cancel>Cancel</button>
+                <output class="quiet">Only the head of each is sent: what it says of itself, and its small picture.</output></form>
+            @if ($reading && $reading->status !== 'uploading' && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif
         </section>
         @if ($page->match !== [])
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">Which is which</h2>
@@ -31,6 +38,12 @@
                     stops</dd></div>@endif
                 <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div></dl>
             @if ($page->findings() !== [])<ul class="plain-list">@foreach ($page->findings() as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
+            <details class="more" id="place-one" @if ($page->asks() || $wrong('file') || $wrong('number')) open @endif><summary>One of them stands in the wrong
+                place</summary>
+            <form class="grid-fields" method="post" action="{{ $reading->at('place') }}">@csrf @method('put')
+                <x-field id="place-file" label="The photo" name="file" width="16ch" is-text :problem="$wrong('file')" />
+                <x-field id="place-number" label="is number" name="number" width="6ch" inputmode="numeric" :problem="$wrong('number')" />
+                <button class="button">Put it there</button><small class="quiet">All others follow.</small></form></details>
         </section>
         @php $bright = $page->brightness(); @endphp
         @if ($bright)<section class="panel" aria-labelledby="bright-title"><header class="panel-head"><h2 id="bright-title">Brightness, photo by
@@ -40,7 +53,14 @@
                 class="stands-out" d="M{{ $at }} 0V120" />@endforeach @if ($bright->foretold !== '')<path class="foretold" d="{{ $bright->foretold }}" />@endif
                 <path class="measured" d="{{ $bright->measured }}" /></svg></section>@endif
         <section class="panel" aria-labelledby="sheet-title"><header class="panel-head"><h2 id="sheet-title">Contact sheet</h2></header>
-            <ol class="contact-sheet">@include('photos.parts.some', ['from' => 1])</ol></section>
+            <form class="grid-fields" method="post" action="{{ $reading->at('mark') }}" id="mark-photos">@csrf @method('put')
+                <x-field id="mark-from" label="Photo" name="from" width="6ch" inputmode="numeric" :problem="$wrong('from')" />
+                <x-field id="mark-to" label="to" name="to" width="6ch" inputmode="numeric" :problem="$wrong('to')" />
+                <x-field id="mark-why" label="why" name="why" width="18ch" is-text :problem="$wrong('why')" />
+                <button class="button" name="mark" value="spoilt">Spoilt</button><button class="button" name="mark" value="pick">A still to keep</button>
+                <button class="button is-quiet" name="mark" value="">No mark</button>
+                <small class="quiet">On a photo of the sheet, S marks it spoilt, K keeps it as a still, U takes the mark off.</small></form>
+            <ol class="contact-sheet" data-contact-sheet="{{ $reading->at('mark') }}">@include('photos.parts.some', ['from' => 1])</ol></section>
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
             plan’s</h2></header><ol class="contact-sheet">@foreach (array_slice($page->extras(), 0, 200) as $extra)<li
             class="contact">@if ($page->picture($extra['file']))<span class="frame"><img src="{{ $page->picture($extra['file']) }}"

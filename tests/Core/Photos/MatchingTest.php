@@ -8,6 +8,7 @@ use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\Placed;
 use Evrent\Core\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -90,6 +91,16 @@ final class MatchingTest extends TestCase
         self::assertStringContainsString('whether it is the first photos that are missing or the last', $said);
         $whole = new CardMaker(self::plan(300, 5), 31);
         self::assertSame([], Matching::of($whole->planned(), CardPhotos::fromExifTool($whole->json()))->said);
+    }
+
+    /** Whoever knows that the first on the card is photo 51 has all others fifty on, and nothing is left to be asked. */
+    public function testOneThatIsKnownPlacesAllOthers(): void
+    {
+        $card = new CardMaker(self::plan(300, 5), 34, missing: range(1, 50));
+        $photos = CardPhotos::fromExifTool($card->json());
+        $matching = Matching::of($card->planned(), $photos, new Placed($photos->photos[0]->file, 51));
+        self::assertSame($card->truth, array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos));
+        self::assertSame([], $matching->said);
     }
 
     public function testWithoutAnyTimeTheyStandInTheOrderOfTheirNumbers(): void

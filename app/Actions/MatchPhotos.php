@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\CardReading;
+use App\Models\TakeLine;
+use Evrent\Core\Format\MatchJson;
+use Evrent\Core\Photos\CardPhoto;
+use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\Measured;
+use Evrent\Core\Photos\Placed;
+use Evrent\Core\Photos\PlannedPhotos;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Shot\Shot as PlannedShot;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+
+/**
+ * Works out which of the photos that were read is which of the plan's.
+ */
+final class MatchPhotos
+{
+    /** @return string evrent.match/1 */
+    public function __invoke(CardReading $reading, ?Placed $placed = null): string
+    {
+        $shot = PlannedShot::of($reading->revision->toPlan());
+        $planned = PlannedPhotos::of($shot);
+        $take = $reading->take;
+        if ($take !== null) {
+            $lines = $take->lines()->get()->map(static fn (TakeLine $line): LogLine => $line->read())->all();
+            $planned = PlannedPhotos::ofLog($shot, (float) ($take->begun_at ?? $take->created_at)->format('U.u'), array_values($lines));
+        }
+        $photos = $reading->photos();
+        $matching = Matching::of($planned, $photos, $placed);
+        $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
+
+        return MatchJson::of($matching, [...$photos->skipped, ...$skipped], Measured::of($matching, $reading->lumas));
+    }
+
+    /**
+     * Somebody knows one of the photos: the rest follows.
+     *
+     * @throws InvalidInput by /file, /number
+     */
+    public function place(CardReading $reading, string $file, string $number): void
+    {
+        $found = array_values(array_filter(
+            $reading->photos()->photos,
+            static fn (CardPhoto $photo): bool => $photo->file === $file || basename($photo->file) === $file,
+        ));
+        if ($file === '' || $found === []) {
+            throw new InvalidInput([new Problem('/file', 'Enter the name of a photo that is on the card, such as EVR_0001.JPG.')]);
+        }
+        $count = $reading->revision->toPlan()->photosTotal();
+        $place = filter_var(trim($number), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $count]]);
+        if ($place === false) {
+            throw new InvalidInput([new Problem('/number', sprintf('Enter the number of a photo of the plan, from 1 to %s.', number_format($count)))]);
+        }
+        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update(['matched' => $this($reading, new Placed($found[0]->file, $place))]);
+    }
+}
