@@ -103,6 +103,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();
     Route::get('/runs/{run}/log.jsonl', [RunController::class, 'log'])->name('runs.log')->withTrashed();
     Route::get('/photos', [PhotosController::class, 'index'])->name('photos.index');
+    Route::get('/photos/{reading}/photo/{number}', [PhotosController::class, 'photo'])->whereNumber('number')->name('photos.photo');
     Route::get('/photos/{reading}/match.json', [PhotosController::class, 'match'])->name('photos.match');
     Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
@@ -111,6 +112,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
         Route::get('/photos/{reading}', [PhotosController::class, 'show'])->name('photos.show');
         Route::get('/photos/{reading}/from/{number}', [PhotosController::class, 'more'])->whereNumber('number')->name('photos.more');
+        Route::get('/photos/{reading}/whole/{number}.jpg', [PhotosController::class, 'whole'])->whereNumber('number')->name('photos.whole');
         Route::get('/photos/{reading}/{place}.jpg', [PhotosController::class, 'picture'])->whereNumber('place')->name('photos.picture');
         Route::get('/checks/{check}', [DeviceCheckController::class, 'show'])->name('checks.show');
         Route::get('/checks/{check}/{name}.jpg', [DeviceCheckController::class, 'picture'])->where('name', '[A-Z]{1,3}')->name('checks.picture');
@@ -145,6 +147,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/photos/{reading}/heads', [UploadController::class, 'keep'])->name('photos.heads');
     Route::post('/photos/{reading}/sent', [UploadController::class, 'finish'])->name('photos.sent');
     Route::put('/photos/{reading}/place', [PhotosController::class, 'place'])->name('photos.place');
+    Route::put('/photos/{reading}/clock', [PhotosController::class, 'learn'])->name('photos.clock');
     Route::put('/photos/{reading}/marks', [PhotosController::class, 'mark'])->name('photos.mark');
     Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');
     Route::post('/checks', [DeviceCheckController::class, 'store'])->name('checks.store');

@@ -49,7 +49,7 @@ final class ReadOn
         CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
             'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told . "\n")),
             'lumas' => DB::raw('lumas || ' . DB::connection()->getPdo()->quote($this->lumas($reading, $names)) . '::jsonb'),
-            'done' => $reading->done = $done + count($names),
+            'done' => count([...array_slice($reading->names, 0, $done), ...$names]),
         ]);
         $reading->refresh();
 
@@ -70,7 +70,7 @@ final class ReadOn
             $small = SmallPicture::quick("{$reading->folder}/{$name}");
             $luma = $small === null ? null : Picture::luma($small);
             if ($luma !== null) {
-                $lumas[$name] = round($luma, 6);
+                $lumas[$name] = $luma;
             }
         }
 

@@ -93,9 +93,6 @@ final class CardReading extends Model
     /** What was told of all files so far, in their true order. */
     public function photos(): CardPhotos
     {
-        $lists = array_filter(explode("\n", $this->told), static fn (string $line): bool => trim($line, "[] \t") !== '');
-        $all = '[' . implode(',', array_map(static fn (string $line): string => substr(trim($line), 1, -1), $lists)) . ']';
-
-        return CardPhotos::fromExifTool($all, $this->shot->shoot->site()->zone ?? 'UTC');
+        return CardPhotos::fromLists($this->told, $this->shot->shoot->site()->zone ?? 'UTC');
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\CardReading;
+use App\Models\KitItem;
 use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
+use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Photos\SheetPart;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Illuminate\Support\Collection;
 
@@ -16,9 +19,6 @@ use Illuminate\Support\Collection;
  */
 final readonly class PhotosPage
 {
-    /** So many of the sheet at a time: the rest comes as it is scrolled to. */
-    public const AT_ONCE = 120;
-
     public ?CardReading $reading;
 
     /** @var array<string, mixed> evrent.match/1; empty until it is read */
@@ -37,20 +37,30 @@ final readonly class PhotosPage
         $this->places = array_flip($this->reading->names ?? []);
     }
 
-    /**
-     * @return array<int, ?string> files by number; null where one is missing
-     */
-    public function photos(int $from = 1): array
+    /** Some of the sheet, from a number on. */
+    public function part(int $from): SheetPart
     {
         /** @var array<int, ?string> $photos */
         $photos = $this->match['photos'] ?? [];
 
-        return array_slice($photos, $from - 1, self::AT_ONCE, true);
+        return SheetPart::of($photos, $from);
     }
 
-    public function hasMore(int $from): bool
+    public function has(int $number): bool
     {
-        return isset($this->match['photos']) && is_array($this->match['photos']) && count($this->match['photos']) >= $from + self::AT_ONCE;
+        /** @var array<int, ?string> $photos */
+        $photos = $this->match['photos'] ?? [];
+
+        return array_key_exists($number, $photos);
+    }
+
+    /** @return ?string null where it is missing */
+    public function file(int $number): ?string
+    {
+        /** @var array<int, ?string> $photos */
+        $photos = $this->match['photos'] ?? [];
+
+        return $photos[$number] ?? null;
     }
 
     /** The address of a small picture of a file. */
@@ -155,6 +165,13 @@ final readonly class PhotosPage
         return is_int($drift) || is_float($drift) ? (float) $drift : null;
     }
 
+    /** @return array<int, string> bodies of the kit, by id */
+    public function bodies(): array
+    {
+        /** @var array<int, string> */
+        return KitItem::query()->where('kind', KitKind::Body->value)->orderBy('name')->pluck('name', 'id')->all();
+    }
+
     /** The folder that was read last; the first that may be where none was. */
     public function folder(): string
     {
@@ -180,6 +197,8 @@ final readonly class PhotosPage
         $takes = Take::query()->where('shot_id', $this->shot->id)->latest('id')->limit(20)->get();
         $settings = app(Settings::class);
 
-        return ['' => 'not said'] + $takes->mapWithKeys(static fn (Take $take): array => [$take->id => $settings->moment($take->created_at)])->all();
+        $named = $takes->mapWithKeys(static fn (Take $take): array => [$take->id => $settings->moment($take->created_at)])->all();
+
+        return array_replace(['' => 'not said'], $named);
     }
 }

@@ -91,6 +91,8 @@ enum KitKind: string
                 'photo_j' => new KitField('Takes for a photo', 'J', 0, 100_000),
                 'lowest_iso' => new KitField('ISO from', '', 1, 1_000_000),
                 'highest_iso' => new KitField('ISO to', '', 1, 10_000_000),
+                'clock_ahead_s' => new KitField('Clock ahead by', 's', -1e9, 1e9),
+                'clock_drift_ppm' => new KitField('and gains', 'ppm', -100_000, 100_000),
             ],
             self::Lens => [
                 'focal_mm' => new KitField('Focal length', 'mm', 1, 10_000, true),

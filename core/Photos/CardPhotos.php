@@ -60,6 +60,18 @@ final readonly class CardPhotos
         return new self(TrueOrder::of(self::pairedUp($photos)), $skipped);
     }
 
+    /**
+     * As it is kept while it is read: a JSON list in each line.
+     *
+     * @throws InvalidInput
+     */
+    public static function fromLists(string $text, string $zone = 'UTC'): self
+    {
+        $inner = array_map(static fn (string $line): string => trim(trim($line), '[]'), explode("\n", $text));
+
+        return self::fromExifTool('[' . implode(',', array_filter($inner, static fn (string $list): bool => $list !== '')) . ']', $zone);
+    }
+
     /** Whether any time was taken from the file itself, because the photo has none. */
     public function hasFileTimes(): bool
     {

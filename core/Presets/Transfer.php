@@ -31,7 +31,22 @@ final class Transfer
      */
     public static function shot(Plan $from, Plan $to): Plan
     {
-        return new Plan($to->title, $from->timing, $to->rig, $from->camera, self::scaledMove($from, $to), $from->optics, $from->trigger, $from->thresholds);
+        return new Plan(
+            $to->title,
+            $from->timing,
+            $to->rig,
+            $from->camera,
+            self::scaledMove($from, $to),
+            $from->optics,
+            $from->trigger,
+            $from->thresholds,
+            end: $from->end,
+            settings: $from->settings,
+            lead: $to->lead,
+            film: $from->film,
+            pass: $from->pass,
+            scene: $to->scene,
+        );
     }
 
     private static function scaledMove(Plan $from, Plan $to): Move

@@ -15,6 +15,10 @@ export function followSheet() {
       event.preventDefault();
       return;
     }
+    if (event.key === 'Enter' && event.target === photo) {
+      photo.querySelector('a')?.click();
+      return;
+    }
     const mark = marks[event.key.toLowerCase()];
     if (mark === undefined) return;
     event.preventDefault();

@@ -6,10 +6,13 @@ namespace Tests\Feature;
 
 use App\Actions\ReadOn;
 use App\Models\CardReading;
+use App\Models\KitItem;
 use App\Models\Setting;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
+use Evrent\Core\Kit\KitItem as Piece;
+use Evrent\Core\Kit\KitKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\Process\Process;
@@ -59,6 +62,10 @@ final class PhotosTest extends PageTestCase
         self::assertSame(['DCIM/100EVRNT/EVR_0003.JPG', null, 'DCIM/100EVRNT/EVR_0005.JPG'], [$match['photos'][3], $match['photos'][4], $match['photos'][5]]);
         self::assertEqualsWithDelta(3_600.0, $match['clock_offset_s'], 0.6);
         $this->get($reading->at('picture', place: 0))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get($reading->at('photo', number: 3))->assertOk()->assertSee('DCIM/100EVRNT/EVR_0003.JPG')->assertSee('18:50:10')->assertSee('17:50:10');
+        $this->get($reading->at('photo', number: 4))->assertOk()->assertSee('It is not on the card.');
+        $this->get($reading->at('photo', number: 11))->assertNotFound();
+        $this->get($reading->at('whole', number: 3))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->get($reading->at('more', number: 6))->assertOk()->assertSee('EVR_0006.JPG')->assertDontSee('EVR_0005.JPG');
         self::assertSame($before, $this->listed());
         Setting::query()->where('name', Settings::FOLDERS)->update(['value' => '/usr/share']);
@@ -93,6 +100,12 @@ final class PhotosTest extends PageTestCase
         $this->get("{$shot->path()}/photos")->assertSee('whether it is the first photos that are missing or the last')->assertSee('1 photo is not on the card: photo 10.');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '2'])->assertSessionHasNoErrors();
         $this->get("{$shot->path()}/photos")->assertDontSee('whether it is the first')->assertSee('1 photo is not on the card: photo 1.');
+        $piece = new Piece(KitKind::Body, 'A body', ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0]);
+        $body = KitItem::query()->create(KitItem::keeping($piece));
+        $this->put($reading->at('clock'), ['body' => (string) $body->id])->assertSessionHasNoErrors();
+        // Placed as the second, a photo that was due at 5 s says 5 s: the clock is right.
+        self::assertEqualsWithDelta(0.0, $body->refresh()->piece()->value('clock_ahead_s'), 0.6);
+        $this->put($reading->at('clock'), ['body' => '99999'])->assertSessionHasErrors('card.body');
         $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
     }

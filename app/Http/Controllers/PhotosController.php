@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\LearnClock;
 use App\Actions\MarkPhotos;
 use App\Actions\MatchPhotos;
 use App\Actions\ReadCard;
 use App\Http\Requests\CardForm;
 use App\Models\CardReading;
 use App\Models\Shot;
+use App\Pages\CardPhotoPage;
 use App\Pages\PhotosPage;
 use App\Pages\Settings;
 use Evrent\Core\Photos\Mark;
+use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\SmallPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /**
  * Photos of a shot, as they lie on a card.
@@ -57,6 +61,14 @@ final class PhotosController
         return redirect()->to($form->standsAt());
     }
 
+    /** What the photos told of a body's clock, kept with the body. */
+    public function learn(CardForm $form, Shot $shot, CardReading $reading, LearnClock $learn): RedirectResponse
+    {
+        $form->taken(static fn () => $learn(new PhotosPage($shot, $reading), $form->text('body')));
+
+        return redirect()->to($form->standsAt())->with('notice', 'Kept with the body.');
+    }
+
     public function mark(CardForm $form, Shot $shot, CardReading $reading, MarkPhotos $mark): RedirectResponse
     {
         $form->taken(static fn () => $mark($reading, $form->text('from'), $form->text('to'), Mark::tryFrom($form->text('mark')), trim($form->text('why'))));
@@ -75,12 +87,39 @@ final class PhotosController
         return response($reading->matched ?? abort(404), 200, ['Content-Type' => 'application/json']);
     }
 
+    /** One large, with its neighbours. */
+    public function photo(Shot $shot, CardReading $reading, int $number): View
+    {
+        $reading->setRelation('shot', $shot);
+        abort_unless((new PhotosPage($shot, $reading))->has($number), 404);
+
+        return view('photos.photo', ['page' => new CardPhotoPage($reading, $number)]);
+    }
+
+    /** A photo as large as it can be shown. */
+    public function whole(Shot $shot, CardReading $reading, int $number): Response|BinaryFileResponse
+    {
+        $file = (new PhotosPage($shot, $reading))->file($number) ?? abort(404);
+        $path = "{$reading->folder}/{$file}";
+        abort_unless($this->mayRead($path), 404);
+        if (preg_match('/\.jpe?g$/i', $path) === 1) {
+            return response()->file($path, ['Content-Type' => 'image/jpeg']);
+        }
+
+        return response(ExifTool::thumbnail($path) ?? abort(404), 200, ['Content-Type' => 'image/jpeg']);
+    }
+
+    /** What may be read is asked again: folders and settings change. */
+    private function mayRead(string $path): bool
+    {
+        return PhotoFolder::isWithin($path, [...Settings::kept()->photoFolders(), CardReading::uploads()]);
+    }
+
     /** A photo, small. */
     public function picture(Shot $shot, CardReading $reading, int $place): Response
     {
         $path = "{$reading->folder}/" . ($reading->names[$place] ?? abort(404));
-        // What may be read is asked again: folders and settings change.
-        abort_unless(PhotoFolder::isWithin($path, [...Settings::kept()->photoFolders(), CardReading::uploads()]), 404);
+        abort_unless($this->mayRead($path), 404);
         $jpeg = SmallPicture::of($path) ?? abort(404);
 
         return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);

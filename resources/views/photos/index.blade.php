@@ -45,6 +45,9 @@
                 <x-field id="place-number" label="is number" name="number" width="6ch" inputmode="numeric" :problem="$wrong('number')" />
                 <button class="button">Put it there</button><small class="quiet">All others follow.</small></form></details>
         </section>
+        @if ($page->offsetSeconds() !== null && $page->bodies() !== [])<form class="panel learn-clock" method="post" action="{{ $reading->at('clock') }}">@csrf
+            @method('put')<x-field id="clock-body" label="Keep how this clock goes with" name="body" :options="$page->bodies()" :problem="$wrong('body')" />
+            <button class="button">Keep it</button></form>@endif
         @php $bright = $page->brightness(); @endphp
         @if ($bright)<section class="panel" aria-labelledby="bright-title"><header class="panel-head"><h2 id="bright-title">Brightness, photo by
             photo</h2><span class="quiet">{{ $bright->foretold === '' ? 'stops over the middle one' : 'the dashes were foretold' }}</span></header>
