@@ -9,6 +9,7 @@ use App\Models\TakeOrder;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
+use Illuminate\Support\Str;
 
 /**
  * Says something to a take: its worker hears it within a quarter of a second. Of one that is over, marks go into its log at once.
@@ -24,20 +25,23 @@ final class OrderTake
         if ($order === Order::Mark) {
             $more['by'] = 'shooter';
         }
-        if (!$take->isOver()) {
-            TakeOrder::query()->insertOrIgnore([
-                'take_id' => $take->id, 'said' => $order->value, 'key' => $key, 'created_at' => now(),
-                'more' => json_encode((object) $more, JSON_THROW_ON_ERROR),
-            ]);
-
+        // Whatever it is said to, it is said once: a page that lost its server says it again under the same key, perhaps after the end.
+        $key ??= (string) Str::uuid();
+        TakeOrder::query()->insertOrIgnore([
+            'take_id' => $take->id, 'said' => $order->value, 'key' => $key, 'created_at' => now(),
+            'more' => json_encode((object) $more, JSON_THROW_ON_ERROR),
+        ]);
+        $log = $order === Order::Mark && $take->isOver() ? RecordTake::holding($take) : null;
+        if ($log === null) {
             return;
         }
-        $log = $order === Order::Mark ? RecordTake::holding($take) : null;
-        if ($log !== null) {
+        $number = TakeOrder::query()->where('key', $key)->value('id');
+        if ($take->lines()->where('kind', LogKind::Mark->value)->where('more->number', $number)->doesntExist()) {
             $last = $take->lines()->max('seconds');
             $photo = is_int($more['photo'] ?? null) ? $more['photo'] : null;
-            $log->add(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, array_diff_key($more, ['photo' => 0])));
-            $log->letGo();
+            $told = array_diff_key([...$more, 'number' => $number], ['photo' => 0]);
+            $log->add(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, $told));
         }
+        $log->letGo();
     }
 }

@@ -9,9 +9,11 @@ use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Models\TakeLine;
 use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Presets\PresetKind;
+use Illuminate\Support\Str;
 use PDO;
 use Tests\Devices\DeviceProcess;
 
@@ -48,6 +50,14 @@ final class TakeTest extends PageTestCase
         self::assertSame(160, getimagesizefromstring((string) $picture->getContent())[0] ?? 0);
         $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent());
         self::assertCount($take->lines()->count(), $log['lines']);
+        // A page that lost its server says it again, perhaps after the end: it is said once. What nobody heard before the end is not lost.
+        $again = ['order' => 'mark', 'photo' => '4', 'why' => 'said again', 'key' => (string) Str::uuid()];
+        $unheard = ['order' => 'mark', 'photo' => '5', 'why' => 'not heard', 'key' => (string) Str::uuid()];
+        TakeOrder::query()->insert([['take_id' => $take->id, 'said' => 'mark', 'key' => $unheard['key'], 'more' => '{}', 'created_at' => now()]]);
+        foreach ([$again, $again, $unheard, $unheard] as $word) {
+            $this->post($take->at('takes.order'), $word)->assertRedirect();
+        }
+        self::assertSame(['not heard', 'said again'], $take->lines()->where('kind', 'mark')->get()->map(static fn (TakeLine $line): mixed => $line->more['why'])->sort()->values()->all());
         // What is marked afterwards goes into the same log.
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
