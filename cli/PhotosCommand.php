@@ -8,6 +8,7 @@ use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Differences;
+use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Shot\Shot;
@@ -81,8 +82,8 @@ final class PhotosCommand extends Command
         foreach ($matching->said as $says) {
             $lines[] = $says;
         }
-        foreach (Differences::of($matching) as $finding) {
-            $lines[] = $finding['says'];
+        foreach ([...Differences::of($matching), ...Judged::of($matching)] as $finding) {
+            $lines[] = (isset($finding['failure']) ? "{$finding['failure']} " : '') . "{$finding['says']} {$finding['mend']}";
         }
         foreach ($matching->extras as $extra) {
             $lines[] = "{$extra['photo']->file}: {$extra['why']->told()}";

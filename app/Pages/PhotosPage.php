@@ -90,14 +90,13 @@ final readonly class PhotosPage
     }
 
     /**
-     * @return list<string> what differs from the plan, and what could not be told, a sentence each
+     * @return list<array{what: string, says: string, failure?: string, mend?: string, first?: int}> what differs from the plan, what is seen in the
+     *                                                                                                clip, and what could not be told
      */
     public function findings(): array
     {
-        /** @var list<array{says: string}> $findings */
-        $findings = $this->match['findings'] ?? [];
-
-        return array_column($findings, 'says');
+        /** @var list<array{what: string, says: string, failure?: string, mend?: string, first?: int}> */
+        return $this->match['findings'] ?? [];
     }
 
     /** How bright the photos came out, against what was foretold; null where their pictures were not looked at. */
@@ -108,9 +107,7 @@ final readonly class PhotosPage
         if ($this->reading === null || $stops === []) {
             return null;
         }
-        /** @var list<array{what: string, first: int, last: int}> $findings */
-        $findings = $this->match['findings'] ?? [];
-        $jumps = array_filter($findings, static fn (array $one): bool => $one['what'] === 'jump');
+        $jumps = array_filter($this->findings(), static fn (array $one): bool => $one['what'] === 'jump');
         $foretold = PlannedShot::of($this->reading->revision->toPlan())->light()?->predicted() ?? [];
 
         return BrightnessOfPhotos::of($stops, $foretold, array_column($jumps, 'first'), $this->count());
@@ -132,10 +129,7 @@ final readonly class PhotosPage
     /** Whether something could not be told, that somebody may know. */
     public function asks(): bool
     {
-        /** @var list<array{what: string}> $findings */
-        $findings = $this->match['findings'] ?? [];
-
-        return in_array('not_told', array_column($findings, 'what'), true);
+        return in_array('not_told', array_column($this->findings(), 'what'), true);
     }
 
     public function count(): int

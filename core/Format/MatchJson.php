@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\Differences;
+use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
 
@@ -37,6 +38,7 @@ final class MatchJson
             'findings' => [
                 ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
                 ...Differences::of($matching),
+                ...Judged::of($matching),
                 ...$measured?->findings() ?? [],
             ],
             ...($measured === null || $measured->stops === [] ? [] : [

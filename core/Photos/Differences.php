@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Run\Take\TakeFinding;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -14,10 +15,22 @@ final class Differences
     /** A third of a stop, and a bit for rounding. */
     private const STOPS = 0.4;
     private const SHARE = 0.02;
+    private const MOST_SPANS = 8;
+
+    private const NAMES = ['iso' => 'ISO', 'focal' => 'focal length', 'white_balance' => 'white balance', 'focus_mode' => 'focus mode'];
+
+    /** What is done about a setting that changed. */
+    private const MENDS = [
+        'aperture' => 'Bring them level in the edit; how much is sharp changes there too.',
+        'iso' => 'Bring them level in the edit, and fix the ISO before the next run.',
+        'focal' => 'Crop to the narrower of the two; tape the zoom before the next run.',
+        'white_balance' => 'Set one white balance for all when the raw files are developed.',
+        'focus_mode' => 'Look at them large: what is out of focus is left out. Switch the autofocus off before the next run.',
+    ];
 
     /**
-     * @return list<array{what: string, first: int, last: int, count: int, says: string}> by what differs: exposure, aperture, iso, focal, white_balance,
-     *                                                                                    focus_mode, missing; photos by number
+     * @return list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> by what differs: exposure,
+     *                                                             aperture, iso, focal, white_balance, focus_mode, missing; photos by number
      */
     public static function of(Matching $matching): array
     {
@@ -28,7 +41,7 @@ final class Differences
                 '%s not on the card: %s.',
                 PlainText::photos(count($missing)) . (count($missing) === 1 ? ' is' : ' are'),
                 self::spans($missing),
-            ));
+            ), 'L2', 'Keep a place for each in the clip, held or blended: all others stay at theirs then.');
         }
         $out = [];
         foreach ($matching->photos as $number => $photo) {
@@ -43,7 +56,7 @@ final class Differences
                 self::spans($out),
                 PlainText::shutter($matching->photos[$out[0]]->exposureSeconds ?? 0.0),
                 PlainText::shutter($matching->planned->exposures[$out[0] - 1] ?? 0.0),
-            ));
+            ), 'T4', 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
         }
         $settings = [
             'aperture' => static fn (CardPhoto $photo): ?float => $photo->aperture,
@@ -55,7 +68,8 @@ final class Differences
         foreach ($settings as $what => $setting) {
             $changed = self::changed($matching, $what, $setting);
             if ($changed !== []) {
-                $found[] = self::told($what, $changed, sprintf('The %s is not what it was before at %s.', str_replace('_', ' ', $what), self::spans($changed)));
+                $says = sprintf('The %s is not what it was before at %s.', self::NAMES[$what] ?? $what, self::spans($changed));
+                $found[] = self::told($what, $changed, $says, $what === 'focal' ? null : 'C1', self::MENDS[$what]);
             }
         }
 
@@ -93,12 +107,16 @@ final class Differences
 
     /**
      * @param non-empty-list<int> $numbers
+     * @param ?string             $failure of what goes wrong on shoots, such as "L2"; null where it is none of those
+     * @param string              $mend    what is done about it
      *
-     * @return array{what: string, first: int, last: int, count: int, says: string}
+     * @return array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
      */
-    public static function told(string $what, array $numbers, string $says): array
+    public static function told(string $what, array $numbers, string $says, ?string $failure, string $mend): array
     {
-        return ['what' => $what, 'first' => $numbers[0], 'last' => $numbers[count($numbers) - 1], 'count' => count($numbers), 'says' => $says];
+        $told = ['what' => $what, 'first' => $numbers[0], 'last' => $numbers[count($numbers) - 1], 'count' => count($numbers), 'says' => $says];
+
+        return [...$told, ...($failure === null ? [] : ['failure' => $failure]), 'mend' => $mend];
     }
 
     /**
@@ -106,17 +124,8 @@ final class Differences
      */
     public static function spans(array $numbers): string
     {
-        $spans = [];
-        foreach ($numbers as $number) {
-            $last = count($spans) - 1;
-            if ($last >= 0 && $spans[$last][1] === $number - 1) {
-                $spans[$last][1] = $number;
-            } else {
-                $spans[] = [$number, $number];
-            }
-        }
-        $told = array_map(static fn (array $span): string => $span[0] === $span[1] ? (string) $span[0] : "{$span[0]} to {$span[1]}", array_slice($spans, 0, 8));
+        $spans = TakeFinding::spans($numbers);
 
-        return 'photo ' . implode(', ', $told) . (count($spans) > 8 ? ' and more' : '');
+        return TakeFinding::named(array_slice($spans, 0, self::MOST_SPANS)) . (count($spans) > self::MOST_SPANS ? ' and more' : '');
     }
 }

@@ -53,7 +53,8 @@ final readonly class Measured
     }
 
     /**
-     * @return list<array{what: string, first: int, last: int, count: int, says: string}> what is seen in the clip, each with what can be done
+     * @return list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> what is seen in the clip,
+     *                                                                                                             each with what can be done
      */
     public function findings(): array
     {
@@ -61,11 +62,11 @@ final readonly class Measured
         foreach (['black' => $this->blacks, 'white' => $this->whites] as $what => $numbers) {
             if ($numbers !== []) {
                 $found[] = Differences::told($what, $numbers, sprintf(
-                    '%s %s: %s. Leave them out, or hold their neighbours.',
+                    '%s %s: %s.',
                     PlainText::photos(count($numbers)),
                     count($numbers) === 1 ? "is {$what}" : "are {$what}",
                     Differences::spans($numbers),
-                ));
+                ), 'E1', count($numbers) === 1 ? 'Leave it out, or hold a neighbour.' : 'Leave them out, or hold their neighbours.');
             }
         }
         if ($this->flicker === null || $this->flicker->stops <= Flicker::SEEN_STOPS && $this->flicker->jumps === []) {
@@ -74,21 +75,20 @@ final readonly class Measured
         $jumps = array_keys($this->flicker->jumps);
         $seen = $jumps === [] ? array_keys($this->stops) : $jumps;
         if ($this->flicker->stops > Flicker::SEEN_STOPS && $seen !== []) {
+            $isOfTheCamera = $this->flicker->isOfTheCamera();
             $found[] = Differences::told('flicker', $seen, sprintf(
                 'The clip flickers by %s stops%s.',
                 PlainText::rounded($this->flicker->stops, 2),
-                $this->flicker->isOfTheCamera()
-                    ? ', to both sides in many photos: an aperture that never closes alike. Deflicker it in the edit; next time fix the aperture'
-                    : '. Deflicker it in the edit',
-            ));
+                $isOfTheCamera ? ', to both sides in many photos: an aperture that never closes alike' : '',
+            ), $isOfTheCamera ? 'C2' : 'L3', 'Deflicker it in the edit' . ($isOfTheCamera ? '; next time fix the aperture.' : '.'));
         }
         if ($jumps !== [] && !$this->flicker->isOfTheCamera()) {
             $found[] = Differences::told('jump', $jumps, sprintf(
-                '%s %s out: %s. A lamp, a cloud or a setting that changed: take them out, or bring them level in the edit.',
+                '%s %s out: %s. A lamp, a cloud or a setting that changed.',
                 PlainText::photos(count($jumps)),
                 count($jumps) === 1 ? 'stands' : 'stand',
                 Differences::spans($jumps),
-            ));
+            ), 'E1', 'Take them out, or bring them level in the edit.');
         }
 
         return $found;

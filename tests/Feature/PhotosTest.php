@@ -99,7 +99,8 @@ final class PhotosTest extends PageTestCase
         $reading = CardReading::query()->sole();
         $this->get("{$shot->path()}/photos")->assertSee('whether it is the first photos that are missing or the last')->assertSee('1 photo is not on the card: photo 10.');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '2'])->assertSessionHasNoErrors();
-        $this->get("{$shot->path()}/photos")->assertDontSee('whether it is the first')->assertSee('1 photo is not on the card: photo 1.');
+        $this->get("{$shot->path()}/photos")->assertDontSee('whether it is the first')->assertSee('1 photo is not on the card: photo 1.')
+            ->assertSeeInOrder(['L2', 'Keep a place for each in the clip']);
         $piece = new Piece(KitKind::Body, 'A body', ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0]);
         $body = KitItem::query()->create(KitItem::keeping($piece));
         $this->put($reading->at('clock'), ['body' => (string) $body->id])->assertSessionHasNoErrors();

@@ -94,7 +94,10 @@ export const jog = () => ({
     }
   },
 
+  /** Where the rig stands once it has moved as it was told before; where it could not, nothing is set. */
   setPegHere(place) {
-    return this.edit('keyframe-here', { place, positions: this.jogPositions });
+    const set = () => this.edit('keyframe-here', { place, positions: this.jogPositions });
+    if (this.jogsWaiting === 0) return set();
+    return lastJog.then(() => (this.jogProblem === '' ? set() : null));
   },
 });

@@ -37,7 +37,10 @@
                 @if (isset($page->match['flicker_stops']))<div><dt>Flicker</dt><dd><b>{{ PlainText::rounded($page->match['flicker_stops'], 3) }}</b>
                     stops</dd></div>@endif
                 <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div></dl>
-            @if ($page->findings() !== [])<ul class="plain-list">@foreach ($page->findings() as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
+            @if ($page->findings() !== [])<ul class="photo-findings">@foreach ($page->findings() as $found)<li>@if (isset($found['first']) &&
+                $page->file($found['first']) !== null)<a href="{{ $reading->at('photo', number: $found['first']) }}">Photo {{ $found['first'] }}</a>
+                @endif{{ $found['says'] }} @isset($found['failure'])<span class="quiet">{{ $found['failure'] }}</span>@endisset
+                @isset($found['mend'])<p class="quiet">{{ $found['mend'] }}</p>@endisset</li>@endforeach</ul>@endif
             <details class="more" id="place-one" @if ($page->asks() || $wrong('file') || $wrong('number')) open @endif><summary>One of them stands in the wrong
                 place</summary>
             <form class="grid-fields" method="post" action="{{ $reading->at('place') }}">@csrf @method('put')

@@ -9,7 +9,9 @@ use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Placed;
+use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -110,6 +112,49 @@ final class MatchingTest extends TestCase
         self::assertSame($card->truth, array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos));
         self::assertStringContainsString('No photo says when it was taken', $matching->said[0]);
         self::assertNull($matching->clockOffsetSeconds());
+    }
+
+    /** What goes wrong on shoots has its id, and what can be done about it. */
+    public function testACounterThatRolledOverAndPhotosThatNobodyPlannedAreTold(): void
+    {
+        $card = new CardMaker(self::plan(300, 5), 40, firstNumber: 9_900, missing: [7], testsAfter: [33.3]);
+        [$ids, $says] = self::judged($card->planned(), $card);
+        self::assertSame(['missing' => 'L2', 'roll_over' => 'L1', 'extra' => 'L2'], $ids);
+        self::assertStringContainsString('photo 102 is EVR_0001.JPG, after EVR_9999.JPG', $says);
+    }
+
+    /** @return iterable<string, array{CardMaker, ?string}> */
+    public static function intervals(): iterable
+    {
+        yield 'six instead of five' => [new CardMaker(self::plan(300, 6), 41), 'every 6 s, and every 5 s was planned'];
+        yield 'the same, some of them missing, whole seconds' => [
+            new CardMaker(self::plan(300, 6), 42, hasParts: false, missing: self::fifth(300)), 'every 6 s, and every 5 s was planned',
+        ];
+        yield 'as planned' => [new CardMaker(self::plan(300, 5), 43), null];
+        yield 'as planned, a fifth missing' => [new CardMaker(self::plan(300, 5), 44, hasParts: false, missing: self::fifth(300)), null];
+        yield 'as planned, by a clock that is fast' => [new CardMaker(self::plan(300, 5), 45, driftPpm: 300.0), null];
+        yield 'another shot’s, of a third as many photos' => [new CardMaker(self::plan(100, 6), 46), null];
+    }
+
+    #[DataProvider('intervals')]
+    public function testIntervalsThatCameOutLongerAreTold(CardMaker $card, ?string $says): void
+    {
+        [$ids, $said] = self::judged(PlannedPhotos::of(Shot::of(self::plan(300, 5))), $card);
+        self::assertSame($says === null ? null : 'T6', $ids['stretched'] ?? null);
+        self::assertStringContainsString((string) $says, $said);
+    }
+
+    /**
+     * @return array{array<string, string>, string} ids by what they are of, and all that is said
+     */
+    private static function judged(PlannedPhotos $planned, CardMaker $card): array
+    {
+        $match = json_decode(MatchJson::of(Matching::of($planned, CardPhotos::fromExifTool($card->json()))), true, 16, JSON_THROW_ON_ERROR);
+        assert(is_array($match));
+        /** @var list<array{what: string, says: string, failure?: string}> $findings */
+        $findings = $match['findings'];
+
+        return [array_column($findings, 'failure', 'what'), implode(' ', array_column($findings, 'says'))];
     }
 
     public function testFilesThatAreNoPhotoAreLeftOut(): void

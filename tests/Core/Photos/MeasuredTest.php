@@ -29,7 +29,7 @@ final class MeasuredTest extends TestCase
     {
         $measured = self::measured([40 => 0.5, 41 => 0.5]);
         self::assertSame(['jump'], array_column(array_filter($measured->findings(), static fn (array $one): bool => $one['what'] !== 'flicker'), 'what'));
-        self::assertStringContainsString('photo 40 to 41', implode(' ', array_column($measured->findings(), 'says')));
+        self::assertStringContainsString('photos 40 to 41', implode(' ', array_column($measured->findings(), 'says')));
         self::assertSame([42, 100], $measured->cleanStretch(100));
     }
 
