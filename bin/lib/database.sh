@@ -36,6 +36,26 @@ create_cluster() {
 
 database_is_running() { as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" status >/dev/null 2>&1; }
 
+# Below the ports that the system gives to outgoing connections, any of which may be taken a moment later. Another copy that starts now may
+# take one before this one does: then it is tried on the next.
+FIRST_DATABASE_PORT=24610
+LAST_TRY=4
+
+start_cluster() {
+    local try from=$FIRST_DATABASE_PORT loudly
+    for ((try = 1; try <= LAST_TRY; try++)); do
+        DB_PORT=$(free_port_from "$from")
+        from=$((DB_PORT + 1))
+        say "Starting PostgreSQL on 127.0.0.1:$DB_PORT …"
+        loudly=silently
+        [ "$try" -lt "$LAST_TRY" ] || loudly='quietly'
+        # Without the lock's descriptor: the server outlives the command that started it.
+        "$loudly" 'Starting PostgreSQL' as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -w -l "$CLUSTER/server.log" start \
+            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" 9>&- && return
+    done
+}
+silently() { "${@:2}" >/dev/null 2>&1; }
+
 # Sets DB_PORT and DATABASE_STARTED (1 when this call started it).
 ensure_database_runs() {
     PG_BIN=$(postgres_bin)
@@ -46,11 +66,7 @@ ensure_database_runs() {
         DATABASE_STARTED=0
         DB_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid")
     else
-        DB_PORT=$(free_port_from 54610)
-        say "Starting PostgreSQL on 127.0.0.1:$DB_PORT …"
-        # Without the lock's descriptor: the server outlives the command that started it.
-        quietly 'Starting PostgreSQL' as_postgres "$PG_BIN/pg_ctl" -D "$CLUSTER" -w -l "$CLUSTER/server.log" start \
-            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" 9>&-
+        start_cluster
         DATABASE_STARTED=1
     fi
     PGPASSWORD=$(cat "$PASSWORD_FILE")

@@ -31,17 +31,20 @@ export async function until(what, isSo, seconds = 20) {
   }
 }
 
+const isFree = (port) => new Promise((resolve) => {
+  const server = createServer().on('error', () => resolve(false)).listen(port, '127.0.0.1', () => server.close(() => resolve(true)));
+});
+
+/** The first of four for a copy's services, below those that the system gives to outgoing connections. */
 async function freePort() {
-  return new Promise((resolve) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = server.address();
-      server.close(() => resolve(port));
-    });
-  });
+  for (;;) {
+    const port = 20_000 + Math.floor(Math.random() * 1_000) * 4;
+    if ((await Promise.all([0, 1, 2, 3].map((more) => isFree(port + more)))).every(Boolean)) return port;
+  }
 }
 
 /** A whole copy of its own, started by the start command: its database, its services, its folder. */
-export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null, speed = 1 } = {}) {
+export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null, speed = 1, isRefused = false } = {}) {
   execFileSync('chmod', ['755', state]);
   const at = port ?? await freePort();
   const base = `http://127.0.0.1:${at}`;
@@ -51,6 +54,7 @@ export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-'))
   for (const stream of [command.stdout, command.stderr]) stream.on('data', (text) => { said += text; });
   const ended = new Promise((resolve) => command.on('exit', resolve));
   await until(`start: ${said}`, () => said.includes('Evrent is at') || command.exitCode !== null, 90);
+  if (!isRefused) assert.equal(command.exitCode, null, `start: ${said}`);
   return {
     state, base, port: at, command, ended, said: () => said, environment,
     run: (program, ...args) => execFileSync(join(root, 'bin', program), args, { env: environment, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] }),
