@@ -14,7 +14,7 @@ namespace Evrent\Core\Photos;
 final readonly class Alignment
 {
     /** Of what a clock cannot show, so much is off for nothing: half of it either way, and a bit for where exactly the halves are. */
-    public const FREE = 0.6;
+    public const FREE = 0.52;
 
     /** What a pair saves against a missing photo and an extra one. */
     private const APART = 2.0;

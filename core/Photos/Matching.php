@@ -20,8 +20,11 @@ final readonly class Matching
     private const EXACT_SECONDS = 0.02;
     private const WHOLE_SECONDS = 1.0;
     private const ROUNDS = 3;
-    private const SAME = 0.5;
+    private const SAME = 0.3;
     private const FITTED = 2;
+
+    /** By so much of a photo the first and the last of the plan are likelier to be there than one between them. */
+    private const AN_END = 0.4;
 
     /** What exposures that differ by a stop cost beside time, and a name that the log gave to another. */
     private const A_STOP_APART = 0.4;
@@ -83,6 +86,9 @@ final readonly class Matching
         $ambiguous = $placed === null ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
         if ($ambiguous !== null) {
             $said[] = $ambiguous;
+        }
+        if (self::isAsCoarse($planned, $shots) && count($alignment->pairs) < $planned->count()) {
+            $said[] = 'The camera’s clock shows whole seconds, and photos come as often: those beside a missing one can be off by one.';
         }
         if ($card->hasFileTimes()) {
             $said[] = 'Some photos say nothing of when they were taken: the time of the file was used, which a copy changes.';
@@ -155,13 +161,25 @@ final readonly class Matching
         }
         $tried = $tried === [] ? [[null, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
         usort($tried, static fn (array $a, array $b): int => round($b[0]->saved ?? 0.0) <=> round($a[0]->saved ?? 0.0));
-        $best = self::fitted($planned, $photos, $shown, $tried[0][1], $tolerance, $coarse);
-        foreach (array_slice($tried, 1, self::FITTED - 1) as [, $clock]) {
+        $clocks = array_slice(array_column($tried, 1), 0, self::FITTED);
+        if ($coarse === self::WHOLE_SECONDS) {
+            array_unshift($clocks, CoarseClock::near($planned, $shown, $clocks[0]));
+        }
+        $best = null;
+        foreach ($clocks as $clock) {
             $found = self::fitted($planned, $photos, $shown, $clock, $tolerance, $coarse);
-            $best = $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
+            $best = $best === null || $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
         }
 
         return $best;
+    }
+
+    /**
+     * @param list<CardPhoto> $photos
+     */
+    private static function isAsCoarse(PlannedPhotos $planned, array $photos): bool
+    {
+        return self::tolerance($planned, $photos)[1] === self::WHOLE_SECONDS && $planned->smallestInterval < 2.0 * self::WHOLE_SECONDS;
     }
 
     /**
@@ -209,8 +227,12 @@ final readonly class Matching
             foreach ($alignment->pairs as $j => $i) {
                 $pairs[] = [$planned->openSeconds[$j], $shown[$i]];
             }
-            $clock = Clock::through($pairs, $coarse) ?? $clock;
-            $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse);
+            $next = ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($pairs) : null) ?? Clock::through($pairs, $coarse) ?? $clock;
+            $again = self::aligned($planned, $photos, $shown, $next, $tolerance, $coarse);
+            if ($again->saved < $alignment->saved - self::SAME) {
+                break;
+            }
+            [$alignment, $clock] = [$again, $next];
         }
 
         return [$alignment, $clock];
@@ -223,10 +245,12 @@ final readonly class Matching
     private static function aligned(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance, float $coarse): Alignment
     {
         $files = $planned->files;
-        $unlike = static function (int $j, int $i) use ($planned, $photos, $files): float {
+        $last = $planned->count() - 1;
+        $unlike = static function (int $j, int $i) use ($planned, $photos, $files, $last): float {
             $stops = $planned->exposuresTell ? min(1.0, $planned->stopsApart($j, $photos[$i])) : 0.0;
 
-            return self::A_STOP_APART * $stops + (isset($files[$j]) && $files[$j] !== basename($photos[$i]->file) ? self::ANOTHER_NAME : 0.0);
+            return self::A_STOP_APART * $stops + (isset($files[$j]) && $files[$j] !== basename($photos[$i]->file) ? self::ANOTHER_NAME : 0.0)
+                - ($j === 0 || $j === $last ? self::AN_END : 0.0);
         };
 
         return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $shown, $tolerance, Alignment::FREE * $coarse, $unlike);
@@ -277,7 +301,7 @@ final readonly class Matching
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
         foreach ([1.0, -1.0] as $by) {
             $shifted = new Clock($clock->atFirst - $by * $planned->interval, $clock->drift);
-            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::SAME) {
+            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::AN_END - self::SAME) {
                 return 'Nothing on the card tells whether it is the first photos that are missing or the last: they are taken to be there from the beginning.';
             }
         }

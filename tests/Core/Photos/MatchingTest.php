@@ -31,6 +31,7 @@ final class MatchingTest extends TestCase
         $even = self::plan(300, 5);
         $long = self::plan(2_000, 5);
         $quick = self::plan(600, 1);
+        $quickest = self::plan(5_000, 1);
         $keyed = self::plan(400, [['at' => 0, 'interval_s' => 4], ['at' => 1, 'interval_s' => 9]]);
         $ramp = self::plan(300, 6, [['at' => 0, 'exposure_s' => 0.01], ['at' => 1, 'exposure_s' => 2]]);
         yield 'clean' => [new CardMaker($even, 1), 0.0, 0.0];
@@ -41,6 +42,14 @@ final class MatchingTest extends TestCase
         yield 'one a second' => [new CardMaker($quick, 6, offset: 0.4, missing: [50, 51, 200, 599]), 0.4, 0.0];
         yield 'fast by 300 ppm' => [new CardMaker($long, 7, offset: 20.0, driftPpm: -300.0), 20.0, -300.0];
         yield 'slow by 300 ppm, whole seconds' => [new CardMaker($long, 8, offset: -20.0, driftPpm: 300.0, hasParts: false), -20.0, 300.0];
+        yield 'one a second, whole seconds, fast by 280 ppm' => [new CardMaker($quickest, 26, offset: 33.4, driftPpm: 280.0, hasParts: false), 33.4, 280.0];
+        yield 'one a second, whole seconds, slow by 300 ppm' => [new CardMaker($quickest, 27, offset: -8.3, driftPpm: -300.0, hasParts: false), -8.3, -300.0];
+        yield 'one a second, whole seconds, fifty missing and a drift' => [
+            new CardMaker($quickest, 28, offset: 3.6, driftPpm: 280.0, hasParts: false, missing: range(1_666, 1_715)), 3.6, 280.0,
+        ];
+        yield 'one in two seconds, whole seconds, a fifth missing and a drift' => [
+            new CardMaker(self::plan(5_000, 2), 29, offset: 5.4, driftPpm: 300.0, hasParts: false, missing: self::fifth(5_000)), 5.4, 300.0,
+        ];
         yield 'keyed intervals' => [new CardMaker($keyed, 9, offset: 5.0, missing: [20, 21, 300]), 5.0, 0.0];
         yield 'keyed intervals, the first fifty missing' => [new CardMaker($keyed, 10, offset: 5.0, missing: range(1, 50)), 5.0, 0.0];
         yield 'a ramp' => [new CardMaker($ramp, 11, offset: -40.0, missing: [7]), -40.0, 0.0];
@@ -79,9 +88,10 @@ final class MatchingTest extends TestCase
         $extras = $card->extras;
         ksort($extras);
         self::assertSame($extras, $why);
-        // Where each photo comes at the same part of a second, a clock of whole ones can be off by half of one.
-        self::assertEqualsWithDelta($offset, $matching->clockOffsetSeconds() ?? NAN, $card->hasParts ? 0.1 : 0.55);
-        self::assertEqualsWithDelta($driftPpm, 1e6 * ($matching->clock->drift ?? NAN), 40.0);
+        // Where each photo comes at the same part of a second, a clock of whole ones can be off by half of one, and a drift by one over the whole.
+        $seconds = max($card->planned()->openSeconds);
+        self::assertEqualsWithDelta($offset, $matching->clockOffsetSeconds() ?? NAN, $card->hasParts ? 0.1 : 0.7);
+        self::assertEqualsWithDelta($driftPpm, 1e6 * ($matching->clock->drift ?? NAN), 40.0 + ($card->hasParts ? 0.0 : 1e6 / $seconds));
         self::assertCount(count($card->extras) + count(array_filter($card->truth, static fn (?string $file): bool => $file !== null)), $matching->order);
     }
 
