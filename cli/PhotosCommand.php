@@ -10,6 +10,7 @@ use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Differences;
 use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\OwnTimer;
 use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -48,7 +49,9 @@ final class PhotosCommand extends Command
             $planned = PlannedPhotos::ofLog($shot, is_int($begun) || is_float($begun) ? (float) $begun : 0.0, $lines);
         }
         $matching = Matching::of($planned, $card);
-        $output->write($format === 'json' ? MatchJson::of($matching, $card->skipped) : self::text($matching, $card), false, OutputInterface::OUTPUT_RAW);
+        $more = array_filter([OwnTimer::finding($shot, $matching)]);
+        $told = $format === 'json' ? MatchJson::of($matching, $card->skipped, null, $more) : self::text($matching, $card, $more);
+        $output->write($told, false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
@@ -63,7 +66,10 @@ final class PhotosCommand extends Command
         return Input::file(is_string($path) ? $path : '', 'METADATA', self::MOST_BYTES);
     }
 
-    private static function text(Matching $matching, CardPhotos $card): string
+    /**
+     * @param list<array{says: string, failure?: string, mend: string}> $more
+     */
+    private static function text(Matching $matching, CardPhotos $card, array $more): string
     {
         $offset = $matching->clockOffsetSeconds();
         $lines = [sprintf(
@@ -82,7 +88,7 @@ final class PhotosCommand extends Command
         foreach ($matching->said as $says) {
             $lines[] = $says;
         }
-        foreach ([...Differences::of($matching), ...Judged::of($matching)] as $finding) {
+        foreach ([...Differences::of($matching), ...Judged::of($matching), ...$more] as $finding) {
             $lines[] = (isset($finding['failure']) ? "{$finding['failure']} " : '') . "{$finding['says']} {$finding['mend']}";
         }
         foreach ($matching->extras as $extra) {

@@ -147,6 +147,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/photos/{reading}/heads', [UploadController::class, 'keep'])->name('photos.heads');
     Route::post('/photos/{reading}/sent', [UploadController::class, 'finish'])->name('photos.sent');
     Route::put('/photos/{reading}/place', [PhotosController::class, 'place'])->name('photos.place');
+    Route::delete('/photos/{reading}/place', [PhotosController::class, 'takeBack']);
     Route::put('/photos/{reading}/clock', [PhotosController::class, 'learn'])->name('photos.clock');
     Route::put('/photos/{reading}/marks', [PhotosController::class, 'mark'])->name('photos.mark');
     Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');

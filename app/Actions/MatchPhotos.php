@@ -9,9 +9,9 @@ use App\Models\TakeLine;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\Matching;
-use Evrent\Core\Photos\Measured;
 use Evrent\Core\Photos\Placed;
 use Evrent\Core\Photos\PlannedPhotos;
+use Evrent\Core\Photos\Seen;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Values\InvalidInput;
@@ -22,8 +22,10 @@ use Evrent\Core\Values\Problem;
  */
 final class MatchPhotos
 {
-    /** @return string evrent.match/1 */
-    public function __invoke(CardReading $reading, ?Placed $placed = null): string
+    /**
+     * @return array{matched: string, sheet: string, placed: ?string} what is kept of it: evrent.match/1, what is drawn, and what was placed by hand
+     */
+    public function __invoke(CardReading $reading, ?Placed $placed = null): array
     {
         $shot = PlannedShot::of($reading->revision->toPlan());
         $planned = PlannedPhotos::of($shot);
@@ -35,8 +37,13 @@ final class MatchPhotos
         $photos = $reading->photos();
         $matching = Matching::of($planned, $photos, $placed);
         $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
+        $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts);
 
-        return MatchJson::of($matching, [...$photos->skipped, ...$skipped], Measured::of($matching, $reading->lumas));
+        return [
+            'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),
+            'sheet' => $seen->sheet->toJson(),
+            'placed' => $placed === null ? null : json_encode($placed, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ];
     }
 
     /**
@@ -58,6 +65,12 @@ final class MatchPhotos
         if ($place === false) {
             throw new InvalidInput([new Problem('/number', sprintf('Enter the number of a photo of the plan, from 1 to %s.', number_format($count)))]);
         }
-        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update(['matched' => $this($reading, new Placed($found[0]->file, $place))]);
+        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update($this($reading, new Placed($found[0]->file, $place)));
+    }
+
+    /** What was placed by hand goes back to where it was found. */
+    public function takeBack(CardReading $reading): void
+    {
+        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update($this($reading));
     }
 }

@@ -6,9 +6,8 @@ namespace App\Actions;
 
 use App\Models\CardReading;
 use Evrent\Devices\Photos\ExifTool;
+use Evrent\Devices\Photos\LookedAt;
 use Evrent\Devices\Photos\PhotoFolder;
-use Evrent\Devices\Photos\SmallPicture;
-use Evrent\Devices\Running\Picture;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -37,18 +36,22 @@ final class ReadOn
         if ($names === []) {
             return $this->end($reading);
         }
+        $done = $reading->done;
         try {
-            $told = (string) preg_replace('/\s*\n\s*/', '', ExifTool::read($reading->folder, $names));
+            // Pictures are looked at while exiftool reads.
+            $exif = ExifTool::begin($reading->folder, $names);
+            $looked = LookedAt::of($reading->folder, $reading->names, $done, count($names));
+            $told = (string) preg_replace('/\s*\n\s*/', '', ExifTool::told($exif));
         } catch (RuntimeException $failure) {
             $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
 
             return false;
         }
-        $done = $reading->done;
         // Only from where it was read: whoever was faster has these already.
         CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
             'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told . "\n")),
-            'lumas' => DB::raw('lumas || ' . DB::connection()->getPdo()->quote($this->lumas($reading, $names)) . '::jsonb'),
+            'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
+            'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
             'done' => count([...array_slice($reading->names, 0, $done), ...$names]),
         ]);
         $reading->refresh();
@@ -57,24 +60,11 @@ final class ReadOn
     }
 
     /**
-     * How bright photos are, from the small pictures that they keep.
-     *
-     * @param list<string> $names
-     *
-     * @return string JSON, by path
+     * @param array<string, mixed> $by by path
      */
-    private function lumas(CardReading $reading, array $names): string
+    private static function quoted(array $by): string
     {
-        $lumas = [];
-        foreach ($names as $name) {
-            $small = SmallPicture::quick("{$reading->folder}/{$name}");
-            $luma = $small === null ? null : Picture::luma($small);
-            if ($luma !== null) {
-                $lumas[$name] = $luma;
-            }
-        }
-
-        return json_encode((object) $lumas, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        return DB::connection()->getPdo()->quote(json_encode((object) $by, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)) . '::jsonb';
     }
 
     private function begin(CardReading $reading): void
@@ -89,10 +79,7 @@ final class ReadOn
 
     private function end(CardReading $reading): bool
     {
-        $this->change($reading, [
-            'status' => 'done', 'ended_at' => now(),
-            'matched' => ($this->match)($reading),
-        ]);
+        $this->change($reading, ['status' => 'done', 'ended_at' => now(), ...($this->match)($reading)]);
 
         return false;
     }

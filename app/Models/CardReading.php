@@ -25,8 +25,11 @@ use Illuminate\Support\Carbon;
  * @property list<string> $others
  * @property string       $told
  * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
+ * @property array<string, array{float, float}> $shifts how much farther right and down each picture lies than that of the photo read before it
  * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
+ * @property ?string      $sheet as `Sheet` writes it
+ * @property ?array{file: string, number: int} $placed by hand
  * @property Carbon       $created_at
  * @property ?Carbon      $begun_at
  * @property ?Carbon      $ended_at
@@ -46,7 +49,9 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        return ['names' => 'array', 'others' => 'array', 'lumas' => 'array', 'marks' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'placed', 'marks'], 'array');
+
+        return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**

@@ -8,10 +8,16 @@ use App\Models\CardReading;
 use App\Models\KitItem;
 use App\Models\Shot;
 use App\Models\Take;
+use DateTimeImmutable;
+use DateTimeZone;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Photos\SheetPart;
+use Evrent\Core\Photos\Mark;
+use Evrent\Core\Photos\Sheet;
+use Evrent\Core\Photos\ShotAgain;
+use Evrent\Core\Photos\Stretch;
 use Evrent\Core\Shot\Shot as PlannedShot;
+use Evrent\Core\Sky\Instant;
 use Illuminate\Support\Collection;
 
 /**
@@ -37,13 +43,10 @@ final readonly class PhotosPage
         $this->places = array_flip($this->reading->names ?? []);
     }
 
-    /** Some of the sheet, from a number on. */
-    public function part(int $from): SheetPart
+    /** The sheet of all photos; null until they are read. */
+    public function sheet(): ?Sheet
     {
-        /** @var array<int, ?string> $photos */
-        $photos = $this->match['photos'] ?? [];
-
-        return SheetPart::of($photos, $from);
+        return $this->reading?->sheet === null ? null : Sheet::fromJson($this->reading->sheet);
     }
 
     public function has(int $number): bool
@@ -99,25 +102,63 @@ final readonly class PhotosPage
         return $this->match['findings'] ?? [];
     }
 
-    /** How bright the photos came out, against what was foretold; null where their pictures were not looked at. */
-    public function brightness(): ?BrightnessOfPhotos
+    /** The whole sheet in one line. */
+    public function map(Sheet $sheet): BrightnessOfPhotos
     {
-        /** @var array<int, float> $stops */
-        $stops = $this->match['brightness_stops'] ?? [];
-        if ($this->reading === null || $stops === []) {
-            return null;
-        }
         $jumps = array_filter($this->findings(), static fn (array $one): bool => $one['what'] === 'jump');
-        $foretold = PlannedShot::of($this->reading->revision->toPlan())->light()?->predicted() ?? [];
 
-        return BrightnessOfPhotos::of($stops, $foretold, array_column($jumps, 'first'), $this->count());
+        return BrightnessOfPhotos::of($sheet, array_column($jumps, 'first'), $this->missing(), $this->spoilt());
     }
 
-    /** @return ?array{int, int} first and last photo of the longest clean stretch */
-    public function cleanStretch(): ?array
+    /** @return ?array{int, int} first and last photo of the longest stretch with nothing missing and nothing spoilt */
+    public function cleanStretch(Sheet $sheet): ?array
     {
-        /** @var ?array{int, int} */
-        return $this->match['clean_stretch'] ?? null;
+        return Stretch::longest($this->count(), [...$sheet->spoilt, ...$this->spoilt()]);
+    }
+
+    /**
+     * @return list<ShotAgain> what is missing or spoilt, and when it could be shot again in the same light
+     */
+    public function again(Sheet $sheet): array
+    {
+        if ($this->reading === null) {
+            return [];
+        }
+        $shot = PlannedShot::of($this->reading->revision->toPlan());
+
+        return ShotAgain::of($shot, [...$sheet->spoilt, ...$this->spoilt()], new Instant((float) now()->format('U.u')));
+    }
+
+    /** Day and time at the place. */
+    public function moment(Instant $instant): string
+    {
+        return app(Settings::class)->moment($this->atPlace($instant), true);
+    }
+
+    /** Time at the place. */
+    public function clock(?Instant $instant): string
+    {
+        return $instant === null ? '' : app(Settings::class)->clock($this->atPlace($instant)->format('H:i:s'));
+    }
+
+    private function atPlace(Instant $instant): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@' . (int) $instant->unixSeconds))->setTimezone(new DateTimeZone($this->shot->shoot->site()->zone ?? 'UTC'));
+    }
+
+    /** @return list<int> numbers that somebody marked as spoilt */
+    private function spoilt(): array
+    {
+        return array_keys(array_filter($this->reading->marks ?? [], static fn (array $mark): bool => $mark['mark'] === Mark::Spoilt->value));
+    }
+
+    /** @return list<int> numbers that are not on the card */
+    private function missing(): array
+    {
+        /** @var array<int, ?string> $photos */
+        $photos = $this->match['photos'] ?? [];
+
+        return array_keys(array_filter($photos, static fn (?string $file): bool => $file === null));
     }
 
     /** @return ?array{mark: string, why: string} what was said of a photo */

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Photos\Sheet;
+use Evrent\Core\Run\Take\TakeFinding;
+
 /**
- * How bright photos came out, as a line over their numbers, with the line that was foretold.
+ * A whole sheet in one line over the photos' numbers: how bright they came out, with the line that was foretold, and what is missing or
+ * spoilt.
  */
 final readonly class BrightnessOfPhotos
 {
@@ -14,43 +18,74 @@ final readonly class BrightnessOfPhotos
     private const LEAST_STOPS = 1.0;
 
     /**
-     * @param string      $measured path of an SVG
-     * @param string      $foretold likewise; empty where nothing was
-     * @param list<float> $marks    across: photos that stand out
+     * @param string                     $measured path of an SVG; empty where nothing was
+     * @param string                     $foretold likewise
+     * @param list<float>                $marks    across: photos that stand out
+     * @param list<array{float, float}> $gaps     across, and how wide: photos that are not on the card
+     * @param list<array{float, float}> $spoilt   likewise, marked as spoilt
      */
-    private function __construct(public string $measured, public string $foretold, public array $marks, public float $from, public float $to)
-    {
+    private function __construct(
+        public string $measured,
+        public string $foretold,
+        public array $marks,
+        public array $gaps,
+        public array $spoilt,
+        public float $from,
+        public float $to,
+    ) {
     }
 
     /**
-     * @param array<int, float> $stops    measured, by number
-     * @param list<float>       $foretold stops of all photos; empty where the light is not known
-     * @param list<int>         $standOut numbers
+     * @param list<int> $standOut numbers
+     * @param list<int> $missing  likewise, rising
+     * @param list<int> $spoilt   likewise, rising
      */
-    public static function of(array $stops, array $foretold, array $standOut, int $photos): self
+    public static function of(Sheet $sheet, array $standOut, array $missing, array $spoilt): self
     {
-        if ($foretold !== [] && $stops !== []) {
-            // Both about their own middle: a meter's zero is not a picture's.
-            $sorted = array_values(array_intersect_key(array_combine(range(1, count($foretold)), $foretold), $stops));
-            sort($sorted);
-            $middle = $sorted === [] ? 0.0 : $sorted[intdiv(count($sorted), 2)];
-            $foretold = array_map(static fn (float $one): float => $one - $middle, $foretold);
-        }
-        $all = [...array_values($stops), ...$foretold, -self::LEAST_STOPS, self::LEAST_STOPS];
-        [$from, $to] = [min($all), max($all)];
-        $across = static fn (int $number): float => self::WIDTH * ($number - 1) / max(1, $photos - 1);
+        $photos = count($sheet->up);
+        $all = array_filter([...$sheet->bright, ...$sheet->foretold, -self::LEAST_STOPS, self::LEAST_STOPS], static fn (?float $one): bool => $one !== null);
+        [$from, $to] = [min([INF, ...$all]), max([-INF, ...$all])];
+        $across = static fn (int $number): float => round(self::WIDTH * ($number - 0.5) / max(1, $photos), 1);
         $up = static fn (float $one): float => self::HEIGHT * ($to - $one) / ($to - $from);
-        $measured = '';
-        $before = null;
-        foreach ($stops as $number => $one) {
-            $measured .= sprintf('%s%.1F %.1F', $before === $number - 1 ? 'L' : 'M', $across($number), $up($one));
-            $before = $number;
-        }
-        $line = '';
-        foreach ($foretold as $n => $one) {
-            $line .= sprintf('%s%.1F %.1F', $n === 0 ? 'M' : 'L', $across($n + 1), $up($one));
+
+        return new self(
+            self::path($sheet->bright, $across, $up),
+            self::path($sheet->foretold, $across, $up),
+            array_map($across, $standOut),
+            self::spans($missing, $photos),
+            self::spans($spoilt, $photos),
+            $from,
+            $to,
+        );
+    }
+
+    /**
+     * @param list<int> $numbers rising
+     *
+     * @return list<array{float, float}> across, and how wide
+     */
+    private static function spans(array $numbers, int $photos): array
+    {
+        return array_map(static fn (array $span): array => [
+            round(self::WIDTH * ($span[0] - 1) / max(1, $photos), 2),
+            round(max(1.0, self::WIDTH * ($span[1] - $span[0] + 1) / max(1, $photos)), 2),
+        ], TakeFinding::spans($numbers));
+    }
+
+    /**
+     * @param list<?float>           $column
+     * @param callable(int): float   $across of a number
+     * @param callable(float): float $up     of stops
+     */
+    private static function path(array $column, callable $across, callable $up): string
+    {
+        $path = '';
+        $isOn = false;
+        foreach ($column as $n => $one) {
+            $path .= $one === null ? '' : sprintf('%s%.1F %.1F', $isOn ? 'L' : 'M', $across($n + 1), $up($one));
+            $isOn = $one !== null;
         }
 
-        return new self($measured, $line, array_map($across, $standOut), $from, $to);
+        return $path;
     }
 }

@@ -9,6 +9,7 @@ use Evrent\Core\Photos\Differences;
 use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
+use Evrent\Core\Photos\Stretch;
 
 /**
  * Which photo on the card is which, in the open format evrent.match/1.
@@ -20,8 +21,10 @@ final class MatchJson
     /**
      * @param list<array{file: string, why: string}> $skipped files that are no photo
      * @param ?Measured $measured how bright the photos are; null where nobody looked at them
+     * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $more   findings
+     * @param list<int> $spoilt numbers of photos that spoil the clip
      */
-    public static function of(Matching $matching, array $skipped = [], ?Measured $measured = null): string
+    public static function of(Matching $matching, array $skipped = [], ?Measured $measured = null, array $more = [], array $spoilt = []): string
     {
         $offset = $matching->clockOffsetSeconds();
 
@@ -40,11 +43,12 @@ final class MatchJson
                 ...Differences::of($matching),
                 ...Judged::of($matching),
                 ...$measured?->findings() ?? [],
+                ...$more,
             ],
             ...($measured === null || $measured->stops === [] ? [] : [
                 'brightness_stops' => (object) array_map(static fn (float $stops): float => round($stops, 3), $measured->stops),
                 'flicker_stops' => $measured->flicker === null ? null : round($measured->flicker->stops, 4),
-                'clean_stretch' => $measured->cleanStretch($matching->planned->count()),
+                'clean_stretch' => Stretch::longest($matching->planned->count(), $spoilt),
             ]),
             'skipped' => $skipped,
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";

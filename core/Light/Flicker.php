@@ -26,8 +26,9 @@ final readonly class Flicker
     /**
      * @param float             $stops root mean square
      * @param array<int, float> $jumps stops over the trend, by number of the photo
+     * @param array<int, float> $rest  likewise, of all photos
      */
-    private function __construct(public float $stops, public array $jumps, private int $photos)
+    private function __construct(public float $stops, public array $jumps, public array $rest)
     {
     }
 
@@ -42,17 +43,18 @@ final readonly class Flicker
             return null;
         }
         $values = array_values($brightness);
-        $jumps = [];
+        $jumps = $all = [];
         $squares = 0.0;
         foreach (array_keys($brightness) as $n => $photo) {
             $rest = $values[$n] - self::middle($values, $n);
+            $all[$photo] = $rest;
             $squares += $rest ** 2;
             if (abs($rest) > self::JUMP_STOPS) {
                 $jumps[$photo] = $rest;
             }
         }
 
-        return new self(sqrt($squares / count($values)), $jumps, count($values));
+        return new self(sqrt($squares / count($values)), $jumps, $all);
     }
 
     /** Whether it is in many photos, to either side: the aperture or the shutter, and not the place. */
@@ -60,7 +62,7 @@ final readonly class Flicker
     {
         $up = count(array_filter($this->jumps, static fn (float $stops): bool => $stops > 0.0));
 
-        return $this->stops > self::SEEN_STOPS && count($this->jumps) > self::FEW * $this->photos && min($up, count($this->jumps) - $up) > 0;
+        return $this->stops > self::SEEN_STOPS && count($this->jumps) > self::FEW * count($this->rest) && min($up, count($this->jumps) - $up) > 0;
     }
 
     /**

@@ -30,8 +30,6 @@ final readonly class CoarseClock
     private const ONE_SECOND = 1.1;
     private const TELLS_NOTHING = 0.05;
 
-    /** The first and the last of the plan are on the card more often than any other that may be missing. */
-    private const AN_END = 0.4;
     /** A photo's worth: a clock that drifts by the most. */
     private const MOST_DRIFT_COSTS = 0.2;
 
@@ -142,7 +140,7 @@ final readonly class CoarseClock
                 $this->put($squares, $begin + $b * $half / 2.0, $slope + $s * $half / 2.0, $half / 2.0);
             }
         }
-        $drift = $slope / $this->middle;
+        $drift = max(-Clock::MOST_DRIFT, min(Clock::MOST_DRIFT, $slope / $this->middle));
 
         return new Clock($begin - (1.0 + $drift) * $this->middle, $drift);
     }
@@ -153,8 +151,9 @@ final readonly class CoarseClock
      */
     private function put(SplPriorityQueue $squares, float $begin, float $slope, float $half): void
     {
-        $drift = $slope / $this->middle;
-        if (abs($drift) <= Clock::MOST_DRIFT) {
+        // Of a square that reaches beyond the most that clocks drift the part within is looked at.
+        if (abs($slope) - $half <= Clock::MOST_DRIFT * $this->middle) {
+            $drift = max(-Clock::MOST_DRIFT, min(Clock::MOST_DRIFT, $slope / $this->middle));
             $agree = $this->agree($begin, $drift, $this->near + 2.0 * $half);
             $squares->insert([$begin, $slope, $half], $agree - self::MOST_DRIFT_COSTS * abs($drift) / Clock::MOST_DRIFT);
         }
@@ -183,9 +182,9 @@ final readonly class CoarseClock
                 $j++;
             }
         }
-        $first = $this->shown[0] <= $per * $opens[0] + $high && $this->shown[0] >= $per * $opens[0] + $low ? self::AN_END : 0.0;
+        $first = $this->shown[0] <= $per * $opens[0] + $high && $this->shown[0] >= $per * $opens[0] + $low ? Matching::THE_FIRST : 0.0;
         $end = $this->shown[count($this->shown) - 1] - $per * $opens[$last];
 
-        return $paired + $first + ($end >= $low && $end <= $high ? self::AN_END : 0.0);
+        return $paired + $first + ($end >= $low && $end <= $high ? Matching::THE_LAST : 0.0);
     }
 }

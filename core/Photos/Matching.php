@@ -24,7 +24,8 @@ final readonly class Matching
     private const FITTED = 2;
 
     /** By so much of a photo the first and the last of the plan are likelier to be there than one between them. */
-    private const AN_END = 0.4;
+    public const THE_FIRST = 0.5;
+    public const THE_LAST = 0.3;
 
     /** What exposures that differ by a stop cost beside time, and a name that the log gave to another. */
     private const A_STOP_APART = 0.4;
@@ -250,7 +251,7 @@ final readonly class Matching
             $stops = $planned->exposuresTell ? min(1.0, $planned->stopsApart($j, $photos[$i])) : 0.0;
 
             return self::A_STOP_APART * $stops + (isset($files[$j]) && $files[$j] !== basename($photos[$i]->file) ? self::ANOTHER_NAME : 0.0)
-                - ($j === 0 || $j === $last ? self::AN_END : 0.0);
+                - ($j === 0 ? self::THE_FIRST : 0.0) - ($j === $last ? self::THE_LAST : 0.0);
         };
 
         return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $shown, $tolerance, Alignment::FREE * $coarse, $unlike);
@@ -301,7 +302,7 @@ final readonly class Matching
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
         foreach ([1.0, -1.0] as $by) {
             $shifted = new Clock($clock->atFirst - $by * $planned->interval, $clock->drift);
-            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::AN_END - self::SAME) {
+            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::THE_FIRST - self::SAME) {
                 return 'Nothing on the card tells whether it is the first photos that are missing or the last: they are taken to be there from the beginning.';
             }
         }

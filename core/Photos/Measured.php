@@ -95,25 +95,16 @@ final readonly class Measured
     }
 
     /**
-     * The longest stretch with no gap, no jump and nothing black or white in it.
+     * Photos that spoil the clip. Where the camera itself flickers none stands out of the others, and all are brought level in the edit.
      *
-     * @return ?array{int, int} first and last number; null where there is none
+     * @return list<int> numbers, rising
      */
-    public function cleanStretch(int $photos): ?array
+    public function spoilt(): array
     {
-        $spoilt = array_flip([...$this->missing, ...$this->blacks, ...$this->whites, ...array_keys($this->flicker->jumps ?? [])]);
-        $best = null;
-        $begin = 1;
-        for ($number = 1; $number <= $photos + 1; $number++) {
-            if ($number <= $photos && !isset($spoilt[$number])) {
-                continue;
-            }
-            if ($number > $begin && ($best === null || $number - $begin > $best[1] - $best[0] + 1)) {
-                $best = [$begin, $number - 1];
-            }
-            $begin = $number + 1;
-        }
+        $jumps = $this->flicker === null || $this->flicker->isOfTheCamera() ? [] : array_keys($this->flicker->jumps);
+        $spoilt = array_values(array_unique([...$this->missing, ...$this->blacks, ...$this->whites, ...$jumps]));
+        sort($spoilt);
 
-        return $best;
+        return $spoilt;
     }
 }

@@ -22,24 +22,59 @@ final class ExifTool
     /**
      * @param list<string> $files paths from the folder on
      *
+     * @return Process that runs by itself: what it tells is asked for later
+     */
+    public static function begin(string $folder, array $files): Process
+    {
+        $tags = array_map(static fn (string $tag): string => "-{$tag}", self::TAGS);
+        $process = self::over($folder, $files, ['-n', ...$tags]);
+        $process->start();
+
+        return $process;
+    }
+
+    /**
+     * @param Process $process as it was begun
+     *
      * @return string a list of JSON objects, one for each file that is still there
      *
      * @throws RuntimeException when it cannot be run
      */
-    public static function read(string $folder, array $files): string
+    public static function told(Process $process): string
     {
-        $tags = array_map(static fn (string $tag): string => "-{$tag}", self::TAGS);
-        $process = new Process(['exiftool', '-json', '-n', '-q', '-fast2', '-charset', 'filename=UTF8', ...$tags, '-@', '-'], $folder, ['LC_ALL' => 'C.UTF-8']);
-        $process->setTimeout(self::SECONDS);
-        // A name that begins with a dash is no option.
-        $process->setInput(implode("\n", array_map(static fn (string $file): string => "./{$file}", $files)) . "\n");
-        $process->run();
+        $process->wait();
         $told = trim($process->getOutput());
         if ($told === '' && $process->getExitCode() > 1) {
             throw new RuntimeException('exiftool cannot be run: ' . trim($process->getErrorOutput()));
         }
 
         return str_replace('"SourceFile": "./', '"SourceFile": "', $told === '' ? '[]' : $told);
+    }
+
+    /**
+     * Small pictures that many files keep, in one run.
+     *
+     * @param list<string> $files paths from the folder on
+     *
+     * @return array<string, string> JPEG, by path; without those that keep none
+     */
+    public static function thumbnails(string $folder, array $files): array
+    {
+        if ($files === []) {
+            return [];
+        }
+        $process = self::over($folder, $files, ['-b', '-ThumbnailImage', '-PreviewImage']);
+        $process->run();
+        $found = [];
+        $told = json_decode(trim($process->getOutput()), true, 8);
+        foreach (is_array($told) ? $told : [] as $tags) {
+            $text = is_array($tags) ? $tags['ThumbnailImage'] ?? $tags['PreviewImage'] ?? null : null;
+            if (is_array($tags) && is_string($tags['SourceFile'] ?? null) && is_string($text) && str_starts_with($text, 'base64:')) {
+                $found[substr($tags['SourceFile'], 2)] = (string) base64_decode(substr($text, 7), true);
+            }
+        }
+
+        return $found;
     }
 
     /** A small picture that is kept in the file, as JPEG; null where there is none. */
@@ -55,5 +90,20 @@ final class ExifTool
         }
 
         return null;
+    }
+
+    /**
+     * @param list<string> $files   paths from the folder on
+     * @param list<string> $options what is asked of each
+     */
+    private static function over(string $folder, array $files, array $options): Process
+    {
+        $command = ['exiftool', '-json', '-q', '-fast2', '-charset', 'filename=UTF8', ...$options, '-@', '-'];
+        $process = new Process($command, $folder, ['LC_ALL' => 'C.UTF-8']);
+        $process->setTimeout(self::SECONDS);
+        // A name that begins with a dash is no option.
+        $process->setInput(implode("\n", array_map(static fn (string $file): string => "./{$file}", $files)) . "\n");
+
+        return $process;
     }
 }

@@ -24,10 +24,15 @@ final class SmallPicture
             : ExifTool::thumbnail($path));
     }
 
+    public static function isJpeg(string $path): bool
+    {
+        return preg_match('/\.jpe?g$/i', $path) === 1;
+    }
+
     /** @return ?string the one that a JPEG keeps of itself */
     public static function kept(string $path): ?string
     {
-        $kept = preg_match('/\.jpe?g$/i', $path) === 1 && is_file($path) ? @exif_thumbnail($path) : false;
+        $kept = self::isJpeg($path) && is_file($path) ? @exif_thumbnail($path) : false;
 
         return is_string($kept) && $kept !== '' ? $kept : null;
     }
@@ -35,7 +40,7 @@ final class SmallPicture
     /** @return ?string JPEG that is there without making it: the kept one, or the photo itself where that is small */
     public static function quick(string $path): ?string
     {
-        return self::kept($path) ?? (preg_match('/\.jpe?g$/i', $path) === 1 && is_file($path) && filesize($path) <= self::SMALL_BYTES
+        return self::kept($path) ?? (self::isJpeg($path) && is_file($path) && filesize($path) <= self::SMALL_BYTES
             ? (string) file_get_contents($path)
             : null);
     }

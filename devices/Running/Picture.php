@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use GdImage;
+
 /**
  * What a small picture says of a photo.
  */
@@ -17,9 +19,13 @@ final class Picture
     public static function luma(string $jpeg): ?float
     {
         $image = @imagecreatefromstring($jpeg);
-        if ($image === false) {
-            return null;
-        }
+
+        return $image === false ? null : self::lumaOf($image);
+    }
+
+    /** @return float how bright it is on the whole, 0 to 1, of light and not of pixel values */
+    public static function lumaOf(GdImage $image): float
+    {
         // A sieve of points: means of a whole picture do not need each.
         [$width, $height] = [imagesx($image), imagesy($image)];
         [$sum, $points] = [0.0, 0];

@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { copyFile, mkdir, rm, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { newShootAtSaltreach } from '../requests.mjs';
@@ -54,4 +55,65 @@ test('a take’s photos are read from the camera’s card, stand in their places
   await page.locator('.contact[data-number="4"][data-mark=pick]').waitFor();
   await page.reload();
   assert.deepEqual(await page.locator('.contact[data-mark=spoilt], .contact[data-mark=pick]').evaluateAll((all) => all.map(({ dataset }) => [dataset.number, dataset.mark])), [['3', 'spoilt'], ['4', 'pick']]);
+});
+
+test('of many photos only those in view are there; they are gone to, taken in by spans, and put to their places', async () => {
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('For many photos')}`);
+  await page.getByLabel('Title', { exact: true }).last().fill('Ebb at the salt works');
+  await page.getByLabel('Rig', { exact: true }).selectOption({ label: 'none: camera on legs alone' });
+  await page.getByRole('button', { name: 'Create shot' }).click();
+  await benchIsReady(page);
+  await type(page, 'Photos in all', '400');
+  await type(page, 'Interval in seconds', '5');
+  await page.goto(new URL(`${/.*\/shots\/\d+/.exec(new URL(page.url()).pathname)[0]}/photos`, page.url()).href);
+  const card = await page.locator('#card-folders option').first().getAttribute('value');
+  const folder = join(card, 'many');
+  const some = join(import.meta.dirname, 'photo.jpg');
+  await mkdir(folder, { recursive: true });
+  try {
+    // They say nothing of when they were taken: the times of the files do. The last is not there.
+    for (let n = 1; n < 400; n += 1) {
+      const file = join(folder, `EVR_${String(n).padStart(4, '0')}.JPG`);
+      await copyFile(some, file);
+      await utimes(file, 1_800_000_000 + 5 * n, 1_800_000_000 + 5 * n);
+    }
+    await page.getByLabel('Folder on this machine').fill(folder);
+    await page.getByRole('button', { name: 'Read the photos' }).click();
+    await page.locator('.contact[data-number="1"]').waitFor();
+    await page.getByText('the time of the file was used').waitFor();
+    const there = async () => page.locator('.stairs-part').evaluateAll((all) => all.map(({ dataset }) => Number(dataset.from)).sort((a, b) => a - b));
+
+    await page.getByLabel('Go to photo').fill('400');
+    await page.locator('.contact[data-number="400"].is-missing').waitFor();
+    await page.locator('.stairs-part[data-from="1"]').waitFor({ state: 'detached' });
+    assert.ok((await there()).length <= 4, `${await there()}`);
+    await page.locator('.contact[data-number="399"]').focus();
+    await page.keyboard.press('Home');
+    await page.locator('.contact[data-number="1"]:focus').waitFor();
+    for (const key of ['ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight']) await page.keyboard.press(key);
+    await page.locator('.contact[data-number="4"]:focus').waitFor();
+    assert.deepEqual([await page.locator('#mark-from').inputValue(), await page.locator('#mark-to').inputValue()], ['2', '4']);
+    await page.keyboard.press('s');
+    await page.locator('.contact[data-number="4"][data-mark=spoilt]').waitFor();
+    await page.reload();
+    assert.equal(await page.locator('.contact[data-mark=spoilt]').count(), 3);
+    await page.locator('dd', { hasText: '5 to 399' }).waitFor();
+    await assertAccessible(page, 'photos on the stairs');
+
+    // It was the first that was not there: the one that stands at 1 is dragged to 2, and all others follow.
+    await page.locator('.contact[data-number="1"]').dragTo(page.locator('.contact[data-number="2"]'));
+    await page.getByText('EVR_0001.JPG was put to photo 2 by hand').waitFor();
+    await page.locator('.contact[data-number="1"].is-missing').waitFor();
+    await page.getByRole('button', { name: 'Take that back' }).click();
+    await page.locator('.contact[data-number="1"]:not(.is-missing)').waitFor();
+
+    // Off the line nothing is shown as if it were kept.
+    await page.context().setOffline(true);
+    await page.locator('.contact[data-number="9"]').focus();
+    await page.keyboard.press('k');
+    await page.locator('.contact[data-number="9"] .mark', { hasText: 'not kept' }).waitFor();
+    await page.context().setOffline(false);
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
 });

@@ -66,7 +66,8 @@ final class PhotosTest extends PageTestCase
         $this->get($reading->at('photo', number: 4))->assertOk()->assertSee('It is not on the card.');
         $this->get($reading->at('photo', number: 11))->assertNotFound();
         $this->get($reading->at('whole', number: 3))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->get($reading->at('more', number: 6))->assertOk()->assertSee('EVR_0006.JPG')->assertDontSee('EVR_0005.JPG');
+        $this->get($reading->at('more', number: 6))->assertOk()->assertSee('data-from="1"', false)->assertSee('EVR_0006.JPG');
+        $this->get($reading->at('more', number: 11))->assertNotFound();
         self::assertSame($before, $this->listed());
         Setting::query()->where('name', Settings::FOLDERS)->update(['value' => '/usr/share']);
         $this->get($reading->at('picture', place: 0))->assertNotFound();
@@ -107,8 +108,11 @@ final class PhotosTest extends PageTestCase
         // Placed as the second, a photo that was due at 5 s says 5 s: the clock is right.
         self::assertEqualsWithDelta(0.0, $body->refresh()->piece()->value('clock_ahead_s'), 0.6);
         $this->put($reading->at('clock'), ['body' => '99999'])->assertSessionHasErrors('card.body');
+        $this->get("{$shot->path()}/photos")->assertSee('EVR_0001.JPG was put to photo 2 by hand')->assertSee('Shot again');
         $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
+        $this->delete($reading->at('place'))->assertRedirect();
+        $this->get("{$shot->path()}/photos")->assertSee('1 photo is not on the card: photo 10.')->assertDontSee('by hand');
     }
 
     /** Sent in two goes, the second after the first was lost: what is there is not asked for again, and then all is read as from a card. */
@@ -136,6 +140,24 @@ final class PhotosTest extends PageTestCase
         $this->get($reading->at('picture', place: 0))->assertOk();
         $this->post($begun['heads'], ['names' => ['card/EVR_0009.JPG'], 'heads' => [$head(9)]])->assertStatus(422);
         (new Process(['rm', '-rf', $reading->folder]))->mustRun();
+    }
+
+    /** A raw file with no JPEG beside it is looked at by the small picture that it keeps. */
+    public function testRawPhotosAreMeasuredByTheSmallPictureThatTheyKeep(): void
+    {
+        $shot = self::made();
+        foreach (range(0, 9) as $n) {
+            $raw = "{$this->folder}/DCIM/100EVRNT/EVR_000{$n}.DNG";
+            file_put_contents($raw, self::raw(self::shore($n === 5 ? 6 : 0)));
+            $at = (new \DateTimeImmutable('2027-03-23 17:50:00 UTC'))->modify('+' . 5 * $n . ' seconds')->format('Y:m:d H:i:s');
+            (new Process(['exiftool', '-q', '-overwrite_original', "-DateTimeOriginal={$at}", '-OffsetTimeOriginal=+00:00', $raw]))->mustRun();
+        }
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        $reading = CardReading::query()->sole();
+        self::assertCount(10, $reading->lumas);
+        // Six of the 120 columns of a small picture are 96 of the clip's pixels.
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('1 photo is shifted against the photos beside it, by up to 9');
+        $this->get($reading->at('picture', place: 0))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
     public function testPhotosAreMarkedAloneAndInSpans(): void
@@ -196,7 +218,7 @@ final class PhotosTest extends PageTestCase
         ));
         self::assertSame([], $match['extras']);
         self::assertCount(10, $match['brightness_stops'] ?? []);
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Brightness, photo by')->assertSee('1 to 10');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('brightness')->assertSee('1 to 10');
     }
 
     /**
@@ -215,6 +237,33 @@ final class PhotosTest extends PageTestCase
     {
         /** @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>} */
         return json_decode((string) $reading->matched, true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    /** A small picture of posts on a shore, moved to the right. */
+    private static function shore(int $right): string
+    {
+        $image = imagecreatetruecolor(120, 80);
+        assert($image !== false);
+        foreach ([[10, 8, 90], [31, 3, 200], [52, 11, 140], [77, 5, 250], [96, 9, 70]] as [$x, $wide, $grey]) {
+            imagefilledrectangle($image, $x + $right, 20 + $wide, $x + $right + $wide, 70, (int) imagecolorallocate($image, $grey, $grey, $grey));
+        }
+        ob_start();
+        imagejpeg($image);
+
+        return (string) ob_get_clean();
+    }
+
+    /** A file in the form of raw ones (TIFF) with a small picture in its second directory. */
+    private static function raw(string $small): string
+    {
+        $entry = static fn (int $tag, int $type, int $value): string => pack('vvVV', $tag, $type, 1, $value);
+        $pixels = str_repeat("\x40", 64);
+        $first = [$entry(256, 4, 8), $entry(257, 4, 8), $entry(258, 3, 8), $entry(259, 3, 1), $entry(262, 3, 1), $entry(273, 4, 8), $entry(278, 4, 8), $entry(279, 4, 64)];
+        $second = 8 + 64 + 2 + 12 * count($first) + 4;
+        $at = $second + 2 + 12 * 3 + 4;
+
+        return "II*\0" . pack('V', 72) . $pixels . pack('v', count($first)) . implode('', $first) . pack('V', $second)
+            . pack('v', 3) . $entry(259, 3, 6) . $entry(513, 4, $at) . $entry(514, 4, strlen($small)) . pack('V', 0) . $small;
     }
 
     private function photo(string $name, int $seconds): void

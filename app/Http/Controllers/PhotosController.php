@@ -58,7 +58,15 @@ final class PhotosController
     {
         $form->taken(static fn () => $match->place($reading, trim($form->text('file')), $form->text('number')));
 
-        return redirect()->to($form->standsAt());
+        return redirect()->to($form->standsAt() . '#photo-' . (int) $form->text('number'));
+    }
+
+    /** Nobody knew after all. */
+    public function takeBack(Shot $shot, CardReading $reading, MatchPhotos $match): RedirectResponse
+    {
+        $match->takeBack($reading);
+
+        return redirect()->to($shot->at('photos.index'));
     }
 
     /** What the photos told of a body's clock, kept with the body. */
@@ -73,13 +81,16 @@ final class PhotosController
     {
         $form->taken(static fn () => $mark($reading, $form->text('from'), $form->text('to'), Mark::tryFrom($form->text('mark')), trim($form->text('why'))));
 
-        return redirect()->to($form->standsAt() . '#sheet-title');
+        return redirect()->to($form->standsAt() . '#photo-' . (int) $form->text('from'));
     }
 
-    /** The next photos of the sheet. */
+    /** Some photos of the sheet. */
     public function more(Shot $shot, CardReading $reading, int $number): View
     {
-        return view('photos.parts.some', ['page' => new PhotosPage($shot, $reading), 'from' => $number]);
+        $page = new PhotosPage($shot, $reading);
+        abort_unless($page->has($number), 404);
+
+        return view('photos.parts.some', ['page' => $page, 'sheet' => $page->sheet() ?? abort(404), 'from' => $number]);
     }
 
     public function match(Shot $shot, CardReading $reading): Response

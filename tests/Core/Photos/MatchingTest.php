@@ -60,6 +60,9 @@ final class MatchingTest extends TestCase
         yield 'two bodies' => [(new CardMaker($even, 16))->withAnotherBody(80), 0.0, 0.0];
         yield 'copied' => [(new CardMaker($even, 17))->withCopies(40), 0.0, 0.0];
         yield 'stopped early' => [new CardMaker($even, 18, offset: 9.0, stoppedAfter: 170), 9.0, 0.0];
+        yield 'stopped one early, whole seconds' => [new CardMaker($even, 33, hasParts: false, stoppedAfter: 299), 0.0, 0.0];
+        yield 'few, stopped one early, whole seconds' => [new CardMaker(self::plan(10, 5), 36, offset: 5.0, hasParts: false, stoppedAfter: 9), 5.0, 0.0];
+        yield 'one a second, whole seconds, stopped early' => [new CardMaker($quick, 35, offset: 0.4, hasParts: false, stoppedAfter: 500), 0.4, 0.0];
         yield 'a fifth missing' => [new CardMaker($long, 19, missing: self::fifth(2_000)), 0.0, 0.0];
         yield 'fifty missing at once' => [new CardMaker($even, 20, offset: 100.0, missing: range(100, 149)), 100.0, 0.0];
         yield 'test shots before and after' => [new CardMaker($even, 21, offset: -8.0, testsBefore: [61.3, 42.7, 31.1], testsAfter: [33.3]), -8.0, 0.0];
@@ -89,7 +92,7 @@ final class MatchingTest extends TestCase
         ksort($extras);
         self::assertSame($extras, $why);
         // Where each photo comes at the same part of a second, a clock of whole ones can be off by half of one, and a drift by one over the whole.
-        $seconds = max($card->planned()->openSeconds);
+        $seconds = max([1.0, ...$card->planned()->openSeconds]);
         self::assertEqualsWithDelta($offset, $matching->clockOffsetSeconds() ?? NAN, $card->hasParts ? 0.1 : 0.7);
         self::assertEqualsWithDelta($driftPpm, 1e6 * ($matching->clock->drift ?? NAN), 40.0 + ($card->hasParts ? 0.0 : 1e6 / $seconds));
         self::assertCount(count($card->extras) + count(array_filter($card->truth, static fn (?string $file): bool => $file !== null)), $matching->order);

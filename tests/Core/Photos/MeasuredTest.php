@@ -7,6 +7,7 @@ namespace Tests\Core\Photos;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
+use Evrent\Core\Photos\Stretch;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -21,7 +22,7 @@ final class MeasuredTest extends TestCase
         self::assertEqualsWithDelta(2.0, $measured->stops[1] - $measured->stops[100], 0.001);
         self::assertLessThan(0.01, $measured->flicker->stops ?? 1.0);
         self::assertSame([], $measured->findings());
-        self::assertSame([1, 100], $measured->cleanStretch(100));
+        self::assertSame([1, 100], Stretch::longest(100, $measured->spoilt()));
     }
 
     /** A lamp passes at photos 40 and 41, half a stop brighter; the longest stretch without it is from 42 on. */
@@ -30,7 +31,7 @@ final class MeasuredTest extends TestCase
         $measured = self::measured([40 => 0.5, 41 => 0.5]);
         self::assertSame(['jump'], array_column(array_filter($measured->findings(), static fn (array $one): bool => $one['what'] !== 'flicker'), 'what'));
         self::assertStringContainsString('photos 40 to 41', implode(' ', array_column($measured->findings(), 'says')));
-        self::assertSame([42, 100], $measured->cleanStretch(100));
+        self::assertSame([42, 100], Stretch::longest(100, $measured->spoilt()));
     }
 
     /** An aperture that closes by a fifth of a stop too far or too little each time. */
@@ -49,7 +50,7 @@ final class MeasuredTest extends TestCase
     {
         $measured = self::measured([70 => -40.0]);
         self::assertSame(['black', 70], [$measured->findings()[0]['what'], $measured->findings()[0]['first']]);
-        self::assertSame([1, 69], $measured->cleanStretch(100));
+        self::assertSame([1, 69], Stretch::longest(100, $measured->spoilt()));
     }
 
     /**

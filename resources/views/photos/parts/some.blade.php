@@ -1,9 +1,26 @@
-{{-- Some photos of the contact sheet by number; where there are more, the last asks for them as it comes into view. --}}
-@php $part = $page->part($from); @endphp
-@foreach ($part->photos as $number => $file)@php $mark = $page->mark($number); @endphp<li tabindex="0" data-number="{{ $number }}"
-    data-mark="{{ $mark['mark'] ?? '' }}" @class(['contact', 'is-missing' => $file === null])>@if ($file === null)<span class="gap"
-    aria-hidden="true"></span><b>{{ $number }}</b> <small>missing</small>@else<span class="frame"><img src="{{ $page->picture($file) }}"
-    loading="lazy" width="120" height="80" alt=""></span><a
-    href="{{ $page->reading->at('photo', number: $number) }}"><b>{{ $number }}</b></a> <small>{{ basename($file) }}</small>@endif
-    <span class="mark">{{ $mark === null ? '' : trim(Evrent\Core\Photos\Mark::from($mark['mark'])->label() . ' ' . $mark['why']) }}</span></li>@endforeach
-@if ($part->next !== null)<li hx-get="{{ $page->reading->at('more', number: $part->next) }}" hx-trigger="revealed" hx-swap="outerHTML">…</li>@endif
+{{-- Some photos on the stairs of their move, with how long each was open, how bright it came out and how much it flickers under them. --}}
+@php
+    $lanes = Evrent\Core\Drawings\SheetLanes::of($sheet, $from);
+    $wide = $lanes->count * $lanes::ACROSS;
+@endphp
+<div class="stairs-part" data-from="{{ $lanes->from }}" style="--from: {{ $lanes->from }}; --count: {{ $lanes->count }}">
+    <svg class="treads" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none" aria-hidden="true"><path d="{{ $lanes->stairs }}" /></svg>
+    <ol class="stairs-photos" start="{{ $lanes->from }}">@for ($number = $lanes->from; $number < $lanes->from + $lanes->count; $number++)@php
+        $file = $page->file($number);
+        $mark = $page->mark($number);
+        $extras = $sheet->extras[$number] ?? [];
+    @endphp<li tabindex="0" data-number="{{ $number }}" data-mark="{{ $mark['mark'] ?? '' }}" style="--up: {{ $sheet->up[$number - 1] }}"
+        @class(['contact', 'is-missing' => $file === null]) @if ($file !== null) data-file="{{ $file }}" draggable="true" @endif>@if ($file === null)<span
+        class="gap" aria-hidden="true"></span><b>{{ $number }}</b> <small>missing</small>@else<span class="frame"><img
+        src="{{ $page->picture($file) }}" loading="lazy" width="120" height="80" alt="" draggable="false"></span><a
+        href="{{ $page->reading->at('photo', number: $number) }}" draggable="false"><b>{{ $number }}</b></a>
+        <small title="{{ $file }}">{{ basename($file) }}</small>@endif
+        <span class="mark">{{ $mark === null ? '' : trim(Evrent\Core\Photos\Mark::from($mark['mark'])->label() . ' ' . $mark['why']) }}</span>
+        @if ($extras !== [])<small class="extra-here" title="{{ implode(', ', $extras) }}">+{{ count($extras) }} not planned</small>@endif</li>@endfor</ol>
+    @if ($lanes->open . $lanes->planned !== '')<svg class="lane lane-open" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
+        aria-hidden="true"><path class="foretold" d="{{ $lanes->planned }}" /><path class="measured" d="{{ $lanes->open }}" /></svg>@endif
+    @if ($lanes->bright . $lanes->foretold !== '')<svg class="lane" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
+        aria-hidden="true"><path class="foretold" d="{{ $lanes->foretold }}" /><path class="measured" d="{{ $lanes->bright }}" /></svg>@endif
+    @if ($lanes->flickers !== '')<svg class="lane lane-flicker" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
+        aria-hidden="true"><path class="measured" d="{{ $lanes->flickers }}" /></svg>@endif
+</div>

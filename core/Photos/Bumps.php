@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Photos;
+
+use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Optics\Picture;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * Photos whose picture is shifted against their neighbours' by more than the move: somebody touched the camera, or the wind did, or the legs
+ * sank.
+ *
+ * What a photo is shifted by against the one before it, less what the axes carry the picture in between, less the middle one of `WINDOW`
+ * around it: what is near shifts by more than what is far, and a plan does not always know how far it looks.
+ */
+final readonly class Bumps
+{
+    /** Told above so many pixels at the clip's size. */
+    public const SEEN_PIXELS = 3.0;
+
+    private const WINDOW = 15;
+    private const LEAST_PHOTOS = 5;
+    /** What goes back within so many photos was a bump; what does not is a knock that stayed. */
+    private const BACK_WITHIN = 30;
+    private const BACK_SHARE = 0.3;
+    private const CLIP_WIDTH = 1_920;
+
+    /**
+     * @param array<int, array{float, float}> $pixels  right and down against the neighbours, at the clip's size, by number
+     * @param list<int>                       $bumped  numbers of photos that are off, and then it was back
+     * @param list<int>                       $knocked numbers of photos from which on all are off
+     */
+    private function __construct(public array $pixels, public array $bumped, public array $knocked)
+    {
+    }
+
+    /**
+     * @param list<string>                         $names  files in the order in which they were looked at
+     * @param array<string, array{float, float}> $shifts by file: how much farther right and down its picture lies than that of the file before
+     *                                                     it, shares of the width; without those where that cannot be told
+     */
+    public static function of(Shot $shot, Matching $matching, array $names, array $shifts): self
+    {
+        $places = self::places($names, $shifts);
+        $moved = self::moved($shot, count($matching->photos));
+        $steps = [];
+        foreach ($matching->photos as $number => $photo) {
+            $before = $matching->photos[$number - 1] ?? null;
+            $is = $photo === null ? null : $places[$photo->file] ?? null;
+            $was = $before === null ? null : $places[$before->file] ?? null;
+            if ($is !== null && $was !== null && $is[0] === $was[0]) {
+                $steps[$number] = [$is[1] - $was[1] - ($moved[$number][0] ?? 0.0), $is[2] - $was[2] - ($moved[$number][1] ?? 0.0)];
+            }
+        }
+        if (count($steps) < self::LEAST_PHOTOS) {
+            return new self([], [], []);
+        }
+        $wide = $shot->plan->optics->outputWidthPixels ?? self::CLIP_WIDTH;
+        $right = self::rest(array_column($steps, 0));
+        $down = self::rest(array_column($steps, 1));
+        $jumps = [];
+        foreach (array_keys($steps) as $n => $of) {
+            $jump = [$right[$n] * $wide, $down[$n] * $wide];
+            if (hypot(...$jump) > self::SEEN_PIXELS) {
+                $jumps[$of] = $jump;
+            }
+        }
+
+        return self::told($jumps);
+    }
+
+    /**
+     * @return list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}>
+     */
+    public function findings(): array
+    {
+        $found = [];
+        foreach (['bump' => $this->bumped, 'knock' => $this->knocked] as $what => $numbers) {
+            if ($numbers === []) {
+                continue;
+            }
+            $most = max(array_map(fn (int $number): float => hypot(...$this->pixels[$number] ?? [0.0, 0.0]), $numbers));
+            $says = $what === 'bump'
+                ? sprintf(
+                    '%s shifted against the photos beside %s, by up to %s px: %s. Bumped, or shaken by the wind.',
+                    PlainText::photos(count($numbers)) . (count($numbers) === 1 ? ' is' : ' are'),
+                    count($numbers) === 1 ? 'it' : 'them',
+                    PlainText::rounded($most, 1),
+                    Differences::spans($numbers),
+                )
+                : sprintf('The picture jumps by %s px and stays there: from %s on.', PlainText::rounded($most, 1), Differences::spans($numbers));
+            $found[] = Differences::told($what, $numbers, $says, 'E1', $what === 'bump'
+                ? 'Bring each back by what it is off, cropped by as much, or leave it out.'
+                : 'Shift all that come after back, cropped by as much, or cut there.');
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<int, array{float, float}> $jumps by number
+     */
+    private static function told(array $jumps): self
+    {
+        $pixels = $bumped = $knocked = [];
+        $numbers = array_keys($jumps);
+        $used = [];
+        foreach ($numbers as $at => $number) {
+            if (isset($used[$number])) {
+                continue;
+            }
+            $back = null;
+            foreach (array_slice($numbers, $at + 1) as $later) {
+                if ($later - $number > self::BACK_WITHIN) {
+                    break;
+                }
+                $left = hypot($jumps[$number][0] + $jumps[$later][0], $jumps[$number][1] + $jumps[$later][1]);
+                if ($left < max(self::SEEN_PIXELS, self::BACK_SHARE * hypot(...$jumps[$number]))) {
+                    $back = $later;
+                    break;
+                }
+            }
+            $pixels[$number] = $jumps[$number];
+            if ($back === null) {
+                $knocked[] = $number;
+                continue;
+            }
+            $used[$back] = true;
+            for ($n = $number; $n < $back; $n++) {
+                $pixels[$n] = $jumps[$number];
+                $bumped[] = $n;
+            }
+        }
+
+        return new self($pixels, array_values(array_unique($bumped)), $knocked);
+    }
+
+    /**
+     * @param list<string>                         $names
+     * @param array<string, array{float, float}> $shifts
+     *
+     * @return array<string, array{int, float, float}> by file: which of the stretches that can be compared, and where in it
+     */
+    private static function places(array $names, array $shifts): array
+    {
+        $places = [];
+        [$stretch, $x, $y] = [0, 0.0, 0.0];
+        foreach ($names as $name) {
+            $by = $shifts[$name] ?? null;
+            [$stretch, $x, $y] = $by === null ? [$stretch + 1, 0.0, 0.0] : [$stretch, $x + $by[0], $y + $by[1]];
+            $places[$name] = [$stretch, $x, $y];
+        }
+
+        return $places;
+    }
+
+    /**
+     * What the axes carry the picture from the photo before: turned right, what is seen goes left.
+     *
+     * @return array<int, array{float, float}> right and down, shares of the width, by number; empty where the lens is not known
+     */
+    private static function moved(Shot $shot, int $photos): array
+    {
+        $optics = $shot->plan->optics;
+        if ($optics === null) {
+            return [];
+        }
+        $picture = new Picture($optics);
+        $pan = $shot->schedule->positionsFor(AxisRole::Pan);
+        $tilt = $shot->schedule->positionsFor(AxisRole::Tilt);
+        $slide = $shot->schedule->positionsFor(AxisRole::Slide);
+        $moved = [];
+        for ($n = 1; $n < $photos; $n++) {
+            $across = $picture->shift(AxisRole::Pan, self::step($pan, $n), $tilt[$n] ?? 0.0, 1.0)
+                + $picture->shift(AxisRole::Slide, self::step($slide, $n), 0.0, $optics->subjectMetres);
+            $moved[$n + 1] = [
+                -$across / $optics->outputWidthPixels,
+                $picture->shift(AxisRole::Tilt, self::step($tilt, $n), 0.0, 1.0) / $optics->outputWidthPixels,
+            ];
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param ?list<float> $axis where it stands for each photo
+     */
+    private static function step(?array $axis, int $n): float
+    {
+        return $axis === null ? 0.0 : ($axis[$n] ?? 0.0) - ($axis[$n - 1] ?? 0.0);
+    }
+
+    /**
+     * @param list<float> $steps
+     *
+     * @return list<float> less the middle one of those around each
+     */
+    private static function rest(array $steps): array
+    {
+        $half = intdiv(self::WINDOW, 2);
+        $rest = [];
+        foreach ($steps as $n => $step) {
+            $around = array_slice($steps, max(0, min($n - $half, count($steps) - self::WINDOW)), self::WINDOW);
+            sort($around);
+            $rest[] = $step - $around[intdiv(count($around), 2)];
+        }
+
+        return $rest;
+    }
+}
