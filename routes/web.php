@@ -148,7 +148,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/photos/{reading}/sent', [UploadController::class, 'finish'])->name('photos.sent');
     Route::put('/photos/{reading}/place', [PhotosController::class, 'place'])->name('photos.place');
     Route::delete('/photos/{reading}/place', [PhotosController::class, 'takeBack']);
-    Route::put('/photos/{reading}/clock', [PhotosController::class, 'learn'])->name('photos.clock');
+    Route::put('/photos/{reading}/body', [PhotosController::class, 'learn'])->name('photos.body');
+    Route::put('/photos/{reading}/verdict', [PhotosController::class, 'judge'])->name('photos.verdict');
     Route::put('/photos/{reading}/marks', [PhotosController::class, 'mark'])->name('photos.mark');
     Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');
     Route::post('/checks', [DeviceCheckController::class, 'store'])->name('checks.store');

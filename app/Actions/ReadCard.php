@@ -19,6 +19,10 @@ use Illuminate\Support\Facades\DB;
  */
 final class ReadCard
 {
+    public function __construct(private readonly ClearUploads $clear)
+    {
+    }
+
     /**
      * @param ?Take $take that they are of; null where nobody said
      *
@@ -59,5 +63,6 @@ final class ReadCard
     {
         $changes = ['status' => 'stopped', 'ended_at' => now()];
         CardReading::query()->whereKey($reading->id)->whereIn('status', ['uploading', 'waiting', 'reading'])->update($changes);
+        ($this->clear)();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
+use Evrent\Core\Photos\Placed;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\LookedAt;
 use Evrent\Devices\Photos\PhotoFolder;
@@ -19,7 +20,7 @@ final class ReadOn
     /** So many that starting exiftool costs little, and so few that how far it is shows. */
     private const AT_ONCE = 400;
 
-    public function __construct(private readonly MatchPhotos $match)
+    public function __construct(private readonly MatchPhotos $match, private readonly ClearUploads $clear)
     {
     }
 
@@ -79,9 +80,41 @@ final class ReadOn
 
     private function end(CardReading $reading): bool
     {
-        $this->change($reading, ['status' => 'done', 'ended_at' => now(), ...($this->match)($reading)]);
+        $before = CardReading::query()->where('shot_id', $reading->shot_id)->where('take_id', $reading->take_id)->where('status', 'done')
+            ->latest('id')->first();
+        $this->change($reading, ['status' => 'done', 'ended_at' => now(), ...$this->carriedOn($reading, $before)]);
+        ($this->clear)();
 
         return false;
+    }
+
+    /**
+     * The same photos once more are the same: what somebody said of them stays said.
+     *
+     * @param ?CardReading $before as they were read the last time
+     *
+     * @return array<string, mixed> what is kept
+     */
+    private function carriedOn(CardReading $reading, ?CardReading $before): array
+    {
+        $placed = $before?->placed;
+        $stays = $placed !== null && in_array($placed['file'], $reading->names, true);
+        $kept = ($this->match)($reading, $stays ? new Placed($placed['file'], $placed['number']) : null);
+        if ($before === null) {
+            return $kept;
+        }
+        /** @var array{photos: array<int, ?string>} $was */
+        $was = json_decode($before->matched ?? '{"photos":{}}', true, 16, JSON_THROW_ON_ERROR);
+        /** @var array{photos: array<int, ?string>} $is */
+        $is = json_decode($kept['matched'], true, 16, JSON_THROW_ON_ERROR);
+        $marks = array_filter(
+            $before->marks,
+            static fn (int $number): bool => array_key_exists($number, $is['photos'])
+                && basename($was['photos'][$number] ?? '') === basename($is['photos'][$number] ?? ''),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return [...$kept, 'marks' => json_encode((object) $marks, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'rating' => $before->rating];
     }
 
     /**

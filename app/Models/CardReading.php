@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
  * @property ?string      $sheet as `Sheet` writes it
+ * @property ?int         $rating how it came out, one of `Take::RATINGS`
  * @property ?array{file: string, number: int} $placed by hand
  * @property Carbon       $created_at
  * @property ?Carbon      $begun_at

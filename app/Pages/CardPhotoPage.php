@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\CardReading;
+use DateTimeImmutable;
+use DateTimeZone;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\Neighbours;
+use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\PlainText;
@@ -21,6 +25,7 @@ final readonly class CardPhotoPage
     public Schedule $schedule;
     public ?string $file;
     public ?CardPhoto $photo;
+    private ?TakeReport $report;
 
     /**
      * @param int $number of the planned photo, from 1
@@ -31,6 +36,7 @@ final readonly class CardPhotoPage
         $this->file = $this->all->file($number);
         $this->schedule = Schedule::of($reading->revision->toPlan());
         $this->planned = $this->schedule->photo($number);
+        $this->report = $reading->take?->report($this->schedule);
         $found = array_column(array_map(static fn (CardPhoto $one): array => [$one->file, $one], $reading->photos()->photos), 1, 0);
         $this->photo = $this->file === null ? null : $found[$this->file] ?? null;
     }
@@ -48,29 +54,51 @@ final readonly class CardPhotoPage
         return $around;
     }
 
+    public function hasRun(): bool
+    {
+        return $this->report !== null;
+    }
+
+    /** Where an axis really stood, as the take's log has it; empty where it does not say. */
+    public function stood(Axis $axis): string
+    {
+        $stood = $this->report?->stood($axis->id, $this->number);
+
+        return $stood === null ? '' : Settings::kept()->units->axisText($axis->kind, $stood);
+    }
+
     /**
-     * What is told of it: what, on the card, as planned.
+     * What is told of it: what, as planned, as it was run, on the card.
      *
-     * @return list<array{string, string, string}>
+     * @return list<array{string, string, string, string}>
      */
     public function told(): array
     {
-        $light = $this->schedule->plan->light;
-        $zone = $this->schedule->plan->site->zone ?? 'UTC';
-        $at = $this->photo?->unixSeconds;
-        $clock = static fn (?float $seconds): string => $seconds === null ? '' : (new \DateTimeImmutable('@' . (int) $seconds))
-            ->setTimezone(new \DateTimeZone($zone))->format('H:i:s');
-        $number = static fn (?float $value, string $before = ''): string => $value === null ? '' : $before . PlainText::rounded($value, 1);
+        $plan = $this->schedule->plan;
+        $run = $this->report->photos[$this->number] ?? null;
+        $begun = $plan->firstTrigger();
+        $clock = fn (?float $seconds): string => $seconds === null ? '' : (new DateTimeImmutable('@' . (int) $seconds))
+            ->setTimezone(new DateTimeZone($plan->site->zone ?? 'UTC'))->format('H:i:s');
+        $number = static fn (?float $value, string $before = '', string $unit = ''): string => $value === null
+            ? ''
+            : $before . PlainText::rounded($value, 1) . $unit;
+        $late = $run['late'] ?? null;
 
         return array_values(array_filter([
-            ['Taken at', $clock($at), $clock($this->schedule->plan->firstTrigger()?->plusSeconds($this->planned->openSeconds)->unixSeconds)],
-            ['Open for', $this->photo?->exposureSeconds === null ? '' : PlainText::shutter($this->photo->exposureSeconds) . ' s',
-                PlainText::shutter($this->planned->exposureSeconds) . ' s'],
-            ['Aperture', $number($this->photo?->aperture, 'f/'), $number($light?->aperture, 'f/')],
-            ['ISO', $number($this->photo?->iso), $number($this->planned->iso)],
-            ['Focal length', $this->photo?->focalMillimetres === null ? '' : $number($this->photo->focalMillimetres) . ' mm',
-                $this->schedule->plan->optics === null ? '' : $number($this->schedule->plan->optics->focalMillimetres) . ' mm'],
-            ['White balance', $this->photo->whiteBalance ?? '', implode(', ', array_slice($this->schedule->plan->settings->told(), 0, 1))],
-        ], static fn (array $row): bool => $row[1] !== '' || $row[2] !== ''));
+            [
+                'Taken at',
+                $clock($begun?->plusSeconds($this->planned->openSeconds)->unixSeconds),
+                isset($run['actual']) ? PlainText::fixed($run['actual'], 2) . ' s' . ($late === null ? '' : ', ' . PlainText::fixed($late, 2) . ' s late') : '',
+                $clock($this->photo?->unixSeconds),
+            ],
+            ['What became of it', '', $run['state']->value ?? '', $this->file === null ? 'missing' : ''],
+            ['File', '', basename($run['object'] ?? ''), basename($this->file ?? '')],
+            ['Open for', PlainText::shutter($this->planned->exposureSeconds) . ' s', '',
+                $this->photo?->exposureSeconds === null ? '' : PlainText::shutter($this->photo->exposureSeconds) . ' s'],
+            ['Aperture', $number($plan->light?->aperture, 'f/'), '', $number($this->photo?->aperture, 'f/')],
+            ['ISO', $number($this->planned->iso), '', $number($this->photo?->iso)],
+            ['Focal length', $number($plan->optics?->focalMillimetres, '', ' mm'), '', $number($this->photo?->focalMillimetres, '', ' mm')],
+            ['White balance', implode(', ', array_slice($plan->settings->told(), 0, 1)), '', $this->photo->whiteBalance ?? ''],
+        ], static fn (array $row): bool => $row[1] . $row[2] . $row[3] !== ''));
     }
 }

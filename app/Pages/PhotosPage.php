@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Models\CardReading;
 use App\Models\KitItem;
+use App\Models\Preset;
 use App\Models\Shot;
 use App\Models\Take;
 use DateTimeImmutable;
@@ -16,6 +17,8 @@ use Evrent\Core\Photos\Mark;
 use Evrent\Core\Photos\Sheet;
 use Evrent\Core\Photos\ShotAgain;
 use Evrent\Core\Photos\Stretch;
+use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Sky\Instant;
 use Illuminate\Support\Collection;
@@ -41,6 +44,14 @@ final readonly class PhotosPage
         $match = json_decode($this->reading->matched ?? '[]', true, 16, JSON_THROW_ON_ERROR);
         $this->match = $match;
         $this->places = array_flip($this->reading->names ?? []);
+    }
+
+    /** Photos that are of a take; null where none were read. */
+    public static function ofTake(Take $take): ?self
+    {
+        $reading = CardReading::query()->where('take_id', $take->id)->where('status', 'done')->latest('id')->first();
+
+        return $reading === null ? null : new self($reading->shot, $reading);
     }
 
     /** The sheet of all photos; null until they are read. */
@@ -167,6 +178,14 @@ final readonly class PhotosPage
         return $this->reading->marks[$number] ?? null;
     }
 
+    /** What was said of a photo, in words. */
+    public function marked(int $number): string
+    {
+        $mark = $this->mark($number);
+
+        return $mark === null ? '' : trim(Mark::from($mark['mark'])->label() . ' ' . $mark['why']);
+    }
+
     /** Whether something could not be told, that somebody may know. */
     public function asks(): bool
     {
@@ -200,11 +219,31 @@ final readonly class PhotosPage
         return is_int($drift) || is_float($drift) ? (float) $drift : null;
     }
 
+    public function learnt(): LearntBody
+    {
+        return new LearntBody($this);
+    }
+
     /** @return array<int, string> bodies of the kit, by id */
     public function bodies(): array
     {
         /** @var array<int, string> */
         return KitItem::query()->where('kind', KitKind::Body->value)->orderBy('name')->pluck('name', 'id')->all();
+    }
+
+    /** @return list<string> names of recipes */
+    public function recipes(): array
+    {
+        /** @var list<string> */
+        return Preset::query()->where('kind', PresetKind::Recipe)->orderBy('name')->pluck('name')->all();
+    }
+
+    /** How many photos the take triggered; null where nobody said which take they are of. */
+    public function triggered(): ?int
+    {
+        $take = $this->reading?->take;
+
+        return $take?->lines()->where('kind', LogKind::Outcome->value)->whereNotNull('photo')->distinct()->count('photo');
     }
 
     /** The folder that was read last; the first that may be where none was. */

@@ -72,6 +72,12 @@ final readonly class CardPhotos
         return self::fromExifTool('[' . implode(',', array_filter($inner, static fn (string $list): bool => $list !== '')) . ']', $zone);
     }
 
+    /** Whether all of them show parts of a second. */
+    public function areExact(): bool
+    {
+        return $this->photos !== [] && array_filter($this->photos, static fn (CardPhoto $photo): bool => !$photo->isExact) === [];
+    }
+
     /** Whether any time was taken from the file itself, because the photo has none. */
     public function hasFileTimes(): bool
     {

@@ -10,6 +10,16 @@ namespace Evrent\Core\Photos;
 final class Stretch
 {
     /**
+     * @param ?array{int, int} $stretch as `longest()` found it
+     *
+     * @return float seconds of the clip; 0 where there is none
+     */
+    public static function clipSeconds(?array $stretch, float $framesPerSecond): float
+    {
+        return $stretch === null ? 0.0 : ($stretch[1] - $stretch[0] + 1) / $framesPerSecond;
+    }
+
+    /**
      * @param int       $photos in all, numbered from 1
      * @param list<int> $spoilt numbers
      *

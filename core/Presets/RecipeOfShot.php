@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Presets;
 
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A shot that came out well, as where to start the next time.
@@ -36,5 +37,25 @@ final class RecipeOfShot
         $clip = round(max(0.1, min(self::MOST_CLIP_SECONDS, $clipSeconds)), 1);
 
         return new Recipe(round($interval, 2), round($open, 4), $clip, trim($reason), $light?->exposedFor, $follows);
+    }
+
+    /**
+     * A recipe with a warning: its numbers stay, and what it was tried with to no good is said after why it is as it is.
+     *
+     * @throws \Evrent\Core\Values\InvalidInput with the pointer /reason when there is no room left for it
+     */
+    public static function warned(Recipe $recipe, Recipe $poor): Recipe
+    {
+        $warning = sprintf('Not one every %s: %s', PlainText::seconds($poor->intervalSeconds), $poor->reason);
+
+        return new Recipe(
+            $recipe->intervalSeconds,
+            $recipe->openShare,
+            $recipe->clipSeconds,
+            rtrim($recipe->reason) . ' ' . $warning,
+            $recipe->exposedFor,
+            $recipe->followsLight,
+            $recipe->onMains,
+        );
     }
 }

@@ -46,6 +46,9 @@ interface CameraLink
     /** @return ?int photos that its card still takes; null where it does not say */
     public function photosLeft(): ?int;
 
+    /** @return ?float what its own clock shows, whole seconds from 1970 in its own wall time; null where it does not say */
+    public function clock(): ?float;
+
     /**
      * What must not change during a take.
      *

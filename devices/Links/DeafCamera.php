@@ -43,6 +43,11 @@ final class DeafCamera implements CameraLink
         return null;
     }
 
+    public function clock(): ?float
+    {
+        return null;
+    }
+
     public function photosLeft(): ?int
     {
         return null;

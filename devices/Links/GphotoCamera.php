@@ -131,6 +131,11 @@ final class GphotoCamera implements CameraLink
         return preg_match('/Current: (\d+)/', $this->ask('get-config batterylevel'), $found) === 1 ? (int) $found[1] : null;
     }
 
+    public function clock(): ?float
+    {
+        return preg_match('/^Current: (\d+)$/m', $this->ask('get-config datetime'), $found) === 1 ? (float) $found[1] : null;
+    }
+
     public function photosLeft(): ?int
     {
         return preg_match('/Free Space \(Images\):\s*(\d+)/i', $this->ask('storage-info'), $found) === 1

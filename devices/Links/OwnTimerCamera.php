@@ -63,6 +63,11 @@ final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
         return $this->camera->batteryPercent();
     }
 
+    public function clock(): ?float
+    {
+        return $this->camera->clock();
+    }
+
     public function photosLeft(): ?int
     {
         return $this->camera->photosLeft();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use Evrent\Devices\Protocol\Ptp\BadPacket;
 use Evrent\Devices\Protocol\Ptp\Dataset;
 use Evrent\Devices\Protocol\Ptp\DatasetReader;
@@ -150,6 +152,14 @@ final class PtpCamera implements CameraLink, StartsItsTimer
     public function batteryPercent(): int
     {
         return (new DatasetReader($this->ask(Operation::GetDevicePropValue, Property::BatteryLevel->value)))->u8();
+    }
+
+    public function clock(): ?float
+    {
+        $text = (new DatasetReader($this->ask(Operation::GetDevicePropValue, Property::DateTime->value)))->text();
+        $at = DateTimeImmutable::createFromFormat('!Ymd\THis', substr($text, 0, 15), new DateTimeZone('UTC'));
+
+        return $at === false ? null : (float) $at->getTimestamp();
     }
 
     public function photosLeft(): int

@@ -49,6 +49,9 @@ final class PhotoFolder
     public static function files(string $folder): array
     {
         $found = ['photos' => [], 'others' => []];
+        if (!is_dir($folder)) {
+            return $found;
+        }
         $seen = new RecursiveCallbackFilterIterator(
             new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
             static fn (SplFileInfo $file): bool => !str_starts_with($file->getFilename(), '.') && !$file->isLink(),

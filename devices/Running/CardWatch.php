@@ -16,6 +16,9 @@ final readonly class CardWatch
     private const HEARD_SECONDS = 0.05;
     private const HEARD_AT_LAST_SECONDS = 0.5;
 
+    private const A_SECOND_TURNS_OVER_SECONDS = 1.2;
+    private const CLOCK_ASKED_SECONDS = 0.01;
+
     private FilesToPhotos $files;
 
     public function __construct(private TakeLog $log, private CameraLink $camera, private RunClock $clock, private bool $isOwnTimer)
@@ -47,7 +50,32 @@ final readonly class CardWatch
     public function noteWhatWasThere(): void
     {
         $files = $this->camera->files();
-        $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]]);
+        $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]] + $this->cameraClock());
+    }
+
+    /**
+     * What the camera's clock shows as its second turns over: it tells whole seconds alone. Held against the times in the photos it shows how
+     * long the shutter takes to open.
+     *
+     * @return array{camera_clock_s?: float, camera_clock_at_s?: float, camera_clock_within_s?: float} empty where it does not say
+     */
+    private function cameraClock(): array
+    {
+        $first = $this->camera->clock();
+        $until = microtime(true) + self::A_SECOND_TURNS_OVER_SECONDS;
+        while ($first !== null && microtime(true) < $until) {
+            usleep((int) (self::CLOCK_ASKED_SECONDS * 1e6 / $this->clock->speed));
+            $before = $this->clock->now();
+            $shown = $this->camera->clock();
+            $after = $this->clock->now();
+            if ($shown !== null && $shown !== $first) {
+                $half = ($after - $before + self::CLOCK_ASKED_SECONDS) / 2.0;
+
+                return ['camera_clock_s' => $shown, 'camera_clock_at_s' => round($after - $half, 3), 'camera_clock_within_s' => round($half, 3)];
+            }
+        }
+
+        return [];
     }
 
     /**

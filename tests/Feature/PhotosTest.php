@@ -7,14 +7,17 @@ namespace Tests\Feature;
 use App\Actions\ReadOn;
 use App\Models\CardReading;
 use App\Models\KitItem;
+use App\Models\Preset;
 use App\Models\Setting;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Presets\PresetKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
 use Tests\Devices\DeviceProcess;
@@ -104,10 +107,13 @@ final class PhotosTest extends PageTestCase
             ->assertSeeInOrder(['L2', 'Keep a place for each in the clip']);
         $piece = new Piece(KitKind::Body, 'A body', ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0]);
         $body = KitItem::query()->create(KitItem::keeping($piece));
-        $this->put($reading->at('clock'), ['body' => (string) $body->id])->assertSessionHasNoErrors();
+        $both = ['fields' => ['clock_ahead_s', 'clock_drift_ppm', 'mass_kg']];
+        $this->put($reading->at('body'), ['body' => (string) $body->id])->assertSessionHasErrors('card.fields');
+        $this->put($reading->at('body'), ['body' => (string) $body->id] + $both)->assertSessionHasNoErrors();
+        self::assertNull($body->refresh()->piece()->value('mass_kg'));
         // Placed as the second, a photo that was due at 5 s says 5 s: the clock is right.
         self::assertEqualsWithDelta(0.0, $body->refresh()->piece()->value('clock_ahead_s'), 0.6);
-        $this->put($reading->at('clock'), ['body' => '99999'])->assertSessionHasErrors('card.body');
+        $this->put($reading->at('body'), ['body' => '99999'] + $both)->assertSessionHasErrors('card.body');
         $this->get("{$shot->path()}/photos")->assertSee('EVR_0001.JPG was put to photo 2 by hand')->assertSee('Shot again');
         $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
@@ -139,7 +145,16 @@ final class PhotosTest extends PageTestCase
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee('<b>9</b> of 10', false);
         $this->get($reading->at('picture', place: 0))->assertOk();
         $this->post($begun['heads'], ['names' => ['card/EVR_0009.JPG'], 'heads' => [$head(9)]])->assertStatus(422);
-        (new Process(['rm', '-rf', $reading->folder]))->mustRun();
+        // Sent once more, and cancelled: the heads go that nobody can come to any more.
+        $again = $this->begun($shot);
+        $this->post($again['heads'], ['names' => ['card/EVR_0009.JPG'], 'heads' => [$head(9)]])->assertOk();
+        $open = CardReading::query()->latest('id')->firstOrFail();
+        self::assertTrue(is_dir($open->folder) && is_dir($reading->folder));
+        $this->post($open->at('stop'))->assertRedirect();
+        self::assertSame([false, true], [is_dir($open->folder), is_dir($reading->folder)]);
+        $reading->delete();
+        $this->post($this->begun($shot)['sent'])->assertOk();
+        self::assertFalse(is_dir($reading->folder));
     }
 
     /** A raw file with no JPEG beside it is looked at by the small picture that it keeps. */
@@ -177,6 +192,10 @@ final class PhotosTest extends PageTestCase
             $this->put($reading->at('mark'), $bad + ['to' => '', 'mark' => 'spoilt', 'why' => ''])->assertSessionHasErrors();
         }
         self::assertSame([3, 5, 7], array_keys(CardReading::query()->sole()->marks));
+        // The same photos brought in once more are the same; one that is another now has no mark.
+        unlink("{$this->folder}/DCIM/100EVRNT/EVR_0002.JPG");
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        self::assertSame([5 => 'a gull', 7 => ''], array_map(static fn (array $mark): string => $mark['why'], CardReading::query()->latest('id')->firstOrFail()->marks));
     }
 
     public function testItIsReadOnFromWhereItWasAndStops(): void
@@ -218,7 +237,39 @@ final class PhotosTest extends PageTestCase
         ));
         self::assertSame([], $match['extras']);
         self::assertCount(10, $match['brightness_stops'] ?? []);
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('brightness')->assertSee('1 to 10');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('brightness')->assertSee('1 to 10')->assertSee('<b>10</b></a> triggered', false);
+        // Take and card meet: by photo in the take's table, and beside each other for one.
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('On the card')->assertSee('EVR_0003.JPG</a>', false);
+        $this->get(CardReading::query()->sole()->at('photo', number: 3))->assertOk()->assertSeeInOrder(['plan', 'run', 'card'])->assertSee('EVR_0003.JPG');
+    }
+
+    /** A verdict is said of the take as well; a sentence makes a recipe, amends it, and what came out poor warns in it and changes no number. */
+    public function testAVerdictAndASentenceBecomeARecipe(): void
+    {
+        $shot = self::made();
+        foreach (range(0, 9) as $n) {
+            $this->photo("EVR_000{$n}.JPG", 5 * $n);
+        }
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        $reading = CardReading::query()->sole();
+        $judge = fn (string $rating, string $name, string $why): TestResponse => $this->put($reading->at('verdict'), compact('rating', 'name', 'why'));
+        $judge('9', '', '')->assertSessionHasErrors('verdict.rating');
+        $judge('4', 'Ebb', '')->assertSessionHasErrors('verdict.why');
+        $judge('2', 'Ebb', 'Too fast.')->assertSessionHasErrors('verdict.name');
+        self::assertNull($reading->refresh()->rating);
+        $judge('4', '', '')->assertSessionHasNoErrors();
+        self::assertSame(0, Preset::query()->count());
+        $judge('5', 'Ebb', 'The mud shines.')->assertSessionHasNoErrors();
+        $judge('4', 'Ebb', 'The mud shines longest at 5 s.')->assertSessionHasNoErrors();
+        $recipe = Preset::query()->sole();
+        self::assertSame([PresetKind::Recipe, 'The mud shines longest at 5 s.'], [$recipe->kind, $recipe->note]);
+        $numbers = static fn (Preset $kept): array => array_diff_key((array) json_decode($kept->content, true), ['reason' => '']);
+        $before = $numbers($recipe);
+        $judge('1', 'Ebb', 'The gulls ran.')->assertSessionHasNoErrors();
+        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
+        self::assertSame($before, $numbers($recipe));
+        self::assertSame(1, $reading->refresh()->rating);
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('How it came out');
     }
 
     /**

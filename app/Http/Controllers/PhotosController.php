@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LearnClock;
+use App\Actions\JudgePhotos;
+use App\Actions\LearnOfBody;
 use App\Actions\MarkPhotos;
 use App\Actions\MatchPhotos;
 use App\Actions\ReadCard;
 use App\Http\Requests\CardForm;
+use App\Http\Requests\VerdictForm;
 use App\Models\CardReading;
 use App\Models\Shot;
 use App\Pages\CardPhotoPage;
@@ -69,12 +71,20 @@ final class PhotosController
         return redirect()->to($shot->at('photos.index'));
     }
 
-    /** What the photos told of a body's clock, kept with the body. */
-    public function learn(CardForm $form, Shot $shot, CardReading $reading, LearnClock $learn): RedirectResponse
+    /** What the photos told of a body, kept with the body. */
+    public function learn(CardForm $form, Shot $shot, CardReading $reading, LearnOfBody $learn): RedirectResponse
     {
-        $form->taken(static fn () => $learn(new PhotosPage($shot, $reading), $form->text('body')));
+        $form->taken(static fn () => $learn(new PhotosPage($shot, $reading), $form->text('body'), array_values((array) $form->input('fields', []))));
 
         return redirect()->to($form->standsAt())->with('notice', 'Kept with the body.');
+    }
+
+    /** How it came out, and what it taught. */
+    public function judge(VerdictForm $form, Shot $shot, CardReading $reading, JudgePhotos $judge): RedirectResponse
+    {
+        $form->taken(static fn () => $judge(new PhotosPage($shot, $reading), (int) $form->text('rating'), trim($form->text('name')), trim($form->text('why'))));
+
+        return redirect()->to($form->standsAt())->with('notice', $form->text('name') === '' ? 'Kept.' : "“{$form->text('name')}” has what this taught.");
     }
 
     public function mark(CardForm $form, Shot $shot, CardReading $reading, MarkPhotos $mark): RedirectResponse

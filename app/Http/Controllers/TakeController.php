@@ -16,6 +16,7 @@ use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TakeLine;
 use App\Pages\PhotoPage;
+use App\Pages\PhotosPage;
 use App\Pages\ShotPage;
 use Evrent\Core\Drawings\Staircase;
 use Evrent\Core\Format\TakeCsv;
@@ -81,6 +82,7 @@ final class TakeController
             'take' => $take,
             'plan' => $schedule->plan,
             'report' => $report,
+            'card' => PhotosPage::ofTake($take),
             'rows' => PhotoPage::asked($request, $report->lastPhoto()),
         ]);
     }

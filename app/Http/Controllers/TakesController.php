@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LearnFromTake;
+use App\Actions\LearnRecipe;
 use App\Http\Requests\LearnForm;
 use App\Models\Shot;
 use App\Models\Take;
@@ -35,10 +35,10 @@ final class TakesController
     }
 
     /** What was learnt becomes a recipe, or amends one. */
-    public function learn(LearnForm $form, Shot $shot, Take $take, LearnFromTake $learn): RedirectResponse
+    public function learn(LearnForm $form, Shot $shot, Take $take, LearnRecipe $learn): RedirectResponse
     {
         $report = $take->report(Schedule::of($take->revision->toPlan()));
-        $form->taken(static fn () => $learn($report, $form->text('name'), $form->text('why')));
+        $form->taken(static fn () => $learn($report->state->schedule, $report->cleanClipSeconds, $form->text('name'), $form->text('why')));
 
         return redirect($take->at('takes.show'))->with('notice', "“{$form->text('name')}” is a recipe now: new shots can start from it.");
     }

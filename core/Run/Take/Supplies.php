@@ -42,6 +42,18 @@ final class Supplies
         return array_map(static fn (array $seen): float => $seen['last'][1], $this->seen);
     }
 
+    /** What a photo takes of it, in what it is counted in; null while that cannot be said, or it does not run down. */
+    public function perPhoto(string $what): ?float
+    {
+        $seen = $this->seen[$what] ?? null;
+        if ($seen === null) {
+            return null;
+        }
+        [[$fromPhoto, $from], [$photo, $left]] = [$seen['first'], $seen['last']];
+
+        return $photo - $fromPhoto < self::LEAST_PHOTOS || $left >= $from ? null : ($from - $left) / ($photo - $fromPhoto);
+    }
+
     /** After which photo it is gone, as things go; null while that cannot be said, or it does not run down. */
     public function lastPhoto(string $what): ?int
     {
@@ -49,15 +61,13 @@ final class Supplies
         if ($seen === null) {
             return null;
         }
-        [[$fromPhoto, $from], [$photo, $left]] = [$seen['first'], $seen['last']];
+        [$photo, $left] = $seen['last'];
         if ($left <= 0.0) {
             return $photo;
         }
-        if ($photo - $fromPhoto < self::LEAST_PHOTOS || $left >= $from) {
-            return null;
-        }
+        $perPhoto = $this->perPhoto($what);
 
-        return $photo + (int) floor($left * ($photo - $fromPhoto) / ($from - $left));
+        return $perPhoto === null ? null : $photo + (int) floor($left / $perPhoto);
     }
 
     /**

@@ -14,6 +14,7 @@ use Evrent\Core\Schedule\Schedule;
 final readonly class TakeReport
 {
     /** A photo that came later than this share of its interval breaks the rhythm. */
+    private const AT_A_PLACE = 0.01;
     private const LATE_SHARE = 0.5;
 
     /**
@@ -124,6 +125,18 @@ final readonly class TakeReport
     public function lastPhoto(): int
     {
         return max([1, ...array_keys($this->photos)]);
+    }
+
+    /** Where an axis stood for a photo, mm or degrees; null where the log does not say. */
+    public function stood(string $axis, int $photo): ?float
+    {
+        foreach ($this->trace[$axis] ?? [] as $point) {
+            if (abs($point['place'] - $photo) < self::AT_A_PLACE) {
+                return $point['position'];
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, int> photos by what became of them */

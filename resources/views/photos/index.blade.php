@@ -30,7 +30,10 @@
         @if ($page->match !== [])
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">Which is which</h2>
             <a class="quiet" href="{{ $reading->at('match') }}">evrent.match/1</a></header>
-            <dl class="figures-row"><div><dt>On the card</dt><dd><b>{{ number_format($page->there()) }}</b> of {{ number_format($page->count()) }}</dd></div>
+            <dl class="figures-row"><div><dt>Planned</dt><dd><b>{{ number_format($page->count()) }}</b></dd></div>
+                @if ($page->triggered() !== null)<div><dt>Run</dt><dd><a href="{{ $reading->take->at('takes.show') }}"><b>{{
+                    number_format($page->triggered()) }}</b></a> triggered</dd></div>@endif
+                <div><dt>On the card</dt><dd><b>{{ number_format($page->there()) }}</b> of {{ number_format($page->count()) }}</dd></div>
                 @if ($page->offsetSeconds() !== null)<div><dt>Camera’s clock</dt><dd><b>{{ PlainText::duration(abs($page->offsetSeconds())) }}</b>
                     {{ $page->offsetSeconds() < 0 ? 'behind' : 'ahead' }}</dd></div>@endif
                 @if ($page->driftPpm() !== null)<div><dt>Its drift</dt><dd><b>{{ PlainText::signed($page->driftPpm(), 0) }}</b> ppm</dd></div>@endif
@@ -54,11 +57,9 @@
                 <p>{{ basename($reading->placed['file']) }} was put to photo {{ $reading->placed['number'] }} by hand.</p>
                 <button class="button is-quiet">Take that back</button></form>@endif</details>
         </section>
-        @if ($page->offsetSeconds() !== null && $page->bodies() !== [])<form class="panel learn-clock" method="post" action="{{ $reading->at('clock') }}">@csrf
-            @method('put')<x-field id="clock-body" label="Keep how this clock goes with" name="body" :options="$page->bodies()" :problem="$wrong('body')" />
-            <button class="button">Keep it</button></form>@endif
         @if ($sheet)@include('photos.parts.sheet')@endif
         @if ($sheet && $page->again($sheet) !== [])@include('photos.parts.again')@endif
+        @include('photos.parts.learnt')
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
             plan’s</h2></header><ol class="contact-sheet">@foreach (array_slice($page->extras(), 0, 200) as $extra)<li
             class="contact" data-file="{{ $extra['file'] }}" draggable="true">@if ($page->picture($extra['file']))<span

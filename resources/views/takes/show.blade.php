@@ -30,6 +30,8 @@
                     <div><dt>Rig</dt><dd>{{ $take->rig_address ?? 'none' }}</dd></div>
                     <div><dt>Camera</dt><dd>{{ $take->camera_address === '' ? 'on the trigger line alone' : $take->camera_address }}</dd></div>
                     @if ($take->reason)<div><dt>Started because</dt><dd>{{ $take->reason }}</dd></div>@endif
+                    <div><dt>On the card</dt><dd>@if ($card)<a href="{{ $shot->at('photos.index') }}"><b>{{ number_format($card->there()) }}</b></a> of
+                        {{ number_format($card->count()) }}@else <a href="{{ $shot->at('photos.index') }}">not read yet</a>@endif</dd></div>
                     <div><dt>Ticked before</dt><dd>{{ count($take->preflight) }}</dd></div>
                 </dl>
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
@@ -80,13 +82,16 @@
                 <x-pager :rows="$rows" :url="$take->at('takes.show')" target="photos" label="Pages of photos" /></header>
             <div class="scrolls" tabindex="0" role="group" aria-label="Table of photos"><table class="table numbers">
                 <thead><tr><th scope="col">Photo</th><th scope="col">Planned at</th><th scope="col">Triggered at</th><th scope="col">Late</th>
-                    <th scope="col">What became of it</th><th scope="col">File</th><th scope="col">Why</th></tr></thead>
+                    <th scope="col">What became of it</th><th scope="col">File</th>@if ($card)<th scope="col">On the card</th>@endif<th
+                    scope="col">Why</th></tr></thead>
                 <tbody>@foreach ($rows->items() as $number)@php $photo = $report->photos[$number] ?? null; @endphp
                     <tr @class(['is-short' => !in_array($photo['state']->value ?? '', ['good', 'triggered'], true)])><th scope="row">{{ $number }}</th>
                         <td>{{ isset($photo['planned']) ? PlainText::fixed($photo['planned'], 2) . ' s' : '–' }}</td>
                         <td>{{ isset($photo['actual']) ? PlainText::fixed($photo['actual'], 2) . ' s' : '–' }}</td>
                         <td>{{ isset($photo['late']) ? PlainText::fixed($photo['late'], 2) . ' s' : '–' }}</td>
                         <td>{{ $photo['state']->value ?? 'not reached' }}</td><td>{{ basename($photo['object'] ?? '–') }}</td>
+                        @if ($card)<td>@if ($card->file($number) === null)missing @else<a href="{{ $card->reading->at('photo', number: $number) }}">{{
+                            basename($card->file($number)) }}</a> {{ $card->marked($number) }}@endif</td>@endif
                         <td>{{ $photo['why'] ?? '' }}</td></tr>@endforeach</tbody></table></div>
         </section>
     </div>

@@ -15,7 +15,7 @@
         src="{{ $page->picture($file) }}" loading="lazy" width="120" height="80" alt="" draggable="false"></span><a
         href="{{ $page->reading->at('photo', number: $number) }}" draggable="false"><b>{{ $number }}</b></a>
         <small title="{{ $file }}">{{ basename($file) }}</small>@endif
-        <span class="mark">{{ $mark === null ? '' : trim(Evrent\Core\Photos\Mark::from($mark['mark'])->label() . ' ' . $mark['why']) }}</span>
+        <span class="mark">{{ $page->marked($number) }}</span>
         @if ($extras !== [])<small class="extra-here" title="{{ implode(', ', $extras) }}">+{{ count($extras) }} not planned</small>@endif</li>@endfor</ol>
     @if ($lanes->open . $lanes->planned !== '')<svg class="lane lane-open" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
         aria-hidden="true"><path class="foretold" d="{{ $lanes->planned }}" /><path class="measured" d="{{ $lanes->open }}" /></svg>@endif

@@ -8,34 +8,39 @@ use App\Models\Preset;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\RecipeOfShot;
 use Evrent\Core\Presets\RecipeText;
-use Evrent\Core\Run\Take\TakeReport;
+use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What a take taught, as a recipe: a new one, or one there is with the take's numbers and sentence.
+ * Keeps what a shoot taught as a recipe: a new one, or one there is, amended. What came out poor changes no recipe's numbers: it is said in it.
  */
-final class LearnFromTake
+final class LearnRecipe
 {
     /**
-     * @throws InvalidInput
+     * @param float $clipSeconds of the clip that came of it; 0 for the plan's
+     * @param bool  $isGood      whether it came out well enough to be done again
+     *
+     * @throws InvalidInput by /name, /why
      */
-    public function __invoke(TakeReport $report, string $name, string $sentence): void
+    public function __invoke(Schedule $schedule, float $clipSeconds, string $name, string $sentence, bool $isGood = true): void
     {
-        $schedule = $report->state->schedule;
-        $clip = $report->cleanClipSeconds > 0.0 ? $report->cleanClipSeconds : $schedule->summary->clipSeconds;
         try {
-            $recipe = RecipeOfShot::of($schedule, $clip, $sentence);
+            $recipe = RecipeOfShot::of($schedule, $clipSeconds > 0.0 ? $clipSeconds : $schedule->summary->clipSeconds, $sentence);
         } catch (InvalidInput $invalid) {
             throw new InvalidInput([new Problem('/why', 'Enter what was learnt, in up to 500 characters.')]);
         }
-        DB::connection()->transaction(static function () use ($name, $recipe): void {
+        DB::connection()->transaction(static function () use ($name, $recipe, $isGood): void {
             DB::statement('lock table presets in share row exclusive mode');
             $kept = Preset::query()->where('name', $name)->first();
             if ($kept !== null && $kept->kind !== PresetKind::Recipe) {
                 throw new InvalidInput([new Problem('/name', 'A move or a shot is kept by that name. Choose another.')]);
             }
+            if ($kept === null && !$isGood) {
+                throw new InvalidInput([new Problem('/name', 'What came out poor is no recipe. Choose the one that it warns of.')]);
+            }
+            $recipe = $isGood ? $recipe : RecipeOfShot::warned(RecipeText::fromJson($kept->content, $kept->note), $recipe);
             Preset::query()->updateOrCreate(
                 ['name' => $name],
                 ['kind' => PresetKind::Recipe, 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)],

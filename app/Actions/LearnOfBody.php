@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\KitItem;
+use App\Pages\LearntBody;
 use App\Pages\PhotosPage;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
@@ -12,25 +13,28 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
 /**
- * Keeps with a body how its clock went, as its photos told.
+ * Keeps with a body what its photos showed of it.
  */
-final class LearnClock
+final class LearnOfBody
 {
     public function __construct(private readonly KeepPiece $keep)
     {
     }
 
     /**
-     * @throws InvalidInput by /body
+     * @param list<mixed> $fields of its kit entry that are to be kept
+     *
+     * @throws InvalidInput by /body, /fields
      */
-    public function __invoke(PhotosPage $page, string $body): void
+    public function __invoke(PhotosPage $page, string $body, array $fields): void
     {
         $item = KitItem::query()->where('kind', KitKind::Body->value)->find((int) $body)
             ?? throw new InvalidInput([new Problem('/body', 'This body is not in the kit any more. Choose another.')]);
-        $learnt = array_filter(
-            ['clock_ahead_s' => $page->offsetSeconds(), 'clock_drift_ppm' => $page->driftPpm()],
-            static fn (?float $number): bool => $number !== null,
-        );
+        $chosen = array_fill_keys(array_filter($fields, is_string(...)), true);
+        $learnt = array_intersect_key((new LearntBody($page, $item))->values, $chosen);
+        if ($learnt === []) {
+            throw new InvalidInput([new Problem('/fields', 'Tick what is to be kept.')]);
+        }
         ($this->keep)($item, static function (?Piece $is) use ($learnt): Piece {
             assert($is !== null);
 
