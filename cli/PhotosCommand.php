@@ -91,7 +91,7 @@ final class PhotosCommand extends Command
         foreach ([...Differences::of($matching), ...Judged::of($matching), ...$more] as $finding) {
             $lines[] = (isset($finding['failure']) ? "{$finding['failure']} " : '') . "{$finding['says']} {$finding['mend']}";
         }
-        foreach ($matching->extras as $extra) {
+        foreach ($matching->extras() as $extra) {
             $lines[] = "{$extra['photo']->file}: {$extra['why']->told()}";
         }
         foreach ($card->skipped as $skipped) {

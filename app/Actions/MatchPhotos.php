@@ -54,7 +54,7 @@ final class MatchPhotos
     public function place(CardReading $reading, string $file, string $number): void
     {
         $found = array_values(array_filter(
-            $reading->photos()->photos,
+            iterator_to_array($reading->photos()->photos),
             static fn (CardPhoto $photo): bool => $photo->file === $file || basename($photo->file) === $file,
         ));
         if ($file === '' || $found === []) {

@@ -37,8 +37,7 @@ final readonly class CardPhotoPage
         $this->schedule = Schedule::of($reading->revision->toPlan());
         $this->planned = $this->schedule->photo($number);
         $this->report = $reading->take?->report($this->schedule);
-        $found = array_column(array_map(static fn (CardPhoto $one): array => [$one->file, $one], $reading->photos()->photos), 1, 0);
-        $this->photo = $this->file === null ? null : $found[$this->file] ?? null;
+        $this->photo = $this->file === null ? null : $reading->photos()->named($this->file);
     }
 
     /**

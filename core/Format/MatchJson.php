@@ -32,12 +32,12 @@ final class MatchJson
             'format' => self::FORMAT,
             'clock_offset_s' => $offset === null ? null : round($offset, 3),
             'drift_ppm' => $matching->clock === null ? null : round($matching->clock->drift * 1e6, 1),
-            'photos' => (object) array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos),
+            'photos' => (object) $matching->files(),
             'extras' => array_map(
                 static fn (array $extra): array => ['file' => $extra['photo']->file, 'why' => $extra['why']->value, 'says' => $extra['why']->told()],
-                $matching->extras,
+                array_values(iterator_to_array($matching->extras())),
             ),
-            'order' => array_map(static fn (CardPhoto $photo): string => $photo->file, $matching->order),
+            'order' => array_map(static fn (CardPhoto $photo): string => $photo->file, iterator_to_array($matching->order)),
             'findings' => [
                 ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
                 ...Differences::of($matching),

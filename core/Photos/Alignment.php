@@ -38,14 +38,15 @@ final readonly class Alignment
         $count = count($planned);
         $best = array_fill(0, $count + 1, 0.0);
         $bestNode = array_fill(0, $count + 1, -1);
-        $nodes = [];
+        // Each node is one photo on the card taken for one planned: columns, since there are several for each photo.
+        $places = $cards = $sums = $befores = [];
         $from = 0;
         $reach = self::APART * $tolerance + $free;
         foreach ($shown as $i => $at) {
             while ($from < $count && $planned[$from] < $at - $reach) {
                 $from++;
             }
-            $found = [];
+            $first = count($places);
             for ($j = $from; $j < $count && $planned[$j] <= $at + $reach; $j++) {
                 $saves = self::APART - max(0.0, abs($at - $planned[$j]) - $free) / $tolerance - $unlike($j, $i);
                 if ($saves <= 0.0) {
@@ -60,15 +61,16 @@ final readonly class Alignment
                         $before = $bestNode[$k];
                     }
                 }
-                $found[] = [$j, $i, $most + $saves, $before];
+                $places[] = $j;
+                $cards[] = $i;
+                $sums[] = $most + $saves;
+                $befores[] = $before;
             }
             // One photo on the card is one planned photo at most: put in only when all of it are known.
-            foreach ($found as $node) {
-                $number = count($nodes);
-                $nodes[] = $node;
-                for ($k = $node[0] + 1; $k <= $count; $k += $k & -$k) {
-                    if ($node[2] > $best[$k]) {
-                        $best[$k] = $node[2];
+            for ($number = $first, $end = count($places); $number < $end; $number++) {
+                for ($k = $places[$number] + 1; $k <= $count; $k += $k & -$k) {
+                    if ($sums[$number] > $best[$k]) {
+                        $best[$k] = $sums[$number];
                         $bestNode[$k] = $number;
                     }
                 }
@@ -76,14 +78,14 @@ final readonly class Alignment
         }
         $saved = 0.0;
         $last = -1;
-        foreach ($nodes as $number => $node) {
-            if ($node[2] > $saved) {
-                [$saved, $last] = [$node[2], $number];
+        foreach ($sums as $number => $sum) {
+            if ($sum > $saved) {
+                [$saved, $last] = [$sum, $number];
             }
         }
         $pairs = [];
-        for ($number = $last; $number >= 0; $number = $nodes[$number][3]) {
-            $pairs[$nodes[$number][0]] = $nodes[$number][1];
+        for ($number = $last; $number >= 0; $number = $befores[$number]) {
+            $pairs[$places[$number]] = $cards[$number];
         }
 
         return new self(array_reverse($pairs, true), $saved);

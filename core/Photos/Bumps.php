@@ -45,12 +45,13 @@ final readonly class Bumps
     public static function of(Shot $shot, Matching $matching, array $names, array $shifts): self
     {
         $places = self::places($names, $shifts);
-        $moved = self::moved($shot, count($matching->photos));
+        $moved = self::moved($shot, $matching->count());
         $steps = [];
-        foreach ($matching->photos as $number => $photo) {
-            $before = $matching->photos[$number - 1] ?? null;
+        $before = null;
+        foreach ($matching->photos() as $number => $photo) {
             $is = $photo === null ? null : $places[$photo->file] ?? null;
             $was = $before === null ? null : $places[$before->file] ?? null;
+            $before = $photo;
             if ($is !== null && $was !== null && $is[0] === $was[0]) {
                 $steps[$number] = [$is[1] - $was[1] - ($moved[$number][0] ?? 0.0), $is[2] - $was[2] - ($moved[$number][1] ?? 0.0)];
             }

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use JsonException;
+use Generator;
 
 /**
  * Photos from what `exiftool -json -n` tells of their files, in their true order.
@@ -18,10 +18,10 @@ final readonly class CardPhotos
     private const HALF_A_SECOND = 0.5;
 
     /**
-     * @param list<CardPhoto>                         $photos  in their true order; of a raw file and the JPEG beside it, the JPEG
+     * @param PhotoList                               $photos  in their true order; of a raw file and the JPEG beside it, the JPEG
      * @param list<array{file: string, why: string}> $skipped files that are no photo, or of which nothing can be told
      */
-    private function __construct(public array $photos, public array $skipped)
+    private function __construct(public PhotoList $photos, public array $skipped)
     {
     }
 
@@ -33,31 +33,7 @@ final readonly class CardPhotos
      */
     public static function fromExifTool(string $json, string $zone = 'UTC'): self
     {
-        try {
-            $files = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
-        } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what exiftool -json -n writes.")]);
-        }
-        if (!is_array($files) || !array_is_list($files)) {
-            throw new InvalidInput([new Problem('', 'This must be a list in brackets, one object for each file: give what exiftool -json -n writes.')]);
-        }
-        $zone = new DateTimeZone($zone);
-        $photos = $skipped = $seen = [];
-        foreach ($files as $i => $tags) {
-            $file = is_array($tags) ? self::text($tags, 'SourceFile') ?? self::text($tags, 'FileName') : null;
-            if (!is_array($tags) || $file === null) {
-                throw new InvalidInput([new Problem("/{$i}/SourceFile", 'Each file has a SourceFile: give what exiftool -json -n writes.')]);
-            }
-            $why = isset($seen[$file]) ? 'it is listed twice' : self::whyNot($tags);
-            $seen[$file] = true;
-            if ($why === null) {
-                $photos[] = self::photo($file, $tags, $zone);
-            } else {
-                $skipped[] = ['file' => $file, 'why' => $why];
-            }
-        }
-
-        return new self(TrueOrder::of(self::pairedUp($photos)), $skipped);
+        return self::fromObjects(ExifObjects::in($json), $zone);
     }
 
     /**
@@ -67,21 +43,83 @@ final readonly class CardPhotos
      */
     public static function fromLists(string $text, string $zone = 'UTC'): self
     {
-        $inner = array_map(static fn (string $line): string => trim(trim($line), '[]'), explode("\n", $text));
+        return self::fromObjects((static function () use ($text): Generator {
+            foreach (explode("\n", $text) as $line) {
+                if (trim($line) !== '') {
+                    yield from ExifObjects::in($line);
+                }
+            }
+        })(), $zone);
+    }
 
-        return self::fromExifTool('[' . implode(',', array_filter($inner, static fn (string $list): bool => $list !== '')) . ']', $zone);
+    /**
+     * @param iterable<mixed> $files one after another
+     *
+     * @throws InvalidInput
+     */
+    private static function fromObjects(iterable $files, string $zone): self
+    {
+        $zone = new DateTimeZone($zone);
+        $skipped = $seen = [];
+        $photos = (static function () use ($files, $zone, &$skipped, &$seen): Generator {
+            $i = 0;
+            foreach ($files as $tags) {
+                $file = is_array($tags) ? self::text($tags, 'SourceFile') ?? self::text($tags, 'FileName') : null;
+                if (!is_array($tags) || $file === null) {
+                    throw new InvalidInput([new Problem("/{$i}/SourceFile", 'Each file has a SourceFile: give what exiftool -json -n writes.')]);
+                }
+                $i++;
+                // Told apart by a hash: names of thousands are long.
+                $key = hash('xxh64', $file, true);
+                $why = isset($seen[$key]) ? 'it is listed twice' : self::whyNot($tags);
+                $seen[$key] = true;
+                if ($why === null) {
+                    yield self::photo($file, $tags, $zone);
+                } else {
+                    $skipped[] = ['file' => $file, 'why' => $why];
+                }
+            }
+        })();
+        $all = PhotoList::of($photos);
+        $seen = [];
+
+        return new self(TrueOrder::of($all->picked(self::pairedUp($all))), $skipped);
+    }
+
+    /** @param string $file path, as it was given */
+    public function named(string $file): ?CardPhoto
+    {
+        foreach ($this->photos as $photo) {
+            if ($photo->file === $file) {
+                return $photo;
+            }
+        }
+
+        return null;
     }
 
     /** Whether all of them show parts of a second. */
     public function areExact(): bool
     {
-        return $this->photos !== [] && array_filter($this->photos, static fn (CardPhoto $photo): bool => !$photo->isExact) === [];
+        foreach ($this->photos as $photo) {
+            if (!$photo->isExact) {
+                return false;
+            }
+        }
+
+        return count($this->photos) > 0;
     }
 
     /** Whether any time was taken from the file itself, because the photo has none. */
     public function hasFileTimes(): bool
     {
-        return array_filter($this->photos, static fn (CardPhoto $photo): bool => $photo->timeFrom !== TimeFrom::Exif) !== [];
+        foreach ($this->photos as $photo) {
+            if ($photo->timeFrom !== TimeFrom::Exif) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -167,17 +205,15 @@ final readonly class CardPhotos
     /**
      * A raw file and the JPEG beside it are one photo.
      *
-     * @param list<CardPhoto> $photos
-     *
-     * @return list<CardPhoto>
+     * @return list<int> places of those that stay
      */
-    private static function pairedUp(array $photos): array
+    private static function pairedUp(PhotoList $photos): array
     {
         $byStem = [];
-        foreach ($photos as $photo) {
-            $key = $photo->stem() . "\0" . ($photo->unixSeconds === null ? '' : (string) floor($photo->unixSeconds));
-            if (!isset($byStem[$key]) || $photo->isJpeg() && !$byStem[$key]->isJpeg()) {
-                $byStem[$key] = $photo;
+        foreach ($photos as $i => $photo) {
+            $key = hash('xxh64', $photo->stem() . "\0" . ($photo->unixSeconds === null ? '' : (string) floor($photo->unixSeconds)), true);
+            if (!isset($byStem[$key]) || $photo->isJpeg() && !$photos->at($byStem[$key])->isJpeg()) {
+                $byStem[$key] = $i;
             }
         }
 

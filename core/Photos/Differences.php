@@ -44,8 +44,8 @@ final class Differences
             ), 'L2', 'Keep a place for each in the clip, held or blended: all others stay at theirs then.');
         }
         $out = [];
-        foreach ($matching->photos as $number => $photo) {
-            if ($photo !== null && $matching->planned->stopsApart($number - 1, $photo) > self::STOPS) {
+        foreach ($matching->photos() as $number => $photo) {
+            if ($photo !== null && $matching->planned->stopsApart($number - 1, $photo->exposureSeconds) > self::STOPS) {
                 $out[] = $number;
             }
         }
@@ -54,7 +54,7 @@ final class Differences
                 '%s exposed otherwise than planned: %s. The first was open for %s s, and %s s were planned.',
                 PlainText::photos(count($out)),
                 self::spans($out),
-                PlainText::shutter($matching->photos[$out[0]]->exposureSeconds ?? 0.0),
+                PlainText::shutter($matching->photo($out[0])->exposureSeconds ?? 0.0),
                 PlainText::shutter($matching->planned->exposures[$out[0] - 1] ?? 0.0),
             ), 'T4', 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
         }
@@ -88,7 +88,7 @@ final class Differences
         $changed = [];
         $before = null;
         $beforeNumber = 0;
-        foreach ($matching->photos as $number => $photo) {
+        foreach ($matching->photos() as $number => $photo) {
             $is = $photo === null ? null : $setting($photo);
             if ($is === null) {
                 continue;

@@ -18,17 +18,16 @@ final class FirstClocks
     private const FOLLOWS_COARSE = 0.03;
     private const LEFT_OUT = 0.3;
     /** How far, and how many of those that went best are followed on: from each photo on the card, and in all. */
-    private const STAGES = [[60, 8, 96], [240, 4, 48], [960, 2, 24], [PHP_INT_MAX, 2, 4]];
+    private const STAGES = [[20, 40, 480], [60, 8, 96], [240, 4, 32], [960, 2, 8], [PHP_INT_MAX, 2, 4]];
 
     /**
-     * @param list<float>     $shown     seconds that the card's clock showed, rising
-     * @param list<CardPhoto> $photos    the same
-     * @param float           $coarse    how finely that clock can be read, seconds
+     * @param float $coarse how finely that clock can be read, seconds
      *
      * @return list<Clock> the likeliest first; where several are as likely, those that have the plan's beginning
      */
-    public static function of(PlannedPhotos $planned, array $shown, array $photos, float $tolerance, float $coarse): array
+    public static function of(PlannedPhotos $planned, ShownPhotos $photos, float $tolerance, float $coarse): array
     {
+        $shown = $photos->seconds;
         $starts = [];
         $count = $planned->count();
         $first = min(self::FIRST_ON_CARD, count($shown));
@@ -44,7 +43,7 @@ final class FirstClocks
         foreach (self::STAGES as [$steps, $each, $kept]) {
             $found = [];
             foreach ($starts as [$i, $j]) {
-                [$score, $clock] = self::followed($planned, $shown, $photos, $i, $j, $tolerance, $coarse, $steps);
+                [$score, $clock] = self::followed($planned, $photos, $i, $j, $tolerance, $coarse, $steps);
                 if ($clock !== null) {
                     $found[] = [$score, $clock, $i, $j];
                 }
@@ -90,14 +89,12 @@ final class FirstClocks
     }
 
     /**
-     * @param list<float>     $shown
-     * @param list<CardPhoto> $photos
-     *
      * @return array{float, ?Clock} how well it went, and the clock that came of it; null where it came to nothing
      */
-    private static function followed(PlannedPhotos $planned, array $shown, array $photos, int $i, int $j, float $tolerance, float $coarse, int $steps): array
+    private static function followed(PlannedPhotos $planned, ShownPhotos $photos, int $i, int $j, float $tolerance, float $coarse, int $steps): array
     {
         $opens = $planned->openSeconds;
+        $shown = $photos->seconds;
         $free = Alignment::FREE * $coarse;
         $reach = $tolerance + $free;
         $last = count($opens) - 1;
@@ -123,7 +120,7 @@ final class FirstClocks
                 }
                 continue;
             }
-            $apart = $planned->exposuresTell ? $planned->stopsApart($j, $photos[$i]) : 0.0;
+            $apart = $photos->stopsApart($planned, $j, $i);
             $score += 1.0 - 0.2 * max(0.0, abs($off) - $free) / $tolerance - min(0.6, $apart);
             $at = $j;
             $pairs[] = [$opens[$j], $shown[$i]];

@@ -41,7 +41,7 @@ final class Judged
     private static function rolledOver(Matching $matching): ?array
     {
         $before = null;
-        foreach ($matching->photos as $number => $photo) {
+        foreach ($matching->photos() as $number => $photo) {
             if ($photo?->fileNumber === null) {
                 continue;
             }
@@ -62,7 +62,7 @@ final class Judged
      */
     private static function extra(Matching $matching): ?array
     {
-        $count = count($matching->extras);
+        $count = $matching->extrasCount();
 
         return $count === 0 ? null : [
             'what' => 'extra',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 use Evrent\Core\Words\PlainText;
+use Generator;
 
 /**
  * Which photo on the card is which of the plan's.
@@ -27,22 +28,18 @@ final readonly class Matching
     public const THE_FIRST = 0.5;
     public const THE_LAST = 0.3;
 
-    /** What exposures that differ by a stop cost beside time, and a name that the log gave to another. */
-    private const A_STOP_APART = 0.4;
-    private const ANOTHER_NAME = 0.6;
-
     /**
-     * @param array<int, ?CardPhoto>                       $photos by number, from 1
-     * @param list<array{photo: CardPhoto, why: Extra}> $extras in their true order
-     * @param list<CardPhoto>                            $order  all there are, in true order
-     * @param ?Clock                                     $clock  null where no photo has a time
-     * @param list<string>                               $said   what could not be told, or was taken from the last resort, a sentence each
+     * @param PhotoList       $order  all there are, in true order
+     * @param list<?int>      $places of the planned photos in that order, from the first; null where one is missing
+     * @param array<int, Extra> $extras why the others are none of the plan's, by their place in that order
+     * @param ?Clock          $clock  null where no photo has a time
+     * @param list<string>    $said   what could not be told, or was taken from the last resort, a sentence each
      */
     private function __construct(
         public PlannedPhotos $planned,
-        public array $photos,
-        public array $extras,
-        public array $order,
+        public PhotoList $order,
+        private array $places,
+        private array $extras,
         public ?Clock $clock,
         public array $said,
     ) {
@@ -54,35 +51,35 @@ final readonly class Matching
     public static function of(PlannedPhotos $planned, CardPhotos $card, ?Placed $placed = null): self
     {
         $extras = $said = [];
-        $timed = self::apart($card->photos, $extras);
-        $byBody = [];
-        foreach ($timed as $photo) {
-            $byBody[$photo->body ?? ''][] = $photo;
-        }
+        $byBody = self::apart($card->photos, $extras);
         $best = null;
-        foreach ($byBody as $body => $photos) {
+        foreach ($byBody as $body => $places) {
+            $photos = $card->photos->picked($places);
             $known = $placed === null ? null : self::placeOf($photos, $placed);
             if ($placed !== null && $known === null) {
                 continue;
             }
             $found = self::body($planned, $photos, $known);
             if ($best === null || $found[0]->saved > $best[1][0]->saved) {
-                $best = [$body, $found];
+                $best = [$body, $found, $photos];
             }
         }
         if ($best === null) {
-            return self::byOrder($planned, $card);
+            return self::byOrder($planned, $card->photos);
         }
-        [$shots, [$alignment, $clock]] = [$byBody[$best[0]], $best[1]];
-        unset($byBody[$best[0]]);
+        [$ofBody, [$alignment, $clock], $shots] = $best;
+        $places = $byBody[$ofBody];
+        unset($byBody[$ofBody]);
         foreach ($byBody as $others) {
             $said[] = sprintf('%s are from another camera.', PlainText::photos(count($others)));
-            array_push($extras, ...array_map(static fn (CardPhoto $photo): array => ['photo' => $photo, 'why' => Extra::OtherBody], $others));
+            $extras += array_fill_keys($others, Extra::OtherBody);
         }
-        array_push($extras, ...self::left($planned, $shots, $alignment));
-        $matched = array_fill(1, $planned->count(), null);
+        foreach (self::left($planned, $shots, $alignment) as $i => $why) {
+            $extras[$places[$i]] = $why;
+        }
+        $matched = array_fill(0, $planned->count(), null);
         foreach ($alignment->pairs as $place => $i) {
-            $matched[$place + 1] = $shots[$i];
+            $matched[$place] = $places[$i];
         }
         $ambiguous = $placed === null ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
         if ($ambiguous !== null) {
@@ -94,10 +91,63 @@ final readonly class Matching
         if ($card->hasFileTimes()) {
             $said[] = 'Some photos say nothing of when they were taken: the time of the file was used, which a copy changes.';
         }
-        $order = array_flip(array_map(static fn (CardPhoto $photo): string => $photo->file, $card->photos));
-        usort($extras, static fn (array $a, array $b): int => $order[$a['photo']->file] <=> $order[$b['photo']->file]);
+        ksort($extras);
 
-        return new self($planned, $matched, $extras, $card->photos, $clock, $said);
+        return new self($planned, $card->photos, array_values($matched), $extras, $clock, $said);
+    }
+
+    /** How many photos were planned. */
+    public function count(): int
+    {
+        return count($this->places);
+    }
+
+    /** @param int $number of a planned photo, from 1; null where it is missing, or there is none of that number */
+    public function photo(int $number): ?CardPhoto
+    {
+        $place = $this->places[$number - 1] ?? null;
+
+        return $place === null ? null : $this->order->at($place);
+    }
+
+    /** @return Generator<int, ?CardPhoto> the planned photos by number, from 1; null where one is missing */
+    public function photos(): Generator
+    {
+        foreach ($this->places as $n => $place) {
+            yield $n + 1 => $place === null ? null : $this->order->at($place);
+        }
+    }
+
+    /** @return array<int, ?string> files of the planned photos by number */
+    public function files(): array
+    {
+        return array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, iterator_to_array($this->photos()));
+    }
+
+    /** @return Generator<int, array{photo: CardPhoto, why: Extra}> those that are none of the plan's, in their true order, by their place in it */
+    public function extras(): Generator
+    {
+        foreach ($this->extras as $place => $why) {
+            yield $place => ['photo' => $this->order->at($place), 'why' => $why];
+        }
+    }
+
+    public function extrasCount(): int
+    {
+        return count($this->extras);
+    }
+
+    /** @return array<int, int> numbers of planned photos, by their place in the true order */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->places as $n => $place) {
+            if ($place !== null) {
+                $numbers[$place] = $n + 1;
+            }
+        }
+
+        return $numbers;
     }
 
     /**
@@ -105,7 +155,14 @@ final readonly class Matching
      */
     public function missing(): array
     {
-        return array_keys(array_filter($this->photos, static fn (?CardPhoto $photo): bool => $photo === null));
+        $missing = [];
+        foreach ($this->places as $n => $place) {
+            if ($place === null) {
+                $missing[] = $n + 1;
+            }
+        }
+
+        return $missing;
     }
 
     /** Seconds by which the camera's clock was ahead when the run began; null where the plan or the card has no time. */
@@ -117,48 +174,47 @@ final readonly class Matching
     /**
      * What has a time and is there once.
      *
-     * @param list<CardPhoto>                               $photos
-     * @param list<array{photo: CardPhoto, why: Extra}>    $extras filled with the others
+     * @param array<int, Extra> $extras filled with the others, by place
      *
-     * @return list<CardPhoto>
+     * @return array<string, list<int>> places by body
      */
-    private static function apart(array $photos, array &$extras): array
+    private static function apart(PhotoList $photos, array &$extras): array
     {
-        $timed = $seen = [];
-        $hasTimes = array_filter($photos, static fn (CardPhoto $photo): bool => $photo->unixSeconds !== null) !== [];
-        foreach ($photos as $photo) {
+        $byBody = $seen = $untimed = [];
+        foreach ($photos as $i => $photo) {
             $key = implode(' ', [$photo->body, $photo->fileNumber, $photo->unixSeconds, $photo->exposureSeconds, basename($photo->file)]);
+            $key = hash('xxh64', $key, true);
             if ($photo->unixSeconds === null) {
-                if ($hasTimes) {
-                    $extras[] = ['photo' => $photo, 'why' => Extra::NoTime];
-                }
+                $untimed[] = $i;
             } elseif ($photo->fileNumber !== null && isset($seen[$key])) {
-                $extras[] = ['photo' => $photo, 'why' => Extra::Copy];
+                $extras[$i] = Extra::Copy;
             } else {
                 $seen[$key] = true;
-                $timed[] = $photo;
+                $byBody[$photo->body ?? ''][] = $i;
             }
         }
+        $extras += $byBody === [] ? [] : array_fill_keys($untimed, Extra::NoTime);
 
-        return $timed;
+        return $byBody;
     }
 
     /**
-     * @param list<CardPhoto>   $photos of one camera, in order
+     * @param PhotoList        $photos of one camera, in order
      * @param ?array{int, int} $known  place on the card and planned place of one of them, from 0
      *
      * @return array{Alignment, Clock}
      */
-    private static function body(PlannedPhotos $planned, array $photos, ?array $known): array
+    private static function body(PlannedPhotos $planned, PhotoList $photos, ?array $known): array
     {
-        $shown = array_map(static fn (CardPhoto $photo): float => $photo->unixSeconds ?? 0.0, $photos);
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
+        $photos = ShownPhotos::of($planned, $photos);
+        $shown = $photos->seconds;
         if ($known !== null) {
-            return self::fitted($planned, $photos, $shown, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse);
+            return self::fitted($planned, $photos, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse);
         }
         $tried = [];
-        foreach (FirstClocks::of($planned, $shown, $photos, $tolerance, $coarse) as $clock) {
-            $tried[] = [self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse), $clock];
+        foreach (FirstClocks::of($planned, $photos, $tolerance, $coarse) as $clock) {
+            $tried[] = [self::aligned($planned, $photos, $clock, $tolerance, $coarse), $clock];
         }
         $tried = $tried === [] ? [[null, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
         usort($tried, static fn (array $a, array $b): int => round($b[0]->saved ?? 0.0) <=> round($a[0]->saved ?? 0.0));
@@ -168,27 +224,22 @@ final readonly class Matching
         }
         $best = null;
         foreach ($clocks as $clock) {
-            $found = self::fitted($planned, $photos, $shown, $clock, $tolerance, $coarse);
+            $found = self::fitted($planned, $photos, $clock, $tolerance, $coarse);
             $best = $best === null || $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
         }
 
         return $best;
     }
 
-    /**
-     * @param list<CardPhoto> $photos
-     */
-    private static function isAsCoarse(PlannedPhotos $planned, array $photos): bool
+    private static function isAsCoarse(PlannedPhotos $planned, PhotoList $photos): bool
     {
         return self::tolerance($planned, $photos)[1] === self::WHOLE_SECONDS && $planned->smallestInterval < 2.0 * self::WHOLE_SECONDS;
     }
 
     /**
-     * @param list<CardPhoto> $photos
-     *
      * @return ?array{int, int} place on the card and planned place, from 0; null where it is not among them
      */
-    private static function placeOf(array $photos, Placed $placed): ?array
+    private static function placeOf(PhotoList $photos, Placed $placed): ?array
     {
         foreach ($photos as $i => $photo) {
             if ($photo->file === $placed->file) {
@@ -202,34 +253,32 @@ final readonly class Matching
     /**
      * How far a photo may be off, and how finely its clock can be read; seconds.
      *
-     * @param list<CardPhoto> $photos
-     *
      * @return array{float, float}
      */
-    private static function tolerance(PlannedPhotos $planned, array $photos): array
+    private static function tolerance(PlannedPhotos $planned, PhotoList $photos): array
     {
-        $isExact = array_filter($photos, static fn (CardPhoto $photo): bool => !$photo->isExact) === [];
+        $isExact = true;
+        foreach ($photos as $photo) {
+            $isExact = $isExact && $photo->isExact;
+        }
         $tolerance = max(self::SHARE_OF_INTERVAL * $planned->interval, self::LEAST_TOLERANCE);
 
         return $isExact ? [min($tolerance, $planned->smallestInterval / 2.0), self::EXACT_SECONDS] : [$tolerance, self::WHOLE_SECONDS];
     }
 
     /**
-     * @param list<CardPhoto> $photos
-     * @param list<float>     $shown
-     *
      * @return array{Alignment, Clock}
      */
-    private static function fitted(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance, float $coarse): array
+    private static function fitted(PlannedPhotos $planned, ShownPhotos $photos, Clock $clock, float $tolerance, float $coarse): array
     {
-        $alignment = self::aligned($planned, $photos, $shown, $clock, $tolerance, $coarse);
+        $alignment = self::aligned($planned, $photos, $clock, $tolerance, $coarse);
         for ($round = 1; $round < self::ROUNDS && $alignment->pairs !== []; $round++) {
             $pairs = [];
             foreach ($alignment->pairs as $j => $i) {
-                $pairs[] = [$planned->openSeconds[$j], $shown[$i]];
+                $pairs[] = [$planned->openSeconds[$j], $photos->seconds[$i]];
             }
             $next = ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($pairs) : null) ?? Clock::through($pairs, $coarse) ?? $clock;
-            $again = self::aligned($planned, $photos, $shown, $next, $tolerance, $coarse);
+            $again = self::aligned($planned, $photos, $next, $tolerance, $coarse);
             if ($again->saved < $alignment->saved - self::SAME) {
                 break;
             }
@@ -239,49 +288,38 @@ final readonly class Matching
         return [$alignment, $clock];
     }
 
-    /**
-     * @param list<CardPhoto> $photos
-     * @param list<float>     $shown
-     */
-    private static function aligned(PlannedPhotos $planned, array $photos, array $shown, Clock $clock, float $tolerance, float $coarse): Alignment
+    private static function aligned(PlannedPhotos $planned, ShownPhotos $photos, Clock $clock, float $tolerance, float $coarse): Alignment
     {
-        $files = $planned->files;
         $last = $planned->count() - 1;
-        $unlike = static function (int $j, int $i) use ($planned, $photos, $files, $last): float {
-            $stops = $planned->exposuresTell ? min(1.0, $planned->stopsApart($j, $photos[$i])) : 0.0;
+        $unlike = static fn (int $j, int $i): float => $photos->unlike($planned, $j, $i)
+            - ($j === 0 ? self::THE_FIRST : 0.0) - ($j === $last ? self::THE_LAST : 0.0);
 
-            return self::A_STOP_APART * $stops + (isset($files[$j]) && $files[$j] !== basename($photos[$i]->file) ? self::ANOTHER_NAME : 0.0)
-                - ($j === 0 ? self::THE_FIRST : 0.0) - ($j === $last ? self::THE_LAST : 0.0);
-        };
-
-        return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $shown, $tolerance, Alignment::FREE * $coarse, $unlike);
+        return Alignment::of(array_map($clock->shows(...), $planned->openSeconds), $photos->seconds, $tolerance, Alignment::FREE * $coarse, $unlike);
     }
 
     /**
-     * @param list<CardPhoto> $photos
-     *
-     * @return list<array{photo: CardPhoto, why: Extra}>
+     * @return array<int, Extra> why those that are left over are none of the plan's, by place
      */
-    private static function left(PlannedPhotos $planned, array $photos, Alignment $alignment): array
+    private static function left(PlannedPhotos $planned, PhotoList $photos, Alignment $alignment): array
     {
         $paired = array_flip($alignment->pairs);
         $first = $paired === [] ? PHP_INT_MAX : min(array_keys($paired));
         $last = $paired === [] ? -1 : max(array_keys($paired));
         $left = [];
-        foreach ($photos as $i => $photo) {
+        for ($i = 0, $n = count($photos); $i < $n; $i++) {
             if (isset($paired[$i])) {
                 continue;
             }
             $near = INF;
             foreach ([$i - 1, $i + 1] as $other) {
-                $near = isset($paired[$other]) ? min($near, abs(($photos[$other]->unixSeconds ?? INF) - ($photo->unixSeconds ?? 0.0))) : $near;
+                $near = isset($paired[$other]) ? min($near, abs(($photos->at($other)->unixSeconds ?? INF) - ($photos->at($i)->unixSeconds ?? 0.0))) : $near;
             }
-            $left[] = ['photo' => $photo, 'why' => match (true) {
+            $left[$i] = match (true) {
                 $near < 0.5 * $planned->smallestInterval => Extra::Double,
                 $i < $first => Extra::TestBefore,
                 $i > $last => Extra::TestAfter,
                 default => Extra::Foreign,
-            }];
+            };
         }
 
         return $left;
@@ -289,20 +327,18 @@ final readonly class Matching
 
     /**
      * Whether the same photos, one place on, would do as well: then nothing tells whether the first are missing or the last.
-     *
-     * @param list<CardPhoto> $photos
      */
-    private static function couldBeAnother(PlannedPhotos $planned, array $photos, Alignment $alignment, Clock $clock): ?string
+    private static function couldBeAnother(PlannedPhotos $planned, PhotoList $photos, Alignment $alignment, Clock $clock): ?string
     {
         $missingAtEnds = $planned->count() > 0 && (!isset($alignment->pairs[0]) || !isset($alignment->pairs[$planned->count() - 1]));
         if (!$missingAtEnds || $planned->firstUnixSeconds === null && $alignment->pairs === []) {
             return null;
         }
-        $shown = array_map(static fn (CardPhoto $photo): float => $photo->unixSeconds ?? 0.0, $photos);
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
+        $shown = ShownPhotos::of($planned, $photos);
         foreach ([1.0, -1.0] as $by) {
             $shifted = new Clock($clock->atFirst - $by * $planned->interval, $clock->drift);
-            if (self::aligned($planned, $photos, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::THE_FIRST - self::SAME) {
+            if (self::aligned($planned, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::THE_FIRST - self::SAME) {
                 return 'Nothing on the card tells whether it is the first photos that are missing or the last: they are taken to be there from the beginning.';
             }
         }
@@ -311,19 +347,18 @@ final readonly class Matching
     }
 
     /** Without any time, one after another. */
-    private static function byOrder(PlannedPhotos $planned, CardPhotos $card): self
+    private static function byOrder(PlannedPhotos $planned, PhotoList $photos): self
     {
-        $photos = array_fill(1, $planned->count(), null);
-        $extras = [];
-        foreach ($card->photos as $i => $photo) {
+        $places = $extras = [];
+        for ($i = 0, $n = max($planned->count(), count($photos)); $i < $n; $i++) {
             if ($i < $planned->count()) {
-                $photos[$i + 1] = $photo;
+                $places[] = $i < count($photos) ? $i : null;
             } else {
-                $extras[] = ['photo' => $photo, 'why' => Extra::NoTime];
+                $extras[$i] = Extra::NoTime;
             }
         }
 
-        return new self($planned, $photos, $extras, $card->photos, null, $card->photos === []
+        return new self($planned, $photos, $places, $extras, null, count($photos) === 0
             ? ['There are no photos.']
             : ['No photo says when it was taken: they stand in the order of their numbers, and what is missing between them cannot be told.']);
     }

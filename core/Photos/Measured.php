@@ -35,7 +35,7 @@ final readonly class Measured
     public static function of(Matching $matching, array $lumas): self
     {
         $known = [];
-        foreach ($matching->photos as $number => $photo) {
+        foreach ($matching->photos() as $number => $photo) {
             if ($photo !== null && isset($lumas[$photo->file])) {
                 $known[$number] = $lumas[$photo->file];
             }

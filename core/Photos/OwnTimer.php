@@ -28,15 +28,17 @@ final class OwnTimer
         $trigger = $shot->plan->trigger;
         $drift = $matching->clock->drift ?? 0.0;
         $strays = $drift * $shot->schedule->summary->runSeconds;
-        $isExact = array_filter($matching->order, static fn (CardPhoto $photo): bool => !$photo->isExact) === [];
+        $isExact = true;
+        foreach ($matching->order as $photo) {
+            $isExact = $isExact && $photo->isExact;
+        }
         if (!$trigger->isCamera() || $trigger->cameraIntervalSeconds !== null || abs($strays) < ($isExact ? self::LEAST_SECONDS : self::LEAST_COARSE_SECONDS)) {
             return null;
         }
         $as = new Trigger($trigger->by, null, $drift * 1e6, $trigger->cameraStartsSeconds, $trigger->cameraPhotos, $trigger->countLimit);
-        $there = array_filter($matching->photos, static fn (?CardPhoto $photo): bool => $photo !== null);
         $spoilt = array_values(array_filter(
             CameraTimer::of($shot->schedule->under($shot->plan->withTrigger($as)))->spoiltPhotos ?? [],
-            static fn (int $number): bool => isset($there[$number]),
+            static fn (int $number): bool => $matching->photo($number) !== null,
         ));
         if ($spoilt === []) {
             return null;

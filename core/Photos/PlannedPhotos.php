@@ -106,12 +106,12 @@ final readonly class PlannedPhotos
     }
 
     /** By how much a pair's exposures differ, stops; 0 where either is not known. */
-    public function stopsApart(int $place, CardPhoto $photo): float
+    public function stopsApart(int $place, ?float $exposureSeconds): float
     {
         $planned = $this->exposures[$place] ?? null;
 
-        return $planned === null || $photo->exposureSeconds === null || $planned <= 0.0 || $photo->exposureSeconds <= 0.0
+        return $planned === null || $exposureSeconds === null || $planned <= 0.0 || $exposureSeconds <= 0.0
             ? 0.0
-            : abs(log($photo->exposureSeconds / $planned, 2));
+            : abs(log($exposureSeconds / $planned, 2));
     }
 }

@@ -46,7 +46,7 @@ final readonly class Sheet
      */
     public static function of(Schedule $schedule, Matching $matching, Measured $measured, array $foretold, array $spoilt): self
     {
-        $numbers = array_keys($matching->photos);
+        $numbers = range(1, $matching->count());
         [$axis, $up] = self::stairs($schedule);
         $stops = static fn (?float $seconds): ?float => $seconds === null || $seconds <= 0.0 ? null : round(log($seconds, 2), self::DIGITS);
         $rest = $measured->flicker->rest ?? [];
@@ -55,7 +55,7 @@ final readonly class Sheet
             $axis,
             $up,
             array_map(static fn (int $number): ?float => $stops($matching->planned->exposures[$number - 1] ?? null), $numbers),
-            array_map(static fn (int $number): ?float => $stops($matching->photos[$number]?->exposureSeconds), $numbers),
+            array_map(static fn (int $number): ?float => $stops($matching->photo($number)?->exposureSeconds), $numbers),
             array_map(static fn (int $number): ?float => self::rounded($measured->stops[$number] ?? null), $numbers),
             self::foretold($foretold, $measured->stops),
             array_map(static fn (int $number): ?float => self::rounded($rest[$number] ?? null), $numbers),
@@ -139,19 +139,14 @@ final readonly class Sheet
      */
     private static function extras(Matching $matching): array
     {
-        $numbers = [];
-        foreach ($matching->photos as $number => $photo) {
-            if ($photo !== null) {
-                $numbers[$photo->file] = $number;
-            }
-        }
-        $isExtra = array_fill_keys(array_map(static fn (array $extra): string => $extra['photo']->file, $matching->extras), true);
+        $numbers = $matching->numbers();
+        $others = iterator_to_array($matching->extras());
         $extras = [];
         $before = 0;
-        foreach ($matching->order as $photo) {
-            $before = $numbers[$photo->file] ?? $before;
-            if (isset($isExtra[$photo->file])) {
-                $extras[$before][] = $photo->file;
+        for ($place = 0, $n = count($matching->order); $place < $n; $place++) {
+            $before = $numbers[$place] ?? $before;
+            if (isset($others[$place])) {
+                $extras[$before][] = $others[$place]['photo']->file;
             }
         }
 

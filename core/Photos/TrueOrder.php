@@ -11,33 +11,33 @@ namespace Evrent\Core\Photos;
 final class TrueOrder
 {
     private const COUNTER = 10_000;
+    private const BEFORE_1970 = 1e10;
 
-    /**
-     * @param list<CardPhoto> $photos
-     *
-     * @return list<CardPhoto>
-     */
-    public static function of(array $photos): array
+    public static function of(PhotoList $photos): PhotoList
     {
         $rolled = self::rolledOver($photos);
         $keys = [];
         foreach ($photos as $i => $photo) {
             // A clock that shows whole seconds says nothing within one. What lies in no folder of a camera's was copied there.
-            $keys[$i] = [$photo->unixSeconds ?? INF, $photo->folderNumber ?? PHP_INT_MAX, self::counted($photo, $rolled), $photo->file];
+            $at = $photo->unixSeconds ?? INF;
+            $isLast = is_infinite($at) ? 1 : 0;
+            $ticks = $isLast === 1 ? 0 : (int) floor(($at + self::BEFORE_1970) * 1e6);
+            $keys[$i] = pack('CJNN', $isLast, $ticks, $photo->folderNumber ?? 0xffffffff, self::counted($photo, $rolled));
         }
-        uksort($keys, static fn (int $a, int $b): int => $keys[$a] <=> $keys[$b]);
+        // What is the same in all of these goes by name.
+        uksort($keys, static fn (int $a, int $b): int => $keys[$a] === $keys[$b]
+            ? strcmp($photos->at($a)->file, $photos->at($b)->file)
+            : strcmp($keys[$a], $keys[$b]));
 
-        return array_map(static fn (int $i): CardPhoto => $photos[$i], array_keys($keys));
+        return $photos->picked(array_keys($keys));
     }
 
     /**
      * Folders whose counter began again while it was in use: in them low numbers come after high ones.
      *
-     * @param list<CardPhoto> $photos
-     *
      * @return array<string, true> by folder
      */
-    private static function rolledOver(array $photos): array
+    private static function rolledOver(PhotoList $photos): array
     {
         $range = [];
         foreach ($photos as $photo) {

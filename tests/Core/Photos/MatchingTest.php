@@ -81,10 +81,10 @@ final class MatchingTest extends TestCase
         $matching = Matching::of($card->planned(), $photos);
         self::assertSame([], array_diff_assoc(
             array_map(static fn (?string $file): string => $file ?? '-', $card->truth),
-            array_map(static fn (?CardPhoto $photo): string => $photo->file ?? '-', $matching->photos),
+            array_map(static fn (?string $file): string => $file ?? '-', $matching->files()),
         ));
         $why = [];
-        foreach ($matching->extras as $extra) {
+        foreach ($matching->extras() as $extra) {
             $why[$extra['photo']->file] = $extra['why']->value;
         }
         ksort($why);
@@ -113,8 +113,8 @@ final class MatchingTest extends TestCase
     {
         $card = new CardMaker(self::plan(300, 5), 34, missing: range(1, 50));
         $photos = CardPhotos::fromExifTool($card->json());
-        $matching = Matching::of($card->planned(), $photos, new Placed($photos->photos[0]->file, 51));
-        self::assertSame($card->truth, array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos));
+        $matching = Matching::of($card->planned(), $photos, new Placed($photos->photos->at(0)->file, 51));
+        self::assertSame($card->truth, $matching->files());
         self::assertSame([], $matching->said);
     }
 
@@ -122,7 +122,7 @@ final class MatchingTest extends TestCase
     {
         $card = new CardMaker(self::plan(50, 5), 32, hasParts: false, timeTag: 'Nothing');
         $matching = Matching::of($card->planned(), CardPhotos::fromExifTool($card->json()));
-        self::assertSame($card->truth, array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, $matching->photos));
+        self::assertSame($card->truth, $matching->files());
         self::assertStringContainsString('No photo says when it was taken', $matching->said[0]);
         self::assertNull($matching->clockOffsetSeconds());
     }
