@@ -37,7 +37,7 @@ final class MatchPhotos
         $photos = $reading->photos();
         $matching = Matching::of($planned, $photos, $placed);
         $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
-        $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts);
+        $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts, $reading->torn);
 
         return [
             'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),

@@ -41,7 +41,7 @@ final class ReadOn
         try {
             // Pictures are looked at while exiftool reads.
             $exif = ExifTool::begin($reading->folder, $names);
-            $looked = LookedAt::of($reading->folder, $reading->names, $done, count($names));
+            $looked = LookedAt::of($reading->folder, $reading->names, $done, count($names), !$reading->isOfHeads());
             $told = (string) preg_replace('/\s*\n\s*/', '', ExifTool::told($exif));
         } catch (RuntimeException $failure) {
             $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
@@ -53,6 +53,7 @@ final class ReadOn
             'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told . "\n")),
             'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
             'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
+            'torn' => DB::raw('torn || ' . self::quoted($looked->torn)),
             'done' => count([...array_slice($reading->names, 0, $done), ...$names]),
         ]);
         $reading->refresh();

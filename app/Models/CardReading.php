@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property string       $told
  * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
  * @property array<string, array{float, float}> $shifts how much farther right and down each picture lies than that of the photo read before it
+ * @property array<string, true> $torn files whose end is not there, by path
  * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
  * @property ?string      $sheet as `Sheet` writes it
@@ -50,7 +51,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'placed', 'marks'], 'array');
+        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks'], 'array');
 
         return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
@@ -89,6 +90,12 @@ final class CardReading extends Model
     public function at(string $what, int ...$more): string
     {
         return route("photos.{$what}", [...$this->shot->address(), 'reading' => $this->id, ...$more]);
+    }
+
+    /** Whether the beginnings of photos lie there, and not the whole of them. */
+    public function isOfHeads(): bool
+    {
+        return str_starts_with($this->folder, self::uploads() . '/');
     }
 
     public function isOver(): bool

@@ -34,7 +34,7 @@ final readonly class LearntBody
         $this->values = LearntOfBody::of(
             $page->offsetSeconds(),
             $page->driftPpm(),
-            ($page->reading?->photos()->areExact()) ?? false,
+            $page->sheet()->isExact ?? false,
             $this->body?->piece(),
             $take?->report(Schedule::of($take->revision->toPlan())),
             $lines,

@@ -21,6 +21,9 @@ final readonly class Bumps
     /** Told above so many pixels at the clip's size. */
     public const SEEN_PIXELS = 3.0;
 
+    /** And above so many times what the middle one shakes: small pictures cannot be measured finely, and in the wind all shake. */
+    private const OF_SHAKES = 5.0;
+
     private const WINDOW = 15;
     private const LEAST_PHOTOS = 5;
     /** What goes back within so many photos was a bump; what does not is a knock that stayed. */
@@ -62,15 +65,15 @@ final readonly class Bumps
         $wide = $shot->plan->optics->outputWidthPixels ?? self::CLIP_WIDTH;
         $right = self::rest(array_column($steps, 0));
         $down = self::rest(array_column($steps, 1));
-        $jumps = [];
+        $all = $sizes = [];
         foreach (array_keys($steps) as $n => $of) {
-            $jump = [$right[$n] * $wide, $down[$n] * $wide];
-            if (hypot(...$jump) > self::SEEN_PIXELS) {
-                $jumps[$of] = $jump;
-            }
+            $all[$of] = [$right[$n] * $wide, $down[$n] * $wide];
+            $sizes[] = hypot(...$all[$of]);
         }
+        sort($sizes);
+        $least = max(self::SEEN_PIXELS, self::OF_SHAKES * $sizes[intdiv(count($sizes), 2)]);
 
-        return self::told($jumps);
+        return self::told(array_filter($all, static fn (array $jump): bool => hypot(...$jump) > $least), $least);
     }
 
     /**
@@ -103,8 +106,9 @@ final readonly class Bumps
 
     /**
      * @param array<int, array{float, float}> $jumps by number
+     * @param float                           $least pixels that are told
      */
-    private static function told(array $jumps): self
+    private static function told(array $jumps, float $least): self
     {
         $pixels = $bumped = $knocked = [];
         $numbers = array_keys($jumps);
@@ -119,7 +123,7 @@ final readonly class Bumps
                     break;
                 }
                 $left = hypot($jumps[$number][0] + $jumps[$later][0], $jumps[$number][1] + $jumps[$later][1]);
-                if ($left < max(self::SEEN_PIXELS, self::BACK_SHARE * hypot(...$jumps[$number]))) {
+                if ($left < max($least, self::BACK_SHARE * hypot(...$jumps[$number]))) {
                     $back = $later;
                     break;
                 }
@@ -204,9 +208,11 @@ final readonly class Bumps
         $half = intdiv(self::WINDOW, 2);
         $rest = [];
         foreach ($steps as $n => $step) {
-            $around = array_slice($steps, max(0, min($n - $half, count($steps) - self::WINDOW)), self::WINDOW);
+            // At the ends as wide on either side as there is room: a move that gathers speed is no bump.
+            $wide = min($half, $n, count($steps) - 1 - $n);
+            $around = array_slice($steps, $n - $wide, 2 * $wide + 1);
             sort($around);
-            $rest[] = $step - $around[intdiv(count($around), 2)];
+            $rest[] = $step - $around[$wide];
         }
 
         return $rest;

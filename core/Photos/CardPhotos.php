@@ -98,18 +98,6 @@ final readonly class CardPhotos
         return null;
     }
 
-    /** Whether all of them show parts of a second. */
-    public function areExact(): bool
-    {
-        foreach ($this->photos as $photo) {
-            if (!$photo->isExact) {
-                return false;
-            }
-        }
-
-        return count($this->photos) > 0;
-    }
-
     /** Whether any time was taken from the file itself, because the photo has none. */
     public function hasFileTimes(): bool
     {
@@ -129,9 +117,13 @@ final readonly class CardPhotos
     {
         $type = self::text($tags, 'MIMEType');
         $error = self::text($tags, 'Error');
+        $warning = self::text($tags, 'Warning') ?? '';
+        // Of one whose end alone is lost, all that it says of itself is there.
+        $isBroken = preg_match('/format error|truncated|corrupt/i', $warning) === 1 && !isset($tags['DateTimeOriginal']) && !isset($tags['CreateDate']);
 
         return match (true) {
             $error !== null => "exiftool says: {$error}",
+            $isBroken => "it is broken; exiftool says: {$warning}",
             $type !== null && !str_starts_with($type, 'image/') => "it is {$type}, and no photo",
             default => null,
         };

@@ -257,10 +257,7 @@ final readonly class Matching
      */
     private static function tolerance(PlannedPhotos $planned, PhotoList $photos): array
     {
-        $isExact = true;
-        foreach ($photos as $photo) {
-            $isExact = $isExact && $photo->isExact;
-        }
+        $isExact = $photos->areExact();
         $tolerance = max(self::SHARE_OF_INTERVAL * $planned->interval, self::LEAST_TOLERANCE);
 
         return $isExact ? [min($tolerance, $planned->smallestInterval / 2.0), self::EXACT_SECONDS] : [$tolerance, self::WHOLE_SECONDS];

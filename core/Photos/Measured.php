@@ -95,6 +95,19 @@ final readonly class Measured
     }
 
     /**
+     * @return array<int, float> stops without what is no trend, by number
+     */
+    public function trend(): array
+    {
+        $trend = [];
+        foreach ($this->flicker->rest ?? [] as $number => $rest) {
+            $trend[$number] = $this->stops[$number] - $rest;
+        }
+
+        return $trend;
+    }
+
+    /**
      * Photos that spoil the clip. Where the camera itself flickers none stands out of the others, and all are brought level in the edit.
      *
      * @return list<int> numbers, rising

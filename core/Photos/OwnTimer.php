@@ -28,10 +28,7 @@ final class OwnTimer
         $trigger = $shot->plan->trigger;
         $drift = $matching->clock->drift ?? 0.0;
         $strays = $drift * $shot->schedule->summary->runSeconds;
-        $isExact = true;
-        foreach ($matching->order as $photo) {
-            $isExact = $isExact && $photo->isExact;
-        }
+        $isExact = $matching->order->areExact();
         if (!$trigger->isCamera() || $trigger->cameraIntervalSeconds !== null || abs($strays) < ($isExact ? self::LEAST_SECONDS : self::LEAST_COARSE_SECONDS)) {
             return null;
         }

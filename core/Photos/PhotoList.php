@@ -98,6 +98,18 @@ final class PhotoList implements Countable, IteratorAggregate
         return $list;
     }
 
+    /** Whether there are any, and all of them show parts of a second. */
+    public function areExact(): bool
+    {
+        foreach ($this as $photo) {
+            if (!$photo->isExact) {
+                return false;
+            }
+        }
+
+        return $this->packed !== '';
+    }
+
     private function add(CardPhoto $photo): void
     {
         // A name that is its number between what all share is kept as that number.

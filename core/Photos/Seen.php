@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Words\PlainText;
 
 /**
  * All that the photos of a shot tell together, once it is known which is which and their pictures were looked at.
  */
 final readonly class Seen
 {
+    /** A stop off is seen. */
+    private const ASTRAY_STOPS = 1.0;
+
     /**
      * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $findings beside those of the
      *                                                                                                       pairing and of the brightness
@@ -24,21 +28,73 @@ final readonly class Seen
      * @param list<string>                         $names   all files in the order in which they were looked at
      * @param array<string, float>                 $lumas   how bright each is, of light, 0 to 1
      * @param array<string, array{float, float}> $shifts  how much farther right and down the picture of each lies than that of the one before it
+     * @param array<string, true>                  $torn    files whose end is not there
      */
-    public static function of(Shot $shot, Matching $matching, array $names, array $lumas, array $shifts): self
+    public static function of(Shot $shot, Matching $matching, array $names, array $lumas, array $shifts, array $torn = []): self
     {
+        $foretold = $shot->light()?->predicted() ?? [];
         $measured = Measured::of($matching, $lumas);
         $bumps = Bumps::of($shot, $matching, array_values(array_filter($names, static fn (string $name): bool => isset($lumas[$name]))), $shifts);
         $timer = OwnTimer::finding($shot, $matching);
-        $more = [...$bumps->findings(), ...($timer === null ? [] : [$timer])];
-        $spoilt = array_values(array_unique([...$measured->spoilt(), ...$bumps->bumped, ...$bumps->knocked]));
+        $broken = [];
+        foreach ($torn === [] ? [] : $matching->files() as $number => $file) {
+            if ($file !== null && isset($torn[$file])) {
+                $broken[] = $number;
+            }
+        }
+        $more = [...$bumps->findings(), ...array_filter([$timer, self::broken($broken), self::astray($measured, $foretold)])];
+        $spoilt = array_values(array_unique([...$measured->spoilt(), ...$bumps->bumped, ...$bumps->knocked, ...$broken]));
         sort($spoilt);
 
         return new self(
             $measured,
             $more,
             $spoilt,
-            Sheet::of($shot->schedule, $matching, $measured, $shot->light()?->predicted() ?? [], $spoilt),
+            Sheet::of($shot->schedule, $matching, $measured, $foretold, $spoilt),
         );
+    }
+
+    /**
+     * @param list<int> $numbers
+     *
+     * @return ?array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     */
+    private static function broken(array $numbers): ?array
+    {
+        return $numbers === [] ? null : Differences::told('torn', $numbers, sprintf(
+            '%s torn, the end of the file is not there: %s.',
+            PlainText::photos(count($numbers)) . (count($numbers) === 1 ? ' is' : ' are'),
+            Differences::spans($numbers),
+        ), 'E1', 'Copy them from the card once more. What stays torn is left out.');
+    }
+
+    /**
+     * The trend of the brightness against the plan's ramp: where it goes farther from it than anybody would see as planned.
+     *
+     * @param list<float> $foretold stops of all photos
+     *
+     * @return ?array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     */
+    private static function astray(Measured $measured, array $foretold): ?array
+    {
+        $off = [];
+        foreach ($foretold === [] ? [] : $measured->trend() as $number => $stops) {
+            $off[$number] = $stops - ($foretold[$number - 1] ?? 0.0);
+        }
+        $sorted = array_values($off);
+        sort($sorted);
+        $middle = $sorted[intdiv(count($sorted), 2)] ?? 0.0;
+        $far = array_filter($off, static fn (float $stops): bool => abs($stops - $middle) > self::ASTRAY_STOPS);
+        if ($far === []) {
+            return null;
+        }
+        $most = array_reduce($far, static fn (float $most, float $stops): float => abs($stops - $middle) > abs($most) ? $stops - $middle : $most, 0.0);
+
+        return Differences::told('astray', array_keys($far), sprintf(
+            'It came out up to %s stops %s than foretold at %s.',
+            PlainText::rounded(abs($most), 1),
+            $most > 0.0 ? 'brighter' : 'darker',
+            Differences::spans(array_keys($far)),
+        ), null, 'Even out the ramp in the edit; where it was cloud, the trend is true.');
     }
 }

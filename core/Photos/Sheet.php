@@ -17,6 +17,7 @@ final readonly class Sheet
     private const DIGITS = 2;
 
     /**
+     * @param bool                     $isExact   whether all photos show parts of a second
      * @param string                   $axis      whose way the stairs are; empty where nothing moves
      * @param list<float>              $up        share of that axis's way, 0 to 1
      * @param list<?float>             $planned   stops over one second that it was to be open
@@ -28,6 +29,7 @@ final readonly class Sheet
      * @param array<int, list<string>> $extras    files that are none of the plan's, by the number of the planned photo before them; 0 before all
      */
     private function __construct(
+        public bool $isExact,
         public string $axis,
         public array $up,
         public array $planned,
@@ -50,8 +52,10 @@ final readonly class Sheet
         [$axis, $up] = self::stairs($schedule);
         $stops = static fn (?float $seconds): ?float => $seconds === null || $seconds <= 0.0 ? null : round(log($seconds, 2), self::DIGITS);
         $rest = $measured->flicker->rest ?? [];
+        $isExact = $matching->order->areExact();
 
         return new self(
+            $isExact,
             $axis,
             $up,
             array_map(static fn (int $number): ?float => $stops($matching->planned->exposures[$number - 1] ?? null), $numbers),
@@ -76,12 +80,12 @@ final readonly class Sheet
     public static function fromJson(string $json): self
     {
         /**
-         * @var array{axis: string, up: list<float>, planned: list<?float>, open: list<?float>, bright: list<?float>, foretold: list<?float>,
+         * @var array{isExact: bool, axis: string, up: list<float>, planned: list<?float>, open: list<?float>, bright: list<?float>, foretold: list<?float>,
          *      flickers: list<?float>, spoilt: list<int>, extras: array<int, list<string>>} $is
          */
         $is = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
 
-        return new self($is['axis'], $is['up'], $is['planned'], $is['open'], $is['bright'], $is['foretold'], $is['flickers'], $is['spoilt'], $is['extras']);
+        return new self(...$is);
     }
 
     private static function rounded(?float $stops): ?float

@@ -15,7 +15,7 @@ final class ExifTool
     private const TAGS = [
         'MIMEType', 'DateTimeOriginal', 'CreateDate', 'SubSecTimeOriginal', 'SubSecTimeDigitized', 'SubSecTime', 'OffsetTimeOriginal', 'OffsetTimeDigitized',
         'OffsetTime', 'FileModifyDate', 'ExposureTime', 'FNumber', 'ISO', 'FocalLength', 'WhiteBalance', 'FocusMode', 'SerialNumber', 'InternalSerialNumber',
-        'Model', 'ImageWidth', 'ImageHeight', 'Error',
+        'Model', 'ImageWidth', 'ImageHeight', 'Warning', 'Error',
     ];
     private const SECONDS = 110;
 

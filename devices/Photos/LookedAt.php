@@ -14,8 +14,9 @@ final readonly class LookedAt
     /**
      * @param array<string, float>                 $lumas  0 to 1, of light, by path
      * @param array<string, array{float, float}> $shifts right and down, shares of the width, by path; without those where that cannot be told
+     * @param array<string, true>                  $torn   files whose end is not there, by path
      */
-    private function __construct(public array $lumas, public array $shifts)
+    private function __construct(public array $lumas, public array $shifts, public array $torn)
     {
     }
 
@@ -23,15 +24,19 @@ final readonly class LookedAt
      * @param list<string> $names paths from the folder on
      * @param int          $from  the first that is looked at, from 0; the one before it is held against it
      * @param int          $count of them
+     * @param bool         $areWhole whether the files are all there, and not their beginnings alone
      */
-    public static function of(string $folder, array $names, int $from, int $count): self
+    public static function of(string $folder, array $names, int $from, int $count, bool $areWhole = true): self
     {
         $some = array_slice($names, max(0, $from - 1), $count + min(1, $from));
         $kept = ExifTool::thumbnails($folder, array_values(array_filter($some, static fn (string $name): bool => !SmallPicture::isJpeg($name))));
         $waves = new Waves();
-        $lumas = $shifts = [];
+        $lumas = $shifts = $torn = [];
         $last = null;
         foreach ($some as $n => $name) {
+            if ($areWhole && ($n > 0 || $from === 0) && SmallPicture::isTorn("{$folder}/{$name}")) {
+                $torn[$name] = true;
+            }
             $small = SmallPicture::quick("{$folder}/{$name}") ?? $kept[$name] ?? null;
             $seen = $small === null ? null : SeenPicture::of($waves, $small);
             if ($seen === null) {
@@ -45,6 +50,6 @@ final readonly class LookedAt
             }
         }
 
-        return new self($lumas, $shifts);
+        return new self($lumas, $shifts, $torn);
     }
 }

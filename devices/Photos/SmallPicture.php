@@ -10,6 +10,7 @@ namespace Evrent\Devices\Photos;
 final class SmallPicture
 {
     public const WIDTH = 160;
+    private const END_BYTES = 4_096;
     private const SMALL_BYTES = 200_000;
     private const MOST_BYTES = 60_000_000;
 
@@ -22,6 +23,18 @@ final class SmallPicture
         return self::kept($path) ?? self::made(preg_match('/\.(?:jpe?g|png)$/i', $path) === 1 && filesize($path) <= self::MOST_BYTES
             ? (string) file_get_contents($path)
             : ExifTool::thumbnail($path));
+    }
+
+    /** Whether the end of a JPEG is not there. Cameras write more behind it: it is looked for in the last part of the file. */
+    public static function isTorn(string $path): bool
+    {
+        $size = self::isJpeg($path) && is_file($path) ? (int) filesize($path) : 0;
+        if ($size === 0) {
+            return false;
+        }
+        $end = file_get_contents($path, false, null, max(0, $size - self::END_BYTES));
+
+        return is_string($end) && !str_contains($end, "\xff\xd9");
     }
 
     public static function isJpeg(string $path): bool

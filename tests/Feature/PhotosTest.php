@@ -18,6 +18,7 @@ use Evrent\Core\Presets\PresetKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
 use Tests\Devices\DeviceProcess;
@@ -54,13 +55,15 @@ final class PhotosTest extends PageTestCase
         }
         file_put_contents("{$this->folder}/notes.txt", 'no photo');
         file_put_contents("{$this->folder}/DCIM/100EVRNT/EVR_0099.JPG", '');
+        $whole = (string) file_get_contents("{$this->folder}/DCIM/100EVRNT/EVR_0007.JPG");
+        file_put_contents("{$this->folder}/DCIM/100EVRNT/EVR_0007.JPG", substr($whole, 0, -20));
         $before = $this->listed();
         $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM/.."])->assertSessionHasNoErrors()->assertRedirect();
         $reading = CardReading::query()->sole();
         self::assertSame(['done', 10, 10], [$reading->status, $reading->files, $reading->done]);
         $this->get("{$shot->path()}/photos")->assertOk()
             ->assertSee('<b>9</b> of 10', false)->assertSee('1 photo is not on the card: photo 4.')->assertSee('EVR_0003.JPG')->assertSee('missing')
-            ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG');
+            ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG')->assertSee('1 photo is torn, the end of the file is not there: photo 7.');
         $match = self::matched($reading);
         self::assertSame(['DCIM/100EVRNT/EVR_0003.JPG', null, 'DCIM/100EVRNT/EVR_0005.JPG'], [$match['photos'][3], $match['photos'][4], $match['photos'][5]]);
         self::assertEqualsWithDelta(3_600.0, $match['clock_offset_s'], 0.6);
@@ -243,6 +246,62 @@ final class PhotosTest extends PageTestCase
         $this->get(CardReading::query()->sole()->at('photo', number: 3))->assertOk()->assertSeeInOrder(['plan', 'run', 'card'])->assertSee('EVR_0003.JPG');
     }
 
+    /**
+     * What went wrong in a run is found on its card: the same with the take's log and from the photos alone.
+     *
+     * @param list<array<string, mixed>>         $faults evrent.faults/1
+     * @param list<int>                          $missing
+     * @param array<string, array{string, int}> $found  failure and first photo, by what was found
+     */
+    #[DataProvider('faults')]
+    public function testFaultsOfARunAreFoundOnItsCard(array $faults, array $missing, array $found, bool $hasRig = false): void
+    {
+        config(['evrent.world_speed' => 200.0]);
+        $shot = $hasRig ? self::shot([
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/timing/photos' => 60, '/timing/head_photos' => 0,
+            '/timing/tail_photos' => 0, '/timing/interval_s' => 12,
+        ]) : self::made(['/timing/photos' => 60]);
+        file_put_contents("{$this->folder}/plan.json", $shot->currentRevision()->plan);
+        file_put_contents("{$this->folder}/faults.json", json_encode(['format' => 'evrent.faults/1', 'faults' => $faults], JSON_THROW_ON_ERROR));
+        $camera = new DeviceProcess([
+            'camera', '--port=0', '--trigger-port=0', "--card={$this->folder}", '--speed=200', "--plan={$this->folder}/plan.json", "--faults={$this->folder}/faults.json",
+        ]);
+        $rig = $hasRig ? new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=200', "--plan={$this->folder}/plan.json"]) : null;
+        $this->addDevices($rig->address ?? '127.0.0.1:1', "ptp:{$camera->address}");
+        $this->post("{$shot->path()}/takes", ($hasRig ? [] : ['rig' => 'none']) + $this->chosen())->assertSessionHasNoErrors();
+        $this->artisan('evrent:takes', ['--once' => true]);
+        foreach ([(string) Take::query()->sole()->id, ''] as $take) {
+            $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM", 'take' => $take])->assertSessionHasNoErrors();
+            $match = self::matched(CardReading::query()->latest('id')->firstOrFail());
+            self::assertSame($missing, array_keys(array_filter($match['photos'], static fn (?string $file): bool => $file === null)));
+            $told = [];
+            foreach ($match['findings'] as $finding) {
+                $told[$finding['what']] = [$finding['failure'] ?? '', $finding['first'] ?? 0];
+            }
+            self::assertSame($found, array_intersect_key($told, $found + ['jump' => 0, 'flicker' => 0, 'knock' => 0, 'bump' => 0, 'missing' => 0, 'extra' => 0]));
+        }
+    }
+
+    /**
+     * @return iterable<string, array{0: list<array<string, mixed>>, 1: list<int>, 2: array<string, array{string, int}>, 3?: bool}>
+     */
+    public static function faults(): iterable
+    {
+        yield 'not heard, cable out, a broken file' => [
+            [['kind' => 'missed_trigger', 'frame' => 10], ['kind' => 'cable_out', 'frame' => 20, 'frames' => 3], ['kind' => 'unreadable', 'frame' => 40]],
+            [10, 20, 21, 22, 40], ['missing' => ['L2', 10]], true,
+        ];
+        yield 'a lamp, a knock and a wrong clock' => [
+            [
+                ['kind' => 'passing_lamp', 'frame' => 20, 'frames' => 2, 'percent' => 60], ['kind' => 'bump', 'frame' => 40, 'percent' => 2],
+                ['kind' => 'clock_offset', 'frame' => 1, 'seconds' => 3_600],
+            ],
+            [], ['flicker' => ['L3', 20], 'jump' => ['E1', 20], 'knock' => ['E1', 40]],
+        ];
+        yield 'an aperture that never closes alike' => [[['kind' => 'flicker', 'frame' => 1, 'frames' => 60, 'percent' => 40]], [], ['flicker' => ['C2', 4]]];
+        yield 'a slow card' => [[['kind' => 'slow_card', 'frame' => 10, 'frames' => 20, 'factor' => 3]], [], []];
+    }
+
     /** A verdict is said of the take as well; a sentence makes a recipe, amends it, and what came out poor warns in it and changes no number. */
     public function testAVerdictAndASentenceBecomeARecipe(): void
     {
@@ -282,11 +341,15 @@ final class PhotosTest extends PageTestCase
     }
 
     /**
-     * @return array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>}
+     * @return array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>,
+     *     findings: list<array{what: string, failure?: string, first?: int}>}
      */
     private static function matched(CardReading $reading): array
     {
-        /** @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>} */
+        /**
+         * @var array{photos: array<int, ?string>, extras: list<mixed>, clock_offset_s: ?float, brightness_stops?: array<int, float>,
+         *     findings: list<array{what: string, failure?: string, first?: int}>}
+         */
         return json_decode((string) $reading->matched, true, 16, JSON_THROW_ON_ERROR);
     }
 
@@ -342,9 +405,12 @@ final class PhotosTest extends PageTestCase
         return $listed;
     }
 
-    private static function made(): Shot
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function made(array $changes = []): Shot
     {
-        return self::shot([
+        return self::shot($changes + [
             '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]],
             '/timing/photos' => 10, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/timing/interval_s' => 5, '/timing/exposure_s' => 0.5,
         ]);

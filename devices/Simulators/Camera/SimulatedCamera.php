@@ -142,6 +142,7 @@ final class SimulatedCamera
     public function capture(float $now): bool
     {
         $this->goOnTo($now);
+        $this->triggered++;
 
         return $this->fire(false, $now);
     }

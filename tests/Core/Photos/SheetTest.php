@@ -90,6 +90,30 @@ final class SheetTest extends TestCase
         self::assertNull(ShotAgain::of(Shot::of(Plans::with([])), [1], new Instant(0.0))[0]->from);
     }
 
+    /** Two files lost their end on the way; and the ramp of a dusk came out two stops too bright in its last third. */
+    public function testTornFilesAndARampThatWentAstrayAreTold(): void
+    {
+        $plan = self::plan([
+            '/start' => ['event' => 'clock', 'at' => '18:20'], '/timing/photos' => 400, '/light' => ['control' => 'manual', 'aperture' => 5.6, 'iso' => 100],
+        ]);
+        $shot = Shot::of($plan);
+        $foretold = $shot->light()?->predicted() ?? [];
+        self::assertCount(400, $foretold);
+        $card = new CardMaker($plan, 3);
+        $lumas = static fn (float $more): array => array_combine(
+            array_map(strval(...), $card->truth),
+            array_map(static fn (int $number): float => 0.05 * 2.0 ** ($foretold[$number - 1] - $foretold[0] + ($number > 266 ? $more : 0.0)), range(1, 400)),
+        );
+        $files = array_values($card->truth);
+        $even = Seen::of($shot, self::matching($card), array_map(strval(...), $files), $lumas(0.0), [], [$files[8] => true, $files[9] => true]);
+        self::assertSame([['torn', 9, 10]], array_map(static fn (array $found): array => [$found['what'], $found['first'], $found['last']], $even->findings));
+        self::assertSame([9, 10], $even->spoilt);
+        $astray = Seen::of($shot, self::matching($card), array_map(strval(...), $files), $lumas(2.0), [])->findings;
+        self::assertSame(['astray'], array_column($astray, 'what'));
+        self::assertStringContainsString('2 stops brighter than foretold', $astray[0]['says']);
+        self::assertEqualsWithDelta(267.0, $astray[0]['first'], 8.0);
+    }
+
     /** A camera on its own timer that goes slow by 300 in a million: in three hours it strays by three seconds, and the rig moves meanwhile. */
     public function testATimerThatStrayedIsToldFromItsPhotos(): void
     {

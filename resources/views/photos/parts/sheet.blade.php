@@ -20,7 +20,7 @@
         <button class="button is-quiet" name="mark" value="">No mark</button>
         <small class="quiet">On a photo, S marks it spoilt, K keeps it as a still, U takes the mark off; with Shift, arrows and presses take in a span. One that
             stands in the wrong place is dragged to its own, or moved with M.</small></form>
-    <div class="stairs-wrap">
+    <div @class(['stairs-wrap', 'is-flat' => $sheet->axis === ''])>
         <div class="photo-stairs" data-contact-sheet="{{ $page->reading->at('mark') }}" data-more="{{ $page->reading->at('more', number: 0) }}"
             data-photos="{{ $page->count() }}" data-at-once="{{ SheetLanes::AT_ONCE }}"><div class="stairs-run"
             style="--photos: {{ $page->count() }}">@include('photos.parts.some', ['from' => 1])</div></div>
