@@ -17,6 +17,9 @@ final readonly class CardPhotos
 {
     private const HALF_A_SECOND = 0.5;
 
+    /** As numbers (Exif 2.3, tag 41987). */
+    private const WHITE_BALANCES = ['0' => 'auto', '1' => 'manual'];
+
     /**
      * @param PhotoList                               $photos  in their true order; of a raw file and the JPEG beside it, the JPEG
      * @param list<array{file: string, why: string}> $skipped files that are no photo, or of which nothing can be told
@@ -150,7 +153,7 @@ final readonly class CardPhotos
             self::number($tags, 'FNumber'),
             self::number($tags, 'ISO'),
             self::number($tags, 'FocalLength'),
-            self::text($tags, 'WhiteBalance'),
+            self::WHITE_BALANCES[self::text($tags, 'WhiteBalance') ?? ''] ?? self::text($tags, 'WhiteBalance'),
             self::text($tags, 'FocusMode'),
         );
     }
