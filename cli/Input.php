@@ -18,6 +18,7 @@ final class Input
 {
     /** A plan with hundreds of keyframes is well under this. */
     private const MOST_BYTES = 4_000_000;
+    private const PART_BYTES = 1_000_000;
 
     /** What is held at once fits into 200 MB up to here: 27 hours at one photo a second. */
     private const MOST_PHOTOS_AT_ONCE = 100_000;
@@ -60,12 +61,24 @@ final class Input
         if ($path !== '-' && (is_dir($path) || !is_readable($path))) {
             throw new BadUsage("{$name}: there is no file to read at {$path}. Give a path, or - for standard input.");
         }
-        $text = file_get_contents($path === '-' ? 'php://stdin' : $path, length: max(0, $mostBytes) + 1);
-        if ($text === false || strlen($text) > $mostBytes) {
+        $text = self::contents($path === '-' ? 'php://stdin' : $path, $mostBytes);
+        if ($text === null) {
             throw new BadUsage(sprintf('%s: the file is larger than %d MB. Give a smaller one.', $name, intdiv($mostBytes, 1_000_000)));
         }
 
         return $text;
+    }
+
+    /** Bit by bit: to read it at once PHP would ask for as much room as it may take. @return ?string null where there is more */
+    private static function contents(string $path, int $mostBytes): ?string
+    {
+        $file = fopen($path, 'r');
+        $text = '';
+        while (is_resource($file) && strlen($text) <= $mostBytes && ($some = fread($file, self::PART_BYTES)) !== false && $some !== '') {
+            $text .= $some;
+        }
+
+        return $file === false || strlen($text) > $mostBytes ? null : $text;
     }
 
     /**

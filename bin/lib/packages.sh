@@ -22,6 +22,7 @@ missing_debian_packages() {
     command -v curl >/dev/null || echo curl
     command -v gphoto2 >/dev/null || echo gphoto2
     command -v exiftool >/dev/null || echo libimage-exiftool-perl
+    command -v ffmpeg >/dev/null || echo ffmpeg
     if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi
 }
 

@@ -10,6 +10,9 @@ use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
 use Evrent\Core\Photos\Stretch;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use JsonException;
 
 /**
  * Which photo on the card is which, in the open format evrent.match/1.
@@ -52,5 +55,37 @@ final class MatchJson
             ]),
             'skipped' => $skipped,
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
+    }
+
+    /**
+     * Which file each photo of a plan is, from such a file.
+     *
+     * @param int $photos of the plan
+     *
+     * @return array<int, string> by number, those that are there
+     *
+     * @throws InvalidInput by the field
+     */
+    public static function files(string $json, int $photos): array
+    {
+        try {
+            $is = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+        } catch (JsonException $broken) {
+            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what bin/evrent photos --format=json writes.")]);
+        }
+        if (!is_array($is) || ($is['format'] ?? null) !== self::FORMAT || !is_array($is['photos'] ?? null)) {
+            throw new InvalidInput([new Problem('/format', 'This is no ' . self::FORMAT . ' with photos: give what bin/evrent photos --format=json writes.')]);
+        }
+        $files = [];
+        foreach ($is['photos'] as $number => $file) {
+            if (!is_int($number) || $number < 1 || $number > $photos || $file !== null && !is_string($file)) {
+                throw new InvalidInput([new Problem("/photos/{$number}", 'This is not a photo of this plan: give the match of the same plan.')]);
+            }
+            if ($file !== null) {
+                $files[$number] = $file;
+            }
+        }
+
+        return $files;
     }
 }

@@ -31,6 +31,8 @@ final class Rooms
         'Checks' => 'what fails, by how much, and how to mend it',
         'Run' => 'a plan carried out, in virtual time or on devices',
         'Photos' => 'photos as their files tell of them, and which of them is which of the plan’s',
+        'Clip' => 'a clip as it is to be made of photos, frame by frame',
+        'Export' => 'a shot and its clip as files for other programs',
         'Format' => 'files and fields: reading, writing, typing',
         'Day' => 'several shots of one day on one place, and what they need along',
         'Drawings' => 'what a picture on a page needs, as numbers',

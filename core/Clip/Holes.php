@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Clip;
+
+use Evrent\Core\Words\Labelled;
+
+/**
+ * What stands in a clip where a photo is missing or spoilt.
+ */
+enum Holes: string implements Labelled
+{
+    /** The photo before it once more: everything else stays at its time. */
+    case Held = 'held';
+    /** The photos on either side over each other, the nearer one the stronger. */
+    case Blended = 'blended';
+    /** Nothing: the clip is shorter by it, and what moves by itself jumps. */
+    case Dropped = 'dropped';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Held => 'hold the photo before',
+            self::Blended => 'blend its neighbours',
+            self::Dropped => 'leave it out',
+        };
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Export;
+
+use Evrent\Core\Clip\Frames;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Run\Take\TakeFinding;
+
+/**
+ * A timeline for editing programs, as OpenTimelineIO JSON (Timeline.1): the numbered photos as an image sequence, cut where something is held or
+ * goes at another speed, with markers for keyframes and for what is missing or spoilt.
+ */
+final class Otio
+{
+    private const DIGITS = 6;
+
+    public static function of(Material $material, Frames $frames): string
+    {
+        $rate = $frames->clip->rate->framesPerSecond();
+        $clips = array_map(static fn (Shots $shot): array => self::clip($material, $shot, $rate), Shots::of($frames));
+        $track = self::item('Track.1', 'Photos', ['kind' => 'Video', 'children' => $clips, 'markers' => self::markers($material, $frames, $rate)]);
+
+        return json_encode(self::item('Timeline.1', $material->schedule->plan->title, [
+            'global_start_time' => null,
+            'tracks' => self::item('Stack.1', 'tracks', ['children' => [$track]]),
+        ]), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION) . "\n";
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function clip(Material $material, Shots $shot, float $rate): array
+    {
+        $name = $material->linkName($shot->photo);
+        [$before, $after] = [substr($name, 0, -self::DIGITS - 4), substr($name, -4)];
+        // Of what goes faster so many photos are taken as it passes; a program plays them in fewer frames.
+        $taken = max(1, (int) ceil($shot->frames * abs($shot->speed)));
+        $first = $shot->speed < 0.0 ? max(1, $shot->photo - $taken + 1) : $shot->photo;
+        $effects = match (true) {
+            $shot->speed === 0.0 => [self::effect('FreezeFrame.1', 'held', 0.0)],
+            $shot->speed !== 1.0 => [self::effect('LinearTimeWarp.1', 'speed', $shot->speed)],
+            default => [],
+        };
+
+        return self::item('Clip.2', sprintf('%s %d', $material->schedule->plan->title, $shot->photo), [
+            'source_range' => self::range($first - 1, $shot->frames, $rate),
+            'effects' => $effects,
+            'active_media_reference_key' => 'DEFAULT_MEDIA',
+            'media_references' => ['DEFAULT_MEDIA' => [
+                'OTIO_SCHEMA' => 'ImageSequenceReference.1', 'name' => '', 'metadata' => (object) [], 'available_image_bounds' => null,
+                'available_range' => self::range(0, $material->photos(), $rate), 'target_url_base' => '', 'name_prefix' => $before, 'name_suffix' => $after,
+                'start_frame' => 1, 'frame_step' => 1, 'rate' => $rate, 'frame_zero_padding' => self::DIGITS, 'missing_frame_policy' => 'hold',
+            ]],
+        ]);
+    }
+
+    /**
+     * @return list<array<string, mixed>> in the time of the clip
+     */
+    private static function markers(Material $material, Frames $frames, float $rate): array
+    {
+        $at = [];
+        foreach ($frames->frames as $n => $frame) {
+            $at[$frame->number] ??= $n;
+        }
+        $markers = [];
+        foreach ($material->schedule->pegPhotos() as $n => $number) {
+            if (isset($at[$number])) {
+                $markers[] = self::marker('Keyframe ' . Move::peg($n), 'GREEN', $at[$number], 1, $rate);
+            }
+        }
+        foreach (TakeFinding::spans($material->unfit()) as [$first, $last]) {
+            if (isset($at[$first], $at[$last])) {
+                $told = $first === $last ? "Photo {$first} missing or spoilt" : "Photos {$first} to {$last} missing or spoilt";
+                $markers[] = self::marker($told, 'RED', min($at[$first], $at[$last]), abs($at[$last] - $at[$first]) + 1, $rate);
+            }
+        }
+
+        return $markers;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function marker(string $name, string $colour, int $at, int $frames, float $rate): array
+    {
+        return [
+            'OTIO_SCHEMA' => 'Marker.2', 'name' => $name, 'metadata' => (object) [], 'color' => $colour, 'comment' => '',
+            'marked_range' => self::range($at, $frames, $rate),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function effect(string $schema, string $name, float $speed): array
+    {
+        return ['OTIO_SCHEMA' => $schema, 'name' => $name, 'metadata' => (object) [], 'effect_name' => '', 'time_scalar' => $speed];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function range(int $from, int $frames, float $rate): array
+    {
+        $time = static fn (int $value): array => ['OTIO_SCHEMA' => 'RationalTime.1', 'rate' => $rate, 'value' => (float) $value];
+
+        return ['OTIO_SCHEMA' => 'TimeRange.1', 'start_time' => $time($from), 'duration' => $time($frames)];
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    private static function item(string $schema, string $name, array $more): array
+    {
+        return array_replace(['OTIO_SCHEMA' => $schema, 'name' => $name, 'metadata' => (object) []], $schema === 'Timeline.1' ? [] : [
+            'source_range' => null, 'effects' => [], 'markers' => [], 'enabled' => true,
+        ], $more);
+    }
+}
