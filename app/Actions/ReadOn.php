@@ -42,7 +42,7 @@ final class ReadOn
             // Pictures are looked at while exiftool reads.
             $exif = ExifTool::begin($reading->folder, $names);
             $looked = LookedAt::of($reading->folder, $reading->names, $done, count($names), !$reading->isOfHeads());
-            $told = (string) preg_replace('/\s*\n\s*/', '', ExifTool::told($exif));
+            $told = ExifTool::told($exif);
         } catch (RuntimeException $failure) {
             $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
 
@@ -50,7 +50,7 @@ final class ReadOn
         }
         // Only from where it was read: whoever was faster has these already.
         CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
-            'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told . "\n")),
+            'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told)),
             'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
             'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
             'torn' => DB::raw('torn || ' . self::quoted($looked->torn)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Photos\CardPhotos;
+use Evrent\Core\Photos\Pace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -101,6 +102,12 @@ final class CardReading extends Model
     public function isOver(): bool
     {
         return !in_array($this->status, ['uploading', 'waiting', 'reading'], true);
+    }
+
+    /** Seconds until it is read, as it goes; null while that cannot be said. */
+    public function secondsLeft(): ?float
+    {
+        return $this->begun_at === null ? null : Pace::left($this->done, $this->files, $this->begun_at->diffInSeconds(now()));
     }
 
     /** What was told of all files so far, in their true order. */

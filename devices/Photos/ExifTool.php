@@ -18,37 +18,51 @@ final class ExifTool
         'Model', 'ImageWidth', 'ImageHeight', 'Warning', 'Error',
     ];
     private const SECONDS = 110;
+    private const SIDE_BY_SIDE = 2;
+    /** So few are read by one: starting takes as long. */
+    private const ALONE = 50;
 
     /**
+     * Begins to read, in two processes side by side: reading a thousand files is work for the processor, and not for the card.
+     *
      * @param list<string> $files paths from the folder on
      *
-     * @return Process that runs by itself: what it tells is asked for later
+     * @return list<Process> that run by themselves: what they tell is asked for later
      */
-    public static function begin(string $folder, array $files): Process
+    public static function begin(string $folder, array $files): array
     {
         $tags = array_map(static fn (string $tag): string => "-{$tag}", self::TAGS);
-        $process = self::over($folder, $files, ['-n', ...$tags]);
-        $process->start();
+        $processes = [];
+        foreach ($files === [] ? [] : array_chunk($files, max(self::ALONE, (int) ceil(count($files) / self::SIDE_BY_SIDE))) as $some) {
+            $process = self::over($folder, $some, ['-n', ...$tags]);
+            $process->start();
+            $processes[] = $process;
+        }
 
-        return $process;
+        return $processes;
     }
 
     /**
-     * @param Process $process as it was begun
+     * @param list<Process> $processes as they were begun
      *
-     * @return string a list of JSON objects, one for each file that is still there
+     * @return string JSON lists, a line each, of objects for the files that are still there
      *
      * @throws RuntimeException when it cannot be run
      */
-    public static function told(Process $process): string
+    public static function told(array $processes): string
     {
-        $process->wait();
-        $told = trim($process->getOutput());
-        if ($told === '' && $process->getExitCode() > 1) {
-            throw new RuntimeException('exiftool cannot be run: ' . trim($process->getErrorOutput()));
+        $lines = '';
+        foreach ($processes as $process) {
+            $process->wait();
+            $told = trim($process->getOutput());
+            if ($told === '' && $process->getExitCode() > 1) {
+                throw new RuntimeException('exiftool cannot be run: ' . trim($process->getErrorOutput()));
+            }
+            $told = (string) preg_replace('/\s*\n\s*/', '', $told === '' ? '[]' : $told);
+            $lines .= str_replace('"SourceFile": "./', '"SourceFile": "', $told) . "\n";
         }
 
-        return str_replace('"SourceFile": "./', '"SourceFile": "', $told === '' ? '[]' : $told);
+        return $lines;
     }
 
     /**

@@ -162,12 +162,14 @@ function followKeys(sheet, stairs, span) {
 
 async function send(sheet, [from, to], mark) {
   const token = document.querySelector('#mark-photos [name=_token]').value;
-  const values = new URLSearchParams({ _token: token, _method: 'put', from, to, why: '', mark });
+  // Why, where the field says it.
+  const why = mark === '' ? '' : document.querySelector('#mark-why').value;
+  const values = new URLSearchParams({ _token: token, _method: 'put', from, to, why, mark });
   const answer = await fetch(sheet.dataset.contactSheet, { method: 'POST', body: values, headers: { Accept: 'text/html' } }).catch(() => null);
   for (const photo of sheet.querySelectorAll('[data-number]')) {
     if (photo.dataset.number < from || photo.dataset.number > to) continue;
     // What was not kept is not shown as if it were.
-    photo.querySelector('.mark').textContent = answer?.ok ? words[mark] : 'not kept: try again';
+    photo.querySelector('.mark').textContent = answer?.ok ? `${words[mark]} ${why}`.trim() : 'not kept: try again';
     if (answer?.ok) photo.dataset.mark = mark;
   }
 }

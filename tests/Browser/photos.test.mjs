@@ -93,8 +93,10 @@ test('of many photos only those in view are there; they are gone to, taken in by
     for (const key of ['ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight']) await page.keyboard.press(key);
     await page.locator('.contact[data-number="4"]:focus').waitFor();
     assert.deepEqual([await page.locator('#mark-from').inputValue(), await page.locator('#mark-to').inputValue()], ['2', '4']);
+    await page.locator('#mark-why').fill('a gull');
+    await page.locator('.contact[data-number="4"]').focus();
     await page.keyboard.press('s');
-    await page.locator('.contact[data-number="4"][data-mark=spoilt]').waitFor();
+    await page.locator('.contact[data-number="4"][data-mark=spoilt]', { hasText: 'spoilt a gull' }).waitFor();
     await page.reload();
     assert.equal(await page.locator('.contact[data-mark=spoilt]').count(), 3);
     await page.locator('dd', { hasText: '5 to 399' }).waitFor();

@@ -210,6 +210,7 @@ final class PhotosTest extends PageTestCase
             'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => 'waiting',
         ])->refresh();
         self::assertTrue(app(ReadOn::class)($reading));
+        self::assertSame(0.0, $reading->refresh()->secondsLeft());
         $told = $reading->told;
         // Another went on with it meanwhile: what it read is not read into it twice.
         $late = CardReading::query()->findOrFail($reading->id);
