@@ -21,8 +21,15 @@ final readonly class Bumps
     /** Told above so many pixels at the clip's size. */
     public const SEEN_PIXELS = 3.0;
 
-    /** And above so many times what the middle one shakes: small pictures cannot be measured finely, and in the wind all shake. */
+    /**
+     * And above so many times what the middle one shakes, and what one in ten does: small pictures cannot be measured finely, some move by whole
+     * pixels alone, and in the wind all shake.
+     */
     private const OF_SHAKES = 5.0;
+    private const OFTEN_SHARE = 0.9;
+    private const OF_OFTEN = 1.5;
+    /** Of fewer, one bump is often. */
+    private const OFTEN_PHOTOS = 40;
 
     private const WINDOW = 15;
     private const LEAST_PHOTOS = 5;
@@ -71,7 +78,8 @@ final readonly class Bumps
             $sizes[] = hypot(...$all[$of]);
         }
         sort($sizes);
-        $least = max(self::SEEN_PIXELS, self::OF_SHAKES * $sizes[intdiv(count($sizes), 2)]);
+        $often = count($sizes) < self::OFTEN_PHOTOS ? 0.0 : $sizes[(int) (self::OFTEN_SHARE * (count($sizes) - 1))];
+        $least = max(self::SEEN_PIXELS, self::OF_SHAKES * $sizes[intdiv(count($sizes), 2)], self::OF_OFTEN * $often);
 
         return self::told(array_filter($all, static fn (array $jump): bool => hypot(...$jump) > $least), $least);
     }

@@ -18,6 +18,7 @@ final readonly class LearntOfBody
     /** Fewer photos, and times that are less exact, say nothing. */
     private const LEAST_PHOTOS = 5;
     private const LEAST_EXACT_SECONDS = 0.05;
+    private const LEAST_PER_CENT = 10.0;
     private const QUARTER_HOUR = 900.0;
     private const JOULES_PER_WATT_HOUR = 3_600.0;
 
@@ -50,7 +51,7 @@ final readonly class LearntOfBody
         if ($report !== null) {
             $isHurried = array_filter($lines, static fn (LogLine $line): bool => $line->number('grace_s') !== null) !== [];
             $learnt['write_s'] = $isHurried ? null : self::writes($report);
-            $learnt['shutter_lag_s'] = $offsetSeconds === null || !$isExact ? null : self::lag($report, $lines, $offsetSeconds, $begunUnixSeconds);
+            $learnt['shutter_lag_s'] = $offsetSeconds === null || !$isExact || $isHurried ? null : self::lag($report, $lines, $offsetSeconds, $begunUnixSeconds);
             $learnt['photo_j'] = $body === null ? null : self::joules($report, $body);
         }
 
@@ -101,7 +102,7 @@ final readonly class LearntOfBody
     /** What its battery lost for each photo, less what it draws anyway. */
     private static function joules(TakeReport $report, KitItem $body): ?float
     {
-        $perPhoto = $report->state->supplies->perPhoto(Supplies::CAMERA_BATTERY);
+        $perPhoto = $report->state->supplies->perPhoto(Supplies::CAMERA_BATTERY, self::LEAST_PER_CENT);
         $wattHours = $body->value('battery_wh');
         if ($perPhoto === null || $wattHours === null) {
             return null;

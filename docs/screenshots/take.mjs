@@ -83,7 +83,11 @@ await take('photos', {
     await page.locator('#card-take').selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Read the photos' }).click();
     await page.locator('.contact img').first().waitFor({ timeout: 60_000 });
-    await page.waitForFunction(() => [...document.querySelectorAll('.contact img')].slice(0, 20).every((one) => one.complete));
+    await page.evaluate(() => { document.querySelector('#sheet-title').scrollIntoView(); location.hash = '#photo-120'; });
+    await page.waitForFunction(() => Array.from({ length: 13 }, (_, n) => 114 + n).every((number) => {
+      const photo = document.querySelector(`[data-number="${number}"] img`);
+      return photo?.complete && photo.naturalWidth > 0;
+    }));
   },
 });
 await take('history', {

@@ -42,8 +42,12 @@ final class Supplies
         return array_map(static fn (array $seen): float => $seen['last'][1], $this->seen);
     }
 
-    /** What a photo takes of it, in what it is counted in; null while that cannot be said, or it does not run down. */
-    public function perPhoto(string $what): ?float
+    /**
+     * What a photo takes of it, in what it is counted in; null while that cannot be said, or it does not run down.
+     *
+     * @param float $least that is gone: it is told in whole numbers, and of few a rate is rough
+     */
+    public function perPhoto(string $what, float $least = 0.0): ?float
     {
         $seen = $this->seen[$what] ?? null;
         if ($seen === null) {
@@ -51,7 +55,7 @@ final class Supplies
         }
         [[$fromPhoto, $from], [$photo, $left]] = [$seen['first'], $seen['last']];
 
-        return $photo - $fromPhoto < self::LEAST_PHOTOS || $left >= $from ? null : ($from - $left) / ($photo - $fromPhoto);
+        return $photo - $fromPhoto < self::LEAST_PHOTOS || $left >= $from || $from - $left < $least ? null : ($from - $left) / ($photo - $fromPhoto);
     }
 
     /** After which photo it is gone, as things go; null while that cannot be said, or it does not run down. */

@@ -65,6 +65,21 @@ final class BumpsTest extends TestCase
         self::assertSame([], self::bumps([20 => [2.0, 1.0], 33 => [-2.5, 0.0]])->findings());
     }
 
+    /** A picture that moves by whole pixels alone goes three of the clip's at once, now and then: no knock. A real one among them is. */
+    public function testWholePixelsAreNoKnocks(): void
+    {
+        $steps = [];
+        foreach (range(1, 60) as $number) {
+            $steps[$number] = [0.0, -3.6 * intdiv($number, 6)];
+        }
+        self::assertSame([], self::bumps($steps)->knocked);
+        $knocked = [];
+        foreach ($steps as $number => [$right, $down]) {
+            $knocked[$number] = [$right + ($number < 40 ? 0.0 : 20.0), $down];
+        }
+        self::assertSame([40], self::bumps($knocked)->knocked);
+    }
+
     /** Where a picture could not be compared nothing is said, and the rest goes on. */
     public function testWhatCannotBeComparedIsNoBump(): void
     {
