@@ -18,6 +18,7 @@ use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Protocol\Gcode\ShotProgram;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -28,17 +29,17 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand(name: 'export', description: 'A shot, or the clip of its photos, as a file for another program')]
 final class ExportCommand extends Command
 {
-    private const FORMATS = ['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv'];
+    private const FORMATS = ['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode'];
     private const MOST_BYTES = 500_000_000;
 
     protected function configure(): void
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
         $this->addArgument('format', InputArgument::REQUIRED, implode(', ', self::FORMATS));
-        $this->addOption('match', null, InputOption::VALUE_REQUIRED, 'which photo is which (evrent.match/1); without it, photos have the names that links to them have');
-        $this->addOption('clip', null, InputOption::VALUE_REQUIRED, 'the clip’s list (evrent.clip/1); without it, all photos one after another at the plan’s frame rate');
+        $this->addOption('match', null, InputOption::VALUE_REQUIRED, 'which photo is which (evrent.match/1); else photos have the names of their links');
+        $this->addOption('clip', null, InputOption::VALUE_REQUIRED, 'the clip’s list (evrent.clip/1); else all photos one after another, at the plan’s rate');
         $this->addOption('photo', null, InputOption::VALUE_REQUIRED, 'number of the photo that an XMP file is for');
-        $this->setHelp('gltf and csv are the camera’s path, the others name photos.');
+        $this->setHelp('gltf and csv are the camera’s path, gcode is a program for a rig, the others name photos.');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -58,6 +59,7 @@ final class ExportCommand extends Command
             'xmp' => Xmp::of($material, self::photo($input, $material->photos())),
             'gltf' => Gltf::of($material, CameraPath::of($schedule, $frames)),
             'csv' => CameraPath::of($schedule, $frames)->csv(),
+            'gcode' => ShotProgram::of($schedule),
         }, false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

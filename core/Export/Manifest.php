@@ -13,7 +13,7 @@ use Evrent\Core\Values\Problem;
 final readonly class Manifest
 {
     /**
-     * @param array<string, string> $sums SHA-256 in small hexadecimal digits, by path from the folder on
+     * @param array<array-key, string> $sums SHA-256 in small hexadecimal digits, by path from the folder on
      */
     public function __construct(public array $sums)
     {

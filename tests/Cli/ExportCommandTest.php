@@ -67,7 +67,7 @@ final class ExportCommandTest extends TestCase
 
     public function testTheSameIsWrittenTwice(): void
     {
-        foreach (['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv'] as $format) {
+        foreach (['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode'] as $format) {
             [$code, $once] = self::evrent(['export', '-', $format], self::plan());
             self::assertSame(0, $code);
             self::assertSame($once, self::evrent(['export', '-', $format], self::plan())[1]);

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Protocol\Gcode;
+
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+
+/**
+ * A whole shot as a program that a controller carries out by itself: home, go to the first place, and for each photo close the trigger line, wait
+ * until the shutter is closed, move, and wait for the rest of the interval; or, where the rig does not stop, go on evenly from trigger to trigger.
+ *
+ * Each wait goes to the photo's own time from the first trigger, and not from the wait before it, so that rounding never adds up. Moves are
+ * waited for (`M400`) before the rest of the interval is (`G4`): a controller whose dwell waits for its moves and one whose does not come to the
+ * same.
+ */
+final class ShotProgram
+{
+    /** What the trigger line is closed for where the camera times its exposure itself. */
+    private const CLOSED_SECONDS = 0.1;
+    private const DIGITS = 4;
+
+    /**
+     * @throws InvalidInput where the shot has no clock, or no rig that moves
+     */
+    public static function of(Schedule $schedule): string
+    {
+        $plan = $schedule->plan;
+        if (!$plan->timing->mode->hasClock() || $plan->rig->axes === []) {
+            throw new InvalidInput([new Problem('/timing/mode', 'A program is made of shots that go by the clock, with a rig that moves. Choose another mode, or a rig.')]);
+        }
+        $stops = $plan->timing->mode->stops();
+        $byLine = $plan->camera->exposureTimedBy === TimedBy::Controller;
+        $triggers = $schedule->timeline->triggerSeconds;
+        $title = preg_replace('/[^\x20-\x7e]|[()]/', '', $plan->title);
+        $lines = [
+            "({$title})", sprintf('(%d photos in %.0F s)', $schedule->photosTotal(), $schedule->summary->runSeconds),
+            '(Hands off the rig: it homes and goes to its first place.)', 'G21 G90 G94', 'G28', self::to($schedule, 0), 'M400',
+        ];
+        $now = 0.0;
+        foreach ($triggers as $n => $due) {
+            $wait = round($due - $now, self::DIGITS);
+            if ($wait > 0.0) {
+                $lines[] = self::wait($wait);
+                $now += $wait;
+            }
+            $lines[] = sprintf('(photo %d)', $n + 1);
+            if (!$stops && isset($triggers[$n + 1])) {
+                // Evenly to the next place, in the time until its photo; one such way goes over into the next.
+                $lines[] = sprintf('G93 G1 %s F%s', substr(self::to($schedule, $n + 1), 3), self::number(60.0 / ($triggers[$n + 1] - $due), 6));
+            }
+            $exposure = $schedule->exposureSeconds[$n];
+            $held = round($byLine ? $exposure : self::CLOSED_SECONDS, self::DIGITS);
+            $lines[] = sprintf('M240 P%s', self::number($held * 1_000.0));
+            $now += $held;
+            $closed = round($due + $plan->camera->shutterLagSeconds + $exposure + $plan->rig->postExposureDelaySeconds - $now, self::DIGITS);
+            if ($stops && $closed > 0.0) {
+                $lines[] = self::wait($closed);
+                $now += $closed;
+            }
+            $moves = $schedule->moves->moveSeconds[$n] ?? 0.0;
+            if ($stops && $moves > 0.0 && isset($triggers[$n + 1])) {
+                $lines[] = self::to($schedule, $n + 1);
+                $lines[] = 'M400';
+                $now += $moves;
+            }
+        }
+
+        return implode("\n", $lines) . "\n";
+    }
+
+    private static function to(Schedule $schedule, int $place): string
+    {
+        $words = 'G0';
+        foreach (Letters::of($schedule->plan->rig) as $axis => $letter) {
+            $words .= " {$letter}" . self::number($schedule->moves->positions[$axis][$place], 6);
+        }
+
+        return $words;
+    }
+
+    private static function wait(float $seconds): string
+    {
+        return 'G4 P' . self::number($seconds);
+    }
+
+    private static function number(float $number, int $digits = self::DIGITS): string
+    {
+        return rtrim(rtrim(sprintf("%.{$digits}F", $number + 0.0), '0'), '.');
+    }
+}
