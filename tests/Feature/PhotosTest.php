@@ -15,6 +15,12 @@ use App\Pages\Settings;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Run\Fault;
+use Evrent\Core\Run\FaultKind;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Faults;
+use Evrent\Devices\Simulators\Camera\Card;
+use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
@@ -248,59 +254,62 @@ final class PhotosTest extends PageTestCase
     }
 
     /**
-     * What went wrong in a run is found on its card: the same with the take's log and from the photos alone.
+     * What went wrong in a run is found on its card, by the simulated camera's own photos: in virtual time, so that nothing is late by chance.
      *
-     * @param list<array<string, mixed>>         $faults evrent.faults/1
+     * @param list<Fault>                        $faults
      * @param list<int>                          $missing
      * @param array<string, array{string, int}> $found  failure and first photo, by what was found
+     * @param float                              $ahead  of the camera's clock, seconds
      */
     #[DataProvider('faults')]
-    public function testFaultsOfARunAreFoundOnItsCard(array $faults, array $missing, array $found, bool $hasRig = false): void
+    public function testFaultsOfARunAreFoundOnItsCard(array $faults, array $missing, array $found, float $ahead = 0.0): void
     {
-        config(['evrent.world_speed' => 200.0]);
-        $shot = $hasRig ? self::shot([
-            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/timing/photos' => 60, '/timing/head_photos' => 0,
-            '/timing/tail_photos' => 0, '/timing/interval_s' => 12,
-        ]) : self::made(['/timing/photos' => 60]);
-        file_put_contents("{$this->folder}/plan.json", $shot->currentRevision()->plan);
-        file_put_contents("{$this->folder}/faults.json", json_encode(['format' => 'evrent.faults/1', 'faults' => $faults], JSON_THROW_ON_ERROR));
-        $camera = new DeviceProcess([
-            'camera', '--port=0', '--trigger-port=0', "--card={$this->folder}", '--speed=200', "--plan={$this->folder}/plan.json", "--faults={$this->folder}/faults.json",
-        ]);
-        $rig = $hasRig ? new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=200', "--plan={$this->folder}/plan.json"]) : null;
-        $this->addDevices($rig->address ?? '127.0.0.1:1', "ptp:{$camera->address}");
-        $this->post("{$shot->path()}/takes", ($hasRig ? [] : ['rig' => 'none']) + $this->chosen())->assertSessionHasNoErrors();
-        $this->artisan('evrent:takes', ['--once' => true]);
-        foreach ([(string) Take::query()->sole()->id, ''] as $take) {
-            $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM", 'take' => $take])->assertSessionHasNoErrors();
-            $match = self::matched(CardReading::query()->latest('id')->firstOrFail());
-            self::assertSame($missing, array_keys(array_filter($match['photos'], static fn (?string $file): bool => $file === null)));
-            $told = [];
-            foreach ($match['findings'] as $finding) {
-                $told[$finding['what']] = [$finding['failure'] ?? '', $finding['first'] ?? 0];
-            }
-            self::assertSame($found, array_intersect_key($told, $found + ['jump' => 0, 'flicker' => 0, 'knock' => 0, 'bump' => 0, 'missing' => 0, 'extra' => 0]));
+        $shot = self::made(['/timing/photos' => 60]);
+        $plan = $shot->currentRevision()->toPlan();
+        $begins = 60.0;
+        $camera = new SimulatedCamera(new Card($this->folder), $plan, new Faults($faults), 640, ($plan->firstTrigger()->unixSeconds ?? 0.0) - $begins);
+        $camera->goOnTo($begins);
+        foreach (Schedule::of($plan)->timeline->triggerSeconds as $trigger) {
+            $camera->press($begins + $trigger);
+            $camera->release($begins + $trigger + 0.1);
+            $camera->goOnTo($begins + $trigger + 4.0);
         }
+        $camera->goOnTo($begins + 1_000.0);
+        $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM"])->assertSessionHasNoErrors();
+        $match = self::matched(CardReading::query()->latest('id')->firstOrFail());
+        self::assertSame($missing, array_keys(array_filter($match['photos'], static fn (?string $file): bool => $file === null)));
+        self::assertSame([], $match['extras']);
+        self::assertEqualsWithDelta($ahead, $match['clock_offset_s'], 0.1);
+        $told = [];
+        foreach ($match['findings'] as $finding) {
+            $told[$finding['what']] = [$finding['failure'] ?? '', $finding['first'] ?? 0];
+        }
+        self::assertSame($found, array_intersect_key($told, $found + ['jump' => 0, 'flicker' => 0, 'knock' => 0, 'bump' => 0, 'missing' => 0, 'extra' => 0]));
     }
 
     /**
-     * @return iterable<string, array{0: list<array<string, mixed>>, 1: list<int>, 2: array<string, array{string, int}>, 3?: bool}>
+     * @return iterable<string, array{0: list<Fault>, 1: list<int>, 2: array<string, array{string, int}>, 3?: float}>
      */
     public static function faults(): iterable
     {
         yield 'not heard, cable out, a broken file' => [
-            [['kind' => 'missed_trigger', 'frame' => 10], ['kind' => 'cable_out', 'frame' => 20, 'frames' => 3], ['kind' => 'unreadable', 'frame' => 40]],
-            [10, 20, 21, 22, 40], ['missing' => ['L2', 10]], true,
+            [
+                new Fault(FaultKind::MissedTrigger, 10, photos: 1), new Fault(FaultKind::CableOut, 20, photos: 3),
+                new Fault(FaultKind::Unreadable, 40, photos: 1),
+            ],
+            [10, 20, 21, 22, 40], ['missing' => ['L2', 10]],
         ];
         yield 'a lamp, a knock and a wrong clock' => [
             [
-                ['kind' => 'passing_lamp', 'frame' => 20, 'frames' => 2, 'percent' => 60], ['kind' => 'bump', 'frame' => 40, 'percent' => 2],
-                ['kind' => 'clock_offset', 'frame' => 1, 'seconds' => 3_600],
+                new Fault(FaultKind::PassingLamp, 20, photos: 2, percent: 60.0), new Fault(FaultKind::Bump, 40, photos: 1, percent: 2.0),
+                new Fault(FaultKind::ClockOffset, 1, photos: 1, seconds: 3_600.0),
             ],
-            [], ['flicker' => ['L3', 20], 'jump' => ['E1', 20], 'knock' => ['E1', 40]],
+            [], ['flicker' => ['L3', 20], 'jump' => ['E1', 20], 'knock' => ['E1', 40]], 3_600.0,
         ];
-        yield 'an aperture that never closes alike' => [[['kind' => 'flicker', 'frame' => 1, 'frames' => 60, 'percent' => 40]], [], ['flicker' => ['C2', 4]]];
-        yield 'a slow card' => [[['kind' => 'slow_card', 'frame' => 10, 'frames' => 20, 'factor' => 3]], [], []];
+        yield 'an aperture that never closes alike' => [[new Fault(FaultKind::Flicker, 1, photos: 60, percent: 40.0)], [], ['flicker' => ['C2', 4]]];
+        yield 'a slow card' => [[new Fault(FaultKind::SlowCard, 10, photos: 20, factor: 3.0)], [], []];
+        yield 'a card that is full' => [[new Fault(FaultKind::CardFull, 45, photos: 1)], range(46, 60), ['missing' => ['L2', 46]]];
+        yield 'an empty battery' => [[new Fault(FaultKind::CameraBattery, 30, photos: 1)], range(31, 60), ['missing' => ['L2', 31]]];
     }
 
     /** A verdict is said of the take as well; a sentence makes a recipe, amends it, and what came out poor warns in it and changes no number. */
