@@ -40,9 +40,9 @@ final class ManifestCommand extends Command
         }
         $manifest = Manifest::read(Input::file($check, '--check', self::MOST_BYTES));
         $told = $manifest->against(FolderSums::of($folder));
-        foreach (['missing', 'changed', 'more'] as $what) {
-            foreach ($told[$what] as $path) {
-                $output->writeln(['missing' => 'missing', 'changed' => 'not the same', 'more' => 'not in the manifest'][$what] . ": {$path}", OutputInterface::OUTPUT_RAW);
+        foreach (['missing' => $told['missing'], 'not the same' => $told['changed'], 'not in the manifest' => $told['more']] as $what => $paths) {
+            foreach ($paths as $path) {
+                $output->writeln("{$what}: {$path}", OutputInterface::OUTPUT_RAW);
             }
         }
         $isWhole = $told['missing'] === [] && $told['changed'] === [];

@@ -103,7 +103,8 @@ final readonly class Frames
             $speed = self::speed($clip->speeds, $at);
             $times[] = [(int) floor($at + self::ROUNDING), $speed];
             if (count($times) > self::MOST) {
-                throw new InvalidInput([new Problem('/speeds', sprintf('So slow, it would have more than %s frames. Make it faster.', number_format(self::MOST)))]);
+                $says = sprintf('So slow, it would have more than %s frames. Make it faster.', number_format(self::MOST));
+                throw new InvalidInput([new Problem('/speeds', $says)]);
             }
         }
 

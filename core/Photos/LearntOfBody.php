@@ -51,7 +51,9 @@ final readonly class LearntOfBody
         if ($report !== null) {
             $isHurried = array_filter($lines, static fn (LogLine $line): bool => $line->number('grace_s') !== null) !== [];
             $learnt['write_s'] = $isHurried ? null : self::writes($report);
-            $learnt['shutter_lag_s'] = $offsetSeconds === null || !$isExact || $isHurried ? null : self::lag($report, $lines, $offsetSeconds, $begunUnixSeconds);
+            $learnt['shutter_lag_s'] = $offsetSeconds === null || !$isExact || $isHurried
+                ? null
+                : self::lag($report, $lines, $offsetSeconds, $begunUnixSeconds);
             $learnt['photo_j'] = $body === null ? null : self::joules($report, $body);
         }
 

@@ -30,7 +30,8 @@ final class ShotProgram
     {
         $plan = $schedule->plan;
         if (!$plan->timing->mode->hasClock() || $plan->rig->axes === []) {
-            throw new InvalidInput([new Problem('/timing/mode', 'A program is made of shots that go by the clock, with a rig that moves. Choose another mode, or a rig.')]);
+            $says = 'A program is made of shots that go by the clock, with a rig that moves. Choose another mode, or a rig.';
+            throw new InvalidInput([new Problem('/timing/mode', $says)]);
         }
         $stops = $plan->timing->mode->stops();
         $byLine = $plan->camera->exposureTimedBy === TimedBy::Controller;
