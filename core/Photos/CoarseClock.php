@@ -60,21 +60,22 @@ final readonly class CoarseClock
      * The clock that shows these seconds: the line through them where it would have, or the middle one of all that would. Each time is cut off
      * to whole seconds, so what it was off by lies within one.
      *
-     * @param list<array{float, float}> $pairs seconds gone, and what the clock showed
+     * @param list<float> $gone  seconds
+     * @param list<float> $shown what the clock showed then, as many
      *
      * @return ?Clock null where no clock would
      */
-    public static function through(array $pairs): ?Clock
+    public static function through(array $gone, array $shown): ?Clock
     {
-        $likely = Clock::through($pairs, 1.0);
-        [$low, $high] = self::range($pairs, $likely->drift ?? 0.0);
+        $likely = Clock::through($gone, $shown, 1.0);
+        [$low, $high] = self::range($gone, $shown, $likely->drift ?? 0.0);
         if ($likely !== null && $high - $low <= self::ONE_SECOND) {
             return new Clock(($low + $high) / 2.0, $likely->drift);
         }
         $would = [];
         for ($n = -self::SLOPES; $n <= self::SLOPES; $n++) {
             $drift = Clock::MOST_DRIFT * $n / self::SLOPES;
-            [$low, $high] = self::range($pairs, $drift);
+            [$low, $high] = self::range($gone, $shown, $drift);
             if ($high - $low <= self::ONE_SECOND) {
                 $would[] = $drift;
             }
@@ -83,24 +84,25 @@ final readonly class CoarseClock
             return null;
         }
         // Over a run too short to tell, all do: then the clock is taken to go right.
-        [$low, $high] = self::range($pairs, 0.0);
+        [$low, $high] = self::range($gone, $shown, 0.0);
         $drift = $high - $low < self::TELLS_NOTHING ? 0.0 : array_sum($would) / count($would);
-        [$low, $high] = self::range($pairs, $drift);
+        [$low, $high] = self::range($gone, $shown, $drift);
 
         return new Clock(($low + $high) / 2.0, $drift);
     }
 
     /**
-     * @param list<array{float, float}> $pairs
+     * @param list<float> $gone
+     * @param list<float> $shown
      *
      * @return array{float, float} what the clock showed when it began, by the photo that says least and by the one that says most
      */
-    private static function range(array $pairs, float $drift): array
+    private static function range(array $gone, array $shown, float $drift): array
     {
         $low = INF;
         $high = -INF;
-        foreach ($pairs as [$gone, $shown]) {
-            $began = $shown - (1.0 + $drift) * $gone;
+        foreach ($gone as $n => $seconds) {
+            $began = $shown[$n] - (1.0 + $drift) * $seconds;
             $low = $began < $low ? $began : $low;
             $high = $began > $high ? $began : $high;
         }

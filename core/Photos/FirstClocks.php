@@ -102,7 +102,7 @@ final class FirstClocks
         // What comes before it would all be none of the plan's.
         $score = -self::LEFT_OUT * $i;
         $misses = 0;
-        $pairs = [];
+        $gones = $shows = [];
         $at = $j - 1;
         for ($n = min(count($shown), $steps === PHP_INT_MAX ? count($shown) : $i + $steps); $i < $n; $i++) {
             $gone = $shown[$i] - $offset;
@@ -115,7 +115,7 @@ final class FirstClocks
             if (abs($off) > $reach || $j === $at) {
                 $misses++;
                 $score -= 0.05;
-                if ($misses > self::PATIENCE && $misses > 2 * count($pairs)) {
+                if ($misses > self::PATIENCE && $misses > 2 * count($gones)) {
                     return [$score, null];
                 }
                 continue;
@@ -123,11 +123,15 @@ final class FirstClocks
             $apart = $photos->stopsApart($planned, $j, $i);
             $score += 1.0 - 0.2 * max(0.0, abs($off) - $free) / $tolerance - min(0.6, $apart);
             $at = $j;
-            $pairs[] = [$opens[$j], $shown[$i]];
-            $room = Clock::MOST_DRIFT * abs($opens[$j] - $pairs[0][0]) + $coarse;
+            $gones[] = $opens[$j];
+            $shows[] = $shown[$i];
+            $room = Clock::MOST_DRIFT * abs($opens[$j] - $gones[0]) + $coarse;
             $offset = max($begin - $room, min($begin + $room, $offset + ($free > self::FOLLOWS ? self::FOLLOWS_COARSE : self::FOLLOWS) * $off));
         }
 
-        return [$score, Clock::through($pairs, $coarse)];
+        // Followed a little way, those that came onto the same track are told by where it led.
+        $clock = $gones === [] ? null : ($steps === PHP_INT_MAX ? Clock::through($gones, $shows, $coarse) : new Clock($offset));
+
+        return [$score, $clock];
     }
 }

@@ -214,10 +214,10 @@ final readonly class Matching
         }
         $tried = [];
         foreach (FirstClocks::of($planned, $photos, $tolerance, $coarse) as $clock) {
-            $tried[] = [self::aligned($planned, $photos, $clock, $tolerance, $coarse), $clock];
+            $tried[] = [self::aligned($planned, $photos, $clock, $tolerance, $coarse)->saved, $clock];
         }
-        $tried = $tried === [] ? [[null, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
-        usort($tried, static fn (array $a, array $b): int => round($b[0]->saved ?? 0.0) <=> round($a[0]->saved ?? 0.0));
+        $tried = $tried === [] ? [[0.0, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
+        usort($tried, static fn (array $a, array $b): int => round($b[0]) <=> round($a[0]));
         $clocks = array_slice(array_column($tried, 1), 0, self::FITTED);
         if ($coarse === self::WHOLE_SECONDS) {
             array_unshift($clocks, CoarseClock::near($planned, $shown, $clocks[0]));
@@ -270,11 +270,12 @@ final readonly class Matching
     {
         $alignment = self::aligned($planned, $photos, $clock, $tolerance, $coarse);
         for ($round = 1; $round < self::ROUNDS && $alignment->pairs !== []; $round++) {
-            $pairs = [];
+            $gone = $shown = [];
             foreach ($alignment->pairs as $j => $i) {
-                $pairs[] = [$planned->openSeconds[$j], $photos->seconds[$i]];
+                $gone[] = $planned->openSeconds[$j];
+                $shown[] = $photos->seconds[$i];
             }
-            $next = ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($pairs) : null) ?? Clock::through($pairs, $coarse) ?? $clock;
+            $next = ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($gone, $shown) : null) ?? Clock::through($gone, $shown, $coarse) ?? $clock;
             $again = self::aligned($planned, $photos, $next, $tolerance, $coarse);
             if ($again->saved < $alignment->saved - self::SAME) {
                 break;
