@@ -40,7 +40,12 @@ final class LearnRecipe
             if ($kept === null && !$isGood) {
                 throw new InvalidInput([new Problem('/name', 'What came out poor is no recipe. Choose the one that it warns of.')]);
             }
-            $recipe = $isGood ? $recipe : RecipeOfShot::warned(RecipeText::fromJson($kept->content, $kept->note), $recipe);
+            try {
+                $recipe = $isGood ? $recipe : RecipeOfShot::warned(RecipeText::fromJson($kept->content, $kept->note), $recipe);
+            } catch (InvalidInput) {
+                $says = 'With what this recipe says already it would be longer than 500 characters. Say it in fewer words.';
+                throw new InvalidInput([new Problem('/why', $says)]);
+            }
             Preset::query()->updateOrCreate(
                 ['name' => $name],
                 ['kind' => PresetKind::Recipe, 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)],

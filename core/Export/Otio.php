@@ -34,7 +34,8 @@ final class Otio
     private static function clip(Material $material, Shots $shot, float $rate): array
     {
         $name = $material->linkName($shot->photo);
-        [$before, $after] = [substr($name, 0, -self::DIGITS - 4), substr($name, -4)];
+        $after = '.' . pathinfo($name, PATHINFO_EXTENSION);
+        $before = substr($name, 0, -self::DIGITS - strlen($after));
         // Of what goes faster so many photos are taken as it passes; a program plays them in fewer frames.
         $taken = max(1, (int) ceil($shot->frames * abs($shot->speed)));
         $first = $shot->speed < 0.0 ? max(1, $shot->photo - $taken + 1) : $shot->photo;

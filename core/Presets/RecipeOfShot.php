@@ -47,6 +47,10 @@ final class RecipeOfShot
     public static function warned(Recipe $recipe, Recipe $poor): Recipe
     {
         $warning = sprintf('Not one every %s: %s', PlainText::seconds($poor->intervalSeconds), $poor->reason);
+        // Sent twice, it is said once.
+        if (str_contains($recipe->reason, $warning)) {
+            return $recipe;
+        }
 
         return new Recipe(
             $recipe->intervalSeconds,

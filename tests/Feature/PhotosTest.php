@@ -337,6 +337,11 @@ final class PhotosTest extends PageTestCase
         $judge('1', 'Ebb', 'The gulls ran.')->assertSessionHasNoErrors();
         self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame($before, $numbers($recipe));
+        // Sent twice it is said once; and for more than there is room for one is asked for fewer words.
+        $judge('1', 'Ebb', 'The gulls ran.')->assertSessionHasNoErrors();
+        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
+        $judge('2', 'Ebb', str_repeat('w', 480))->assertSessionHasErrors('verdict.why');
+        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame(1, $reading->refresh()->rating);
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee('How it came out');
     }

@@ -69,6 +69,9 @@ final class ExportTest extends TestCase
         );
         $reference = $track['children'][0]['media_references']['DEFAULT_MEDIA'];
         self::assertSame(['Flood-at-the-mill_', '.jpg'], [$reference['name_prefix'], $reference['name_suffix']]);
+        $other = new Material(self::schedule(), array_fill(1, 100, 'card/EVR_0001.HEIC'));
+        self::assertStringContainsString('"name_suffix": ".heic"', Otio::of($other, Frames::of(new Clip(), 100)));
+        self::assertStringContainsString('"name_prefix": "Flood-at-the-mill_"', Otio::of($other, Frames::of(new Clip(), 100)));
         self::assertContains('Keyframe A', array_column($track['markers'], 'name'));
         self::assertContains('Photos 40 to 42 missing or spoilt', array_column($track['markers'], 'name'));
     }
