@@ -29,7 +29,7 @@ final class JudgePhotos
     {
         $reading = $page->reading;
         $sheet = $page->sheet();
-        if ($reading === null || $sheet === null) {
+        if ($reading === null) {
             return;
         }
         DB::connection()->transaction(function () use ($page, $reading, $sheet, $rating, $name, $sentence): void {
@@ -37,7 +37,8 @@ final class JudgePhotos
             $reading->take?->forceFill(['rating' => $rating])->save();
             if ($name !== '') {
                 $schedule = Schedule::of($reading->revision->toPlan());
-                $clip = Stretch::clipSeconds($page->cleanStretch($sheet), $schedule->plan->timing->framesPerSecond);
+                $stretch = $sheet === null ? null : $page->cleanStretch($sheet);
+                $clip = Stretch::clipSeconds($stretch, $schedule->plan->timing->framesPerSecond);
                 ($this->learn)($schedule, $clip, $name, $sentence, !in_array($rating, [1, 2], true));
             }
         });

@@ -343,7 +343,12 @@ final class PhotosTest extends PageTestCase
         $judge('2', 'Ebb', str_repeat('w', 480))->assertSessionHasErrors('verdict.why');
         self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame(1, $reading->refresh()->rating);
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('How it came out');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('How it came out')->assertDontSee('by an earlier Evrent');
+        // Read before there were stairs: the verdict is kept all the same, and what is to be done is said.
+        CardReading::query()->whereKey($reading->id)->update(['sheet' => null]);
+        $judge('5', 'Ebb', 'Read long ago.')->assertSessionHasNoErrors();
+        self::assertSame([5, 'Read long ago.'], [$reading->refresh()->rating, $recipe->refresh()->note]);
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('by an earlier Evrent');
     }
 
     /**

@@ -57,7 +57,8 @@
                 <p>{{ basename($reading->placed['file']) }} was put to photo {{ $reading->placed['number'] }} by hand.</p>
                 <button class="button is-quiet">Take that back</button></form>@endif</details>
         </section>
-        @if ($sheet)@include('photos.parts.sheet')@endif
+        @if ($sheet)@include('photos.parts.sheet')
+        @else<p class="panel nothing">They were read by an earlier Evrent. Read them once more to see them on the stairs; marks stay.</p>@endif
         @if ($sheet && $page->again($sheet) !== [])@include('photos.parts.again')@endif
         @include('photos.parts.learnt')
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
