@@ -58,15 +58,23 @@ class Stairs {
       // The one in focus stays: where the keys go from would be lost.
       if (!wanted.includes(Number(part.dataset.from)) && !part.contains(document.activeElement)) part.remove();
     }
-    for (const [from, asked] of this.asked) if (!wanted.includes(from)) asked.broken.abort();
+    for (const [from, asked] of this.asked) {
+      if (wanted.includes(from)) continue;
+      asked.broken.abort();
+      // At once: who wants it again before it has ended asks anew.
+      this.asked.delete(from);
+    }
     await Promise.all(wanted.map((from) => this.load(from)));
   }
 
   load(from) {
     if (this.part(from)) return null;
     if (!this.asked.has(from)) {
-      const broken = new AbortController();
-      this.asked.set(from, { broken, done: this.fetched(from, broken.signal).finally(() => this.asked.delete(from)) });
+      const asked = { broken: new AbortController() };
+      asked.done = this.fetched(from, asked.broken.signal).finally(() => {
+        if (this.asked.get(from) === asked) this.asked.delete(from);
+      });
+      this.asked.set(from, asked);
     }
     return this.asked.get(from).done;
   }
@@ -127,6 +135,8 @@ function followScrolling(sheet, stairs) {
     if (number >= 1 && number <= stairs.photos) stairs.goTo(number).then((photo) => photo?.focus());
   };
   window.addEventListener('hashchange', asked);
+  // The slider may have been moved before anybody listened, or by the browser that comes back to the page.
+  if (Number(slider.value) > 1) stairs.goTo(Number(slider.value));
   asked();
   stairs.show();
 }
