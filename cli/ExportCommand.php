@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Clip\Clip;
-use Evrent\Core\Clip\FrameRate;
 use Evrent\Core\Clip\Frames;
-use Evrent\Core\Export\CameraPath;
-use Evrent\Core\Export\Cmx3600;
-use Evrent\Core\Export\Ffconcat;
-use Evrent\Core\Export\Gltf;
+use Evrent\Core\Clip\Levels;
 use Evrent\Core\Export\Material;
-use Evrent\Core\Export\Otio;
 use Evrent\Core\Export\Xmp;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Format\MatchJson;
+use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Devices\Protocol\Gcode\ShotProgram;
+use Evrent\Devices\Files\ShotFile;
+use Evrent\Devices\Photos\Numbered;
+use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -29,58 +27,101 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand(name: 'export', description: 'A shot, or the clip of its photos, as a file for another program')]
 final class ExportCommand extends Command
 {
-    private const FORMATS = ['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode'];
+    /** What is one file for each photo. */
+    private const OF_PHOTOS = ['xmp', 'links', 'copies'];
     private const MOST_BYTES = 500_000_000;
 
     protected function configure(): void
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
-        $this->addArgument('format', InputArgument::REQUIRED, implode(', ', self::FORMATS));
+        $this->addArgument('format', InputArgument::REQUIRED, implode(', ', self::formats()));
         $this->addOption('match', null, InputOption::VALUE_REQUIRED, 'which photo is which (evrent.match/1); else photos have the names of their links');
         $this->addOption('clip', null, InputOption::VALUE_REQUIRED, 'the clip’s list (evrent.clip/1); else all photos one after another, at the plan’s rate');
         $this->addOption('photo', null, InputOption::VALUE_REQUIRED, 'number of the photo that an XMP file is for');
-        $this->setHelp('gltf and csv are the camera’s path, gcode is a program for a rig, the others name photos.');
+        $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'folder that the photos’ names go from', '.');
+        $this->addOption('to', null, InputOption::VALUE_REQUIRED, 'new folder: links or copies under the plan’s numbers, or an XMP file for every photo');
+        $this->setHelp('gltf and csv are the camera’s path, gcode and pass are programs for a rig, links and copies need --match and --to.');
+    }
+
+    /** @return list<string> */
+    private static function formats(): array
+    {
+        return [...array_column(ShotFile::cases(), 'value'), ...self::OF_PHOTOS];
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $format = $input->getArgument('format');
-        if (!in_array($format, self::FORMATS, true)) {
-            throw new BadUsage('FORMAT: choose one of ' . implode(', ', self::FORMATS) . '.');
+        if (!is_string($format) || !in_array($format, self::formats(), true)) {
+            throw new BadUsage('FORMAT: choose one of ' . implode(', ', self::formats()) . '.');
         }
         $plan = Input::planAtOnce($input);
         $schedule = Schedule::of($plan);
-        $material = self::material($input, $schedule);
+        $match = $input->getOption('match');
+        $json = is_string($match) ? Input::file($match, '--match', self::MOST_BYTES) : null;
+        if (in_array($format, self::OF_PHOTOS, true)) {
+            return $this->ofPhotos($input, $output, $format, $schedule, $json);
+        }
+        $material = $json === null ? Material::planned($schedule) : new Material($schedule, MatchJson::files($json, $schedule->photosTotal()));
         $frames = Frames::of(self::clip($input, $plan), $material->photos(), $material->unfit());
-        $output->write(match ($format) {
-            'ffconcat' => Ffconcat::of($material, $frames),
-            'otio' => Otio::of($material, $frames),
-            'cmx3600' => Cmx3600::of($material, $frames),
-            'xmp' => Xmp::of($material, self::photo($input, $material->photos())),
-            'gltf' => Gltf::of($material, CameraPath::of($schedule, $frames)),
-            'csv' => CameraPath::of($schedule, $frames)->csv(),
-            'gcode' => ShotProgram::of($schedule),
-        }, false, OutputInterface::OUTPUT_RAW);
+        $output->write(ShotFile::from($format)->of($material, $frames), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
 
-    private static function material(InputInterface $input, Schedule $schedule): Material
+    private function ofPhotos(InputInterface $input, OutputInterface $output, string $format, Schedule $schedule, ?string $match): int
     {
-        $match = $input->getOption('match');
-        if (is_string($match)) {
-            return new Material($schedule, MatchJson::files(Input::file($match, '--match', self::MOST_BYTES), $schedule->photosTotal()));
-        }
-        $names = new Material($schedule);
+        $offsets = $match === null ? [] : Levels::offsets(MatchJson::brightness($match), ExposureStops::planned($schedule));
+        $material = $match === null
+            ? new Material($schedule, Material::planned($schedule)->files, offsets: $offsets)
+            : new Material($schedule, MatchJson::files($match, $schedule->photosTotal()), offsets: $offsets);
+        $to = $input->getOption('to');
+        if ($format === 'xmp' && !is_string($to)) {
+            $output->write(Xmp::of($material, self::photo($input, $material->photos())), false, OutputInterface::OUTPUT_RAW);
 
-        return new Material($schedule, array_map($names->linkName(...), array_combine(range(1, $names->photos()), range(1, $names->photos()))));
+            return self::SUCCESS;
+        }
+        if (!is_string($to)) {
+            throw new BadUsage('--to: give the name of a new folder.');
+        }
+        try {
+            if ($format === 'xmp') {
+                Numbered::write(self::sidecars($material), $to);
+
+                return self::SUCCESS;
+            }
+            if ($match === null) {
+                throw new BadUsage('--match: say which photo is which, as bin/evrent photos --format=json does.');
+            }
+            $card = $input->getOption('card');
+            $card = is_string($card) ? rtrim($card, '/') : '.';
+            $names = [];
+            foreach ($material->files as $number => $file) {
+                $names[$material->linkName($number)] = str_starts_with($file, '/') ? $file : "{$card}/{$file}";
+            }
+            Numbered::make($names, $to, $format === 'copies');
+        } catch (RuntimeException $failure) {
+            throw new BadUsage('--to: ' . $failure->getMessage());
+        }
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @return iterable<string, string> by name
+     */
+    private static function sidecars(Material $material): iterable
+    {
+        foreach (array_keys($material->files) as $number) {
+            yield Xmp::name($material, $number) => Xmp::of($material, $number);
+        }
     }
 
     private static function clip(InputInterface $input, Plan $plan): Clip
     {
         $clip = $input->getOption('clip');
 
-        return is_string($clip) ? ClipJson::read(Input::file($clip, '--clip')) : new Clip(rate: FrameRate::nearest($plan->timing->framesPerSecond));
+        return is_string($clip) ? ClipJson::read(Input::file($clip, '--clip')) : Clip::begun($plan);
     }
 
     private static function photo(InputInterface $input, int $photos): int

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\ClipController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceCheckController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\FilmController;
+use App\Http\Controllers\FolderController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JogController;
 use App\Http\Controllers\KitController;
@@ -47,6 +50,10 @@ Route::pattern('preset', '[0-9]{1,15}');
 Route::pattern('item', '[0-9]{1,15}');
 Route::pattern('trial', '[0-9]{1,15}');
 Route::pattern('dayEvent', '[0-9]{1,15}');
+Route::pattern('film', '[0-9]{1,15}');
+Route::pattern('work', '[0-9]{1,15}');
+Route::pattern('reading', '[0-9]{1,15}');
+Route::pattern('clipRevision', '[0-9]{1,15}');
 Route::pattern('id', '[0-9]{1,15}');
 
 Route::get('/up', UpController::class)->withoutMiddleware('web');
@@ -105,6 +112,12 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/photos', [PhotosController::class, 'index'])->name('photos.index');
     Route::get('/photos/{reading}/photo/{number}', [PhotosController::class, 'photo'])->whereNumber('number')->name('photos.photo');
     Route::get('/photos/{reading}/match.json', [PhotosController::class, 'match'])->name('photos.match');
+    Route::get('/clip', [ClipController::class, 'show'])->name('clip.show');
+    Route::get('/clip/proxy.mp4', [ClipController::class, 'proxy'])->name('clip.proxy');
+    Route::get('/clip/files/{format}', [ClipController::class, 'file'])->where('format', '[a-z0-9]{1,12}')->name('clip.file');
+    Route::get('/clip/xmp.zip', [ClipController::class, 'sidecars'])->name('clip.sidecars');
+    Route::get('/films/{film}/file', [FilmController::class, 'file'])->name('films.file');
+    Route::get('/films/{film}/list.json', [FilmController::class, 'list'])->name('films.list');
     Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
@@ -114,6 +127,9 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
         Route::get('/photos/{reading}/from/{number}', [PhotosController::class, 'more'])->whereNumber('number')->name('photos.more');
         Route::get('/photos/{reading}/whole/{number}.jpg', [PhotosController::class, 'whole'])->whereNumber('number')->name('photos.whole');
         Route::get('/photos/{reading}/{place}.jpg', [PhotosController::class, 'picture'])->whereNumber('place')->name('photos.picture');
+        Route::get('/films/{film}', [FilmController::class, 'show'])->name('films.show');
+        Route::get('/folders/{work}', [FolderController::class, 'show'])->name('folders.show');
+        Route::get('/folders/{work}/SHA256SUMS', [FolderController::class, 'manifest'])->name('folders.manifest');
         Route::get('/checks/{check}', [DeviceCheckController::class, 'show'])->name('checks.show');
         Route::get('/checks/{check}/{name}.jpg', [DeviceCheckController::class, 'picture'])->where('name', '[A-Z]{1,3}')->name('checks.picture');
         Route::get('/takes/{take}/now', [TakeController::class, 'now'])->name('takes.now')->withTrashed();
@@ -131,6 +147,10 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
         Route::post('/edits', [EditController::class, 'store'])->name('shots.edits.store');
         Route::post('/jog', [JogController::class, 'store'])->name('shots.jog');
         Route::post('/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
+        Route::put('/clip', [ClipController::class, 'update'])->name('clip.update');
+        Route::post('/clip/undo', [ClipController::class, 'undo'])->name('clip.undo');
+        Route::post('/clip/redo', [ClipController::class, 'redo'])->name('clip.redo');
+        Route::delete('/clip/spans/{from}', [ClipController::class, 'removeSpan'])->whereNumber('from')->name('clip.spans.destroy');
     });
     Route::delete('/', [ShotController::class, 'destroy'])->name('shots.destroy')->can('delete', 'shot');
     Route::put('/title', [ShotController::class, 'rename'])->name('shots.rename');
@@ -152,6 +172,14 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::put('/photos/{reading}/verdict', [PhotosController::class, 'judge'])->name('photos.verdict');
     Route::put('/photos/{reading}/marks', [PhotosController::class, 'mark'])->name('photos.mark');
     Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');
+    Route::post('/clip/spans', [ClipController::class, 'addSpan'])->name('clip.spans.store');
+    Route::post('/clip/revisions/{clipRevision}', [ClipController::class, 'restore'])->name('clip.restore');
+    Route::put('/clip/developed', [ClipController::class, 'developed'])->name('clip.developed');
+    Route::post('/films', [FilmController::class, 'store'])->name('films.store');
+    Route::post('/films/{film}/stop', [FilmController::class, 'stop'])->name('films.stop');
+    Route::delete('/films/{film}', [FilmController::class, 'destroy'])->name('films.destroy');
+    Route::post('/photos/{reading}/folders', [FolderController::class, 'store'])->name('folders.store');
+    Route::post('/folders/{work}/stop', [FolderController::class, 'stop'])->name('folders.stop');
     Route::post('/checks', [DeviceCheckController::class, 'store'])->name('checks.store');
     Route::post('/checks/{check}/stop', [DeviceCheckController::class, 'stop'])->name('checks.stop');
     Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');

@@ -33,6 +33,8 @@ use Illuminate\Support\Carbon;
  * @property ?string      $sheet as `Sheet` writes it
  * @property ?int         $rating how it came out, one of `Take::RATINGS`
  * @property ?array{file: string, number: int} $placed by hand
+ * @property string       $developed_folder where photos lie that were developed elsewhere
+ * @property array<int, string> $developed their paths from that folder on, by number
  * @property Carbon       $created_at
  * @property ?Carbon      $begun_at
  * @property ?Carbon      $ended_at
@@ -52,7 +54,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks'], 'array');
+        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks', 'developed'], 'array');
 
         return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
@@ -91,6 +93,15 @@ final class CardReading extends Model
     public function at(string $what, int ...$more): string
     {
         return route("photos.{$what}", [...$this->shot->address(), 'reading' => $this->id, ...$more]);
+    }
+
+    /** The copy that was checked last, or is being checked; a good one before any other. */
+    public function lastCopy(): ?FolderWork
+    {
+        $checks = FolderWork::query()->where('card_reading_id', $this->id)->where('kind', 'check')->latest('id')->get();
+
+        return ($checks->first(static fn (FolderWork $work): bool => !$work->isOver()) ?? $checks->first(static fn (FolderWork $work): bool => $work->isGood())
+            ?? $checks->first())?->setRelation('reading', $this);
     }
 
     /** Whether the beginnings of photos lie there, and not the whole of them. */

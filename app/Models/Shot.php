@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?int          $current_revision_id
  * @property int           $setup_minutes       on site before the start
  * @property int           $teardown_minutes    on site after the last photo
+ * @property ?int          $clip_revision_id the clip's list as it stands; null while nobody changed it
  * @property ?PlanRevision $revision
  * @property Shoot         $shoot
  */
@@ -67,6 +69,30 @@ final class Shot extends Model
     public function readings(): HasMany
     {
         return $this->hasMany(CardReading::class);
+    }
+
+    /**
+     * @return HasMany<Film, $this>
+     */
+    public function films(): HasMany
+    {
+        return $this->hasMany(Film::class);
+    }
+
+    /**
+     * @return HasMany<ClipRevision, $this>
+     */
+    public function clipRevisions(): HasMany
+    {
+        return $this->hasMany(ClipRevision::class);
+    }
+
+    /**
+     * @return HasManyThrough<FolderWork, CardReading, $this>
+     */
+    public function works(): HasManyThrough
+    {
+        return $this->hasManyThrough(FolderWork::class, CardReading::class);
     }
 
     /**

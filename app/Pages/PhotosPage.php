@@ -85,6 +85,14 @@ final readonly class PhotosPage
             : $this->reading->at('picture', place: $this->places[$file]);
     }
 
+    /** The address of a small picture of a photo; null where it is missing. */
+    public function pictureOf(int $number): ?string
+    {
+        $file = $this->file($number);
+
+        return $file === null ? null : $this->picture($file);
+    }
+
     /**
      * @return list<array{file: string, says: string}>
      */

@@ -132,7 +132,7 @@ stray_groups() {
     local note group
     for note in "$RUN"/*.group; do
         group=$(cat "$note" 2>/dev/null) || continue
-        [ -n "$group" ] && pgrep -g "$group" 'nginx|php' >/dev/null 2>&1 && echo "-$group"
+        [ -n "$group" ] && pgrep -g "$group" 'nginx|php|ffmpeg' >/dev/null 2>&1 && echo "-$group"
     done
     true
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -12,6 +13,19 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class Clip
 {
+    public const MOST_PHOTOS = 1_000_000;
+    public const NARROWEST = 0.25;
+    public const WIDEST = 4.0;
+
+    /** What a shot's clip begins with: all photos, one a frame, at the rate and in the shape that its plan has. */
+    public static function begun(Plan $plan): self
+    {
+        $optics = $plan->optics;
+        $shape = $optics === null ? 16 / 9 : Crop::shape($optics->outputWidthPixels, $optics->outputHeightPixels);
+
+        return new self(rate: FrameRate::nearest($plan->timing->framesPerSecond), shape: max(self::NARROWEST, min(self::WIDEST, $shape)));
+    }
+
     /**
      * @param ?int        $in     number of the first photo; null for the first of the shot
      * @param ?int        $out    of the last
@@ -36,14 +50,33 @@ final readonly class Clip
         public float $shape = 16 / 9,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($in ?? 1, 1, PHP_INT_MAX, '/in', 'the number of a photo');
-        $problems->unlessBetween($out ?? PHP_INT_MAX, $in ?? 1, PHP_INT_MAX, '/out', 'the number of a photo that is not before the first');
-        $problems->unlessBetween($shape, 0.25, 4.0, '/shape', 'width over height');
+        $problems->unlessBetween($in ?? 1, 1, self::MOST_PHOTOS, '/in', 'the number of a photo');
+        $problems->unlessBetween($out ?? self::MOST_PHOTOS, $in ?? 1, self::MOST_PHOTOS, '/out', 'the number of a photo that is not before the first');
+        $problems->unlessBetween($shape, self::NARROWEST, self::WIDEST, '/shape', 'width over height');
         foreach ($speeds as $n => $speed) {
             if ($n > 0 && $speed->from <= $speeds[$n - 1]->to) {
                 $problems->add("/speeds/{$n}/from", sprintf('Begin after photo %d, where the span before it ends.', $speeds[$n - 1]->to));
             }
         }
         $problems->throwIfAny();
+    }
+
+    /** The span that begins at a photo goes at one a frame again. */
+    public function withoutSpan(int $from): self
+    {
+        return new self(
+            $this->holes,
+            $this->isReversed,
+            $this->in,
+            $this->out,
+            array_values(array_filter($this->speeds, static fn (Speed $speed): bool => $speed->from !== $from)),
+            $this->crop,
+            $this->endCrop,
+            $this->isDeflickered,
+            $this->size,
+            $this->rate,
+            $this->codec,
+            $this->shape,
+        );
     }
 }

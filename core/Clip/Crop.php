@@ -11,7 +11,7 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class Crop
 {
-    private const LEAST = 0.05;
+    public const LEAST = 0.05;
     private const ROUNDING = 1e-6;
 
     /**
@@ -30,6 +30,12 @@ final readonly class Crop
         $problems->throwIfAny();
     }
 
+    /** Width over height of what has so many pixels. */
+    public static function shape(int $width, int $height): float
+    {
+        return $width / max(1, $height);
+    }
+
     /**
      * In a photo and a clip of these shapes.
      *
@@ -45,6 +51,12 @@ final readonly class Crop
         $height = $width * $photo / $clip;
 
         return [$this->x - $width / 2.0, $this->y - $height / 2.0, $width, $height];
+    }
+
+    /** @return array{float, float, float, float} as `box()`, in per cent of the photo */
+    public function percents(float $photo, float $clip): array
+    {
+        return array_map(static fn (float $share): float => round(100.0 * $share, 3), $this->box($photo, $clip));
     }
 
     /** Whether all of it lies in the photo. */

@@ -6,6 +6,7 @@ namespace Evrent\Core\Clip;
 
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\PlainText;
 
 /**
  * A clip frame by frame: which photo each shows.
@@ -17,11 +18,13 @@ final readonly class Frames
 {
     private const MOST = 500_000;
     private const ROUNDING = 1e-9;
+    /** So little nobody sees. */
+    private const ENLARGED = 0.02;
 
     /**
      * @param list<Frame> $frames
      */
-    private function __construct(public Clip $clip, public array $frames)
+    private function __construct(public Clip $clip, public array $frames, private int $step = 1)
     {
     }
 
@@ -65,11 +68,33 @@ final readonly class Frames
         return new self($clip, $frames);
     }
 
-    public function seconds(): float
+    /** Fewer frames in the same time, for a quick look: one of so many. */
+    public function oneOf(int $step): self
+    {
+        $few = array_values(array_filter($this->frames, static fn (int $n): bool => $n % $step === 0, ARRAY_FILTER_USE_KEY));
+
+        return new self($this->clip, $few, $step * $this->step);
+    }
+
+    /** @return array{int, int} frames in so many seconds, exactly */
+    public function rate(): array
     {
         [$frames, $seconds] = $this->clip->rate->fraction();
 
+        return [$frames, $seconds * $this->step];
+    }
+
+    public function seconds(): float
+    {
+        [$frames, $seconds] = $this->rate();
+
         return count($this->frames) * $seconds / $frames;
+    }
+
+    /** @return array{int, int} numbers of the photos that the first frame shows, and the last */
+    public function ends(): array
+    {
+        return [$this->frames[0]->photo, $this->frames[count($this->frames) - 1]->photo];
     }
 
     public function holes(): int
@@ -91,6 +116,23 @@ final readonly class Frames
         }
 
         return $this->clip->size->height() === null ? 1.0 : $least / $this->clip->size->height();
+    }
+
+    /** How far the pixels of photos carry, in words; the sizes are those of `pixelsPerPixel()`. */
+    public function carriesTold(int $width, int $height): string
+    {
+        $pixels = $this->pixelsPerPixel($width, $height);
+        $told = sprintf('%s of a photo’s pixels for each of the clip’s', PlainText::rounded($pixels, 2));
+        if ($pixels >= 1.0 - self::ENLARGED) {
+            return "The photos carry it: {$told}.";
+        }
+        $least = $pixels * ($this->clip->size->height() ?? $height);
+        $sizes = array_filter(Size::cases(), static fn (Size $size): bool => $size->height() !== null && $size->height() <= $least);
+        $largest = $sizes === [] ? null : max(array_map(static fn (Size $size): int => (int) $size->height(), $sizes));
+
+        $mend = $largest === null ? 'Choose all pixels for its height.' : "Crop less, or make it {$largest}p.";
+
+        return "Enlarged: only {$told} where it is cropped most. {$mend}";
     }
 
     /**

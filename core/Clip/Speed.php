@@ -25,8 +25,8 @@ final readonly class Speed
     public function __construct(public int $from, public int $to, public float $factor, public int $ramp = 0)
     {
         $problems = new Problems();
-        $problems->unlessBetween($from, 1, PHP_INT_MAX, '/from', 'the number of a photo');
-        $problems->unlessBetween($to, $from, PHP_INT_MAX, '/to', 'the number of a photo that is not before the first');
+        $problems->unlessBetween($from, 1, Clip::MOST_PHOTOS, '/from', 'the number of a photo');
+        $problems->unlessBetween($to, $from, Clip::MOST_PHOTOS, '/to', 'the number of a photo that is not before the first');
         $problems->unlessBetween($factor, self::SLOWEST, self::FASTEST, '/factor', 'photos a frame');
         $problems->unlessBetween($ramp, 0, max(0, intdiv($to - $from + 1, 2)), '/ramp_photos', 'photos, at most half of the span');
         $problems->throwIfAny();

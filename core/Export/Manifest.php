@@ -53,7 +53,31 @@ final readonly class Manifest
     }
 
     /**
-     * What a copy has of it.
+     * What a copy lacks, wherever in it the files lie: photos are often copied into other folders than the card has.
+     *
+     * @param self $copy as it was found
+     *
+     * @return array{missing: list<string>, changed: list<string>} paths; changed are those whose name the copy has with other bytes
+     */
+    public function lackedBy(self $copy): array
+    {
+        $has = array_flip($copy->sums);
+        $names = [];
+        foreach (array_keys($copy->sums) as $path) {
+            $names[basename((string) $path)] = true;
+        }
+        $lacked = ['missing' => [], 'changed' => []];
+        foreach ($this->sums as $path => $sum) {
+            if (!isset($has[$sum])) {
+                $lacked[isset($names[basename((string) $path)]) ? 'changed' : 'missing'][] = (string) $path;
+            }
+        }
+
+        return $lacked;
+    }
+
+    /**
+     * What a copy has of it, path by path.
      *
      * @param self $copy as it was found
      *

@@ -28,6 +28,15 @@ final readonly class Material
     ) {
     }
 
+    /** A shot whose photos nobody has read yet: each will be there, under the name of its link. */
+    public static function planned(Schedule $schedule): self
+    {
+        $names = new self($schedule);
+        $numbers = range(1, $names->photos());
+
+        return new self($schedule, array_map($names->linkName(...), array_combine($numbers, $numbers)));
+    }
+
     public function photos(): int
     {
         return $this->schedule->photosTotal();

@@ -13,6 +13,12 @@ final class Xmp
     private const SPOILT = -1;
     private const PICK = 5;
 
+    /** What it is called: as the link to its photo, with its own ending. */
+    public static function name(Material $material, int $number): string
+    {
+        return pathinfo($material->linkName($number), PATHINFO_FILENAME) . '.xmp';
+    }
+
     public static function of(Material $material, int $number): string
     {
         $rating = match (true) {

@@ -68,13 +68,9 @@ final class MatchJson
      */
     public static function files(string $json, int $photos): array
     {
-        try {
-            $is = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
-        } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what bin/evrent photos --format=json writes.")]);
-        }
-        if (!is_array($is) || ($is['format'] ?? null) !== self::FORMAT || !is_array($is['photos'] ?? null)) {
-            throw new InvalidInput([new Problem('/format', 'This is no ' . self::FORMAT . ' with photos: give what bin/evrent photos --format=json writes.')]);
+        $is = self::read($json);
+        if (!is_array($is['photos'] ?? null)) {
+            throw self::none();
         }
         $files = [];
         foreach ($is['photos'] as $number => $file) {
@@ -87,5 +83,47 @@ final class MatchJson
         }
 
         return $files;
+    }
+
+    /**
+     * How bright each photo is, from such a file.
+     *
+     * @return array<int, float> stops over the middle one, by number; empty where nobody measured them
+     *
+     * @throws InvalidInput by the field
+     */
+    public static function brightness(string $json): array
+    {
+        $stops = self::read($json)['brightness_stops'] ?? [];
+        $brightness = [];
+        foreach (is_array($stops) ? $stops : [] as $number => $one) {
+            if (!is_int($number) || !is_int($one) && !is_float($one)) {
+                $says = 'This is no number of stops: give what bin/evrent photos --format=json writes.';
+                throw new InvalidInput([new Problem("/brightness_stops/{$number}", $says)]);
+            }
+            $brightness[$number] = (float) $one;
+        }
+        ksort($brightness);
+
+        return $brightness;
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     */
+    private static function read(string $json): array
+    {
+        try {
+            $is = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+        } catch (JsonException $broken) {
+            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what bin/evrent photos --format=json writes.")]);
+        }
+
+        return is_array($is) && ($is['format'] ?? null) === self::FORMAT ? $is : throw self::none();
+    }
+
+    private static function none(): InvalidInput
+    {
+        return new InvalidInput([new Problem('/format', 'This is no ' . self::FORMAT . ' with photos: give what bin/evrent photos --format=json writes.')]);
     }
 }

@@ -12,8 +12,7 @@ use Evrent\Core\Words\PlainText;
  */
 final readonly class Measured
 {
-    /** Of light: darker than this a photo is black, and brighter than that white. */
-    private const BLACK = 1e-4;
+    /** Of light: brighter than this a photo is white. */
     private const WHITE = 0.97;
 
     public ?Flicker $flicker;
@@ -40,13 +39,9 @@ final readonly class Measured
                 $known[$number] = $lumas[$photo->file];
             }
         }
-        $sorted = array_values($known);
-        sort($sorted);
-        $middle = $sorted === [] ? 1.0 : max(self::BLACK, $sorted[intdiv(count($sorted), 2)]);
-
         return new self(
-            array_map(static fn (float $luma): float => log(max(self::BLACK, $luma) / $middle, 2), $known),
-            array_keys(array_filter($known, static fn (float $luma): bool => $luma <= self::BLACK)),
+            Stops::overMiddle($known),
+            array_keys(array_filter($known, static fn (float $luma): bool => $luma <= Stops::BLACK)),
             array_keys(array_filter($known, static fn (float $luma): bool => $luma >= self::WHITE)),
             $matching->missing(),
         );

@@ -213,6 +213,20 @@ final class PlainText
             : sprintf('%d:%02d:%s', intdiv($minutes, 60), $minutes % 60, $rest);
     }
 
+    /** "1.2 GB": of a file. */
+    public static function bytes(int $bytes): string
+    {
+        foreach (['GB' => 1e9, 'MB' => 1e6, 'kB' => 1e3] as $unit => $size) {
+            if ($bytes >= $size) {
+                $many = (float) $bytes / $size;
+
+                return self::withUnit(self::rounded($many, $many < 9.95 ? 1 : 0), $unit);
+            }
+        }
+
+        return self::withUnit((string) $bytes, 'bytes');
+    }
+
     /** "1 photo", "12 photos". */
     public static function photos(int $count): string
     {

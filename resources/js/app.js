@@ -32,5 +32,6 @@ keepPages();
 // The page of photos alone has a contact sheet and takes uploads.
 if (document.querySelector('[data-contact-sheet]')) import('./sheet.js').then(({ followSheet }) => followSheet());
 if (document.querySelector('[data-upload]')) import('./upload.js').then(({ followUpload }) => followUpload(document.querySelector('[data-upload]')));
+if (document.querySelector('[data-proxy]')) import('./clip.js').then(({ followClip }) => followClip());
 // The run room alone needs it: no other page waits for it.
 if (document.querySelector('[data-room]')) import('./room.js').then(({ followRoom }) => followRoom());

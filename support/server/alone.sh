@@ -4,7 +4,7 @@
 note=$1
 shift
 old=$(cat "$note" 2>/dev/null)
-if [ -n "$old" ] && [ "$old" != $$ ] && pgrep -g "$old" 'nginx|php' >/dev/null 2>&1; then
+if [ -n "$old" ] && [ "$old" != $$ ] && pgrep -g "$old" 'nginx|php|ffmpeg' >/dev/null 2>&1; then
     kill -s KILL -- "-$old" 2>/dev/null
     # Gone for good before the next one wants its port.
     tries=0

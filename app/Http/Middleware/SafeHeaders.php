@@ -16,7 +16,7 @@ final class SafeHeaders
     private const HEADERS = [
         // Styles in attributes place what is drawn; scripts come from files alone, and nothing is evaluated.
         'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; style-src-attr 'unsafe-inline'; "
-            . "img-src 'self' data:; font-src 'self'; worker-src 'self'; manifest-src 'self'; "
+            . "media-src 'self'; img-src 'self' data:; font-src 'self'; worker-src 'self'; manifest-src 'self'; "
             . "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',

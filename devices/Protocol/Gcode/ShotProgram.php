@@ -88,7 +88,8 @@ final class ShotProgram
         return 'G4 P' . self::number($seconds);
     }
 
-    private static function number(float $number, int $digits = self::DIGITS): string
+    /** A number as short as it can be written. */
+    public static function number(float $number, int $digits = self::DIGITS): string
     {
         return rtrim(rtrim(sprintf("%.{$digits}F", $number + 0.0), '0'), '.');
     }

@@ -9,7 +9,9 @@
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $shot->title() => $shot->at('shots.show'), 'Photos' => null]">
     <div class="page photos">
         <header class="page-head"><h1>Photos of {{ $shot->title() }}</h1>
-            <p class="quiet">Evrent reads them where they lie. Nothing is moved, renamed or changed.</p></header>
+            <p class="quiet">Evrent reads them where they lie. Nothing is moved, renamed or changed.</p>
+            <nav class="page-acts" aria-label="From here"><a class="button is-quiet" href="{{ $shot->at('clip.show') }}"><x-icon name="film" /><span
+                class="text">The clip</span></a></nav></header>
         <section class="panel" aria-labelledby="bring-in"><header class="panel-head"><h2 id="bring-in">Bring in</h2></header>
             <form class="grid-fields bring-in" method="post" action="{{ $shot->at('photos.store') }}">@csrf
                 <x-field id="card-folder" label="Folder on this machine" name="folder" width="34ch" is-text list="card-folders"
@@ -60,6 +62,7 @@
         @if ($sheet)@include('photos.parts.sheet')
         @else<p class="panel nothing">They were read by an earlier Evrent. Read them once more to see them on the stairs; marks stay.</p>@endif
         @if ($sheet && $page->again($sheet) !== [])@include('photos.parts.again')@endif
+        @include('photos.parts.copy')
         @include('photos.parts.learnt')
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the
             plan’s</h2></header><ol class="contact-sheet">@foreach (array_slice($page->extras(), 0, 200) as $extra)<li

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Film;
+use App\Pages\ClipPhotos;
+use App\Pages\FileNames;
+use ErrorException;
+use Evrent\Core\Clip\Frames;
+use Evrent\Core\Clip\Levels;
+use Evrent\Core\Export\Film as FilmOf;
+use Evrent\Core\Photos\Stops;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Devices\Film\Developed;
+use Evrent\Devices\Film\FilmWork;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+
+/**
+ * Makes the film of a list, in a folder of its own until it is whole. Whatever ends it, nothing half-made is left behind.
+ */
+final class MakeClipFilm
+{
+    public function __invoke(Film $film): void
+    {
+        $work = Film::folder() . "/.making-{$film->id}";
+        FilmWork::clear($work);
+        $isWanted = Film::query()->whereKey($film->id)->whereIn('status', ['waiting', 'making'])
+            ->update(['status' => 'making', 'done' => 0, 'begun_at' => now(), 'begun' => DB::raw('begun + 1')]);
+        if ($isWanted === 0) {
+            return;
+        }
+        try {
+            is_dir($work) || mkdir($work, 0o700, true);
+            $this->make($film->refresh(), $work);
+        } catch (InvalidInput $invalid) {
+            $this->end($film, ['status' => 'failed', 'trouble' => $invalid->problems[0]->message]);
+        } catch (RuntimeException | ErrorException $failure) {
+            $isFull = str_contains($failure->getMessage(), 'No space left');
+            $says = $isFull ? 'The disk is full: make room on it, and make the clip again.' : $failure->getMessage();
+            $this->end($film, ['status' => 'failed', 'trouble' => mb_substr($says, 0, 500)]);
+        } finally {
+            FilmWork::clear($work);
+        }
+    }
+
+    private function make(Film $film, string $work): void
+    {
+        $card = new ClipPhotos($film->reading);
+        $clip = $film->clip();
+        $material = $card->material();
+        $frames = Frames::of($clip, $material->photos(), $material->unfit());
+        $making = new FilmWork($frames, $card->paths);
+        [$width, $height] = $making->size();
+        $offsets = $card->offsetsFor($clip);
+        if ($offsets !== [] && $film->reading->developed !== []) {
+            // What was developed elsewhere may be level already: it is measured as it came back.
+            $offsets = Levels::offsets(Stops::overMiddle(Developed::lumas($card->paths)));
+        }
+        $made = $making->make(new FilmOf($frames, $width, $height, $offsets), $work, $this->goesOn($film));
+        if ($made === null) {
+            return;
+        }
+        $name = pathinfo(FileNames::of($card->plan(), $clip->codec->ending()), PATHINFO_FILENAME) . "-{$film->id}.{$clip->codec->ending()}";
+        $sum = (string) hash_file('sha256', $made);
+        $bytes = (int) filesize($made);
+        rename($made, Film::folder() . "/{$name}");
+        $isKept = $this->end($film, ['status' => 'done', 'done' => $film->frames, 'file' => $name, 'bytes' => $bytes, 'sha256' => $sum]);
+        if (!$isKept) {
+            // Cancelled in its last moment.
+            unlink(Film::folder() . "/{$name}");
+        }
+    }
+
+    /**
+     * @return callable(int): bool
+     */
+    private function goesOn(Film $film): callable
+    {
+        return static fn (int $done): bool => Film::query()->whereKey($film->id)->where('status', 'making')->update(['done' => $done]) > 0;
+    }
+
+    /**
+     * @param array<string, mixed> $how
+     */
+    private function end(Film $film, array $how): bool
+    {
+        return Film::query()->whereKey($film->id)->where('status', 'making')->update([...$how, 'ended_at' => now()]) > 0;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\FolderWork;
+use App\Pages\ClipPhotos;
+use Evrent\Devices\Photos\Numbered;
+
+/**
+ * Makes links to a card's photos, or copies of them, that are named by the plan's numbers, with a manifest of checksums.
+ */
+final class NumberPhotos
+{
+    /**
+     * @return array<string, mixed> how it ended
+     */
+    public function __invoke(FolderWork $work): array
+    {
+        $card = new ClipPhotos($work->reading);
+        $material = $card->material();
+        $names = [];
+        foreach ($card->paths as $number => $path) {
+            $names[$material->linkName($number)] = $path;
+        }
+        FolderWork::query()->whereKey($work->id)->update(['files' => count($names)]);
+        $goesOn = static fn (int $done): bool => FolderWork::query()->whereKey($work->id)->where('status', 'working')->update(['done' => $done]) > 0;
+        try {
+            $manifest = Numbered::make($names, $work->folder, $work->kind === 'copies', $goesOn);
+        } catch (\RuntimeException $failure) {
+            return ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500)];
+        }
+
+        return $manifest === null ? ['status' => 'stopped'] : ['status' => 'done', 'manifest' => $manifest->text()];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Jobs\WorkInFolder;
+use App\Models\CardReading;
+use App\Models\FolderWork;
+use App\Pages\Settings;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use Evrent\Devices\Photos\PhotoFolder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Has a copy of a card's photos checked, or numbered links or copies of them made, or ends that.
+ */
+final class OrderFolderWork
+{
+    /**
+     * @param string $kind check, links or copies
+     *
+     * @throws InvalidInput by /kind, /folder
+     */
+    public function __invoke(CardReading $reading, string $kind, string $folder): FolderWork
+    {
+        if (!in_array($kind, ['check', 'links', 'copies'], true)) {
+            throw self::wrong('/kind', 'Choose links or copies.');
+        }
+        if ($folder === '' || $folder[0] !== '/') {
+            throw self::wrong('/folder', 'Enter the folder’s whole path, such as /media/backup/card-1.');
+        }
+        if ($reading->isOfHeads()) {
+            throw self::wrong('/folder', 'Only the heads of these photos are here. Read them from a folder on this machine first.');
+        }
+        $allowed = Settings::kept()->photoFolders();
+        $kind === 'check' ? self::checkCopy($reading, $folder, $allowed) : self::checkNew($folder, $allowed);
+
+        return DB::connection()->transaction(static function () use ($reading, $kind, $folder): FolderWork {
+            CardReading::query()->lockForUpdate()->findOrFail($reading->id);
+            // Ordered twice it is done once.
+            $running = FolderWork::query()->where('card_reading_id', $reading->id)->where('kind', $kind)->whereIn('status', ['waiting', 'working'])->first();
+            if ($running !== null) {
+                return $running;
+            }
+            $real = realpath($folder);
+            $path = $real === false ? rtrim($folder, "/") : $real;
+            $work = FolderWork::query()->create(['card_reading_id' => $reading->id, 'kind' => $kind, 'folder' => $path]);
+            WorkInFolder::dispatch($work->id)->afterCommit();
+
+            return $work;
+        });
+    }
+
+    public function stop(FolderWork $work): void
+    {
+        FolderWork::query()->whereKey($work->id)->whereIn('status', ['waiting', 'working'])->update(['status' => 'stopped', 'ended_at' => now()]);
+    }
+
+    /**
+     * @param list<string> $allowed
+     */
+    private static function checkCopy(CardReading $reading, string $folder, array $allowed): void
+    {
+        if (!is_dir($folder) || !PhotoFolder::isWithin($folder, $allowed)) {
+            throw self::wrong('/folder', 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.');
+        }
+        if (PhotoFolder::isWithin($folder, [$reading->folder]) || PhotoFolder::isWithin($reading->folder, [$folder])) {
+            throw self::wrong('/folder', 'These are the photos themselves, and no copy. Enter the folder of the copy.');
+        }
+    }
+
+    /**
+     * @param list<string> $allowed
+     */
+    private static function checkNew(string $folder, array $allowed): void
+    {
+        if (file_exists($folder)) {
+            throw self::wrong('/folder', 'This is there already. Enter the name of a new folder: nothing that is there is written over.');
+        }
+        $parent = dirname($folder);
+        if (!is_dir($parent) || !PhotoFolder::isWithin($parent, $allowed)) {
+            throw self::wrong('/folder', 'Enter a new folder in one that is there, below one that may be read: ' . implode(', ', $allowed) . '.');
+        }
+        if (!is_writable($parent)) {
+            throw self::wrong('/folder', "Evrent may not write in {$parent}. Enter a new folder in another.");
+        }
+    }
+
+    private static function wrong(string $pointer, string $says): InvalidInput
+    {
+        return new InvalidInput([new Problem($pointer, $says)]);
+    }
+}

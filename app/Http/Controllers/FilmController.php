@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OrderFilm;
+use App\Http\Requests\ClipForm;
+use App\Models\Film;
+use App\Models\Shot;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/**
+ * Films of a clip, as they are made and when they are there.
+ */
+final class FilmController
+{
+    public function store(ClipForm $form, Shot $shot, OrderFilm $order): RedirectResponse
+    {
+        $form->taken(static fn (): Film => $order($shot));
+
+        return redirect()->to($form->standsAt() . '#films');
+    }
+
+    /** How far it is, for a page that asks again and again. */
+    public function show(Shot $shot, Film $film): View
+    {
+        return view('clip.parts.film', ['film' => $film->setRelation('shot', $shot)]);
+    }
+
+    public function stop(Shot $shot, Film $film, OrderFilm $order): RedirectResponse
+    {
+        $order->stop($film);
+
+        return redirect()->to($shot->at('clip.show') . '#films');
+    }
+
+    public function destroy(Shot $shot, Film $film, OrderFilm $order): RedirectResponse
+    {
+        abort_unless($film->isOver(), 409);
+        $order->throwAway($film);
+
+        return redirect()->to($shot->at('clip.show') . '#films');
+    }
+
+    public function file(Shot $shot, Film $film): BinaryFileResponse
+    {
+        abort_unless($film->status === 'done' && is_file($film->path()), 404);
+
+        return response()->download($film->path(), $film->file);
+    }
+
+    public function list(Shot $shot, Film $film): Response
+    {
+        return response($film->list, 200, ['Content-Type' => 'application/json']);
+    }
+}

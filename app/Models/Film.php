@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Evrent\Core\Clip\Clip;
+use Evrent\Core\Format\ClipJson;
+use Evrent\Core\Photos\Pace;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A clip that is made, or was: the film of a list.
+ *
+ * @property int         $id
+ * @property int         $shot_id
+ * @property int         $card_reading_id whose photos it shows
+ * @property string      $list            evrent.clip/1
+ * @property string      $status          waiting, making, done, failed or stopped
+ * @property string      $trouble
+ * @property int         $frames
+ * @property int         $done
+ * @property int         $begun           how often
+ * @property int         $width           pixels
+ * @property int         $height
+ * @property string      $file            its name in the folder of films
+ * @property int         $bytes
+ * @property string      $sha256
+ * @property Carbon      $created_at
+ * @property ?Carbon     $begun_at
+ * @property ?Carbon     $ended_at
+ * @property Shot        $shot
+ * @property CardReading $reading
+ */
+final class Film extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /**
+     * @return array<string, string>
+     */
+    protected function casts(): array
+    {
+        return ['begun_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+
+    /**
+     * @return BelongsTo<Shot, $this>
+     */
+    public function shot(): BelongsTo
+    {
+        return $this->belongsTo(Shot::class);
+    }
+
+    /**
+     * @return BelongsTo<CardReading, $this>
+     */
+    public function reading(): BelongsTo
+    {
+        return $this->belongsTo(CardReading::class, 'card_reading_id');
+    }
+
+    /** Where finished films lie. */
+    public static function folder(): string
+    {
+        return storage_path('app/films');
+    }
+
+    public function path(): string
+    {
+        return self::folder() . "/{$this->file}";
+    }
+
+    public function clip(): Clip
+    {
+        return ClipJson::read($this->list);
+    }
+
+    /** @param string $what of it: show, stop, file, list or destroy */
+    public function at(string $what): string
+    {
+        return route("films.{$what}", [...$this->shot->address(), 'film' => $this->id]);
+    }
+
+    public function isOver(): bool
+    {
+        return !in_array($this->status, ['waiting', 'making'], true);
+    }
+
+    /** Seconds until it is there, as it goes; null while that cannot be said. */
+    public function secondsLeft(): ?float
+    {
+        return $this->begun_at === null ? null : Pace::left($this->done, $this->frames, $this->begun_at->diffInSeconds(now()));
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Film;
+
+use Evrent\Core\Clip\Frame;
+use Evrent\Core\Clip\Frames;
+use Evrent\Core\Export\Film;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
+use FilesystemIterator;
+use RuntimeException;
+
+/**
+ * Makes a clip of photos in a folder of its own: links numbered by frame, pictures that lie over each other, and last the film. The photos are
+ * only read.
+ */
+final class FilmWork
+{
+    /** What ffmpeg reads without a developing program. */
+    public const ENDINGS = ['jpg' => 'jpg', 'jpeg' => 'jpg', 'png' => 'png', 'tif' => 'tif', 'tiff' => 'tif'];
+    private const NEAR = 80;
+
+    /**
+     * @param Frames             $frames
+     * @param array<int, string> $paths  of the photos that are there, by number
+     */
+    public function __construct(private readonly Frames $frames, private readonly array $paths)
+    {
+    }
+
+    public static function canRead(string $path): bool
+    {
+        return isset(self::ENDINGS[strtolower(pathinfo($path, PATHINFO_EXTENSION))]);
+    }
+
+    /**
+     * What the photos have in common, looked up in their heads.
+     *
+     * @return array{int, int} width and height, pixels
+     *
+     * @throws InvalidInput by /photos
+     */
+    public function size(): array
+    {
+        $sizes = $kinds = [];
+        foreach ($this->shown() as $number) {
+            $path = $this->paths[$number];
+            $size = is_file($path) ? @getimagesize($path) : false;
+            if ($size === false || $size[0] < 2 || $size[1] < 2) {
+                throw self::wrong(sprintf('Photo %d cannot be read: %s. Mark it as spoilt, or put it back.', $number, basename($path)));
+            }
+            // Turned by what the file says, as ffmpeg turns it.
+            $isTurned = $size[2] === IMAGETYPE_JPEG && self::isOnItsSide($path);
+            $sizes[$isTurned ? "{$size[1]} × {$size[0]}" : "{$size[0]} × {$size[1]}"][] = $number;
+            $kinds[self::ENDINGS[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? ''][] = $number;
+        }
+        self::unlessOne($sizes, 'pixels');
+        self::unlessOne($kinds, 'files');
+        [$width, $height] = array_map(intval(...), explode(' × ', (string) array_key_first($sizes)));
+
+        return [$width, $height];
+    }
+
+    /**
+     * @param string               $folder  that is made for it, and gone afterwards
+     * @param ?callable(int): bool $goesOn asked now and then with the frames that are done
+     *
+     * @return ?string path of the film, in that folder; null where it was not to go on
+     *
+     * @throws RuntimeException in words
+     */
+    public function make(Film $film, string $folder, ?callable $goesOn = null): ?string
+    {
+        $ending = $this->ending();
+        foreach ($this->frames->frames as $n => $frame) {
+            $link = sprintf('%s/%06d.%s', $folder, $n + 1, $ending);
+            if ($goesOn !== null && $n % self::NEAR === 0 && !$goesOn(0)) {
+                return null;
+            }
+            if ($frame->over === null) {
+                self::unlessMade(@symlink($this->paths[$frame->photo], $link));
+            } else {
+                $this->lay($frame, $link, $folder);
+            }
+        }
+        self::unlessMade(@file_put_contents("{$folder}/levels.txt", $film->commands()) !== false);
+        $output = 'film.' . $this->frames->clip->codec->ending();
+        $done = 0;
+        try {
+            $watched = static function (int $frames) use ($goesOn, &$done): bool {
+                $done = $frames;
+
+                return $goesOn === null || $goesOn($frames);
+            };
+            $isMade = Ffmpeg::run($film->arguments("%06d.{$ending}", 'levels.txt', $output), $folder, $watched);
+        } catch (RuntimeException $failure) {
+            $bad = str_contains($failure->getMessage(), 'disk is full') ? null : $this->unreadable($done, $folder);
+            throw $bad === null ? $failure : new RuntimeException($bad);
+        }
+
+        return $isMade ? "{$folder}/{$output}" : null;
+    }
+
+    /** Takes away a folder that was made for it. */
+    public static function clear(string $folder): void
+    {
+        if (!is_dir($folder) || is_link($folder)) {
+            return;
+        }
+        foreach (new FilesystemIterator($folder) as $file) {
+            @unlink((string) $file);
+        }
+        @rmdir($folder);
+    }
+
+    private function ending(): string
+    {
+        $first = $this->paths[$this->frames->frames[0]->photo];
+
+        return self::ENDINGS[strtolower(pathinfo($first, PATHINFO_EXTENSION))] ?? 'jpg';
+    }
+
+    private function lay(Frame $frame, string $link, string $folder): void
+    {
+        $pictures = '[0:v]format=gbrp[a];[1:v]format=gbrp[b];[a][b]blend=all_mode=normal:all_opacity=' . sprintf('%.4F', 1.0 - $frame->share);
+        $inputs = ['-i', $this->paths[$frame->photo], '-i', $this->paths[(int) $frame->over]];
+        Ffmpeg::run([...$inputs, '-filter_complex', $pictures, '-frames:v', '1', '-q:v', '1', '-y', $link], $folder);
+    }
+
+    /** The photo that broke it: looked for where it stopped. */
+    private function unreadable(int $done, string $folder): ?string
+    {
+        $near = array_slice($this->frames->frames, max(0, $done - 2), self::NEAR);
+        $tried = [];
+        foreach ($near as $frame) {
+            if (isset($tried[$frame->photo])) {
+                continue;
+            }
+            $tried[$frame->photo] = true;
+            try {
+                Ffmpeg::run(['-err_detect', 'explode', '-i', $this->paths[$frame->photo], '-f', 'null', '-'], $folder);
+            } catch (RuntimeException) {
+                return sprintf(
+                    'Photo %d cannot be read to its end: %s. Mark it as spoilt, and make the clip again.',
+                    $frame->photo,
+                    basename($this->paths[$frame->photo]),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<int> numbers of the photos that are shown, once each */
+    private function shown(): array
+    {
+        $shown = [];
+        foreach ($this->frames->frames as $frame) {
+            $shown[$frame->photo] = true;
+            if ($frame->over !== null) {
+                $shown[$frame->over] = true;
+            }
+        }
+        ksort($shown);
+
+        return array_keys($shown);
+    }
+
+    /**
+     * @param array<string, list<int>> $kinds numbers of photos, by what they are
+     */
+    private static function unlessOne(array $kinds, string $what): void
+    {
+        if (count($kinds) < 2) {
+            return;
+        }
+        uasort($kinds, static fn (array $a, array $b): int => count($b) <=> count($a));
+        $names = array_map(strval(...), array_keys($kinds));
+        $odd = $kinds[$names[1]];
+        throw self::wrong(sprintf(
+            'Photos of one clip are all alike: most are %s %s, and %s %d is %s. Mark those as spoilt that are not.',
+            $names[0],
+            $what,
+            count($odd) === 1 ? 'photo' : count($odd) . ' others, such as photo',
+            $odd[0],
+            $names[1],
+        ));
+    }
+
+    private static function isOnItsSide(string $path): bool
+    {
+        $exif = @exif_read_data($path, 'IFD0');
+        $orientation = is_array($exif) ? $exif['Orientation'] ?? 1 : 1;
+
+        return is_int($orientation) && $orientation >= 5 && $orientation <= 8;
+    }
+
+    private static function wrong(string $says): InvalidInput
+    {
+        return new InvalidInput([new Problem('/photos', $says)]);
+    }
+
+    private static function unlessMade(bool $isMade): void
+    {
+        if (!$isMade) {
+            $isFull = str_contains(error_get_last()['message'] ?? '', 'No space left');
+            throw new RuntimeException($isFull ? 'The disk is full: make room on it, and make the clip again.' : 'The folder for the clip cannot be written.');
+        }
+    }
+}
