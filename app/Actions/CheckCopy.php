@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\FolderWork;
-use Evrent\Core\Export\Manifest;
 use Evrent\Devices\Photos\FolderSums;
 
 /**
@@ -20,26 +19,17 @@ final class CheckCopy
      */
     public function __invoke(FolderWork $work): array
     {
-        $source = FolderSums::files($work->reading->folder);
-        $copy = is_dir($work->folder) ? FolderSums::files($work->folder) : [];
-        FolderWork::query()->whereKey($work->id)->update(['files' => count([...$source, ...$copy])]);
-        $sums = [[], []];
-        $done = 0;
-        foreach ([[$work->reading->folder, $source], [$work->folder, $copy]] as $which => [$folder, $files]) {
-            foreach ($files as $path) {
-                $sum = FolderSums::sum("{$folder}/{$path}");
-                if ($sum === null && $which === 0) {
-                    return ['status' => 'failed', 'trouble' => "{$path} cannot be read where it was. Put the card back, and check again."];
-                }
-                $sums[$which] += $sum === null ? [] : [$path => $sum];
-                $done++;
-                if (FolderWork::query()->whereKey($work->id)->where('status', 'working')->update(['done' => $done]) === 0) {
-                    return ['status' => 'stopped'];
-                }
-            }
+        $goesOn = static fn (int $done, int $files): bool => FolderWork::query()->whereKey($work->id)->where('status', 'working')
+            ->update(['done' => $done, 'files' => $files]) > 0;
+        [$manifest, $copy] = FolderSums::ofBoth($work->reading->folder, $work->folder, $goesOn) ?? [null, null];
+        if ($manifest === null || $copy === null) {
+            return ['status' => 'stopped'];
         }
-        $manifest = new Manifest($sums[0]);
-        $lacked = $manifest->lackedBy(new Manifest($sums[1]));
+        $gone = array_diff($work->reading->names, array_map(strval(...), array_keys($manifest->sums)));
+        if ($gone !== []) {
+            return ['status' => 'failed', 'trouble' => reset($gone) . ' cannot be read where it was. Put the card back, and check again.'];
+        }
+        $lacked = $manifest->lackedBy($copy);
         $named = static fn (array $paths): string => json_encode(array_slice($paths, 0, self::MOST_NAMED), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
 
         return [

@@ -79,7 +79,7 @@ final class MakeProxy
         usort($kept, static fn (string $a, string $b): int => filemtime($b) <=> filemtime($a));
         foreach (array_slice($kept, self::MOST_KEPT) as $old) {
             @unlink($old);
-            @unlink(substr($old, 0, -4) . '.lock');
+            @unlink((string) preg_replace('~mp4$~D', 'lock', $old));
         }
     }
 

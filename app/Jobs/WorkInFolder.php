@@ -9,6 +9,7 @@ use App\Actions\NumberPhotos;
 use App\Models\FolderWork;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /**
@@ -34,7 +35,8 @@ final class WorkInFolder implements ShouldQueue
         }
         FolderWork::query()->whereKey($work->id)->update(['status' => 'working', 'done' => 0, 'begun_at' => now()]);
         $how = $work->kind === 'check' ? $check($work->refresh()) : $number($work->refresh());
-        FolderWork::query()->whereKey($work->id)->where('status', 'working')->update([...$how, 'ended_at' => now()]);
+        FolderWork::query()->whereKey($work->id)->where('status', 'working')
+            ->update([...$how, 'ended_at' => now(), ...($how['status'] === 'done' ? ['done' => DB::raw('files')] : [])]);
     }
 
     public function failed(?Throwable $failure): void

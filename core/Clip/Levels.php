@@ -101,8 +101,8 @@ final class Levels
     }
 
     /**
-     * The middle one of fifteen around each. Before the first and after the last the values go on as they begin and end, by the line through the
-     * middle of their slopes (Theil and Sen).
+     * The middle one of fifteen around each. Before the first and after the last the values go on as the first thirty and the last do, by the line
+     * through the middle of their slopes (Theil and Sen).
      *
      * @param list<float> $values
      *
@@ -112,9 +112,9 @@ final class Levels
     {
         $half = intdiv(self::WINDOW, 2);
         $whole = [
-            ...array_reverse(self::continued(array_reverse(array_slice($values, 0, self::WINDOW)), 2 * $half)),
+            ...array_reverse(self::continued(array_reverse(array_slice($values, 0, 2 * self::WINDOW)), 2 * $half)),
             ...$values,
-            ...self::continued(array_slice($values, -self::WINDOW), 2 * $half),
+            ...self::continued(array_slice($values, -2 * self::WINDOW), 2 * $half),
         ];
         $middles = [];
         for ($n = 0; $n < count($values) + 2 * $half; $n++) {

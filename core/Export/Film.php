@@ -49,7 +49,7 @@ final readonly class Film
     ) {
         $clip = $frames->clip;
         $box = $clip->crop->box($photoWidth / $photoHeight, $clip->shape);
-        $height = $isQuick ? (float) self::QUICK_HEIGHT : (float) ($clip->size->height() ?? $box[3] * $photoHeight);
+        $height = $isQuick ? (float) min(self::QUICK_HEIGHT, 2 * $photoHeight) : (float) ($clip->size->height() ?? $box[3] * $photoHeight);
         $this->height = self::even($height);
         $this->width = self::even($clip->size->height() === null && !$isQuick ? $box[2] * $photoWidth : $height * $clip->shape);
     }

@@ -16,15 +16,46 @@ use SplFileInfo;
  */
 final class FolderSums
 {
+    /** Of what can be read. */
     public static function of(string $folder): Manifest
     {
+        return self::watched($folder, static fn (int $done): bool => true) ?? new Manifest([]);
+    }
+
+    /**
+     * @param callable(int): bool $goesOn asked with how many are done: whether to go on
+     *
+     * @return ?Manifest of what can be read; null where it was not to go on
+     */
+    private static function watched(string $folder, callable $goesOn): ?Manifest
+    {
         $sums = [];
-        foreach (self::files($folder) as $path) {
+        foreach (self::files($folder) as $n => $path) {
+            if (!$goesOn($n)) {
+                return null;
+            }
             $sum = self::sum("{$folder}/{$path}");
             $sums += $sum === null ? [] : [$path => $sum];
         }
 
         return new Manifest($sums);
+    }
+
+    /**
+     * A folder, and a copy of it.
+     *
+     * @param callable(int, int): bool $goesOn asked with how many files of both are done, and how many there are: whether to go on
+     *
+     * @return ?array{Manifest, Manifest} null where it was not to go on
+     */
+    public static function ofBoth(string $folder, string $copy, callable $goesOn): ?array
+    {
+        $first = count(self::files($folder));
+        $all = $first + count(self::files($copy));
+        $of = self::watched($folder, static fn (int $done): bool => $goesOn($done, $all));
+        $other = $of === null ? null : self::watched($copy, static fn (int $done): bool => $goesOn($first + $done, $all));
+
+        return $of === null || $other === null ? null : [$of, $other];
     }
 
     /** @return ?string SHA-256 in small hexadecimal digits; null where it cannot be read */
@@ -39,6 +70,9 @@ final class FolderSums
     public static function files(string $folder): array
     {
         $files = [];
+        if (!is_dir($folder)) {
+            return [];
+        }
         $seen = new RecursiveCallbackFilterIterator(
             new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
             static fn (SplFileInfo $file): bool => !str_starts_with($file->getFilename(), '.'),

@@ -18,6 +18,7 @@ use Evrent\Core\Export\Otio;
 use Evrent\Core\Export\Shots;
 use Evrent\Core\Export\Xmp;
 use Evrent\Core\Schedule\Schedule;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -74,6 +75,19 @@ final class ExportTest extends TestCase
         self::assertStringContainsString('"name_prefix": "Flood-at-the-mill_"', Otio::of($other, Frames::of(new Clip(), 100)));
         self::assertContains('Keyframe A', array_column($track['markers'], 'name'));
         self::assertContains('Photos 40 to 42 missing or spoilt', array_column($track['markers'], 'name'));
+    }
+
+    /** Every object has what OpenTimelineIO's serialisation has, under the same names and of the same kinds; one that lacks something is found. */
+    public function testATimelineIsWhatItsReadersExpect(): void
+    {
+        $schema = (string) file_get_contents(__DIR__ . '/../../fixtures/opentimelineio.schema.json');
+        foreach ([new Clip(), new Clip(Holes::Blended, true, speeds: [new Speed(71, 90, 2.0), new Speed(91, 95, 0.25, 2)]), new Clip(Holes::Dropped)] as $clip) {
+            $otio = Otio::of(self::material(), self::frames($clip));
+            $isRead = static fn (string $json): bool => (new Validator())->validate(json_decode($json, false, 64, JSON_THROW_ON_ERROR), $schema)->isValid();
+            self::assertTrue($isRead($otio));
+            self::assertFalse($isRead((string) preg_replace('/"frame_step": 1,/', '', $otio, 1)));
+            self::assertFalse($isRead((string) preg_replace('/"kind": "Video"/', '"kind": "Film"', $otio, 1)));
+        }
     }
 
     public function testAnEditListCountsTimesWithoutGaps(): void
