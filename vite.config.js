@@ -11,5 +11,5 @@ const indirectEval = {
 };
 
 export default defineConfig({
-  plugins: [indirectEval, laravel({ input: ['resources/css/app.scss', 'resources/css/pages.scss', 'resources/css/room.scss', 'resources/js/app.js'], refresh: true })],
+  plugins: [indirectEval, laravel({ input: ['resources/css/app.scss', 'resources/css/pages.scss', 'resources/css/room.scss', 'resources/css/card.scss', 'resources/js/app.js', 'resources/js/card.js'], refresh: true })],
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceCheckController;
@@ -78,6 +79,8 @@ Route::prefix('/shoots/{shoot}')->middleware('can:view,shoot')->scopeBindings()-
     Route::get('/day', [DayController::class, 'show'])->name('shoots.day');
     Route::get('/sheet', [DayController::class, 'sheet'])->name('shoots.sheet');
     Route::get('/day.ics', [DayController::class, 'calendar'])->name('shoots.calendar');
+    Route::get('/cards', [CardController::class, 'shoot'])->name('shoots.cards');
+    Route::get('/cards.html', [CardController::class, 'shootFile'])->name('shoots.cards.file');
     Route::get('/packing', [PackingController::class, 'show'])->name('shoots.packing');
     Route::get('/trials', [TrialController::class, 'index'])->name('trials.index');
 });
@@ -112,6 +115,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/photos', [PhotosController::class, 'index'])->name('photos.index');
     Route::get('/photos/{reading}/photo/{number}', [PhotosController::class, 'photo'])->whereNumber('number')->name('photos.photo');
     Route::get('/photos/{reading}/match.json', [PhotosController::class, 'match'])->name('photos.match');
+    Route::get('/card', [CardController::class, 'shot'])->name('shots.cards');
+    Route::get('/card.html', [CardController::class, 'shotFile'])->name('shots.cards.file');
     Route::get('/clip', [ClipController::class, 'show'])->name('clip.show');
     Route::get('/clip/proxy.mp4', [ClipController::class, 'proxy'])->name('clip.proxy');
     Route::get('/clip/files/{format}', [ClipController::class, 'file'])->where('format', '[a-z0-9]{1,12}')->name('clip.file');

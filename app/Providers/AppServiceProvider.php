@@ -30,7 +30,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
-        View::composer(['clip.*', 'photos.*', 'shoots.*', 'shots.*', 'takes.*', 'settings.*', 'components.layout'], static function (ViewPage $view): void {
+        $told = ['cards.*', 'clip.*', 'photos.*', 'shoots.*', 'shots.*', 'takes.*', 'settings.*', 'components.layout'];
+        View::composer($told, static function (ViewPage $view): void {
             $view->with('settings', app(Settings::class));
         });
         // Views are indented for whoever reads them; a slow line need not carry it. One space stays: PHP takes the line's end before it.

@@ -24,16 +24,39 @@ final class FieldCard
      */
     public static function of(Shot $shot): array
     {
+        $cues = array_map(static fn (array $cue): string => self::when($shot, $cue['seconds'], $cue['photo']) . ": {$cue['says']}", self::cues($shot));
+
+        return [...self::settings($shot), ...$cues, ...self::hazards($shot)];
+    }
+
+    /**
+     * How the camera is set and focused, and what it makes.
+     *
+     * @return list<string>
+     */
+    public static function settings(Shot $shot): array
+    {
+        $settings = $shot->plan->settings->told();
+
+        return array_values(array_filter([
+            NearestOutOfFocus::told($shot->plan, $shot->units),
+            $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
+            FilmFacts::of($shot->schedule)?->told() ?? '',
+            ...PassFacts::of($shot->plan)?->told($shot->units) ?? [],
+        ], static fn (string $line): bool => $line !== ''));
+    }
+
+    /**
+     * What gets in the way, and what ends it.
+     *
+     * @return list<string>
+     */
+    public static function hazards(Shot $shot): array
+    {
         $plan = $shot->plan;
-        $settings = $plan->settings->told();
         $end = $plan->end === null ? null : Limits::of($shot)[0] ?? null;
 
         return array_values(array_filter([
-            NearestOutOfFocus::told($plan, $shot->units),
-            $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
-            FilmFacts::of($shot->schedule)?->told() ?? '',
-            ...PassFacts::of($plan)?->told($shot->units) ?? [],
-            ...self::cues($shot),
             ...array_map(self::trouble(...), TroubleTimes::of($shot)),
             $plan->scene->planB === null ? '' : "Else stand here: {$plan->scene->planB}",
             $end === null ? '' : $end->told() . '.',
@@ -43,28 +66,31 @@ final class FieldCard
     /**
      * What is turned on the way, in its order: the shutter's dial, ISO, white balance.
      *
-     * @return list<string>
+     * @return list<array{photo: int, seconds: float, says: string, to: string}> number of the photo after which it is turned; seconds from the first
+     *                                                                         trigger; in words, and what it is turned to
      */
-    private static function cues(Shot $shot): array
+    public static function cues(Shot $shot): array
     {
         $cues = [];
         foreach (CueCard::of($shot->schedule)->clicks ?? [] as $cue) {
             $turn = sprintf('one click %s, to %s s', $cue['isLonger'] ? 'longer' : 'shorter', PlainText::shutter($cue['to']));
-            $cues[] = [$cue['photo'], self::when($shot, $cue['seconds'], $cue['photo']) . ": {$turn}"];
+            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => $turn, 'to' => PlainText::shutter($cue['to']) . ' s'];
         }
         foreach ($shot->plan->light->isoChanges ?? [] as $change) {
             $photo = $change['frame'] - 1;
             $seconds = $shot->schedule->timeline->closeSeconds[$photo - 1] ?? null;
             if ($seconds !== null) {
-                $cues[] = [$photo, self::when($shot, $seconds, $photo) . ': ISO to ' . number_format($change['iso'])];
+                $iso = number_format($change['iso']);
+                $cues[] = ['photo' => $photo, 'seconds' => $seconds, 'says' => "ISO to {$iso}", 'to' => "ISO {$iso}"];
             }
         }
         foreach (WhiteBalanceCues::of($shot->schedule) as $cue) {
-            $cues[] = [$cue['photo'], self::when($shot, $cue['seconds'], $cue['photo']) . ': white balance to ' . number_format($cue['kelvin']) . ' K'];
+            $kelvin = number_format($cue['kelvin']) . ' K';
+            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => "white balance to {$kelvin}", 'to' => "WB {$kelvin}"];
         }
-        usort($cues, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($cues, static fn (array $a, array $b): int => $a['photo'] <=> $b['photo']);
 
-        return array_column($cues, 1);
+        return $cues;
     }
 
     /** "20:14:30, after photo 12": by the clock where it is known. */

@@ -1,4 +1,4 @@
-@props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false])
+@props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false, 'card' => false])
 <!DOCTYPE html>
 <html lang="en" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
 <head>
@@ -13,7 +13,7 @@
     <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.scss', ...($hasOwnSaving ? [] : ['resources/css/pages.scss']),
-        ...($isOfTakes ? ['resources/css/room.scss'] : []), 'resources/js/app.js'])
+        ...($isOfTakes ? ['resources/css/room.scss'] : []), ...($card ? ['resources/css/card.scss'] : []), 'resources/js/app.js'])
 </head>
 <body x-data>
     <a class="skip" href="#main">Skip to the content</a>

@@ -12,6 +12,7 @@
             <nav class="page-acts" aria-label="The day to take along">
                 <a class="button is-quiet" href="{{ route('shoots.packing', $shoot) }}"><x-icon name="package" /><span class="text">Packing list</span></a>
                 <a class="button is-quiet" href="{{ route('shoots.sheet', $shoot) }}"><x-icon name="printer" /><span class="text">Day sheet</span></a>
+                <a class="button is-quiet" href="{{ route('shoots.cards', $shoot) }}"><x-icon name="clock" /><span class="text">Cards</span></a>
                 <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a>
                 <a class="button is-quiet" href="{{ route('trials.index', $shoot) }}"><x-icon name="list-todo" /><span class="text">Test shoots</span></a>
                 <x-act :action="route('shoots.duplicate', $shoot)" icon="copy" class="is-quiet">Copy shoot</x-act>

@@ -22,14 +22,14 @@
     @foreach (['undo' => $page->canUndo(), 'redo' => $page->canRedo()] as $step => $can)<form method="post" action="{{ $shot->at("clip.{$step}") }}"
         data-part="clip-list" data-send-on-change>@csrf<button class="button is-quiet" @disabled(!$can)><x-icon :name="$step . '-2'" /><span
         class="text">{{ ucfirst($step) }}</span></button></form>@endforeach</span></header>
-    <dl class="figures-row" role="status">@if ($frames)<div><dt>Length</dt><dd><b>{{ PlainText::rounded($frames->seconds(), 2) }}</b> s</dd></div>
+    <div role="status"><dl class="figures-row">@if ($frames)<div><dt>Length</dt><dd><b>{{ PlainText::rounded($frames->seconds(), 2) }}</b> s</dd></div>
         <div><dt>Frames</dt><dd><b>{{ number_format(count($frames->frames)) }}</b></dd></div>
         <div><dt>Of photos</dt><dd><b>{{ number_format($page->photos()) }}</b>@if ($page->unfit() !== []), {{ number_format(count($page->unfit()))
             }} missing or spoilt @endif</dd></div>
         @if ($frames->holes() > 0)<div><dt>{{ $page->clip->holes === Holes::Blended ? 'Blended' : 'Held' }}</dt><dd><b>{{
             number_format($frames->holes()) }}</b> frames</dd></div>@endif
         @if ($page->carries() !== '')<div class="is-wide"><dt>Pixels</dt><dd>{{ $page->carries() }}</dd></div>@endif
-        @else<div class="is-wide"><dt>Nothing to show</dt><dd>Between these points no photo is fit to be shown.</dd></div>@endif</dl>
+        @else<div class="is-wide"><dt>Nothing to show</dt><dd>Between these points no photo is fit to be shown.</dd></div>@endif</dl></div>
     @if ($frames)@include('clip.parts.strip')@endif
     <form class="clip-fields" method="post" action="{{ $shot->at('clip.update') }}" data-part="clip-list" data-send-on-change id="clip-fields">@csrf
         @method('put')

@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Day;
+
+use Evrent\Core\Format\SettingsText;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Preflight;
+use Evrent\Core\Shot\CueCard;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sky\DayEvents;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Target;
+use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * One shot on a card in the hand: when, where from and to, how it is exposed, what to look at first, what to turn when, and what to do when it is
+ * late. Moments have the times that a clock counts down to.
+ */
+final readonly class ShotCard
+{
+    private const MINUTE = 60.0;
+    private const LATE_MINUTES = [10, 20, 40];
+    private const LEAST_PHOTOS = 24;
+
+    /**
+     * @param ?string                                          $begins    by the clock there; null where it is not known
+     * @param ?string                                          $ends      likewise
+     * @param list<array{string, string}>                      $sun       what, and when or how high
+     * @param list<array{peg: string, photo: int, when: string, places: string}> $keyframes
+     * @param list<string>                                     $settings  how the camera is set
+     * @param string                                           $follows   how the exposure follows the light
+     * @param list<array{when: string, photo: int, to: string}> $cues      what is turned on the way to what, after which photo
+     * @param list<string>                                     $checks    what is looked at first
+     * @param list<string>                                     $watch     what gets in the way, and what ends it
+     * @param list<string>                                     $late      what to do when it begins later
+     * @param list<string>                                     $cautions
+     * @param list<array{unix: float, when: string, says: string, isCue: bool}> $moments in their order; empty where no time is known
+     */
+    private function __construct(
+        public string $title,
+        public ?string $begins,
+        public ?string $ends,
+        public array $sun,
+        public array $keyframes,
+        public string $figures,
+        public string $clip,
+        public array $settings,
+        public string $follows,
+        public array $cues,
+        public array $checks,
+        public array $watch,
+        public array $late,
+        public array $cautions,
+        public array $moments,
+    ) {
+    }
+
+    /**
+     * @param list<Hazard> $told            by who knows the place
+     * @param int          $setupMinutes    on site before the start
+     * @param int          $teardownMinutes on site after the last photo
+     */
+    public static function of(Shot $shot, array $told = [], int $setupMinutes = 0, int $teardownMinutes = 0): self
+    {
+        $schedule = $shot->schedule;
+        $times = ShotTimes::of($schedule);
+        $keyframes = self::keyframes($shot);
+        $cues = FieldCard::cues($shot);
+        $hazards = Cautions::ofShot($shot, $told);
+
+        return new self(
+            $shot->plan->title,
+            $times->beginsText,
+            $times->endsText,
+            self::sun($shot),
+            $keyframes,
+            ucfirst(SettingsText::of($schedule)) . '.',
+            sprintf('%s s of clip at %s', PlainText::rounded($schedule->summary->clipSeconds, 1), PlainText::number($shot->plan->timing->framesPerSecond)),
+            FieldCard::settings($shot),
+            self::follows($shot),
+            array_map(
+                static fn (array $cue): array => ['when' => self::when($shot, $cue['seconds']), 'photo' => $cue['photo'], 'to' => $cue['to']],
+                $cues,
+            ),
+            self::checks($shot, $hazards),
+            FieldCard::hazards($shot),
+            self::late($shot),
+            array_map(static fn (Hazard $hazard): string => $hazard->caution(), $hazards),
+            self::moments($shot, $cues, $setupMinutes, $teardownMinutes),
+        );
+    }
+
+    /**
+     * @return list<array{peg: string, photo: int, when: string, places: string}>
+     */
+    private static function keyframes(Shot $shot): array
+    {
+        $schedule = $shot->schedule;
+        $keyframes = [];
+        foreach ($schedule->pegPhotos() as $n => $photo) {
+            $places = [];
+            foreach ($shot->plan->rig->axes as $axis) {
+                $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$photo - 1]);
+            }
+            $keyframes[] = [
+                'peg' => Move::peg($n), 'photo' => $photo, 'when' => self::when($shot, $schedule->timeline->triggerSeconds[$photo - 1] ?? 0.0),
+                'places' => implode(', ', $places),
+            ];
+        }
+
+        return $shot->plan->rig->axes === [] ? [] : $keyframes;
+    }
+
+    /**
+     * What is looked at first; what a caution says already is not said twice.
+     *
+     * @param list<Hazard> $hazards
+     *
+     * @return list<string>
+     */
+    private static function checks(Shot $shot, array $hazards): array
+    {
+        $said = static fn (Preflight $one): bool => in_array(match ($one) {
+            Preflight::Sun => Hazard::Sun,
+            Preflight::Night => Hazard::Night,
+            Preflight::Cold => Hazard::Cold,
+            Preflight::Incline => Hazard::Incline,
+            Preflight::Edge => Hazard::Tide,
+            Preflight::Permission => Hazard::Rules,
+            default => null,
+        }, $hazards, true);
+        $checks = array_filter(Preflight::of($shot), static fn (Preflight $one): bool => !$said($one));
+
+        return array_values(array_map(static fn (Preflight $one): string => $one->labelFor($shot->plan), $checks));
+    }
+
+    /** By the clock there, or from the first photo on. */
+    private static function when(Shot $shot, float $seconds): string
+    {
+        $first = $shot->plan->firstTrigger();
+        $clock = $first === null ? null : $shot->plan->site?->day->clockAndDay($first->plusSeconds($seconds));
+
+        return $clock ?? 'after ' . PlainText::duration($seconds);
+    }
+
+    /**
+     * @return list<array{string, string}>
+     */
+    private static function sun(Shot $shot): array
+    {
+        $site = $shot->plan->site;
+        $altitudes = $shot->sky()?->altitudes(Target::Sun) ?? [];
+        if ($site === null || $altitudes === []) {
+            return [];
+        }
+        $events = DayEvents::at($site->observer, $site->day);
+        $told = [];
+        foreach (['Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk']] as $what => $instant) {
+            if ($instant !== null) {
+                $told[] = [$what, $site->day->clock($instant)];
+            }
+        }
+        $height = static fn (float $degrees): string => PlainText::rounded(abs($degrees), 0) . '° ' . ($degrees < 0.0 ? 'down' : 'up');
+
+        return [...$told, ['Sun at the start', $height($altitudes[0])], ['at the end', $height($altitudes[count($altitudes) - 1])]];
+    }
+
+    private static function follows(Shot $shot): string
+    {
+        $plan = $shot->plan;
+        $exposures = $shot->schedule->exposureSeconds;
+        [$least, $most] = [min([INF, ...$exposures]), max([0.0, ...$exposures])];
+        $from = sprintf('from %s to %s s', PlainText::shutter($exposures[0] ?? 0.0), PlainText::shutter($exposures[count($exposures) - 1] ?? 0.0));
+
+        return match (true) {
+            $plan->light?->control === Control::AperturePriority => 'The camera meters each photo, and sets the shutter: aperture priority.',
+            $plan->light?->control === Control::ShutterPriority => 'The camera meters each photo, and sets the aperture: shutter priority.',
+            $most <= $least * 1.001 => 'One exposure for all photos: nothing follows the light.',
+            $plan->camera->exposureTimedBy === TimedBy::Controller => "The controller times each photo on bulb, {$from}.",
+            CueCard::of($shot->schedule) !== null => "Turned by hand, one click at a time, {$from}.",
+            default => "The exposure is ramped, {$from}.",
+        };
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function late(Shot $shot): array
+    {
+        $schedule = $shot->schedule;
+        $plan = $shot->plan;
+        $photos = $schedule->photosTotal();
+        $triggers = $schedule->timeline->triggerSeconds;
+        if (!$plan->timing->mode->hasClock() || count($triggers) < $photos) {
+            return [];
+        }
+        $lines = [];
+        foreach (self::LATE_MINUTES as $minutes) {
+            $first = 1;
+            while ($first <= $photos && $triggers[$first - 1] < $minutes * self::MINUTE) {
+                $first++;
+            }
+            if ($photos - $first + 1 < self::LEAST_PHOTOS) {
+                break;
+            }
+            $places = [];
+            foreach ($plan->rig->axes as $axis) {
+                $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$first - 1]);
+            }
+            $lines[] = sprintf(
+                '%d min late: begin with photo %s%s, %s s of clip; or all of it, until %s.',
+                $minutes,
+                number_format($first),
+                $places === [] ? '' : ' at ' . implode(', ', $places),
+                PlainText::rounded(($photos - $first + 1) / $plan->timing->framesPerSecond, 1),
+                self::when($shot, $schedule->summary->onSiteSeconds + $minutes * self::MINUTE),
+            );
+        }
+
+        return $lines === [] ? ['Late: begin at once and take what is left; the end stays where it is.'] : $lines;
+    }
+
+    /**
+     * @param list<array{photo: int, seconds: float, says: string, to: string}> $cues
+     *
+     * @return list<array{unix: float, when: string, says: string, isCue: bool}>
+     */
+    private static function moments(Shot $shot, array $cues, int $setupMinutes, int $teardownMinutes): array
+    {
+        $first = $shot->plan->firstTrigger();
+        $triggers = $shot->schedule->timeline->triggerSeconds;
+        if ($first === null || $triggers === []) {
+            return [];
+        }
+        $last = $first->plusSeconds($shot->schedule->summary->runSeconds);
+        $moments = [
+            [$first->plusSeconds(-self::MINUTE * $setupMinutes), 'Be there', false], [$first, 'First photo', false], [$last, 'Last photo', false],
+            [$last->plusSeconds(self::MINUTE * $teardownMinutes), 'Packed, and gone', false], ...self::sunMoments($shot->plan, $first, $last),
+        ];
+        foreach (array_slice(self::keyframes($shot), 1, -1) as $keyframe) {
+            $moments[] = [$first->plusSeconds($triggers[$keyframe['photo'] - 1]), "Keyframe {$keyframe['peg']}, photo {$keyframe['photo']}", false];
+        }
+        foreach ($cues as $cue) {
+            $moments[] = [$first->plusSeconds($cue['seconds']), ucfirst($cue['says']), true];
+        }
+        usort($moments, static fn (array $a, array $b): int => $a[0]->unixSeconds <=> $b[0]->unixSeconds);
+
+        return array_map(static fn (array $one): array => [
+            'unix' => round($one[0]->unixSeconds, 1),
+            'when' => $shot->plan->site?->day->clockAndDay($one[0]) ?? '',
+            'says' => $one[1],
+            'isCue' => $one[2],
+        ], $moments);
+    }
+
+    /**
+     * @return list<array{Instant, string, bool}> what the sun does while it runs
+     */
+    private static function sunMoments(Plan $plan, Instant $first, Instant $last): array
+    {
+        if ($plan->site === null) {
+            return [];
+        }
+        $events = DayEvents::at($plan->site->observer, $plan->site->day);
+        $moments = [];
+        foreach (['Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk']] as $says => $instant) {
+            if ($instant !== null && $instant->unixSeconds > $first->unixSeconds && $instant->unixSeconds < $last->unixSeconds) {
+                $moments[] = [$instant, $says, false];
+            }
+        }
+
+        return $moments;
+    }
+}

@@ -1,0 +1,97 @@
+/**
+ * A card on a phone with no network: counts down to what is next, and shows what is to be turned large when its time comes. A shot that began
+ * earlier or later than planned moves all of its moments.
+ */
+const cueShowsFor = 25;
+const warnsBefore = 30;
+
+const root = document.documentElement;
+document.querySelector('[data-look-next]').addEventListener('click', ({ target }) => {
+  root.dataset.look = root.dataset.look === 'day' ? 'night' : 'day';
+  target.textContent = root.dataset.look === 'day' ? 'Night' : 'Day';
+});
+
+/** Hours, minutes and seconds as a clock shows them; days where it is that long. */
+function span(seconds) {
+  const whole = Math.max(0, Math.ceil(seconds));
+  const [hours, minutes, rest] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
+  const two = (number) => String(number).padStart(2, '0');
+  if (hours >= 48) return `in ${Math.floor(hours / 24)} days`;
+  return hours > 0 ? `${hours}:${two(minutes)}:${two(rest)}` : `${minutes}:${two(rest)}`;
+}
+
+class Card {
+  constructor(part) {
+    this.part = part;
+    this.moments = [...part.querySelectorAll('.moments li')].map((line) => ({
+      line, at: Number(line.dataset.at), says: line.querySelector('span').textContent, isCue: line.classList.contains('is-cue'),
+    }));
+    this.name = `evrent:card:${part.dataset.card}:${this.moments[0]?.at}`;
+    this.shift = Number(this.kept() ?? 0);
+    this.told = null;
+    part.querySelector('.shift')?.addEventListener('click', ({ target }) => this.move(target.dataset.shift));
+  }
+
+  kept() {
+    try {
+      return localStorage.getItem(this.name);
+    } catch {
+      return null;
+    }
+  }
+
+  move(by) {
+    if (by === undefined) return;
+    const first = this.moments.find(({ says }) => says === 'First photo');
+    if (by === 'none') this.shift = 0;
+    else this.shift = by === 'started' ? Date.now() / 1000 - first.at : this.shift + Number(by);
+    try {
+      localStorage.setItem(this.name, String(this.shift));
+    } catch {
+      // Where nothing may be kept it holds as long as the page is open.
+    }
+    this.show();
+  }
+
+  show() {
+    const now = Date.now() / 1000;
+    const left = ({ at }) => at + this.shift - now;
+    const next = this.moments.find((one) => left(one) > 0);
+    for (const one of this.moments) {
+      one.line.classList.toggle('is-over', left(one) <= 0);
+      one.line.classList.toggle('is-next', one === next);
+    }
+    const part = (name) => this.part.querySelector(`[data-${name}]`);
+    part('next').textContent = next ? next.says : 'All of it is over.';
+    part('left').textContent = next ? span(left(next)) : '';
+    const after = this.moments[this.moments.indexOf(next) + 1];
+    part('after').textContent = next && after ? `then ${after.says} after ${span(after.at - next.at)}` : '';
+    const minutes = Math.round(Math.abs(this.shift) / 60);
+    part('shifted').textContent = Math.abs(this.shift) < 1 ? '' : `All times are ${minutes < 1 ? 'less than a minute' : `${minutes} min`} ${this.shift > 0 ? 'later' : 'earlier'} than planned.`;
+    this.cue(this.moments.find((one) => one.isCue && left(one) <= warnsBefore && left(one) > -cueShowsFor), left);
+  }
+
+  cue(due, left) {
+    const shown = this.part.querySelector('[data-cue]');
+    shown.hidden = !due;
+    if (!due) return;
+    const isNow = left(due) <= 0;
+    shown.textContent = isNow ? due.says : `In ${span(left(due))}: ${due.says}`;
+    const key = `${due.at} ${isNow}`;
+    if (this.told !== key) navigator.vibrate?.(isNow ? [300, 100, 300] : 100);
+    this.told = key;
+  }
+}
+
+const cards = [...document.querySelectorAll('[data-card]')].filter((part) => part.querySelector('[data-now]')).map((part) => new Card(part));
+const tick = () => cards.forEach((card) => card.show());
+tick();
+setInterval(tick, 500);
+// A phone that sleeps shows no cue; where it cannot be kept awake, its own settings do it.
+const stayAwake = () => navigator.wakeLock?.request('screen').catch(() => {});
+stayAwake();
+document.addEventListener('visibilitychange', () => {
+  if (document.visibilityState !== 'visible') return;
+  stayAwake();
+  tick();
+});

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Evrent\Core\Day\Hazard;
+use Evrent\Core\Day\ShotCard;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * A shot on a card in the hand, and the moments that it counts down to.
+ */
+final class ShotCardTest extends TestCase
+{
+    /** 240 photos at 16:20, one every 8 s: its keyframes, its end, and what to do when it is late. */
+    public function testACardSaysWhenAndWhereAndWhatToDoWhenItIsLate(): void
+    {
+        $card = ShotCard::of(Shot::of(self::plan()), [Hazard::Tide], 30, 15);
+        self::assertSame(['17:50', '18:22'], [$card->begins, $card->ends]);
+        self::assertSame('240 photos, one every 8 s, open 0.8 s.', $card->figures);
+        self::assertSame(['A', 'B'], array_column($card->keyframes, 'peg'));
+        self::assertSame(['slide 40 mm, pan −14°, tilt 2°', 'slide 860 mm, pan 21°, tilt −3°'], array_column($card->keyframes, 'places'));
+        self::assertStringStartsWith('10 min late: begin with photo 76 at slide', $card->late[0]);
+        self::assertStringEndsWith('or all of it, until 18:31.', $card->late[0]);
+        self::assertCount(2, $card->late);
+        self::assertSame('One exposure for all photos: nothing follows the light.', $card->follows);
+        self::assertContains(Hazard::Tide->caution(), $card->cautions);
+        // What a caution says is not said twice.
+        self::assertNotContains('Tide table and way off known; kit clear of water, edges and traffic', $card->checks);
+        self::assertContains('Rig homed: it knows where it stands', $card->checks);
+        self::assertSame('Sunset', $card->sun[1][0]);
+    }
+
+    public function testMomentsComeInTheirOrderWithTheirTimes(): void
+    {
+        $plan = self::plan();
+        $moments = ShotCard::of(Shot::of($plan), [], 30, 15)->moments;
+        $first = $plan->firstTrigger()->unixSeconds ?? NAN;
+        $at = array_column($moments, 'unix', 'says');
+        self::assertEqualsWithDelta([-1_800.0, 0.0], [$at['Be there'] - $first, $at['First photo'] - $first], 0.1);
+        self::assertEqualsWithDelta(900.0, $at['Packed, and gone'] - $at['Last photo'], 0.2);
+        self::assertGreaterThan($at['First photo'], $at['Sunset']);
+        $sorted = array_column($moments, 'unix');
+        sort($sorted);
+        self::assertSame($sorted, array_column($moments, 'unix'));
+        self::assertSame('17:20', $moments[0]['when']);
+    }
+
+    /** Photos that get longer, turned at the dial: each click is a cue at its own time, and on the card by its photo. */
+    public function testWhatIsTurnedIsACue(): void
+    {
+        $plan = self::plan(['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.125], ['at' => 1, 'exposure_s' => 2]]]);
+        $shot = Shot::of($plan);
+        $card = ShotCard::of($shot);
+        self::assertNotSame([], $card->cues);
+        self::assertSame('Turned by hand, one click at a time, from 1/8 to 2 s.', $card->follows);
+        $cues = array_values(array_filter($card->moments, static fn (array $one): bool => $one['isCue']));
+        self::assertCount(count($card->cues), $cues);
+        self::assertStringStartsWith('One click longer, to', $cues[0]['says']);
+        $first = $plan->firstTrigger()->unixSeconds ?? NAN;
+        self::assertEqualsWithDelta($shot->schedule->timeline->closeSeconds[$card->cues[0]['photo'] - 1], $cues[0]['unix'] - $first, 0.1);
+    }
+
+    public function testWithoutPlaceOrDayItStillSaysWhatItKnows(): void
+    {
+        $card = ShotCard::of(Shot::of(Plans::with([])));
+        self::assertSame([[], []], [$card->sun, $card->moments]);
+        self::assertSame(240, $card->keyframes[1]['photo'] + 12);
+        self::assertStringStartsWith('after ', $card->keyframes[1]['when']);
+        self::assertStringStartsWith('10 min late', $card->late[0]);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function plan(array $changes = []): Plan
+    {
+        return Plans::with($changes + ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50']]);
+    }
+}
