@@ -120,10 +120,10 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/clip', [ClipController::class, 'show'])->name('clip.show');
     Route::get('/clip/proxy.mp4', [ClipController::class, 'proxy'])->name('clip.proxy');
     Route::get('/clip/files/{format}', [ClipController::class, 'file'])->where('format', '[a-z0-9]{1,12}')->name('clip.file');
-    Route::get('/clip/xmp.zip', [ClipController::class, 'sidecars'])->name('clip.sidecars');
     Route::get('/films/{film}/file', [FilmController::class, 'file'])->name('films.file');
     Route::get('/films/{film}/list.json', [FilmController::class, 'list'])->name('films.list');
     Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
+    Route::get('/takes/{take}/files/{format}', [ClipController::class, 'ofTake'])->where('format', '[a-z0-9]{1,12}')->name('takes.file');
     Route::get('/takes/{take}', [TakeController::class, 'show'])->name('takes.show')->withTrashed();
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();

@@ -8,6 +8,7 @@ use App\Models\CardReading;
 use App\Models\ClipRevision;
 use App\Models\Film;
 use App\Models\Shot;
+use App\Models\Take;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Clip\Crop;
 use Evrent\Core\Clip\Frames;
@@ -20,6 +21,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Film\FilmWork;
 use Illuminate\Support\Collection;
 
@@ -35,12 +37,14 @@ final class ClipPage
     private ?Frames $worked = null;
     private ?Material $made = null;
 
-    public function __construct(public readonly Shot $shot)
+    /** @param ?Take $take of whose photos it is; null for those that were read last */
+    public function __construct(public readonly Shot $shot, public readonly ?Take $take = null)
     {
-        $reading = CardReading::query()->where('shot_id', $shot->id)->where('status', 'done')->latest('id')->first();
+        $readings = CardReading::query()->where('shot_id', $shot->id)->where('status', 'done');
+        $reading = ($take === null ? $readings : $readings->where('take_id', $take->id))->latest('id')->first();
         $reading?->setRelation('shot', $shot);
         $this->card = $reading === null ? null : new ClipPhotos($reading);
-        $this->plan = $this->card?->plan() ?? $shot->currentRevision()->toPlan();
+        $this->plan = $this->card?->plan() ?? $take?->revision->toPlan() ?? $shot->currentRevision()->toPlan();
         $this->revision = ClipRevision::query()->find($shot->clip_revision_id);
         $this->clip = $this->revision?->clip() ?? Clip::begun($this->plan);
     }
@@ -53,13 +57,17 @@ final class ClipPage
     /** The shot, with its photos where they were read. */
     public function material(): Material
     {
-        return $this->made ??= $this->card?->material() ?? Material::planned(Schedule::of($this->plan));
+        return $this->made ??= match (true) {
+            $this->card !== null => $this->card->material(),
+            $this->take !== null => Material::run($this->take->report(Schedule::of($this->plan))),
+            default => Material::planned(Schedule::of($this->plan)),
+        };
     }
 
     /** @return list<int> numbers of photos that are missing or not to be seen */
     public function unfit(): array
     {
-        return $this->card === null ? [] : $this->material()->unfit();
+        return $this->card === null && $this->take === null ? [] : $this->material()->unfit();
     }
 
     /**
@@ -154,6 +162,14 @@ final class ClipPage
         $frames = $this->framesOrNull();
 
         return $frames === null || $this->card === null ? null : ClipBrightness::of($frames, $this->card->brightness(), $this->card->offsets());
+    }
+
+    /** The address of a file for another program, or of the XMP files of all photos. */
+    public function fileAt(?ShotFile $file): string
+    {
+        $of = $this->take === null ? $this->shot->address() : [...$this->shot->address(), 'take' => $this->take->id];
+
+        return route($this->take === null ? 'clip.file' : 'takes.file', [...$of, 'format' => $file->value ?? 'xmp']);
     }
 
     /** @return Collection<int, Film> the newest first */

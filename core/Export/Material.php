@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Export;
 
+use Evrent\Core\Run\Take\PhotoState;
+use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -35,6 +37,23 @@ final readonly class Material
         $numbers = range(1, $names->photos());
 
         return new self($schedule, array_map($names->linkName(...), array_combine($numbers, $numbers)));
+    }
+
+    /** A shot as it was run, whose photos nobody has read yet: under the names of its links, without those that were never taken. */
+    public static function run(TakeReport $report): self
+    {
+        $planned = self::planned($report->state->schedule);
+        $was = static fn (int $number): ?PhotoState => $report->photos[$number]['state'] ?? null;
+        $taken = array_filter(
+            $planned->files,
+            static fn (int $number): bool => !in_array($was($number), [null, PhotoState::Missing, PhotoState::Uncertain], true),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return new self($planned->schedule, $taken, array_values(array_filter(
+            array_keys($taken),
+            static fn (int $number): bool => $was($number) === PhotoState::Spoilt,
+        )));
     }
 
     public function photos(): int

@@ -65,9 +65,61 @@ final class ExportCommandTest extends TestCase
         ]], json_decode($told, true, 8, JSON_THROW_ON_ERROR));
     }
 
+    /** Beside photos that flicker, each file says by how much its photo has to be brighter; beside those that do not, none says so. */
+    public function testAFileForEveryPhotoSaysHowFarItIsFromLevel(): void
+    {
+        foreach ([0.3, 0.0] as $amount) {
+            $stops = array_combine(range(1, 100), array_map(static fn (int $n): float => $amount * ($n % 2 === 0 ? 1.0 : -1.0), range(1, 100)));
+            $photos = array_map(static fn (int $n): string => "EVR_{$n}.DNG", array_combine(range(1, 100), range(1, 100)));
+            $match = ['format' => 'evrent.match/1', 'photos' => $photos, 'brightness_stops' => $stops];
+            file_put_contents("{$this->folder}/match.json", json_encode($match, JSON_THROW_ON_ERROR));
+            $to = "{$this->folder}/xmp-" . ($amount > 0.0 ? 'flickers' : 'steady');
+            self::assertSame([0, '', ''], self::evrent(['export', '-', 'xmp', "--match={$this->folder}/match.json", "--to={$to}"], self::plan()));
+            self::assertCount(100, (array) glob("{$to}/*.xmp"));
+            $told = (new Process(['exiftool', '-json', '-Exposure2012', '-Error', '-Warning', "{$to}/Flood-tide_000050.xmp"]))->mustRun()->getOutput();
+            $exif = json_decode($told, true, 8, JSON_THROW_ON_ERROR);
+            assert(is_array($exif) && is_array($exif[0]));
+            self::assertSame([], array_intersect_key($exif[0], ['Error' => 0, 'Warning' => 0]));
+            $is = $exif[0]['Exposure2012'] ?? 0.0;
+            self::assertEqualsWithDelta(-$amount, is_numeric($is) ? (float) $is : NAN, 0.06);
+        }
+        // What is there is not written over.
+        [$code, , $errors] = self::evrent(['export', '-', 'xmp', "--match={$this->folder}/match.json", "--to={$this->folder}"], self::plan());
+        self::assertSame(2, $code);
+        self::assertStringContainsString('--to: ', $errors);
+    }
+
+    public function testPhotosGoOutAsLinksAndCopiesUnderTheirNumbers(): void
+    {
+        mkdir("{$this->folder}/card");
+        foreach ([3, 4, 7] as $n) {
+            $this->numbered("card/EVR_{$n}.jpg", $n);
+        }
+        $photos = [3 => 'EVR_3.jpg', 4 => 'EVR_4.jpg', 5 => null, 7 => 'EVR_7.jpg'];
+        file_put_contents("{$this->folder}/match.json", json_encode(['format' => 'evrent.match/1', 'photos' => $photos], JSON_THROW_ON_ERROR));
+        foreach (['links', 'copies'] as $kind) {
+            $to = "{$this->folder}/{$kind}";
+            $arguments = ['export', '-', $kind, "--match={$this->folder}/match.json", "--card={$this->folder}/card", "--to={$to}"];
+            self::assertSame([0, '', ''], self::evrent($arguments, self::plan()));
+            self::assertSame(['Flood-tide_000003.jpg', 'Flood-tide_000004.jpg', 'Flood-tide_000007.jpg', 'SHA256SUMS'], array_map(basename(...), (array) glob("{$to}/*")));
+            (new Process(['sha256sum', '--check', '--quiet', 'SHA256SUMS'], $to))->mustRun();
+            self::assertSame($kind === 'links', is_link("{$to}/Flood-tide_000003.jpg"));
+            self::assertSame(2, self::evrent($arguments, self::plan())[0]);
+        }
+        // One that went away: nothing is left half-made.
+        unlink("{$this->folder}/card/EVR_7.jpg");
+        $again = ['export', '-', 'copies', "--match={$this->folder}/match.json", "--card={$this->folder}/card", "--to={$this->folder}/again"];
+        [$code, , $errors] = self::evrent($again, self::plan());
+        self::assertSame(2, $code);
+        self::assertStringContainsString('EVR_7.jpg', $errors);
+        self::assertSame([], glob("{$this->folder}/again*"));
+        self::assertSame(2, self::evrent(['export', '-', 'links', "--to={$this->folder}/no"], self::plan())[0]);
+        self::assertSame(2, self::evrent(['export', '-', 'links', "--match={$this->folder}/match.json"], self::plan())[0]);
+    }
+
     public function testTheSameIsWrittenTwice(): void
     {
-        foreach (['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode'] as $format) {
+        foreach (['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode', 'pass', 'ics', 'plan', 'schedule', 'clip'] as $format) {
             [$code, $once] = self::evrent(['export', '-', $format], self::plan());
             self::assertSame(0, $code);
             self::assertSame($once, self::evrent(['export', '-', $format], self::plan())[1]);
@@ -96,7 +148,10 @@ final class ExportCommandTest extends TestCase
 
     private static function plan(): string
     {
-        return Plans::json(['/title' => 'Flood tide', '/timing/photos' => 100, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
+        return Plans::json([
+            '/title' => 'Flood tide', '/timing/photos' => 100, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/pass/duration_s' => 60,
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'],
+        ]);
     }
 
     /** Eight bars, white for a 1 of the number. */

@@ -350,7 +350,7 @@ final class ClipTest extends PageTestCase
                 self::assertSame($answer->getContent(), $this->get(route('clip.file', [...$shot->address(), 'format' => $file->value]))->getContent());
             }
             $zip = new ZipArchive();
-            $zip->open($this->file($this->get($shot->at('clip.sidecars'))->assertOk()));
+            $zip->open($this->file($this->get(route('clip.file', [...$shot->address(), 'format' => 'xmp']))->assertOk()));
             self::assertSame(30, $zip->numFiles);
             self::assertStringContainsString('7 of 30', (string) $zip->getFromName((string) $zip->getNameIndex(6)));
             $zip->close();

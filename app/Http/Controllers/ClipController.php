@@ -12,6 +12,7 @@ use App\Http\Requests\FolderForm;
 use App\Http\SeenValues;
 use App\Models\ClipRevision;
 use App\Models\Shot;
+use App\Models\Take;
 use App\Pages\ClipFiles;
 use App\Pages\ClipPage;
 use Evrent\Core\Clip\Clip;
@@ -110,20 +111,28 @@ final class ClipController
     }
 
     /** The shot or its clip for another program. */
-    public function file(Shot $shot, string $format): Response
+    public function file(Shot $shot, string $format): Response|BinaryFileResponse
     {
-        $file = ShotFile::tryFrom($format) ?? abort(404);
-        try {
-            return ClipFiles::response(new ClipPage($shot), $file);
-        } catch (InvalidInput $invalid) {
-            return response()->view('clip.no-file', ['shot' => $shot, 'file' => $file, 'says' => $invalid->problems[0]->message], 422);
-        }
+        return self::export(new ClipPage($shot), $format);
     }
 
-    /** An XMP file for every photo, in one archive. */
-    public function sidecars(Shot $shot): BinaryFileResponse
+    /** The same of a take: of its photos where they were read, else of what its log says. */
+    public function ofTake(Shot $shot, Take $take, string $format): Response|BinaryFileResponse
     {
-        return ClipFiles::sidecars(new ClipPage($shot));
+        return self::export(new ClipPage($shot, $take), $format);
+    }
+
+    private static function export(ClipPage $page, string $format): Response|BinaryFileResponse
+    {
+        if ($format === 'xmp') {
+            return ClipFiles::sidecars($page);
+        }
+        $file = ShotFile::tryFrom($format) ?? abort(404);
+        try {
+            return ClipFiles::response($page, $file);
+        } catch (InvalidInput $invalid) {
+            return response()->view('clip.no-file', ['shot' => $page->shot, 'file' => $file, 'says' => $invalid->problems[0]->message], 422);
+        }
     }
 
     private static function answer(Request $request, Shot $shot): Response|RedirectResponse

@@ -31,7 +31,8 @@
                     <div><dt>Camera</dt><dd>{{ $take->camera_address === '' ? 'on the trigger line alone' : $take->camera_address }}</dd></div>
                     @if ($take->reason)<div><dt>Started because</dt><dd>{{ $take->reason }}</dd></div>@endif
                     <div><dt>On the card</dt><dd>@if ($card)<a href="{{ $shot->at('photos.index') }}"><b>{{ number_format($card->there()) }}</b></a> of
-                        {{ number_format($card->count()) }}@else <a href="{{ $shot->at('photos.index') }}">not read yet</a>@endif</dd></div>
+                        {{ number_format($card->count()) }}{{ $card->reading->lastCopy()?->isGood() ? ', backed up' : ', not backed up (L6)'
+                        }}@else <a href="{{ $shot->at('photos.index') }}">not read yet</a>@endif</dd></div>
                     <div><dt>Ticked before</dt><dd>{{ count($take->preflight) }}</dd></div>
                 </dl>
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
@@ -77,6 +78,7 @@
             <x-field id="mark-as" label="as" name="as" :options="['spoilt' => 'spoilt', 'good' => 'good after all']" />
             <x-field id="mark-why" label="Why" name="why" width="24ch" is-text />
             <button class="button">Mark photos</button></form>
+        @include('clip.parts.files', ['page' => new App\Pages\ClipPage($shot, $take)])
         <section class="panel schedule" id="photos" aria-labelledby="photos-title">
             <header class="panel-head"><h2 id="photos-title">Photos</h2>
                 <x-pager :rows="$rows" :url="$take->at('takes.show')" target="photos" label="Pages of photos" /></header>
