@@ -8,6 +8,7 @@ use App\Models\CardReading;
 use App\Models\TakeLine;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Photos\CardPhoto;
+use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Placed;
 use Evrent\Core\Photos\PlannedPhotos;
@@ -23,7 +24,8 @@ use Evrent\Core\Values\Problem;
 final class MatchPhotos
 {
     /**
-     * @return array{matched: string, sheet: string, placed: ?string} what is kept of it: evrent.match/1, what is drawn, and what was placed by hand
+     * @return array{matched: string, sheet: string, exposures: string, placed: ?string} what is kept of it: evrent.match/1, what is drawn, what each
+     *                                                                                   photo let in, and what was placed by hand
      */
     public function __invoke(CardReading $reading, ?Placed $placed = null): array
     {
@@ -42,6 +44,7 @@ final class MatchPhotos
         return [
             'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),
             'sheet' => $seen->sheet->toJson(),
+            'exposures' => json_encode((object) ExposureStops::of($photos, array_filter($matching->files(), is_string(...))), JSON_THROW_ON_ERROR),
             'placed' => $placed === null ? null : json_encode($placed, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ];
     }

@@ -33,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property ?string      $sheet as `Sheet` writes it
  * @property ?int         $rating how it came out, one of `Take::RATINGS`
  * @property ?array{file: string, number: int} $placed by hand
+ * @property ?array<int, float> $exposures what each photo let in, stops, by number; null where it was read by an earlier Evrent
  * @property string       $developed_folder where photos lie that were developed elsewhere
  * @property array<int, string> $developed their paths from that folder on, by number
  * @property Carbon       $created_at
@@ -54,7 +55,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks', 'developed'], 'array');
+        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks', 'developed', 'exposures'], 'array');
 
         return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }

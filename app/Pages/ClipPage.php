@@ -36,6 +36,7 @@ final class ClipPage
     public readonly Clip $clip;
     private ?Frames $worked = null;
     private ?Material $made = null;
+    private ?PhotosPage $pictures = null;
 
     /** @param ?Take $take of whose photos it is; null for those that were read last */
     public function __construct(public readonly Shot $shot, public readonly ?Take $take = null)
@@ -198,7 +199,9 @@ final class ClipPage
     /** The address of a picture of a photo: that of the card, where it is. */
     public function picture(int $number): ?string
     {
-        return $this->card === null ? null : (new PhotosPage($this->shot, $this->card->reading))->pictureOf($number);
+        $this->pictures ??= $this->card === null ? null : new PhotosPage($this->shot, $this->card->reading);
+
+        return $this->pictures?->pictureOf($number);
     }
 
     /** The address of a photo as large as it can be shown. */

@@ -85,7 +85,7 @@ final readonly class ClipPhotos
     /** @return array<int, float> stops by which each photo is made brighter to come level, by number */
     public function offsets(): array
     {
-        return Levels::offsets($this->brightness(), ExposureStops::of($this->reading->photos(), $this->files()));
+        return Levels::offsets($this->brightness(), $this->reading->exposures ?? ExposureStops::of($this->reading->photos(), $this->files()));
     }
 
     /** @return array<int, float> as `offsets()`, where the clip has them */

@@ -12,6 +12,7 @@ use Evrent\Core\Schedule\Schedule;
 final class ExposureStops
 {
     private const LEAST_SECONDS = 1e-6;
+    private const DIGITS = 4;
 
     /**
      * @param array<int, string> $files by number
@@ -25,7 +26,7 @@ final class ExposureStops
         foreach ($photos->photos as $photo) {
             $number = $numbers[$photo->file] ?? null;
             if ($number !== null && $photo->exposureSeconds !== null && $photo->exposureSeconds > 0.0) {
-                $stops[$number] = log($photo->exposureSeconds * ($photo->iso ?? 1.0) / ($photo->aperture ?? 1.0) ** 2, 2);
+                $stops[$number] = round(log($photo->exposureSeconds * ($photo->iso ?? 1.0) / ($photo->aperture ?? 1.0) ** 2, 2), self::DIGITS);
             }
         }
         ksort($stops);

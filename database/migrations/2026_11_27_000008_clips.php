@@ -43,6 +43,7 @@ return new class () extends Migration {
         });
         Schema::table('card_readings', static function (Blueprint $table): void {
             $table->text('developed_folder')->default('')->comment('Where photos lie that were developed elsewhere');
+            $table->jsonb('exposures')->nullable()->comment('What each photo let in, stops, by number');
             $table->jsonb('developed')->default('{}')->comment('Their paths from that folder on, by number');
         });
         Schema::create('folder_works', static function (Blueprint $table): void {
@@ -67,7 +68,7 @@ return new class () extends Migration {
     public function down(): void
     {
         Schema::dropIfExists('folder_works');
-        Schema::table('card_readings', static fn (Blueprint $table) => $table->dropColumn(['developed_folder', 'developed']));
+        Schema::table('card_readings', static fn (Blueprint $table) => $table->dropColumn(['developed_folder', 'developed', 'exposures']));
         Schema::dropIfExists('films');
         Schema::table('shots', static fn (Blueprint $table) => $table->dropConstrainedForeignId('clip_revision_id'));
         Schema::dropIfExists('clip_revisions');

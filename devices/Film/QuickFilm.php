@@ -16,17 +16,21 @@ use RuntimeException;
  */
 final readonly class QuickFilm
 {
-    private const SMALL_BYTES = 400_000;
+    /** Larger ones are shown by what they keep, where they keep any. */
+    private const SMALL_PIXELS = 500_000;
+    /** Of photos themselves so many pixels are read within seconds. */
+    private const PIXELS = 400_000_000;
     private const QUALITY = 90;
     /** More of a picture's shape than this is lost in rounding; the rest are black bars. */
     private const BARS = 0.03;
 
     /** Frames that are made within seconds, by what they are made of. */
-    private const MOST = ['photos' => 1_000, 'kept' => 1_500, 'raw' => 250, 'large' => 40];
+    private const MOST = ['photos' => 600, 'kept' => 1_500, 'raw' => 250];
+    private const LEAST = 24;
 
     /**
      * @param array<int, string> $paths by number
-     * @param string             $of    photos, kept, raw or large
+     * @param string             $of    photos, kept or raw
      */
     private function __construct(public Frames $frames, private array $paths, private string $of)
     {
@@ -39,14 +43,17 @@ final readonly class QuickFilm
     public static function of(Frames $frames, array $paths, bool $areHeads = false): self
     {
         $first = $paths[Ffconcat::nearer($frames->frames[0])];
+        $size = $areHeads ? false : @getimagesize($first);
+        $pixels = $size === false ? 0 : $size[0] * $size[1];
+        $keeps = SmallPicture::kept($first) !== null;
         $of = match (true) {
             !FilmWork::canRead($first) => 'raw',
-            !$areHeads && is_file($first) && filesize($first) <= self::SMALL_BYTES => 'photos',
-            $areHeads || SmallPicture::kept($first) !== null => 'kept',
-            default => 'large',
+            $areHeads || $keeps && $pixels > self::SMALL_PIXELS => 'kept',
+            default => 'photos',
         };
+        $most = $of === 'photos' ? max(self::LEAST, min(self::MOST[$of], intdiv(self::PIXELS, max(1, $pixels)))) : self::MOST[$of];
 
-        return new self($frames->oneOf(max(1, (int) ceil(count($frames->frames) / self::MOST[$of]))), $paths, $of);
+        return new self($frames->oneOf(max(1, (int) ceil(count($frames->frames) / $most))), $paths, $of);
     }
 
     /**
@@ -58,7 +65,7 @@ final readonly class QuickFilm
      */
     public function make(string $folder, callable $film): string
     {
-        $isWhole = in_array($this->of, ['photos', 'large'], true);
+        $isWhole = $this->of === 'photos';
         $first = $this->paths[Ffconcat::nearer($this->frames->frames[0])];
         $ending = $isWhole ? FilmWork::ENDINGS[strtolower(pathinfo($first, PATHINFO_EXTENSION))] ?? 'jpg' : 'jpg';
         $kept = $this->of === 'raw' ? $this->keptByRaw() : [];

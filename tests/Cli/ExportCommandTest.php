@@ -101,7 +101,7 @@ final class ExportCommandTest extends TestCase
             $to = "{$this->folder}/{$kind}";
             $arguments = ['export', '-', $kind, "--match={$this->folder}/match.json", "--card={$this->folder}/card", "--to={$to}"];
             self::assertSame([0, '', ''], self::evrent($arguments, self::plan()));
-            self::assertSame(['Flood-tide_000003.jpg', 'Flood-tide_000004.jpg', 'Flood-tide_000007.jpg', 'SHA256SUMS'], array_map(basename(...), (array) glob("{$to}/*")));
+            self::assertSame(['Flood-tide_000003.jpg', 'Flood-tide_000004.jpg', 'Flood-tide_000007.jpg', 'SHA256SUMS'], self::namesIn($to));
             (new Process(['sha256sum', '--check', '--quiet', 'SHA256SUMS'], $to))->mustRun();
             self::assertSame($kind === 'links', is_link("{$to}/Flood-tide_000003.jpg"));
             self::assertSame(2, self::evrent($arguments, self::plan())[0]);
@@ -144,6 +144,14 @@ final class ExportCommandTest extends TestCase
             self::assertStringContainsString($says, $errors);
             self::assertSame(1, substr_count($errors, "\n"));
         }
+    }
+
+    /** @return list<string> */
+    private static function namesIn(string $folder): array
+    {
+        $found = scandir($folder);
+
+        return $found === false ? [] : array_values(array_diff($found, ['.', '..']));
     }
 
     private static function plan(): string
