@@ -15,6 +15,7 @@ use Evrent\Core\Photos\Stops;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Film\Developed;
 use Evrent\Devices\Film\FilmWork;
+use Evrent\Devices\Film\Interrupted;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -35,6 +36,9 @@ final class MakeClipFilm
         try {
             is_dir($work) || mkdir($work, 0o700, true);
             $this->make($film->refresh(), $work);
+        } catch (Interrupted $ended) {
+            // The queue begins it again.
+            throw $ended;
         } catch (InvalidInput $invalid) {
             $this->end($film, ['status' => 'failed', 'trouble' => $invalid->problems[0]->message]);
         } catch (RuntimeException | ErrorException $failure) {

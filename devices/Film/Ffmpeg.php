@@ -20,6 +20,7 @@ final class Ffmpeg
      *
      * @return bool whether it went to its end; false where it was not to go on
      *
+     * @throws Interrupted      when somebody ended it from outside
      * @throws RuntimeException in words, when it failed
      */
     public static function run(array $arguments, string $folder, ?callable $goesOn = null): bool
@@ -43,6 +44,9 @@ final class Ffmpeg
             usleep(self::POLL_MICROSECONDS);
         }
         $errors = trim($process->getErrorOutput());
+        if ($process->hasBeenSignaled() || str_contains($errors, 'received signal')) {
+            throw new Interrupted('ffmpeg was ended from outside.');
+        }
         if ($process->getExitCode() !== 0) {
             throw new RuntimeException(self::inWords($errors));
         }

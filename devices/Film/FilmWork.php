@@ -95,6 +95,8 @@ final class FilmWork
                 return $goesOn === null || $goesOn($frames);
             };
             $isMade = Ffmpeg::run($film->arguments("%06d.{$ending}", 'levels.txt', $output), $folder, $watched);
+        } catch (Interrupted $ended) {
+            throw $ended;
         } catch (RuntimeException $failure) {
             $bad = str_contains($failure->getMessage(), 'disk is full') ? null : $this->unreadable($done, $folder);
             throw $bad === null ? $failure : new RuntimeException($bad);

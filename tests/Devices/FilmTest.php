@@ -17,6 +17,7 @@ use Evrent\Core\Export\Film;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Film\Ffmpeg;
 use Evrent\Devices\Film\FilmWork;
+use Evrent\Devices\Film\Interrupted;
 use Evrent\Devices\Film\QuickFilm;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -158,6 +159,20 @@ final class FilmTest extends TestCase
         FilmWork::clear("{$this->folder}/work");
         self::assertDirectoryDoesNotExist("{$this->folder}/work");
         self::assertFileExists("{$this->folder}/EVR_1.jpg");
+    }
+
+    public function testWhatIsEndedFromOutsideMayBeBegunAgain(): void
+    {
+        $frames = Frames::of(new Clip(size: Size::P2160, shape: 1.6), 60);
+        $this->expectException(Interrupted::class);
+        $asked = 0;
+        (new FilmWork($frames, $this->photos(60)))->make(new Film($frames, 320, 200, []), "{$this->folder}/work", static function () use (&$asked): bool {
+            if ($asked++ > 1) {
+                (new Process(['pkill', '-KILL', '-P', (string) getmypid(), 'ffmpeg']))->run();
+            }
+
+            return true;
+        });
     }
 
     /** Large photos are shown by the small pictures that they keep, without the black bars of these, and in the same time. */

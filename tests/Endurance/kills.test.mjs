@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, readFileSync, readdirSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { edit, get, newShoot, newShot, planOf, revisionOf, startCopy, times, until } from './support.mjs';
+import { edit, get, newShoot, newShot, planOf, post, revisionOf, root, startCopy, times, until } from './support.mjs';
 
 let copy;
 before(async () => { copy = await startCopy(); }, { timeout: 120_000 });
@@ -75,6 +75,37 @@ test('whatever dies during saves comes back, and every acknowledged save is ther
     const found = history.match(new RegExp(`interval [\\d.]+ → ${String(interval).replace('.', '\\.')} s`, 'g')) ?? [];
     assert.ok(found.length >= 1, `${interval} s is in the history`);
   }
+});
+
+test('a clip whose maker is killed is begun again from nothing, and is whole', { timeout: 180_000 }, async () => {
+  const shot = await newShot(await newShoot('A clip that is killed', copy.base), 'Made through it all', copy.base);
+  const card = join(copy.state, 'services/main/card/DCIM/101CLIPS');
+  execFileSync('mkdir', ['-p', card]);
+  const photos = 228;
+  for (let n = 1; n <= photos; n += 1) {
+    const file = join(card, `EVR_${String(n).padStart(4, '0')}.JPG`);
+    copyFileSync(join(root, 'tests/Browser/photo.jpg'), file);
+    utimesSync(file, 1_800_000_000 + 8 * n, 1_800_000_000 + 8 * n);
+  }
+  execFileSync('chmod', ['-R', 'a+rX', join(copy.state, 'services/main/card')]);
+  assert.equal((await post(`${shot}/photos`, { folder: card }, { base: copy.base })).status, 302);
+  await until('the photos are read', async () => (await (await get(`${shot}/photos`, copy.base)).text()).includes('data-contact-sheet'), 60);
+  // Large, so that there is time to kill it.
+  assert.equal((await post(`${shot}/clip`, { _method: 'put', size: '2160p', 'was[size]': '1080p' }, { base: copy.base, headers: { 'HX-Request': 'true' } })).status, 200);
+  assert.equal((await post(`${shot}/films`, {}, { base: copy.base })).status, 302);
+  const page = async () => (await get(`${shot}/clip`, copy.base)).text();
+  const film = /\/films\/(\d+)/.exec(await page())[1];
+  const now = async () => (await get(`${shot}/films/${film}`, copy.base)).text();
+  await until('it is being made', async () => /[1-9]\d* of \d+ frames made/.test(await now()), 40);
+  process.kill(copy.service('long'), 'SIGKILL');
+  await until('it is begun again', async () => (await now()).includes('begun again after it was broken off'), 60);
+  assert.equal((await post(`${shot}/films/${film}/stop`, {}, { base: copy.base })).status, 302);
+  const folder = join(copy.state, 'services/storage/app/films');
+  await until('nothing of it is left', () => readdirSync(folder).filter((name) => name.startsWith('.making')).length === 0, 30);
+  // A small one after it goes through as if nothing had been.
+  assert.equal((await post(`${shot}/clip`, { _method: 'put', size: '720p', 'was[size]': '2160p', out: '24', 'was[out]': '' }, { base: copy.base, headers: { 'HX-Request': 'true' } })).status, 200);
+  assert.equal((await post(`${shot}/films`, {}, { base: copy.base })).status, 302);
+  await until('it is whole', async () => /24 frames at 24/.test(await page()), 90);
 });
 
 test('while the database is away pages say so and ask again, and it is well by itself', { timeout: 120_000 }, async () => {

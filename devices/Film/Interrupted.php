@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Film;
+
+use RuntimeException;
+
+/**
+ * Somebody ended ffmpeg from outside: nothing is wrong with what it made, and it may be begun again.
+ */
+final class Interrupted extends RuntimeException
+{
+}
