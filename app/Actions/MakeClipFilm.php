@@ -24,8 +24,13 @@ use RuntimeException;
  */
 final class MakeClipFilm
 {
+    public function __construct(private readonly ClearFilms $clear)
+    {
+    }
+
     public function __invoke(Film $film): void
     {
+        ($this->clear)();
         $work = Film::folder() . "/.making-{$film->id}";
         FilmWork::clear($work);
         $isWanted = Film::query()->whereKey($film->id)->whereIn('status', ['waiting', 'making'])

@@ -25,13 +25,6 @@ async function take(name, { shot = null, look = 'day', width = 1280, height = 80
   await context.close();
 }
 
-/** Some six intervals, of which each step is seen. */
-async function closeUp(page) {
-  await page.keyboard.press('1');
-  await page.keyboard.press('-');
-  await page.keyboard.press('-');
-}
-
 async function byHand(page) {
   await page.keyboard.press('j');
   await page.keyboard.press('ArrowDown');
@@ -44,7 +37,6 @@ const to = (view) => (page) => page.locator(`#tabs [data-to-view=${view}]`).clic
 await take('first', { then: async (page) => { await page.goto(url); await page.locator('.next-shoot').waitFor(); } });
 await take('shoot', { height: 1000 });
 await take('time', { shot: shots.works });
-await take('one-interval', { shot: shots.short, look: 'dusk', then: (page) => closeUp(page) });
 await take('frame', { shot: shots.works, then: (page) => byHand(page) });
 await take('light', {
   shot: shots.dusk,
@@ -60,7 +52,7 @@ await take('run', { shot: shots.dusk, then: to('run') });
 await take('review', { shot: shots.short, then: to('review') });
 await take('night', { shot: shots.short, look: 'night' });
 await take('phone', { shot: shots.short, width: 390, height: 844 });
-for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['trials', 'Test shoots'], ['kit', 'Kit']]) {
+for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['cards', 'Cards'], ['kit', 'Kit']]) {
   await take(name, { height: 800, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
 }
 await take('room', {
@@ -78,7 +70,7 @@ await take('photos', {
     const shot = page.url();
     await to('run')(page);
     await page.getByRole('link', { name: 'To the run room' }).click();
-    await page.getByText('240 of 240 photos').first().waitFor({ timeout: 120_000 });
+    await page.getByText('Shot to its end').first().waitFor({ timeout: 120_000 });
     await page.goto(`${shot.replace(/\/time$/, '')}/photos`);
     await page.locator('#card-take').selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Read the photos' }).click();
@@ -88,6 +80,23 @@ await take('photos', {
       const photo = document.querySelector(`[data-number="${number}"] img`);
       return photo?.complete && photo.naturalWidth > 0;
     }));
+  },
+});
+await take('clip', {
+  shot: shots.works,
+  look: 'dusk',
+  then: async (page) => {
+    await page.goto(`${page.url().replace(/\/time$/, '')}/clip`);
+    await page.locator('#new-span summary').click();
+    for (const [id, text] of [['from', '97'], ['to', '168'], ['factor', '2'], ['ramp', '18']]) await page.locator(`#new-${id}`).fill(text);
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.locator('.strip-span').waitFor();
+    await page.locator('#clip-moves').selectOption('yes');
+    await page.locator('[data-crop=end]').waitFor();
+    await page.locator('#clip-end_width').fill('60');
+    await page.keyboard.press('Tab');
+    await page.waitForFunction(() => Array.from(document.querySelectorAll('.clip img')).every((image) => image.complete && image.naturalWidth > 0));
+    await page.locator('#clip-title').evaluate((title) => title.scrollIntoView());
   },
 });
 await take('history', {

@@ -1,14 +1,19 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { assertAccessible, browser, go, openDemo, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, go, linkOn, openDemo, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
 /** What belongs to scouting and packing, by path and title. */
 const pages = [
   ['SHOOT', 'Spring tide at Saltreach mill'], ['SHOOT/packing', 'Packing list'], ['SHOOT/sheet', 'Spring tide at Saltreach mill'],
-  ['SHOOT/trials', 'Test shoots'], ['/kit', 'Kit'], ['/settings', 'Settings'],
+  ['SHOOT/trials', 'Test shoots'], ['SHOOT/cards', 'Cards of Spring tide at Saltreach mill'], ['CLIP', 'Clip of Flood tide at the mill race'], ['/kit', 'Kit'],
+  ['/settings', 'Settings'],
 ];
+const addressOf = async (page, path, shoot) => new URL(
+  path.replace('SHOOT', shoot).replace('CLIP', `${await linkOn(shoot, 'Flood tide at the mill race')}/clip`),
+  page.url(),
+).href;
 
 /** One visit is enough for all looks: they differ in nothing but colours, so that the others are held to what is said of colours alone. */
 async function assertAccessibleInAllLooks(page, where) {
@@ -44,7 +49,7 @@ test('every page is accessible in every look', async () => {
   await assertAccessibleInAllLooks(page, 'the presets');
 
   for (const [path, heading] of pages) {
-    await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+    await page.goto(await addressOf(page, path, shoot));
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     for (const summary of await page.locator('#rig .kit-item:first-of-type summary, .place:not([open]) summary').all()) await summary.click();
     await assertAccessibleInAllLooks(page, path);
@@ -175,7 +180,7 @@ test('no pixel of the night look is anything but red or black, canvases and the 
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   const shoot = new URL(page.url()).pathname;
   for (const [path, heading] of pages) {
-    await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+    await page.goto(await addressOf(page, path, shoot));
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     for (const box of await page.getByRole('checkbox').all()) await box.check();
     await assertRed(path);
@@ -225,7 +230,7 @@ test('nothing is cut off at any width, and every control can be hit', async () =
   await assertFits(page, 'the shoot', { isTouched: true });
   const shoot = new URL(page.url()).pathname;
   for (const [path] of pages) {
-    await page.goto(new URL(path.replace('SHOOT', shoot), page.url()).href);
+    await page.goto(await addressOf(page, path, shoot));
     await page.getByRole('heading', { level: 1 }).waitFor();
     await assertFits(page, path);
   }

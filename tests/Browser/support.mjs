@@ -47,7 +47,7 @@ export function browser() {
 }
 
 /** Where a link with these words leads to, on the page at a path. */
-async function linkOn(path, words) {
+export async function linkOn(path, words) {
   const links = (await (await get(path)).text()).matchAll(/<a href="([^"]+)">(?:<b>)?([^<]+)</g);
   const [, href] = [...links].find(([, , text]) => text === words) ?? assert.fail(`no link "${words}" on ${path}`);
   return new URL(href).pathname;

@@ -94,6 +94,14 @@ final class ClipTest extends PageTestCase
         $this->delete($level->at('destroy'))->assertRedirect();
         self::assertFileDoesNotExist($path);
         self::assertSame([], glob(Film::folder() . '/.making-*'));
+        // Of a shot that is gone for good, its film goes with the next that is made.
+        $left = $plain->path();
+        self::assertFileExists($left);
+        Film::query()->whereKey($plain->id)->delete();
+        $this->change($shot, ['in' => '50'])->assertSessionHasNoErrors();
+        $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
+        self::assertFileDoesNotExist($left);
+        self::assertSame('done', Film::query()->sole()->status);
     }
 
     public function testWhereNothingFlickersNothingIsChanged(): void
