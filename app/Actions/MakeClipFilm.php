@@ -13,6 +13,7 @@ use Evrent\Core\Clip\Levels;
 use Evrent\Core\Export\Film as FilmOf;
 use Evrent\Core\Photos\Stops;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Evrent\Devices\Film\Developed;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
@@ -58,6 +59,9 @@ final class MakeClipFilm
     private function make(Film $film, string $work): void
     {
         $card = new ClipPhotos($film->reading);
+        if ($card->trouble() !== '') {
+            throw new InvalidInput([new Problem('/photos', $card->trouble())]);
+        }
         $clip = $film->clip();
         $material = $card->material();
         $frames = Frames::of($clip, $material->photos(), $material->unfit());

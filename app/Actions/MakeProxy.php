@@ -32,6 +32,9 @@ final class MakeProxy
     public function __invoke(ClipPage $page, bool $isLevel): string
     {
         $card = $page->card ?? throw self::none('There are no photos to show yet. Read them from the card first.');
+        if (!$card->mayBeRead()) {
+            throw self::none($card->trouble());
+        }
         $problems = $page->cropProblems();
         if ($problems !== []) {
             throw new InvalidInput($problems);

@@ -35,6 +35,9 @@ final class OrderFolderWork
             throw self::wrong('/folder', 'Only the heads of these photos are here. Read them from a folder on this machine first.');
         }
         $allowed = Settings::kept()->photoFolders();
+        if (!PhotoFolder::isWithin($reading->folder, $allowed)) {
+            throw self::wrong('/folder', "The photos’ own folder, {$reading->folder}, may not be read any more: the settings name those that may.");
+        }
         $kind === 'check' ? self::checkCopy($reading, $folder, $allowed) : self::checkNew($folder, $allowed);
 
         return DB::connection()->transaction(static function () use ($reading, $kind, $folder): FolderWork {

@@ -93,9 +93,9 @@ final class ClipPage
     public function photoSize(): ?array
     {
         foreach ($this->card === null || $this->card->trouble() !== '' ? [] : $this->card->paths as $path) {
-            $size = is_file($path) ? @getimagesize($path) : false;
-            if ($size !== false) {
-                return [$size[0], $size[1]];
+            $size = FilmWork::sizeOf($path);
+            if ($size !== null) {
+                return $size;
             }
         }
 

@@ -13,6 +13,7 @@ use Evrent\Core\Photos\Mark;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Film\FilmWork;
+use Evrent\Devices\Photos\PhotoFolder;
 
 /**
  * The photos that a clip is made of: those of a card, or what was developed of them elsewhere.
@@ -21,6 +22,9 @@ final readonly class ClipPhotos
 {
     /** @var array<int, string> whole paths, by number; of photos that are there */
     public array $paths;
+
+    /** Where they lie. */
+    public string $folder;
 
     /** @var list<int> numbers of photos that are not to be seen */
     public array $spoilt;
@@ -41,6 +45,7 @@ final readonly class ClipPhotos
         $files = array_filter($photos, static fn (?string $file): bool => $file !== null);
         $isDeveloped = $reading->developed !== [];
         $folder = $isDeveloped ? $reading->developed_folder : $reading->folder;
+        $this->folder = $folder;
         $this->paths = array_map(static fn (string $file): string => "{$folder}/{$file}", $isDeveloped ? $reading->developed : $files);
         $marked = static fn (Mark $mark): array => array_keys(array_filter($reading->marks, static fn (array $one): bool => $one['mark'] === $mark->value));
         // What ends half-way cannot be shown, whatever was said of it.
@@ -64,6 +69,7 @@ final readonly class ClipPhotos
     public function trouble(): string
     {
         return match (true) {
+            !$this->mayBeRead() => "{$this->folder} may not be read any more: the settings name the folders that may.",
             $this->reading->developed !== [] => '',
             $this->reading->isOfHeads() => 'Only the heads of these photos were sent. Read them from a folder on this machine to make the clip here, '
                 . 'or take the lists below to where they lie.',
@@ -71,6 +77,12 @@ final readonly class ClipPhotos
                 . 'numbered links and the XMP files there, export JPEGs under the same names, and name their folder here.',
             default => '',
         };
+    }
+
+    /** What may be read is asked again: settings change. */
+    public function mayBeRead(): bool
+    {
+        return PhotoFolder::isWithin($this->folder, [...Settings::kept()->photoFolders(), CardReading::uploads()]);
     }
 
     /** @return array<int, float> stops over the middle photo, by number, as they came from the camera; empty where nobody measured them */

@@ -35,6 +35,17 @@ final class FilmWork
         return isset(self::ENDINGS[strtolower(pathinfo($path, PATHINFO_EXTENSION))]);
     }
 
+    /** @return ?array{int, int} width and height as it is shown, pixels: turned by what the file says, as ffmpeg turns it; null where it is no picture */
+    public static function sizeOf(string $path): ?array
+    {
+        $size = is_file($path) ? @getimagesize($path) : false;
+        if ($size === false || $size[0] < 2 || $size[1] < 2) {
+            return null;
+        }
+
+        return $size[2] === IMAGETYPE_JPEG && self::isOnItsSide($path) ? [$size[1], $size[0]] : [$size[0], $size[1]];
+    }
+
     /**
      * What the photos have in common, looked up in their heads.
      *
@@ -47,13 +58,11 @@ final class FilmWork
         $sizes = $kinds = [];
         foreach ($this->shown() as $number) {
             $path = $this->paths[$number];
-            $size = is_file($path) ? @getimagesize($path) : false;
-            if ($size === false || $size[0] < 2 || $size[1] < 2) {
+            $size = self::sizeOf($path);
+            if ($size === null) {
                 throw self::wrong(sprintf('Photo %d cannot be read: %s. Mark it as spoilt, or put it back.', $number, basename($path)));
             }
-            // Turned by what the file says, as ffmpeg turns it.
-            $isTurned = $size[2] === IMAGETYPE_JPEG && self::isOnItsSide($path);
-            $sizes[$isTurned ? "{$size[1]} × {$size[0]}" : "{$size[0]} × {$size[1]}"][] = $number;
+            $sizes["{$size[0]} × {$size[1]}"][] = $number;
             $kinds[self::ENDINGS[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? ''][] = $number;
         }
         self::unlessOne($sizes, 'pixels');

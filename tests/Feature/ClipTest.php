@@ -74,20 +74,21 @@ final class ClipTest extends PageTestCase
         $this->put($reading->at('mark'), ['from' => '30', 'to' => '31', 'mark' => 'spoilt', 'why' => 'a gull'])->assertSessionHasNoErrors();
         $this->get($shot->at('clip.show'))->assertOk()->assertSee('4 missing or spoilt')->assertSee('Not backed up')->assertSee('>L6<', false);
         $this->change($shot, ['size' => 'full', 'shape' => '3:2', 'rate' => '29.97', 'in' => '3', 'reversed' => 'yes'])->assertSessionHasNoErrors();
+        $this->post($shot->at('clip.spans.store'), ['span_from' => '41', 'span_to' => '50', 'span_factor' => '2'])->assertSessionHasNoErrors();
         $frames = (new ClipPage($shot->refresh()))->frames();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $this->change($shot, ['deflicker' => 'yes'])->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         [$plain, $level] = Film::query()->with('shot')->orderBy('id')->get()->all();
-        self::assertSame(['done', 58, ''], [$plain->status, $plain->done, $plain->trouble]);
+        self::assertSame(['done', 53, ''], [$plain->status, $plain->done, $plain->trouble]);
         self::assertSame(['done', hash_file('sha256', $level->path()), filesize($level->path())], [$level->status, $level->sha256, $level->bytes]);
-        self::assertMatchesRegularExpression('~^h264,640,\d+,yuv420p,30000/1001,58$~', self::probed($plain->path()));
+        self::assertMatchesRegularExpression('~^h264,640,\d+,yuv420p,30000/1001,53$~', self::probed($plain->path()));
         $seen = $this->framesOf($plain->path());
         self::assertSame(array_map(static fn (Frame $frame): int => $frame->photo, $frames->frames), array_map(self::cornerOf(...), $seen));
         self::assertGreaterThan(0.1, self::flickers($seen));
         self::assertLessThan(self::flickers($seen) / 5.0, self::flickers($this->framesOf($level->path())));
         // They are listed with their list, sum and size, are there to be taken, and go when they are thrown away.
-        $this->get($shot->at('clip.show'))->assertSee($level->sha256)->assertSee("640 × {$level->height}")->assertSee('58 frames at 29.97');
+        $this->get($shot->at('clip.show'))->assertSee($level->sha256)->assertSee("640 × {$level->height}")->assertSee('53 frames at 29.97');
         $this->get($level->at('file'))->assertOk()->assertDownload($level->file);
         $this->get($level->at('list'))->assertOk()->assertSee('"deflicker": true', false);
         $path = $level->path();
@@ -184,6 +185,13 @@ final class ClipTest extends PageTestCase
         unlink($path);
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
         file_put_contents($path, $whole);
+        // Where the settings name its folder no more, nothing is read of it.
+        Setting::query()->where('name', Settings::FOLDERS)->update(['value' => '/usr/share']);
+        $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
+        $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee('may not be read any more');
+        $this->post(route('folders.store', [...$shot->address(), 'reading' => $reading->id]), ['for' => 'copy', 'folder' => '/usr/share/doc'])
+            ->assertSessionHasErrors('copy.folder');
+        Setting::query()->where('name', Settings::FOLDERS)->update(['value' => $this->folder]);
         // Marked all over there is nothing to show.
         $this->put($reading->at('mark'), ['from' => '1', 'to' => '30', 'mark' => 'spoilt', 'why' => ''])->assertSessionHasNoErrors();
         $this->get($shot->at('clip.show'))->assertOk()->assertSee('no photo is fit to be shown');

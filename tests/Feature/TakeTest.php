@@ -61,6 +61,14 @@ final class TakeTest extends PageTestCase
         // What is marked afterwards goes into the same log.
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
+        // For other programs: of what the take triggered, without what was marked.
+        $file = fn (string $format): string => (string) $this->get(route('takes.file', [...$take->shot->address(), 'take' => $take->id, 'format' => $format]))
+            ->assertOk()->getContent();
+        self::assertStringContainsString('Photos 4 to 5 missing or spoilt', $file('otio'));
+        self::assertSame(10, substr_count($file('ffconcat'), "\nfile "));
+        self::assertStringNotContainsString('_000004.jpg', $file('ffconcat'));
+        self::assertStringStartsWith('BEGIN:VCALENDAR', $file('ics'));
+        $this->get($take->at('takes.show'))->assertSee('For other programs');
         $this->get($take->at('takes.trace'))->assertOk()->assertSee('What has happened')->assertSee('photos 4 to 5 marked spoilt by the shooter: headlamps');
         self::assertStringContainsString('4,spoilt,', $this->get($take->at('takes.csv'))->assertOk()->streamedContent());
         $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
