@@ -35,6 +35,8 @@ async function shotWithPhotos(name, photos) {
 
 /** Drags from the middle of an element by so many pixels. */
 async function drag(page, locator, right, down = 0, from = null) {
+  // What was asked for before has come, so that nothing is drawn anew under the hand.
+  await page.locator('#saving[data-state=saved]').waitFor();
   await locator.scrollIntoViewIfNeeded();
   const box = await locator.boundingBox();
   const [x, y] = from ? [box.x + from[0], box.y + from[1]] : [box.x + box.width / 2, box.y + box.height / 2];
