@@ -89,7 +89,13 @@ export function chartPicture(page) {
 
 export async function valueBecomes(page, label, text) {
   const field = page.getByLabel(label, { exact: true });
-  await page.waitForFunction(([element, wanted]) => element.value === wanted, [await field.elementHandle(), text]);
+  // Looked up anew each time: an answer may put another in its place.
+  for (const end = Date.now() + 12_000; ;) {
+    const is = await field.inputValue();
+    if (is === text) return;
+    assert.ok(Date.now() < end, `${label} is ${is}, and not ${text}`);
+    await page.evaluate(() => new Promise((resolve) => { requestAnimationFrame(resolve); }));
+  }
 }
 
 /** Brings a view of the shot to the front, as a hand does. */
