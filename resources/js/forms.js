@@ -133,8 +133,7 @@ export function listenToForms() {
     send(sent);
   });
 
-  // What was changed before anybody listened.
-  for (const form of document.querySelectorAll('[data-send-on-change]')) if ([...form.elements].some(isChanged)) sendForm(form);
+  if (document.querySelector('[data-send-on-change]')) import('./early.js').then(({ sendEarly }) => sendEarly(sendForm));
   document.addEventListener('change', (event) => {
     const form = event.target.closest('form');
     if (form?.matches('[data-send-on-change]')) sendForm(form);
@@ -159,13 +158,6 @@ export function listenForNew() {
     event.preventDefault();
     field.focus();
   });
-}
-
-/** Whether a field says another thing than its page did; one that the page brings back refused waits for a hand. */
-function isChanged(field) {
-  if (field.matches('select')) return field.selectedIndex !== Math.max(0, [...field.options].findIndex((option) => option.defaultSelected));
-  if (field.matches('[type=checkbox], [type=radio]')) return field.checked !== field.defaultChecked;
-  return field.matches('input:not([type=hidden], [type=file]), textarea') && field.value !== field.defaultValue;
 }
 
 let numbered = 0;

@@ -10,7 +10,7 @@
                 : 'best so far: ' . PlainText::seconds($matrix->interval($best)) . ' and ' . PlainText::shutter($matrix->shutter($best)) . ' s' }};
                     {{ PlainText::photos($matrix->photos) }} each, {{ PlainText::duration($matrix->seconds()) }} in all,
                         {{ PlainText::number(Matrix::CHANGE_SECONDS) }} s to change settings between</span></summary>
-                <form class="scrolls" method="post" action="{{ route('trials.update', [$shoot, $trial]) }}" data-send-on-change
+                <form class="scrolls" method="post" action="{{ route('trials.update', [$shoot, $trial]) }}" data-send-on-change autocomplete="off"
                     data-part="trial-{{ $trial->id }}-acts">@csrf @method('put')<table class="table matrix">
                     <thead><tr><th scope="col">One every</th>@foreach ($matrix->shutters as $shutter)<th
                         scope="col">open {{ PlainText::shutter($shutter) }} s</th>@endforeach</tr></thead>

@@ -31,7 +31,8 @@
         @if ($page->carries() !== '')<div class="is-wide"><dt>Pixels</dt><dd>{{ $page->carries() }}</dd></div>@endif
         @else<div class="is-wide"><dt>Nothing to show</dt><dd>Between these points no photo is fit to be shown.</dd></div>@endif</dl></div>
     @if ($frames)@include('clip.parts.strip')@endif
-    <form class="clip-fields" method="post" action="{{ $shot->at('clip.update') }}" data-part="clip-list" data-send-on-change id="clip-fields">@csrf
+    <form class="clip-fields" method="post" action="{{ $shot->at('clip.update') }}" data-part="clip-list" data-send-on-change id="clip-fields"
+        autocomplete="off">@csrf
         @method('put')
         @foreach ($fields as $field => $text)<input type="hidden" name="was[{{ str_replace('.', '][', $field) }}]" value="{{ $text }}">@endforeach
         <fieldset><legend>What is shown</legend><div class="grid-fields">

@@ -9,8 +9,7 @@
     <div class="files">
         <a class="button" href="{{ $page->shot->at('shots.schedule.csv') }}" download><x-icon name="download" /><span class="text">Schedule, CSV</span></a>
         <a class="button" href="{{ $page->shot->at('plan-files.show') }}" download><x-icon name="download" /><span class="text">Plan file</span></a>
-        <a class="button" href="{{ $page->shot->at('shots.cards') }}"><x-icon name="clock" /><span class="text">Card</span></a>
-        <a class="button" href="{{ $page->shot->at('clip.show') }}#files"><x-icon name="download" /><span class="text">More files</span></a>
+        <a class="button" href="{{ $page->shot->at('shots.cards') }}">Card</a>
     </div>
     <div class="files">
         <details class="menu" @if ($errors->has('preset.*')) open @endif>
