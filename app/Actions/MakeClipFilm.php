@@ -9,12 +9,9 @@ use App\Pages\ClipPhotos;
 use App\Pages\FileNames;
 use ErrorException;
 use Evrent\Core\Clip\Frames;
-use Evrent\Core\Clip\Levels;
 use Evrent\Core\Export\Film as FilmOf;
-use Evrent\Core\Photos\Stops;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Devices\Film\Developed;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
 use Illuminate\Support\Facades\DB;
@@ -67,12 +64,10 @@ final class MakeClipFilm
         $frames = Frames::of($clip, $material->photos(), $material->unfit());
         $making = new FilmWork($frames, $card->paths);
         [$width, $height] = $making->size();
-        $offsets = $card->offsetsFor($clip);
-        if ($offsets !== [] && $film->reading->developed !== []) {
-            // What was developed elsewhere may be level already: it is measured as it came back.
-            $offsets = Levels::offsets(Stops::overMiddle(Developed::lumas($card->paths)));
-        }
-        $made = $making->make(new FilmOf($frames, $width, $height, $offsets), $work, $this->goesOn($film));
+        $of = new FilmOf($frames, $width, $height, $clip->isDeflickered ? $card->offsetsShown() : []);
+        // Marks may have changed since it was ordered: what is told is what is made.
+        $film->update(['frames' => count($frames->frames), 'width' => $of->width, 'height' => $of->height]);
+        $made = $making->make($of, $work, $this->goesOn($film));
         if ($made === null) {
             return;
         }

@@ -40,9 +40,11 @@ final class MakeProxy
             throw new InvalidInput($problems);
         }
         $frames = $page->frames();
-        $offsets = $isLevel ? $card->offsets() : [];
+        $offsets = $isLevel ? $card->offsetsShown() : [];
         $quick = QuickFilm::of($frames, $card->paths, $card->reading->isOfHeads());
-        $key = hash('sha256', ClipJson::write($page->clip) . json_encode([$card->reading->id, $isLevel, $card->spoilt, $card->reading->developed_folder]));
+        // Photos put to other places by hand, and files that were exported once more, make another film.
+        $files = array_map(static fn (string $path): array => [$path, is_file($path) ? filemtime($path) : 0], $card->paths);
+        $key = hash('sha256', ClipJson::write($page->clip) . json_encode([$isLevel, $card->spoilt, $files], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR));
         $folder = Film::folder() . '/.proxies';
         $path = "{$folder}/{$key}.mp4";
         is_dir($folder) || @mkdir($folder, 0o700, true);

@@ -19,6 +19,9 @@ final class NumberPhotos
     public function __invoke(FolderWork $work): array
     {
         $card = new ClipPhotos($work->reading);
+        if (!$card->mayBeRead()) {
+            return ['status' => 'failed', 'trouble' => $card->trouble()];
+        }
         $material = $card->material();
         $names = [];
         foreach ($card->paths as $number => $path) {

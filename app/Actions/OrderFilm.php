@@ -36,7 +36,8 @@ final class OrderFilm
             $size = $page->checkedSize();
             $list = ClipJson::write($page->clip);
             // Ordered twice it is made once.
-            $same = Film::query()->where('shot_id', $shot->id)->where('list', $list)->whereIn('status', ['waiting', 'making'])->first();
+            $same = Film::query()->where('card_reading_id', $page->card->reading->id)->where('list', $list)
+                ->whereIn('status', ['waiting', 'making'])->first();
             if ($same !== null) {
                 return $same;
             }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\CardReading;
-use Evrent\Core\Clip\Clip;
 use Evrent\Core\Clip\Levels;
 use Evrent\Core\Export\Material;
 use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Photos\Mark;
+use Evrent\Core\Photos\Stops;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Film\Developed;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Photos\PhotoFolder;
 
@@ -100,10 +101,17 @@ final readonly class ClipPhotos
         return Levels::offsets($this->brightness(), $this->reading->exposures ?? ExposureStops::of($this->reading->photos(), $this->files()));
     }
 
-    /** @return array<int, float> as `offsets()`, where the clip has them */
-    public function offsetsFor(Clip $clip): array
+    /**
+     * As `offsets()`, of what is really shown: what was developed elsewhere may be level already, or flicker of its own, so it is measured as it came
+     * back.
+     *
+     * @return array<int, float>
+     */
+    public function offsetsShown(): array
     {
-        return $clip->isDeflickered ? $this->offsets() : [];
+        return $this->reading->developed === []
+            ? $this->offsets()
+            : Levels::offsets(Stops::overMiddle(Developed::lumas(array_diff_key($this->paths, array_flip($this->spoilt)))));
     }
 
     /** @return array<int, string> paths from the card's folder on, by number */

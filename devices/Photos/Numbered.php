@@ -84,7 +84,8 @@ final class Numbered
     /** @return string a folder beside it, to be filled first */
     private static function begin(string $folder): string
     {
-        $part = rtrim($folder, '/') . '.part';
+        // By a name that nobody gives a folder of their own: what lies there is taken away.
+        $part = dirname($folder) . '/.evrent-part-' . basename($folder);
         FilmWork::clear($part);
         if (file_exists($folder) || !@mkdir($part)) {
             throw new RuntimeException("The folder {$folder} cannot be made: it is there already, or may not be written.");

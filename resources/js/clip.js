@@ -14,7 +14,7 @@ export function followClip() {
   followProxy();
 }
 
-/** Follows the pointer until it is let go; what was begun is put back where the pointer is lost. */
+/** Follows the pointer until it is let go, or lost: what it came to until then counts. */
 function follow(event, move, end) {
   const { pointerId } = event;
   const is = ({ pointerId: other }) => other === pointerId;

@@ -113,6 +113,12 @@ final class ExportCommandTest extends TestCase
         self::assertSame(2, $code);
         self::assertStringContainsString('EVR_7.jpg', $errors);
         self::assertSame([], glob("{$this->folder}/again*"));
+        self::assertSame([], glob("{$this->folder}/.evrent-part-*"));
+        // A folder of somebody's own beside it stays as it is.
+        mkdir("{$this->folder}/beside.part");
+        file_put_contents("{$this->folder}/beside.part/mine.txt", 'mine');
+        self::assertSame(0, self::evrent(['export', '-', 'xmp', "--to={$this->folder}/beside"], self::plan())[0]);
+        self::assertSame('mine', file_get_contents("{$this->folder}/beside.part/mine.txt"));
         self::assertSame(2, self::evrent(['export', '-', 'links', "--to={$this->folder}/no"], self::plan())[0]);
         self::assertSame(2, self::evrent(['export', '-', 'links', "--match={$this->folder}/match.json"], self::plan())[0]);
     }

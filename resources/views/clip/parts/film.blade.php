@@ -8,7 +8,7 @@
     @if ($film->status === 'done')<p><a href="{{ $film->at('file') }}" download><x-icon name="download" /> {{ $film->file }}</a> <span class="quiet">{{
         $settings->moment($film->created_at) }}</span></p>
         <p class="quiet">{{ $film->width }} × {{ $film->height }}, {{ number_format($film->frames) }} frames at {{ $is->rate->value }},
-            {{ $is->codec->label() }},            {{ PlainText::bytes($film->bytes) }}. <a href="{{ $film->at('list') }}">Its list</a></p>
+            {{ $is->codec->label() }}, {{ PlainText::bytes($film->bytes) }}. <a href="{{ $film->at('list') }}">Its list</a></p>
         <p class="quiet sum">SHA-256 {{ $film->sha256 }}</p>
     @elseif ($film->status === 'failed')<p class="short">It failed: {{ $film->trouble }}</p>
     @elseif ($film->status === 'stopped')<p>Cancelled after {{ number_format($film->done) }} of {{ number_format($film->frames) }} frames; nothing of it is
