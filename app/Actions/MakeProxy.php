@@ -44,7 +44,8 @@ final class MakeProxy
         $quick = QuickFilm::of($frames, $card->paths, $card->reading->isOfHeads());
         // Photos put to other places by hand, and files that were exported once more, make another film.
         $files = array_map(static fn (string $path): array => [$path, is_file($path) ? filemtime($path) : 0], $card->paths);
-        $key = hash('sha256', ClipJson::write($page->clip) . json_encode([$isLevel, $card->spoilt, $files], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR));
+        $shown = json_encode([$isLevel, $card->spoilt, $files], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        $key = hash('sha256', ClipJson::write($page->clip) . $shown);
         $folder = Film::folder() . '/.proxies';
         $path = "{$folder}/{$key}.mp4";
         is_dir($folder) || @mkdir($folder, 0o700, true);

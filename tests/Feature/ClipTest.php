@@ -22,12 +22,8 @@ use Evrent\Core\Light\Flicker;
 use Evrent\Core\Photos\Stops;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Devices\Faults;
 use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Running\Picture;
-use Evrent\Devices\Simulators\Camera\Card;
-use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use GdImage;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Queue;
@@ -45,6 +41,7 @@ use ZipArchive;
  */
 final class ClipTest extends PageTestCase
 {
+    use ShootsInVirtualTime;
     use NumberedPhotos {
         setUp as private makeFolder;
         tearDown as private removeFolder;
@@ -304,6 +301,10 @@ final class ClipTest extends PageTestCase
         $film = Film::query()->sole();
         self::assertSame(['done', ''], [$film->status, $film->trouble]);
         self::assertSame('h264,320,200,yuv420p,24/1,30', self::probed($film->path()));
+        // These are of many brightnesses, which the raw files were not: it is they that were brought level.
+        $this->change($shot, ['size' => 'full', 'shape' => '1.6', 'deflicker' => 'no'])->assertSessionHasNoErrors();
+        $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
+        self::assertNotSame($film->sha256, Film::query()->latest('id')->firstOrFail()->sha256);
         $take('')->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
     }
@@ -397,17 +398,8 @@ final class ClipTest extends PageTestCase
      */
     private function take(Shot $shot, array $faults = []): void
     {
-        $plan = $shot->currentRevision()->toPlan();
-        $begins = 60.0;
         mkdir("{$this->folder}/card");
-        $camera = new SimulatedCamera(new Card("{$this->folder}/card"), $plan, new Faults($faults), 640, ($plan->firstTrigger()->unixSeconds ?? 0.0) - $begins);
-        $camera->goOnTo($begins);
-        foreach (Schedule::of($plan)->timeline->triggerSeconds as $trigger) {
-            $camera->press($begins + $trigger);
-            $camera->release($begins + $trigger + 0.1);
-            $camera->goOnTo($begins + $trigger + 4.0);
-        }
-        $camera->goOnTo($begins + 1_000.0);
+        self::shootTo("{$this->folder}/card", $shot->currentRevision()->toPlan(), $faults);
         $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/card"])->assertSessionHasNoErrors();
     }
 

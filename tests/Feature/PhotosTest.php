@@ -17,10 +17,6 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
-use Evrent\Core\Schedule\Schedule;
-use Evrent\Devices\Faults;
-use Evrent\Devices\Simulators\Camera\Card;
-use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
@@ -35,6 +31,7 @@ use Tests\Devices\DeviceProcess;
 final class PhotosTest extends PageTestCase
 {
     use DevicesInTheKit;
+    use ShootsInVirtualTime;
 
     private string $folder;
 
@@ -265,16 +262,7 @@ final class PhotosTest extends PageTestCase
     public function testFaultsOfARunAreFoundOnItsCard(array $faults, array $missing, array $found, float $ahead = 0.0): void
     {
         $shot = self::made(['/timing/photos' => 60]);
-        $plan = $shot->currentRevision()->toPlan();
-        $begins = 60.0;
-        $camera = new SimulatedCamera(new Card($this->folder), $plan, new Faults($faults), 640, ($plan->firstTrigger()->unixSeconds ?? 0.0) - $begins);
-        $camera->goOnTo($begins);
-        foreach (Schedule::of($plan)->timeline->triggerSeconds as $trigger) {
-            $camera->press($begins + $trigger);
-            $camera->release($begins + $trigger + 0.1);
-            $camera->goOnTo($begins + $trigger + 4.0);
-        }
-        $camera->goOnTo($begins + 1_000.0);
+        self::shootTo($this->folder, $shot->currentRevision()->toPlan(), $faults);
         $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM"])->assertSessionHasNoErrors();
         $match = self::matched(CardReading::query()->latest('id')->firstOrFail());
         self::assertSame($missing, array_keys(array_filter($match['photos'], static fn (?string $file): bool => $file === null)));
