@@ -95,11 +95,9 @@ hand_over_database() {
 
 sql() { "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$DB_PORT" -U evrent -d "$1" -Atc "$2"; }
 
-ensure_database() {
-    if [ "$(sql postgres "select 1 from pg_database where datname = '$1'")" != 1 ]; then
-        sql postgres "create database $1"
-    fi
-}
+database_exists() { [ "$(sql postgres "select 1 from pg_database where datname = '$1'")" = 1 ]; }
+
+ensure_database() { database_exists "$1" || sql postgres "create database $1"; }
 
 # Made once, and kept: what is encrypted with it stays readable.
 application_key() {

@@ -24,6 +24,7 @@ missing_debian_packages() {
     command -v exiftool >/dev/null || echo libimage-exiftool-perl
     command -v ffmpeg >/dev/null || echo ffmpeg
     if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium ]; then echo chromium; fi
+    if [ "${1:-}" = with-browser ] && [ ! -x /usr/bin/chromium-headless-shell ]; then echo chromium-headless-shell; fi
 }
 
 ensure_debian_packages() {
@@ -37,6 +38,13 @@ ensure_debian_packages() {
         quietly "Installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -q --no-install-recommends "${missing[@]}"
     fi
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+}
+
+# For coverage alone: it slows everything down, and is loaded only where it is named.
+ensure_pcov() {
+    if php -d extension=pcov.so -m 2>/dev/null | grep -qx pcov; then return; fi
+    quietly 'Installing php-pcov' as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends php-pcov
+    quietly 'Leaving php-pcov out of other commands' as_root phpdismod pcov
 }
 
 node_is_new_enough() { node -e 'process.exit(parseInt(process.versions.node, 10) >= 20 ? 0 : 1)' 2>/dev/null; }

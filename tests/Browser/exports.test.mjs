@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
-import { test } from 'node:test';
+import { test } from '../Runner/tests.mjs';
 import validator from 'gltf-validator';
 
 const root = join(import.meta.dirname, '..', '..');

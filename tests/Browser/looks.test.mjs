@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
-import { assertAccessible, browser, go, linkOn, openDemo, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, go, isLong, linkOn, openDemo, test, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
@@ -14,67 +13,6 @@ const addressOf = async (page, path, shoot) => new URL(
   path.replace('SHOOT', shoot).replace('CLIP', `${await linkOn(shoot, 'Flood tide at the mill race')}/clip`),
   page.url(),
 ).href;
-
-/** One visit is enough for all looks: they differ in nothing but colours, so that the others are held to what is said of colours alone. */
-async function assertAccessibleInAllLooks(page, where) {
-  for (const look of ['day', 'dusk', 'night']) {
-    await page.locator('html').evaluate((html, name) => { html.dataset.look = name; }, look);
-    await assertAccessible(page, `${where}, in the ${look} look`, look === 'day' ? undefined : ['color-contrast', 'link-in-text-block']);
-  }
-  await page.locator('html').evaluate((html) => { html.dataset.look = 'day'; });
-}
-
-test('every page is accessible in every look', async () => {
-  const page = await openDemo(view);
-  await page.locator('.rename summary').first().click();
-  await assertAccessibleInAllLooks(page, 'the shoot');
-  const shoot = new URL(page.url()).pathname;
-
-  await page.getByRole('link', { name: 'Moonrise over the pump house' }).click();
-  await verdictIs(page, false);
-  for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
-    await go(page, name);
-    for (const folded of await page.locator(`#view-${name} details:not([open]) > summary`).all()) if (await folded.isVisible()) await folded.click();
-    await assertAccessibleInAllLooks(page, `a shot that falls short, ${name}`);
-  }
-  await type(page, 'Photos on the way', 'x');
-  await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
-  await assertAccessibleInAllLooks(page, 'a shot with a message');
-  await go(page, 'review');
-  await page.getByRole('link', { name: 'History and compare' }).click();
-  await page.getByRole('heading', { name: 'Side by side' }).waitFor();
-  await assertAccessibleInAllLooks(page, 'two revisions side by side');
-  await page.getByRole('link', { name: 'Presets' }).click();
-  await page.getByRole('heading', { name: 'Recipes' }).waitFor();
-  await assertAccessibleInAllLooks(page, 'the presets');
-
-  for (const [path, heading] of pages) {
-    await page.goto(await addressOf(page, path, shoot));
-    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
-    for (const summary of await page.locator('#rig .kit-item:first-of-type summary, .place:not([open]) summary').all()) await summary.click();
-    await assertAccessibleInAllLooks(page, path);
-  }
-  await page.goto(new URL(shoot, page.url()).href);
-  await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
-  await go(page, 'light');
-  await page.getByText('Ways to follow the light, side by side').click();
-  await page.locator('#schools .school').nth(3).waitFor();
-  await assertAccessibleInAllLooks(page, 'a shot in falling light');
-
-  await page.goto(new URL(shoot, page.url()).href);
-  await page.getByRole('link', { name: 'Salt rising on the evaporation pans' }).click();
-  await verdictIs(page, true);
-  await assertAccessibleInAllLooks(page, 'a long shot that works');
-  await go(page, 'run');
-  await page.getByRole('button', { name: 'Dry-run it' }).click();
-  await page.getByText('Chance added').waitFor();
-  await assertAccessibleInAllLooks(page, 'a dry run');
-
-  await page.goto(new URL('/', page.url()).href);
-  await assertAccessibleInAllLooks(page, 'the shoots');
-  await page.goto(new URL('/shots/999999', page.url()).href);
-  await assertAccessibleInAllLooks(page, 'what is not there');
-});
 
 test('the look changes at once, and the next page is in it from its first byte', async () => {
   const page = await openDemo(view);
@@ -133,74 +71,37 @@ test('the night look shows nothing but red and black', async () => {
   assert.deepEqual(wrong, []);
 });
 
-test('no pixel of the night look is anything but red or black, canvases and the browser’s own marks included', async () => {
-  const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
-  const strangest = async () => {
-    const picture = (await page.screenshot()).toString('base64');
-    return page.evaluate(async (base64) => {
-      const image = new Image();
-      image.src = `data:image/png;base64,${base64}`;
-      await image.decode();
-      const canvas = Object.assign(document.createElement('canvas'), { width: image.width, height: image.height });
-      const context = canvas.getContext('2d');
-      context.drawImage(image, 0, 0);
-      const { data } = context.getImageData(0, 0, image.width, image.height);
-      let worst = { excess: 0 };
-      for (let i = 0; i < data.length; i += 4) {
-        const excess = Math.max(data[i + 1], data[i + 2]) - data[i] * 0.55;
-        if (excess > worst.excess) worst = { excess, x: (i / 4) % image.width, y: Math.floor(i / 4 / image.width), colour: [...data.slice(i, i + 3)] };
-      }
-      return worst;
-    }, picture);
-  };
+const lookIs = async (page, look) => {
+  const button = page.getByRole('button', { name: new RegExp(look, 'i'), exact: true });
+  if (await button.count() > 0) await button.first().click();
+  await page.locator('html').evaluate((html, name) => { html.dataset.look = name; }, look);
+};
+
+/** The least red of all pixels on the screen, and how much of another colour it has. */
+async function leastRed(page) {
+  const picture = (await page.screenshot()).toString('base64');
+  return page.evaluate(async (base64) => {
+    const image = new Image();
+    image.src = `data:image/png;base64,${base64}`;
+    await image.decode();
+    const canvas = Object.assign(document.createElement('canvas'), { width: image.width, height: image.height });
+    const context = canvas.getContext('2d');
+    context.drawImage(image, 0, 0);
+    const { data } = context.getImageData(0, 0, image.width, image.height);
+    let worst = { excess: 0 };
+    for (let i = 0; i < data.length; i += 4) {
+      const excess = Math.max(data[i + 1], data[i + 2]) - data[i] * 0.55;
+      if (excess > worst.excess) worst = { excess, x: (i / 4) % image.width, y: Math.floor(i / 4 / image.width), colour: [...data.slice(i, i + 3)] };
+    }
+    return worst;
+  }, picture);
+}
+
+async function assertRed(page, where) {
+  const worst = await leastRed(page);
   // Letters' edges are blended; this is darker than anyone sees.
-  const assertRed = async (where) => {
-    const worst = await strangest();
-    assert.ok(worst.excess < 12, `${where}: ${JSON.stringify(worst)}`);
-  };
-  await assertRed('a shot');
-  await page.keyboard.press('1');
-  await assertRed('one interval');
-  await page.keyboard.press('j');
-  await page.locator('#jog').scrollIntoViewIfNeeded();
-  await assertRed('the rig by hand');
-  for (const name of ['light', 'pack', 'run', 'review']) {
-    await go(page, name);
-    await assertRed(name);
-  }
-  await go(page, 'review');
-  await page.getByRole('link', { name: 'History and compare' }).click();
-  await page.getByRole('heading', { name: 'Side by side' }).waitFor();
-  await page.getByRole('heading', { name: 'Every change' }).scrollIntoViewIfNeeded();
-  await assertRed('history');
-  await page.getByRole('link', { name: 'Presets' }).click();
-  await page.getByRole('heading', { name: 'Recipes' }).waitFor();
-  await assertRed('presets');
-  await page.goto(new URL('/', page.url()).href);
-  await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
-  const shoot = new URL(page.url()).pathname;
-  for (const [path, heading] of pages) {
-    await page.goto(await addressOf(page, path, shoot));
-    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
-    for (const box of await page.getByRole('checkbox').all()) await box.check();
-    await assertRed(path);
-    await page.evaluate(() => scrollTo(0, 700));
-    await assertRed(`${path}, further down`);
-  }
-  for (const path of ['/', '/settings', '/not-kept', '/shots/999999']) {
-    await page.goto(new URL(path, page.url()).href);
-    await assertRed(path);
-  }
-  await page.goto(new URL(shoot, page.url()).href);
-  await page.getByRole('link', { name: 'Dusk over the salt pans' }).click();
-  await go(page, 'light');
-  await page.getByText('Ways to follow the light, side by side').click();
-  await page.locator('#schools .school').nth(3).scrollIntoViewIfNeeded();
-  await assertRed('the ways to follow the light');
-  await go(page, 'pack');
-  await page.locator('#budgets').scrollIntoViewIfNeeded();
-  await assertRed('budgets');
-});
+  assert.ok(worst.excess < 12, `${where}: ${JSON.stringify(worst)}`);
+}
 
 /** Small marks on the chart and in the sentence answer to a wider touch than is drawn. */
 const tooSmallToHit = (page) => page.$$eval('button, a.button, .looks button, .tabs a, input[type=checkbox]', (controls) => controls
@@ -211,27 +112,116 @@ const tooSmallToHit = (page) => page.$$eval('button, a.button, .looks button, .t
   })
   .map((control) => control.textContent.trim()));
 
-test('nothing is cut off at any width, and every control can be hit', async () => {
-  const assertFits = async (page, where, { isTouched = false } = {}) => {
-    for (const [width, height] of [[320, 640], [360, 740], [640, 400], [768, 1024], [1280, 800]]) {
-      await page.setViewportSize({ width, height });
-      assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth), `${where} scrolls sideways at ${width} pixels`);
-      if (isTouched) assert.deepEqual(await tooSmallToHit(page), [], `${where} at ${width} pixels`);
-    }
-  };
-  for (const title of ['Flood tide at the mill race', 'Moonrise over the pump house']) {
-    const page = await openDemo(view, title, { width: 360, height: 740 });
-    for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
-      await go(page, name);
-      await assertFits(page, `${title}, ${name}`, { isTouched: true });
-    }
+/** From the narrowest phone to a desk; those between them in bin/test long. */
+const screens = [[320, 640], ...isLong ? [[360, 740], [640, 400]] : [], [768, 1024], [1280, 800]];
+
+async function assertFits(page, where, isTouched) {
+  for (const [width, height] of screens) {
+    await page.setViewportSize({ width, height });
+    // What is drawn to fit follows in the next frames.
+    await page.waitForFunction(() => document.documentElement.scrollWidth <= innerWidth).catch(() => assert.fail(`${where} scrolls sideways at ${width} pixels`));
+    if (isTouched) assert.deepEqual(await tooSmallToHit(page), [], `${where} at ${width} pixels`);
   }
-  const page = await openDemo(view, null, { width: 360, height: 740 });
-  await assertFits(page, 'the shoot', { isTouched: true });
+}
+
+let looked = Number(process.env.EVRENT_TEST_SEED ?? 0);
+
+/**
+ * All that is held of a page, or of one view of it, on one visit: nothing is cut off at any width, every control can be hit, it is accessible by
+ * every rule by day and by those for colours in the other looks, which differ in nothing else, and at night every pixel is red. bin/test looks
+ * for accessibility in one look of each page, by its seed, and bin/test long in all three.
+ */
+async function assertLooksRight(page, where, { isTouched = false, part = 'html', further = null } = {}) {
+  await assertFits(page, where, isTouched);
+  looked += 1;
+  const isTurnOf = (turn) => isLong || looked % 3 === turn;
+  const contrast = (look) => assertAccessible(page, `${where}, in the ${look} look`, ['color-contrast', 'link-in-text-block'], part);
+  if (isTurnOf(0)) await assertAccessible(page, `${where}, in the day look`, undefined, part);
+  if (isTurnOf(1)) {
+    await lookIs(page, 'dusk');
+    await contrast('dusk');
+  }
+  await lookIs(page, 'night');
+  await assertRed(page, where);
+  if (further) {
+    await further();
+    await assertRed(page, `${where}, further down`);
+  }
+  if (isTurnOf(2)) await contrast('night');
+  await lookIs(page, 'day');
+}
+
+test('the pages of a shot are whole at any width, accessible in every look, and red at night', async () => {
+  const page = await openDemo(view, 'Moonrise over the pump house');
+  await verdictIs(page, false);
+  for (const name of ['frame', 'time', 'light', 'pack', 'run', 'review']) {
+    await go(page, name);
+    if (isLong) await assertFits(page, `a shot that falls short, ${name}, as it opens`, true);
+    for (const folded of await page.locator(`#view-${name} details:not([open]) > summary`).all()) if (await folded.isVisible()) await folded.click();
+    // What stands around the views is looked at with the first of them.
+    await assertLooksRight(page, `a shot that falls short, ${name}`, {
+      part: name === 'frame' ? 'html' : `#view-${name}`, isTouched: !isLong, further: () => page.evaluate(() => scrollTo(0, 700)),
+    });
+  }
+  await go(page, 'time');
+  await page.keyboard.press('1');
+  await lookIs(page, 'night');
+  await assertRed(page, 'one interval');
+  await page.keyboard.press('j');
+  await page.locator('#jog').scrollIntoViewIfNeeded();
+  await assertRed(page, 'the rig by hand');
+  await page.keyboard.press('Escape');
+  await type(page, 'Photos on the way', 'x');
+  await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
+  await assertLooksRight(page, 'a shot with a message');
+  await go(page, 'review');
+  await page.getByRole('link', { name: 'History and compare' }).click();
+  await page.getByRole('heading', { name: 'Side by side' }).waitFor();
+  await assertLooksRight(page, 'two revisions side by side', { further: () => page.getByRole('heading', { name: 'Every change' }).scrollIntoViewIfNeeded() });
+  await page.getByRole('link', { name: 'Presets' }).click();
+  await page.getByRole('heading', { name: 'Recipes' }).waitFor();
+  await assertLooksRight(page, 'the presets');
+});
+
+test('a shot that works, one in falling light and a dry run are too', async () => {
+  const page = await openDemo(view, 'Dusk over the salt pans');
+  await go(page, 'light');
+  await page.getByText('Ways to follow the light, side by side').click();
+  await page.locator('#schools .school').nth(3).scrollIntoViewIfNeeded();
+  await assertLooksRight(page, 'a shot in falling light', { part: '#view-light' });
+  await go(page, 'pack');
+  await page.locator('#budgets').scrollIntoViewIfNeeded();
+  await lookIs(page, 'night');
+  await assertRed(page, 'budgets');
+
+  await page.goto(new URL(await linkOn(await linkOn('/', 'Spring tide at Saltreach mill'), 'Flood tide at the mill race'), page.url()).href);
+  await verdictIs(page, true);
+  for (const name of isLong ? ['frame', 'time', 'light', 'pack', 'run', 'review'] : ['time']) {
+    await go(page, name);
+    await assertFits(page, `a shot that works, ${name}`, true);
+  }
+  await assertLooksRight(page, 'a shot that works');
+  await go(page, 'run');
+  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByText('Chance added').waitFor();
+  await assertLooksRight(page, 'a dry run');
+});
+
+test('the shoot, its lists, and every other page are too', async () => {
+  const page = await openDemo(view);
   const shoot = new URL(page.url()).pathname;
-  for (const [path] of pages) {
+  await assertFits(page, 'the shoot, as it opens', true);
+  await page.locator('.rename summary').first().click();
+  await assertLooksRight(page, 'the shoot');
+  for (const [path, heading] of pages) {
     await page.goto(await addressOf(page, path, shoot));
-    await page.getByRole('heading', { level: 1 }).waitFor();
-    await assertFits(page, path);
+    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+    for (const summary of await page.locator('#rig .kit-item:first-of-type summary, .place:not([open]) summary').all()) await summary.click();
+    for (const box of await page.getByRole('checkbox').all()) if (await box.isVisible()) await box.check();
+    await assertLooksRight(page, path, { further: () => page.evaluate(() => scrollTo(0, 700)) });
+  }
+  for (const path of ['/', '/not-kept', '/shots/999999']) {
+    await page.goto(new URL(path, page.url()).href);
+    await assertLooksRight(page, path);
   }
 });

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
-import { benchIsReady, browser, go, openDemo, url } from './support.mjs';
+import { benchIsReady, browser, go, openDemo, test, url } from './support.mjs';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
 
 const view = browser();

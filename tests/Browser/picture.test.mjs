@@ -1,10 +1,9 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
-import { assertAccessible, browser, go, makeShot, openAllPhotos, type, verdictIs } from './support.mjs';
+import { assertAccessible, browser, go, makeShot, openAllPhotos, test, type, verdictIs } from './support.mjs';
 
 const view = browser();
 
-test('the picture is described, judged, mended and left out again', async () => {
+test.oneIn(3, 'the picture is described, judged, mended and left out again', async () => {
   const page = await makeShot(view, 'Described');
   await go(page, 'frame');
   await page.getByRole('button', { name: 'Describe the picture' }).click();
@@ -43,7 +42,7 @@ test('the picture is described, judged, mended and left out again', async () => 
   assert.equal(await page.locator('#finding-L5').count(), 0);
 });
 
-test('a long dry run is paged, and finds a photo by its number', async () => {
+test.oneIn(3, 'a long dry run is paged, and finds a photo by its number', async () => {
   const page = await makeShot(view, 'Long run');
   await type(page, 'Photos on the way', '1952');
   await openAllPhotos(page);

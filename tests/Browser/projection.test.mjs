@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
-import { test } from 'node:test';
+import { test } from '../Runner/tests.mjs';
 import { farPoint, projector } from '../../resources/js/bench/projection.js';
 
 test('the finder’s projection is the core’s', () => {

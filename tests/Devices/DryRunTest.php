@@ -51,7 +51,7 @@ final class DryRunTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(30);
+        return Plans::drawn(30);
     }
 
     #[DataProvider('plans')]

@@ -19,6 +19,7 @@ use Evrent\Devices\Film\Ffmpeg;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
 use Evrent\Devices\Film\QuickFilm;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
@@ -176,6 +177,7 @@ final class FilmTest extends TestCase
     }
 
     /** Large photos are shown by the small pictures that they keep, without the black bars of these, and in the same time. */
+    #[Group('long')]
     public function testAQuickLookIsMadeOfWhatPhotosKeep(): void
     {
         $large = $this->numbered(90, width: 3_000, height: 1_875);

@@ -7,8 +7,10 @@ namespace Tests\Devices;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Take\LogLine;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Runner\Cases;
 
 /**
  * Takes on simulated devices, at a few hundred times the world's speed.
@@ -55,6 +57,7 @@ final class TakeTest extends TestCase
         self::assertStringContainsString('Start the camera’s own timer now: one photo each', self::alarms($take));
     }
 
+    #[Group('long')]
     public function testALampThatPassesIsNoticed(): void
     {
         // A machine that is busy does not look at every photo.
@@ -72,14 +75,16 @@ final class TakeTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{int, list<'run'|'rig'|'camera'>, bool}>
+     * @return array<string, array{int, list<'run'|'rig'|'camera'>, bool}>
      */
-    public static function kills(): iterable
+    public static function kills(): array
     {
-        yield 'the run itself' => [11, ['run'], false];
-        yield 'the rig' => [12, ['rig'], false];
-        yield 'the camera' => [13, ['camera'], true];
-        yield 'any of them' => [14, ['run', 'rig', 'camera'], true];
+        return Cases::named([
+            'the run itself' => [11, ['run'], false],
+            'the rig' => [12, ['rig'], false],
+            'the camera' => [13, ['camera'], true],
+            'any of them' => [14, ['run', 'rig', 'camera'], true],
+        ]);
     }
 
     /**
@@ -94,10 +99,18 @@ final class TakeTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> fault, what the log says of it, what is wrong
-     *                                                                                           with photos, which were out of place
+     * @return array<string, array{array<string, mixed>, string, list<string>, list<string>}> fault, what the log says of it, what is wrong
+     *                                                                                        with photos, which were out of place
      */
-    public static function faults(): iterable
+    public static function faults(): array
+    {
+        return Cases::named(self::allFaults(), 3);
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}>
+     */
+    private static function allFaults(): iterable
     {
         yield 'a trigger that is not heard' => [['kind' => 'missed_trigger', 'frame' => 5], 'Photo 5 was triggered, and the camera has nothing of it. Look at the cable.', ['photo 5: not taken'], []];
         yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'The slide stands -0.125 out of place.', [], ['slide']];

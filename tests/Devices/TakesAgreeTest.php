@@ -33,7 +33,7 @@ final class TakesAgreeTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(self::PLANS, 1, 60);
+        return Plans::drawn(self::PLANS, 1, 60);
     }
 
     /** The log of a dry run read again says of each photo what the run did. */

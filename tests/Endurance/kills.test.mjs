@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { copyFileSync, existsSync, readFileSync, readdirSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { after, before, test } from 'node:test';
-import { edit, get, newShoot, newShot, planOf, post, revisionOf, root, startCopy, times, until } from './support.mjs';
+import { after, before } from 'node:test';
+import { edit, get, isEndurance, newShoot, newShot, planOf, post, revisionOf, root, startCopy, test, times, until } from './support.mjs';
 
 let copy;
 before(async () => { copy = await startCopy(); }, { timeout: 120_000 });
@@ -39,11 +39,10 @@ function saver(shot) {
   return { acknowledged, unexpected, stop: async () => { going = false; await done; } };
 }
 
-const isLong = process.env.EVRENT_ENDURANCE === 'long';
 /** How soon saves go on. A database takes its time to recover; beside all the other tests everything takes its time. */
-const slowestMilliseconds = (what) => (isLong ? 1 : 4) * (what.startsWith('the database') ? 10_000 : 5_000);
+const slowestMilliseconds = (what) => (isEndurance ? 1 : 4) * (what.startsWith('the database') ? 10_000 : 5_000);
 
-test('whatever dies during saves comes back, and every acknowledged save is there', { timeout: isLong ? 3_600_000 : 240_000 }, async (context) => {
+test('whatever dies during saves comes back, and every acknowledged save is there', { timeout: isEndurance ? 3_600_000 : 240_000 }, async (context) => {
   const shot = await newShot(await newShoot('Killed', copy.base), 'Saved through it all', copy.base);
   const saving = saver(shot);
   context.after(() => saving.stop());
@@ -54,7 +53,7 @@ test('whatever dies during saves comes back, and every acknowledged save is ther
     'the queue': () => process.kill(copy.service('queue'), 'SIGKILL'),
     'the database, immediately': () => process.kill(copy.database(), 'SIGQUIT'),
   };
-  for (let round = 0; round < times(1, 30); round++) {
+  for (let round = 0; round < times(1, 1, 30); round++) {
     for (const [what, kill] of Object.entries(victims)) {
       const before = saving.acknowledged.length;
       await until(`saves before ${what}`, () => saving.acknowledged.length > before + 2);
@@ -77,7 +76,7 @@ test('whatever dies during saves comes back, and every acknowledged save is ther
   }
 });
 
-test('a clip whose maker is killed is begun again from nothing, and is whole', { timeout: 180_000 }, async () => {
+test.long('a clip whose maker is killed is begun again from nothing, and is whole', { timeout: 180_000 }, async () => {
   const shot = await newShot(await newShoot('A clip that is killed', copy.base), 'Made through it all', copy.base);
   const card = join(copy.state, 'services/main/card/DCIM/101CLIPS');
   execFileSync('mkdir', ['-p', card]);
@@ -119,7 +118,7 @@ test('while the database is away pages say so and ask again, and it is well by i
   await until('it is well again', isUp);
 });
 
-test('a start command that is killed is cleaned up by the next, and two starts do each other no harm', { timeout: 180_000 }, async () => {
+test.long('a start command that is killed is cleaned up by the next, and two starts do each other no harm', { timeout: 180_000 }, async () => {
   const second = await startCopy({ state: copy.state, port: copy.port + 1, isRefused: true });
   assert.match(second.said(), /is running already/);
   assert.ok(await isUp());
@@ -133,7 +132,7 @@ test('a start command that is killed is cleaned up by the next, and two starts d
   assert.ok(await isUp());
 });
 
-test('a backup holds every table, a damaged one is refused, and it is put back whole', { timeout: 240_000 }, async () => {
+test.long('a backup holds every table, a damaged one is refused, and it is put back whole', { timeout: 240_000 }, async () => {
   const shoot = await newShoot('To be kept', copy.base);
   const shot = await newShot(shoot, 'Kept', copy.base);
   const file = join(copy.state, 'kept.backup');

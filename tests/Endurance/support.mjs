@@ -4,14 +4,20 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { isLong, root } from '../Runner/tests.mjs';
 
 export * from '../requests.mjs';
 
-export const root = fileURLToPath(new URL('../..', import.meta.url));
+export { isLong, root };
+export { test } from '../Runner/tests.mjs';
 
-/** How many times something is tried: few among the other tests, many by bin/endurance, or as EVRENT_TIMES says. */
-export const times = (few, many) => (process.env.EVRENT_ENDURANCE === 'long' ? Math.min(many, Number(process.env.EVRENT_TIMES ?? many)) : few);
+export const isEndurance = process.env.EVRENT_ENDURANCE === 'long';
+
+/** How many times something is tried: few in `bin/test`, more in `bin/test long`, and many, or as EVRENT_TIMES says, in `bin/endurance`. */
+export const times = (few, more, many) => {
+  if (isEndurance) return Math.min(many, Number(process.env.EVRENT_TIMES ?? many));
+  return isLong ? more : few;
+};
 
 export const numbers = (seed) => {
   let state = seed >>> 0;

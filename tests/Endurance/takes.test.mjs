@@ -3,12 +3,12 @@ import assert from 'node:assert/strict';
 import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { after, before, test } from 'node:test';
-import { edit, get, newShoot, newShot, post, revisionOf, startCopy, times, until } from './support.mjs';
+import { after, before } from 'node:test';
+import { edit, get, isLong, newShoot, newShot, post, revisionOf, startCopy, test, times, until } from './support.mjs';
 
 const photos = 75;
 let copy;
-before(async () => { copy = await startCopy({ speed: 100 }); }, { timeout: 120_000 });
+before(async () => { if (isLong) copy = await startCopy({ speed: 100 }); }, { timeout: 120_000 });
 after(() => copy?.stop());
 
 /** What the kit's page offers to choose from, by name. */
@@ -46,7 +46,7 @@ function audit(log, card) {
   return wrong;
 }
 
-test('whatever dies during a take comes back, and the take goes on at the right photo', { timeout: 600_000 }, async () => {
+test.long('whatever dies during a take comes back, and the take goes on at the right photo', { timeout: 600_000 }, async () => {
   const victims = {
     'a worker': () => { for (const n of [0, 1]) process.kill(copy.service(`takes${n}`), 'SIGKILL'); },
     'the web server and the application': () => { process.kill(copy.service('web'), 'SIGKILL'); process.kill(copy.service('application'), 'SIGKILL'); },
@@ -54,7 +54,7 @@ test('whatever dies during a take comes back, and the take goes on at the right 
     'the database': () => process.kill(copy.database(), 'SIGQUIT'),
   };
   const card = () => readdirSync(join(copy.state, 'services/main/card/DCIM'), { recursive: true }).map(String).filter((name) => name.endsWith('.JPG'));
-  for (let round = 0; round < times(1, 50); round++) {
+  for (let round = 0; round < times(1, 1, 50); round++) {
     const shot = await newShot(await newShoot(`Killed ${round}`, copy.base), 'Shot through it all', copy.base);
     await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), 'plan[timing][photos]': String(photos) }, { base: copy.base });
     const had = await Promise.resolve().then(card).catch(() => []);

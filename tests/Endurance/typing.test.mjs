@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
-import { benchIsReady, browser, reach } from '../Browser/support.mjs';
-import { newShoot, newShot, numbers, planOf, times, until } from './support.mjs';
+import { benchIsReady, browser, reach, test } from '../Browser/support.mjs';
+import { isEndurance, newShoot, newShot, numbers, planOf, times, until } from './support.mjs';
 
 const view = browser();
 
@@ -39,9 +38,9 @@ function spoilLine(page, random, { latest }) {
   });
 }
 
-test('pairs of fields typed at any speed over any line: every number arrives, and what waits is told', { timeout: process.env.EVRENT_ENDURANCE === 'long' ? 3_600_000 : 240_000 }, async () => {
+test('pairs of fields typed at any speed over any line: every number arrives, and what waits is told', { timeout: isEndurance ? 3_600_000 : 240_000 }, async () => {
   const random = numbers(20261126);
-  const pairs = times(5, 300);
+  const pairs = times(5, 5, 300);
   const shot = await newShot(await newShoot('Typed into'), 'Typed fast');
   const page = await view.open(shot);
   await benchIsReady(page);

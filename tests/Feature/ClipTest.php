@@ -29,6 +29,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 use Sabre\VObject\Reader;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -102,6 +103,7 @@ final class ClipTest extends PageTestCase
         self::assertSame('done', Film::query()->sole()->status);
     }
 
+    #[Group('long')]
     public function testWhereNothingFlickersNothingIsChanged(): void
     {
         $shot = $this->aRun();
@@ -197,6 +199,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** Killed half-way it is begun again from nothing; cancelled, or broken off three times, it says so, and nothing of it is left. */
+    #[Group('long')]
     public function testAFilmSurvivesAKillAndIsCancelled(): void
     {
         $shot = $this->aRun();

@@ -13,10 +13,12 @@ use Evrent\Core\Plan\Plan;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Plans;
+use Tests\Runner\TestTimes;
 
 /**
  * Pages over a real database, laid out with the demo.
@@ -32,6 +34,14 @@ abstract class PageTestCase extends TestCase
 
     protected string $seeder = DemoSeeder::class;
 
+    /** bin/test has made the database from its template; alone, the first test migrates it. */
+    protected function beforeRefreshingDatabase(): void
+    {
+        if (getenv('EVRENT_TEST_DATABASE') === 'made') {
+            RefreshDatabaseState::$migrated = true;
+        }
+    }
+
     public function createApplication(): Application
     {
         $app = require __DIR__ . '/../../bootstrap/app.php';
@@ -44,6 +54,7 @@ abstract class PageTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        TestTimes::countQueries();
         // What a browser says of a request of the page's own.
         $this->withHeaders(['Sec-Fetch-Site' => 'same-origin']);
     }

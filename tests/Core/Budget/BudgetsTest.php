@@ -65,7 +65,7 @@ final class BudgetsTest extends TestCase
         self::assertGreaterThan($left(['charge' => 0.8]), $left(['charge' => 1]));
         $cold = static fn (float $celsius): float => Drain::of(Schedule::of(Plans::with(['/power' => ['camera' => ['battery_wh' => 16], 'temperature_c' => $celsius]])))->camera?->left() ?? NAN;
         self::assertGreaterThan($cold(-10), $cold(10));
-        foreach (Plans::random(60) as [$plan]) {
+        foreach (Plans::drawn(60) as [$plan]) {
             $drain = Drain::of(Schedule::of($plan));
             foreach (array_filter([$drain?->camera, $drain?->rig]) as $device) {
                 $before = 1.0;

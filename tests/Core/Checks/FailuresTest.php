@@ -157,7 +157,7 @@ final class FailuresTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(80);
+        return Plans::drawn(80);
     }
 
     #[DataProvider('plans')]

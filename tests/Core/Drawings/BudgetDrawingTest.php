@@ -108,7 +108,7 @@ final class BudgetDrawingTest extends TestCase
     public function testPicturesAndFindingsAgree(): void
     {
         $findings = ['Cards' => 'P3', 'Camera’s battery' => 'P1', 'Rig’s battery' => 'P2', 'Thrust up the incline' => 'R3', 'Horizon, at the frame’s edge' => 'R1'];
-        foreach (Plans::random(80) as $name => [$plan]) {
+        foreach (Plans::drawn(80) as $name => [$plan]) {
             $schedule = Schedule::of($plan);
             $report = Report::on(Shot::on($schedule));
             $drawn = BudgetDrawing::of(Shot::on($schedule));

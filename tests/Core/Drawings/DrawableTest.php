@@ -27,7 +27,7 @@ final class DrawableTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(30);
+        return Plans::drawn(30);
     }
 
     #[DataProvider('plans')]

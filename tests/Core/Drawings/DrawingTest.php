@@ -87,7 +87,7 @@ final class DrawingTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(12);
+        return Plans::drawn(12);
     }
 
     public function testWhatDoesNotMoveDoesNotSettle(): void

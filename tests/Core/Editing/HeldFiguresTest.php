@@ -29,7 +29,7 @@ final class HeldFiguresTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(40);
+        return Plans::drawn(40);
     }
 
     #[DataProvider('plans')]

@@ -35,7 +35,7 @@ final class MoveEditsTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(30);
+        return Plans::drawn(30);
     }
 
     #[DataProvider('plans')]

@@ -78,7 +78,7 @@ final class PlanChangesTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(25);
+        return Plans::drawn(25);
     }
 
     #[DataProvider('plans')]

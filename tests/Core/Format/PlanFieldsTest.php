@@ -74,7 +74,7 @@ final class PlanFieldsTest extends TestCase
      */
     public static function plans(): iterable
     {
-        yield from Plans::random(40);
+        yield from Plans::drawn(40);
     }
 
     #[DataProvider('plans')]

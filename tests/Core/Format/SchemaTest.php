@@ -32,7 +32,7 @@ final class SchemaTest extends TestCase
      */
     public static function plans(): iterable
     {
-        yield from Plans::random(25);
+        yield from Plans::drawn(25);
         foreach (['1-two-keyframes', '2-three-keyframes-flow', '3-overrun-with-hold'] as $name) {
             yield $name => [Plans::example($name)];
         }

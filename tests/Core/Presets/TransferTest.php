@@ -17,6 +17,7 @@ use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Runner\Cases;
 
 final class TransferTest extends TestCase
 {
@@ -25,7 +26,7 @@ final class TransferTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(20);
+        return Plans::drawn(20);
     }
 
     #[DataProvider('plans')]
@@ -68,9 +69,17 @@ final class TransferTest extends TestCase
     }
 
     /**
+     * @return array<string, array{string, string}>
+     */
+    public static function rigs(): array
+    {
+        return Cases::named(self::pairsOfRigs(), 12);
+    }
+
+    /**
      * @return iterable<string, array{string, string}>
      */
-    public static function rigs(): iterable
+    private static function pairsOfRigs(): iterable
     {
         foreach (self::starters() as $from) {
             foreach (self::starters() as $to) {

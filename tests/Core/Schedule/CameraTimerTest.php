@@ -132,7 +132,7 @@ final class CameraTimerTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(40);
+        return Plans::drawn(40);
     }
 
     #[DataProvider('plans')]

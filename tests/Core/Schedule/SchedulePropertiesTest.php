@@ -28,7 +28,7 @@ final class SchedulePropertiesTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(60);
+        return Plans::drawn(60);
     }
 
     #[DataProvider('plans')]
@@ -146,7 +146,7 @@ final class SchedulePropertiesTest extends TestCase
     /** What a change leaves alone is kept, and the schedule is the one that it would have been. */
     public function testTheScheduleAfterAChangeIsThatOfTheChangedPlan(): void
     {
-        foreach (Plans::random(60) as $name => [$plan]) {
+        foreach (Plans::drawn(60) as $name => [$plan]) {
             $schedule = Schedule::of($plan);
             $timing = $plan->timing;
             $changes = [

@@ -82,7 +82,7 @@ final class StopMotionTest extends TestCase
      */
     public static function plans(): iterable
     {
-        return Plans::random(20);
+        return Plans::drawn(20);
     }
 
     #[DataProvider('plans')]
