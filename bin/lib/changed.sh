@@ -33,6 +33,9 @@ build_maps() {
 
 # choose_checks REVISION: sets CHECKS, and writes for each of them what chosen reads.
 choose_checks() {
+    if git diff --quiet "$1" && [ -z "$(git ls-files --others --exclude-standard)" ]; then
+        fail "nothing has changed since $1." 'There is nothing to test. Name an earlier revision, such as bin/test changed HEAD~1.'
+    fi
     [ -s "$MAPS/pages.map" ] && [ -s "$MAPS/unit.map" ] || build_maps
     rm -rf "$CHOICE"
     mkdir -p "$CHOICE"
