@@ -48,7 +48,7 @@ final class ChangedTest extends TestCase
         $map = new CoverageMap();
         $map->add('Tests\Core\Rig\RailTest::testFirst', ["{$this->root}/core/Rig/Rail.php" => [8 => 1, 13 => -1]], $this->root, 0.1);
         $map->add('Tests\Core\Rig\RailTest::testSecond', ["{$this->root}/core/Rig/Rail.php" => [8 => -1, 13 => 1]], $this->root, 0.1);
-        $map->add('Tests\Core\Rig\RailTest::testForMinutes', ["{$this->root}/core/Rig/Rail.php" => [13 => 1]], $this->root, 100.0);
+        $map->add('Tests\Core\Rig\RailTest::testForMinutes', ["{$this->root}/core/Rig/Rail.php" => [13 => 1]], $this->root, 200.0);
         $map->keep("{$this->root}/maps/unit.map");
     }
 
