@@ -99,5 +99,5 @@ ensure_packages() {
     ensure_node
     when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support/ClockInterface.php support/polyfill.php' install_php_packages
     when_changed node-packages "$ROOT/node_modules" 'package.json package-lock.json' install_node_packages
-    when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources' build_assets
+    when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources/css resources/js' build_assets
 }

@@ -63,7 +63,7 @@ final class Changed
     {
         foreach ($files as $file) {
             $isThere = is_file("{$this->root}/{$file}");
-            if ($isThere && str_ends_with($file, '.php')) {
+            if ($isThere && str_ends_with($file, '.php') && !str_ends_with($file, '.blade.php')) {
                 $this->phpFiles[] = $file;
             }
             if (preg_match('~^tests/(Core|Devices|Properties|Cli|Runner|Feature)/.*Test\.php$|^tests/(Browser|Endurance)/.*\.test\.mjs$~', $file) === 1) {

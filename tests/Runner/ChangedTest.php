@@ -95,7 +95,7 @@ final class ChangedTest extends TestCase
     {
         touch("{$this->root}/resources/views/rig.blade.php");
         [$checks] = $this->chosen(['resources/views/rig.blade.php']);
-        self::assertEqualsCanonicalizing(['style', 'types', 'pages', 'browser'], $checks);
+        self::assertEqualsCanonicalizing(['pages', 'browser'], $checks);
         self::assertSame("tests/Browser/rig.test.mjs\n", $this->choice('browser'));
         self::assertSame(['unit', 'style', 'types'], array_values(array_intersect(['unit', 'style', 'types'], $this->chosen(['tests/Core/Rig/RailTest.php'])[0])));
         self::assertStringContainsString('RailTest::(\w+)', $this->choice('unit.filter'));
