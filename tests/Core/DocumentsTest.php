@@ -29,7 +29,7 @@ final class DocumentsTest extends TestCase
 
     public function testWhatTheyNameIsThere(): void
     {
-        foreach (['docs/architecture.md', 'CONTRIBUTING.md', 'README.md', 'docs/running.md'] as $document) {
+        foreach (['docs/architecture.md', 'CONTRIBUTING.md', 'README.md', 'docs/running.md', 'docs/testing.md'] as $document) {
             preg_match_all('~`((?:app|bin|bootstrap|cli|core|database|devices|docs|resources|routes|support|tests)/[\w./-]*)`~', self::text($document), $found);
             foreach ($found[1] as $path) {
                 self::assertFileExists(dirname(__DIR__, 2) . "/{$path}", "{$document} names it");
