@@ -64,12 +64,12 @@ test.long = (name, ...rest) => {
 
 const drawn = new Map();
 
-/** One of a row of like tests, each with the same share: `bin/test` runs one in so many, by its seed, and `bin/test long` all. */
+/** One of a row of like tests: `bin/test` runs one in so many of a file, by its seed; `bin/test changed` and `bin/test long` run all. */
 test.oneIn = (share, name, ...rest) => {
   const file = callingFile();
   const place = drawn.get(file) ?? 0;
   drawn.set(file, place + 1);
-  const isDrawn = (place + Number(process.env.EVRENT_TEST_SEED ?? 0)) % share === 0;
+  const isDrawn = process.env.EVRENT_TEST_DRAW === 'all' || (place + Number(process.env.EVRENT_TEST_SEED ?? 0)) % share === 0;
   return (isDrawn ? test : test.long)(name, ...rest);
 };
 
