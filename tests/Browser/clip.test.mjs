@@ -128,7 +128,7 @@ test('a clip is cut by dragging, looked at at once, made, cancelled and deleted,
   }
 });
 
-test.oneIn(3, 'a card on a phone with no network counts down, shows what is to be turned, and moves with a late start', async () => {
+test.oneIn(6, 'a card on a phone with no network counts down, shows what is to be turned, and moves with a late start', async () => {
   const shoot = await newShootAtSaltreach('For cards');
   const page = await view.open(`/shoots/${shoot}`);
   await page.getByLabel('Title', { exact: true }).last().fill('Dusk at the sluice');

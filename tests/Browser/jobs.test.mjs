@@ -75,7 +75,7 @@ async function rehearsed(page) {
 // They share nothing but the server: three at a time wait for it together.
 describe('jobs', { concurrency: 3 }, () => {
   // 24 + 240 + 24 = 288 photos; at 24 fps 12 s; one every 8 s: 2304 s.
-  test.oneIn(8, 'three axes with head and tail', async () => {
+  test.oneIn(12, 'three axes with head and tail', async () => {
     const page = await job('Three axes at the mill', 'slide, pan and tilt');
     await typed(page, { 'Photos on the way': '240', 'Photos standing before the move': '24', 'Photos standing after the move': '24', 'Interval in seconds': '8' });
     await assertSentence(page, { photos: '288', clip: '12 s', shooting: '38 min 24 s' });
@@ -83,7 +83,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 10 s at 25 fps are 250 photos; 2 hours for them are 28.8 s each.
-  test.oneIn(8, 'stars on legs from clip and hours', async () => {
+  test.oneIn(12, 'stars on legs from clip and hours', async () => {
     const page = await job('Stars over the pans', 'none: camera on legs alone');
     await typed(page, { 'Frames per second of the clip': '25', 'Clip length': '10 s', 'Shooting time': '2 hours', 'Exposure in seconds': '20', [startField]: 'astronomical dusk' });
     await assertSentence(page, { photos: '250', interval: '28.8' });
@@ -92,7 +92,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // Ramps of a fifth at each end leave a mean of 0.8 of the top speed: 600 mm in 30 s are 20 mm/s on the average and 25 at most, which is what
   // the slide can; in 29 s it is too fast.
-  test.oneIn(8, 'slide through an opening with a matched real-time pass', async () => {
+  test.oneIn(12, 'slide through an opening with a matched real-time pass', async () => {
     const page = await job('Through the sluice', 'slide alone');
     await typed(page, { 'Slide at A': '100', 'Slide at B': '700', 'It takes': '30' });
     await choose(page, 'Filmed by', 'the same camera, before or after');
@@ -104,7 +104,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 270° an hour are a full turn in 80 min: 4800 s at one every 8 s are 600 photos, 599 moves of 0.601°.
-  test.oneIn(8, 'a full turn on a clockwork base', async () => {
+  test.oneIn(12, 'a full turn on a clockwork base', async () => {
     const page = await job('Round the salt works', 'clockwork base');
     await typed(page, { 'Interval in seconds': '8', 'Pan, by clockwork an hour': '270' });
     await given(page, '#turn-axis', { way: '1 turn' }, 'Set the way');
@@ -115,7 +115,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 90 s at 25 fps are 2,250 photos; 3 hours are 10,800 s: one every 4.8 s.
-  test.oneIn(8, 'a launch worked back from ninety seconds', async () => {
+  test.oneIn(12, 'a launch worked back from ninety seconds', async () => {
     const page = await job('The lugger goes down the slip', 'none: camera on legs alone');
     await typed(page, { 'Frames per second of the clip': '25', 'Clip length': '90 s', 'Shooting time': '3 hours' });
     await assertSentence(page, { photos: '2250', interval: '4.8', clip: '1 min 30 s' });
@@ -123,7 +123,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 94 mm by 2 mm are 47 moves and 48 photos: at 12 fps 4 s.
-  test.oneIn(8, 'hand-stepped stop motion', async () => {
+  test.oneIn(12, 'hand-stepped stop motion', async () => {
     const page = await job('The salt heap grows', 'slide alone');
     await choose(page, 'Movement', 'steps without a clock');
     await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Frames per second of the clip': '12', 'Slide at A': '0', 'Slide at B': '94', 'Slide, from photo to photo': '2' });
@@ -132,7 +132,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 450 mm by 1.5 mm are 300 moves: 301 photos. A pause of 4 s and 1 s open are 5 s each: 1505 s.
-  test.oneIn(8, 'length, pause, step', async () => {
+  test.oneIn(12, 'length, pause, step', async () => {
     const page = await job('Along the weir', 'slide alone');
     await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Slide at A': '0', 'Slide at B': '450', 'Exposure in seconds': '1' });
     await choose(page, 'Interval means', 'gaps of');
@@ -146,7 +146,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 15 s open in 20 s are 75 % of the interval. At 20 mm and f/8 on 36 mm by 24 the circle is 43.27 / 1500 = 0.0288 mm, the hyperfocal distance
   // 400 / (8 · 0.0288) + 20 = 1.75 m; focused at 1.76 m it is sharp from half of that to the horizon, and a rail at 0.9 m is.
-  test.oneIn(8, 'light trails in bulb with ND and a near rail', async () => {
+  test.oneIn(12, 'light trails in bulb with ND and a near rail', async () => {
     const page = await job('Lanterns on the causeway', 'slide alone');
     await typed(page, { 'Interval in seconds': '20', 'Exposure in seconds': '15', [startField]: 'civil dusk' });
     await choose(page, 'The exposure is ended by', 'the controller');
@@ -164,7 +164,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 0.7 + 0.6 + 1.5 kg at 20°, friction 0.05, and 60 mm/s² to get going: 2.8 · (9.807 · (0.342 + 0.05 · 0.940) + 0.06) = 10.8 N. Of a motor's
   // thrust 70 % can be counted on: 10 N are less than it takes, and of 16 N 11.2 can be.
-  test.oneIn(8, 'a long track on an incline', async () => {
+  test.oneIn(12, 'a long track on an incline', async () => {
     const page = await job('Up the sea wall', 'slide alone');
     await typed(page, { 'Slide highest position': '3000', 'Slide at B': '2600', 'Photos on the way': '600' });
     await press(page, page.locator('#load-in'));
@@ -178,7 +178,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // Noise reduction takes as long again: 10 s open keep the shutter busy for 20; 15 s are too short, and 22 s are not.
-  test.oneIn(8, 'a bare timer with noise reduction', async () => {
+  test.oneIn(12, 'a bare timer with noise reduction', async () => {
     const page = await job('The pump house by night', 'none: camera on legs alone');
     await typed(page, { 'Interval in seconds': '15', 'Exposure in seconds': '10' });
     await choose(page, 'Noise reduction', 'on: doubles busy time');
@@ -192,7 +192,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 288 photos at 6 s are 1728 s. The head holds its place at 2 W and turns at 2 W: for the 240 on the way about 0.8 Wh, before and after
   // them it idles. 10 Wh last; the day's sheet lists both shots.
-  test.oneIn(8, 'a pocket head from A to B with its battery and a shot list', async () => {
+  test.oneIn(12, 'a pocket head from A to B with its battery and a shot list', async () => {
     const page = await job('Pocket head at the quay', 'pan and tilt');
     await typed(page, { 'Pan at A': '-20', 'Pan at B': '25', [startField]: '16:00' });
     await press(page, page.locator('#power-rig-in'));
@@ -204,7 +204,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 200 on the way: ramps of a fifth at each end are 40 photos each, 39.8 of the 199 moves.
-  test.oneIn(8, 'a crowd with ease', async () => {
+  test.oneIn(12, 'a crowd with ease', async () => {
     const page = await job('Market on the quay', 'slide alone');
     await typed(page, { 'Interval in seconds': '3', 'Photos on the way': '200', 'Ramp in': '20', 'Ramp out': '20' });
     await press(page, page.locator('#optics-in'));
@@ -213,7 +213,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // From -20° to 35° are 55°, in 239 moves 0.2301° each on the average.
-  test.oneIn(8, 'a pan by degrees read from the finder', async () => {
+  test.oneIn(12, 'a pan by degrees read from the finder', async () => {
     const page = await job('Along the dyke', 'pan and tilt');
     await go(page, 'frame');
     // On a slow line B is set before the rig has moved: it is set where the rig is to stand.
@@ -231,7 +231,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 16 s at ISO 2000 are as bright as 2 s at 16000: eight times the ISO, an eighth of the time. A way point half way stands where the move is then.
-  test.oneIn(8, 'stars with way points in the dark', async () => {
+  test.oneIn(12, 'stars with way points in the dark', async () => {
     const page = await job('Stars over the tide mill', 'pan and tilt');
     await typed(page, { 'Interval in seconds': '20', 'Exposure in seconds': '16', 'Pan at A': '-20', 'Pan at B': '20', [startField]: 'astronomical dusk' });
     await press(page, page.locator('#light-in'));
@@ -246,7 +246,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 20 mm at f/8: the circle is 0.0288 mm, the hyperfocal distance 1.753 m. For a post at 0.8 m: 0.8 · (1.753 - 0.04) / (1.753 - 0.02 - 0.8) = 1.47 m;
   // focused at 3 m it would be sharp from 3 · 1.733 / (1.753 + 3 - 0.04) = 1.10 m on.
-  test.oneIn(8, 'a lens focused by scale', async () => {
+  test.oneIn(12, 'a lens focused by scale', async () => {
     const page = await job('Posts on the mud', 'slide alone');
     await press(page, page.locator('#light-in'));
     await typed(page, { 'Aperture, f/': '8' });
@@ -260,7 +260,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 24 stand before the move and 240 are on the way: B is photo 264 of 288, and 263 come before it.
-  test.oneIn(8, 'a phone on a slider, best half first', async () => {
+  test.oneIn(12, 'a phone on a slider, best half first', async () => {
     const page = await job('Phone on the rail', 'slide alone');
     await press(page, page.locator('#matters-1'));
     await go(page, 'review');
@@ -275,7 +275,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // The sun is at its highest there at 11:58.7 (12:00, less 7.6 min for 1.9° east, and 6.3 min that it is late in March). On 24 March its
   // declination is 1.35°, and it rises 93.07° or 6 h 12.3 min before: 05:46. Half an hour before it until half an hour after, 06:16.4 or so: over by 06:17.
-  test.oneIn(8, 'sunrise by aperture priority', async () => {
+  test.oneIn(12, 'sunrise by aperture priority', async () => {
     const page = await job('Sun over the pans', 'none: camera on legs alone');
     await typed(page, { 'Interval in seconds': '12', 'Photos in all': '300', [startField]: '30 min before sunrise' });
     await press(page, page.locator('#light-in'));
@@ -289,7 +289,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 300 photos and 5 to spare are 305 frames, at the camera's 25 fps 12.2 s; in a clip of 24 they play at 96 %, and 300 are 12.5 s. 6000 pixels
   // hold a clip of 1920 a little over three times: four times enlarges.
-  test.oneIn(8, 'the camera’s own film mode with a later zoom', async () => {
+  test.oneIn(12, 'the camera’s own film mode with a later zoom', async () => {
     const page = await job('Crane at the pump house', 'none: camera on legs alone');
     await typed(page, { 'Photos in all': '300' });
     await choose(page, 'The camera makes', 'the camera’s own film mode');
@@ -308,7 +308,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // Five times 240 photos of 30 MB are 36 GB: on cards of 32 GB two.
-  test.oneIn(8, 'a day of five shots on two cards', async () => {
+  test.oneIn(12, 'a day of five shots on two cards', async () => {
     const page = await job('Low water', 'none: camera on legs alone');
     const shoot = new URL(page.url()).pathname.replace(/\/shots.*/, '');
     for (const [n, title] of ['Low water', 'First boats', 'Flood', 'High water', 'Ebb'].entries()) {
@@ -327,7 +327,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 500 / 20 mm are 25 s; with a gap of 3 s one every 28 s; 240 of them 6720 s.
-  test.oneIn(8, 'stars by the constant, gap and sum', async () => {
+  test.oneIn(12, 'stars by the constant, gap and sum', async () => {
     const page = await job('Stars by the rule', 'none: camera on legs alone');
     await typed(page, { 'Photos in all': '240', 'Exposure in seconds': '25' });
     await choose(page, 'Interval means', 'gaps of');
@@ -338,7 +338,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // The timer falls behind by 4 thousandths: 32 ms with each photo of 8 s. The rig leaves the shutter 0.2 s after it closes; 7 photos on it is
   // 0.224 s late: from photo 8 on it is open while the rig moves. A true timer, and all is well.
-  test.oneIn(8, 'a slider against the camera’s own timer', async () => {
+  test.oneIn(12, 'a slider against the camera’s own timer', async () => {
     const page = await job('Two clocks at the sluice', 'slide alone');
     await typed(page, { 'Photos standing before the move': '0', 'Interval in seconds': '8' });
     await choose(page, 'The shutter is fired by', 'the camera’s own timer');
@@ -353,7 +353,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // By shutter priority 1/15 s holds until the lens is wide open; at dusk it soon is, and what comes after is dark. Followed by the dial instead,
   // somebody has to be there for its clicks: too short for bulb to begin with, no controller can.
-  test.oneIn(8, 'dusk by shutter priority, and nobody at the dial', async () => {
+  test.oneIn(12, 'dusk by shutter priority, and nobody at the dial', async () => {
     const page = await job('Last light at the sluice', 'none: camera on legs alone');
     await typed(page, { 'Interval in seconds': '12', 'Photos in all': '190', 'Exposure in seconds': '0.5', [startField]: '10 min before sunset' });
     await press(page, page.locator('#light-in'));
@@ -374,7 +374,7 @@ describe('jobs', { concurrency: 3 }, () => {
 
   // 32 GB at 30 MB are 1066 photos; one every 6 s are 6396 s, an hour and 47 minutes. The 240 on the way went 800 mm: 3.3473 mm each, and after 1200 mm the slide is at its
   // end: (1200 - 100) / 3.3473 are 328 moves, 329 photos on the way, 377 with the 48 that stand. On legs the card ends it.
-  test.oneIn(8, 'a run without end, until what ends it', async () => {
+  test.oneIn(12, 'a run without end, until what ends it', async () => {
     const page = await job('Until it is full', 'slide alone');
     await press(page, page.locator('#storage-in'));
     await typed(page, { 'Raw file': '30', 'Card space': '32', 'Photos on the way': '240', 'Slide at A': '100', 'Slide at B': '900' });
@@ -388,7 +388,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   // 5,200 K is 192.3 mired and 3,600 K 277.8: 85.5 apart, nine steps. From 2.5 mm at the rig to pins at the camera no lead is named.
-  test.oneIn(8, 'what is set, what is plugged in and what gets in the way', async () => {
+  test.oneIn(12, 'what is set, what is plugged in and what gets in the way', async () => {
     const page = await job('The ferry lands', 'slide alone');
     await typed(page, { [startField]: '16:00', 'Photos on the way': '240', 'Interval in seconds': '8' });
     await choose(page, 'White balance', 'turned by the clock');
@@ -412,7 +412,7 @@ describe('jobs', { concurrency: 3 }, () => {
     assert.equal(await page.locator('.field-card li', { hasText: 'white balance to' }).count(), 9);
   });
 
-  test.oneIn(8, 'what is no answer is said by its field, and stays there', async () => {
+  test.oneIn(12, 'what is no answer is said by its field, and stays there', async () => {
     const page = await job('Slips of the finger', 'turntable without end');
     for (const [label, text, id, message] of [
       ['It takes', 'quick', 'pass-duration_s', 'Enter'], ['Pan, by clockwork an hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter how far it goes in an hour'],

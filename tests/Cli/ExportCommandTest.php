@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Cli;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
@@ -123,6 +124,7 @@ final class ExportCommandTest extends TestCase
         self::assertSame(2, self::evrent(['export', '-', 'links', "--match={$this->folder}/match.json"], self::plan())[0]);
     }
 
+    #[Group('long')]
     public function testTheSameIsWrittenTwice(): void
     {
         foreach (['ffconcat', 'otio', 'cmx3600', 'xmp', 'gltf', 'csv', 'gcode', 'pass', 'ics', 'plan', 'schedule', 'clip'] as $format) {

@@ -42,7 +42,7 @@ final class TakeTest extends TestCase
     /** Nobody fires: the camera goes by its own timer, started once, and each of its photos is one of the rig's places. */
     public function testACameraOnItsOwnTimerIsStartedOnce(): void
     {
-        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5], '/timing/photos' => 16]), 4, 40);
+        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5], '/timing/photos' => 16]), 4, 80);
         $take->run(1, ['run']);
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(true)], $take->errors());
         $started = array_filter($take->lines, static fn (LogLine $line): bool => $line->text('own_timer') !== null);
@@ -84,7 +84,7 @@ final class TakeTest extends TestCase
             'the rig' => [12, ['rig'], false],
             'the camera' => [13, ['camera'], true],
             'any of them' => [14, ['run', 'rig', 'camera'], true],
-        ]);
+        ], 1);
     }
 
     /**
@@ -104,7 +104,7 @@ final class TakeTest extends TestCase
      */
     public static function faults(): array
     {
-        return Cases::named(self::allFaults(), 3);
+        return Cases::named(self::allFaults(), 2);
     }
 
     /**

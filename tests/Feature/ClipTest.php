@@ -244,6 +244,7 @@ final class ClipTest extends PageTestCase
         self::assertSame([], glob(Film::folder() . '/.making-*'));
     }
 
+    #[Group('long')]
     public function testAQuickLookIsThere(): void
     {
         $shot = $this->aRun([new Fault(FaultKind::Flicker, 1, photos: 60, percent: 40.0)]);
