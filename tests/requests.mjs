@@ -32,8 +32,8 @@ export async function newShoot(name, base = url) {
 }
 
 /** @returns {Promise<string>} its path */
-export async function newShot(shoot, title, base = url) {
-  const response = await post(`/shoots/${shoot}/shots`, { title, starter: 'slide-pan-tilt', recipe: '' }, { base });
+export async function newShot(shoot, title, base = url, starter = 'slide-pan-tilt') {
+  const response = await post(`/shoots/${shoot}/shots`, { title, starter, recipe: '' }, { base });
   assert.equal(response.status, 302);
   return new URL(response.headers.get('location')).pathname;
 }

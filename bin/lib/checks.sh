@@ -12,7 +12,7 @@ PHP_FAST=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_s
 # Each check runs whole, or for the files that bin/test changed has chosen.
 style() {
     chosen style
-    vendor/bin/phpcs "${CHOSEN[@]}"
+    vendor/bin/phpcs --cache="$VAR/phpcs.cache" "${CHOSEN[@]}"
 }
 types() {
     chosen types
@@ -33,9 +33,11 @@ php_unit() {
 unit() { php_unit unit Core,Devices,Properties,Cli,Runner; }
 pages() { EVRENT_TEST_DATABASE=made php_unit pages Feature; }
 
-# A file of tests that never ends is a failed one, and takes nothing else with it: a quarter of an hour, or four hours in bin/endurance.
+# A file of tests that never ends is a failed one, and takes nothing else with it: a quarter of an hour, three in the long run, or four hours
+# in bin/endurance.
 node_tests() {
     local minutes=15
+    [ "$EVRENT_TEST_LONG" = 0 ] || minutes=45
     [ "${EVRENT_ENDURANCE:-short}" = short ] || minutes=240
     node --test --test-concurrency=1 --test-timeout=$((minutes * 60000)) --test-force-exit "$@"
 }

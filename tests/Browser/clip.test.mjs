@@ -2,17 +2,14 @@ import assert from 'node:assert/strict';
 import { copyFile, mkdir, mkdtemp, rm, utimes, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { get, newShootAtSaltreach, post } from '../requests.mjs';
+import { get, newShootAtSaltreach, newShot, post } from '../requests.mjs';
 import { assertAccessible, benchIsReady, browser, newContext, test, type } from './support.mjs';
 
 const view = browser();
 
 /** A shot of a camera on legs alone, and as many photos of it in a folder on the card. */
 async function shotWithPhotos(name, photos) {
-  const page = await view.open(`/shoots/${await newShootAtSaltreach(name)}`);
-  await page.getByLabel('Title', { exact: true }).last().fill('Ebb at the sluice');
-  await page.getByLabel('Rig', { exact: true }).selectOption({ label: 'none: camera on legs alone' });
-  await page.getByRole('button', { name: 'Create shot' }).click();
+  const page = await view.open(await newShot(await newShootAtSaltreach(name), 'Ebb at the sluice', undefined, 'legs-alone'));
   await benchIsReady(page);
   await type(page, 'Photos in all', String(photos));
   await type(page, 'Interval in seconds', '5');
@@ -130,13 +127,9 @@ test('a clip is cut by dragging, looked at at once, made, cancelled and deleted,
 
 test.oneIn(6, 'a card on a phone with no network counts down, shows what is to be turned, and moves with a late start', async () => {
   const shoot = await newShootAtSaltreach('For cards');
-  const page = await view.open(`/shoots/${shoot}`);
-  await page.getByLabel('Title', { exact: true }).last().fill('Dusk at the sluice');
-  await page.getByRole('button', { name: 'Create shot' }).click();
-  await benchIsReady(page);
-  const shot = /\/shoots\/.*\/shots\/\d+/.exec(page.url())[0];
+  const shot = await newShot(shoot, 'Dusk at the sluice');
   assert.equal((await post(`${shot}/stay`, { _method: 'put', start: '17:50', setup_minutes: '30', teardown_minutes: '15' })).status, 302);
-  await page.goto(new URL(`/shoots/${shoot}/cards`, page.url()).href);
+  const page = await view.open(`/shoots/${shoot}/cards`);
   await page.getByRole('heading', { name: 'Dusk at the sluice' }).waitFor();
   await assertAccessible(page, 'cards');
   // A page of paper each, and nothing else on it.

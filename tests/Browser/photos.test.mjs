@@ -1,16 +1,13 @@
 import assert from 'node:assert/strict';
 import { copyFile, mkdir, rm, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
-import { newShootAtSaltreach } from '../requests.mjs';
+import { newShootAtSaltreach, newShot } from '../requests.mjs';
 import { assertAccessible, benchIsReady, browser, go, test, type } from './support.mjs';
 
 const view = browser();
 
 test('a take’s photos are read from the camera’s card, stand in their places, and are marked by one key', async () => {
-  const page = await view.open(`/shoots/${await newShootAtSaltreach('For photos')}`);
-  await page.getByLabel('Title', { exact: true }).last().fill('Flood at the sluice');
-  await page.getByLabel('Rig', { exact: true }).selectOption({ label: 'none: camera on legs alone' });
-  await page.getByRole('button', { name: 'Create shot' }).click();
+  const page = await view.open(await newShot(await newShootAtSaltreach('For photos'), 'Flood at the sluice', undefined, 'legs-alone'));
   await benchIsReady(page);
   await type(page, 'Photos in all', '30');
   await go(page, 'run');
@@ -58,10 +55,7 @@ test('a take’s photos are read from the camera’s card, stand in their places
 });
 
 test.oneIn(6, 'of many photos only those in view are there; they are gone to, taken in by spans, and put to their places', async () => {
-  const page = await view.open(`/shoots/${await newShootAtSaltreach('For many photos')}`);
-  await page.getByLabel('Title', { exact: true }).last().fill('Ebb at the salt works');
-  await page.getByLabel('Rig', { exact: true }).selectOption({ label: 'none: camera on legs alone' });
-  await page.getByRole('button', { name: 'Create shot' }).click();
+  const page = await view.open(await newShot(await newShootAtSaltreach('For many photos'), 'Ebb at the salt works', undefined, 'legs-alone'));
   await benchIsReady(page);
   await type(page, 'Photos in all', '400');
   await type(page, 'Interval in seconds', '5');
