@@ -73,7 +73,7 @@ test('a whole shot is made from nothing by pointer', async () => {
   await page.getByText('Chance added').waitFor();
 });
 
-test.oneIn(6, 'another is made by keyboard alone', async () => {
+test.oneIn(10, 'another is made by keyboard alone', async () => {
   const page = await makeShot(view, 'By keys');
   await page.keyboard.press('s');
   assert.equal(await page.evaluate(() => document.activeElement.id), 'f-held-photos');
@@ -127,7 +127,7 @@ test.oneIn(6, 'another is made by keyboard alone', async () => {
   await page.getByText('Chance added').waitFor();
 });
 
-test('a dragged peg is where the core puts it, and undo goes back to the start', async () => {
+test.oneIn(4, 'a dragged peg is where the core puts it, and undo goes back to the start', async () => {
   const page = await makeShot(view, 'Dragged');
   const start = await planOf(page);
   const picture = await chartPicture(page);
@@ -156,7 +156,7 @@ test('a dragged peg is where the core puts it, and undo goes back to the start',
   assert.equal((await planOf(page)).move.keyframes.length, 3);
 });
 
-test.oneIn(6, 'the server is lost in mid-drag and comes back: the drag is not lost', async () => {
+test.oneIn(10, 'the server is lost in mid-drag and comes back: the drag is not lost', async () => {
   const page = await makeShot(view, 'Lost in mid-drag');
   const grip = page.locator('.grip[data-peg="1"][data-axis-id=pan]');
   await page.route(`${url}/shoots/*/shots/*/edits`, (route) => route.abort());
@@ -171,7 +171,7 @@ test.oneIn(6, 'the server is lost in mid-drag and comes back: the drag is not lo
   assert.equal((await planOf(page)).move.keyframes[1].pan, Number(shown.match(/pan ([\d.−-]+)/)[1].replace('−', '-')));
 });
 
-test.oneIn(6, 'the picture is dragged in the finder, and the rig follows it', async () => {
+test.oneIn(10, 'the picture is dragged in the finder, and the rig follows it', async () => {
   const page = await makeShot(view, 'By the picture');
   await go(page, 'frame');
   const box = await page.locator('.finder-frame canvas').boundingBox();
@@ -189,7 +189,7 @@ test.oneIn(6, 'the picture is dragged in the finder, and the rig follows it', as
   assert.ok(Math.abs((await planOf(page)).move.keyframes[1].pan - wanted) < 0.5);
 });
 
-test.oneIn(6, 'far out a tread is so many photos, what lies close is fanned out, and what cannot move says so', async () => {
+test.oneIn(10, 'far out a tread is so many photos, what lies close is fanned out, and what cannot move says so', async () => {
   const page = await makeShot(view, 'Treads');
   await page.getByText('each step drawn is').waitFor();
   await page.keyboard.press('1');
@@ -207,7 +207,7 @@ test.oneIn(6, 'far out a tread is so many photos, what lies close is fanned out,
   await page.mouse.up();
 });
 
-test.oneIn(6, 'what was typed into a field and refused is still there after a drag', async () => {
+test.oneIn(10, 'what was typed into a field and refused is still there after a drag', async () => {
   const page = await makeShot(view, 'Half a number');
   const picture = await chartPicture(page);
   await type(page, 'Interval in seconds', '8e');
@@ -223,7 +223,7 @@ test.oneIn(6, 'what was typed into a field and refused is still there after a dr
   assert.ok(plan.move.keyframes[1].pan > 10, `pan ${plan.move.keyframes[1].pan}`);
 });
 
-test.oneIn(6, 'two windows drag one shot: the second is told, and nothing is overwritten', async () => {
+test.oneIn(10, 'two windows drag one shot: the second is told, and nothing is overwritten', async () => {
   const first = await makeShot(view, 'Two drags');
   const second = await view.open(new URL(first.url()).pathname);
   await benchIsReady(second);
@@ -238,7 +238,7 @@ test.oneIn(6, 'two windows drag one shot: the second is told, and nothing is ove
   assert.deepEqual([plan.move.keyframes[1].pan, plan.move.keyframes[1].slide], [pan, 900]);
 });
 
-test.oneIn(6, 'two figures are held and the third follows, with the rounding said', async () => {
+test.oneIn(10, 'two figures are held and the third follows, with the rounding said', async () => {
   const page = await makeShot(view, 'Held');
   await answered(page, () => page.getByRole('button', { name: 'Hold the interval' }).click());
   await page.locator('.figure[data-figure=interval][data-follows=yes]').waitFor();
@@ -260,7 +260,7 @@ test.oneIn(6, 'two figures are held and the third follows, with the rounding sai
   await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();
 });
 
-test.oneIn(6, 'the chart zooms to one interval and back, by wheel, keys and buttons', async () => {
+test.oneIn(10, 'the chart zooms to one interval and back, by wheel, keys and buttons', async () => {
   const page = await openDemo(view, 'Flood tide at the mill race');
   const whole = await chartPicture(page);
   await page.keyboard.press('1');
@@ -277,7 +277,7 @@ test.oneIn(6, 'the chart zooms to one interval and back, by wheel, keys and butt
   assert.ok(await chartPicture(page) === whole);
 });
 
-test.oneIn(6, 'the move as a whole is swapped, aimed and put back, and wrong words are told by their field', async () => {
+test.oneIn(10, 'the move as a whole is swapped, aimed and put back, and wrong words are told by their field', async () => {
   const page = await makeShot(view, 'As a whole');
   await go(page, 'frame');
   await answered(page, () => page.getByRole('button', { name: 'Swap direction' }).click());
@@ -297,7 +297,7 @@ test.oneIn(6, 'the move as a whole is swapped, aimed and put back, and wrong wor
   assert.equal((await planOf(page)).move.keyframes[0].pan, -10);
 });
 
-test.oneIn(6, 'a move is kept as a preset and applied to another shot; two revisions stand side by side', async () => {
+test.oneIn(10, 'a move is kept as a preset and applied to another shot; two revisions stand side by side', async () => {
   const page = await makeShot(view, 'Giver');
   await type(page, 'Pan at B', '44');
   await go(page, 'review');

@@ -125,7 +125,7 @@ test('a clip is cut by dragging, looked at at once, made, cancelled and deleted,
   }
 });
 
-test.oneIn(6, 'a card on a phone with no network counts down, shows what is to be turned, and moves with a late start', async () => {
+test.oneIn(10, 'a card on a phone with no network counts down, shows what is to be turned, and moves with a late start', async () => {
   const shoot = await newShootAtSaltreach('For cards');
   const shot = await newShot(shoot, 'Dusk at the sluice');
   assert.equal((await post(`${shot}/stay`, { _method: 'put', start: '17:50', setup_minutes: '30', teardown_minutes: '15' })).status, 302);

@@ -32,7 +32,7 @@ test('bad input is told beside its field, keeps what was typed, and leaves the l
   }
 });
 
-test.oneIn(6, 'two wrong fields are both told, and mending one keeps the other', async () => {
+test.oneIn(10, 'two wrong fields are both told, and mending one keeps the other', async () => {
   const page = await makeShot(view, 'Two wrong');
   await type(page, 'Photos on the way', 'x');
   await type(page, 'Interval in seconds', 'y');
@@ -45,7 +45,7 @@ test.oneIn(6, 'two wrong fields are both told, and mending one keeps the other',
   await page.locator('#figures').getByText('348', { exact: true }).waitFor();
 });
 
-test.oneIn(6, 'numbers are taken as people write them', async () => {
+test.oneIn(10, 'numbers are taken as people write them', async () => {
   const page = await makeShot(view, 'As written');
   await type(page, 'Interval in seconds', '1:30');
   await page.locator('#outcome').getByText('7 h 11 min').waitFor();
@@ -56,7 +56,7 @@ test.oneIn(6, 'numbers are taken as people write them', async () => {
   await page.locator('.lane-name').getByText('−12.5 → 10°').waitFor();
 });
 
-test.oneIn(6, 'a keyframe beyond the travel is told by its field and mended in one press', async () => {
+test.oneIn(10, 'a keyframe beyond the travel is told by its field and mended in one press', async () => {
   const page = await makeShot(view, 'Too far');
   await type(page, 'Slide at B', '1300');
   await page.locator('#p-move-keyframes-1-slide').filter({ hasText: 'from 0 to 1200 mm' }).waitFor();
@@ -66,7 +66,7 @@ test.oneIn(6, 'a keyframe beyond the travel is told by its field and mended in o
   await valueBecomes(page, 'Slide at B', '1200');
 });
 
-test.oneIn(2, 'two windows on one shot: the second is told, nothing is overwritten', async () => {
+test.oneIn(4, 'two windows on one shot: the second is told, nothing is overwritten', async () => {
   const first = await makeShot(view, 'Two windows');
   const second = await view.open(new URL(first.url()).pathname);
   await benchIsReady(second);
@@ -106,7 +106,7 @@ test('without script the page still takes changes and says what is wrong', async
   await verdictIs(page, false);
 });
 
-test.oneIn(6, 'a move through three keyframes, creeping on, with one ramp total', async () => {
+test.oneIn(10, 'a move through three keyframes, creeping on, with one ramp total', async () => {
   const page = await makeShot(view, 'Through B');
   await type(page, 'Interval in seconds', '7');
   await go(page, 'frame');

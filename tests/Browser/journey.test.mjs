@@ -51,7 +51,7 @@ test('a shooter breaks the demo shot, mends it, dry-runs it and takes its schedu
   await valueBecomes(page, 'Interval in seconds', '8');
 });
 
-test.oneIn(6, 'by keyboard alone: open a shot, break it, look at its photos, mend it, dry-run it', async () => {
+test.oneIn(10, 'by keyboard alone: open a shot, break it, look at its photos, mend it, dry-run it', async () => {
   const page = await makeShot(view, 'By keyboard');
   await page.goto(new URL('/', page.url()).href);
   await tabTo(page, page.getByRole('link', { name: 'For By keyboard' }));
@@ -91,7 +91,7 @@ test.oneIn(6, 'by keyboard alone: open a shot, break it, look at its photos, men
   await page.getByText('Chance added').waitFor();
 });
 
-test.oneIn(6, 'the pointer scrubs along the chart, and a finding leads to its photo', async () => {
+test.oneIn(10, 'the pointer scrubs along the chart, and a finding leads to its photo', async () => {
   const page = await openDemo(view, 'Moonrise over the pump house');
   const plot = await page.locator('.plot-area canvas').boundingBox();
   const photo = page.locator('.readout b').first();
@@ -110,7 +110,7 @@ test.oneIn(6, 'the pointer scrubs along the chart, and a finding leads to its ph
   assert.ok(Math.abs(bar.width / whole.width - 6 / (7.2 + short)) < 0.003, `${bar.width} of ${whole.width}`);
 });
 
-test.oneIn(6, 'shots are renamed, copied, deleted and brought back', async () => {
+test.oneIn(10, 'shots are renamed, copied, deleted and brought back', async () => {
   const page = await makeShot(view, 'To be handled');
   await go(page, 'review');
   await page.getByRole('button', { name: 'Duplicate' }).click();
@@ -139,7 +139,7 @@ test.oneIn(6, 'shots are renamed, copied, deleted and brought back', async () =>
   assert.match(page.url(), new RegExp(`/shoots/${other}/shots/`));
 });
 
-test.oneIn(6, 'a plan file is saved and opened again; a broken one is refused by name', async () => {
+test.oneIn(10, 'a plan file is saved and opened again; a broken one is refused by name', async () => {
   const page = await openDemo(view, 'Salt rising on the evaporation pans');
   await go(page, 'review');
   const download = page.waitForEvent('download');

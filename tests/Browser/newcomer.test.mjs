@@ -57,7 +57,7 @@ function hand(page) {
 const field = (page, label) => page.getByLabel(label, { exact: true });
 const start = 'Start: a time of day, or such as 20 min before sunset';
 
-test.oneIn(6, 'by pointer: in at most 12 presses and a minute of typing', async () => {
+test.oneIn(10, 'by pointer: in at most 12 presses and a minute of typing', async () => {
   const page = await view.open('/');
   const { type, press, fill, saved, told } = hand(page);
   const at = { type, press };
@@ -84,7 +84,7 @@ test.oneIn(6, 'by pointer: in at most 12 presses and a minute of typing', async 
   assert.ok(presses <= 12 && typed * typingSeconds + presses * 2 <= 60, `${presses} presses, ${typed} characters`);
 });
 
-test.oneIn(6, 'by keyboard alone: in at most 40 keys besides what is typed', async () => {
+test.oneIn(10, 'by keyboard alone: in at most 40 keys besides what is typed', async () => {
   const page = await view.open('/');
   const { type, key, saved, told } = hand(page);
   const is = (id) => page.waitForFunction((wanted) => document.activeElement.id === wanted, id);
@@ -126,7 +126,7 @@ test.oneIn(6, 'by keyboard alone: in at most 40 keys besides what is typed', asy
   assert.ok(keys <= 40, `${keys} keys`);
 });
 
-test.oneIn(6, 'on a phone, with one thumb', async () => {
+test.oneIn(10, 'on a phone, with one thumb', async () => {
   const page = await view.open('/', { width: 390, height: 844, touch: true });
   const { type, tap, fill, saved, told } = hand(page);
   const at = { type, tap };
@@ -152,7 +152,7 @@ test.oneIn(6, 'on a phone, with one thumb', async () => {
   console.log(`by thumb: ${presses} taps, ${typed} characters`);
 });
 
-test.oneIn(6, 'single letters can be switched off, and keys with Alt stay', async () => {
+test.oneIn(10, 'single letters can be switched off, and keys with Alt stay', async () => {
   const page = await view.open('/settings');
   await page.getByLabel('Keys', { exact: true }).selectOption('off');
   await page.getByRole('button', { name: 'Save settings' }).click();

@@ -13,7 +13,7 @@ function isKept(page, path) {
   }, path);
 }
 
-test.oneIn(2, 'what was open is read without the server, an edit waits and is sent, and what was never open says so', async () => {
+test.oneIn(4, 'what was open is read without the server, an edit waits and is sent, and what was never open says so', async () => {
   const shoot = await newShootAtSaltreach('Read without a server');
   const [one, other] = [await newShot(shoot, 'Kept and open'), await newShot(shoot, 'Kept ahead')];
   const page = await view.open(one, { keeps: true });
@@ -51,7 +51,7 @@ test.oneIn(2, 'what was open is read without the server, an edit waits and is se
   assert.ok(await page.getByRole('checkbox').first().isChecked());
 });
 
-test.oneIn(2, 'on a slow line the first load takes under 6 s, an edit under 1.5 s with a sign of working, and a view changes at once', async () => {
+test.oneIn(4, 'on a slow line the first load takes under 6 s, an edit under 1.5 s with a sign of working, and a view changes at once', async () => {
   const page = await openDemo(view, 'Flood tide at the mill race');
   const client = await page.context().newCDPSession(page);
   await client.send('Network.enable');

@@ -54,7 +54,7 @@ test('a take’s photos are read from the camera’s card, stand in their places
   assert.deepEqual(await page.locator('.contact[data-mark=spoilt], .contact[data-mark=pick]').evaluateAll((all) => all.map(({ dataset }) => [dataset.number, dataset.mark])), [['3', 'spoilt'], ['4', 'pick']]);
 });
 
-test.oneIn(6, 'of many photos only those in view are there; they are gone to, taken in by spans, and put to their places', async () => {
+test.oneIn(10, 'of many photos only those in view are there; they are gone to, taken in by spans, and put to their places', async () => {
   const page = await view.open(await newShot(await newShootAtSaltreach('For many photos'), 'Ebb at the salt works', undefined, 'legs-alone'));
   await benchIsReady(page);
   await type(page, 'Photos in all', '400');

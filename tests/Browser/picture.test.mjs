@@ -3,7 +3,7 @@ import { assertAccessible, browser, go, makeShot, openAllPhotos, test, type, ver
 
 const view = browser();
 
-test.oneIn(6, 'the picture is described, judged, mended and left out again', async () => {
+test.oneIn(10, 'the picture is described, judged, mended and left out again', async () => {
   const page = await makeShot(view, 'Described');
   await go(page, 'frame');
   await page.getByRole('button', { name: 'Describe the picture' }).click();
@@ -42,7 +42,7 @@ test.oneIn(6, 'the picture is described, judged, mended and left out again', asy
   assert.equal(await page.locator('#finding-L5').count(), 0);
 });
 
-test.oneIn(6, 'a long dry run is paged, and finds a photo by its number', async () => {
+test.oneIn(10, 'a long dry run is paged, and finds a photo by its number', async () => {
   const page = await makeShot(view, 'Long run');
   await type(page, 'Photos on the way', '1952');
   await openAllPhotos(page);

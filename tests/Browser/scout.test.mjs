@@ -48,7 +48,7 @@ async function startAt(page, text) {
   await page.getByLabel(start).and(page.locator(':not([aria-invalid])')).waitFor();
 }
 
-test.oneIn(2, 'a whole dusk shot is planned, from an empty shoot to a packed list', async () => {
+test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed list', async () => {
   const page = await makeShoot('Dusk from nothing');
   await page.locator('.day-line .told').waitFor();
   assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:11/);
@@ -105,7 +105,7 @@ test.oneIn(2, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   assert.match(await readFile(await (await download).path(), 'utf8'), /SUMMARY:Dusk over the pans[\s\S]*DTSTART:20270324T172\d/);
 });
 
-test.oneIn(6, 'a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
+test.oneIn(10, 'a shot is moved along the day by keys and by dragging, and a clash is told', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('A day to move on')}`);
   for (const [title, when] of [['Flood', '20 min before sunset'], ['Ebb', '10:00']]) {
     await makeShotHere(page, title);
@@ -168,7 +168,7 @@ test.oneIn(6, 'a shot is moved along the day by keys and by dragging, and a clas
   assert.match(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
 });
 
-test.oneIn(6, 'a clash is ended with one press, and the time on site is pinned', async () => {
+test.oneIn(10, 'a clash is ended with one press, and the time on site is pinned', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('A day that clashes')}`);
   for (const [title, when] of [['Flood', '17:00'], ['Ebb', '17:10']]) {
     await makeShotHere(page, title);
@@ -187,7 +187,7 @@ test.oneIn(6, 'a clash is ended with one press, and the time on site is pinned',
   await page.locator('.tide-chart .height[data-track=moon]').waitFor();
 });
 
-test.oneIn(2, 'a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {
+test.oneIn(4, 'a bad place, a bad file and a card of nothing are told by their fields, and nothing typed is lost', async () => {
   const page = await makeShoot('A bad place', { Latitude: '95', Longitude: '1.9', 'Time zone': 'Europe/Saltreach' });
   await page.getByLabel('tide or water').check();
   for (const [label, text, says] of [['Latitude', '95', /-90 to 90/], ['Time zone', 'Europe/Saltreach', /such as Europe/]]) {
@@ -238,7 +238,7 @@ function pointsOf(page, selector, colour) {
   }), [selector, colour]);
 }
 
-test.oneIn(6, 'the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
+test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its cautions come with it', async () => {
   const page = await openDemo(view, 'Dusk over the salt pans');
   await go(page, 'review');
   await page.getByRole('button', { name: 'Duplicate' }).click();
@@ -272,7 +272,7 @@ test.oneIn(6, 'the sky is in finder and chart, the sun is tracked, and its cauti
   await page.locator('#p-edit-at').filter({ hasText: 'This does not happen there on that day. Enter another time.' }).waitFor();
 });
 
-test.oneIn(6, 'a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
+test.oneIn(10, 'a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('To be tried')}`);
   await page.getByRole('link', { name: 'Test shoots' }).click();
   await page.getByLabel('What moves').fill('Foam at the sluice');
@@ -292,7 +292,7 @@ test.oneIn(6, 'a test shoot takes verdicts as they are given, and its best becom
   await page.getByText('“Foam at the sluice” is a recipe now.').waitFor();
 });
 
-test.oneIn(6, 'kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
+test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('Kit that changes')}`);
   await makeShotHere(page, 'Keeps its card');
   await pick(page, 'Card of 128 GB');
@@ -327,7 +327,7 @@ test.oneIn(6, 'kit goes out as a table and comes back changed, and a shot that p
   await page.getByText('Nothing picked from the kit yet.').waitFor();
 });
 
-test.oneIn(6, 'without script a day is moved, a list is ticked and a verdict is kept', async () => {
+test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is kept', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('No script here')}`);
   await makeShotHere(page, 'By forms alone');
   await pick(page, 'Heavy legs');
@@ -363,7 +363,7 @@ test.oneIn(6, 'without script a day is moved, a list is ticked and a verdict is 
   await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
 });
 
-test.oneIn(6, 'on a phone the day, the kit and the lists are used with a thumb', async () => {
+test.oneIn(10, 'on a phone the day, the kit and the lists are used with a thumb', async () => {
   const page = await openDemo(view, null, { width: 390, height: 844, touch: true });
   const shoot = page.url();
   await page.getByRole('link', { name: 'Packing list' }).tap();

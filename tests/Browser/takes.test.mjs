@@ -41,7 +41,7 @@ test('by pointer: a shot is looked over, shot with a mark and a pause, and its l
   await page.getByText('ordered: pause').waitFor();
 });
 
-test.oneIn(6, 'by keyboard, at night: it is paused, gone on with and ended early, and every pixel is red', async () => {
+test.oneIn(10, 'by keyboard, at night: it is paused, gone on with and ended early, and every pixel is red', async () => {
   const page = await makeShot(view, 'Shot by key', { look: 'night' });
   await started(page, 900);
   await status(page, 'running');
@@ -55,7 +55,7 @@ test.oneIn(6, 'by keyboard, at night: it is paused, gone on with and ended early
   await page.getByText('Finished early.').waitFor({ timeout: 60_000 });
 });
 
-test.oneIn(6, 'on a phone: the page is lost for a while, a second device looks on, and it is aborted', async () => {
+test.oneIn(10, 'on a phone: the page is lost for a while, a second device looks on, and it is aborted', async () => {
   const page = await makeShot(view, 'Shot by thumb', { width: 390, height: 844, touch: true });
   await started(page, 900);
   await status(page, 'running');
@@ -71,7 +71,7 @@ test.oneIn(6, 'on a phone: the page is lost for a while, a second device looks o
   await second.getByText('Aborted.').waitFor({ timeout: 60_000 });
 });
 
-test.oneIn(6, 'an axis that stalls is seen before the start, heard while it runs, and told afterwards', async () => {
+test.oneIn(10, 'an axis that stalls is seen before the start, heard while it runs, and told afterwards', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'evrent-stall-'));
   writeFileSync(join(folder, 'faults.json'), JSON.stringify({ format: 'evrent.faults/1', faults: [{ kind: 'stalled_axis', frame: 100, axis: 'slide', frames: 3 }] }));
   const trigger = `127.0.0.1:${Number(new URL(url).port) + 3}`;

@@ -3,7 +3,7 @@ import { answered, browser, chartPicture, makeShot, planOf, test, type, verdictI
 
 const view = browser();
 
-test.oneIn(2, 'on a phone a thumb scrubs, jogs, reads the findings and starts the run', async () => {
+test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts the run', async () => {
   const page = await makeShot(view, 'By thumb', { width: 390, height: 844, touch: true });
   const photo = page.locator('.readout b').first();
   const tab = (name) => page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name }).tap();
@@ -33,7 +33,7 @@ test.oneIn(2, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   await page.getByText('Chance added').waitFor();
 });
 
-test.oneIn(6, 'two fingers zoom the chart, one scrubs it', async () => {
+test.oneIn(10, 'two fingers zoom the chart, one scrubs it', async () => {
   const page = await makeShot(view, 'By fingers', { width: 390, height: 844, touch: true });
   const canvas = page.locator('.plot-area canvas');
   await canvas.scrollIntoViewIfNeeded();
@@ -55,7 +55,7 @@ test.oneIn(6, 'two fingers zoom the chart, one scrubs it', async () => {
 });
 
 for (const [width, height] of [[1280, 800], [768, 1024], [390, 844]]) {
-  test.oneIn(6, `nothing jumps when the shot is worked out again, at ${width} pixels`, async () => {
+  test.oneIn(10, `nothing jumps when the shot is worked out again, at ${width} pixels`, async () => {
     const page = await makeShot(view, `Still at ${width}`, { width, height });
     const places = () => page.evaluate(() => ['.plot-area canvas', '.interval', '#finder', '#timing'].map((part) => {
       const { top, left } = document.querySelector(part).getBoundingClientRect();
@@ -71,7 +71,7 @@ for (const [width, height] of [[1280, 800], [768, 1024], [390, 844]]) {
   });
 }
 
-test.oneIn(6, 'the run is on the screen while something is typed, and half a number changes nothing', async () => {
+test.oneIn(10, 'the run is on the screen while something is typed, and half a number changes nothing', async () => {
   const page = await makeShot(view, 'While typing');
   const field = page.getByLabel('Photos on the way', { exact: true });
   await field.focus();
