@@ -17,10 +17,13 @@ build_maps() {
     local fast=("${PHP_FAST[@]}")
     PHP_FAST=(-d extension=pcov.so -d pcov.enabled=1 -d pcov.directory="$ROOT" -d "pcov.exclude=~^$ROOT/(vendor|tests|var|storage|bootstrap)/~" -d memory_limit=2G)
     local check
+    # Each in a group of its own, which is what stop_checks ends.
+    set -m
     for check in unit pages; do
         EVRENT_COVERAGE_MAP="$MAPS.new/$check.map" EVRENT_TEST_TIMES='' "$check" >"$VAR/map-$check.log" 2>&1 &
         WORKERS+=($!)
     done
+    set +m
     wait "${WORKERS[@]}" || true
     WORKERS=()
     for check in unit pages; do
@@ -36,9 +39,10 @@ choose_checks() {
     if git diff --quiet "$1" && [ -z "$(git ls-files --others --exclude-standard)" ]; then
         fail "nothing has changed since $1." 'There is nothing to test. Name an earlier revision, such as bin/test changed HEAD~1.'
     fi
-    [ -s "$MAPS/pages.map" ] && [ -s "$MAPS/unit.map" ] || build_maps
+    # First, or a map would be built of what was chosen the last time.
     rm -rf "$CHOICE"
     mkdir -p "$CHOICE"
+    [ -s "$MAPS/pages.map" ] && [ -s "$MAPS/unit.map" ] || build_maps
     php tests/Runner/changed.php "$1" "$MAPS" "$CHOICE" || exit 1
     mapfile -t CHECKS <"$CHOICE/checks"
 }
