@@ -72,7 +72,7 @@ test('the night look shows nothing but red and black', async () => {
 });
 
 const lookIs = async (page, look) => {
-  const button = page.getByRole('button', { name: new RegExp(look, 'i'), exact: true });
+  const button = page.getByRole('button', { name: new RegExp(`^${look}$`, 'i') });
   if (await button.count() > 0) await button.first().click();
   await page.locator('html').evaluate((html, name) => { html.dataset.look = name; }, look);
 };
@@ -194,13 +194,17 @@ test('a shot that works, one in falling light and a dry run are too', async () =
   await lookIs(page, 'night');
   await assertRed(page, 'budgets');
 
-  await page.goto(new URL(await linkOn(await linkOn('/', 'Spring tide at Saltreach mill'), 'Flood tide at the mill race'), page.url()).href);
+  const shoot = await linkOn('/', 'Spring tide at Saltreach mill');
+  await page.goto(new URL(await linkOn(shoot, 'Flood tide at the mill race'), page.url()).href);
   await verdictIs(page, true);
   for (const name of isLong ? ['frame', 'time', 'light', 'pack', 'run', 'review'] : ['time']) {
     await go(page, name);
     await assertFits(page, `a shot that works, ${name}`, true);
   }
-  await assertLooksRight(page, 'a shot that works');
+
+  await page.goto(new URL(await linkOn(shoot, 'Salt rising on the evaporation pans'), page.url()).href);
+  await verdictIs(page, true);
+  await assertLooksRight(page, 'a long shot that works');
   await go(page, 'run');
   await page.getByRole('button', { name: 'Dry-run it' }).click();
   await page.getByText('Chance added').waitFor();
