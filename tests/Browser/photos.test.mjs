@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { copyFile, mkdir, rm, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
-import { assertAccessible, benchIsReady, browser, go, test, type } from './support.mjs';
+import { assertAccessible, assertAllTaken, benchIsReady, browser, go, test, type } from './support.mjs';
 
 const view = browser();
 
@@ -13,8 +13,8 @@ test('a take’s photos are read from the camera’s card, stand in their places
   await go(page, 'run');
   await page.getByRole('button', { name: 'Start shooting' }).click();
   await page.waitForURL(/takes\/\d+/);
-  // On a busy machine some come late, at two hundred times the world's speed: they are taken all the same.
   await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
+  await assertAllTaken(page, 30);
   const shot = new URL(page.url()).pathname.replace(/\/takes.*/, '');
 
   await page.goto(new URL(`${shot}/review`, page.url()).href);

@@ -141,6 +141,17 @@ export async function type(page, label, text) {
   await page.locator('#saving[data-state=saved]').waitFor();
 }
 
+/**
+ * Holds that no photo of a take that has ended is missing. On a busy machine some come late at two hundred times the world's speed, and are
+ * taken all the same.
+ */
+export async function assertAllTaken(page, photos, spoilt = 0) {
+  const says = await page.locator('.verdict .says span').textContent();
+  const number = (pattern) => Number(pattern.exec(says)?.[1] ?? 0);
+  assert.equal(number(/(\d+) spoilt/), spoilt, says);
+  assert.equal(number(/(\d+) of/) + number(/(\d+) late/) + spoilt, photos, says);
+}
+
 export function verdictIs(page, works) {
   return page.locator(`#verdict[data-works=${works ? 'yes' : 'no'}]`).waitFor();
 }

@@ -5,7 +5,7 @@ import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { answered, assertAccessible, browser, go, makeShot, reach, test, url } from './support.mjs';
+import { answered, assertAccessible, assertAllTaken, browser, go, makeShot, reach, test, url } from './support.mjs';
 
 const view = browser();
 
@@ -37,7 +37,7 @@ test('by pointer: a shot is looked over, shot with a mark and a pause, and its l
   await status(page, 'running');
   await page.waitForFunction((before) => Number(document.querySelector('.room-count b').textContent) > before, stood);
   await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
-  await page.getByText(/\d+ of 60 photos, .*1 spoilt/).waitFor();
+  await assertAllTaken(page, 60, 1);
   await page.getByText('ordered: pause').waitFor();
 });
 

@@ -157,6 +157,6 @@ final class FuzzTest extends TestCase
             $refused += $code === Program::BAD_INPUT ? 1 : 0;
         }
         unlink($faults);
-        self::assertGreaterThan(0.5 * count($all), $refused);
+        self::assertGreaterThan(0.6 * count($all), $refused);
     }
 }
