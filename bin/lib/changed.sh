@@ -45,6 +45,7 @@ choose_checks() {
     [ -s "$MAPS/pages.map" ] && [ -s "$MAPS/unit.map" ] || build_maps
     php tests/Runner/changed.php "$1" "$MAPS" "$CHOICE" || exit 1
     mapfile -t CHECKS <"$CHOICE/checks"
+    [ -n "${CHECKS[0]:-}" ] || fail 'no test reaches what has changed.' 'Run bin/test.'
 }
 
 # chosen CHECK: sets CHOSEN to the files that it is for; none where it runs whole.

@@ -22,6 +22,7 @@ final class Changed
     private const NEAR = 12;
     private const BELONGS_TO_THE_NEXT = '~^\s*($|[{}()\[\],;]+$|/?\*|//|#\[|((public|protected|private|static|final|abstract) )*function )~';
 
+    private const TEST_LANES = ['Feature' => 'pages', 'Browser' => 'browser', 'Endurance' => 'endurance'];
     private const LANES = [
         'core' => ['unit'], 'devices' => ['unit'], 'cli' => ['unit'], 'app' => ['pages'], 'routes' => ['pages'], 'config' => ['pages'], 'database' => ['pages'],
         'bootstrap' => ['pages'], 'resources' => ['browser'], 'public' => ['browser'], 'support' => ['pages', 'endurance'], 'bin' => ['endurance'],
@@ -66,10 +67,10 @@ final class Changed
             if ($isThere && str_ends_with($file, '.php') && !str_ends_with($file, '.blade.php')) {
                 $this->phpFiles[] = $file;
             }
-            if (preg_match('~^tests/(Core|Devices|Properties|Cli|Runner|Feature)/.*Test\.php$|^tests/(Browser|Endurance)/.*\.test\.mjs$~', $file) === 1) {
-                if ($isThere) {
-                    $this->add($file);
-                }
+            if (preg_match('~^tests/(Core|Devices|Properties|Cli|Runner|Feature|Browser|Endurance)/.*(Test\.php|\.test\.mjs)$~', $file, $of) === 1) {
+                $lane = self::TEST_LANES[$of[1]] ?? 'unit';
+                $this->add($isThere ? $file : $lane);
+                $this->said[] = $isThere ? "{$file} is a test." : "{$file} is gone: {$lane} runs whole.";
                 continue;
             }
             $declared = $this->declared($file);
@@ -82,6 +83,22 @@ final class Changed
             } else {
                 $this->said[] = "{$file}: " . count($found) . ' tests by the map' . ($declared === [] ? '' : ', ' . implode(', ', array_map(basename(...), $declared))) . '.';
             }
+        }
+    }
+
+    /**
+     * Tests that were written since the map was built are chosen when they change, and not by what they reach.
+     */
+    public function sayWhatIsNew(): void
+    {
+        $known = array_merge(...array_map(static fn (CoverageMap $map): array => $map->classes(), array_values($this->maps)));
+        $new = 0;
+        // Architecture has rules for PHPStan, and no tests for PHPUnit.
+        foreach (explode("\n", trim(self::run(['git', '-C', $this->root, 'ls-files', 'tests/*Test.php', ':!tests/Architecture']))) as $file) {
+            $new += in_array(self::classOf($file), $known, true) ? 0 : 1;
+        }
+        if ($new > 0) {
+            $this->said[] = "Test files newer than the map: {$new}. After rm -r {$this->folder} it is built anew.";
         }
     }
 
@@ -196,8 +213,7 @@ final class Changed
             $file = str_ends_with($test, '.php') ? $test : self::fileOf($test);
             if (is_file("{$this->root}/{$file}")) {
                 $files[$file] = true;
-                $class = str_replace(['/', '.php'], ['\\', ''], ucfirst($file));
-                $methods[$class][] = str_ends_with($test, '.php') ? '\w+' : preg_quote(substr((string) strrchr($test, ':'), 1));
+                $methods[self::classOf($file)][] = str_ends_with($test, '.php') ? '\w+' : preg_quote(substr((string) strrchr($test, ':'), 1));
             }
         }
         $filter = '';
@@ -232,6 +248,11 @@ final class Changed
         }
 
         return $fit;
+    }
+
+    private static function classOf(string $file): string
+    {
+        return str_replace(['/', '.php'], ['\\', ''], ucfirst($file));
     }
 
     private static function fileOf(string $test): string

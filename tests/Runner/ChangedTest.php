@@ -101,6 +101,14 @@ final class ChangedTest extends TestCase
         self::assertStringContainsString('RailTest::(\w+)', $this->choice('unit.filter'));
     }
 
+    public function testATestThatIsGoneRunsItsWholeLane(): void
+    {
+        [$checks, $said] = $this->chosen(['tests/Feature/GoneTest.php']);
+        self::assertSame(['pages'], $checks);
+        self::assertFileDoesNotExist("{$this->root}/choice/pages");
+        self::assertStringContainsString('tests/Feature/GoneTest.php is gone: pages runs whole.', $said);
+    }
+
     public function testAFileInNeitherRunsItsWholeLaneAndSaysSo(): void
     {
         file_put_contents("{$this->root}/core/Rig/New.php", '<?php');

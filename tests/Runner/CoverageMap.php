@@ -88,6 +88,14 @@ final class CoverageMap
         return $tests;
     }
 
+    /**
+     * @return list<string> of the tests that were run
+     */
+    public function classes(): array
+    {
+        return array_values(array_unique(array_map(static fn (string $test): string => explode('::', $test)[0], array_keys($this->places))));
+    }
+
     public function secondsOf(string $test): float
     {
         return $this->seconds[$test] ?? 0.0;

@@ -18,5 +18,6 @@ $files = array_values(array_unique(array_filter([
 $reach = require __DIR__ . '/reach.php';
 $changed = new Changed($root, $maps, $reach);
 $changed->choose($files);
+$changed->sayWhatIsNew();
 $changed->write($choice);
 echo implode("\n", $changed->said), "\n";

@@ -33,6 +33,8 @@ return [
     'resources/js/clip*' => ['tests/Browser/clip.test.mjs'],
     'resources/js/outbox.js' => ['tests/Browser/fields.test.mjs', 'tests/Browser/offline.test.mjs', 'tests/Endurance/typing.test.mjs'],
     'resources/js/*' => ['tests/Browser/journey.test.mjs', 'tests/Browser/fields.test.mjs', 'tests/Browser/offline.test.mjs'],
+    'package*.json' => ['browser'],
+    'vite.config.js' => ['browser'],
     // SQL and what new shots start from
     'database/migrations/*' => ['pages'],
     'database/seeders/*' => ['tests/Feature/FirstPageTest.php', 'tests/Feature/ShootPageTest.php', 'tests/Core/Presets/RecipesFitTest.php'],
