@@ -43,7 +43,7 @@ choose_checks() {
     rm -rf "$CHOICE"
     mkdir -p "$CHOICE"
     [ -s "$MAPS/pages.map" ] && [ -s "$MAPS/unit.map" ] || build_maps
-    php tests/Runner/changed.php "$1" "$MAPS" "$CHOICE" || exit 1
+    php tests/Runner/choose.php "$1" "$MAPS" "$CHOICE" || exit 1
     mapfile -t CHECKS <"$CHOICE/checks"
     [ -n "${CHECKS[0]:-}" ] || fail 'no test reaches what has changed.' 'Run bin/test.'
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Chooses what bin/test changed runs: php tests/Runner/changed.php REVISION MAPS CHOICE.
+// Chooses what bin/test changed runs: php tests/Runner/choose.php REVISION MAPS CHOICE.
 
 use Tests\Runner\Changed;
 
