@@ -22,7 +22,7 @@ final class ClearUploads
         $latest = CardReading::query()->where('status', 'done')->selectRaw('max(id) as latest')->groupBy('shot_id', 'take_id')
             ->pluck('latest')->all();
         $used = CardReading::query()->where('folder', 'like', CardReading::uploads() . '/%')
-            ->where(static fn ($all) => $all->whereIn('id', $latest)->orWhereIn('status', ['uploading', 'waiting', 'reading']))
+            ->where(static fn ($all) => $all->whereIn('id', $latest)->orWhereIn('status', CardReading::OPEN))
             ->pluck('folder')->all();
         foreach (File::directories(CardReading::uploads()) as $folder) {
             if (is_string($folder) && !in_array($folder, $used, true)) {

@@ -39,10 +39,11 @@ final class MatchPhotos
         $photos = $reading->photos();
         $matching = Matching::of($planned, $photos, $placed);
         $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
+        $unread = array_map(static fn (string $file, string $why): array => ['file' => $file, 'why' => $why], array_keys($reading->unread), $reading->unread);
         $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts, $reading->torn);
 
         return [
-            'matched' => MatchJson::of($matching, [...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),
+            'matched' => MatchJson::of($matching, [...$unread, ...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),
             'sheet' => $seen->sheet->toJson(),
             'exposures' => json_encode((object) ExposureStops::of($photos, array_filter($matching->files(), is_string(...))), JSON_THROW_ON_ERROR),
             'placed' => $placed === null ? null : json_encode($placed, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),

@@ -45,7 +45,7 @@ final class ReadCard
 
         return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading'])->first();
+            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading', 'away'])->first();
             if ($running !== null) {
                 return $running;
             }
@@ -62,7 +62,16 @@ final class ReadCard
     public function stop(CardReading $reading): void
     {
         $changes = ['status' => 'stopped', 'ended_at' => now()];
-        CardReading::query()->whereKey($reading->id)->whereIn('status', ['uploading', 'waiting', 'reading'])->update($changes);
+        CardReading::query()->whereKey($reading->id)->whereIn('status', CardReading::OPEN)->update($changes);
         ($this->clear)();
+    }
+
+    /** Somebody put the card back, or thinks so. */
+    public function tryAgain(CardReading $reading): void
+    {
+        if ($reading->status === 'away' || $reading->status === 'failed') {
+            CardReading::query()->whereKey($reading->id)->where('status', 'failed')->update(['status' => 'waiting', 'trouble' => '', 'ended_at' => null]);
+            ReadPhotos::dispatch($reading->id);
+        }
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
+use App\Pages\Settings;
 use Evrent\Core\Photos\Placed;
+use Evrent\Core\Words\FileName;
+use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
-use Evrent\Devices\Photos\LookedAt;
 use Evrent\Devices\Photos\PhotoFolder;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -19,6 +21,9 @@ final class ReadOn
 {
     /** So many that starting exiftool costs little, and so few that how far it is shows. */
     private const AT_ONCE = 400;
+
+    /** After which it lets another reading have its turn. */
+    private const MOST_SECONDS = 20.0;
 
     public function __construct(private readonly MatchPhotos $match, private readonly ClearUploads $clear)
     {
@@ -32,21 +37,44 @@ final class ReadOn
         }
         if ($reading->status === 'waiting') {
             $this->begin($reading);
+        } elseif ($reading->status === 'away') {
+            if (!PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
+                return false;
+            }
+            $this->change($reading, ['status' => 'reading']);
         }
         $names = array_slice($reading->names, $reading->done, self::AT_ONCE);
         if ($names === []) {
             return $this->end($reading);
         }
+        if (!PhotoFolder::isThere($reading->folder, $names)) {
+            return $this->away($reading);
+        }
         $done = $reading->done;
         try {
             // Pictures are looked at while exiftool reads.
             $exif = ExifTool::begin($reading->folder, $names);
-            $looked = LookedAt::of($reading->folder, $reading->names, $done, count($names), !$reading->isOfHeads());
-            $told = ExifTool::told($exif);
+            $looked = Apart::look(
+                $reading->folder,
+                $reading->names,
+                $done,
+                count($names),
+                !$reading->isOfHeads(),
+                Settings::kept()->megapixels(),
+                self::MOST_SECONDS,
+                $exif->listen(...),
+            );
+            $names = array_slice($names, 0, $looked->count);
+            $read = array_values(array_diff($names, array_keys($looked->unread)));
+            $told = $exif->told($read);
         } catch (RuntimeException $failure) {
             $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
 
             return false;
+        }
+        // Pulled out meanwhile, what is missing is not missing on the card.
+        if (!PhotoFolder::isThere($reading->folder, $names)) {
+            return $this->away($reading);
         }
         // Only from where it was read: whoever was faster has these already.
         CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
@@ -54,11 +82,20 @@ final class ReadOn
             'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
             'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
             'torn' => DB::raw('torn || ' . self::quoted($looked->torn)),
-            'done' => count([...array_slice($reading->names, 0, $done), ...$names]),
+            'unread' => DB::raw('unread || ' . self::quoted($looked->unread + $exif->left($read))),
+            'done' => $done + count($names),
         ]);
         $reading->refresh();
 
         return !$reading->isOver();
+    }
+
+    /** The card was pulled: what was read stays, and the rest waits for it. */
+    private function away(CardReading $reading): bool
+    {
+        $this->change($reading, ['status' => 'away']);
+
+        return false;
     }
 
     /**
@@ -75,6 +112,7 @@ final class ReadOn
         $this->change($reading, [
             'status' => 'reading', 'names' => json_encode($files['photos'], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'others' => json_encode(array_slice($files['others'], 0, 1_000), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'unread' => json_encode((object) array_fill_keys($files['unnamed'], FileName::WHY_NOT), JSON_THROW_ON_ERROR),
             'files' => count($files['photos']), 'begun_at' => now(),
         ]);
     }
@@ -123,7 +161,7 @@ final class ReadOn
      */
     private function change(CardReading $reading, array $changes): void
     {
-        CardReading::query()->whereKey($reading->id)->whereIn('status', ['waiting', 'reading'])->update($changes);
+        CardReading::query()->whereKey($reading->id)->whereIn('status', ['waiting', 'reading', 'away'])->update($changes);
         $reading->refresh();
     }
 }

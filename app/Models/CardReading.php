@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int          $plan_revision_id
  * @property ?int         $take_id
  * @property string       $folder
- * @property string       $status uploading, waiting, reading, done, failed or stopped
+ * @property string       $status uploading, waiting, reading, away (the folder is), done, failed or stopped
  * @property string       $trouble
  * @property int          $files
  * @property int          $done
@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
  * @property array<string, array{float, float}> $shifts how much farther right and down each picture lies than that of the photo read before it
  * @property array<string, true> $torn files whose end is not there, by path
+ * @property array<string, string> $unread why a file was left out, by path
  * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
  * @property ?string      $sheet as `Sheet` writes it
@@ -47,6 +48,9 @@ final class CardReading extends Model
 {
     public const UPDATED_AT = null;
 
+    /** What is not over is one of these. */
+    public const OPEN = ['uploading', 'waiting', 'reading', 'away'];
+
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
 
@@ -55,7 +59,7 @@ final class CardReading extends Model
      */
     protected function casts(): array
     {
-        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'placed', 'marks', 'developed', 'exposures'], 'array');
+        $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'unread', 'placed', 'marks', 'developed', 'exposures'], 'array');
 
         return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
@@ -113,7 +117,7 @@ final class CardReading extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['uploading', 'waiting', 'reading'], true);
+        return !in_array($this->status, self::OPEN, true);
     }
 
     /** Seconds until it is read, as it goes; null while that cannot be said. */

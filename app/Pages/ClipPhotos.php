@@ -12,8 +12,8 @@ use Evrent\Core\Photos\Mark;
 use Evrent\Core\Photos\Stops;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Devices\Film\Developed;
 use Evrent\Devices\Film\FilmWork;
+use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\PhotoFolder;
 
 /**
@@ -111,7 +111,7 @@ final readonly class ClipPhotos
     {
         return $this->reading->developed === []
             ? $this->offsets()
-            : Levels::offsets(Stops::overMiddle(Developed::lumas(array_diff_key($this->paths, array_flip($this->spoilt)))));
+            : Levels::offsets(Stops::overMiddle(Apart::lumas(array_diff_key($this->paths, array_flip($this->spoilt)), Settings::kept()->megapixels())));
     }
 
     /** @return array<int, string> paths from the card's folder on, by number */

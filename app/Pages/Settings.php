@@ -10,6 +10,7 @@ use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\ClockTime;
+use Evrent\Devices\Photos\Decoder;
 use Illuminate\Database\QueryException;
 
 /**
@@ -39,6 +40,9 @@ final readonly class Settings
 
     /** Minutes around a new shot, and what they are usually. */
     public const MINUTES = ['setup_minutes' => 30, 'teardown_minutes' => 15];
+
+    /** The largest photo that is decoded, megapixels. */
+    public const MEGAPIXELS = 'photo_megapixels';
 
     /** Folders on this machine that photos may be read from, one in each line. */
     public const FOLDERS = 'photo_folders';
@@ -79,6 +83,11 @@ final readonly class Settings
     public function minutes(string $name): int
     {
         return (int) ($this->values[$name] ?? self::MINUTES[$name]);
+    }
+
+    public function megapixels(): int
+    {
+        return (int) ($this->values[self::MEGAPIXELS] ?? Decoder::MOST_MEGAPIXELS);
     }
 
     /**
@@ -127,6 +136,7 @@ final readonly class Settings
         foreach (array_keys(self::MINUTES) as $name) {
             $texts[$name] = (string) $this->minutes($name);
         }
+        $texts[self::MEGAPIXELS] = (string) $this->megapixels();
         $texts[self::FOLDERS] = $this->values[self::FOLDERS] ?? '';
         foreach (array_keys(Limits::FIELDS) as $name) {
             $texts["limit_{$name}"] = $this->limits()[$name] ?? '';

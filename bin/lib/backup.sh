@@ -35,7 +35,8 @@ back_up() {
 # check_backup FILE FOLDER: unpacks it there, and refuses what is torn or something else.
 check_backup() {
     local file=$1 folder=$2
-    tar -xf "$file" -C "$folder" about database.dump 2>/dev/null || fail "$file is no backup of Evrent’s, or it is torn."
+    # Two files and nothing else, wherever the file came from: no links, no owners, no other machine by a colon in its name.
+    tar --force-local --no-same-owner --no-same-permissions -xf "$file" -C "$folder" -- about database.dump 2>/dev/null && [ ! -L "$folder/about" ] && [ ! -L "$folder/database.dump" ] || fail "$file is no backup of Evrent’s, or it is torn."
     [ "$(sed -n 's/^format //p' "$folder/about")" = evrent.backup/1 ] || fail "$file is no backup that this version can read."
     [ "$(sed -n 's/^sha256 //p' "$folder/about")" = "$(sha256sum "$folder/database.dump" | cut -d' ' -f1)" ] || fail "$file is damaged: its checksum differs. Nothing was changed."
 }

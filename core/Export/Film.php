@@ -66,7 +66,7 @@ final readonly class Film
         [$count, $seconds] = $this->frames->rate();
 
         return [
-            ...$this->coarsely(), '-f', 'image2', '-framerate', "{$count}/{$seconds}", '-start_number', '1', '-i', $input,
+            ...$this->coarsely(), '-protocol_whitelist', 'file', '-f', 'image2', '-framerate', "{$count}/{$seconds}", '-start_number', '1', '-i', $input,
             '-vf', $this->filters($commands), '-frames:v', (string) count($this->frames->frames), '-fps_mode', 'passthrough', '-an',
             '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv',
             // The same photos give the same bytes.

@@ -12,6 +12,7 @@ use Evrent\Core\Photos\Measured;
 use Evrent\Core\Photos\Stretch;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\FileName;
 use JsonException;
 
 /**
@@ -76,6 +77,10 @@ final class MatchJson
         foreach ($is['photos'] as $number => $file) {
             if (!is_int($number) || $number < 1 || $number > $photos || $file !== null && !is_string($file)) {
                 throw new InvalidInput([new Problem("/photos/{$number}", 'This is not a photo of this plan: give the match of the same plan.')]);
+            }
+            if ($file !== null && !FileName::isPlain($file)) {
+                $says = FileName::shown($file) . ': the name holds characters that cannot be passed on. Rename the file, and match anew.';
+                throw new InvalidInput([new Problem("/photos/{$number}", $says)]);
             }
             if ($file !== null) {
                 $files[$number] = $file;

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Core\Words\FileName;
 use Generator;
 
 /**
@@ -74,12 +75,12 @@ final readonly class CardPhotos
                 $i++;
                 // Told apart by a hash: names of thousands are long.
                 $key = hash('xxh64', $file, true);
-                $why = isset($seen[$key]) ? 'it is listed twice' : self::whyNot($tags);
+                $why = isset($seen[$key]) ? 'it is listed twice' : (FileName::isPlain($file) ? self::whyNot($tags) : FileName::WHY_NOT);
                 $seen[$key] = true;
                 if ($why === null) {
                     yield self::photo($file, $tags, $zone);
                 } else {
-                    $skipped[] = ['file' => $file, 'why' => $why];
+                    $skipped[] = ['file' => FileName::shown($file), 'why' => $why];
                 }
             }
         })();

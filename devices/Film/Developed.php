@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Film;
 
-use Evrent\Core\Photos\Waves;
 use Evrent\Devices\Photos\PhotoFolder;
-use Evrent\Devices\Photos\SeenPicture;
-use Evrent\Devices\Photos\SmallPicture;
 
 /**
  * Photos that were developed elsewhere, known by the names that they went out under: that of their numbered link, or of their raw file.
@@ -40,25 +37,5 @@ final class Developed
         ksort($found['photos']);
 
         return $found;
-    }
-
-    /**
-     * @param array<int, string> $paths by number
-     *
-     * @return array<int, float> 0 to 1, of light; without those that are no picture
-     */
-    public static function lumas(array $paths): array
-    {
-        $waves = new Waves();
-        $lumas = [];
-        foreach ($paths as $number => $path) {
-            $small = SmallPicture::of($path);
-            $seen = $small === null ? null : SeenPicture::of($waves, $small);
-            if ($seen !== null) {
-                $lumas[$number] = $seen->luma;
-            }
-        }
-
-        return $lumas;
     }
 }

@@ -91,7 +91,7 @@ final class FilmWork
             if ($frame->over === null) {
                 self::unlessMade(@symlink($this->paths[$frame->photo], $link));
             } else {
-                $this->lay($frame, $link, $folder);
+                $this->lay($frame, basename($link), $folder);
             }
         }
         self::unlessMade(@file_put_contents("{$folder}/levels.txt", $film->commands()) !== false);
@@ -103,7 +103,7 @@ final class FilmWork
 
                 return $goesOn === null || $goesOn($frames);
             };
-            $isMade = Ffmpeg::run($film->arguments("%06d.{$ending}", 'levels.txt', $output), $folder, $watched);
+            $isMade = Ffmpeg::run($film->arguments("file:%06d.{$ending}", 'levels.txt', "file:{$output}"), $folder, $watched);
         } catch (Interrupted $ended) {
             throw $ended;
         } catch (RuntimeException $failure) {
@@ -133,11 +133,25 @@ final class FilmWork
         return self::ENDINGS[strtolower(pathinfo($first, PATHINFO_EXTENSION))] ?? 'jpg';
     }
 
-    private function lay(Frame $frame, string $link, string $folder): void
+    private function lay(Frame $frame, string $name, string $folder): void
     {
         $pictures = '[0:v]format=gbrp[a];[1:v]format=gbrp[b];[a][b]blend=all_mode=normal:all_opacity=' . sprintf('%.4F', 1.0 - $frame->share);
-        $inputs = ['-i', $this->paths[$frame->photo], '-i', $this->paths[(int) $frame->over]];
-        Ffmpeg::run([...$inputs, '-filter_complex', $pictures, '-frames:v', '1', '-q:v', '1', '-y', $link], $folder);
+        $inputs = [...$this->input($frame->photo, 'below', $folder), ...$this->input((int) $frame->over, 'above', $folder)];
+        Ffmpeg::run([...$inputs, '-filter_complex', $pictures, '-frames:v', '1', '-q:v', '1', '-update', '1', '-y', "file:{$name}"], $folder);
+    }
+
+    /**
+     * A photo as ffmpeg's input, by a link of that name.
+     *
+     * @return list<string>
+     */
+    private function input(int $photo, string $as, string $folder): array
+    {
+        $name = "{$as}.{$this->ending()}";
+        @unlink("{$folder}/{$name}");
+        self::unlessMade(@symlink($this->paths[$photo], "{$folder}/{$name}"));
+
+        return Ffmpeg::picture($name);
     }
 
     /** The photo that broke it: looked for where it stopped. */
@@ -151,7 +165,7 @@ final class FilmWork
             }
             $tried[$frame->photo] = true;
             try {
-                Ffmpeg::run(['-err_detect', 'explode', '-i', $this->paths[$frame->photo], '-f', 'null', '-'], $folder);
+                Ffmpeg::run(['-err_detect', 'explode', ...$this->input($frame->photo, 'tried', $folder), '-f', 'null', '-'], $folder);
             } catch (RuntimeException) {
                 return sprintf(
                     'Photo %d cannot be read to its end: %s. Mark it as spoilt, and make the clip again.',

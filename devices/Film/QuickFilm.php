@@ -7,6 +7,7 @@ namespace Evrent\Devices\Film;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Ffconcat;
 use Evrent\Core\Export\Film;
+use Evrent\Devices\Photos\Decoder;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\SmallPicture;
 use RuntimeException;
@@ -27,6 +28,9 @@ final readonly class QuickFilm
     /** Frames that are made within seconds, by what they are made of. */
     private const MOST = ['photos' => 600, 'kept' => 1_500, 'raw' => 250];
     private const LEAST = 24;
+
+    /** Whoever waits for it on a page waits no longer. */
+    private const MOST_SECONDS = 25.0;
 
     /**
      * @param array<int, string> $paths by number
@@ -93,7 +97,7 @@ final readonly class QuickFilm
         }
         $of = $film($size[0], $size[1], $this->frames);
         file_put_contents("{$folder}/levels.txt", $of->commands());
-        Ffmpeg::run($of->arguments("%06d.{$ending}", 'levels.txt', 'quick.mp4'), $folder);
+        Ffmpeg::run($of->arguments("file:%06d.{$ending}", 'levels.txt', 'file:quick.mp4'), $folder, null, self::MOST_SECONDS);
 
         return "{$folder}/quick.mp4";
     }
@@ -126,8 +130,8 @@ final readonly class QuickFilm
         if ($shape === null || $size === false || abs($size[0] / max(1, $size[1]) / $shape - 1.0) < self::BARS) {
             return $jpeg;
         }
-        $image = @imagecreatefromstring($jpeg);
-        if ($image === false) {
+        $image = Decoder::image($jpeg);
+        if ($image === null) {
             return $jpeg;
         }
         $width = min($size[0], (int) round($size[1] * $shape));

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Devices\Links;
 
 use Evrent\Core\Motion\Rig;
+use Evrent\Devices\Processes\Child;
+use Evrent\Devices\Processes\ChildFailed;
+use Evrent\Devices\Processes\ChildLimits;
+use Evrent\Devices\Processes\OwnFolder;
 use Evrent\Devices\Protocol\Gcode\Letters;
 use Evrent\Devices\Protocol\Gcode\Refusal;
 
@@ -120,9 +124,14 @@ final class GcodeRig implements RigLink
     private static function serial(string $address)
     {
         [$path, $baud] = explode('@', $address) + [1 => (string) self::USUAL_BAUD];
-        exec(sprintf('stty -F %s %d raw -echo 2>&1', escapeshellarg($path), (int) $baud), $said, $code);
+        $own = new OwnFolder();
+        try {
+            $stty = Child::start(['stty', '-F', $path, (string) (int) $baud, 'raw', '-echo'], new ChildLimits(self::CONNECT_SECONDS, 256), $own->path)->wait();
+        } catch (ChildFailed) {
+            return false;
+        }
 
-        return $code === 0 ? @fopen($path, 'r+b') : false;
+        return $stty->exitCode() === 0 ? @fopen($path, 'r+b') : false;
     }
 
     /**

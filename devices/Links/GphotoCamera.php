@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Words\FileName;
+use Evrent\Devices\Processes\Child;
+use Evrent\Devices\Processes\ChildFailed;
+use Evrent\Devices\Processes\ChildLimits;
+use Evrent\Devices\Processes\OwnFolder;
 use FilesystemIterator;
 
 /**
@@ -16,6 +21,8 @@ final class GphotoCamera implements CameraLink
     /** How long it listens for events before it can be asked something else. */
     private const LISTENS = '200ms';
     private const PROMPT = 'gphoto2: {';
+    private const MEGABYTES = 1_024;
+    private const ERROR_BYTES = 4_096;
 
     /** @var ?resource */
     private $process = null;
@@ -24,7 +31,10 @@ final class GphotoCamera implements CameraLink
     private array $pipes = [];
     private string $unread = '';
     private bool $isListening = false;
-    private readonly string $folder;
+    private readonly OwnFolder $folder;
+
+    /** What it said of what went wrong since it was last asked something. */
+    private string $errors = '';
 
     /** @var list<string> */
     private array $found = [];
@@ -34,9 +44,8 @@ final class GphotoCamera implements CameraLink
      */
     public function __construct(private readonly string $port)
     {
-        // A folder of its own, for what gphoto2 leaves where it runs.
-        $this->folder = sys_get_temp_dir() . '/evrent-gphoto2-' . bin2hex(random_bytes(6));
-        mkdir($this->folder);
+        // For what gphoto2 leaves where it runs.
+        $this->folder = new OwnFolder();
     }
 
     public function tells(): bool
@@ -49,13 +58,12 @@ final class GphotoCamera implements CameraLink
         if ($this->process !== null) {
             return;
         }
-        $camera = str_starts_with($this->port, 'ptpip:') ? ['--camera', 'PTP/IP Camera'] : [];
         $process = proc_open(
-            ['gphoto2', ...$camera, '--port', $this->port, '--shell'],
-            [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            [...self::limits(null)->command(), ...$this->command(), '--shell'],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
-            $this->folder,
-            ['LC_ALL' => 'C', 'TERM' => 'dumb', 'HOME' => sys_get_temp_dir(), 'PATH' => (string) getenv('PATH')],
+            $this->folder->path,
+            ['LC_ALL' => 'C', 'TERM' => 'dumb', 'HOME' => $this->folder->path, 'PATH' => (string) getenv('PATH')],
         );
         if ($process === false) {
             throw new DeviceGone('gphoto2 cannot be started.');
@@ -63,7 +71,8 @@ final class GphotoCamera implements CameraLink
         $this->process = $process;
         $this->pipes = $pipes;
         stream_set_blocking($pipes[1], false);
-        $this->unread = '';
+        stream_set_blocking($pipes[2], false);
+        $this->unread = $this->errors = '';
         $this->found = [];
         $this->isListening = false;
         $this->untilPrompt();
@@ -91,15 +100,18 @@ final class GphotoCamera implements CameraLink
     {
         // The shell keeps the list that it read first, and over USB there is room for one: it makes way, and is called again.
         $this->disconnect();
-        $camera = str_starts_with($this->port, 'ptpip:') ? "--camera 'PTP/IP Camera'" : '';
-        $list = sprintf('timeout %d gphoto2 %s --port %s --list-files 2>/dev/null', (int) self::PATIENCE_SECONDS, $camera, escapeshellarg($this->port));
-        exec($list, $said, $code);
-        if ($code !== 0) {
-            throw new DeviceGone('The camera does not answer.');
+        try {
+            $child = Child::start([...$this->command(), '--list-files'], self::limits(self::PATIENCE_SECONDS), $this->folder->path)->wait();
+        } catch (ChildFailed) {
+            $this->gone();
+        }
+        if ($child->exitCode() !== 0) {
+            $this->errors = $child->errors();
+            $this->gone();
         }
         $folder = '';
         $files = [];
-        foreach ($said as $line) {
+        foreach (explode("\n", $child->output()) as $line) {
             if (preg_match("/in folder '([^']*)'/", $line, $named) === 1) {
                 $folder = $named[1];
             } elseif (preg_match('/^#\d+\s+(\S+)/', $line, $named) === 1) {
@@ -114,6 +126,10 @@ final class GphotoCamera implements CameraLink
 
     public function thumbnail(string $object): ?string
     {
+        // Its shell has no quoting: what is no plain name is not said there.
+        if (preg_match('~^[\w./-]+$~D', $object) !== 1) {
+            return null;
+        }
         $this->ask("get-thumbnail {$object}");
         // It names the file itself, by what kind of picture it is.
         $left = $this->takeFiles();
@@ -124,6 +140,10 @@ final class GphotoCamera implements CameraLink
     public function fire(): void
     {
         $this->ask('trigger-capture');
+        $why = $this->lastError();
+        if ($why !== null) {
+            throw new DeviceRefused("The camera refused: {$why}");
+        }
     }
 
     public function batteryPercent(): ?int
@@ -167,15 +187,13 @@ final class GphotoCamera implements CameraLink
     public function __destruct()
     {
         $this->disconnect();
-        $this->takeFiles();
-        @rmdir($this->folder);
     }
 
     /** @return list<string> what is in the files that it left, which are deleted */
     private function takeFiles(): array
     {
         $found = [];
-        foreach (new FilesystemIterator($this->folder) as $path) {
+        foreach (new FilesystemIterator($this->folder->path) as $path) {
             $found[] = (string) @file_get_contents((string) $path);
             @unlink((string) $path);
         }
@@ -189,9 +207,29 @@ final class GphotoCamera implements CameraLink
             $this->untilPrompt();
             $this->isListening = false;
         }
+        $this->errors = '';
         $this->say($command);
 
         return $this->untilPrompt();
+    }
+
+    /** @return list<string> what reaches this camera */
+    private function command(): array
+    {
+        return ['gphoto2', ...(str_starts_with($this->port, 'ptpip:') ? ['--camera', 'PTP/IP Camera'] : []), '--port', $this->port];
+    }
+
+    private static function limits(?float $seconds): ChildLimits
+    {
+        return new ChildLimits($seconds, self::MEGABYTES, null, true);
+    }
+
+    /** @return ?string what went wrong, as gphoto2 puts it; null where nothing did */
+    private function lastError(): ?string
+    {
+        return preg_match('/^\W*(?:error|ERROR)\b[^\w(]*(.+)$/m', $this->errors, $found) === 1
+            ? FileName::shown(mb_substr(trim($found[1], " *:.\r()"), 0, 200)) . '.'
+            : null;
     }
 
     private function say(string $command): void
@@ -229,11 +267,12 @@ final class GphotoCamera implements CameraLink
         if ($this->process === null) {
             $this->gone();
         }
-        $read = [$this->pipes[1]];
+        $read = [$this->pipes[1], $this->pipes[2]];
         $none = null;
         if (@stream_select($read, $none, $none, 0, $microseconds) === 0) {
             return;
         }
+        $this->errors = substr($this->errors . fread($this->pipes[2], 8_192), -self::ERROR_BYTES);
         $bytes = fread($this->pipes[1], 65_536);
         if ($bytes === false || $bytes === '' && feof($this->pipes[1])) {
             $this->gone();
@@ -249,7 +288,8 @@ final class GphotoCamera implements CameraLink
 
     private function gone(): never
     {
+        $why = $this->lastError();
         $this->disconnect();
-        throw new DeviceGone('The camera does not answer.');
+        throw new DeviceGone('The camera does not answer' . ($why === null ? '.' : ": {$why}"));
     }
 }

@@ -66,7 +66,7 @@ final class FolderSums
         return is_string($sum) ? $sum : null;
     }
 
-    /** @return list<string> paths from the folder on, of all files but hidden ones */
+    /** @return list<string> paths from the folder on, of all files but hidden ones; links are followed where they stay in it */
     public static function files(string $folder): array
     {
         $files = [];
@@ -75,10 +75,10 @@ final class FolderSums
         }
         $seen = new RecursiveCallbackFilterIterator(
             new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
-            static fn (SplFileInfo $file): bool => !str_starts_with($file->getFilename(), '.'),
+            static fn (SplFileInfo $file): bool => !str_starts_with($file->getFilename(), '.') && !($file->isLink() && $file->isDir()),
         );
         foreach (new RecursiveIteratorIterator($seen, RecursiveIteratorIterator::LEAVES_ONLY, RecursiveIteratorIterator::CATCH_GET_CHILD) as $file) {
-            if ($file instanceof SplFileInfo && $file->isFile()) {
+            if ($file instanceof SplFileInfo && $file->isFile() && (!$file->isLink() || PhotoFolder::isWithin($file->getPathname(), [$folder]))) {
                 $files[] = substr($file->getPathname(), strlen(rtrim($folder, '/')) + 1);
             }
         }

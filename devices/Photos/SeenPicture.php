@@ -25,9 +25,9 @@ final readonly class SeenPicture
     /** @return ?self null where it is no picture */
     public static function of(Waves $waves, string $jpeg): ?self
     {
-        $image = @imagecreatefromstring($jpeg);
+        $image = Decoder::image($jpeg);
 
-        return $image === false ? null : new self(Picture::lumaOf($image), self::outline($waves, $image));
+        return $image === null ? null : new self(Picture::lumaOf($image), self::outline($waves, $image));
     }
 
     private static function outline(Waves $waves, GdImage $image): ?Outline

@@ -14,15 +14,20 @@ final class SmallPicture
     private const SMALL_BYTES = 200_000;
     private const MOST_BYTES = 60_000_000;
 
-    /** @return ?string JPEG; null where nothing can be made of it */
-    public static function of(string $path): ?string
+    /**
+     * Here and now: whoever does not know what a file holds calls `Apart::small()`.
+     *
+     * @return ?string JPEG; null where nothing can be made of it
+     */
+    public static function of(string $path, int $mostMegapixels = Decoder::MOST_MEGAPIXELS): ?string
     {
-        if (!is_file($path) || filesize($path) > self::MOST_BYTES * 4) {
+        if (Decoder::whyNot($path, $mostMegapixels) !== null || filesize($path) > self::MOST_BYTES * 4) {
             return null;
         }
+
         return self::kept($path) ?? self::made(preg_match('/\.(?:jpe?g|png)$/i', $path) === 1 && filesize($path) <= self::MOST_BYTES
-            ? (string) file_get_contents($path)
-            : ExifTool::thumbnail($path));
+            ? (string) @file_get_contents($path)
+            : ExifTool::thumbnail($path), $mostMegapixels);
     }
 
     /** Whether the end of a JPEG is not there. Cameras write more behind it: it is looked for in the last part of the file. */
@@ -32,7 +37,7 @@ final class SmallPicture
         if ($size === 0) {
             return false;
         }
-        $end = file_get_contents($path, false, null, max(0, $size - self::END_BYTES));
+        $end = @file_get_contents($path, false, null, max(0, $size - self::END_BYTES));
 
         return is_string($end) && !str_contains($end, "\xff\xd9");
     }
@@ -54,14 +59,14 @@ final class SmallPicture
     public static function quick(string $path): ?string
     {
         return self::kept($path) ?? (self::isJpeg($path) && is_file($path) && filesize($path) <= self::SMALL_BYTES
-            ? (string) file_get_contents($path)
+            ? (string) @file_get_contents($path)
             : null);
     }
 
-    private static function made(?string $picture): ?string
+    private static function made(?string $picture, int $mostMegapixels): ?string
     {
-        $image = $picture === null ? false : @imagecreatefromstring($picture);
-        if ($image === false) {
+        $image = $picture === null ? null : Decoder::image($picture, $mostMegapixels * 1_000_000);
+        if ($image === null) {
             return null;
         }
         $small = imagescale($image, self::WIDTH);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Devices\Photos\Decoder;
 use GdImage;
 
 /**
@@ -18,9 +19,9 @@ final class Picture
     /** @return ?float how bright it is on the whole, 0 to 1, of light and not of pixel values; null where it is no picture */
     public static function luma(string $jpeg): ?float
     {
-        $image = @imagecreatefromstring($jpeg);
+        $image = Decoder::image($jpeg);
 
-        return $image === false ? null : self::lumaOf($image);
+        return $image === null ? null : self::lumaOf($image);
     }
 
     /** @return float how bright it is on the whole, 0 to 1, of light and not of pixel values */

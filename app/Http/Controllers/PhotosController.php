@@ -17,6 +17,7 @@ use App\Pages\CardPhotoPage;
 use App\Pages\PhotosPage;
 use App\Pages\Settings;
 use Evrent\Core\Photos\Mark;
+use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\SmallPicture;
@@ -51,6 +52,13 @@ final class PhotosController
     public function stop(Shot $shot, CardReading $reading, ReadCard $read): RedirectResponse
     {
         $read->stop($reading);
+
+        return redirect()->to($shot->at('photos.index'));
+    }
+
+    public function again(Shot $shot, CardReading $reading, ReadCard $read): RedirectResponse
+    {
+        $read->tryAgain($reading);
 
         return redirect()->to($shot->at('photos.index'));
     }
@@ -141,7 +149,7 @@ final class PhotosController
     {
         $path = "{$reading->folder}/" . ($reading->names[$place] ?? abort(404));
         abort_unless($this->mayRead($path), 404);
-        $jpeg = SmallPicture::of($path) ?? abort(404);
+        $jpeg = SmallPicture::kept($path) ?? Apart::small($path, Settings::kept()->megapixels()) ?? abort(404);
 
         return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }

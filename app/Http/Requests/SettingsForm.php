@@ -11,6 +11,7 @@ use App\Pages\StarterPlans;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Devices\Photos\Decoder;
 
 /**
  * The settings: what is chosen of each list, minutes, and warning limits as a shot has them.
@@ -18,6 +19,9 @@ use Evrent\Core\Values\Problem;
 final class SettingsForm extends Form
 {
     private const MOST_MINUTES = 720;
+
+    /** What is decoded at once has to fit into memory. */
+    private const MOST_MEGAPIXELS = 400;
 
     public function named(): string
     {
@@ -57,6 +61,13 @@ final class SettingsForm extends Form
             }
             $values[$name] = $merged[$name];
         }
+        // An empty one is the usual.
+        $typed = $merged[Settings::MEGAPIXELS] === '' ? Decoder::MOST_MEGAPIXELS : $merged[Settings::MEGAPIXELS];
+        $megapixels = filter_var($typed, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST_MEGAPIXELS]]);
+        if ($megapixels === false) {
+            $problems[] = new Problem('/' . Settings::MEGAPIXELS, sprintf('Enter whole megapixels from 1 to %d.', self::MOST_MEGAPIXELS));
+        }
+        $values[Settings::MEGAPIXELS] = (string) ($megapixels === false ? $merged[Settings::MEGAPIXELS] : $megapixels);
         foreach (array_filter(array_map(trim(...), explode("\n", $merged[Settings::FOLDERS])), static fn (string $line): bool => $line !== '') as $folder) {
             if ($folder[0] !== '/' || !is_dir($folder) || !is_readable($folder)) {
                 $problems[] = new Problem('/' . Settings::FOLDERS, "There is no folder to be read at {$folder}. Enter whole paths, one in each line.");

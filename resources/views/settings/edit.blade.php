@@ -26,7 +26,9 @@
             <section class="panel" aria-labelledby="folders-title"><header class="panel-head"><h2 id="folders-title">Photos are read from</h2></header>
                 <div class="grid-fields"><x-field id="s-photo_folders" label="Folders on this machine, and all below them, one in each line"
                     name="photo_folders" type="textarea" :value="old('photo_folders', $texts['photo_folders'])"
-                    :problem="$message('photo_folders')" /></div></section>
+                    :problem="$message('photo_folders')" />
+                <x-field id="s-photo_megapixels" label="Photos are looked at up to" name="photo_megapixels" width="4ch" unit="megapixels"
+                    :value="old('photo_megapixels', $texts['photo_megapixels'])" :problem="$message('photo_megapixels')" /></div></section>
             <section class="panel" aria-labelledby="hands-title"><header class="panel-head"><h2 id="hands-title">Keys and look</h2></header>
                 <div class="grid-fields">@foreach (['keys', 'look_by_time'] as $name)<x-field :id="'s-' . $name" :label="Settings::LABELS[$name]" :name="$name"
                     :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])" :problem="$message($name)" />@endforeach</div></section>

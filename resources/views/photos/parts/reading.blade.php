@@ -3,10 +3,14 @@
     hx-swap="outerHTML" hx-sync="this:drop" @endif class="reading-now">
     @if ($reading->status === 'failed')<p class="short">It failed: {{ $reading->trouble }}</p>
     @elseif ($reading->status === 'stopped')<p>Stopped after {{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos.</p>
+    @elseif ($reading->status === 'away')<p class="short">{{ $reading->folder }} is not there. {{ number_format($reading->done) }} of {{
+        number_format($reading->files) }} photos are read. Put the card back: it goes on by itself.</p>
     @elseif ($reading->status === 'waiting')<p>Waiting to be read …</p>
     @else<p>{{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos read{{ $reading->secondsLeft() === null ? ''
         : ', about ' . Evrent\Core\Words\PlainText::duration(ceil($reading->secondsLeft())) . ' to go' }}</p>
         <progress max="{{ $reading->files }}" value="{{ $reading->done }}">{{ $reading->done }}</progress>@endif
+    @if (in_array($reading->status, ['away', 'failed'], true))<form method="post" action="{{ $reading->at('again') }}">@csrf
+        <button class="button">Try again</button></form>@endif
     @if (!$reading->isOver())<form method="post" action="{{ $reading->at('stop') }}">@csrf
         <button class="button is-quiet"><x-icon name="x" /><span class="text">Cancel</span></button></form>@endif
 </div>

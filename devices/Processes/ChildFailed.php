@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Processes;
+
+use RuntimeException;
+
+/**
+ * A child process was killed for what it used up, or could not be started.
+ */
+final class ChildFailed extends RuntimeException
+{
+}
