@@ -82,8 +82,8 @@ final class ReadOn
             'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
             'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
             'torn' => DB::raw('torn || ' . self::quoted($looked->torn)),
-            'unread' => DB::raw('unread || ' . self::quoted($looked->unread + $exif->left($read))),
-            'done' => $done + count($names),
+            'unread' => DB::raw('unread || ' . self::quoted([...$looked->unread, ...$exif->left($read)])),
+            'done' => count([...array_slice($reading->names, 0, $done), ...$names]),
         ]);
         $reading->refresh();
 
