@@ -14,6 +14,7 @@ use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
+use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\FileStore;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
@@ -59,6 +60,10 @@ final class RunCommand extends Command
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
         }
+        $named = $input->getOption('camera');
+        // Before anything is asked of them, and until this ends.
+        $locks = DeviceLocks::take(is_string($address) ? $address : null, is_string($named) ? $named : '')
+            ?? throw new BadUsage('--rig: something else on this machine uses this rig or this camera. End that first.');
         $hash = TakeLogLines::planHash($plan);
         $speed = DeviceOptions::speed($input);
         try {
@@ -71,7 +76,7 @@ final class RunCommand extends Command
                 $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
                 $clock = new RunClock(max($last, (microtime(true) - $begun) * $speed), $speed);
                 $setting = $kept['setting'];
-                $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR);
+                $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR, $kept['token'] + 1);
             } else {
                 $setting = new Setting(
                     $rig !== null && $plan->rig->axes !== [],
@@ -81,7 +86,6 @@ final class RunCommand extends Command
                     Input::seconds($input, 'rest'),
                     $camera instanceof OwnTimerCamera,
                 );
-                $named = $input->getOption('camera');
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
                 $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN, STDERR);
                 $clock = new RunClock(0.0, $speed);
@@ -90,6 +94,8 @@ final class RunCommand extends Command
             $ending = $runner->run();
         } catch (RuntimeException $wrong) {
             throw $wrong instanceof BadUsage ? $wrong : new BadUsage("--log: {$wrong->getMessage()}");
+        } finally {
+            $locks->letGo();
         }
         $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
 

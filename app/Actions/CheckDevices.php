@@ -9,6 +9,7 @@ use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Devices\Links\DeviceAddress;
 use Evrent\Devices\Running\CheckKind;
 use Illuminate\Support\Facades\DB;
 
@@ -31,8 +32,12 @@ final class CheckDevices
 
         return DB::connection()->transaction(static function () use ($shot, $what, $rig, $camera): DeviceCheck {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            if ($rig !== null && Take::query()->where('status', '!=', 'ended')->where('rig_address', $rig)->exists()) {
+            $running = static fn (string $key, string $is): bool => Take::query()->where('status', '!=', 'ended')->where($key, $is)->exists();
+            if ($rig !== null && $running('rig_key', DeviceAddress::ofRig($rig))) {
                 throw new InvalidInput([new Problem('/rig', 'A take is running on this rig. End it first.')]);
+            }
+            if ($running('camera_key', DeviceAddress::ofCamera($camera) ?? '')) {
+                throw new InvalidInput([new Problem('/camera', 'A take is running on this camera. End it first.')]);
             }
             $running = DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->first();
 

@@ -31,8 +31,7 @@ final class OrderTake
             'take_id' => $take->id, 'said' => $order->value, 'key' => $key, 'created_at' => now(),
             'more' => json_encode((object) $more, JSON_THROW_ON_ERROR),
         ]);
-        $log = $order === Order::Mark && $take->isOver() ? RecordTake::holding($take) : null;
-        if ($log === null) {
+        if ($order !== Order::Mark || !$take->isOver()) {
             return;
         }
         $number = TakeOrder::query()->where('key', $key)->value('id');
@@ -40,8 +39,7 @@ final class OrderTake
             $last = $take->lines()->max('seconds');
             $photo = is_int($more['photo'] ?? null) ? $more['photo'] : null;
             $told = array_diff_key([...$more, 'number' => $number], ['photo' => 0]);
-            $log->add(new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, $told));
+            RecordTake::add($take, new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, $told));
         }
-        $log->letGo();
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Devices\RigLock;
-use App\Exceptions\TakenOver;
 use App\Models\Take;
 use App\Models\TakeLine;
-use App\Models\TakeOrder;
 use App\Models\TakePicture;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
@@ -16,34 +13,67 @@ use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\TakeFigures;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\RigStatus;
+use Evrent\Devices\Running\Appended;
+use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Devices\Running\HoldLost;
 use Evrent\Devices\Running\TakeStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 
 /**
- * Keeps the log of a take as rows, while a worker holds its rig: each is in the database before the next thing is done. Where the database is away,
- * the take waits for it; where another worker has the rig by then, this one lets go.
+ * Keeps the log of a take as rows, while a worker drives it. Who drives it has a token, a number that rises with each: a line is stored under the
+ * current one alone, in one statement, so it does not matter how often the connection was lost and made anew meanwhile.
  */
 final class RecordTake implements TakeStore
 {
-    private const RETRY_MICROSECONDS = 200_000;
+    /** A driver on another machine that was not heard of for so long is gone. One on this machine is known by its lock. */
+    private const GONE_SECONDS = 15;
 
     private int $lastOrder = 0;
+    /** A driver that was heard of so lately is not taken for gone before its proof is old. */
+    private const FRESH_SECONDS = 10.0;
 
-    private function __construct(private readonly Take $take)
+    /** When it asked what proved that it drives, and when it asked to be noted as heard of. */
+    private float $provenAt;
+    private float $heardAt;
+
+    private function __construct(private readonly Take $take, private readonly int $token, private readonly DeviceLocks $locks, float $askedAt)
     {
+        $this->provenAt = $this->heardAt = $askedAt;
     }
 
-    /** @return ?self null when another worker has its rig */
+    /** @return ?self null when somebody else has its rig or its camera, or drives it from another machine */
     public static function holding(Take $take): ?self
     {
-        return RigLock::take(self::rigOf($take)) ? new self($take) : null;
+        $locks = DeviceLocks::take($take->rig_address, $take->camera_address);
+        if ($locks === null) {
+            return null;
+        }
+        $asked = self::realSeconds();
+        try {
+            /** @var list<object{token: int}> $given */
+            $given = DB::select(
+                "update takes set token = nextval('take_tokens'), driven_from = ?, beat_at = now(), waits_for = ''
+                where id = ? and (driven_from is null or driven_from = ? or beat_at is null or beat_at < now() - make_interval(secs => ?)) returning token",
+                [php_uname('n'), $take->id, php_uname('n'), self::GONE_SECONDS],
+            );
+        } catch (QueryException | PDOException $away) {
+            $locks->letGo();
+            throw $away;
+        }
+        if ($given === []) {
+            $locks->letGo();
+
+            return null;
+        }
+
+        return new self($take, $given[0]->token, $locks, $asked);
     }
 
     public function letGo(): void
     {
-        RigLock::letGo(self::rigOf($this->take));
+        $this->locks->letGo();
     }
 
     /** The log begins. */
@@ -54,27 +84,84 @@ final class RecordTake implements TakeStore
         }
     }
 
-    public function append(LogLine $line, int $number): void
+    public function append(LogLine $line, int $number): Appended
     {
-        $this->patiently(function () use ($line, $number): void {
-            // The same line twice, where the first answer was lost on its way, is one.
-            TakeLine::query()->insertOrIgnore([
-                'take_id' => $this->take->id, 'number' => $number, 'seconds' => $line->seconds, 'kind' => $line->kind->value, 'photo' => $line->photo,
-                'more' => json_encode((object) $line->more, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-            ]);
-            if ($line->kind === LogKind::Ended) {
-                Take::query()->whereKey($this->take->id)->update(['status' => 'ended', 'ending' => $line->text('how'), 'ended_at' => now()]);
-            }
-        });
+        $asked = self::realSeconds();
+        try {
+            $became = DB::connection()->transaction(fn (): Appended => $this->keep($line, $number));
+        } catch (QueryException | PDOException) {
+            return Appended::Away;
+        }
+        if ($became !== Appended::Refused) {
+            $this->proven($asked);
+        }
+
+        return $became;
     }
 
-    /** A word on a take that is over. */
-    public function add(LogLine $line): void
+    public function prove(): void
     {
-        DB::insert('insert into take_lines (take_id, number, seconds, kind, photo, more)
-            select ?, coalesce(max(number), 0) + 1, ?, ?, ?, ?::jsonb from take_lines where take_id = ?', [
-            $this->take->id, $line->seconds, $line->kind->value, $line->photo, json_encode((object) $line->more, JSON_THROW_ON_ERROR), $this->take->id,
-        ]);
+        $asked = self::realSeconds();
+        try {
+            $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->update(['beat_at' => now()]) === 1;
+        } catch (QueryException | PDOException) {
+            return;
+        }
+        if (!$isStill) {
+            throw new HoldLost();
+        }
+        $this->heardAt = $this->provenAt = $asked;
+    }
+
+    public function unprovenSeconds(): float
+    {
+        return self::realSeconds() - $this->provenAt;
+    }
+
+    private function keep(LogLine $line, int $number): Appended
+    {
+        $values = [$line->seconds, $line->kind->value, $line->photo, json_encode((object) $line->more, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)];
+        // The take's row is held until the line is there: a token that is given out meanwhile waits for it.
+        $stored = DB::affectingStatement(
+            'with driven as (select id from takes where id = ? and token = ? for share)
+            insert into take_lines (take_id, number, token, seconds, kind, photo, more)
+            select id, ?, ?, ?::double precision, ?, ?::integer, ?::jsonb from driven on conflict (take_id, number) do nothing',
+            [$this->take->id, $this->token, $number, $this->token, ...$values],
+        );
+        if ($stored === 0 && !$this->isThere($number, $values)) {
+            return Appended::Refused;
+        }
+        if ($line->kind === LogKind::Ended) {
+            Take::query()->whereKey($this->take->id)->where('token', $this->token)
+                ->update(['status' => 'ended', 'ending' => $line->text('how'), 'ended_at' => now(), 'waits_for' => '']);
+        }
+
+        return $stored === 0 ? Appended::StoredBefore : Appended::Stored;
+    }
+
+    /**
+     * @param list<mixed> $values
+     */
+    private function isThere(int $number, array $values): bool
+    {
+        return DB::select(
+            'select 1 from take_lines join takes on takes.id = take_id
+                where take_id = ? and number = ? and take_lines.token = ? and takes.token = take_lines.token
+                and seconds = ?::double precision and kind = ? and photo is not distinct from ?::integer and more = ?::jsonb',
+            [$this->take->id, $number, $this->token, ...$values],
+        ) !== [];
+    }
+
+    /** A word on a take that is over, where nobody drives it any more. */
+    public static function add(Take $take, LogLine $line): void
+    {
+        DB::connection()->transaction(static function () use ($take, $line): void {
+            Take::query()->lockForUpdate()->findOrFail($take->id);
+            DB::insert('insert into take_lines (take_id, number, seconds, kind, photo, more)
+                select ?, coalesce(max(number), 0) + 1, ?, ?, ?, ?::jsonb from take_lines where take_id = ?', [
+                $take->id, $line->seconds, $line->kind->value, $line->photo, json_encode((object) $line->more, JSON_THROW_ON_ERROR), $take->id,
+            ]);
+        });
     }
 
     public function lines(): iterable
@@ -88,16 +175,27 @@ final class RecordTake implements TakeStore
     public function orders(): array
     {
         $orders = [];
+        $asked = self::realSeconds();
         try {
-            foreach (TakeOrder::query()->where('take_id', $this->take->id)->where('id', '>', $this->lastOrder)->orderBy('id')->get() as $given) {
-                $this->lastOrder = $given->id;
-                $order = Order::tryFrom($given->said);
-                if ($order !== null) {
-                    $orders[] = [$order, [...$given->more, 'number' => $given->id]];
-                }
-            }
+            /** @var list<object{token: int, id: ?int, said: ?string, more: ?string}> $rows */
+            $rows = DB::select('select takes.token, take_orders.id, said, more from takes left join take_orders on take_id = takes.id and take_orders.id > ?
+                where takes.id = ? order by take_orders.id', [$this->lastOrder, $this->take->id]);
         } catch (QueryException | PDOException) {
             // What was said is still there when the database is.
+            return [];
+        }
+        if (($rows[0]->token ?? 0) !== $this->token) {
+            throw new HoldLost();
+        }
+        $this->proven($asked);
+        foreach ($rows as $given) {
+            $order = Order::tryFrom($given->said ?? '');
+            $this->lastOrder = $given->id ?? $this->lastOrder;
+            if ($order !== null) {
+                /** @var array<string, mixed> $more */
+                $more = json_decode($given->more ?? '{}', true, 16, JSON_THROW_ON_ERROR);
+                $orders[] = [$order, [...$more, 'number' => $given->id]];
+            }
         }
 
         return $orders;
@@ -114,8 +212,9 @@ final class RecordTake implements TakeStore
 
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void
     {
+        $asked = self::realSeconds();
         try {
-            Take::query()->whereKey($this->take->id)->where('status', '!=', 'ended')->update([
+            $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->where('status', '!=', 'ended')->update([
                 'beat_at' => now(),
                 'status' => $state->status->value,
                 'now' => json_encode(
@@ -123,43 +222,22 @@ final class RecordTake implements TakeStore
                     JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
                 ),
             ]);
+            $this->heardAt = $isStill === 1 ? $asked : $this->heardAt;
         } catch (QueryException | PDOException) {
-            // Nothing hangs on it.
+            // What hangs on it is asked for once more before anything moves.
         }
     }
 
-    /**
-     * @param callable(): void $work
-     */
-    private function patiently(callable $work): void
+    /** Its token was the current one. That is a proof for a while only where nobody could think it gone within that. */
+    private function proven(float $askedAt): void
     {
-        while (true) {
-            try {
-                $work();
-
-                return;
-            } catch (QueryException | PDOException) {
-                usleep(self::RETRY_MICROSECONDS);
-                $this->comeBack();
-            }
+        if ($askedAt - $this->heardAt < self::FRESH_SECONDS) {
+            $this->provenAt = $askedAt;
         }
     }
 
-    /** With the connection the lock went: it is taken again, or somebody else has it. */
-    private function comeBack(): void
+    private static function realSeconds(): float
     {
-        try {
-            DB::reconnect();
-            if (!RigLock::take(self::rigOf($this->take))) {
-                throw new TakenOver();
-            }
-        } catch (QueryException | PDOException) {
-            // Still away.
-        }
-    }
-
-    private static function rigOf(Take $take): string
-    {
-        return $take->rig_address ?? "take {$take->id}";
+        return (float) hrtime(true) / 1e9;
     }
 }

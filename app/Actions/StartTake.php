@@ -12,6 +12,8 @@ use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceAddress;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -53,22 +55,18 @@ final class StartTake
         }
         $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer);
 
-        return DB::connection()->transaction(static function () use ($shot, $rig, $camera, $setting, $reason): Take {
+        $keys = ['rig_key' => $rig === null ? null : DeviceAddress::ofRig($rig), 'camera_key' => DeviceAddress::ofCamera($camera)];
+        $start = static function () use ($shot, $rig, $camera, $setting, $reason, $keys): Take {
             // Two that start at once are one after the other: the second sees the first.
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            $running = Take::query()->where('status', '!=', 'ended')
-                ->where(static fn ($query) => $query->where('shot_id', $shot->id)->orWhere('rig_address', $rig ?? ''))->first();
-            if ($running !== null) {
-                $says = "“{$running->revision->toPlan()->title}” is being shot on it already. End that take first.";
-                $says = $running->shot_id === $shot->id ? 'This shot is being shot already. End that take first.' : $says;
-                throw new InvalidInput([new Problem('/rig', $says)]);
-            }
+            self::unlessRunning($shot, $keys);
             $ticks = DB::table('preflight_ticks')->where('shot_id', $shot->id)->orderBy('item')->get(['item', 'ticked_at', 'is_by_devices']);
             $take = Take::query()->create([
                 'shot_id' => $shot->id,
                 'plan_revision_id' => $shot->current_revision_id,
                 'rig_address' => $rig,
                 'camera_address' => $camera,
+                ...$keys,
                 'setting' => TakeLogLines::settingFields($setting),
                 'speed' => config()->float('evrent.world_speed'),
                 'preflight' => $ticks->map(static fn (object $tick): array => [
@@ -79,6 +77,34 @@ final class StartTake
             DB::table('preflight_ticks')->where('shot_id', $shot->id)->delete();
 
             return $take;
-        });
+        };
+        try {
+            return DB::connection()->transaction($start);
+        } catch (UniqueConstraintViolationException $taken) {
+            // Another shot was started on them in the same moment, and was first.
+            self::unlessRunning($shot, $keys);
+            throw $taken;
+        }
+    }
+
+    /**
+     * @param array{rig_key: ?string, camera_key: ?string} $keys
+     *
+     * @throws InvalidInput
+     */
+    private static function unlessRunning(Shot $shot, array $keys): void
+    {
+        $running = Take::query()->where('status', '!=', 'ended')->where(static function ($query) use ($shot, $keys): void {
+            $query->where('shot_id', $shot->id)->orWhere('rig_key', $keys['rig_key'] ?? '')->orWhere('camera_key', $keys['camera_key'] ?? '');
+        })->orderBy('id')->first();
+        if ($running === null) {
+            return;
+        }
+        if ($running->shot_id === $shot->id) {
+            throw new InvalidInput([new Problem('/rig', 'This shot is being shot already. End that take first.')]);
+        }
+        $isRig = $keys['rig_key'] !== null && $running->rig_key === $keys['rig_key'];
+        $says = "“{$running->revision->toPlan()->title}” is being shot on it already. End that take first.";
+        throw new InvalidInput([new Problem($isRig ? '/rig' : '/camera', $says)]);
     }
 }

@@ -22,6 +22,10 @@ use Illuminate\Support\Carbon;
  * @property int                   $plan_revision_id
  * @property ?string               $rig_address
  * @property string                $camera_address
+ * @property ?string               $rig_key    what its address leads to
+ * @property ?string               $camera_key
+ * @property int                   $token      of who drives it
+ * @property string                $waits_for  why nobody drives it; empty when somebody does
  * @property array<string, mixed>  $setting
  * @property float                 $speed
  * @property list<array{item: string, at: string, by?: string}> $preflight

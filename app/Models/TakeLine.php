@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                  $take_id
  * @property int                  $number
+ * @property int                  $token of who wrote it
  * @property float                $seconds
  * @property string               $kind
  * @property ?int                 $photo

@@ -49,18 +49,19 @@ final class TakeLogLines
         return hash('sha256', json_encode(PlanWriter::toDocument($plan), JSON_THROW_ON_ERROR));
     }
 
-    public static function line(LogLine $line): string
+    /** @param ?int $token of who wrote it, which only rises; null where it is not known */
+    public static function line(LogLine $line, ?int $token = null): string
     {
         $told = ['t' => round($line->seconds, 4), 'kind' => $line->kind->value];
         if ($line->photo !== null) {
             $told['photo'] = $line->photo;
         }
 
-        return json_encode([...$told, ...$line->more], self::FLAGS) . "\n";
+        return json_encode([...$told, ...$line->more, ...($token === null ? [] : ['token' => $token])], self::FLAGS) . "\n";
     }
 
     /**
-     * @return array{header: array<string, mixed>, setting: Setting, lines: list<LogLine>}
+     * @return array{header: array<string, mixed>, setting: Setting, lines: list<LogLine>, token: int} token: the last of who wrote it, 0 where it has none
      *
      * @throws InvalidInput when it is no such log
      */
@@ -74,11 +75,14 @@ final class TakeLogLines
             throw new InvalidInput([new Problem('', 'This is no log of a take. Choose a file in the format ' . self::FORMAT . '.')]);
         }
         $lines = [];
+        $token = 0;
         foreach (array_slice($rows, 1) as $n => $row) {
-            $lines[] = self::lineOf(self::row($row, $n + 2), $n + 2);
+            $told = self::row($row, $n + 2);
+            $token = max($token, is_int($told['token'] ?? null) ? $told['token'] : 0);
+            $lines[] = self::lineOf($told, $n + 2);
         }
 
-        return ['header' => $header, 'setting' => self::setting($header['setting']), 'lines' => $lines];
+        return ['header' => $header, 'setting' => self::setting($header['setting']), 'lines' => $lines, 'token' => $token];
     }
 
     /**
@@ -121,7 +125,7 @@ final class TakeLogLines
             $kind,
             (float) $told['t'],
             is_int($told['photo'] ?? null) ? $told['photo'] : null,
-            array_diff_key($told, ['t' => 0, 'kind' => 0, 'photo' => 0]),
+            array_diff_key($told, ['t' => 0, 'kind' => 0, 'photo' => 0, 'token' => 0]),
         );
     }
 

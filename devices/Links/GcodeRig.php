@@ -106,6 +106,11 @@ final class GcodeRig implements RigLink
         $this->gone();
     }
 
+    public function hold(): void
+    {
+        $this->send('!');
+    }
+
     public function stop(): void
     {
         $this->send("!\x18");

@@ -23,6 +23,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
 {
     private const CONNECT_SECONDS = 2.0;
     private const PATIENCE_SECONDS = 5;
+    private const PING_SECONDS = 3.0;
     private const VERSION = 0x00010000;
     private const GUID = "EvrentHost\0\0\0\0\0\0";
     private const FOLDER = 0x3001;
@@ -35,6 +36,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
     private string $unreadEvents = '';
     private string $unread = '';
     private int $transaction = 0;
+    private float $pingedAt = 0.0;
 
     /** @var array<string, int> handles of files by path, as far as they were heard of */
     private array $handles = [];
@@ -63,7 +65,15 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         $this->unread = $this->unreadEvents = '';
         $this->folders = $this->handles = [];
         $this->send($this->commands, new Packet(Packet::INIT_COMMAND_REQUEST, (new Dataset())->raw(self::GUID)->wide('Evrent')->u32(self::VERSION)->bytes()));
-        $number = (new DatasetReader($this->await(Packet::INIT_COMMAND_ACK)->body))->u32();
+        $answer = $this->await();
+        if ($answer->kind === Packet::INIT_FAIL) {
+            $this->disconnect();
+            throw new DeviceGone('Another host has this camera.');
+        }
+        if ($answer->kind !== Packet::INIT_COMMAND_ACK) {
+            $this->gone();
+        }
+        $number = (new DatasetReader($answer->body))->u32();
         $events = $this->events = $this->open();
         $this->send($events, new Packet(Packet::INIT_EVENT_REQUEST, (new Dataset())->u32($number)->bytes()));
         if (fread($events, 8) !== (new Packet(Packet::INIT_EVENT_ACK))->bytes()) {
@@ -76,6 +86,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
     public function newFiles(): array
     {
         $found = [];
+        $this->ping();
         while ($this->events !== null && ($bytes = fread($this->events, 65_536)) !== false && $bytes !== '') {
             $this->unreadEvents .= $bytes;
         }
@@ -99,6 +110,15 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         }
 
         return $found;
+    }
+
+    /** A host that says nothing for long is taken for one that has gone. */
+    private function ping(): void
+    {
+        if (microtime(true) - $this->pingedAt > self::PING_SECONDS) {
+            $this->pingedAt = microtime(true);
+            $this->send($this->events, new Packet(Packet::PING));
+        }
     }
 
     public function files(): array
@@ -315,7 +335,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         }
     }
 
-    private function await(?int $kind = null): Packet
+    private function await(): Packet
     {
         $packet = null;
         try {
@@ -329,7 +349,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         } catch (BadPacket) {
             $this->gone();
         }
-        if ($packet === null || $kind !== null && $packet->kind !== $kind) {
+        if ($packet === null) {
             $this->gone();
         }
 

@@ -43,7 +43,10 @@ interface RigLink
 
     public function status(): RigStatus;
 
-    /** Stops at once, wherever it is. */
+    /** Brakes, and stands until it is released or stopped: it still knows where. Does not wait for it. */
+    public function hold(): void;
+
+    /** Stops at once, wherever it is; what was still to be done is forgotten. */
     public function stop(): void;
 
     public function disconnect(): void;

@@ -9,6 +9,8 @@ namespace Evrent\Devices\Links;
  */
 final readonly class RigStatus
 {
+    public const HELD = 'Hold';
+
     /**
      * @param string               $state     Idle, Run, Hold, Home or Alarm
      * @param array<string, float> $positions where the axes stand, mm or degrees by axis id

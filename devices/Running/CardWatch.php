@@ -62,9 +62,9 @@ final readonly class CardWatch
     private function cameraClock(): array
     {
         $first = $this->camera->clock();
-        $until = microtime(true) + self::A_SECOND_TURNS_OVER_SECONDS;
-        while ($first !== null && microtime(true) < $until) {
-            usleep((int) (self::CLOCK_ASKED_SECONDS * 1e6 / $this->clock->speed));
+        $until = $this->clock->realSeconds() + self::A_SECOND_TURNS_OVER_SECONDS;
+        while ($first !== null && $this->clock->realSeconds() < $until) {
+            $this->clock->rest(self::CLOCK_ASKED_SECONDS / $this->clock->speed);
             $before = $this->clock->now();
             $shown = $this->camera->clock();
             $after = $this->clock->now();

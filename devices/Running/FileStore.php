@@ -26,11 +26,18 @@ final class FileStore implements TakeStore
      * @param list<LogLine> $kept  what the file holds already
      * @param ?resource     $input where orders come from; null for none
      * @param ?resource     $aloud where alarms are said too; null for nowhere
+     * @param int           $token of who writes: one more than that of who wrote last
      *
      * @throws RuntimeException when somebody else has the file, or it cannot be written
      */
-    public function __construct(string $path, ?string $header, private readonly array $kept, private $input = null, private $aloud = null)
-    {
+    public function __construct(
+        string $path,
+        ?string $header,
+        private readonly array $kept,
+        private $input = null,
+        private $aloud = null,
+        private readonly int $token = 1,
+    ) {
         $file = @fopen($path, $header === null ? 'r+b' : 'xb');
         if ($file === false) {
             throw new RuntimeException($header === null ? "cannot write {$path}" : "{$path} is there already: name another, or go on with it by --resume");
@@ -53,12 +60,24 @@ final class FileStore implements TakeStore
         }
     }
 
-    public function append(LogLine $line, int $number): void
+    /** Of a file that only one can hold, nobody is refused. */
+    public function append(LogLine $line, int $number): Appended
     {
-        $this->write(TakeLogLines::line($line));
+        $this->write(TakeLogLines::line($line, $this->token));
         if ($this->aloud !== null && $line->kind === LogKind::Alarm) {
             fwrite($this->aloud, ($line->photo === null ? '' : "photo {$line->photo}: ") . ($line->text('says') ?? '') . "\n");
         }
+
+        return Appended::Stored;
+    }
+
+    public function prove(): void
+    {
+    }
+
+    public function unprovenSeconds(): float
+    {
+        return 0.0;
     }
 
     public function lines(): iterable

@@ -7,7 +7,7 @@ namespace Evrent\Devices\Running;
 /**
  * The time of a take: seconds from its log's beginning, on a clock that never goes back while the program runs.
  */
-final class RunClock
+class RunClock
 {
     private const NANOSECONDS = 1e9;
     private readonly int $began;
@@ -36,12 +36,23 @@ final class RunClock
         return $this->from + (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;
     }
 
-    /** Sleeps until a time, but no longer than so many real seconds. */
-    public function sleepUntil(float $at, float $mostSeconds): void
+    /** Real seconds from some moment on, whatever the machine's clock is set to meanwhile. */
+    public function realSeconds(): float
     {
-        $seconds = min($mostSeconds, ($at - $this->now()) / $this->speed);
+        return hrtime(true) / self::NANOSECONDS;
+    }
+
+    /** Does nothing for so many real seconds. */
+    public function rest(float $seconds): void
+    {
         if ($seconds > 0.0) {
             usleep((int) ($seconds * 1e6));
         }
+    }
+
+    /** Sleeps until a time, but no longer than so many real seconds. */
+    public function sleepUntil(float $at, float $mostSeconds): void
+    {
+        $this->rest(min($mostSeconds, ($at - $this->now()) / $this->speed));
     }
 }

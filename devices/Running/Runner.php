@@ -41,6 +41,9 @@ final class Runner
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
+    /** Real seconds without a proof that nobody else drives this take, after which the rig is held. */
+    private const PROOF_SECONDS = 2.0;
+
     /** Real seconds between two looks at a rig that has nothing to do. */
     private const STATUS_SECONDS = 1.0;
 
@@ -58,6 +61,19 @@ final class Runner
     /** The photo after which it was last asked where it creeps. */
     private int $traced = 0;
 
+    /** Whether the rig was held because nobody could tell whether another drives it by now. */
+    private bool $isHeld = false;
+
+    /** A line is closed for an exposure that must not be cut short. */
+    private bool $isTriggering = false;
+
+    /** When the shutter that was opened last is closed again, and of which photo it is. */
+    private float $closesAt = -INF;
+    private int $exposed = 0;
+
+    /** The photo that was being exposed when a moving rig was held. */
+    private ?int $moved = null;
+
     public function __construct(
         private readonly Schedule $schedule,
         private readonly Setting $setting,
@@ -66,19 +82,21 @@ final class Runner
         private readonly TakeStore $store,
         private readonly RunClock $clock,
     ) {
-        $this->log = new TakeLog($schedule, $store, $clock);
+        $this->log = new TakeLog($schedule, $store, $clock, $this->holdUnlessProven(...));
         $this->state = $this->log->state;
         $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock);
         $this->ownTimer = $setting->isOwnTimer && $camera instanceof StartsItsTimer ? new OwnTimer($this->log, $schedule, $camera, $clock) : null;
     }
 
+    /** @throws HoldLost when somebody else drives it by now: nothing is touched any more */
     public function run(): Ending
     {
         $this->reach($this->log->readAgain() ? 'The run was interrupted.' : null);
         while (true) {
             try {
                 $this->look();
+                $this->unlessHeld();
                 $step = Director::next($this->state, $this->setting, $this->clock->now());
                 if ($step->kind === StepKind::Nothing) {
                     return $this->state->ending ?? Ending::Failed;
@@ -114,7 +132,10 @@ final class Runner
 
     private function home(): void
     {
-        $this->rig?->home($this->look(...));
+        // Nothing moves before it is kept that it will.
+        $this->log->write(LogKind::Note, null, ['homing' => true]);
+        $this->unlessUnproven();
+        $this->rig?->home($this->looking(...));
         $this->log->write(LogKind::Homed);
     }
 
@@ -122,7 +143,8 @@ final class Runner
     {
         $positions = Places::of($this->schedule, $place);
         $this->log->write(LogKind::Move, $place);
-        $this->rig?->moveTo($positions, $this->look(...));
+        $this->unlessUnproven();
+        $this->rig?->moveTo($positions, $this->looking(...));
         $status = $this->rigSaid = $this->rig?->status();
         $this->log->write(LogKind::Arrived, $place, [
             'at' => $status?->positions, 'steps' => $status?->steps, 'settles' => $this->schedule->plan->rig->settleSeconds,
@@ -134,47 +156,142 @@ final class Runner
     {
         $due = Director::dueAt($this->state, $this->setting);
         $this->log->write(LogKind::Intent, $photo, ['due_s' => round($due, 4)]);
+        $this->nothingTriggeredIfHeld($photo);
         $seconds = $this->state->exposureOf($photo);
-        $next = $photo + 1;
-        if ($this->setting->hasRig && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
-            // Creeping, the rig sets out at the moment of the trigger, to be at the next place when that is due.
-            $left = max(0.05, $due + $this->state->intervalAfter($photo) - $this->clock->now());
-            $this->rig?->creepTo(Places::of($this->schedule, $this->state->placeOf($next)), $left);
+        $creeps = $this->setting->hasRig && !$this->schedule->plan->timing->mode->stops() && $photo < $this->state->photos();
+        if ($creeps) {
+            $this->creepAfter($photo, $due);
         }
         $at = $this->clock->now();
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
-        if ($this->setting->isOwnTimer) {
-            // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
-            $this->ownTimer?->startIfDue();
-        } elseif ($this->rig === null) {
-            $this->camera->fire();
-        } else {
-            $this->rig->trigger($byRig ? $seconds : null, $this->look(...));
+        $lag = $this->schedule->plan->camera->shutterLagSeconds;
+        [$this->exposed, $this->closesAt] = [$photo, $at + $lag + $seconds];
+        $this->isTriggering = true;
+        try {
+            if ($this->setting->isOwnTimer) {
+                // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
+                $this->ownTimer?->startIfDue();
+            } elseif ($this->rig === null) {
+                $this->camera->fire();
+            } else {
+                $this->rig->trigger($byRig ? $seconds : null, $this->look(...));
+            }
+        } finally {
+            $this->isTriggering = false;
         }
-        $closed = $byRig ? $this->clock->now() : $at + $this->schedule->plan->camera->shutterLagSeconds + $seconds;
+        $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds;
         $late = $this->state->plannedAt($photo) === null ? null : round($at - $this->state->plannedAt($photo), 4);
         $this->log->write(LogKind::Outcome, $photo, [
             'state' => $this->camera->tells() ? 'triggered' : 'not_confirmed',
             'due_s' => round($due, 4), 'triggered_s' => round($at, 4), 'closed_s' => round($closed, 4), 'late_s' => $late,
             'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
         ]);
-        if ($this->setting->hasRig && !$this->schedule->plan->timing->mode->stops() && $next <= $this->state->photos()) {
-            [$from, $to] = [$this->state->placeOf($photo), $this->state->placeOf($next)];
-            $least = $this->state->leastCreepSeconds($from, $to);
-            $seconds = max(0.0, $due + $this->state->intervalAfter($photo) - $at);
-            $this->log->write(LogKind::Move, $to, [
-                'seconds' => round(max($seconds, $least), 4), 'arrives_s' => $least > $seconds ? round($at + $least, 4) : null,
-            ]);
-        }
         $this->watch->lateness($photo, $late ?? 0.0);
+    }
+
+    /** Creeping, the rig sets out at the moment of the trigger, to be at the next place when that is due. */
+    private function creepAfter(int $photo, float $due): void
+    {
+        $from = $this->state->placeOf($photo);
+        $to = $this->state->placeOf($photo + 1);
+        $now = $this->clock->now();
+        $left = max(0.05, $due + $this->state->intervalAfter($photo) - $now);
+        $least = $this->state->leastCreepSeconds($from, $to);
+        $this->log->write(LogKind::Move, $to, [
+            'seconds' => round(max($left, $least), 4), 'arrives_s' => $least > $left ? round($now + $least, 4) : null,
+        ]);
+        $this->nothingTriggeredIfHeld($photo);
+        $this->rig?->creepTo(Places::of($this->schedule, $to), $left);
+    }
+
+    /**
+     * Kept is that it was about to be, and it was not.
+     *
+     * @throws DeviceGone
+     */
+    private function nothingTriggeredIfHeld(int $photo): void
+    {
+        $this->holdUnlessProven();
+        if ($this->isHeld) {
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => 'The rig was held: it is shot again.']);
+            $this->unlessUnproven();
+        }
+    }
+
+    /**
+     * Before anything is sent that moves. A program may have stood still since its last proof.
+     *
+     * @throws DeviceGone when the rig was held meanwhile
+     */
+    private function unlessUnproven(): void
+    {
+        $this->holdUnlessProven();
+        while ($this->isHeld) {
+            $this->store->prove();
+            $this->unlessHeld();
+            $this->clock->rest(self::RETRY_SECONDS);
+        }
+    }
+
+    /** Called again and again: without a proof that nobody else drives this take, nothing goes on moving. */
+    private function holdUnlessProven(): void
+    {
+        $creeps = !$this->schedule->plan->timing->mode->stops();
+        if ($this->isHeld || $this->store->unprovenSeconds() < self::PROOF_SECONDS || $this->isTriggering && !$creeps) {
+            return;
+        }
+        // Where another has it by now, its rig is not touched.
+        $this->store->prove();
+        if ($this->store->unprovenSeconds() < self::PROOF_SECONDS) {
+            return;
+        }
+        $this->isHeld = true;
+        $isUnderWay = $creeps && $this->exposed < $this->state->photos() && $this->clock->now() < $this->closesAt;
+        $this->moved = $isUnderWay ? $this->exposed : null;
+        try {
+            $this->rig?->hold();
+        } catch (DeviceGone) {
+            // It is found out when it is needed next.
+        }
+    }
+
+    /**
+     * It was held, and is proven again: what the rig was still to do is forgotten, and its place is asked.
+     *
+     * @throws DeviceGone
+     */
+    private function unlessHeld(): void
+    {
+        if (!$this->isHeld || $this->store->unprovenSeconds() >= self::PROOF_SECONDS) {
+            return;
+        }
+        $this->isHeld = false;
+        try {
+            $this->rig?->stop();
+        } catch (DeviceGone) {
+            // Then it is reached anew all the same.
+        }
+        if ($this->moved !== null) {
+            $this->log->alarm('held', $this->moved, "The rig was held while photo {$this->moved} was exposed.");
+            $this->log->over('held');
+            $this->moved = null;
+        }
+        throw new DeviceGone('The log could not be kept for a while: the rig was held.');
+    }
+
+    /** As `look()`, while the rig moves. */
+    private function looking(): void
+    {
+        $this->look();
+        $this->unlessHeld();
     }
 
     private function wait(?float $until): void
     {
         // Never so shortly before a trigger that it would come late.
         $isLong = ($until ?? INF) - $this->clock->now() > min(2.0, 0.2 * $this->clock->speed);
-        if ($this->rig !== null && $isLong && microtime(true) - $this->askedRigAt > self::STATUS_SECONDS) {
-            $this->askedRigAt = microtime(true);
+        if ($this->rig !== null && $isLong && $this->clock->realSeconds() - $this->askedRigAt > self::STATUS_SECONDS) {
+            $this->askedRigAt = $this->clock->realSeconds();
             $this->rigSaid = $this->rig->status();
             $this->traceCreeping();
         }
@@ -300,7 +417,7 @@ final class Runner
                 if ($this->state->isAborted) {
                     return;
                 }
-                usleep((int) (self::RETRY_SECONDS * 1e6));
+                $this->clock->rest(self::RETRY_SECONDS);
             }
         }
     }
@@ -308,8 +425,8 @@ final class Runner
     /** All are reached: where do they stand? */
     private function findOut(?string $lost): void
     {
+        $knows = $this->statusAtRest()?->knowsItsPlace() ?? true;
         if ($this->state->seconds > 0.0) {
-            $knows = $this->rig?->status()->knowsItsPlace() ?? true;
             $this->log->write(LogKind::Gap, null, ['rig' => $knows ? 'there' : 'lost', 'why' => $lost]);
             $this->watch->forgiveLateness();
             if ($this->camera->tells()) {
@@ -325,6 +442,19 @@ final class Runner
             $this->card->noteWhatWasThere();
         }
         $this->log->over('devices');
+    }
+
+    /** What was held before, by whoever had it, is set free: else it waits for ever. */
+    private function statusAtRest(): ?RigStatus
+    {
+        $status = $this->rig?->status();
+        if ($this->rig === null || $status?->state !== RigStatus::HELD) {
+            return $status;
+        }
+        $this->rig->stop();
+        $this->rig->connect();
+
+        return $this->rig->status();
     }
 
     private function refused(DeviceRefused $refused): void
@@ -343,7 +473,7 @@ final class Runner
     /** Orders, camera and rig, as often as is good. Called again and again while something takes its time. */
     private function look(): void
     {
-        $now = microtime(true);
+        $now = $this->clock->realSeconds();
         if ($now - $this->lookedAt < self::LOOK_SECONDS && $this->clock->speed < 2.0) {
             return;
         }
@@ -353,6 +483,7 @@ final class Runner
             $this->store->beat($this->state, $this->clock->now(), $this->rigSaid);
         }
         $this->takeOrders();
+        $this->holdUnlessProven();
         if ($this->isCameraThere && $this->camera->tells()) {
             $this->card->listen();
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Closure;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\TakeState;
@@ -14,9 +15,15 @@ use Evrent\Core\Schedule\Schedule;
  */
 final readonly class TakeLog
 {
+    /** Real seconds. */
+    private const RETRY_SECONDS = 0.2;
+
     public TakeState $state;
 
-    public function __construct(Schedule $schedule, private TakeStore $store, private RunClock $clock)
+    /**
+     * @param Closure(): void $whileAway called again and again while nothing can be kept
+     */
+    public function __construct(Schedule $schedule, private TakeStore $store, private RunClock $clock, private Closure $whileAway)
     {
         $this->state = new TakeState($schedule);
     }
@@ -32,12 +39,24 @@ final readonly class TakeLog
     }
 
     /**
+     * Returns when the line is kept, however long that takes.
+     *
      * @param array<string, mixed> $more what else the line tells; what is null is left out
+     *
+     * @throws HoldLost
      */
     public function write(LogKind $kind, ?int $photo = null, array $more = []): void
     {
         $line = new LogLine($kind, $this->clock->now(), $photo, array_filter($more, static fn (mixed $value): bool => $value !== null));
-        $this->store->append($line, $this->state->lines + 1);
+        $became = $this->store->append($line, $this->state->lines + 1);
+        while ($became === Appended::Away) {
+            ($this->whileAway)();
+            $this->clock->rest(self::RETRY_SECONDS);
+            $became = $this->store->append($line, $this->state->lines + 1);
+        }
+        if ($became === Appended::Refused) {
+            throw new HoldLost();
+        }
         $this->state->take($line);
     }
 

@@ -90,7 +90,7 @@ final class Watch
      */
     public function between(?RigStatus $rig, float $realSeconds): void
     {
-        $now = microtime(true);
+        $now = $this->clock->realSeconds();
         if ($now - $this->suppliesAt > max(self::LEAST_REAL_SECONDS, self::SUPPLIES_SECONDS / $this->clock->speed)) {
             $this->suppliesAt = $now;
             $this->supplies($rig);

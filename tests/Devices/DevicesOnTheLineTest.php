@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
+use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
+use Evrent\Devices\Links\PtpCamera;
+use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Protocol\Ptp\Packet;
 use Evrent\Devices\Running\Picture;
+use Evrent\Devices\Simulators\Rig\UsualRig;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -50,6 +54,33 @@ final class DevicesOnTheLineTest extends TestCase
     }
 
     /** Both links see the same picture of the same file. */
+    public function testCameraAndRigHaveOneHostAtATime(): void
+    {
+        $device = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}"]);
+        $rig = new DeviceProcess(['rig', '--port=0']);
+        foreach (['camera' => fn (): CameraLink => new PtpCamera($device->address), 'rig' => fn (): RigLink => new GcodeRig(UsualRig::make(), $rig->address)] as $what => $link) {
+            $first = $link();
+            $first->connect();
+            $second = $link();
+            try {
+                $second->connect();
+                self::fail("two hosts had the {$what}");
+            } catch (DeviceGone $gone) {
+                self::assertSame("Another host has this {$what}.", $gone->getMessage());
+            }
+            $first->disconnect();
+            for ($until = microtime(true) + 5.0; true;) {
+                try {
+                    $second->connect();
+                    break;
+                } catch (DeviceGone $gone) {
+                    self::assertLessThan($until, microtime(true), $gone->getMessage());
+                }
+            }
+            $second->disconnect();
+        }
+    }
+
     public function testSmallPicturesComeThroughEitherLink(): void
     {
         $camera = $this->camera(100);

@@ -13,8 +13,15 @@ use App\Models\TakeLine;
 use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\TakeState;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Running\Appended;
+use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Devices\Running\HoldLost;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
-use PDO;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -140,17 +147,58 @@ final class TakeTest extends PageTestCase
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => 'x'])->assertSessionHasErrors('order.photo');
     }
 
-    /** A rig that two workers want: the lock of the database is had by one of them. */
+    /** A rig that two want has one hand on it, whatever they call it; and one on another machine is believed until it was not heard of for long. */
     public function testTwoWorkersNeverHoldOneRig(): void
     {
         $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');
-        $other = new PDO(sprintf('pgsql:host=%s;port=%s;dbname=%s', ...array_map(config()->string(...), [
-            'database.connections.pgsql.host', 'database.connections.pgsql.port', 'database.connections.pgsql.database',
-        ])), config()->string('database.connections.pgsql.username'), config()->string('database.connections.pgsql.password'));
-        $other->query("select pg_advisory_lock(4544082, hashtext('127.0.0.1:1'))");
+        $other = DeviceLocks::take('localhost:1', '');
+        self::assertNotNull($other);
         self::assertFalse(self::holds($take));
-        $other->query('select pg_advisory_unlock_all()');
+        $other->letGo();
         self::assertTrue(self::holds($take));
+        $there = static fn (string $heard): int => Take::query()->whereKey($take->id)->update(['driven_from' => 'elsewhere', 'beat_at' => now()->modify($heard)]);
+        $there('-5 seconds');
+        self::assertFalse(self::holds($take));
+        $there('-20 seconds');
+        self::assertTrue(self::holds($take));
+    }
+
+    /** Who drives a take has a token that rises: a line under a lower one is refused, and the same line twice is one. */
+    public function testALineIsStoredOnceUnderTheTokenOfWhoDrives(): void
+    {
+        $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');
+        $first = RecordTake::holding($take);
+        self::assertNotNull($first);
+        $line = static fn (int $photo): LogLine => new LogLine(LogKind::Intent, 1.5, $photo, ['due_s' => 1.0]);
+        self::assertSame(Appended::Stored, $first->append($line(1), 1));
+        self::assertSame(Appended::StoredBefore, $first->append($line(1), 1));
+        self::assertSame(Appended::Refused, $first->append($line(2), 1));
+        // As a worker that stood still while another took over.
+        $first->letGo();
+        $second = RecordTake::holding($take);
+        self::assertNotNull($second);
+        self::assertSame([], $second->orders());
+        self::assertSame(Appended::Refused, $first->append($line(2), 2));
+        self::assertSame(Appended::Refused, $first->append($line(1), 1));
+        self::assertSame(Appended::Stored, $second->append($line(2), 2));
+        $first->beat(new TakeState(Schedule::of($take->revision->toPlan())), 1.0, null);
+        self::assertNull($take->refresh()->now);
+        $lines = TakeLine::query()->where('take_id', $take->id)->orderBy('number')->get();
+        self::assertSame([1, 2], $lines->map(static fn (TakeLine $kept): ?int => $kept->photo)->all());
+        self::assertGreaterThan($lines->firstOrFail()->token, $lines->last()?->token);
+        self::assertSame(Appended::Stored, $second->append(new LogLine(LogKind::Ended, 2.0, null, ['how' => 'aborted']), 3));
+        self::assertSame(['ended', 'aborted'], [$take->refresh()->status, $take->ending]);
+        $second->letGo();
+        $this->expectException(HoldLost::class);
+        $first->orders();
+    }
+
+    /** Two shots that are started on one rig in the same moment, each before it could see the other. */
+    public function testOfTwoShotsStartedAtOnceOnOneRigTheSecondIsRefusedByTheDatabase(): void
+    {
+        $first = $this->start(self::shot(), '127.0.0.1:1', 'deaf');
+        $this->expectException(UniqueConstraintViolationException::class);
+        Take::query()->create(['rig_address' => 'localhost:1'] + $first->replicate()->getAttributes());
     }
 
     public function testADeviceOfTheKitIsTried(): void

@@ -6,8 +6,6 @@ namespace App\Console\Commands;
 
 use App\Actions\KeepCheck;
 use App\Actions\RecordTake;
-use App\Devices\RigLock;
-use App\Exceptions\TakenOver;
 use App\Models\DeviceCheck;
 use App\Models\Take;
 use Evrent\Core\Schedule\Schedule;
@@ -17,6 +15,8 @@ use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
+use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Devices\Running\HoldLost;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
 use Illuminate\Console\Command;
@@ -31,6 +31,7 @@ use Throwable;
 final class RunTakes extends Command
 {
     private const LOOK_MICROSECONDS = 250_000;
+    private const SILENT_SECONDS = 5;
 
     protected $signature = 'evrent:takes {--once : end after what is there is over}';
 
@@ -59,42 +60,51 @@ final class RunTakes extends Command
         foreach (Take::query()->with('revision')->where('status', '!=', 'ended')->orderBy('id')->get() as $take) {
             $store = RecordTake::holding($take);
             if ($store === null) {
+                $this->waits($take);
                 continue;
             }
             try {
                 $this->carryOut($take->refresh(), $store);
-                $store->letGo();
 
                 return true;
-            } catch (TakenOver) {
+            } catch (HoldLost) {
                 return false;
             } catch (QueryException | PDOException $away) {
                 throw $away;
             } catch (Throwable $defect) {
                 // Whoever holds it next goes on; a defect is for the log.
                 report($defect);
-                $store->letGo();
                 usleep(self::LOOK_MICROSECONDS);
 
                 return false;
+            } finally {
+                $store->letGo();
             }
         }
 
         return false;
     }
 
+    /** Nobody drives it, and its rig or camera is somebody else’s: said where it is looked at. */
+    private function waits(Take $take): void
+    {
+        Take::query()->whereKey($take->id)->where('waits_for', '')->where('created_at', '<', now()->subSeconds(self::SILENT_SECONDS))
+            ->where(static fn ($query) => $query->whereNull('beat_at')->orWhere('beat_at', '<', now()->subSeconds(self::SILENT_SECONDS)))
+            ->update(['waits_for' => 'Something else on this machine uses this rig or this camera. It begins when that is over.']);
+    }
+
     /** Whether there was a check of devices to be carried out. */
     private function checkNext(): bool
     {
         foreach (DeviceCheck::query()->with('revision')->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
-            $rig = $check->rig_address ?? "check {$check->id}";
-            if (!RigLock::take($rig)) {
+            $locks = DeviceLocks::take($check->rig_address, $check->camera_address);
+            if ($locks === null) {
                 continue;
             }
             try {
                 $this->check($check->refresh());
             } finally {
-                RigLock::letGo($rig);
+                $locks->letGo();
             }
 
             return true;
@@ -139,6 +149,13 @@ final class RunTakes extends Command
         $plan = $take->revision->toPlan();
         $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed);
         $rig = $take->rig_address === null ? null : new GcodeRig($plan->rig, $take->rig_address);
-        (new Runner(Schedule::of($plan), $take->made(), $rig, CameraLinks::at($take->camera_address, $plan->trigger->isCamera()), $store, $clock))->run();
+        $camera = CameraLinks::at($take->camera_address, $plan->trigger->isCamera());
+        try {
+            (new Runner(Schedule::of($plan), $take->made(), $rig, $camera, $store, $clock))->run();
+        } finally {
+            // Whoever is next finds them free.
+            $rig?->disconnect();
+            $camera->disconnect();
+        }
     }
 }

@@ -181,7 +181,7 @@ final class TakeController
         return response()->streamDownload(static function () use ($take, $header): void {
             echo $header;
             foreach ($take->lines()->cursor() as $line) {
-                echo TakeLogLines::line($line->read());
+                echo TakeLogLines::line($line->read(), $line->token);
             }
         }, "take-{$take->id}.jsonl", ['Content-Type' => 'application/jsonl']);
     }

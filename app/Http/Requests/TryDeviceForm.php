@@ -11,10 +11,12 @@ use Evrent\Core\Motion\Rig;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceAddress;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\Trial;
+use Evrent\Devices\Running\DeviceLocks;
 
 /**
  * A device of the kit is tried: asked whether it is there, and, where that was ticked, moved or fired.
@@ -47,18 +49,23 @@ final class TryDeviceForm extends Form
     public function tried(): array
     {
         $piece = $this->item()->piece();
-        $isUsed = Take::query()->where('status', '!=', 'ended')
-            ->where(static fn ($query) => $query->where('rig_address', $piece->address)->orWhere('camera_address', $piece->address))->exists();
+        $isRig = $piece->kind === KitKind::Rig;
+        $key = ($isRig ? DeviceAddress::ofRig($piece->address) : DeviceAddress::ofCamera($piece->address)) ?? '';
+        $isUsed = Take::query()->where('status', '!=', 'ended')->where($isRig ? 'rig_key' : 'camera_key', $key)->exists();
         if ($piece->address === '' || $isUsed) {
             $says = $isUsed ? 'A take is under way on it: try it when that is over.' : 'Enter where it is reached, and save, before it is tried.';
             throw new InvalidInput([new Problem('/address', $says)]);
         }
+        $locks = DeviceLocks::take($isRig ? $piece->address : null, $isRig ? '' : $piece->address)
+            ?? throw new InvalidInput([new Problem('/address', 'Something else on this machine uses it: try it when that is over.')]);
         try {
-            return $piece->kind === KitKind::Rig
+            return $isRig
                 ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $piece->address), $this->boolean('acts'))
                 : Trial::camera(CameraLinks::at($piece->address), $this->boolean('acts'));
         } catch (DeviceGone | DeviceRefused $wrong) {
             throw new InvalidInput([new Problem('/address', $wrong->getMessage())]);
+        } finally {
+            $locks->letGo();
         }
     }
 }

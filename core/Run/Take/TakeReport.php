@@ -214,7 +214,7 @@ final readonly class TakeReport
     {
         $about = $line->text('about') ?? '';
 
-        return $about === 'moving' || str_starts_with($about, 'axis ');
+        return $about === 'moving' || $about === 'held' || str_starts_with($about, 'axis ');
     }
 
     /** What is wrong with a photo in the moment in which it is triggered. */

@@ -11,11 +11,14 @@ use React\Socket\ConnectionInterface;
 use React\Socket\SocketServer;
 
 /**
- * The simulated camera on the network: hosts on one port (PTP over TCP/IP), the trigger line on another.
+ * The simulated camera on the network: one host at a time on one port (PTP over TCP/IP), the trigger line on another.
  */
 final class CameraServer
 {
-    /** @var array<int, PtpConnection> by number */
+    /** A host that said nothing for so long, in real seconds, has gone without saying so: another may have the camera. */
+    private const SILENT_SECONDS = 10.0;
+
+    /** @var array<int, PtpConnection> the one host, by its number */
     private array $hosts = [];
     private int $lastNumber = 0;
     private ?TimerInterface $timer = null;
@@ -49,12 +52,7 @@ final class CameraServer
 
             return;
         }
-        $incoming = new PtpLine($line, $this->camera, $this->clock, function (PtpLine $line): int {
-            $this->lastNumber++;
-            $this->hosts[$this->lastNumber] = new PtpConnection($line);
-
-            return $this->lastNumber;
-        }, fn (int $number): ?PtpConnection => $this->hosts[$number] ?? null, $this->goOn(...));
+        $incoming = new PtpLine($line, $this->camera, $this->clock, $this->enrol(...), fn (int $number): ?PtpConnection => $this->hosts[$number] ?? null, $this->goOn(...));
         $line->on('data', $incoming->receive(...));
         $line->on('close', function () use ($incoming): void {
             foreach ($this->hosts as $number => $host) {
@@ -64,6 +62,21 @@ final class CameraServer
                 }
             }
         });
+    }
+
+    /** @return ?int the number of a host that begins; null while another has the camera, and was heard of lately */
+    private function enrol(PtpLine $line): ?int
+    {
+        foreach ($this->hosts as $host) {
+            if (microtime(true) - $host->heardAt() < self::SILENT_SECONDS) {
+                return null;
+            }
+        }
+        array_map(static fn (PtpConnection $host) => $host->close(), $this->hosts);
+        $this->lastNumber++;
+        $this->hosts = [$this->lastNumber => new PtpConnection($line)];
+
+        return $this->lastNumber;
     }
 
     /** The trigger line: one line of text for each change. */

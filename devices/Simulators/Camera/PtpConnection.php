@@ -24,6 +24,12 @@ final class PtpConnection
         $this->events = $events;
     }
 
+    /** When this host said anything last, real seconds. */
+    public function heardAt(): float
+    {
+        return max($this->commands->heardAt(), $this->events?->heardAt() ?? 0.0);
+    }
+
     public function has(PtpLine $line): bool
     {
         return $line === $this->commands || $line === $this->events;

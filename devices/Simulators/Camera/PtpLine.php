@@ -25,6 +25,7 @@ final class PtpLine
     private const DATA_OUT = 2;
 
     private string $unread = '';
+    private float $heardAt = 0.0;
     private readonly PtpResponder $responder;
     private bool $isCommandLine = false;
     private int $transaction = 0;
@@ -34,7 +35,7 @@ final class PtpLine
     private string $data = '';
 
     /**
-     * @param Closure(PtpLine): int            $enrol  a host began: its number
+     * @param Closure(PtpLine): ?int           $enrol  a host begins: its number; null where there is another
      * @param Closure(int): ?PtpConnection     $find   the host of a number
      * @param Closure(): void                  $then   something may have changed
      */
@@ -52,6 +53,7 @@ final class PtpLine
     public function receive(string $bytes): void
     {
         $this->unread .= $bytes;
+        $this->heardAt = microtime(true);
         try {
             while (($packet = Packet::take($this->unread)) !== null) {
                 $this->obey($packet);
@@ -71,6 +73,12 @@ final class PtpLine
     public function close(): void
     {
         $this->line->close();
+    }
+
+    /** When anything came on it last, real seconds. */
+    public function heardAt(): float
+    {
+        return $this->heardAt;
     }
 
     public function lastTransaction(): int
@@ -97,6 +105,14 @@ final class PtpLine
     {
         $this->isCommandLine = true;
         $number = ($this->enrol)($this);
+        if ($number === null) {
+            // Somebody has it (PTP/IP: rejected initiator).
+            $this->isCommandLine = false;
+            $this->send(new Packet(Packet::INIT_FAIL, (new Dataset())->u32(1)->bytes()));
+            $this->line->end();
+
+            return;
+        }
         $this->send(new Packet(Packet::INIT_COMMAND_ACK, (new Dataset())->u32($number)->raw(self::GUID)->wide('Evrent camera')->u32(self::VERSION)->bytes()));
     }
 

@@ -71,6 +71,14 @@ final class Motion
         return $this->heldAt !== null;
     }
 
+    /** Whether it was held for so long that the fastest axis has braked. */
+    public function stands(float $now): bool
+    {
+        $brakes = array_map(static fn (SimulatedAxis $axis): float => $axis->axis->maxSpeed / $axis->axis->maxAcceleration, $this->axes);
+
+        return $this->heldAt !== null && $now - $this->heldAt >= max([0.0, ...array_values($brakes)]);
+    }
+
     /**
      * @return array<string, int> where the motors will be when all that waits is done, by axis id
      */

@@ -372,9 +372,9 @@ final class SimulatedRig
 
     private function reset(): void
     {
-        // What stops in mid-motion may have lost its place.
+        // What stops in mid-motion may have lost its place; what was held before stands.
         $this->isInAlarm = $this->isInAlarm && $this->knowsPlace === false;
-        if ($this->motion->isMoving() || $this->isHoming) {
+        if ($this->motion->isMoving() && !$this->motion->stands($this->now) || $this->isHoming) {
             $this->knowsPlace = false;
         }
         $this->motion->stop($this->now);
