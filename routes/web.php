@@ -190,9 +190,10 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/checks/{check}/stop', [DeviceCheckController::class, 'stop'])->name('checks.stop');
     Route::put('/preflight', [TakeController::class, 'tick'])->name('takes.tick');
     Route::post('/takes', [TakeController::class, 'store'])->name('takes.store');
-    Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order');
+    Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order')->withTrashed();
+    Route::post('/takes/{take}/resume', [TakeController::class, 'resume'])->name('takes.resume');
     Route::post('/takes/{take}/recipe', [TakesController::class, 'learn'])->name('takes.learn');
-    Route::put('/takes/{take}', [TakeController::class, 'update'])->name('takes.update');
+    Route::put('/takes/{take}', [TakeController::class, 'update'])->name('takes.update')->withTrashed();
 });
 
 Route::prefix('/presets')->group(static function (): void {

@@ -32,7 +32,7 @@ final class CheckDevices
 
         return DB::connection()->transaction(static function () use ($shot, $what, $rig, $camera): DeviceCheck {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            $running = static fn (string $key, string $is): bool => Take::query()->where('status', '!=', 'ended')->where($key, $is)->exists();
+            $running = static fn (string $key, string $is): bool => Take::underWay()->where($key, $is)->exists();
             if ($rig !== null && $running('rig_key', DeviceAddress::ofRig($rig))) {
                 throw new InvalidInput([new Problem('/rig', 'A take is running on this rig. End it first.')]);
             }

@@ -26,6 +26,7 @@ final class MoveShot
     {
         DB::connection()->transaction(function () use ($shot, $to): void {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
+            ThrowAway::unlessShooting($locked, $locked->title());
             $before = $locked->shoot->site();
             $revision = $locked->currentRevision();
             $pinned = $revision->pinned();

@@ -94,7 +94,7 @@ final class StartTake
      */
     private static function unlessRunning(Shot $shot, array $keys): void
     {
-        $running = Take::query()->where('status', '!=', 'ended')->where(static function ($query) use ($shot, $keys): void {
+        $running = Take::underWay()->where(static function ($query) use ($shot, $keys): void {
             $query->where('shot_id', $shot->id)->orWhere('rig_key', $keys['rig_key'] ?? '')->orWhere('camera_key', $keys['camera_key'] ?? '');
         })->orderBy('id')->first();
         if ($running === null) {

@@ -8,6 +8,8 @@ use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,6 +48,9 @@ final class Take extends Model
 {
     public const UPDATED_AT = null;
     public const RATINGS = [0 => 'not judged', 5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
+
+    /** One that a restored backup brought back: nobody drives it until somebody says so. */
+    public const INTERRUPTED = 'interrupted';
 
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
@@ -101,6 +106,28 @@ final class Take extends Model
         return $this->hasOne(TakePicture::class);
     }
 
+    /**
+     * Takes that a worker drives, or is to drive.
+     *
+     * @return Builder<self>
+     */
+    public static function underWay(): Builder
+    {
+        return self::query()->where('status', '!=', 'ended')->where('status', '!=', self::INTERRUPTED);
+    }
+
+    /**
+     * Those of some shots.
+     *
+     * @param Builder<Shot>|HasMany<Shot, Shoot> $shots
+     *
+     * @return Collection<int, self>
+     */
+    public static function underWayOf(Builder|HasMany $shots): Collection
+    {
+        return self::underWay()->whereIn('shot_id', $shots->pluck('id')->all())->with(['shot', 'revision'])->orderBy('id')->get();
+    }
+
     /** What its log says. */
     public function report(Schedule $schedule): TakeReport
     {
@@ -117,7 +144,7 @@ final class Take extends Model
     {
         return match ($this->ending ?? $this->status) {
             'complete' => 'shot to its end', 'finished_early' => 'finished early', 'aborted' => 'aborted', 'failed' => 'failed',
-            'prepared' => 'getting ready', 'waiting' => 'waiting at A', 'paused' => 'paused', default => 'running',
+            'prepared' => 'getting ready', 'interrupted' => 'interrupted', 'waiting' => 'waiting at A', 'paused' => 'paused', default => 'running',
         };
     }
 
@@ -130,6 +157,19 @@ final class Take extends Model
     public function isOver(): bool
     {
         return $this->status === 'ended';
+    }
+
+    /** @return array<string, ?string> addresses of its shoot and its shot, by name; without one where it is in the bin */
+    public function crumbs(): array
+    {
+        $shoot = Shoot::withTrashed()->find($this->shot->shoot_id);
+        $isThere = $shoot !== null && !$shoot->trashed();
+        $title = $this->revision->toPlan()->title;
+
+        return [
+            $shoot->name ?? '' => $isThere ? route('shoots.show', $shoot) : null,
+            $title => $isThere && !$this->shot->trashed() ? $this->shot->at('shots.show') : null,
+        ];
     }
 
     public function at(string $route): string

@@ -9,6 +9,7 @@ use App\Models\Preset;
 use App\Models\Run;
 use App\Models\Shoot;
 use App\Models\Shot;
+use App\Models\Take;
 use App\Models\Trial;
 use Evrent\Core\Day\Countdown;
 use Evrent\Core\Day\Month;
@@ -47,6 +48,14 @@ final readonly class FirstPage
         $this->next = $next === null ? null : new ShootPage($next);
         $this->shoots = $this->shoots();
         $this->found = $query === '' ? new Items() : $this->found();
+    }
+
+    /**
+     * @return Collection<int, Take> under way, or brought back by a backup and not gone on with
+     */
+    public function takes(): Collection
+    {
+        return Take::query()->where('status', '!=', 'ended')->with(['shot', 'revision'])->orderBy('id')->get();
     }
 
     public function countdown(Shoot $shoot): string

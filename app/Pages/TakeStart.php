@@ -105,7 +105,7 @@ final readonly class TakeStart
     /** The one that is under way; null while none is. */
     public function running(): ?Take
     {
-        return $this->page->shot->takes()->where('status', '!=', 'ended')->first();
+        return Take::underWay()->where('shot_id', $this->page->shot->id)->first();
     }
 
     /**

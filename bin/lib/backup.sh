@@ -51,6 +51,15 @@ restore_into() {
     diff <(sed -n 's/^rows //p' "$folder/about") <(table_counts "$database") >&2 || fail 'not every row of the backup arrived.' 'Nothing was changed.'
 }
 
+# interrupt_takes DATABASE: what was under way in it moves nothing by itself. Nobody knows where the rig stands by now.
+interrupt_takes() {
+    local found
+    found=$(sql "$1" "select count(*) from pg_tables where schemaname = 'public' and tablename in ('takes', 'device_checks')")
+    [ "$found" = 2 ] || return 0
+    sql "$1" "update takes set status = 'interrupted', beat_at = null where status <> 'ended'"
+    sql "$1" "update device_checks set status = 'stopped' where status in ('waiting', 'running')"
+}
+
 # Before the database is brought up to date, if there is something to do and something to lose.
 back_up_before_migrating() {
     local file

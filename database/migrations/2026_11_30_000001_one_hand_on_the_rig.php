@@ -36,7 +36,7 @@ return new class () extends Migration {
             DB::table('takes')->where('id', $take->id)->update([...$keys, 'token' => DB::raw("nextval('take_tokens')")]);
         }
         foreach (['rig_key', 'camera_key'] as $key) {
-            DB::statement("create unique index takes_one_hand_on_{$key} on takes ({$key}) where status <> 'ended' and {$key} is not null");
+            DB::statement("create unique index takes_one_hand_on_{$key} on takes ({$key}) where status not in ('ended', 'interrupted') and {$key} is not null");
         }
     }
 

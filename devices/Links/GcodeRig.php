@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Links;
 
 use Evrent\Core\Motion\Rig;
+use Evrent\Core\Words\FileName;
 use Evrent\Devices\Processes\Child;
 use Evrent\Devices\Processes\ChildFailed;
 use Evrent\Devices\Processes\ChildLimits;
@@ -23,6 +24,11 @@ final class GcodeRig implements RigLink
     private const PATIENCE_SECONDS = 5.0;
     private const SLICE_MICROSECONDS = 20_000;
     private const USUAL_BAUD = 115_200;
+    private const ODD_CHARACTERS = 120;
+
+    /** What boards that speak G-code say of themselves when they begin, in one way or another. */
+    private const GREETINGS = '/g-?code|firmware|\brig\b|start|ready|\$/i';
+    private const WAKE_SECONDS = 1.0;
 
     /** @var array<string, string> by axis id */
     private readonly array $letters;
@@ -34,6 +40,11 @@ final class GcodeRig implements RigLink
     /** @var list<string> answers that nobody has taken yet */
     private array $answers = [];
     private ?RigStatus $told = null;
+    private bool $isGreeted = false;
+    private bool $wasReached = false;
+
+    /** The last that came and was no answer. */
+    private string $oddly = '';
     private float $heardAt = 0.0;
 
     /**
@@ -62,13 +73,20 @@ final class GcodeRig implements RigLink
         $this->line = $line;
         $this->unread = '';
         $this->answers = [];
+        $this->isGreeted = false;
+        $this->oddly = '';
         $this->heardAt = microtime(true);
-        $greeting = $this->answer(static fn () => null);
-        if (str_starts_with($greeting, 'busy')) {
+        try {
+            $greeting = $this->greeting();
+            if (str_starts_with($greeting, 'busy')) {
+                throw new DeviceGone('Another host has this rig.');
+            }
+            $this->ask('G21 G90 G94', static fn () => null);
+            $this->wasReached = true;
+        } catch (DeviceGone | DeviceRefused $failed) {
             $this->disconnect();
-            throw new DeviceGone('Another host has this rig.');
+            throw $this->isNoRig($failed) ? new DeviceRefused("What answers at {$this->address} is no rig that understands G-code. It said: {$this->oddly}") : $failed;
         }
-        $this->ask('G21 G90 G94', static fn () => null);
     }
 
     public function home(callable $meanwhile): void
@@ -140,6 +158,36 @@ final class GcodeRig implements RigLink
     }
 
     /**
+     * What it says of itself first. One that says nothing is waked by an empty line: whatever it is answers that.
+     *
+     * @throws DeviceGone
+     */
+    private function greeting(): string
+    {
+        for ($until = microtime(true) + self::WAKE_SECONDS; $this->answers === [] && microtime(true) < $until;) {
+            $this->listen(self::SLICE_MICROSECONDS);
+        }
+        if ($this->answers === []) {
+            $this->send("\r\n\r\n");
+            $greeting = $this->answer(static fn () => null);
+            // What else comes of the empty lines is no answer to what is asked next.
+            for ($until = microtime(true) + self::WAKE_SECONDS / 4.0; microtime(true) < $until;) {
+                $this->listen(self::SLICE_MICROSECONDS);
+            }
+
+            return $greeting;
+        }
+
+        return (string) array_shift($this->answers);
+    }
+
+    /** Whether something answered that is no rig. One that was reached before may be starting up, and say all kinds of things. */
+    private function isNoRig(DeviceGone|DeviceRefused $failed): bool
+    {
+        return $failed instanceof DeviceGone && !$this->wasReached && $this->oddly !== '';
+    }
+
+    /**
      * @param array<string, float> $positions
      */
     private function words(array $positions): string
@@ -165,7 +213,8 @@ final class GcodeRig implements RigLink
         $answer = $this->answer($meanwhile);
         if ($answer !== 'ok') {
             $number = (int) substr($answer, strlen('error:'));
-            throw new DeviceRefused('The rig refused: ' . (Refusal::tryFrom($number)?->sentence() ?? $answer), $number);
+            $why = Refusal::tryFrom($number)?->sentence();
+            throw new DeviceRefused("The rig refused “{$line}” and said “{$answer}”" . ($why === null ? '.' : ": {$why}"), $number);
         }
     }
 
@@ -238,11 +287,22 @@ final class GcodeRig implements RigLink
                 array_combine($ids, array_map(intval(...), array_pad($numbers($found[3]), count($ids), '0'))),
                 isset($found[4]) ? (int) $found[4] : null,
             );
-        } elseif ($text !== '' && !str_contains($text, ':') || str_starts_with($text, 'error:')) {
+        } elseif ($text === 'ok' || preg_match('/^(?:error|alarm|!!)/i', $text) === 1) {
             $this->answers[] = $text;
         } elseif (str_starts_with($text, 'busy')) {
             $this->answers[] = 'busy';
+        } elseif ($text !== '' && !$this->isGreeted) {
+            $this->isGreeted = true;
+            $this->answers[] = $text;
+            $this->oddly = preg_match(self::GREETINGS, $text) === 1 ? '' : self::shown($text);
+        } elseif ($text !== '') {
+            $this->oddly = self::shown($text);
         }
+    }
+
+    private static function shown(string $text): string
+    {
+        return FileName::shown(mb_substr(mb_scrub($text), 0, self::ODD_CHARACTERS));
     }
 
     private function gone(): never

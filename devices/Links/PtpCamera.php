@@ -65,7 +65,12 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         $this->unread = $this->unreadEvents = '';
         $this->folders = $this->handles = [];
         $this->send($this->commands, new Packet(Packet::INIT_COMMAND_REQUEST, (new Dataset())->raw(self::GUID)->wide('Evrent')->u32(self::VERSION)->bytes()));
-        $answer = $this->await();
+        try {
+            $answer = $this->packet();
+        } catch (BadPacket) {
+            $this->disconnect();
+            throw new DeviceRefused("What answers at {$this->address} is no camera that understands PTP.");
+        }
         if ($answer->kind === Packet::INIT_FAIL) {
             $this->disconnect();
             throw new DeviceGone('Another host has this camera.');
@@ -337,20 +342,25 @@ final class PtpCamera implements CameraLink, StartsItsTimer
 
     private function await(): Packet
     {
-        $packet = null;
         try {
-            while (($packet = Packet::take($this->unread)) === null) {
-                $bytes = $this->commands === null ? false : fread($this->commands, 65_536);
-                if ($bytes === false || $bytes === '') {
-                    $this->gone();
-                }
-                $this->unread .= $bytes;
-            }
+            return $this->packet();
         } catch (BadPacket) {
             $this->gone();
         }
-        if ($packet === null) {
-            $this->gone();
+    }
+
+    /**
+     * @throws BadPacket
+     * @throws DeviceGone
+     */
+    private function packet(): Packet
+    {
+        while (($packet = Packet::take($this->unread)) === null) {
+            $bytes = $this->commands === null ? false : fread($this->commands, 65_536);
+            if ($bytes === false || $bytes === '') {
+                $this->gone();
+            }
+            $this->unread .= $bytes;
         }
 
         return $packet;

@@ -409,6 +409,10 @@ final class Runner
                 $this->findOut($lost);
 
                 return;
+            } catch (DeviceRefused $refused) {
+                $this->refused($refused);
+
+                return;
             } catch (DeviceGone $gone) {
                 $this->isCameraThere = false;
                 $this->log->alarm('devices', null, $gone->getMessage());

@@ -7,6 +7,7 @@ namespace Tests\Devices;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
 use Evrent\Devices\Links\PtpCamera;
@@ -15,6 +16,7 @@ use Evrent\Devices\Protocol\Ptp\Packet;
 use Evrent\Devices\Running\Picture;
 use Evrent\Devices\Simulators\Rig\UsualRig;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
 
 /**
@@ -54,6 +56,42 @@ final class DevicesOnTheLineTest extends TestCase
     }
 
     /** Both links see the same picture of the same file. */
+    /** Another program at that port is no rig, and says so itself; one that says nothing at all may be there in a moment. */
+    public function testWhatIsNoDeviceIsToldByItsOwnWords(): void
+    {
+        $router = "{$this->folder}/no-rig.php";
+        file_put_contents($router, '<?php $line = stream_socket_server("tcp://127.0.0.1:0"); echo stream_socket_get_name($line, false), "\n";'
+            . ' while (true) { $host = stream_socket_accept($line, 60); if ($argv[1] !== "") { fwrite($host, "{$argv[1]}\n"); } $asked = fread($host, 999);'
+            . ' if ($argv[2] !== "") { fwrite($host, "{$argv[2]}\n"); } while (!feof($host) && $argv[3] === "stays") { fread($host, 999); } fclose($host); }');
+        $cases = [
+            'SSH-2.0-Salt' => ['SSH-2.0-Salt', 'Invalid identification: no.', 'goes'], 'HTTP/1.1 400 Bad Request' => ['', 'HTTP/1.1 400 Bad Request', 'goes'],
+            'error:20' => ['A board, G-code', 'error:20', 'stays'],
+        ];
+        foreach ($cases as $words => $arguments) {
+            $process = new Process([PHP_BINARY, $router, ...$arguments]);
+            $process->start();
+            $process->waitUntil(static fn (string $type, string $said): bool => str_contains($said, "\n"));
+            $address = trim($process->getOutput());
+            try {
+                (new GcodeRig(UsualRig::make(), $address))->connect();
+                self::fail("{$words} was a rig");
+            } catch (DeviceRefused $refused) {
+                self::assertStringContainsString($words === 'SSH-2.0-Salt' ? 'Invalid identification' : $words, $refused->getMessage());
+            }
+            if ($words !== 'error:20') {
+                try {
+                    (new PtpCamera($address))->connect();
+                    self::fail("{$words} was a camera");
+                } catch (DeviceRefused $refused) {
+                    self::assertSame("What answers at {$address} is no camera that understands PTP.", $refused->getMessage());
+                }
+            }
+            $process->stop(0.0);
+        }
+        $this->expectException(DeviceGone::class);
+        (new GcodeRig(UsualRig::make(), '127.0.0.1:1'))->connect();
+    }
+
     public function testCameraAndRigHaveOneHostAtATime(): void
     {
         $device = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}"]);

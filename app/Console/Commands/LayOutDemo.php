@@ -7,6 +7,8 @@ namespace App\Console\Commands;
 use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shoot;
+use App\Models\Shot;
+use App\Models\Take;
 use Database\Seeders\DemoSeeder;
 use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
@@ -25,9 +27,15 @@ final class LayOutDemo extends Command
 
     public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit, TrialSeeder $trial): int
     {
-        DB::transaction(function () use ($seeder, $recipes, $kit, $trial): void {
+        return DB::transaction(function () use ($seeder, $recipes, $kit, $trial): int {
             if ($this->option('reset') === true) {
-                Shoot::withTrashed()->where('is_demo', true)->forceDelete();
+                $demo = Shoot::withTrashed()->where('is_demo', true);
+                if (Take::underWayOf(Shot::withTrashed()->whereIn('shoot_id', $demo->clone()->pluck('id')->all()))->isNotEmpty()) {
+                    $this->error('The demo is being shot: end its take first.');
+
+                    return self::FAILURE;
+                }
+                $demo->forceDelete();
             }
             // What was thrown away stays away.
             if (Shoot::withTrashed()->where('is_demo', true)->doesntExist()) {
@@ -42,8 +50,8 @@ final class LayOutDemo extends Command
             if (KitItem::withTrashed()->doesntExist()) {
                 $kit->run();
             }
-        });
 
-        return self::SUCCESS;
+            return self::SUCCESS;
+        });
     }
 }

@@ -57,7 +57,7 @@ final class RunTakes extends Command
     /** Whether there was one. */
     private function runNext(): bool
     {
-        foreach (Take::query()->with('revision')->where('status', '!=', 'ended')->orderBy('id')->get() as $take) {
+        foreach (Take::underWay()->with('revision')->orderBy('id')->get() as $take) {
             $store = RecordTake::holding($take);
             if ($store === null) {
                 $this->waits($take);

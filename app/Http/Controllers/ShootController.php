@@ -14,6 +14,7 @@ use App\Http\SeenValues;
 use App\Http\Typed;
 use App\Models\Preset;
 use App\Models\Shoot;
+use App\Models\Take;
 use App\Pages\FirstPage;
 use App\Pages\ShootPage;
 use Evrent\Core\Presets\PresetKind;
@@ -60,6 +61,7 @@ final class ShootController
         return view('shoots.show', [
             'shoot' => $shoot,
             'page' => new ShootPage($shoot),
+            'takes' => Take::underWayOf($shoot->shots()),
             'recipes' => Preset::query()->where('kind', PresetKind::Recipe)->orderBy('name')->get(),
             'deleted' => $shoot->shots()->onlyTrashed()->latest('deleted_at')->limit(10)->get(),
         ]);

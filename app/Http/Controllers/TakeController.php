@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\DescribeTake;
 use App\Actions\OrderTake;
+use App\Actions\ResumeTake;
 use App\Actions\StartTake;
 use App\Actions\TickPreflight;
+use App\Http\Requests\ResumeForm;
 use App\Http\Requests\TakeForm;
 use App\Http\Requests\TakeOrderForm;
 use App\Http\Typed;
@@ -144,6 +146,21 @@ final class TakeController
         $form->taken(static fn () => $order($take, $form->order(), $form->more(), preg_match('/^[0-9a-f-]{36}$/D', $key) === 1 ? $key : null));
 
         return $form->hasHeader('HX-Request') ? response()->noContent() : redirect($take->at('takes.show'));
+    }
+
+    /** One that a backup brought back: first its rig is asked, then it goes on or ends. */
+    public function resume(ResumeForm $form, Shot $shot, Take $take, ResumeTake $resume): RedirectResponse
+    {
+        $stands = null;
+        $form->taken(static function () use ($form, $take, $resume, &$stands): void {
+            match ($form->text('act')) {
+                'go_on' => $resume->goOn($take),
+                'end' => $resume->end($take),
+                default => $stands = $resume->ask($take),
+            };
+        });
+
+        return redirect()->to($form->standsAt())->with('stands', $stands);
     }
 
     /** What is ticked before the start. */

@@ -51,7 +51,7 @@ final class TryDeviceForm extends Form
         $piece = $this->item()->piece();
         $isRig = $piece->kind === KitKind::Rig;
         $key = ($isRig ? DeviceAddress::ofRig($piece->address) : DeviceAddress::ofCamera($piece->address)) ?? '';
-        $isUsed = Take::query()->where('status', '!=', 'ended')->where($isRig ? 'rig_key' : 'camera_key', $key)->exists();
+        $isUsed = Take::underWay()->where($isRig ? 'rig_key' : 'camera_key', $key)->exists();
         if ($piece->address === '' || $isUsed) {
             $says = $isUsed ? 'A take is under way on it: try it when that is over.' : 'Enter where it is reached, and save, before it is tried.';
             throw new InvalidInput([new Problem('/address', $says)]);

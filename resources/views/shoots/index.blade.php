@@ -2,6 +2,7 @@
 <x-layout title="Shoots" :crumbs="['Shoots' => null]">
     <div class="page first-page">
         <h1 class="sr-only">Shoots</h1>
+        @include('takes.parts.under-way', ['takes' => $page->takes()])
         @if ($page->isEmpty())
             <section class="panel hello">
                 <svg viewBox="0 0 96 40" role="img" aria-label="A staircase: the camera stands, the rig moves on, the camera stands again"><path

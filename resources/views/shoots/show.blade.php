@@ -27,6 +27,7 @@
                         <button class="button">Save name and tags</button></form></details>
             </nav>
         </header>
+        @include('takes.parts.under-way')
         @includeWhen($page->line === null, 'shoots.parts.place')
         @include('shoots.parts.day', ['problems' => []])
         <div class="cards">

@@ -1,8 +1,9 @@
 @php use Evrent\Core\Timing\Mode; @endphp
 <x-layout is-of-takes :title="'Shooting ' . $plan->title"
-    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Run room' => null]">
+    :crumbs="[...$take->crumbs(), 'Run room' => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
+        @if ($take->status === App\Models\Take::INTERRUPTED)@include('takes.parts.interrupted')@else
         <div class="room-top">@include('takes.parts.now')
             <figure class="room-picture" data-picture-at="{{ $take->at('takes.picture') }}" hidden><span><img alt="The latest photo as it came out" width="160"
                 height="107"></span><figcaption></figcaption></figure></div>
@@ -26,6 +27,7 @@
             @endforeach
             <button type="button" class="button is-large is-quiet" data-lock hidden><x-icon name="lock" /><span class="text">Lock screen</span></button>
         </div>
+        @endif
         <p class="quiet">Leaving this page, or losing it, never touches the run. It is the same on a second device.</p>
     </div>
 </x-layout>

@@ -7,7 +7,7 @@
     $isWhole = $good === $total;
 @endphp
 <x-layout is-of-takes :title="'Take of ' . $plan->title"
-    :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $plan->title => $shot->at('shots.show'), 'Take' => null]">
+    :crumbs="[...$take->crumbs(), 'Take' => null]">
     <div class="page">
         <h1 class="sr-only">Take of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $isWhole ? 'yes' : 'no' }}"><x-icon :name="$isWhole ? 'circle-check' : 'triangle-alert'" />
