@@ -9,6 +9,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
@@ -39,11 +40,12 @@ final class RunCommand extends Command
         $this->addOption('resume', null, InputOption::VALUE_NONE, 'Go on with the log that is there');
         $this->addOption('delay', null, InputOption::VALUE_REQUIRED, 'Seconds until the first photo', '0');
         $this->addOption('after-gap', null, InputOption::VALUE_REQUIRED, 'place: go on where it stood; clock: leave out what is past', 'place');
+        $this->addOption('when-out', null, InputOption::VALUE_REQUIRED, 'When card or battery runs out: wait for the swap, or end', 'wait');
         $this->addOption('rest', null, InputOption::VALUE_REQUIRED, 'Stop motion: seconds to rest before each photo; without it, each waits for "snap"');
         $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world time goes, with simulated devices', '1');
         $this->setHelp(
             'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
-            . 'right photo and place. Ends with 0 when every photo was triggered, 1 when not. Hands off the rig before it starts: a motor does not feel them.',
+            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not. Hands off the rig before it starts: a motor does not feel them.',
         );
     }
 
@@ -85,6 +87,7 @@ final class RunCommand extends Command
                     Input::seconds($input, 'delay') ?? 0.0,
                     Input::seconds($input, 'rest'),
                     $camera instanceof OwnTimerCamera,
+                    WhenOut::from(Input::choice($input, 'when-out', ['wait', 'end'])),
                 );
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
                 $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN, STDERR);

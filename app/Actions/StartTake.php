@@ -9,6 +9,7 @@ use App\Models\Take;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\CameraLinks;
@@ -39,6 +40,7 @@ final class StartTake
         ?float $restSeconds,
         string $reason,
         bool $fallsShort,
+        WhenOut $whenOut = WhenOut::Wait,
     ): Take {
         if ($fallsShort && trim($reason) === '') {
             throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
@@ -53,7 +55,7 @@ final class StartTake
         if ($rig === null && !$tells && !$isOwnTimer) {
             throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
         }
-        $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer);
+        $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer, $whenOut);
 
         $keys = ['rig_key' => $rig === null ? null : DeviceAddress::ofRig($rig), 'camera_key' => DeviceAddress::ofCamera($camera)];
         $start = static function () use ($shot, $rig, $camera, $setting, $reason, $keys): Take {

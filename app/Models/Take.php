@@ -143,7 +143,7 @@ final class Take extends Model
     public function inWords(): string
     {
         return match ($this->ending ?? $this->status) {
-            'complete' => 'shot to its end', 'finished_early' => 'finished early', 'aborted' => 'aborted', 'failed' => 'failed',
+            'complete' => 'shot to its end', 'finished_early' => 'finished early', 'incomplete' => 'incomplete', 'aborted' => 'aborted', 'failed' => 'failed',
             'prepared' => 'getting ready', 'interrupted' => 'interrupted', 'waiting' => 'waiting at A', 'paused' => 'paused', default => 'running',
         };
     }

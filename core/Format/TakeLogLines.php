@@ -10,6 +10,7 @@ use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use JsonException;
@@ -92,7 +93,7 @@ final class TakeLogLines
     {
         return [
             'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
-            'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds, 'own_timer' => $setting->isOwnTimer,
+            'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds, 'own_timer' => $setting->isOwnTimer, 'when_out' => $setting->whenOut->value,
         ];
     }
 
@@ -108,6 +109,7 @@ final class TakeLogLines
             is_numeric($told['start_s'] ?? null) ? (float) $told['start_s'] : 0.0,
             is_numeric($told['rest_s'] ?? null) ? (float) $told['rest_s'] : null,
             ($told['own_timer'] ?? false) === true,
+            WhenOut::tryFrom(is_string($told['when_out'] ?? null) ? $told['when_out'] : '') ?? WhenOut::Wait,
         );
     }
 

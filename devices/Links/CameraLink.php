@@ -46,6 +46,9 @@ interface CameraLink
     /** @return ?int photos that its card still takes; null where it does not say */
     public function photosLeft(): ?int;
 
+    /** Whether it has said by itself, since this was last asked, that its card is full. Never waits. */
+    public function saysFull(): bool;
+
     /** @return ?float what its own clock shows, whole seconds from 1970 in its own wall time; null where it does not say */
     public function clock(): ?float;
 

@@ -53,6 +53,11 @@ final class DeafCamera implements CameraLink
         return null;
     }
 
+    public function saysFull(): bool
+    {
+        return false;
+    }
+
     public function settings(): array
     {
         return [];

@@ -85,7 +85,10 @@ final class GcodeRig implements RigLink
             $this->wasReached = true;
         } catch (DeviceGone | DeviceRefused $failed) {
             $this->disconnect();
-            throw $this->isNoRig($failed) ? new DeviceRefused("What answers at {$this->address} is no rig that understands G-code. It said: {$this->oddly}") : $failed;
+            if (!$this->isNoRig($failed)) {
+                throw $failed;
+            }
+            throw new DeviceRefused("What answers at {$this->address} is no rig that understands G-code. It said: {$this->oddly}");
         }
     }
 
@@ -178,7 +181,7 @@ final class GcodeRig implements RigLink
             return $greeting;
         }
 
-        return (string) array_shift($this->answers);
+        return array_shift($this->answers);
     }
 
     /** Whether something answered that is no rig. One that was reached before may be starting up, and say all kinds of things. */

@@ -162,6 +162,11 @@ final class GphotoCamera implements CameraLink
             || preg_match('/freeimages=(\d+)/', $this->ask('storage-info'), $found) === 1 ? (int) $found[1] : null;
     }
 
+    public function saysFull(): bool
+    {
+        return false;
+    }
+
     public function settings(): array
     {
         $settings = [];

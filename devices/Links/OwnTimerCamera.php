@@ -73,6 +73,11 @@ final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
         return $this->camera->photosLeft();
     }
 
+    public function saysFull(): bool
+    {
+        return $this->camera->saysFull();
+    }
+
     public function settings(): array
     {
         return $this->camera->settings();

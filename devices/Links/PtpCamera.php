@@ -37,6 +37,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
     private string $unread = '';
     private int $transaction = 0;
     private float $pingedAt = 0.0;
+    private bool $isFull = false;
 
     /** @var array<string, int> handles of files by path, as far as they were heard of */
     private array $handles = [];
@@ -101,7 +102,9 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         try {
             while (($packet = Packet::take($this->unreadEvents)) !== null) {
                 $in = new DatasetReader($packet->body);
-                if ($packet->kind !== Packet::EVENT || $in->u16() !== EventCode::ObjectAdded->value) {
+                $code = $packet->kind === Packet::EVENT ? $in->u16() : 0;
+                $this->isFull = $this->isFull || $code === EventCode::StoreFull->value;
+                if ($code !== EventCode::ObjectAdded->value) {
                     continue;
                 }
                 $in->u32();
@@ -200,6 +203,14 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         }
 
         return $in->u32();
+    }
+
+    public function saysFull(): bool
+    {
+        $saidSo = $this->isFull;
+        $this->isFull = false;
+
+        return $saidSo;
     }
 
     public function settings(): array
@@ -355,13 +366,16 @@ final class PtpCamera implements CameraLink, StartsItsTimer
      */
     private function packet(): Packet
     {
-        while (($packet = Packet::take($this->unread)) === null) {
+        $packet = Packet::take($this->unread);
+        while ($packet === null) {
             $bytes = $this->commands === null ? false : fread($this->commands, 65_536);
             if ($bytes === false || $bytes === '') {
                 $this->gone();
             }
             $this->unread .= $bytes;
+            $packet = Packet::take($this->unread);
         }
+        assert($packet !== null);
 
         return $packet;
     }

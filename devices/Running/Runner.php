@@ -15,6 +15,7 @@ use Evrent\Core\Run\Take\Step;
 use Evrent\Core\Run\Take\StepKind;
 use Evrent\Core\Run\Take\Supplies;
 use Evrent\Core\Run\Take\TakeState;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Devices\Links\CameraLink;
@@ -38,6 +39,9 @@ final class Runner
     /** Real seconds for which a machine may be busy with something else: in a fast world that is long. */
     private const STUMBLE_SECONDS = 0.25;
 
+    /** Real seconds after which what is gone is gone for good, where nobody stands by. */
+    private const GONE_SECONDS = 60.0;
+
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
@@ -51,6 +55,7 @@ final class Runner
     private readonly TakeState $state;
     private readonly CardWatch $card;
     private readonly Watch $watch;
+    private readonly ?Outage $outage;
     private readonly ?OwnTimer $ownTimer;
     private float $lookedAt = 0.0;
     private float $beatAt = 0.0;
@@ -86,6 +91,7 @@ final class Runner
         $this->state = $this->log->state;
         $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock);
+        $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...)) : null;
         $this->ownTimer = $setting->isOwnTimer && $camera instanceof StartsItsTimer ? new OwnTimer($this->log, $schedule, $camera, $clock) : null;
     }
 
@@ -97,6 +103,7 @@ final class Runner
             try {
                 $this->look();
                 $this->unlessHeld();
+                $this->endIfNobodyStandsBy($this->outage?->look());
                 $step = Director::next($this->state, $this->setting, $this->clock->now());
                 if ($step->kind === StepKind::Nothing) {
                     return $this->state->ending ?? Ending::Failed;
@@ -120,7 +127,7 @@ final class Runner
         match ($step->kind) {
             StepKind::Home => $this->home(),
             StepKind::Move => $this->move((int) $step->photo),
-            StepKind::Start => $this->log->write(LogKind::Started, null, ['due' => $step->until]),
+            StepKind::Start => $this->begin($step->until),
             StepKind::Trigger => $this->trigger((int) $step->photo),
             StepKind::Wait => $this->wait($step->until),
             StepKind::Reconcile => $this->reconcile((int) $step->photo),
@@ -128,6 +135,16 @@ final class Runner
             StepKind::End => $this->end($step->ending ?? Ending::Failed),
             StepKind::Nothing => null,
         };
+    }
+
+    private function begin(?float $due): void
+    {
+        $this->log->write(LogKind::Started, null, ['due' => $due]);
+        $storage = $this->schedule->plan->storage;
+        if (!$this->camera->tells() && $storage !== null && $storage->photos() < $this->state->photos()) {
+            $says = 'By the plan’s figures the card is full after photo %d, and this camera will not say so. Change it in a pause before.';
+            $this->log->alarm(Supplies::CARD, null, sprintf($says, $storage->photos()));
+        }
     }
 
     private function home(): void
@@ -172,7 +189,9 @@ final class Runner
                 // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
                 $this->ownTimer?->startIfDue();
             } elseif ($this->rig === null) {
-                $this->camera->fire();
+                if (!$this->fired($photo)) {
+                    return;
+                }
             } else {
                 $this->rig->trigger($byRig ? $seconds : null, $this->look(...));
             }
@@ -187,6 +206,36 @@ final class Runner
             'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
         ]);
         $this->watch->lateness($photo, $late ?? 0.0);
+    }
+
+    /**
+     * @return bool whether it took one; else it has run out of something, and that is being waited for
+     *
+     * @throws DeviceRefused where nothing has
+     */
+    private function fired(int $photo): bool
+    {
+        try {
+            $this->camera->fire();
+
+            return true;
+        } catch (DeviceRefused $refused) {
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => $refused->getMessage()]);
+            $why = $this->outage?->find(true);
+            if ($why === null) {
+                throw $refused;
+            }
+            $this->endIfNobodyStandsBy($why);
+
+            return false;
+        }
+    }
+
+    private function endIfNobodyStandsBy(?string $why): void
+    {
+        if ($why !== null && $this->setting->whenOut === WhenOut::End) {
+            $this->end(Ending::Incomplete, $why);
+        }
     }
 
     /** Creeping, the rig sets out at the moment of the trigger, to be at the next place when that is due. */
@@ -367,7 +416,7 @@ final class Runner
         }
     }
 
-    private function end(Ending $ending): void
+    private function end(Ending $ending, ?string $why = null): void
     {
         if ($ending === Ending::Aborted) {
             try {
@@ -392,15 +441,18 @@ final class Runner
         foreach ($ending === Ending::Aborted ? [] : array_keys($this->state->unconfirmed) as $photo) {
             $this->card->missing($photo);
         }
-        $this->log->write(LogKind::Ended, null, ['how' => $ending->value]);
+        // What became of the last ones is known now.
+        $ending = $ending === Ending::Complete && !$this->state->isWhole() ? Ending::Incomplete : $ending;
+        $this->log->write(LogKind::Ended, null, ['how' => $ending->value, 'why' => $why]);
     }
 
     /** Reaches all devices, however long that takes, and finds out where they stand. */
     private function reach(?string $lost): void
     {
         if ($lost !== null && $this->state->seconds > 0.0) {
-            $this->log->alarm('devices', null, $lost);
+            $this->log->alarm('devices', null, $lost . Outage::whyGone($this->state->supplies));
         }
+        $goneAt = $this->clock->realSeconds();
         while (true) {
             try {
                 $this->rig?->connect();
@@ -415,7 +467,14 @@ final class Runner
                 return;
             } catch (DeviceGone $gone) {
                 $this->isCameraThere = false;
-                $this->log->alarm('devices', null, $gone->getMessage());
+                $says = $gone->getMessage() . Outage::whyGone($this->state->supplies);
+                $this->log->alarm('devices', null, $says);
+                $isGone = $this->state->startedAt !== null && $this->clock->realSeconds() - $goneAt > self::GONE_SECONDS;
+                if ($isGone && $this->setting->whenOut === WhenOut::End) {
+                    $this->log->write(LogKind::Ended, null, ['how' => Ending::Incomplete->value, 'why' => $says]);
+
+                    return;
+                }
                 $this->takeOrders();
                 $this->store->beat($this->state, $this->clock->now(), null);
                 if ($this->state->isAborted) {

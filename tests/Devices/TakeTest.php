@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
@@ -44,7 +45,7 @@ final class TakeTest extends TestCase
     {
         $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5], '/timing/photos' => 16]), 4, 80);
         $take->run(1, ['run']);
-        self::assertSame(['complete', []], [$take->ended(), $take->wrong(true)], $take->errors());
+        self::assertSame([$take->shouldEnd(), []], [$take->ended(), $take->wrong(true)], $take->errors());
         $started = array_filter($take->lines, static fn (LogLine $line): bool => $line->text('own_timer') !== null);
         self::assertCount(1, $started);
     }
@@ -95,7 +96,7 @@ final class TakeTest extends TestCase
     {
         $take = new TakeUnderFire(self::plan(), $seed, 150);
         $take->run(4, $mayDie);
-        self::assertSame(['complete', [], []], [$take->ended(), $take->wrong($mayMiss), $take->outOfPlace()], implode(', ', $take->kills) . $take->errors());
+        self::assertSame([$mayMiss ? $take->shouldEnd() : 'complete', [], []], [$take->ended(), $take->wrong($mayMiss), $take->outOfPlace()], implode(', ', $take->kills) . $take->errors());
     }
 
     /**
@@ -122,10 +123,38 @@ final class TakeTest extends TestCase
         yield 'an axis that stalls' => [['kind' => 'stalled_axis', 'frame' => 5, 'axis' => 'slide', 'frames' => 2], 'The slide stands', [], ['slide']];
         yield 'a cable that falls out' => [['kind' => 'cable_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
         yield 'a card that is slow' => [['kind' => 'slow_card', 'frame' => 5, 'frames' => 3, 'factor' => 4], '', [], []];
-        yield 'a card that is full' => [
-            ['kind' => 'card_full', 'frame' => 15], 'the card is full after photo', ['photo 16: not taken', 'photo 17: not taken', 'photo 18: not taken'], [],
-        ];
         yield 'a trigger line that is out' => [['kind' => 'trigger_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
+    }
+
+    /** Full after photo 10: it holds, says why, and goes on at photo 11 when another card is in; or ends there, where that was chosen before. */
+    public function testAFullCardIsWaitedForAndNoPhotoIsLost(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]]);
+        $take->run(whenPaused: static fn (string $card): bool => rename("{$card}/DCIM", "{$card}-first"));
+        self::assertSame('complete', $take->ended(), $take->errors());
+        self::assertStringContainsString('The card is full. Change it', self::alarms($take));
+        $times = array_count_values(array_map(static fn (LogLine $line): int => (int) $line->photo, array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Confirmed)));
+        self::assertSame(array_fill_keys(range(1, count($times)), 1), $times);
+        $orders = array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command);
+        self::assertSame([['pause', 'evrent'], ['go_on', 'evrent']], array_values(array_map(static fn (LogLine $line): array => [$line->text('order'), $line->text('by')], $orders)));
+        // Within two photos.
+        $lost = array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::NotTaken);
+        self::assertLessThanOrEqual(2, count($lost));
+
+        $ends = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]], ['--when-out=end']);
+        $ends->run();
+        self::assertSame(['incomplete', 1], [$ends->ended(), $ends->exitCode]);
+        self::assertStringContainsString('The card is full', (string) $ends->lines[count($ends->lines) - 1]->text('why'));
+    }
+
+    /** Its battery is empty after photo 6: the camera is gone, which is said with the cause, and where nobody stands by the take ends. */
+    #[Group('long')]
+    public function testACameraWhoseBatteryIsEmptyIsWaitedFor(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 12]), 1, 200, [['kind' => 'camera_battery', 'frame' => 6]]);
+        $take->run();
+        self::assertSame([$take->shouldEnd(), []], [$take->ended(), $take->wrong(true)], $take->errors());
+        self::assertStringContainsString('does not answer', self::alarms($take));
     }
 
     /**
@@ -139,7 +168,7 @@ final class TakeTest extends TestCase
         // What is looked at now and then is looked at on a busy machine too.
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, $fault['kind'] === 'rig_battery' ? 50 : 120, [$fault]);
         $take->run();
-        self::assertSame(['complete', $wrong], [$take->ended(), $take->wrong(false)], $take->errors());
+        self::assertSame([$take->shouldEnd(), $wrong], [$take->ended(), $take->wrong(false)], $take->errors());
         self::assertStringContainsString($says, self::alarms($take));
         self::assertSame($outOfPlace === [], $take->outOfPlace() === []);
     }

@@ -28,6 +28,9 @@ final class TakeUnderFire
     /** @var list<LogLine> */
     public array $lines = [];
 
+    /** What the run ended with, the last time. */
+    public int $exitCode = -1;
+
     /** @var list<string> what was killed, in its order */
     public array $kills = [];
 
@@ -58,8 +61,9 @@ final class TakeUnderFire
      * Runs it to its end, started anew as often as it is killed.
      *
      * @param list<'run'|'rig'|'camera'> $mayDie
+     * @param ?callable(string): mixed   $whenPaused is done once, to the folder of the card, when it has paused
      */
-    public function run(int $kills = 0, array $mayDie = []): void
+    public function run(int $kills = 0, array $mayDie = [], ?callable $whenPaused = null): void
     {
         file_put_contents("{$this->folder}/plan.json", PlanWriter::toJson($this->plan));
         file_put_contents("{$this->folder}/faults.json", json_encode(['format' => 'evrent.faults/1', 'faults' => $this->faults], JSON_THROW_ON_ERROR));
@@ -78,7 +82,12 @@ final class TakeUnderFire
         while (microtime(true) < $end) {
             usleep(5_000);
             $status = proc_get_status($run);
+            if ($whenPaused !== null && str_contains((string) @file_get_contents($this->logPath()), '"order":"pause"')) {
+                $whenPaused("{$this->folder}/card");
+                $whenPaused = null;
+            }
             if (!$status['running']) {
+                $this->exitCode = $status['exitcode'];
                 $this->read();
                 if ($this->ended() !== null) {
                     break;
@@ -119,6 +128,23 @@ final class TakeUnderFire
         }
 
         return null;
+    }
+
+    /** How it should have ended, by what its log says of each photo: whole or not. */
+    public function shouldEnd(): string
+    {
+        $states = [];
+        foreach ($this->lines as $line) {
+            $states[(int) $line->photo] = match (true) {
+                $line->kind === LogKind::Outcome => $line->text('state') !== 'uncertain',
+                $line->kind === LogKind::NotTaken => false,
+                $line->kind === LogKind::Confirmed => true,
+                default => $states[(int) $line->photo] ?? false,
+            };
+        }
+        $photos = array_fill_keys(range(1, Schedule::of($this->plan)->photosTotal()), true);
+
+        return count(array_intersect_key(array_filter($states), $photos)) < count($photos) ? 'incomplete' : 'complete';
     }
 
     /**

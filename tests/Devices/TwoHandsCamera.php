@@ -69,6 +69,11 @@ final class TwoHandsCamera implements CameraLink
         return null;
     }
 
+    public function saysFull(): bool
+    {
+        return false;
+    }
+
     public function settings(): array
     {
         return [];

@@ -30,7 +30,7 @@ final class UnderWayTest extends PageTestCase
             $ask()->assertRedirect()->assertSessionHas('way.href', $take->at('takes.show'))
                 ->assertSessionHas('notice', static fn (string $says): bool => str_contains($says, 'is being shot. End the take first.'));
         }
-        self::assertSame([null, null], [$shot->refresh()->deleted_at, Shoot::query()->findOrFail($shot->shoot_id)->deleted_at]);
+        self::assertSame([false, false], [$shot->refresh()->trashed(), Shoot::query()->findOrFail($shot->shoot_id)->trashed()]);
         self::assertNotSame($other->id, $shot->shoot_id);
         foreach (['/', "/shoots/{$shot->shoot_id}"] as $page) {
             $this->get($page)->assertOk()->assertSee('To the take')->assertSee($take->at('takes.show'));
@@ -46,7 +46,7 @@ final class UnderWayTest extends PageTestCase
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertSame('aborted', $take->refresh()->ending);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted.');
-        Shoot::query()->withTrashed()->whereKey($shot->shoot_id)->restore();
+        Shoot::withTrashed()->whereKey($shot->shoot_id)->update(['deleted_at' => null]);
         $this->delete($shot->path())->assertSessionHas('deleted');
     }
 

@@ -27,13 +27,16 @@ final class LayOutDemo extends Command
 
     public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit, TrialSeeder $trial): int
     {
-        return DB::transaction(function () use ($seeder, $recipes, $kit, $trial): int {
+        $code = self::SUCCESS;
+        DB::transaction(function () use ($seeder, $recipes, $kit, $trial, &$code): void {
             if ($this->option('reset') === true) {
                 $demo = Shoot::withTrashed()->where('is_demo', true);
                 if (Take::underWayOf(Shot::withTrashed()->whereIn('shoot_id', $demo->clone()->pluck('id')->all()))->isNotEmpty()) {
                     $this->error('The demo is being shot: end its take first.');
 
-                    return self::FAILURE;
+                    $code = self::FAILURE;
+
+                    return;
                 }
                 $demo->forceDelete();
             }
@@ -50,8 +53,8 @@ final class LayOutDemo extends Command
             if (KitItem::withTrashed()->doesntExist()) {
                 $kit->run();
             }
-
-            return self::SUCCESS;
         });
+
+        return $code;
     }
 }

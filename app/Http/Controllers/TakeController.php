@@ -31,6 +31,7 @@ use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\Trace;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\TypedText;
 use Illuminate\Contracts\View\View;
@@ -57,6 +58,7 @@ final class TakeController
             TypedText::seconds($form->text('rest')),
             $form->text('reason'),
             !ShotPage::of($shot)->report->works(),
+            WhenOut::tryFrom($form->text('when_out')) ?? WhenOut::Wait,
         ));
 
         return redirect($take->at('takes.show'));

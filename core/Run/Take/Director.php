@@ -81,7 +81,8 @@ final class Director
 
     private static function afterTheLast(TakeState $state, Setting $setting, float $now): Step
     {
-        $ending = $state->finishedAfter === null ? Ending::Complete : Ending::FinishedEarly;
+        $whole = $state->isWhole() ? Ending::Complete : Ending::Incomplete;
+        $ending = $state->finishedAfter === null ? $whole : Ending::FinishedEarly;
         $word = $state->freeAt + self::LAST_WORD_SECONDS;
         if ($now < $state->freeAt) {
             return Step::wait($state->freeAt);

@@ -22,7 +22,7 @@ final class RehearsedLog
     {
         $lines = [[-INF, new LogLine(LogKind::Homed, 0.0)]];
         $last = 0.0;
-        $count = 0;
+        $count = $missed = 0;
         $wrong = [];
         foreach ($photos as $photo) {
             $at = $photo->triggerSeconds;
@@ -30,6 +30,7 @@ final class RehearsedLog
                 $lines[] = [-INF, new LogLine(LogKind::Started, 0.0, null, ['due' => 0.0])];
             }
             $count++;
+            $missed += $photo->exposed === null ? 1 : 0;
             $before = $wrong;
             $wrong = self::places($schedule, $photo);
             foreach (array_keys(array_diff_key($before, $wrong)) as $about) {
@@ -44,7 +45,7 @@ final class RehearsedLog
         usort($lines, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $whole = $count >= $schedule->plan->photosProgrammed();
         $lines[] = [INF, new LogLine(LogKind::Ended, $last, null, [
-            'how' => ($whole ? Ending::Complete : Ending::Failed)->value,
+            'how' => ($whole ? ($missed === 0 ? Ending::Complete : Ending::Incomplete) : Ending::Failed)->value,
             ...($whole ? [] : ['why' => "It stopped after photo {$count}."]),
         ])];
 

@@ -14,6 +14,7 @@ final readonly class Setting
      * @param bool   $cameraTells whether the camera says what it took
      * @param float  $startAt     when the first photo is due, seconds on the log's clock; 0 for as soon as all stands ready
      * @param ?float $restSeconds stop motion: how long to rest before each photo; null waits to be told
+     * @param WhenOut $whenOut    what to do when card or battery runs out
      * @param bool   $isOwnTimer  whether the camera fires by its own timer: the rig keeps to its clock, as the camera does
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Setting
         public float $startAt = 0.0,
         public ?float $restSeconds = null,
         public bool $isOwnTimer = false,
+        public WhenOut $whenOut = WhenOut::Wait,
     ) {
     }
 

@@ -15,6 +15,9 @@ final class TakeState
     /** A delay of this share of the interval is made up for by the next photo; of a longer one nothing is. */
     private const LONG_DELAY = 0.5;
 
+    /** Alarms of what lets in more or less light. */
+    private const OF_THE_EXPOSURE = ['camera shutter time', 'camera ISO', 'camera aperture'];
+
     public Status $status = Status::Prepared;
     public ?Ending $ending = null;
 
@@ -87,6 +90,12 @@ final class TakeState
     /** @var array<int, PhotoState> what became of each photo, by number */
     public array $photos = [];
 
+    /** @var array<int, true> photos that were taken while the camera was not set as planned, by number */
+    public array $wronglyExposed = [];
+
+    /** @var array<string, true> settings of the exposure that are not as they were, by the alarm that says so */
+    private array $exposureChanged = [];
+
     public readonly Supplies $supplies;
 
     /** Whether the camera's own timer was started. */
@@ -116,8 +125,8 @@ final class TakeState
             LogKind::Gap => $this->gap($line),
             LogKind::Skipped => $this->skipped($line),
             LogKind::Command => $this->obey($line),
-            LogKind::Alarm => $this->alarms[$line->text('about') ?? ''] = $line->text('says') ?? '',
-            LogKind::AlarmOver => $this->quiet($line->text('about') ?? ''),
+            LogKind::Alarm => $this->alarm($line->text('about') ?? '', $line->text('says') ?? ''),
+            LogKind::AlarmOver => $this->quiet($line->text('about') ?? '', $line->number('number') !== null),
             LogKind::Ended => $this->end($line),
             LogKind::Mark => $this->mark($line),
             LogKind::Note => $this->note($line),
@@ -130,6 +139,18 @@ final class TakeState
         return $this->finishedAfter === null
             ? $this->schedule->photosTotal()
             : min($this->schedule->photosTotal(), $this->finishedAfter + $this->schedule->plan->timing->tailPhotos);
+    }
+
+    /** Whether every photo was taken as planned, as far as anybody knows. */
+    public function isWhole(): bool
+    {
+        for ($photo = 1; $photo <= $this->photos(); $photo++) {
+            if (in_array($this->photos[$photo] ?? PhotoState::Missing, [PhotoState::Missing, PhotoState::Uncertain], true)) {
+                return false;
+            }
+        }
+
+        return $this->wronglyExposed === [];
     }
 
     /** The planned photo at whose place a photo is taken: after an early end the rig stays where it was. */
@@ -252,6 +273,8 @@ final class TakeState
         $this->triggeredAt = $at;
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));
+        unset($this->wronglyExposed[$photo]);
+        $this->wronglyExposed += $this->exposureChanged === [] ? [] : [$photo => true];
         $this->next = $photo + 1;
         $this->taken++;
         $this->snaps = max(0, $this->snaps - 1);
@@ -340,9 +363,21 @@ final class TakeState
         }
     }
 
-    private function quiet(string $about): void
+    private function alarm(string $about, string $says): void
+    {
+        $this->alarms[$about] = $says;
+        if (in_array($about, self::OF_THE_EXPOSURE, true)) {
+            $this->exposureChanged[$about] = true;
+        }
+    }
+
+    /** @param bool $isSeen whether somebody has seen it: that mends nothing */
+    private function quiet(string $about, bool $isSeen): void
     {
         unset($this->alarms[$about]);
+        if (!$isSeen) {
+            unset($this->exposureChanged[$about]);
+        }
     }
 
     private function note(LogLine $line): void

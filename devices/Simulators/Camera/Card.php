@@ -71,6 +71,20 @@ final class Card
         $this->last = $with ? $other->last - 1 : max($this->last, $other->last);
     }
 
+    /** Whether files are gone that were there: somebody took the card out, and put it back empty or put in another. */
+    public function lookAgain(): bool
+    {
+        clearstatcache();
+        $there = array_filter($this->files, fn (string $path): bool => is_file("{$this->folder}/{$path}"));
+        $isAnother = count($there) < count($this->files);
+        $this->files = $there;
+        if (!is_dir("{$this->folder}/" . self::DCIM)) {
+            @mkdir("{$this->folder}/" . self::DCIM, 0o755, true);
+        }
+
+        return $isAnother;
+    }
+
     /** @return list<int> */
     public function handles(): array
     {

@@ -69,6 +69,14 @@ final class Cards
     }
 
     /** Photos, each once. */
+    /** Whether one of them is another by now. */
+    public function lookAgain(): bool
+    {
+        $isFirst = $this->first->lookAgain();
+
+        return $this->second?->lookAgain() === true || $isFirst;
+    }
+
     public function count(): int
     {
         return $this->first->count() + ($this->use === SlotUse::Overflow && $this->second !== null ? $this->second->count() : 0);

@@ -243,6 +243,11 @@ final class SimulatedCamera
 
     public function photosLeft(): int
     {
+        // Where files went from it, another card is in the slot.
+        if ($this->isFull && $this->card->lookAgain()) {
+            $this->isFull = false;
+        }
+
         return $this->isFull ? 0 : $this->card->photosLeft();
     }
 

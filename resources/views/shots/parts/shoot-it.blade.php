@@ -22,6 +22,7 @@
         <x-field id="take-when" label="Starts" name="when" :options="$start->whens()" :problem="$take('when')" />
         <x-field id="take-delay" label="After" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
         <x-field id="take-at" label="Time of day" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
+        <x-field id="take-when-out" label="When card or battery runs out" name="when_out" :options="['wait' => 'wait for the swap', 'end' => 'end the take']" />
         <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
         @if ($page->plan->timing->mode === Evrent\Core\Timing\Mode::StopMotion)<x-field id="take-rest" label="Rest before each photo" name="rest" width="7ch"
             placeholder="by hand" :problem="$take('rest')" />@endif
