@@ -42,13 +42,14 @@ final class CameraCommand extends Command
         $speed = DeviceOptions::speed($input);
         $faults = new Faults(DeviceOptions::faults($input, $plan?->rig->axisIds() ?? ['slide', 'pan', 'tilt']));
         $ports = [DeviceOptions::port($input, 'port'), DeviceOptions::port($input, 'trigger-port')];
-        DeviceOptions::serve($output, static function () use ($folder, $second, $plan, $faults, $speed, $ports): string {
+        $name = DeviceOptions::name($input);
+        DeviceOptions::serve($output, static function () use ($folder, $second, $plan, $faults, $speed, $ports, $name): string {
             $now = new DateTimeImmutable();
             $wallSeconds = (float) $now->format('U.u') + $now->getOffset();
             $other = is_string($second) && $second !== '' ? new Card($second) : null;
             $card = new Card($folder, $plan?->camera->nextFileNumber);
             $camera = new SimulatedCamera($card, $plan, $faults, self::width($speed), $wallSeconds, $other);
-            [$address, $trigger] = (new CameraServer($camera, new Clock($speed)))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
+            [$address, $trigger] = (new CameraServer($camera, new Clock($speed), $name))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
 
             return "{$address}, trigger at {$trigger}";
         }, 'camera');

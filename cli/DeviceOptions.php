@@ -26,6 +26,7 @@ final class DeviceOptions
     public static function add(Command $command, string $port): void
     {
         $command->addOption('port', null, InputOption::VALUE_REQUIRED, $port, '0');
+        $command->addOption('name', null, InputOption::VALUE_REQUIRED, 'What it says of itself, so that it is not taken for another', '');
         $command->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world its time goes, 1 to 1000', '1');
         $command->addOption('plan', null, InputOption::VALUE_REQUIRED, 'A plan file (evrent.plan/1) whose rig, camera and light it has');
         $command->addOption('faults', null, InputOption::VALUE_REQUIRED, 'A fault list (evrent.faults/1) to act out');
@@ -55,6 +56,19 @@ final class DeviceOptions
         $path = $input->getOption('faults');
 
         return is_string($path) ? FaultsReader::fromJson(Input::file($path, '--faults'), $axisIds, true) : [];
+    }
+
+    /**
+     * @throws BadUsage
+     */
+    public static function name(InputInterface $input): string
+    {
+        $name = $input->getOption('name');
+        if (!is_string($name) || preg_match('/^[\w-]{0,40}$/D', $name) !== 1) {
+            throw new BadUsage('--name: give letters and digits, 40 at most.');
+        }
+
+        return $name;
     }
 
     /**

@@ -29,7 +29,7 @@ final class RigCommand extends Command
     {
         $plan = DeviceOptions::plan($input);
         $rig = $plan->rig ?? UsualRig::make();
-        $simulated = new SimulatedRig($rig, new Faults(DeviceOptions::faults($input, $rig->axisIds())), $plan?->power?->rig);
+        $simulated = new SimulatedRig($rig, new Faults(DeviceOptions::faults($input, $rig->axisIds())), $plan?->power?->rig, name: DeviceOptions::name($input));
         $server = new RigServer($simulated, new Clock(DeviceOptions::speed($input)), DeviceOptions::address($input, 'trigger'));
         DeviceOptions::serve($output, fn (): string => $server->listen('127.0.0.1:' . DeviceOptions::port($input, 'port')), 'rig');
 

@@ -45,7 +45,8 @@ final class RunCommand extends Command
         $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world time goes, with simulated devices', '1');
         $this->setHelp(
             'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
-            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not. Hands off the rig before it starts: a motor does not feel them.',
+            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not. Hands off the rig '
+            . 'before it starts: a motor does not feel them.',
         );
     }
 
@@ -58,6 +59,9 @@ final class RunCommand extends Command
         $plan = Input::planAtOnce($input);
         $camera = self::camera($input, $plan->trigger->isCamera());
         $address = $input->getOption('rig');
+        if ($address === 'sim' || $input->getOption('camera') === 'sim') {
+            throw new BadUsage('--rig, --camera: give where the simulated one is reached, as bin/evrent rig and camera say it.');
+        }
         $rig = is_string($address) ? new GcodeRig($plan->rig, $address) : null;
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');

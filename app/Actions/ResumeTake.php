@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\Simulated;
 use App\Models\Take;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
@@ -30,12 +31,13 @@ final class ResumeTake
      */
     public function ask(Take $take): string
     {
-        if ($take->rig_address === null) {
+        $address = Simulated::rig($take->rig_address);
+        if ($address === null) {
             return 'There is no rig in this take. The camera takes photos again as soon as it goes on.';
         }
-        $locks = DeviceLocks::take($take->rig_address, '')
+        $locks = DeviceLocks::take($address, '')
             ?? throw new InvalidInput([new Problem('/rig', 'Something else on this machine uses this rig. End that first.')]);
-        $rig = new GcodeRig($take->revision->toPlan()->rig, $take->rig_address);
+        $rig = new GcodeRig($take->revision->toPlan()->rig, $address);
         try {
             $rig->connect();
             $status = $rig->status();

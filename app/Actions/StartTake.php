@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\Simulated;
 use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Format\TakeLogLines;
@@ -51,7 +52,7 @@ final class StartTake
             $says = 'This body fires by its own timer, and the plan has the rig fire it. Choose another body, or have the plan say so.';
             throw new InvalidInput([new Problem('/camera', $says)]);
         }
-        $tells = CameraLinks::at($camera)->tells();
+        $tells = CameraLinks::at(Simulated::camera($camera))->tells();
         if ($rig === null && !$tells && !$isOwnTimer) {
             throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
         }

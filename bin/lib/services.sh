@@ -75,9 +75,14 @@ write_services() {
         DB_CONNECTION=pgsql DB_HOST=127.0.0.1 "DB_PORT=$DB_PORT" "DB_DATABASE=$database" DB_USERNAME=evrent "DB_PASSWORD=$PGPASSWORD"
         "SESSION_COOKIE=evrent_$(instance_name)" "EVRENT_INSTANCE=$(instance_name)" "EVRENT_NAMES=${EVRENT_NAMES:-}" CACHE_STORE=file QUEUE_CONNECTION=database
     )
-    # The simulated rig and camera stand next to the web server's port, where nobody else does.
-    local rig=$((port + 1)) camera=$((port + 2)) trigger=$((port + 3)) speed=${EVRENT_SPEED:-1}
-    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig" "EVRENT_CAMERA=ptp:127.0.0.1:$camera" "EVRENT_CARD=$RUN/card")
+    # The simulated rig and camera stand next to the web server's port, or where the next is free. They are asked for by this copy's own name:
+    # another copy's never answer for them.
+    local rig camera trigger speed=${EVRENT_SPEED:-1} name
+    rig=$(free_port_from $((port + 1)))
+    camera=$(free_port_from $((rig + 1)))
+    trigger=$(free_port_from $((camera + 1)))
+    name=$(instance_name)
+    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig#$name" "EVRENT_CAMERA=ptp:127.0.0.1:$camera#$name" "EVRENT_CARD=$RUN/card" "EVRENT_RUN=$RUN")
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"
     write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
     write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'
@@ -87,7 +92,7 @@ write_services() {
     (
         umask 077
         sed -e "s|@RUN@|$RUN|g" -e "s|@USER@|$user|g" -e "s|@FPM@|$(php_fpm)|g" -e "s|@APP@|$APP|g" \
-            -e "s|@RIG@|$rig|g" -e "s|@CAMERA@|$camera|g" -e "s|@TRIGGER@|$trigger|g" -e "s|@SPEED@|$speed|g" -e "s|@CARD@|$RUN/card|g" \
+            -e "s|@NAME@|$name|g" -e "s|@RIG@|$rig|g" -e "s|@CAMERA@|$camera|g" -e "s|@TRIGGER@|$trigger|g" -e "s|@SPEED@|$speed|g" -e "s|@CARD@|$RUN/card|g" \
             "$ROOT/support/server/supervisord.conf" >"$RUN/supervisord.conf.new"
         printf 'environment=%s\n' "$(printf '%s\n' "${SERVICE_ENVIRONMENT[@]}" | sed -e 's/%/%%/g' -e 's/^\([A-Z_]*\)=\(.*\)$/\1="\2"/' | paste -sd,)" >"$RUN/environment"
         sed -i -e "/^@ENVIRONMENT@$/{r $RUN/environment

@@ -40,8 +40,8 @@ enum KitKind: string
     public function addressFormat(): ?string
     {
         return match ($this) {
-            self::Rig => '~^(?:[\w.-]+:\d{1,5}|/dev/[\w./-]+(?:@\d+)?)$~D',
-            self::Body => '~^(?:deaf|own|(?:own:)?(?:ptp:[\w.-]+:\d{1,5}|ptpip:[\w.:-]+|usb:[\d,]*))$~D',
+            self::Rig => '~^(?:sim|[\w.-]+:\d{1,5}|/dev/[\w./-]+(?:@\d+)?)$~D',
+            self::Body => '~^(?:deaf|own|(?:own:)?(?:sim|ptp:[\w.-]+:\d{1,5}|ptpip:[\w.:-]+|usb:[\d,]*))$~D',
             default => null,
         };
     }
@@ -49,8 +49,8 @@ enum KitKind: string
     public function addressHelp(): string
     {
         return match ($this) {
-            self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, or a serial port such as /dev/ttyUSB0.',
-            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT or ptp:HOST:PORT, own: before one of them or own for a camera on its own timer, '
+            self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, a serial port such as /dev/ttyUSB0, or sim for the simulated one.',
+            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT, ptp:HOST:PORT or sim for the simulated one, own: before one of them or own for a camera on its own timer, '
                 . 'or leave it empty for the trigger line alone.',
             default => 'Only rigs and bodies have an address. Leave it empty.',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Devices\Simulated;
 use App\Models\KitItem;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
@@ -29,9 +30,8 @@ final class KitSeeder extends Seeder
         // Simulated ones run beside Evrent, to shoot on at a desk.
         $simulated = [[KitKind::Rig, 'rig_address', 'Simulated rig'], [KitKind::Body, 'camera_address', 'Simulated body']];
         foreach ($simulated as [$kind, $setting, $name]) {
-            $address = config()->string("evrent.{$setting}");
-            if ($address !== '') {
-                $piece = new Piece($kind, $name, self::simulated($kind), 1, 'simulated, runs beside Evrent', $address);
+            if (config()->string("evrent.{$setting}") !== '') {
+                $piece = new Piece($kind, $name, self::simulated($kind), 1, 'simulated, runs beside Evrent', Simulated::NAME);
                 KitItem::query()->firstOrCreate(['kind' => $kind->value, 'name' => $name], KitItem::keeping($piece));
             }
         }

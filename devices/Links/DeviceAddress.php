@@ -45,9 +45,13 @@ final class DeviceAddress
 
     private static function tcp(string $address): string
     {
-        $at = strrpos($address, ':');
-        $host = strtolower(trim($at === false ? $address : substr($address, 0, $at), '[]'));
-        $port = $at === false ? '' : (string) (int) substr($address, $at + 1);
+        $address = explode('#', $address)[0];
+        if (!str_contains($address, ':')) {
+            return substr($address, 0, self::MOST);
+        }
+        $at = (int) strrpos($address, ':');
+        $host = strtolower(trim(substr($address, 0, $at), '[]'));
+        $port = (string) (int) substr($address, $at + 1);
         $number = filter_var($host, FILTER_VALIDATE_IP) === false ? gethostbyname($host) : $host;
 
         return 'tcp ' . substr(self::isHere($number) ? 'here' : $number, 0, self::MOST) . " {$port}";

@@ -14,7 +14,8 @@ use Evrent\Devices\Protocol\Gcode\Letters;
 use Evrent\Devices\Protocol\Gcode\Refusal;
 
 /**
- * A rig behind G-code, over TCP ("127.0.0.1:7801") or a serial port ("/dev/ttyUSB0", "/dev/ttyUSB0@115200"). docs/devices.md has what is sent.
+ * A rig behind G-code, over TCP ("127.0.0.1:7801"; with "#name" behind it only one that greets by that name) or a serial port ("/dev/ttyUSB0",
+ * "/dev/ttyUSB0@115200"). docs/devices.md has what is sent.
  */
 final class GcodeRig implements RigLink
 {
@@ -33,6 +34,9 @@ final class GcodeRig implements RigLink
     /** @var array<string, string> by axis id */
     private readonly array $letters;
 
+    private readonly string $address;
+    private readonly string $name;
+
     /** @var ?resource */
     private $line = null;
     private string $unread = '';
@@ -50,8 +54,9 @@ final class GcodeRig implements RigLink
     /**
      * @param array<string, string> $letters that the rig has otherwise, by axis id
      */
-    public function __construct(private readonly Rig $rig, private readonly string $address, array $letters = [])
+    public function __construct(private readonly Rig $rig, string $address, array $letters = [])
     {
+        [$this->address, $this->name] = explode('#', $address, 2) + [1 => ''];
         $this->letters = Letters::of($rig, $letters);
     }
 
@@ -80,6 +85,9 @@ final class GcodeRig implements RigLink
             $greeting = $this->greeting();
             if (str_starts_with($greeting, 'busy')) {
                 throw new DeviceGone('Another host has this rig.');
+            }
+            if ($this->name !== '' && !str_contains($greeting, $this->name)) {
+                throw new DeviceGone("The rig at {$this->address} is not the one that is meant.");
             }
             $this->ask('G21 G90 G94', static fn () => null);
             $this->wasReached = true;

@@ -45,11 +45,15 @@ final class PtpCamera implements CameraLink, StartsItsTimer
     /** @var array<int, string> paths of folders by handle */
     private array $folders = [];
 
+    private readonly string $address;
+    private readonly string $name;
+
     /**
-     * @param string $address host:port
+     * @param string $address host:port; with "#name" behind it only one that says that name of itself
      */
-    public function __construct(private readonly string $address)
+    public function __construct(string $address)
     {
+        [$this->address, $this->name] = explode('#', $address, 2) + [1 => ''];
     }
 
     public function tells(): bool
@@ -78,6 +82,10 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         }
         if ($answer->kind !== Packet::INIT_COMMAND_ACK) {
             $this->gone();
+        }
+        if ($this->name !== '' && !str_contains($answer->body, mb_convert_encoding($this->name, 'UTF-16LE', 'UTF-8'))) {
+            $this->disconnect();
+            throw new DeviceGone("The camera at {$this->address} is not the one that is meant.");
         }
         $number = (new DatasetReader($answer->body))->u32();
         $events = $this->events = $this->open();

@@ -10,6 +10,9 @@ if [ -n "$old" ] && [ "$old" != $$ ] && pgrep -g "$old" 'nginx|php|ffmpeg' >/dev
     tries=0
     while pgrep -g "$old" >/dev/null 2>&1 && [ $tries -lt 50 ]; do sleep 0.02; tries=$((tries + 1)); done
 fi
+# When it started, the last times: what dies again and again is known by it.
+{ tail -n 19 "$note.starts" 2>/dev/null; date +%s; } >"$note.starts.new" && mv "$note.starts.new" "$note.starts"
+chmod 644 "$note.starts"
 # The supervisor gives each service a process group of its own, with the number of the one that leads it: this.
 echo $$ >"$note"
 exec "$@"

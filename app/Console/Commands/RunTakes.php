@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\KeepCheck;
 use App\Actions\RecordTake;
+use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
 use Evrent\Core\Schedule\Schedule;
@@ -97,7 +98,7 @@ final class RunTakes extends Command
     private function checkNext(): bool
     {
         foreach (DeviceCheck::query()->with('revision')->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
-            $locks = DeviceLocks::take($check->rig_address, $check->camera_address);
+            $locks = DeviceLocks::take(Simulated::rig($check->rig_address), Simulated::camera($check->camera_address));
             if ($locks === null) {
                 continue;
             }
@@ -127,9 +128,10 @@ final class RunTakes extends Command
         $store->is('running');
         $plan = $check->revision->toPlan();
         $clock = new RunClock(0.0, config()->float('evrent.world_speed'));
-        $rig = $check->rig_address === null ? null : new GcodeRig($plan->rig, $check->rig_address);
+        $address = Simulated::rig($check->rig_address);
+        $rig = $address === null ? null : new GcodeRig($plan->rig, $address);
         try {
-            $camera = CameraLinks::at($check->camera_address, $plan->trigger->isCamera());
+            $camera = CameraLinks::at(Simulated::camera($check->camera_address), $plan->trigger->isCamera());
             (new CheckOfDevices(Schedule::of($plan), $rig, $camera, $clock, $store, $store->goOn(...)))->run($check->what);
             $store->is('done');
         } catch (CheckStopped) {
@@ -148,8 +150,9 @@ final class RunTakes extends Command
         $store->begin();
         $plan = $take->revision->toPlan();
         $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed);
-        $rig = $take->rig_address === null ? null : new GcodeRig($plan->rig, $take->rig_address);
-        $camera = CameraLinks::at($take->camera_address, $plan->trigger->isCamera());
+        $address = Simulated::rig($take->rig_address);
+        $rig = $address === null ? null : new GcodeRig($plan->rig, $address);
+        $camera = CameraLinks::at(Simulated::camera($take->camera_address), $plan->trigger->isCamera());
         try {
             (new Runner(Schedule::of($plan), $take->made(), $rig, $camera, $store, $clock))->run();
         } finally {

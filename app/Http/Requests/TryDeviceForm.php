@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Devices\Simulated;
 use App\Models\KitItem;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
@@ -56,12 +57,13 @@ final class TryDeviceForm extends Form
             $says = $isUsed ? 'A take is under way on it: try it when that is over.' : 'Enter where it is reached, and save, before it is tried.';
             throw new InvalidInput([new Problem('/address', $says)]);
         }
-        $locks = DeviceLocks::take($isRig ? $piece->address : null, $isRig ? '' : $piece->address)
+        $address = $isRig ? (string) Simulated::rig($piece->address) : Simulated::camera($piece->address);
+        $locks = DeviceLocks::take($isRig ? $address : null, $isRig ? '' : $address)
             ?? throw new InvalidInput([new Problem('/address', 'Something else on this machine uses it: try it when that is over.')]);
         try {
             return $isRig
-                ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $piece->address), $this->boolean('acts'))
-                : Trial::camera(CameraLinks::at($piece->address), $this->boolean('acts'));
+                ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $address), $this->boolean('acts'))
+                : Trial::camera(CameraLinks::at($address), $this->boolean('acts'));
         } catch (DeviceGone | DeviceRefused $wrong) {
             throw new InvalidInput([new Problem('/address', $wrong->getMessage())]);
         } finally {

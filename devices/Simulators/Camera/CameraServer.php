@@ -23,7 +23,8 @@ final class CameraServer
     private int $lastNumber = 0;
     private ?TimerInterface $timer = null;
 
-    public function __construct(private readonly SimulatedCamera $camera, private readonly Clock $clock)
+    /** @param string $name that it says of itself */
+    public function __construct(private readonly SimulatedCamera $camera, private readonly Clock $clock, private readonly string $name = '')
     {
     }
 
@@ -52,7 +53,15 @@ final class CameraServer
 
             return;
         }
-        $incoming = new PtpLine($line, $this->camera, $this->clock, $this->enrol(...), fn (int $number): ?PtpConnection => $this->hosts[$number] ?? null, $this->goOn(...));
+        $incoming = new PtpLine(
+            $line,
+            $this->camera,
+            $this->clock,
+            $this->enrol(...),
+            fn (int $number): ?PtpConnection => $this->hosts[$number] ?? null,
+            $this->goOn(...),
+            $this->name,
+        );
         $line->on('data', $incoming->receive(...));
         $line->on('close', function () use ($incoming): void {
             foreach ($this->hosts as $number => $host) {

@@ -46,6 +46,7 @@ final class PtpLine
         private readonly Closure $enrol,
         private readonly Closure $find,
         private readonly Closure $then,
+        private readonly string $name = '',
     ) {
         $this->responder = new PtpResponder($camera);
     }
@@ -113,7 +114,7 @@ final class PtpLine
 
             return;
         }
-        $this->send(new Packet(Packet::INIT_COMMAND_ACK, (new Dataset())->u32($number)->raw(self::GUID)->wide('Evrent camera')->u32(self::VERSION)->bytes()));
+        $this->send(new Packet(Packet::INIT_COMMAND_ACK, (new Dataset())->u32($number)->raw(self::GUID)->wide(trim("Evrent camera {$this->name}"))->u32(self::VERSION)->bytes()));
     }
 
     private function listen(int $number): void

@@ -57,9 +57,15 @@ final class SimulatedRig
 
     /**
      * @param array<string, string> $letters that this rig has otherwise, by axis id
+     * @param string                $name    that it says of itself when it greets
      */
-    public function __construct(Rig $rig, private readonly Faults $faults = new Faults(), ?RigPower $power = null, array $letters = [])
-    {
+    public function __construct(
+        Rig $rig,
+        private readonly Faults $faults = new Faults(),
+        ?RigPower $power = null,
+        array $letters = [],
+        private readonly string $name = '',
+    ) {
         $this->letters = Letters::of($rig, $letters);
         $this->cell = new RigCell($power);
         $this->motion = new Motion($rig, $faults, fn (): int => $this->photos);
@@ -68,7 +74,7 @@ final class SimulatedRig
     /** Somebody connected: the rig says what it is. */
     public function greet(): void
     {
-        $this->said .= self::GREETING . "\n";
+        $this->said .= trim(self::GREETING . " {$this->name}") . "\n";
         $this->unread = '';
         $this->lines = [];
     }
@@ -384,7 +390,7 @@ final class SimulatedRig
         $this->isHoming = $this->isRelative = $this->isInverseTime = false;
         $this->forRoom = null;
         $this->until(Wait::Nothing);
-        $this->said .= self::GREETING . "\n";
+        $this->said .= trim(self::GREETING . " {$this->name}") . "\n";
     }
 
     private function openTrigger(): void

@@ -2,6 +2,9 @@
 <x-layout title="Shoots" :crumbs="['Shoots' => null]">
     <div class="page first-page">
         <h1 class="sr-only">Shoots</h1>
+        @foreach (App\Devices\Services::dead() as $service => $log)<p class="verdict is-dead" role="alert" data-works="no"><x-icon name="octagon-x" /><span
+            class="says"><strong>{{ $service }} dies again and again.</strong> <span>It is started anew each time. Why, its log says: {{ $log
+            }}</span></span></p>@endforeach
         @include('takes.parts.under-way', ['takes' => $page->takes()])
         @if ($page->isEmpty())
             <section class="panel hello">
