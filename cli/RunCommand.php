@@ -80,7 +80,7 @@ final class RunCommand extends Command
                 }
                 $last = $kept['lines'] === [] ? 0.0 : $kept['lines'][count($kept['lines']) - 1]->seconds;
                 $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
-                $clock = new RunClock(max($last, (microtime(true) - $begun) * $speed), $speed);
+                $clock = RunClock::since($begun, $speed, self::mark($kept['header']), $last);
                 $setting = $kept['setting'];
                 $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR, $kept['token'] + 1);
             } else {
@@ -94,7 +94,7 @@ final class RunCommand extends Command
                     WhenOut::from(Input::choice($input, 'when-out', ['wait', 'end'])),
                 );
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
-                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices), [], STDIN, STDERR);
+                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices, RunClock::mark()), [], STDIN, STDERR);
                 $clock = new RunClock(0.0, $speed);
             }
             $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock);
@@ -107,6 +107,18 @@ final class RunCommand extends Command
         $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
 
         return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * @param array<string, mixed> $header
+     *
+     * @return ?array{string, float}
+     */
+    private static function mark(array $header): ?array
+    {
+        [$boot, $at] = [$header['begun_boot'] ?? null, $header['begun_monotonic_s'] ?? null];
+
+        return is_string($boot) && (is_float($at) || is_int($at)) ? [$boot, (float) $at] : null;
     }
 
     private static function camera(InputInterface $input, bool $isOwnTimer): CameraLink

@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     // How many times as fast as the world the simulated devices of this copy are, and so its takes: 1 with real ones.
     'world_speed' => (float) env('EVRENT_SPEED', 1.0),
+    // Folders below which photos may lie, besides homes and what is plugged in; colons between them.
+    'photo_roots' => (string) env('EVRENT_PHOTOS', ''),
     // The folder in which its services note when they started; empty where none run.
     'run' => (string) env('EVRENT_RUN', ''),
     // Where the simulated rig and camera of this copy are reached; empty where none run.

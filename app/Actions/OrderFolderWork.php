@@ -35,7 +35,7 @@ final class OrderFolderWork
             throw self::wrong('/folder', 'Only the heads of these photos are here. Read them from a folder on this machine first.');
         }
         $allowed = Settings::kept()->photoFolders();
-        if (!PhotoFolder::isWithin($reading->folder, $allowed)) {
+        if (!Settings::kept()->mayRead($reading->folder)) {
             throw self::wrong('/folder', "The photos’ own folder, {$reading->folder}, may not be read any more: the settings name those that may.");
         }
         $kind === 'check' ? self::checkCopy($reading, $folder, $allowed) : self::checkNew($folder, $allowed);
@@ -66,7 +66,7 @@ final class OrderFolderWork
      */
     private static function checkCopy(CardReading $reading, string $folder, array $allowed): void
     {
-        if (!is_dir($folder) || !PhotoFolder::isWithin($folder, $allowed)) {
+        if (!is_dir($folder) || !Settings::kept()->mayRead($folder)) {
             throw self::wrong('/folder', 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.');
         }
         if (PhotoFolder::isWithin($folder, [$reading->folder]) || PhotoFolder::isWithin($reading->folder, [$folder])) {
@@ -83,7 +83,7 @@ final class OrderFolderWork
             throw self::wrong('/folder', 'This is there already. Enter the name of a new folder: nothing that is there is written over.');
         }
         $parent = dirname($folder);
-        if (!is_dir($parent) || !PhotoFolder::isWithin($parent, $allowed)) {
+        if (!is_dir($parent) || !Settings::kept()->mayRead($parent)) {
             throw self::wrong('/folder', 'Enter a new folder in one that is there, below one that may be read: ' . implode(', ', $allowed) . '.');
         }
         if (!is_writable($parent)) {

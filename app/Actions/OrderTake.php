@@ -36,10 +36,9 @@ final class OrderTake
         }
         $number = TakeOrder::query()->where('key', $key)->value('id');
         if ($take->lines()->where('kind', LogKind::Mark->value)->where('more->number', $number)->doesntExist()) {
-            $last = $take->lines()->max('seconds');
             $photo = is_int($more['photo'] ?? null) ? $more['photo'] : null;
             $told = array_diff_key([...$more, 'number' => $number], ['photo' => 0]);
-            RecordTake::add($take, new LogLine(LogKind::Mark, is_numeric($last) ? (float) $last : 0.0, $photo, $told));
+            RecordTake::add($take, new LogLine(LogKind::Mark, $take->lastSeconds(), $photo, $told));
         }
     }
 }

@@ -11,7 +11,6 @@ use App\Models\Take;
 use App\Pages\Settings;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Devices\Photos\PhotoFolder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -37,7 +36,7 @@ final class ReadCard
         if (preg_match('/\.(?:zip|rar|7z|tar|gz)$/i', $folder) === 1) {
             throw new InvalidInput([new Problem('/folder', 'This is an archive. Unpack it first, and enter the folder that it makes.')]);
         }
-        if (!PhotoFolder::isWithin($folder, $allowed)) {
+        if (!Settings::kept()->mayRead($folder)) {
             throw new InvalidInput([new Problem('/folder', $allowed === []
                 ? 'No folder may be read yet. Name those that may in the settings.'
                 : 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.')]);

@@ -11,6 +11,7 @@ use Evrent\Core\Words\FileName;
 use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\PhotoFolder;
+use Evrent\Devices\Processes\NoRoom;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -41,7 +42,7 @@ final class ReadOn
             if (!PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
                 return false;
             }
-            $this->change($reading, ['status' => 'reading']);
+            $this->change($reading, ['status' => 'reading', 'trouble' => '']);
         }
         $names = array_slice($reading->names, $reading->done, self::AT_ONCE);
         if ($names === []) {
@@ -67,6 +68,8 @@ final class ReadOn
             $names = array_slice($names, 0, $looked->count);
             $read = array_values(array_diff($names, array_keys($looked->unread)));
             $told = $exif->told($read);
+        } catch (NoRoom $full) {
+            return $this->away($reading, $full->getMessage());
         } catch (RuntimeException $failure) {
             $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
 
@@ -90,10 +93,10 @@ final class ReadOn
         return !$reading->isOver();
     }
 
-    /** The card was pulled: what was read stays, and the rest waits for it. */
-    private function away(CardReading $reading): bool
+    /** The card was pulled, or the disk is full: what was read stays, and the rest waits for it. */
+    private function away(CardReading $reading, string $why = ''): bool
     {
-        $this->change($reading, ['status' => 'away']);
+        $this->change($reading, ['status' => 'away', 'trouble' => mb_substr($why, 0, 500)]);
 
         return false;
     }

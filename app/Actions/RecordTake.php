@@ -17,6 +17,7 @@ use Evrent\Devices\Links\RigStatus;
 use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\HoldLost;
+use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\TakeStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -81,7 +82,7 @@ final class RecordTake implements TakeStore
     public function begin(): void
     {
         if ($this->take->begun_at === null) {
-            $this->take->forceFill(['begun_at' => now()])->save();
+            $this->take->forceFill(['begun_at' => now(), 'begun_mark' => RunClock::mark()])->save();
         }
     }
 

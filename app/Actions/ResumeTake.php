@@ -76,9 +76,8 @@ final class ResumeTake
             $isEnded = Take::query()->whereKey($take->id)->where('status', Take::INTERRUPTED)
                 ->update(['status' => 'ended', 'ending' => Ending::Aborted->value, 'ended_at' => now()]);
             if ($isEnded === 1) {
-                $last = $take->lines()->max('seconds');
                 $why = 'A backup was restored while it was under way.';
-                RecordTake::add($take, new LogLine(LogKind::Ended, is_numeric($last) ? (float) $last : 0.0, null, ['how' => Ending::Aborted->value, 'why' => $why]));
+                RecordTake::add($take, new LogLine(LogKind::Ended, $take->lastSeconds(), null, ['how' => Ending::Aborted->value, 'why' => $why]));
             }
         });
     }

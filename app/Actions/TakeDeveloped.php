@@ -12,7 +12,6 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Film\Developed;
-use Evrent\Devices\Photos\PhotoFolder;
 
 /**
  * Takes in photos that were developed elsewhere, by the numbers or names that they went out under.
@@ -36,7 +35,7 @@ final class TakeDeveloped
             return 'The clip is made of the card’s own photos again.';
         }
         $allowed = Settings::kept()->photoFolders();
-        if (!is_dir($folder) || !PhotoFolder::isWithin($folder, $allowed)) {
+        if (!is_dir($folder) || !Settings::kept()->mayRead($folder)) {
             throw self::wrong('This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.');
         }
         $found = Developed::in($folder, $card->files(), $page->photos());

@@ -13,6 +13,7 @@ use Evrent\Core\Values\Problem;
 use Evrent\Devices\Photos\PhotoFolder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\File\Exception\FileException;
 
 /**
  * Takes the heads of photos that a browser sends: what a file says of itself, and the small picture that it keeps. They lie in a folder of
@@ -20,7 +21,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class TakeUpload
 {
-    private const MOST_NAME_BYTES = 300;
+    /** As the file system has it. */
+    private const MOST_NAME_BYTES = 255;
+    private const MOST_PATH_BYTES = 1_000;
 
     /** @param ?Take $take that they are of; null where nobody said */
     public function begin(Shot $shot, ?Take $take): CardReading
@@ -55,16 +58,32 @@ final class TakeUpload
                 throw new InvalidInput([new Problem('/folder', 'One of these files has a name that cannot be kept. Rename it, and send it again.')]);
             }
             $path = "{$reading->folder}/{$name}";
-            if (!is_dir(dirname($path)) && !mkdir(dirname($path), 0o700, true) && !is_dir(dirname($path))) {
-                throw new InvalidInput([new Problem('/folder', 'There is no room to keep them. Make some, and send them again.')]);
+            if (!is_dir(dirname($path)) && !@mkdir(dirname($path), 0o700, true) && !is_dir(dirname($path))) {
+                throw self::cannot($name);
             }
-            // There whole or not at all: what is there is not sent again.
-            $head->move(dirname($path), basename($path) . '.part');
+            // There whole or not at all: what is there is not sent again. As long as a name may be, there is none for a part of it.
+            $part = dirname($path) . '/.part-' . bin2hex(random_bytes(8));
+            try {
+                $head->move(dirname($part), basename($part));
+            } catch (FileException) {
+                throw self::cannot($name);
+            }
             if (is_string($modified[$i] ?? null) && ctype_digit($modified[$i])) {
-                touch("{$path}.part", (int) $modified[$i]);
+                @touch($part, (int) $modified[$i]);
             }
-            rename("{$path}.part", $path);
+            if (is_dir($path) || !@rename($part, $path)) {
+                @unlink($part);
+                throw self::cannot($name);
+            }
         }
+    }
+
+    /** A file where a folder of that name is wanted, the other way round, or no room. */
+    private static function cannot(string $name): InvalidInput
+    {
+        $shown = mb_strlen($name) > 60 ? mb_substr($name, 0, 60) . ' …' : $name;
+
+        return new InvalidInput([new Problem('/folder', "{$shown} cannot be kept: rename it, or make room on the disk, and send them again.")]);
     }
 
     /** @return list<string> paths of those that are there already */
@@ -85,7 +104,7 @@ final class TakeUpload
     {
         $parts = explode('/', $name);
 
-        return strlen($name) <= self::MOST_NAME_BYTES && preg_match('/[\p{Cc}\x{FFFD}\\\\]/u', $name) === 0
+        return strlen($name) <= self::MOST_PATH_BYTES && max(array_map(strlen(...), $parts)) <= self::MOST_NAME_BYTES && preg_match('/[\p{Cc}\x{FFFD}\\\\]/u', $name) === 0
             && array_filter($parts, static fn (string $part): bool => $part === '' || $part[0] === '.') === [];
     }
 }

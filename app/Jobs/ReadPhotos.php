@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Actions\ReadOn;
 use App\Models\CardReading;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
@@ -19,7 +20,12 @@ final class ReadPhotos implements ShouldQueue
 
     private const AGAIN_SECONDS = 3;
 
-    public int $tries = 5;
+    /** SQLSTATE class of a server that has no room. */
+    private const NO_ROOM = '53';
+
+    /** A database without room is no fault of the photos: it is asked again. What breaks off five times is. */
+    public int $tries = 0;
+    public int $maxExceptions = 5;
 
     public function __construct(public readonly int $readingId)
     {
@@ -31,7 +37,17 @@ final class ReadPhotos implements ShouldQueue
         if ($reading === null) {
             return;
         }
-        if ($readOn($reading)) {
+        try {
+            $isMore = $readOn($reading);
+        } catch (QueryException $full) {
+            if (!str_starts_with((string) $full->getCode(), self::NO_ROOM)) {
+                throw $full;
+            }
+            $this->release(self::AGAIN_SECONDS);
+
+            return;
+        }
+        if ($isMore) {
             self::dispatch($this->readingId);
         } elseif ($reading->status === 'away' && config('queue.default') !== 'sync') {
             // Nobody may be looking: it goes on by itself when the card is back.

@@ -37,6 +37,7 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, mixed> $now
  * @property ?Carbon               $beat_at
  * @property ?Carbon               $begun_at
+ * @property ?array{string, float} $begun_mark when its log began, on a clock that nobody sets
  * @property ?Carbon               $ended_at
  * @property ?int                  $rating
  * @property string                $notes
@@ -61,7 +62,7 @@ final class Take extends Model
     protected function casts(): array
     {
         return [
-            'setting' => 'array', 'preflight' => 'array', 'now' => 'array', 'speed' => 'float',
+            'setting' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => 'array', 'speed' => 'float',
             'beat_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime',
         ];
     }
@@ -132,6 +133,14 @@ final class Take extends Model
     public function report(Schedule $schedule): TakeReport
     {
         return TakeReport::of($schedule, $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+    }
+
+    /** When the last line of its log was written, seconds on the log's clock. */
+    public function lastSeconds(): float
+    {
+        $last = $this->lines()->max('seconds');
+
+        return is_numeric($last) ? (float) $last : 0.0;
     }
 
     public function made(): Setting

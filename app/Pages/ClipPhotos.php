@@ -14,7 +14,6 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Photos\Apart;
-use Evrent\Devices\Photos\PhotoFolder;
 
 /**
  * The photos that a clip is made of: those of a card, or what was developed of them elsewhere.
@@ -83,7 +82,7 @@ final readonly class ClipPhotos
     /** What may be read is asked again: settings change. */
     public function mayBeRead(): bool
     {
-        return PhotoFolder::isWithin($this->folder, [...Settings::kept()->photoFolders(), CardReading::uploads()]);
+        return Settings::kept()->mayRead($this->folder);
     }
 
     /** @return array<int, float> stops over the middle photo, by number, as they came from the camera; empty where nobody measured them */

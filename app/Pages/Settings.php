@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Models\CardReading;
 use App\Models\Setting;
 use DateTimeInterface;
 use Evrent\Core\Format\ShownUnits;
@@ -11,6 +12,8 @@ use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\ClockTime;
 use Evrent\Devices\Photos\Decoder;
+use Evrent\Devices\Photos\PhotoFolder;
+use Evrent\Devices\Photos\PhotoRoots;
 use Illuminate\Database\QueryException;
 
 /**
@@ -148,10 +151,30 @@ final readonly class Settings
     /** @return list<string> folders that photos may be read from, the simulated camera's card among them */
     public function photoFolders(): array
     {
-        $card = config('evrent.card');
+        $roots = self::roots();
         $named = array_map(trim(...), explode("\n", $this->values[self::FOLDERS] ?? ''));
+        $card = config()->string('evrent.card');
 
-        return array_values(array_filter([...$named, is_string($card) ? $card : ''], static fn (string $folder): bool => $folder !== ''));
+        return [...array_values(array_filter($named, static fn (string $folder): bool => $roots->whyNot($folder) === null)), ...($card === '' ? [] : [$card])];
+    }
+
+    /** Whether a folder, or a file in one, may be read: asked again each time, since folders, links and settings change. */
+    public function mayRead(string $path): bool
+    {
+        // The card and what was sent lie in Evrent's own folders.
+        $ours = array_filter([config()->string('evrent.card'), CardReading::uploads()], static fn (string $folder): bool => $folder !== '');
+
+        return PhotoFolder::isWithin($path, array_values($ours)) || self::roots()->mayRead($path, $this->photoFolders());
+    }
+
+    public static function roots(): PhotoRoots
+    {
+        $own = [base_path(), storage_path(), config()->string('evrent.run')];
+
+        return new PhotoRoots(
+            array_values(array_filter(explode(':', config()->string('evrent.photo_roots')), static fn (string $folder): bool => $folder !== '')),
+            array_values(array_filter($own, static fn (string $folder): bool => $folder !== '')),
+        );
     }
 
     /** Times of day in a text, on the clock that was chosen. */

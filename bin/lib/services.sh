@@ -40,6 +40,13 @@ choose_home() {
     chmod 700 "$RUN" "$STORAGE"
 }
 
+# Whoever started it reads photos from home, and from what was named.
+photo_roots() {
+    local home=${HOME:-}
+    [ "$home" != / ] || home=''
+    printf '%s' "${EVRENT_PHOTOS:+$EVRENT_PHOTOS:}$home"
+}
+
 # One name for this copy: its cookies, and what a browser keeps for it, are not those of another on the same machine.
 instance_name() { sha256sum <<<"$(copy_name):$SERVICES" | cut -c1-10; }
 
@@ -82,7 +89,7 @@ write_services() {
     camera=$(free_port_from $((rig + 1)))
     trigger=$(free_port_from $((camera + 1)))
     name=$(instance_name)
-    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig#$name" "EVRENT_CAMERA=ptp:127.0.0.1:$camera#$name" "EVRENT_CARD=$RUN/card" "EVRENT_RUN=$RUN")
+    SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig#$name" "EVRENT_CAMERA=ptp:127.0.0.1:$camera#$name" "EVRENT_CARD=$RUN/card" "EVRENT_RUN=$RUN" "EVRENT_PHOTOS=$(photo_roots)")
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"
     write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
     write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'

@@ -29,8 +29,9 @@ final class TakeLogLines
      * @param float                 $begun   seconds from 1970 when the log began
      * @param float                 $speed   of a simulated world; 1 in the real one
      * @param array<string, string> $devices what takes part, by what it is: rig, camera
+     * @param ?array{string, float} $mark    when it began on a clock that nobody sets: boot, seconds since; null where that is not known
      */
-    public static function header(string $title, string $planHash, float $begun, Setting $setting, float $speed, array $devices): string
+    public static function header(string $title, string $planHash, float $begun, Setting $setting, float $speed, array $devices, ?array $mark = null): string
     {
         return json_encode([
             'format' => self::FORMAT,
@@ -38,6 +39,7 @@ final class TakeLogLines
             'plan_sha256' => $planHash,
             'begun' => (new DateTimeImmutable('@' . (int) $begun))->format('Y-m-d\TH:i:s') . sprintf('.%03dZ', (int) (1000.0 * ($begun - floor($begun)))),
             'begun_unix_s' => $begun,
+            ...($mark === null ? [] : ['begun_boot' => $mark[0], 'begun_monotonic_s' => $mark[1]]),
             'speed' => $speed,
             'devices' => (object) $devices,
             'setting' => self::settingFields($setting),

@@ -49,6 +49,11 @@ final readonly class LocalDay
         $problems->throwIfAny();
         assert($zone !== null);
         $this->zone = $zone;
+        if ((new DateTimeImmutable("{$date}T12:00:00", $zone))->format('Y-m-d') !== $date) {
+            // West of the date line one day, east of it the next: Apia went from 29 to 31 December 2011.
+            $problems->add('/date', "There was no {$date} in {$zoneName}: that day was left out there. Choose another.");
+            $problems->throwIfAny();
+        }
         $midnight = new DateTimeImmutable("{$date}T00:00:00", $zone);
         $next = new DateTimeImmutable("{$date}T00:00:00 +1 day", $zone);
         $this->date = $date;
@@ -65,7 +70,10 @@ final readonly class LocalDay
     /** The one after it. */
     public function next(): self
     {
-        return new self((new DateTimeImmutable($this->date))->modify('+1 day')->format('Y-m-d'), $this->zone->getName());
+        // By the clock there: a day that was left out is left out.
+        $next = (new DateTimeImmutable("{$this->date}T12:00:00", $this->zone))->modify('+24 hours');
+
+        return new self($next->format('Y-m-d'), $this->zone->getName());
     }
 
     /**

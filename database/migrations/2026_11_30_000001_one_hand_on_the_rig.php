@@ -16,6 +16,7 @@ return new class () extends Migration {
             $table->string('driven_from', 40)->nullable()->comment('The machine whose lock its driver holds');
             $table->string('rig_key', 200)->nullable()->comment('What its address leads to, however it is written');
             $table->string('camera_key', 200)->nullable();
+            $table->jsonb('begun_mark')->nullable()->comment('When its log began, on a clock that nobody sets: boot, seconds since');
             $table->string('waits_for', 200)->default('')->comment('Why no worker drives it; empty when one does');
         });
         Schema::table('take_lines', static function (Blueprint $table): void {
@@ -48,7 +49,7 @@ return new class () extends Migration {
         DB::statement('drop index takes_one_hand_on_rig_key');
         DB::statement('drop index takes_one_hand_on_camera_key');
         Schema::table('takes', static function (Blueprint $table): void {
-            $table->dropColumn(['token', 'driven_from', 'rig_key', 'camera_key', 'waits_for']);
+            $table->dropColumn(['token', 'driven_from', 'rig_key', 'camera_key', 'waits_for', 'begun_mark']);
         });
         DB::statement('drop sequence if exists take_tokens');
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Devices\Processes;
 
 use FilesystemIterator;
-use RuntimeException;
 
 /**
  * A folder for one child process, gone when it is no longer used. Files are handed over by links in it, under names of our own: what theirs would
@@ -18,12 +17,12 @@ final class OwnFolder
     /** @var array<string, string> what each link stands for, by the link's name */
     private array $linked = [];
 
-    /** @throws RuntimeException */
+    /** @throws NoRoom */
     public function __construct()
     {
         $this->path = sys_get_temp_dir() . '/evrent-' . bin2hex(random_bytes(8));
         if (!@mkdir($this->path, 0o700)) {
-            throw new RuntimeException('There is no room for a folder to work in: make some on the disk.');
+            throw new NoRoom();
         }
     }
 
@@ -33,7 +32,7 @@ final class OwnFolder
      *
      * @return string the link's name
      *
-     * @throws RuntimeException
+     * @throws NoRoom
      */
     public function link(string $file, string $in): string
     {
@@ -41,7 +40,7 @@ final class OwnFolder
         // What a file is, programs also tell by its ending.
         $name = sprintf('%06d%s', count($this->linked) + 1, preg_match('/^[a-z0-9]{1,5}$/D', $ending) === 1 ? ".{$ending}" : '');
         if (!@symlink("{$in}/{$file}", "{$this->path}/{$name}")) {
-            throw new RuntimeException('There is no room for a folder to work in: make some on the disk.');
+            throw new NoRoom();
         }
         $this->linked[$name] = $file;
 

@@ -20,7 +20,15 @@ final class FileStore implements TakeStore
 {
     /** @var resource */
     private $file;
+
+    /**
+     * The same file once more: a stream that PHP has synced is written through a buffer from then on, which says that it has what the disk does not.
+     *
+     * @var resource
+     */
+    private $onDisk;
     private string $unread = '';
+    private bool $hasComplained = false;
 
     /**
      * @param list<LogLine> $kept  what the file holds already
@@ -45,10 +53,16 @@ final class FileStore implements TakeStore
         if (!flock($file, LOCK_EX | LOCK_NB)) {
             throw new RuntimeException("somebody else runs {$path}");
         }
+        $onDisk = @fopen($path, 'rb');
+        if ($onDisk === false) {
+            throw new RuntimeException("cannot read {$path}");
+        }
         $this->file = $file;
-        if ($header !== null) {
-            $this->write($header);
-        } else {
+        $this->onDisk = $onDisk;
+        if ($header !== null && !$this->isWritten($header)) {
+            throw new RuntimeException('The log cannot be written. Is the disk full?');
+        }
+        if ($header === null) {
             // A line that broke off never happened.
             $text = (string) stream_get_contents($file);
             $whole = strrpos($text, "\n");
@@ -60,10 +74,15 @@ final class FileStore implements TakeStore
         }
     }
 
-    /** Of a file that only one can hold, nobody is refused. */
+    /** Of a file that only one can hold, nobody is refused; a disk that is full is waited for. */
     public function append(LogLine $line, int $number): Appended
     {
-        $this->write(TakeLogLines::line($line, $this->token));
+        if (!$this->isWritten(TakeLogLines::line($line, $this->token))) {
+            $this->complain();
+
+            return Appended::Away;
+        }
+        $this->hasComplained = false;
         if ($this->aloud !== null && $line->kind === LogKind::Alarm) {
             fwrite($this->aloud, ($line->photo === null ? '' : "photo {$line->photo}: ") . ($line->text('says') ?? '') . "\n");
         }
@@ -112,10 +131,24 @@ final class FileStore implements TakeStore
     {
     }
 
-    private function write(string $text): void
+    /** @return bool whether all of it is on the disk: else none of it is */
+    private function isWritten(string $text): bool
     {
-        if (fwrite($this->file, $text) !== strlen($text) || !fsync($this->file)) {
-            throw new RuntimeException('The log cannot be written.');
+        $begins = ftell($this->file);
+        if (@fwrite($this->file, $text) === strlen($text) && @fsync($this->onDisk)) {
+            return true;
         }
+        ftruncate($this->file, max(0, (int) $begins));
+        fseek($this->file, 0, SEEK_END);
+
+        return false;
+    }
+
+    private function complain(): void
+    {
+        if ($this->aloud !== null && !$this->hasComplained) {
+            fwrite($this->aloud, "The log cannot be written: is the disk full? The take waits, and goes on when there is room.\n");
+        }
+        $this->hasComplained = true;
     }
 }

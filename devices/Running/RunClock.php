@@ -22,13 +22,30 @@ class RunClock
     }
 
     /**
-     * The clock of a log that began some time ago.
+     * The clock of a log that began some time ago. The machine's own clock may have been set meanwhile, or have changed to summer time: since it was
+     * last turned on, another one counts that nobody sets.
      *
-     * @param float $begun seconds from 1970
+     * @param float          $begun seconds from 1970
+     * @param ?array{string, float} $mark  as `mark()` gave it when it began; null where it did not
+     * @param float          $last  seconds of the log's last line: it is not before that
      */
-    public static function since(float $begun, float $speed): self
+    public static function since(float $begun, float $speed, ?array $mark = null, float $last = 0.0): self
     {
-        return new self(max(0.0, (microtime(true) - $begun) * $speed), $speed);
+        $isSameBoot = $mark !== null && $mark[0] !== '' && $mark[0] === self::boot();
+        $seconds = $isSameBoot ? hrtime(true) / self::NANOSECONDS - $mark[1] : microtime(true) - $begun;
+
+        return new self(max(0.0, $last, $seconds * $speed), $speed);
+    }
+
+    /** @return array{string, float} which time the machine is on, and seconds since then */
+    public static function mark(): array
+    {
+        return [self::boot(), hrtime(true) / self::NANOSECONDS];
+    }
+
+    private static function boot(): string
+    {
+        return trim((string) @file_get_contents('/proc/sys/kernel/random/boot_id'));
     }
 
     public function now(): float

@@ -6,6 +6,9 @@ namespace Tests\Cli;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Format\TakeLogLines;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -80,6 +83,28 @@ final class RunCommandTest extends TestCase
         ], "pause\nfinish\n");
         self::assertSame(1, $code);
         self::assertStringStartsWith('finished early:', $out);
+    }
+
+    /** The log's disk is full for a while: nothing goes on that is not kept, and when there is room it does, with every line whole. */
+    public function testALogThatCannotBeWrittenIsWaitedFor(): void
+    {
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=400']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400', '--plan=' . self::plan()]);
+        $run = new Process(['bash', '-c', 'trap "" XFSZ; exec prlimit --fsize=6000:unlimited "$@"', '-', PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent',
+            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--speed=400']);
+        $run->setTimeout(60.0);
+        $run->start();
+        $run->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'The log cannot be written'));
+        $kept = (string) file_get_contents("{$this->folder}/log");
+        self::assertLessThanOrEqual(6_000, strlen($kept));
+        self::assertNotSame('', $kept);
+        self::assertStringEndsWith("\n", $kept);
+        (new Process(['prlimit', '--pid', (string) $run->getPid(), '--fsize=unlimited:unlimited']))->mustRun();
+        $run->wait();
+        self::assertStringContainsString('photos triggered', $run->getOutput(), $run->getErrorOutput());
+        $log = TakeLogLines::read((string) file_get_contents("{$this->folder}/log"));
+        self::assertSame(LogKind::Ended, $log['lines'][count($log['lines']) - 1]->kind);
+        self::assertStringStartsWith($kept, (string) file_get_contents("{$this->folder}/log"));
     }
 
     /**

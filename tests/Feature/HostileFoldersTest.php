@@ -9,6 +9,10 @@ use App\Models\CardReading;
 use App\Models\Setting;
 use App\Models\Shot;
 use App\Pages\Settings;
+use Evrent\Devices\Photos\FolderSums;
+use Evrent\Devices\Photos\PhotoRoots;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Devices\HostileFolders;
@@ -104,6 +108,62 @@ final class HostileFoldersTest extends PageTestCase
         self::assertSame(['done', 3], [$reading->refresh()->status, $reading->done]);
         self::assertSame(1, substr_count($reading->told, 'EVR_0001.JPG'));
         self::assertStringContainsString('EVR_0003.JPG', $reading->told);
+    }
+
+    /** Heads of photos whose names are a folder's, or as long as a name may be, or longer. */
+    public function testNamesThatCannotBeKeptAreRefusedAndTheRestIs(): void
+    {
+        $shot = self::made();
+        /** @var array{heads: string, sent: string} $begun */
+        $begun = json_decode((string) $this->post("{$shot->path()}/uploads")->assertOk()->getContent(), true, 8, JSON_THROW_ON_ERROR);
+        $send = fn (string $name) => $this->post($begun['heads'], ['names' => [$name], 'heads' => [UploadedFile::fake()->createWithContent('x', HostileFolders::jpeg(60, 40))]]);
+        $longest = str_repeat('x', 251) . '.jpg';
+        foreach (['ok.jpg' => 200, 'ok.jpg/x.jpg' => 422, 'folder/y.jpg' => 200, 'folder' => 422, $longest => 200, "x{$longest}" => 422, "a/{$longest}" => 200, '../up.jpg' => 422] as $name => $status) {
+            $send($name)->assertStatus($status);
+        }
+        $this->post($begun['sent'])->assertOk();
+        $reading = CardReading::query()->sole();
+        self::assertSame('done', $reading->status);
+        self::assertEqualsCanonicalizing(['ok.jpg', 'folder/y.jpg', $longest, "a/{$longest}"], $reading->names);
+    }
+
+    public function testOnlyHomesCardsAndNamedFoldersMayBeNamed(): void
+    {
+        $card = "{$this->folder}/card";
+        mkdir($card);
+        symlink('/etc', "{$card}/link");
+        $own = base_path('storage');
+        $roots = new PhotoRoots([$this->folder], [$own]);
+        foreach (['/', '/etc', '/home', '/media', "{$card}/link", "{$card}/../../../etc", '/proc', '/var', $own, 'card', '', "{$this->folder}/none"] as $folder) {
+            self::assertNotNull($roots->whyNot($folder), $folder);
+        }
+        self::assertNull($roots->whyNot($card));
+        self::assertNull($roots->whyNot($this->folder));
+        config(['evrent.photo_roots' => $card]);
+        $settings = (new Settings([]))->texts();
+        foreach (['/etc' => 'is no place for photos', $own => 'Evrent’s own', $this->folder => 'is no place for photos'] as $folder => $says) {
+            $this->put('/settings', [...$settings, 'photo_folders' => $folder])->assertSessionHasErrors('settings.photo_folders');
+            $errors = session('errors');
+            self::assertInstanceOf(ViewErrorBag::class, $errors);
+            self::assertStringContainsString($says, $errors->first('settings.photo_folders'));
+        }
+        $this->put('/settings', [...$settings, 'photo_folders' => $card])->assertSessionHasNoErrors();
+        // One that was named by an earlier Evrent is not read any more.
+        Setting::query()->where('name', Settings::FOLDERS)->update(['value' => "/etc\n{$card}"]);
+        self::assertSame([$card], Settings::kept()->photoFolders());
+        $this->post(self::made()->path() . '/photos', ['folder' => '/etc'])->assertSessionHasErrors('card.folder');
+    }
+
+    public function testChecksumsFollowNoLinkOutOfTheFolder(): void
+    {
+        $copy = "{$this->folder}/copy";
+        mkdir($copy);
+        file_put_contents("{$this->folder}/secret", 'outside');
+        file_put_contents("{$copy}/photo", 'inside');
+        symlink('../secret', "{$copy}/out");
+        symlink('..', "{$copy}/up");
+        symlink('photo', "{$copy}/in");
+        self::assertSame(['in', 'photo'], array_keys(FolderSums::of($copy)->sums));
     }
 
     private function read(): CardReading

@@ -149,7 +149,7 @@ final class RunTakes extends Command
         }
         $store->begin();
         $plan = $take->revision->toPlan();
-        $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed);
+        $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed, $take->begun_mark, $take->lastSeconds());
         $address = Simulated::rig($take->rig_address);
         $rig = $address === null ? null : new GcodeRig($plan->rig, $address);
         $camera = CameraLinks::at(Simulated::camera($take->camera_address), $plan->trigger->isCamera());

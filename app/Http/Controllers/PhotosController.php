@@ -19,7 +19,6 @@ use App\Pages\Settings;
 use Evrent\Core\Photos\Mark;
 use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
-use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\SmallPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -141,7 +140,7 @@ final class PhotosController
     /** What may be read is asked again: folders and settings change. */
     private function mayRead(string $path): bool
     {
-        return PhotoFolder::isWithin($path, [...Settings::kept()->photoFolders(), CardReading::uploads()]);
+        return Settings::kept()->mayRead($path);
     }
 
     /** A photo, small. */

@@ -21,7 +21,7 @@ final class OnlyOurNames
      */
     public function handle(Request $request, Closure $next): Response
     {
-        $host = strtolower((string) preg_replace('/:\d*$/D', '', trim((string) $request->headers->get('Host'))));
+        $host = strtolower((string) preg_replace('/:\d{0,5}$/D', '', trim((string) $request->headers->get('Host'))));
         if (!in_array($host, (array) config('app.names'), true)) {
             return response('Evrent is not served under this name. Open it at the address that bin/start shows.', 421, self::PLAIN);
         }

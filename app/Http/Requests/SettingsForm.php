@@ -69,8 +69,9 @@ final class SettingsForm extends Form
         }
         $values[Settings::MEGAPIXELS] = (string) ($megapixels === false ? $merged[Settings::MEGAPIXELS] : $megapixels);
         foreach (array_filter(array_map(trim(...), explode("\n", $merged[Settings::FOLDERS])), static fn (string $line): bool => $line !== '') as $folder) {
-            if ($folder[0] !== '/' || !is_dir($folder) || !is_readable($folder)) {
-                $problems[] = new Problem('/' . Settings::FOLDERS, "There is no folder to be read at {$folder}. Enter whole paths, one in each line.");
+            $why = Settings::roots()->whyNot($folder);
+            if ($why !== null) {
+                $problems[] = new Problem('/' . Settings::FOLDERS, $why);
             }
         }
         $values[Settings::FOLDERS] = $merged[Settings::FOLDERS];

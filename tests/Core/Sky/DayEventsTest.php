@@ -112,6 +112,22 @@ final class DayEventsTest extends TestCase
         self::assertSame([true, false], array_column($found, 1));
     }
 
+    /** Apia went from 29 to 31 December 2011, Kwajalein from 20 to 22 August 1993. */
+    public function testADayThatWasLeftOutIsNone(): void
+    {
+        foreach (['Pacific/Apia' => ['2011-12-29', '2011-12-30', '2011-12-31'], 'Pacific/Kwajalein' => ['1993-08-20', '1993-08-21', '1993-08-22']] as $zone => [$before, $never, $after]) {
+            self::assertSame($after, (new LocalDay($before, $zone))->next()->date);
+            try {
+                new LocalDay($never, $zone);
+                self::fail("{$never} was a day");
+            } catch (InvalidInput $invalid) {
+                self::assertSame(['/date', "There was no {$never} in {$zone}: that day was left out there. Choose another."], [$invalid->problems[0]->pointer, $invalid->problems[0]->message]);
+            }
+        }
+        self::assertSame('2027-03-28', (new LocalDay('2027-03-27', 'Europe/London'))->next()->date);
+        self::assertSame('2027-11-01', (new LocalDay('2027-10-31', 'Europe/London'))->next()->date);
+    }
+
     public function testDaysAndZonesThatAreNotAreRefused(): void
     {
         foreach ([['2026-02-30', 'UTC', '/date'], ['2026-2-3', 'UTC', '/date'], ['1949-12-31', 'UTC', '/date'], ['2026-02-03', 'Mars/Olympus', '/zone'], ['2026-02-03', '', '/zone']] as [$date, $zone, $pointer]) {

@@ -3,8 +3,9 @@
     hx-swap="outerHTML" hx-sync="this:drop" @endif class="reading-now">
     @if ($reading->status === 'failed')<p class="short">It failed: {{ $reading->trouble }}</p>
     @elseif ($reading->status === 'stopped')<p>Stopped after {{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos.</p>
-    @elseif ($reading->status === 'away')<p class="short">{{ $reading->folder }} is not there. {{ number_format($reading->done) }} of {{
-        number_format($reading->files) }} photos are read. Put the card back: it goes on by itself.</p>
+    @elseif ($reading->status === 'away')<p class="short">@if ($reading->trouble !== ''){{ $reading->trouble }} @else{{ $reading->folder
+        }} is not there. @endif{{ number_format($reading->done) }} of {{
+        number_format($reading->files) }} photos are read. @if ($reading->trouble === '')Put the card back: it goes on by itself.@endif</p>
     @elseif ($reading->status === 'waiting')<p>Waiting to be read …</p>
     @else<p>{{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos read{{ $reading->secondsLeft() === null ? ''
         : ', about ' . Evrent\Core\Words\PlainText::duration(ceil($reading->secondsLeft())) . ' to go' }}</p>
