@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\KitItem;
 use App\Models\PreflightTick;
@@ -125,7 +126,7 @@ final readonly class TakeStart
         foreach (KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
             $address = $item->piece()->address;
             if ($address !== '') {
-                $reached[$item->id] = "{$item->name}, at {$address}";
+                $reached[$item->id] = $address === Simulated::NAME ? $item->name : "{$item->name}, at {$address}";
             }
         }
 

@@ -18,6 +18,9 @@ final readonly class CardPhotos
 {
     private const HALF_A_SECOND = 0.5;
 
+    /** From UTC, as far as there are zones: what says more says nothing. */
+    private const OFFSET = '(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)';
+
     /** As numbers (Exif 2.3, tag 41987). */
     private const WHITE_BALANCES = ['0' => 'auto', '1' => 'manual'];
 
@@ -185,12 +188,12 @@ final readonly class CardPhotos
     /** Such as "2027:03:23 19:01:07", with "+01:00" behind it or beside it. */
     private static function clock(?string $text, ?string $offset, DateTimeZone $zone): ?float
     {
-        $isTime = preg_match('/^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)(?:\.\d+)?\s*(Z|[+-]\d\d:?\d\d)?$/D', trim($text ?? ''), $part) === 1;
+        $isTime = preg_match('/^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)(?:\.\d+)?\s*(' . self::OFFSET . ')?$/D', trim($text ?? ''), $part) === 1;
         if (!$isTime || $part[1] === '0000') {
             return null;
         }
         $beside = trim($offset ?? '');
-        $offset = ($part[5] ?? '') !== '' ? $part[5] : (preg_match('/^(?:Z|[+-]\d\d:?\d\d)$/D', $beside) === 1 ? $beside : null);
+        $offset = ($part[5] ?? '') !== '' ? $part[5] : (preg_match('/^' . self::OFFSET . '$/D', $beside) === 1 ? $beside : null);
         $at = DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', "{$part[1]}-{$part[2]}-{$part[3]} {$part[4]}", $offset === null || $offset === 'Z'
             ? ($offset === 'Z' ? new DateTimeZone('UTC') : $zone)
             : new DateTimeZone($offset));

@@ -232,7 +232,7 @@ final class GphotoCamera implements CameraLink
     /** @return ?string what went wrong, as gphoto2 puts it; null where nothing did */
     private function lastError(): ?string
     {
-        return preg_match('/^\W*(?:error|ERROR)\b[^\w(]*(.+)$/m', $this->errors, $found) === 1
+        return preg_match('/^\W*error\b[^\w(]*(.+)$/mi', $this->errors, $found) === 1
             ? FileName::shown(mb_substr(trim($found[1], " *:.\r()"), 0, 200)) . '.'
             : null;
     }

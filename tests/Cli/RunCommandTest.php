@@ -104,7 +104,7 @@ final class RunCommandTest extends TestCase
         self::assertStringContainsString('photos triggered', $run->getOutput(), $run->getErrorOutput());
         $log = TakeLogLines::read((string) file_get_contents("{$this->folder}/log"));
         self::assertSame(LogKind::Ended, $log['lines'][count($log['lines']) - 1]->kind);
-        self::assertStringStartsWith($kept, (string) file_get_contents("{$this->folder}/log"));
+        self::assertTrue(str_starts_with((string) file_get_contents("{$this->folder}/log"), $kept));
     }
 
     /**

@@ -22,6 +22,8 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\FileName;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\QuickFilm;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GphotoCamera;
 use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
@@ -194,6 +196,28 @@ final class HostileNamesTest extends TestCase
         $lines = array_unique(explode("\n", (string) file_get_contents($said)));
         self::assertContains('get-thumbnail /store/DCIM/EVR_0001.JPG', $lines);
         self::assertSame([], preg_grep('~^(get-config batterylevel|get-thumbnail [\w./-]+|)$~D', $lines, PREG_GREP_INVERT));
+    }
+
+    /** What gphoto2 says on its error output is what the camera says. */
+    public function testWhatWentWrongWithACameraIsToldInItsOwnWords(): void
+    {
+        $shell = "#!/bin/sh\nprintf 'gphoto2: {/} /> '\nwhile read -r line; do case \$line in"
+            . " trigger-capture) printf '*** Error: No space left on the storage ***\\n' >&2; sleep 0.05 ;; get-config\\ iso) exit 1 ;; esac; printf 'gphoto2: {/} /> '; done\n";
+        file_put_contents("{$this->folder}/bin/gphoto2", $shell);
+        chmod("{$this->folder}/bin/gphoto2", 0o755);
+        $camera = new GphotoCamera('usb:');
+        $camera->connect();
+        try {
+            $camera->fire();
+            self::fail('it fired');
+        } catch (DeviceRefused $refused) {
+            self::assertSame('The camera refused: No space left on the storage.', $refused->getMessage());
+        }
+        self::assertNull($camera->batteryPercent());
+        $camera->disconnect();
+        file_put_contents("{$this->folder}/bin/gphoto2", "#!/bin/sh\necho '*** Error: Could not find the requested device on the USB port ***' >&2\nsleep 0.1\nexit 1\n");
+        $this->expectExceptionObject(new DeviceGone('The camera does not answer: Could not find the requested device on the USB port.'));
+        (new GphotoCamera('usb:'))->connect();
     }
 
     /** @param array<array-key, mixed> $before */

@@ -136,6 +136,12 @@ test.long('a backup holds every table, a damaged one is refused, and it is put b
   const shoot = await newShoot('To be kept', copy.base);
   const shot = await newShot(shoot, 'Kept', copy.base);
   const file = join(copy.state, 'kept.backup');
+  // One that waits an hour for its first photo, so that it is under way whenever that is.
+  const run = await (await get(`${shot}/run`, copy.base)).text();
+  const choice = (field) => /value="(\d+)"[^>]*>Simulated/.exec(new RegExp(`<select[^>]*id="${field}"[^>]*>([^]*?)</select>`).exec(run)[1])[1];
+  const started = await post(`${shot}/takes`, { rig: choice('take-rig'), camera: choice('take-camera'), delay: '1 h', school: 'place', reason: 'to be interrupted', end: '1' }, { base: copy.base });
+  const take = new URL(started.headers.get('location')).pathname;
+  await until('it waits at A', async () => (await (await get(`${take}/now`, copy.base)).text()).includes('data-status="waiting"'), 60);
   copy.run('backup', file);
   await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), 'plan[timing][interval_s]': '11' }, { base: copy.base });
   const damaged = readFileSync(file);
@@ -149,4 +155,16 @@ test.long('a backup holds every table, a damaged one is refused, and it is put b
   assert.ok(!existsSync(join(copy.state, 'address')));
   copy = await startCopy({ state: copy.state, port: copy.port });
   assert.equal((await planOf(shot, copy.base)).timing.interval_s, 6, 'as it was when it was backed up');
+  // Nothing moves before somebody has looked at where the rig stands.
+  const lines = async () => (await (await get(`${take}/log.jsonl`, copy.base)).text()).split('\n').length;
+  const kept = await lines();
+  const page = await (await get(take, copy.base)).text();
+  assert.match(page, /A backup was restored while this take was under way/);
+  const asked = await post(`${take}/resume`, { act: 'ask', end: '1' }, { base: copy.base });
+  assert.equal(asked.status, 302);
+  assert.equal(await lines(), kept);
+  await post(`${take}/resume`, { act: 'go_on', end: '1' }, { base: copy.base });
+  await until('it goes on', async () => (await lines()) > kept, 30);
+  await post(`${take}/orders`, { order: 'abort', end: '1' }, { base: copy.base });
+  await until('it ends', async () => (await (await get(`${take}/log.jsonl`, copy.base)).text()).includes('"how":"aborted"'), 30);
 });

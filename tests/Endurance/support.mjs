@@ -75,6 +75,8 @@ export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-'))
         : [];
     },
     supervisor: () => Number(readFileSync(join(state, 'services/main/supervisord.pid'), 'utf8')),
+    /** Stops it, and leaves what it keeps. */
+    async pause() { command.kill('SIGTERM'); await ended; },
     async stop() {
       command.kill('SIGTERM');
       await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, 60_000).unref())]);
