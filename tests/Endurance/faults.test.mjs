@@ -1,7 +1,7 @@
 // Takes with a fault in each, drawn at random: whatever dies, is cut, is full or is empty, no photo is taken twice, nobody moves what another
 // drives, no line is lost, and what the take says of itself is so. docs/running.md says what is promised.
 import assert from 'node:assert/strict';
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -61,7 +61,8 @@ const faults = {
   },
   'all is started anew': async () => { await copy.pause(); copy = await startCopy({ state, port: copy.port, speed }); },
   'the disk is full': async () => {
-    try { execFileSync('dd', ['if=/dev/zero', `of=${state}/ballast`, 'bs=1M'], { stdio: 'ignore' }); } catch { /* Until it is. */ }
+    // Until it is. The lines run in this process: it must not stand still meanwhile.
+    await new Promise((resolve) => { spawn('dd', ['if=/dev/zero', `of=${state}/ballast`, 'bs=1M'], { stdio: 'ignore' }).on('exit', resolve); });
     await rest(chance.whole(1, 5));
     rmSync(`${state}/ballast`, { force: true });
   },
