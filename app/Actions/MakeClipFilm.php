@@ -14,6 +14,7 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
+use Evrent\Devices\Processes\NoRoom;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -22,6 +23,9 @@ use RuntimeException;
  */
 final class MakeClipFilm
 {
+    public const BROKEN_OFF = 'It was broken off three times. Make it again; if it stays so, details are in Evrent’s log.';
+    private const MOST_BEGUN = 3;
+
     public function __construct(private readonly ClearFilms $clear)
     {
     }
@@ -32,22 +36,30 @@ final class MakeClipFilm
         $work = Film::folder() . "/.making-{$film->id}";
         FilmWork::clear($work);
         $isWanted = Film::query()->whereKey($film->id)->whereIn('status', ['waiting', 'making'])
-            ->update(['status' => 'making', 'done' => 0, 'begun_at' => now(), 'begun' => DB::raw('begun + 1')]);
+            ->update(['status' => 'making', 'done' => 0, 'trouble' => '', 'begun_at' => now(), 'begun' => DB::raw('begun + 1')]);
         if ($isWanted === 0) {
+            return;
+        }
+        if ($film->refresh()->begun > self::MOST_BEGUN) {
+            $this->end($film, ['status' => 'failed', 'trouble' => self::BROKEN_OFF]);
+
             return;
         }
         try {
             is_dir($work) || mkdir($work, 0o700, true);
-            $this->make($film->refresh(), $work);
+            $this->make($film, $work);
         } catch (Interrupted $ended) {
             // The queue begins it again.
             throw $ended;
         } catch (InvalidInput $invalid) {
             $this->end($film, ['status' => 'failed', 'trouble' => $invalid->problems[0]->message]);
         } catch (RuntimeException | ErrorException $failure) {
-            $isFull = str_contains($failure->getMessage(), 'No space left');
-            $says = $isFull ? 'The disk is full: make room on it, and make the clip again.' : $failure->getMessage();
-            $this->end($film, ['status' => 'failed', 'trouble' => mb_substr($says, 0, 500)]);
+            if (preg_match('/No space left|disk is full/i', $failure->getMessage()) === 1) {
+                $says = 'The disk is full. Make room on it: the clip is made then by itself.';
+                Film::query()->whereKey($film->id)->where('status', 'making')->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
+                throw new NoRoom();
+            }
+            $this->end($film, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500)]);
         } finally {
             FilmWork::clear($work);
         }

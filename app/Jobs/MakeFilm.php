@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Actions\MakeClipFilm;
 use App\Models\Film;
+use Evrent\Devices\Processes\NoRoom;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
@@ -20,7 +21,11 @@ final class MakeFilm implements ShouldQueue
     /** The queue of what takes long. */
     public const LONG = 'long';
 
-    public int $tries = 3;
+    private const AGAIN_SECONDS = 10;
+
+    /** A disk that is full is waited for; what breaks off three times is not. */
+    public int $tries = 0;
+    public int $maxExceptions = 3;
     public int $timeout = 0;
 
     public function __construct(public readonly int $filmId)
@@ -31,15 +36,19 @@ final class MakeFilm implements ShouldQueue
     public function handle(MakeClipFilm $make): void
     {
         $film = Film::query()->find($this->filmId);
-        if ($film !== null) {
+        if ($film === null) {
+            return;
+        }
+        try {
             $make($film);
+        } catch (NoRoom) {
+            $this->release(self::AGAIN_SECONDS);
         }
     }
 
     public function failed(?Throwable $failure): void
     {
-        $says = 'It was broken off three times. Make it again; if it stays so, details are in Evrent’s log.';
         Film::query()->whereKey($this->filmId)->whereIn('status', ['waiting', 'making'])
-            ->update(['status' => 'failed', 'trouble' => $says, 'ended_at' => now()]);
+            ->update(['status' => 'failed', 'trouble' => MakeClipFilm::BROKEN_OFF, 'ended_at' => now()]);
     }
 }

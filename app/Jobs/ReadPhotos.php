@@ -27,6 +27,10 @@ final class ReadPhotos implements ShouldQueue
     public int $tries = 0;
     public int $maxExceptions = 5;
 
+    /** Files over which exiftool breaks off are found by halves, which takes its time. */
+    public int $timeout = 600;
+    public bool $failOnTimeout = true;
+
     public function __construct(public readonly int $readingId)
     {
     }

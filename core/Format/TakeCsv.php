@@ -38,8 +38,14 @@ final class TakeCsv
         foreach ($report->photos as $photo => $told) {
             yield [
                 (string) $photo, $told['state']->value, $number($told['planned']), $number($told['actual']), $number($told['late']),
-                basename($told['object'] ?? ''), $told['why'] ?? '',
+                self::text(basename($told['object'] ?? '')), self::text($told['why'] ?? ''),
             ];
         }
+    }
+
+    /** What begins as a formula does is a text to a spreadsheet behind an apostrophe. */
+    private static function text(string $cell): string
+    {
+        return preg_match('/^[=+@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell;
     }
 }

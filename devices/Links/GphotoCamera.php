@@ -115,7 +115,7 @@ final class GphotoCamera implements CameraLink
             if (preg_match("/in folder '([^']*)'/", $line, $named) === 1) {
                 $folder = $named[1];
             } elseif (preg_match('/^#\d+\s+(\S+)/', $line, $named) === 1) {
-                $files[] = "{$folder}/{$named[1]}";
+                $files[] = FileName::shown("{$folder}/{$named[1]}");
             }
         }
         sort($files);
@@ -172,7 +172,7 @@ final class GphotoCamera implements CameraLink
         $settings = [];
         foreach (['focus mode' => 'focusmode', 'white balance' => 'whitebalance', 'ISO' => 'iso', 'shutter time' => 'shutterspeed'] as $what => $name) {
             if (preg_match('/^Current: (.+)$/m', $this->ask("get-config {$name}"), $found) === 1) {
-                $settings[$what] = trim($found[1]);
+                $settings[$what] = FileName::shown(trim($found[1]));
             }
         }
 
@@ -285,7 +285,7 @@ final class GphotoCamera implements CameraLink
         $this->unread .= $bytes;
         // What it added is taken out at once, whichever question it came in between.
         $this->unread = (string) preg_replace_callback('/FILEADDED (\S+) (\S+)\n/', function (array $named): string {
-            $this->found[] = "{$named[2]}/{$named[1]}";
+            $this->found[] = FileName::shown("{$named[2]}/{$named[1]}");
 
             return '';
         }, $this->unread);

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Links;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Words\FileName;
 use Evrent\Devices\Protocol\Ptp\BadPacket;
 use Evrent\Devices\Protocol\Ptp\Dataset;
 use Evrent\Devices\Protocol\Ptp\DatasetReader;
@@ -231,7 +232,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         foreach ($told as $what => $property) {
             try {
                 $value = $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
-                $settings[$what] = $property->words($value);
+                $settings[$what] = FileName::shown($property->words($value));
             } catch (DeviceRefused) {
                 // A body need not have it.
             }
@@ -296,7 +297,8 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         $in->u32();
         $in->u32();
 
-        return [$format, $parent, $in->text()];
+        // A name from outside: it goes into logs and lists.
+        return [$format, $parent, FileName::shown($in->text())];
     }
 
     /**

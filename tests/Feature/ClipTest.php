@@ -244,6 +244,33 @@ final class ClipTest extends PageTestCase
         self::assertSame([], glob(Film::folder() . '/.making-*'));
     }
 
+    /** The disk is full while it is made: nothing of it is left, the page says why, and it is made when there is room. */
+    public function testAFilmForWhichThereIsNoRoomIsMadeWhenThereIs(): void
+    {
+        $shot = $this->aRun();
+        $this->change($shot, ['size' => 'full', 'shape' => '3:2', 'in' => '50']);
+        mkdir("{$this->folder}/full");
+        file_put_contents("{$this->folder}/full/ffmpeg", "#!/bin/sh\necho 'av_interleaved_write_frame(): No space left on device' >&2\nexit 1\n");
+        chmod("{$this->folder}/full/ffmpeg", 0o755);
+        $path = (string) getenv('PATH');
+        putenv("PATH={$this->folder}/full:{$path}");
+        try {
+            $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
+            $film = Film::query()->with('shot')->sole();
+            foreach (range(1, 4) as $_) {
+                MakeFilm::dispatchSync($film->id);
+                self::assertSame(['waiting', ''], [$film->refresh()->status, $film->file]);
+            }
+            $this->get($film->at('show'))->assertOk()->assertSee('The disk is full. Make room on it: the clip is made then by itself.');
+            self::assertSame([], glob(Film::folder() . '/.making-*'));
+        } finally {
+            putenv("PATH={$path}");
+        }
+        MakeFilm::dispatchSync($film->id);
+        self::assertSame(['done', ''], [$film->refresh()->status, $film->trouble]);
+        self::assertFileExists($film->path());
+    }
+
     #[Group('long')]
     public function testAQuickLookIsThere(): void
     {

@@ -78,9 +78,9 @@ final class HostileFoldersTest extends PageTestCase
         self::assertLessThan(60.0, microtime(true) - $began);
         self::assertStringNotContainsString('EVR_0004', $reading->told);
         $this->get("{$reading->shot->path()}/photos")->assertOk()
-            ->assertSee('<b>EVR_0004.JPG</b>: it is 20,000 × 20,000 pixels, over the limit of 200 megapixels', false)
-            ->assertSee("EVR_0005\u{fffd}-if.JPG</b>: its name holds characters", false)
-            ->assertSee('EVR_0006.JPG</b>: exiftool says', false);
+            ->assertSee('<b>EVR_0004.JPG:</b> it is 20,000 × 20,000 pixels, over the limit of 200 megapixels', false)
+            ->assertSee("EVR_0005\u{fffd}-if.JPG:</b> its name holds characters", false)
+            ->assertSee('EVR_0006.JPG:</b> exiftool says', false);
         Setting::query()->create(['name' => Settings::MEGAPIXELS, 'value' => '400']);
         self::assertStringContainsString('EVR_0004', $this->read()->told);
     }

@@ -13,7 +13,7 @@
     @elseif ($film->status === 'failed')<p class="short">It failed: {{ $film->trouble }}</p>
     @elseif ($film->status === 'stopped')<p>Cancelled after {{ number_format($film->done) }} of {{ number_format($film->frames) }} frames; nothing of it is
         left.</p>
-    @elseif ($film->status === 'waiting')<p>Waiting for its turn …</p>
+    @elseif ($film->status === 'waiting')<p>{{ $film->trouble === '' ? 'Waiting for its turn …' : $film->trouble }}</p>
     @else<p>{{ number_format($film->done) }} of {{ number_format($film->frames) }} frames made{{ $film->secondsLeft() === null ? ''
         : ', about ' . PlainText::duration(ceil($film->secondsLeft())) . ' to go' }}{{ $film->begun > 1 ? '; begun again after it was broken off' : '' }}</p>
         <progress max="{{ $film->frames }}" value="{{ $film->done }}">{{ $film->done }}</progress>@endif
