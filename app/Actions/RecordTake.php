@@ -90,7 +90,10 @@ final class RecordTake implements TakeStore
     {
         $asked = self::realSeconds();
         try {
-            $became = DB::connection()->transaction(fn (): Appended => $this->keep($line, $number));
+            // The end is two changes; any other line is one, and needs no way there and back to say so.
+            $became = $line->kind === LogKind::Ended
+                ? DB::connection()->transaction(fn (): Appended => $this->keep($line, $number))
+                : $this->keep($line, $number);
         } catch (QueryException | PDOException) {
             return Appended::Away;
         }

@@ -27,7 +27,7 @@
             @endforeach
             <button type="button" class="button is-large is-quiet" data-lock hidden><x-icon name="lock" /><span class="text">Lock screen</span></button>
         </div>
-        @endif
         <p class="quiet">Leaving this page, or losing it, never touches the run. It is the same on a second device.</p>
+        @endif
     </div>
 </x-layout>

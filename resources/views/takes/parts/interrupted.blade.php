@@ -1,5 +1,5 @@
 {{-- A take that a restored backup brought back: nothing moves until somebody says so. --}}
-<section class="panel" id="interrupted" aria-labelledby="interrupted-title"><header class="panel-head"><h2 id="interrupted-title">Interrupted</h2></header>
+<section class="panel interrupted" id="interrupted" aria-labelledby="interrupted-title"><header class="panel-head"><h2 id="interrupted-title">Interrupted</h2></header>
     <p>A backup was restored while this take was under way. Nothing moves until you say so. Look at the rig first: since then it may have been
         moved, turned off or put away.</p>
     @if ($errors->has('resume.rig'))<p class="short" role="alert">{{ $errors->first('resume.rig') }}</p>@endif
