@@ -94,7 +94,8 @@ final class RunCommand extends Command
                     WhenOut::from(Input::choice($input, 'when-out', ['wait', 'end'])),
                 );
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
-                $store = new FileStore($path, TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices, RunClock::mark()), [], STDIN, STDERR);
+                $header = TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices, RunClock::mark());
+                $store = new FileStore($path, $header, [], STDIN, STDERR);
                 $clock = new RunClock(0.0, $speed);
             }
             $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock);

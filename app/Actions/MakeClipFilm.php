@@ -56,7 +56,8 @@ final class MakeClipFilm
         } catch (RuntimeException | ErrorException $failure) {
             if (preg_match('/No space left|disk is full/i', $failure->getMessage()) === 1) {
                 $says = 'The disk is full. Make room on it: the clip is made then by itself.';
-                Film::query()->whereKey($film->id)->where('status', 'making')->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
+                Film::query()->whereKey($film->id)->where('status', 'making')
+                    ->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
                 throw new NoRoom();
             }
             $this->end($film, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500)]);

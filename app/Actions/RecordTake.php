@@ -17,6 +17,7 @@ use Evrent\Devices\Links\RigStatus;
 use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\HoldLost;
+use Evrent\Devices\Running\Proof;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\TakeStore;
 use Illuminate\Database\QueryException;
@@ -33,16 +34,8 @@ final class RecordTake implements TakeStore
     private const GONE_SECONDS = 15;
 
     private int $lastOrder = 0;
-    /** A driver that was heard of so lately is not taken for gone before its proof is old. */
-    private const FRESH_SECONDS = 10.0;
-
-    /** When it asked what proved that it drives, and when it asked to be noted as heard of. */
-    private float $provenAt;
-    private float $heardAt;
-
-    private function __construct(private readonly Take $take, private readonly int $token, private readonly DeviceLocks $locks, float $askedAt)
+    private function __construct(private readonly Take $take, private readonly int $token, private readonly DeviceLocks $locks, private readonly Proof $proof)
     {
-        $this->provenAt = $this->heardAt = $askedAt;
     }
 
     /** @return ?self null when somebody else has its rig or its camera, or drives it from another machine */
@@ -52,7 +45,7 @@ final class RecordTake implements TakeStore
         if ($locks === null) {
             return null;
         }
-        $asked = self::realSeconds();
+        $asked = Proof::machineSeconds();
         try {
             /** @var list<object{token: int}> $given */
             $given = DB::select(
@@ -70,7 +63,7 @@ final class RecordTake implements TakeStore
             return null;
         }
 
-        return new self($take, $given[0]->token, $locks, $asked);
+        return new self($take, $given[0]->token, $locks, new Proof($asked));
     }
 
     public function letGo(): void
@@ -88,7 +81,7 @@ final class RecordTake implements TakeStore
 
     public function append(LogLine $line, int $number): Appended
     {
-        $asked = self::realSeconds();
+        $asked = $this->proof->now();
         try {
             // The end is two changes; any other line is one, and needs no way there and back to say so.
             $became = $line->kind === LogKind::Ended
@@ -98,7 +91,7 @@ final class RecordTake implements TakeStore
             return Appended::Away;
         }
         if ($became !== Appended::Refused) {
-            $this->proven($asked);
+            $this->proof->proven($asked);
         }
 
         return $became;
@@ -106,7 +99,7 @@ final class RecordTake implements TakeStore
 
     public function prove(): void
     {
-        $asked = self::realSeconds();
+        $asked = $this->proof->now();
         try {
             $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->update(['beat_at' => now()]) === 1;
         } catch (QueryException | PDOException) {
@@ -115,12 +108,13 @@ final class RecordTake implements TakeStore
         if (!$isStill) {
             throw new HoldLost();
         }
-        $this->heardAt = $this->provenAt = $asked;
+        $this->proof->heard($asked);
+        $this->proof->proven($asked);
     }
 
     public function unprovenSeconds(): float
     {
-        return self::realSeconds() - $this->provenAt;
+        return $this->proof->seconds();
     }
 
     private function keep(LogLine $line, int $number): Appended
@@ -180,7 +174,7 @@ final class RecordTake implements TakeStore
     public function orders(): array
     {
         $orders = [];
-        $asked = self::realSeconds();
+        $asked = $this->proof->now();
         try {
             /** @var list<object{token: int, id: ?int, said: ?string, more: ?string}> $rows */
             $rows = DB::select('select takes.token, take_orders.id, said, more from takes left join take_orders on take_id = takes.id and take_orders.id > ?
@@ -192,7 +186,7 @@ final class RecordTake implements TakeStore
         if (($rows[0]->token ?? 0) !== $this->token) {
             throw new HoldLost();
         }
-        $this->proven($asked);
+        $this->proof->proven($asked);
         foreach ($rows as $given) {
             $order = Order::tryFrom($given->said ?? '');
             $this->lastOrder = $given->id ?? $this->lastOrder;
@@ -217,7 +211,7 @@ final class RecordTake implements TakeStore
 
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void
     {
-        $asked = self::realSeconds();
+        $asked = $this->proof->now();
         try {
             $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->where('status', '!=', 'ended')->update([
                 'beat_at' => now(),
@@ -227,22 +221,11 @@ final class RecordTake implements TakeStore
                     JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
                 ),
             ]);
-            $this->heardAt = $isStill === 1 ? $asked : $this->heardAt;
+            if ($isStill === 1) {
+                $this->proof->heard($asked);
+            }
         } catch (QueryException | PDOException) {
             // What hangs on it is asked for once more before anything moves.
         }
-    }
-
-    /** Its token was the current one. That is a proof for a while only where nobody could think it gone within that. */
-    private function proven(float $askedAt): void
-    {
-        if ($askedAt - $this->heardAt < self::FRESH_SECONDS) {
-            $this->provenAt = $askedAt;
-        }
-    }
-
-    private static function realSeconds(): float
-    {
-        return (float) hrtime(true) / 1e9;
     }
 }

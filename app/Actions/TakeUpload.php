@@ -104,7 +104,9 @@ final class TakeUpload
     {
         $parts = explode('/', $name);
 
-        return strlen($name) <= self::MOST_PATH_BYTES && max(array_map(strlen(...), $parts)) <= self::MOST_NAME_BYTES && preg_match('/[\p{Cc}\x{FFFD}\\\\]/u', $name) === 0
+        $isShort = strlen($name) <= self::MOST_PATH_BYTES && max(array_map(strlen(...), $parts)) <= self::MOST_NAME_BYTES;
+
+        return $isShort && preg_match('/[\p{Cc}\x{FFFD}\\\\]/u', $name) === 0
             && array_filter($parts, static fn (string $part): bool => $part === '' || $part[0] === '.') === [];
     }
 }

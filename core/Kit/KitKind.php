@@ -50,8 +50,8 @@ enum KitKind: string
     {
         return match ($this) {
             self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, a serial port such as /dev/ttyUSB0, or sim for the simulated one.',
-            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT, ptp:HOST:PORT or sim for the simulated one, own: before one of them or own for a camera on its own timer, '
-                . 'or leave it empty for the trigger line alone.',
+            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT, ptp:HOST:PORT or sim for the simulated one, own: before one of them or own for a camera on '
+                . 'its own timer, or leave it empty for the trigger line alone.',
             default => 'Only rigs and bodies have an address. Leave it empty.',
         };
     }

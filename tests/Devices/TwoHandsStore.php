@@ -9,6 +9,7 @@ use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\RigStatus;
 use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\HoldLost;
+use Evrent\Devices\Running\Proof;
 use Evrent\Devices\Running\TakeStore;
 
 /**
@@ -16,13 +17,11 @@ use Evrent\Devices\Running\TakeStore;
  */
 final class TwoHandsStore implements TakeStore
 {
-    private const FRESH_SECONDS = 10.0;
-    private float $provenAt;
-    private float $heardAt;
+    private readonly Proof $proof;
 
     public function __construct(private readonly TwoHands $world, private readonly int $who, private readonly int $token)
     {
-        $this->provenAt = $this->heardAt = $world->now;
+        $this->proof = new Proof($world->now, static fn (): float => $world->now);
     }
 
     public function append(LogLine $line, int $number): Appended
@@ -42,7 +41,7 @@ final class TwoHandsStore implements TakeStore
             $this->world->lines[] = [$this->token, $line];
         }
         if ($became !== Appended::Refused) {
-            $this->proven();
+            $this->proof->proven($this->proof->now());
         }
         // The answer may be long on its way.
         $this->world->step($this->who);
@@ -60,7 +59,7 @@ final class TwoHandsStore implements TakeStore
         $this->world->step($this->who);
         if (!$this->world->isAway($this->who)) {
             $this->unlessAnother();
-            $this->proven();
+            $this->proof->proven($this->proof->now());
         }
         $this->world->step($this->who);
 
@@ -73,7 +72,8 @@ final class TwoHandsStore implements TakeStore
         if (!$this->world->isAway($this->who)) {
             $this->unlessAnother();
             $this->world->beat($this->who, $this->token);
-            $this->heardAt = $this->provenAt = $this->world->now;
+            $this->proof->heard($this->proof->now());
+            $this->proof->proven($this->proof->now());
         }
         $this->world->step($this->who);
     }
@@ -85,16 +85,9 @@ final class TwoHandsStore implements TakeStore
         }
     }
 
-    private function proven(): void
-    {
-        if ($this->world->now - $this->heardAt < self::FRESH_SECONDS) {
-            $this->provenAt = $this->world->now;
-        }
-    }
-
     public function unprovenSeconds(): float
     {
-        return $this->world->now - $this->provenAt;
+        return $this->proof->seconds();
     }
 
     public function picture(int $photo, string $jpeg): void
@@ -103,8 +96,8 @@ final class TwoHandsStore implements TakeStore
 
     public function beat(TakeState $state, float $now, ?RigStatus $rig): void
     {
-        if (!$this->world->isAway($this->who)) {
-            $this->heardAt = $this->world->beat($this->who, $this->token) ? $this->world->now : $this->heardAt;
+        if (!$this->world->isAway($this->who) && $this->world->beat($this->who, $this->token)) {
+            $this->proof->heard($this->proof->now());
         }
     }
 }

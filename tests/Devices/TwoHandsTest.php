@@ -54,7 +54,7 @@ final class TwoHandsTest extends TestCase
         $steps = (new TwoHands(self::plan($mode), []))->run()->asked[0];
         $cases = [];
         foreach ([['killed', 1.0], ['stalled', 16.0], ['away', 16.0]] as [$first, $lasts]) {
-            foreach (array_filter(self::steps($steps), static fn (int $at): bool => $at % 8 === 0) as $at) {
+            foreach (array_filter(self::steps($steps), static fn (int $at): bool => intdiv($at, 8) % 2 === 0) as $at) {
                 foreach ([['killed', 1.0], ['stalled', 16.0], ['all away', 4.0]] as [$second, $seconds]) {
                     foreach ([70, 75, 80, 90, 110, 150] as $later) {
                         $cases[] = [
@@ -90,7 +90,7 @@ final class TwoHandsTest extends TestCase
     /** @return list<int> all that a worker asks for, by its place; some of them in a short run */
     private static function steps(int $last): array
     {
-        return Cases::isLong() ? range(1, $last) : range(1 + abs(Cases::seed()) % 4, $last, 4);
+        return Cases::isLong() ? range(1, $last) : range(1 + abs(Cases::seed()) % 8, $last, 8);
     }
 
     /** @param list<list<array{who: int, at: int, what: string, seconds: float}>> $cases */

@@ -114,7 +114,8 @@ final class PtpLine
 
             return;
         }
-        $this->send(new Packet(Packet::INIT_COMMAND_ACK, (new Dataset())->u32($number)->raw(self::GUID)->wide(trim("Evrent camera {$this->name}"))->u32(self::VERSION)->bytes()));
+        $is = (new Dataset())->u32($number)->raw(self::GUID)->wide(trim("Evrent camera {$this->name}"))->u32(self::VERSION);
+        $this->send(new Packet(Packet::INIT_COMMAND_ACK, $is->bytes()));
     }
 
     private function listen(int $number): void

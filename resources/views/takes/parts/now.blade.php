@@ -12,7 +12,8 @@
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
         'prepared' => 'Getting ready', 'waiting' => 'At A, waiting', 'running' => 'Running', 'paused' => 'Paused', default => 'Over' } }}</b>
-        @if ($isSilent && !$take->isOver())<span class="late-word">{{ $take->waits_for !== '' ? $take->waits_for : ($take->beat_at === null ? 'waiting for a worker'
+        @if ($isSilent && !$take->isOver())<span class="late-word">{{ $take->waits_for !== ''
+            ? $take->waits_for : ($take->beat_at === null ? 'waiting for a worker'
             : 'last heard of ' . $take->beat_at->diffForHumans() . ': it is being taken over') }}</span>@endif
         @if ($take->speed > 1)<span class="quiet">simulated world, {{ PlainText::rounded($take->speed) }} times as fast</span>@endif</p>
     <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
