@@ -102,6 +102,19 @@ async function kit(devices) {
   return { rig: id('rig'), camera: id('body') };
 }
 
+/** What there is to be known of a take that does not go on. */
+function standing(take) {
+  const tail = (file) => { try { return readFileSync(join(state, file), 'utf8').split('\n').slice(-12).join('\n'); } catch (failure) { return String(failure); } };
+  const ask = (text) => { try { return sql(text); } catch (failure) { return String(failure); } };
+  const shell = (command) => { try { return execFileSync('sh', ['-c', command], { encoding: 'utf8' }); } catch (failure) { return String(failure); } };
+  return [
+    ask(`select id, status, token, driven_from, beat_at, now() as now, waits_for from takes where id >= ${take.split('/').pop()} - 2`),
+    ask("select pid, state, wait_event_type, wait_event, now() - query_start, left(query, 120) from pg_stat_activity where datname = current_database()"),
+    tail('services/main/takes.log'), tail('services/main/supervisord.log'), tail(`services/storage/logs/${'laravel.log'}`),
+    shell(`ps -eo pid,stat,etime,args | grep ${state} | grep -v grep | cut -c1-150`), shell(`for n in 0 1; do p=$(cat ${state}/services/main/takes$n.group); cat /proc/$p/wchan /proc/$p/stat; ls -l /proc/$p/fd; done`),
+  ].join('\n---\n');
+}
+
 /** What is wrong with a take, by its log, its card and its rig. */
 function wrong(lines, devices, take) {
   const found = { twice: [], hands: [], lost: [], states: [] };
@@ -135,6 +148,7 @@ function wrong(lines, devices, take) {
 }
 
 const table = new Map();
+let last = '';
 
 test(`${photos} photos come out once each, whatever happens`, { timeout: 4 * 3_600_000 }, async () => {
   const shoot = await newShoot('Through it all', copy.base);
@@ -157,10 +171,12 @@ test(`${photos} photos come out once each, whatever happens`, { timeout: 4 * 3_6
     const take = new URL(answer.headers.get('location')).pathname;
     // A full card stops it before.
     const at = name === 'the card is full' ? 1 : chance.whole(1, photos - 4);
-    await until(`photo ${at}, before ${name}`, async () => (await log(take).catch(() => [])).some(({ kind, photo }) => kind === 'intent' && photo >= at), 180);
+    await until(`photo ${at}, before ${name}`, async () => (await log(take).catch(() => [])).some(({ kind, photo }) => kind === 'intent' && photo >= at), 180)
+      .catch((failure) => { console.log(last, standing(take)); throw failure; });
     // Somewhere within the interval, and not just after the trigger.
     await rest(chance.next() * 0.4);
     const began = Date.now();
+    last = `${round}: ${name}`;
     await faults[name](devices, take);
     let lines = [];
     const isOver = async () => { lines = await log(take).catch(() => []); return lines.some(({ kind }) => kind === 'ended'); };
