@@ -70,7 +70,7 @@ serve_tests() {
     stop_services
     # Photos of earlier runs would be read with each card, and take longer every time.
     rm -rf "$RUN/card"
-    port=$(free_port_from 8810)
+    take_port port 8810
     # Takes of the tests are not waited for: their world is fast.
     EVRENT_SPEED=200 write_services "$port" "evrent_$1" no
     copy_database "evrent_$1" evrent_template_migrated

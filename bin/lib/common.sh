@@ -39,10 +39,35 @@ as_root() {
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-free_port_from() {
-    local port=$1
-    until port_is_free "$port"; do port=$((port + 1)); done
-    echo "$port"
+# Where copies on one machine note which ports are theirs, also while nothing listens there: a database that was killed comes back to its own.
+port_notes() {
+    local above
+    for above in /run/lock /tmp; do
+        if [ -d "$above/evrent-ports" ] || { mkdir "$above/evrent-ports" 2>/dev/null && chmod 1777 "$above/evrent-ports"; }; then
+            echo "$above/evrent-ports"
+            return
+        fi
+    done
+}
+
+# hold_port PORT: it is this command's until it ends. Fails where another copy has it.
+hold_port() {
+    local note held
+    note="$(port_notes)/$1"
+    [ -e "$note" ] || (umask 0; : >>"$note") 2>/dev/null || true
+    # Without a place for notes, what is free is had.
+    [ -r "$note" ] || return 0
+    exec {held}<"$note"
+    flock -n "$held" && return 0
+    exec {held}<&-
+    return 1
+}
+
+# take_port NAME FROM: puts the first port from FROM on into NAME that is free, and holds it. Not in a subshell, with which it would go.
+take_port() {
+    local -n taken=$1
+    taken=$2
+    until port_is_free "$taken" && hold_port "$taken"; do taken=$((taken + 1)); done
 }
 
 # What tells this copy from others on the machine.

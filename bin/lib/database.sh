@@ -44,7 +44,7 @@ LAST_TRY=4
 start_cluster() {
     local try from=$FIRST_DATABASE_PORT loudly
     for ((try = 1; try <= LAST_TRY; try++)); do
-        DB_PORT=$(free_port_from "$from")
+        take_port DB_PORT "$from"
         from=$((DB_PORT + 1))
         say "Starting PostgreSQL on 127.0.0.1:$DB_PORT …"
         loudly=silently

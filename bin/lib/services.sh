@@ -85,9 +85,9 @@ write_services() {
     # The simulated rig and camera stand next to the web server's port, or where the next is free. They are asked for by this copy's own name:
     # another copy's never answer for them.
     local rig camera trigger speed=${EVRENT_SPEED:-1} name
-    rig=$(free_port_from $((port + 1)))
-    camera=$(free_port_from $((rig + 1)))
-    trigger=$(free_port_from $((camera + 1)))
+    take_port rig $((port + 1))
+    take_port camera $((rig + 1))
+    take_port trigger $((camera + 1))
     name=$(instance_name)
     SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig#$name" "EVRENT_CAMERA=ptp:127.0.0.1:$camera#$name" "EVRENT_CARD=$RUN/card" "EVRENT_RUN=$RUN" "EVRENT_PHOTOS=$(photo_roots)")
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"

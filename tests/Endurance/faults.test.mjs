@@ -2,6 +2,7 @@
 // drives, no line is lost, and what the take says of itself is so. docs/running.md says what is promised.
 import assert from 'node:assert/strict';
 import { execFileSync, spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -95,7 +96,8 @@ async function kit(devices) {
   const axes = { slide_min: '0', slide_max: '900', slide_max_speed: '40', slide_max_acceleration: '90', slide_steps_per_unit: '80', pan_min: '-180', pan_max: '180', pan_max_speed: '12',
     pan_max_acceleration: '30', pan_steps_per_unit: '355.5', tilt_min: '-45', tilt_max: '60', tilt_max_speed: '10', tilt_max_acceleration: '30', tilt_steps_per_unit: '355.5' };
   const body = { sensor_width_mm: '36', sensor_height_mm: '24', image_width_px: '6000', image_height_px: '4000' };
-  const name = `Line ${devices.rigLine.port}`;
+  // Ports are given out again.
+  const name = `Line ${randomUUID()}`;
   await form('/kit', { kind: 'rig', name, count: '1', note: '', address: `127.0.0.1:${devices.rigLine.port}`, ...axes });
   await form('/kit', { kind: 'body', name, count: '1', note: '', address: `ptp:127.0.0.1:${devices.cameraLine.port}`, ...body });
   const id = (kind) => sql(`select id from kit_items where name = '${name}' and kind = '${kind}' order by id desc limit 1`).trim();

@@ -132,6 +132,17 @@ test.long('a start command that is killed is cleaned up by the next, and two sta
   assert.ok(await isUp());
 });
 
+test.long('two copies that are started in the same moment take different ports, and each has a rig of its own', { timeout: 180_000 }, async () => {
+  const two = await Promise.all([0, 1].map(() => startCopy({ port: 0 })));
+  try {
+    const ports = two.map(({ state }) => readFileSync(join(state, 'services/main/supervisord.conf'), 'utf8').match(/(?:port=|-p |trigger=127\.0\.0\.1:)\d+/g).map((text) => text.replace(/\D*127\.0\.0\.1:|\D*/, '')));
+    assert.deepEqual(ports[0].filter((port) => ports[1].includes(port)), []);
+    for (const { base } of two) assert.equal((await get('/up', base)).status, 200);
+  } finally {
+    await Promise.all(two.map((one) => one.stop()));
+  }
+});
+
 test.long('a backup holds every table, a damaged one is refused, and it is put back whole', { timeout: 240_000 }, async () => {
   const shoot = await newShoot('To be kept', copy.base);
   const shot = await newShot(shoot, 'Kept', copy.base);

@@ -49,18 +49,19 @@ async function freePort() {
   }
 }
 
-/** A whole copy of its own, started by the start command: its database, its services, its folder. */
+/** A whole copy of its own, started by the start command: its database, its services, its folder. @param {?number} options.port 0 for one that it chooses itself */
 export async function startCopy({ state = mkdtempSync(join(tmpdir(), 'evrent-')), port = null, speed = 1, isRefused = false } = {}) {
   execFileSync('chmod', ['755', state]);
-  const at = port ?? await freePort();
-  const base = `http://127.0.0.1:${at}`;
-  const environment = { ...process.env, EVRENT_STATE: state, EVRENT_PORT: String(at), EVRENT_NAMES: '', EVRENT_SPEED: String(speed) };
+  let at = port ?? await freePort();
+  const environment = { ...process.env, EVRENT_STATE: state, EVRENT_PORT: at === 0 ? '' : String(at), EVRENT_NAMES: '', EVRENT_SPEED: String(speed) };
   const command = spawn(join(root, 'bin/start'), [], { env: environment, stdio: ['ignore', 'pipe', 'pipe'] });
   let said = '';
   for (const stream of [command.stdout, command.stderr]) stream.on('data', (text) => { said += text; });
   const ended = new Promise((resolve) => command.on('exit', resolve));
   await until(`start: ${said}`, () => said.includes('Evrent is at') || command.exitCode !== null, 90);
   if (!isRefused) assert.equal(command.exitCode, null, `start: ${said}`);
+  if (at === 0) at = Number(/Evrent is at {2}http:\/\/127\.0\.0\.1:(\d+)/.exec(said)[1]);
+  const base = `http://127.0.0.1:${at}`;
   return {
     state, base, port: at, command, ended, said: () => said, environment,
     run: (program, ...args) => execFileSync(join(root, 'bin', program), args, { env: environment, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] }),
