@@ -150,7 +150,35 @@ function wrong(lines, devices, take) {
 }
 
 const table = new Map();
-let last = '';
+
+/** Shoots once, with one fault at one photo. @returns what is wrong with it, how many photos are missing, and how far behind the plan it was */
+async function oneTake(shoot, title, name, at) {
+  const devices = new Devices(speed);
+  if (name === 'the card is full') devices.faults = [{ kind: 'card_full', frame: chance.whole(5, 50) }];
+  try {
+    await devices.start();
+    const chosen = await kit(devices);
+    const shot = await newShot(shoot, title, copy.base);
+    const plan = { photos: String(photos - 48), head_photos: '24', tail_photos: '24', interval_s: '6' };
+    const values = Object.fromEntries(Object.entries(plan).map(([field, value]) => [`plan[timing][${field}]`, value]));
+    await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), ...values }, { base: copy.base });
+    const answer = await form(`${shot}/takes`, { ...chosen, delay: '0', school: 'place', reason: 'to see what becomes of it' });
+    const take = new URL(answer.headers.get('location')).pathname;
+    assert.match(take, /takes\/\d+$/, 'it is started');
+    let lines = [];
+    const read = async () => { lines = await log(take).catch(() => lines); return lines; };
+    const whatIsThere = (failure) => { console.log(title, standing(take)); throw failure; };
+    await until(`photo ${at}`, async () => (await read()).some(({ kind, photo }) => kind === 'intent' && photo >= at), 180).catch(whatIsThere);
+    // Somewhere within the interval, and not just after the trigger.
+    await rest(chance.next() * 0.4);
+    await faults[name](devices, take);
+    await until('it ends', async () => (await read()).some(({ kind }) => kind === 'ended'), 240).catch(whatIsThere);
+    const latest = Math.max(0, ...lines.filter(({ kind }) => kind === 'outcome').map(({ late_s: late }) => late ?? 0));
+    return { ...wrong(lines, devices, take), latest };
+  } finally {
+    devices.stop();
+  }
+}
 
 test(`${photos} photos come out once each, whatever happens`, { timeout: 4 * 3_600_000 }, async () => {
   const shoot = await newShoot('Through it all', copy.base);
@@ -163,37 +191,18 @@ test(`${photos} photos come out once each, whatever happens`, { timeout: 4 * 3_6
     // Each comes as often as the others, in an order of its own.
     if (deck.length === 0) deck = only ? [only] : names.map((name) => [chance.next(), name]).sort().map(([, name]) => name);
     const name = deck.pop();
-    const devices = new Devices(speed);
-    if (name === 'the card is full') devices.faults = [{ kind: 'card_full', frame: chance.whole(5, 50) }];
-    await devices.start();
-    const chosen = await kit(devices);
-    const shot = await newShot(shoot, `${round}: ${name}`, copy.base);
-    await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), 'plan[timing][photos]': String(photos - 48), 'plan[timing][head_photos]': '24', 'plan[timing][tail_photos]': '24', 'plan[timing][interval_s]': '6' }, { base: copy.base });
-    const answer = await form(`${shot}/takes`, { ...chosen, delay: '0', school: 'place', reason: 'to see what becomes of it' });
-    const take = new URL(answer.headers.get('location')).pathname;
-    // A full card stops it before.
     const at = name === 'the card is full' ? 1 : chance.whole(1, photos - 4);
-    await until(`photo ${at}, before ${name}`, async () => (await log(take).catch(() => [])).some(({ kind, photo }) => kind === 'intent' && photo >= at), 180)
-      .catch((failure) => { console.log(last, standing(take)); throw failure; });
-    // Somewhere within the interval, and not just after the trigger.
-    await rest(chance.next() * 0.4);
-    const began = Date.now();
-    last = `${round}: ${name}`;
-    await faults[name](devices, take);
-    let lines = [];
-    const isOver = async () => { lines = await log(take).catch(() => []); return lines.some(({ kind }) => kind === 'ended'); };
-    const isEnded = await until('it ends', isOver, 240).then(() => true, () => false);
-    const { found, missing } = isEnded ? wrong(lines, devices, take) : { found: { twice: [], hands: [], lost: [], states: ['it did not end'] }, missing: 0 };
-    const latest = Math.max(...lines.filter(({ kind }) => kind === 'outcome').map(({ late_s: late }) => late ?? 0));
+    const { found, missing, latest } = await oneTake(shoot, `${round}: ${name}`, name, at).catch((failure) => ({ found: { twice: [], hands: [], lost: [], states: [String(failure)] }, missing: 0, latest: 0 }));
     const row = table.get(name) ?? { takes: 0, twice: 0, hands: 0, lost: 0, states: 0, missing: 0, 'most behind, s': 0 };
     table.set(name, {
       takes: row.takes + 1, twice: row.twice + found.twice.length, hands: row.hands + found.hands.length, lost: row.lost + found.lost.length,
       states: row.states + found.states.length, missing: row.missing + missing, 'most behind, s': Math.max(row['most behind, s'], Math.round(latest)),
     });
     const all = Object.values(found).flat();
-    if (all.length > 0) bad.push(`${round}, ${name} at photo ${at}, after ${Date.now() - began} ms: ${all.slice(0, 4).join('; ')}`);
-    devices.stop();
-    if (!isEnded) await form(`${take}/orders`, { order: 'abort' }).catch(() => {});
+    if (all.length > 0) {
+      bad.push(`${round}, ${name} at photo ${at}: ${all.slice(0, 4).join('; ')}`);
+      console.log(bad.at(-1));
+    }
   }
   if (table.size > 1) console.log(`seed ${seed}\n${[...table].map(([name, row]) => `${name.padEnd(36)} ${Object.entries(row).map(([what, count]) => `${what} ${count}`).join(', ')}`).join('\n')}`);
   assert.deepEqual(bad, []);
