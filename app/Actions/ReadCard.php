@@ -44,7 +44,9 @@ final class ReadCard
 
         return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
-            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading', 'away'])->first();
+            // One that waits for a card that is gone stands in nobody's way.
+            CardReading::query()->where('shot_id', $shot->id)->where('status', 'away')->update(['status' => 'stopped', 'ended_at' => now()]);
+            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading'])->first();
             if ($running !== null) {
                 return $running;
             }

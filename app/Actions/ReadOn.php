@@ -36,13 +36,12 @@ final class ReadOn
         if ($reading->isOver()) {
             return false;
         }
-        if ($reading->status === 'waiting') {
-            $this->begin($reading);
-        } elseif ($reading->status === 'away') {
+        if (in_array($reading->status, ['waiting', 'away'], true)) {
             if (!PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
-                return false;
+                return $this->away($reading);
             }
-            $this->change($reading, ['status' => 'reading', 'trouble' => '']);
+            // Pulled before it was listed, it is listed now.
+            $reading->begun_at === null ? $this->begin($reading) : $this->change($reading, ['status' => 'reading', 'trouble' => '']);
         }
         $names = array_slice($reading->names, $reading->done, self::AT_ONCE);
         if ($names === []) {

@@ -215,6 +215,7 @@ final class RecordTake implements TakeStore
         try {
             $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->where('status', '!=', 'ended')->update([
                 'beat_at' => now(),
+                'waits_for' => '',
                 'status' => $state->status->value,
                 'now' => json_encode(
                     [...TakeFigures::of($state, $now)->toArray(), 'rig' => $rig === null ? null : get_object_vars($rig)],

@@ -108,6 +108,18 @@ final class HostileFoldersTest extends PageTestCase
         self::assertSame(['done', 3], [$reading->refresh()->status, $reading->done]);
         self::assertSame(1, substr_count($reading->told, 'EVR_0001.JPG'));
         self::assertStringContainsString('EVR_0003.JPG', $reading->told);
+        // Pulled before it was listed; and one that waits stands in the way of no other.
+        $unlisted = CardReading::query()->create(['shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => "{$this->folder}-pulled", 'status' => 'waiting']);
+        ReadPhotos::dispatchSync($unlisted->id);
+        self::assertSame('away', $unlisted->refresh()->status);
+        rename($this->folder, "{$this->folder}-pulled");
+        $this->post($unlisted->at('again'))->assertRedirect();
+        self::assertSame(['done', 3], [$unlisted->refresh()->status, $unlisted->done]);
+        rename("{$this->folder}-pulled", $this->folder);
+        CardReading::query()->whereKey($unlisted->id)->update(['status' => 'away']);
+        $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
+        self::assertSame('done', CardReading::query()->latest('id')->firstOrFail()->status);
+        self::assertSame('stopped', $unlisted->refresh()->status);
     }
 
     /** Heads of photos whose names are a folder's, or as long as a name may be, or longer. */
