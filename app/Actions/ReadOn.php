@@ -37,7 +37,8 @@ final class ReadOn
             return false;
         }
         if (in_array($reading->status, ['waiting', 'away'], true)) {
-            if (!PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
+            // What was sent lies here; of nothing there is not even a folder.
+            if (!$reading->isOfHeads() && !PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
                 return $this->away($reading);
             }
             // Pulled before it was listed, it is listed now.
