@@ -30,7 +30,7 @@ final class Told
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([ShotChangedElsewhere::class, EditRefused::class, FormRefused::class, InvalidInput::class]);
+        $exceptions->dontReport([ShotChangedElsewhere::class, EditRefused::class, FormRefused::class, InvalidInput::class, TakeUnderWay::class]);
         // A database that is away says so itself, and each page that asks for it would say it again.
         $exceptions->dontReportWhen(static fn (Throwable $failure): bool => self::saysAway(self::cause($failure)));
         $exceptions->render(self::answer(...));

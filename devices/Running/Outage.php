@@ -9,6 +9,7 @@ use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\Supplies;
+use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Devices\Links\CameraLink;
 
 /**
@@ -45,16 +46,19 @@ final class Outage
         private readonly CameraLink $camera,
         private readonly RunClock $clock,
         private readonly Closure $command,
+        private readonly WhenOut $whenOut = WhenOut::Wait,
     ) {
     }
 
     /** What an empty battery has to do with a device that is gone: a sentence, or nothing. */
-    public static function whyGone(Supplies $supplies): string
+    public static function whyGone(Supplies $supplies, WhenOut $whenOut): string
     {
         foreach ([Supplies::CAMERA_BATTERY => 'camera', Supplies::RIG_BATTERY => 'rig'] as $what => $whose) {
             $left = $supplies->left()[$what] ?? null;
             if ($left !== null && $left <= self::EMPTY_PERCENT) {
-                return sprintf(' The %s’s battery was at %d %% when it was last heard of: change it, and the take goes on by itself.', $whose, $left);
+                $then = $whenOut === WhenOut::Wait ? ': change it, and the take goes on by itself.' : '.';
+
+                return sprintf(' The %s’s battery was at %d %% when it was last heard of%s', $whose, $left, $then);
             }
         }
 
@@ -91,14 +95,16 @@ final class Outage
     {
         $left = $this->camera->photosLeft();
         $battery = $isMissing ? $this->camera->batteryPercent() : null;
-        $says = match (true) {
-            $left === 0 => 'The card is full. Change it: the take goes on by itself.',
-            $battery !== null && $battery <= self::EMPTY_PERCENT => "The camera’s battery is empty ({$battery} %). Change it: the take goes on by itself.",
+        $ran = match (true) {
+            $left === 0 => 'The card is full.',
+            $battery !== null && $battery <= self::EMPTY_PERCENT => "The camera’s battery is empty ({$battery} %).",
             default => null,
         };
-        if ($says !== null) {
-            $this->pause($left === 0 ? Supplies::CARD : Supplies::CAMERA_BATTERY, $says);
+        if ($ran === null) {
+            return null;
         }
+        $says = $ran . ($this->whenOut === WhenOut::Wait ? ' Change it: the take goes on by itself.' : ' The take ends here, as was chosen.');
+        $this->pause($left === 0 ? Supplies::CARD : Supplies::CAMERA_BATTERY, $says);
 
         return $says;
     }

@@ -91,7 +91,7 @@ final class Runner
         $this->state = $this->log->state;
         $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock);
-        $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...)) : null;
+        $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...), $setting->whenOut) : null;
         $this->ownTimer = $setting->isOwnTimer && $camera instanceof StartsItsTimer ? new OwnTimer($this->log, $schedule, $camera, $clock) : null;
     }
 
@@ -450,7 +450,7 @@ final class Runner
     private function reach(?string $lost): void
     {
         if ($lost !== null && $this->state->seconds > 0.0) {
-            $this->log->alarm('devices', null, $lost . Outage::whyGone($this->state->supplies));
+            $this->log->alarm('devices', null, $lost . Outage::whyGone($this->state->supplies, $this->setting->whenOut));
         }
         $goneAt = $this->clock->realSeconds();
         while (true) {
@@ -467,7 +467,7 @@ final class Runner
                 return;
             } catch (DeviceGone $gone) {
                 $this->isCameraThere = false;
-                $says = $gone->getMessage() . Outage::whyGone($this->state->supplies);
+                $says = $gone->getMessage() . Outage::whyGone($this->state->supplies, $this->setting->whenOut);
                 $this->log->alarm('devices', null, $says);
                 $isGone = $this->state->startedAt !== null && $this->clock->realSeconds() - $goneAt > self::GONE_SECONDS;
                 if ($isGone && $this->setting->whenOut === WhenOut::End) {

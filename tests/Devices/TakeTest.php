@@ -145,7 +145,7 @@ final class TakeTest extends TestCase
         $ends = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]], ['--when-out=end']);
         $ends->run();
         self::assertSame(['incomplete', 1], [$ends->ended(), $ends->exitCode]);
-        self::assertStringContainsString('The card is full', (string) $ends->lines[count($ends->lines) - 1]->text('why'));
+        self::assertSame('The card is full. The take ends here, as was chosen.', $ends->lines[count($ends->lines) - 1]->text('why'));
     }
 
     /** Its battery is empty after photo 6: the camera is gone, which is said with the cause, and where nobody stands by the take ends. */
