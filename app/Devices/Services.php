@@ -10,13 +10,13 @@ namespace App\Devices;
 final class Services
 {
     private const NAMES = [
-        'rig' => 'The simulated rig', 'camera' => 'The simulated camera', 'queue' => 'The queue', 'long' => 'The maker of clips',
-        'takes0' => 'The first worker of takes', 'takes1' => 'The second worker of takes', 'web' => 'The web server', 'application' => 'The application',
+        'rig' => 'The simulated rig', 'camera' => 'The simulated camera', 'queue' => 'The queue', 'long' => 'The clip worker',
+        'takes0' => 'The first take worker', 'takes1' => 'The second take worker', 'web' => 'The web server', 'application' => 'The application',
     ];
     private const STARTS = 5;
     private const WITHIN_SECONDS = 60;
 
-    /** @return array<string, string> those that die again and again: the log of each, by what it is called */
+    /** @return array<string, string> those that keep stopping: the path of the log of each, by its name on the screen */
     public static function dead(): array
     {
         $folder = config()->string('evrent.run');

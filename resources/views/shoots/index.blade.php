@@ -3,7 +3,7 @@
     <div class="page first-page">
         <h1 class="sr-only">Shoots</h1>
         @foreach (App\Devices\Services::dead() as $service => $log)<p class="verdict is-dead" role="alert" data-works="no"><x-icon name="octagon-x" /><span
-            class="says"><strong>{{ $service }} dies again and again.</strong> <span>It is started anew each time. Why, its log says: {{ $log
+            class="says"><strong>{{ $service }} keeps stopping.</strong> <span>It is restarted each time. Its log shows why: {{ $log
             }}</span></span></p>@endforeach
         @include('takes.parts.under-way', ['takes' => $page->takes()])
         @if ($page->isEmpty())
