@@ -9,6 +9,6 @@ use RuntimeException;
 /**
  * A device does not answer any more. It may be there again in a moment.
  */
-final class DeviceGone extends RuntimeException
+class DeviceGone extends RuntimeException
 {
 }

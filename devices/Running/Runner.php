@@ -45,12 +45,10 @@ final class Runner
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
-    /** Real seconds without a proof that nobody else drives this take, after which the rig is held. */
-    private const PROOF_SECONDS = 2.0;
-
     /** Real seconds between two looks at a rig that has nothing to do. */
     private const STATUS_SECONDS = 1.0;
 
+    private readonly FeedHold $hold;
     private readonly TakeLog $log;
     private readonly TakeState $state;
     private readonly CardWatch $card;
@@ -66,19 +64,6 @@ final class Runner
     /** The photo after which it was last asked where it creeps. */
     private int $traced = 0;
 
-    /** Whether the rig was held because nobody could tell whether another drives it by now. */
-    private bool $isHeld = false;
-
-    /** A line is closed for an exposure that must not be cut short. */
-    private bool $isTriggering = false;
-
-    /** When the shutter that was opened last is closed again, and of which photo it is. */
-    private float $closesAt = -INF;
-    private int $exposed = 0;
-
-    /** The photo that was being exposed when a moving rig was held. */
-    private ?int $moved = null;
-
     public function __construct(
         private readonly Schedule $schedule,
         private readonly Setting $setting,
@@ -87,7 +72,8 @@ final class Runner
         private readonly TakeStore $store,
         private readonly RunClock $clock,
     ) {
-        $this->log = new TakeLog($schedule, $store, $clock, $this->holdUnlessProven(...));
+        $this->hold = new FeedHold($rig, $store, $clock, !$schedule->plan->timing->mode->stops());
+        $this->log = new TakeLog($schedule, $store, $clock, $this->hold->unlessProven(...));
         $this->state = $this->log->state;
         $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock);
@@ -102,7 +88,7 @@ final class Runner
         while (true) {
             try {
                 $this->look();
-                $this->unlessHeld();
+                $this->hold->letGo();
                 $this->endIfNobodyStandsBy($this->outage?->look());
                 $step = Director::next($this->state, $this->setting, $this->clock->now());
                 if ($step->kind === StepKind::Nothing) {
@@ -110,6 +96,10 @@ final class Runner
                 }
                 $this->carryOut($step);
             } catch (DeviceGone $gone) {
+                if ($gone instanceof FeedHeld && $gone->moved !== null) {
+                    $this->log->alarm('held', $gone->moved, "The rig was held while photo {$gone->moved} was exposed.");
+                    $this->log->over('held');
+                }
                 $this->reach($gone->getMessage());
             } catch (DeviceRefused $refused) {
                 $this->refused($refused);
@@ -151,7 +141,7 @@ final class Runner
     {
         // Nothing moves before it is kept that it will.
         $this->log->write(LogKind::Note, null, ['homing' => true]);
-        $this->unlessUnproven();
+        $this->hold->beforeMoving();
         $this->rig?->home($this->looking(...));
         $this->log->write(LogKind::Homed);
     }
@@ -160,7 +150,7 @@ final class Runner
     {
         $positions = Places::of($this->schedule, $place);
         $this->log->write(LogKind::Move, $place);
-        $this->unlessUnproven();
+        $this->hold->beforeMoving();
         $this->rig?->moveTo($positions, $this->looking(...));
         $status = $this->rigSaid = $this->rig?->status();
         $this->log->write(LogKind::Arrived, $place, [
@@ -182,21 +172,9 @@ final class Runner
         $at = $this->clock->now();
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
         $lag = $this->schedule->plan->camera->shutterLagSeconds;
-        [$this->exposed, $this->closesAt] = [$photo, $at + $lag + $seconds];
-        $this->isTriggering = true;
-        try {
-            if ($this->setting->isOwnTimer) {
-                // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
-                $this->ownTimer?->startIfDue();
-            } elseif ($this->rig === null) {
-                if (!$this->fired($photo)) {
-                    return;
-                }
-            } else {
-                $this->rig->trigger($byRig ? $seconds : null, $this->look(...));
-            }
-        } finally {
-            $this->isTriggering = false;
+        $triggers = fn (): bool => $this->triggers($photo, $byRig ? $seconds : null);
+        if (!$this->hold->whileTriggering($photo, $creeps, $at + $lag + $seconds, $triggers)) {
+            return;
         }
         $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds;
         $late = $this->state->plannedAt($photo) === null ? null : round($at - $this->state->plannedAt($photo), 4);
@@ -206,6 +184,27 @@ final class Runner
             'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
         ]);
         $this->watch->lateness($photo, $late ?? 0.0);
+    }
+
+    /**
+     * @param ?float $byRigSeconds for how long the rig is to keep the line closed; null where the camera times its exposure itself
+     *
+     * @return bool whether it was triggered
+     */
+    private function triggers(int $photo, ?float $byRigSeconds): bool
+    {
+        if ($this->setting->isOwnTimer) {
+            // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
+            $this->ownTimer?->startIfDue();
+
+            return true;
+        }
+        if ($this->rig === null) {
+            return $this->fired($photo);
+        }
+        $this->rig->trigger($byRigSeconds, $this->look(...));
+
+        return true;
     }
 
     /**
@@ -260,79 +259,18 @@ final class Runner
      */
     private function nothingTriggeredIfHeld(int $photo): void
     {
-        $this->holdUnlessProven();
-        if ($this->isHeld) {
+        $this->hold->unlessProven();
+        if ($this->hold->isHeld()) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'The rig was held: it is shot again.']);
-            $this->unlessUnproven();
+            $this->hold->beforeMoving();
         }
-    }
-
-    /**
-     * Before anything is sent that moves. A program may have stood still since its last proof.
-     *
-     * @throws DeviceGone when the rig was held meanwhile
-     */
-    private function unlessUnproven(): void
-    {
-        $this->holdUnlessProven();
-        while ($this->isHeld) {
-            $this->store->prove();
-            $this->unlessHeld();
-            $this->clock->rest(self::RETRY_SECONDS);
-        }
-    }
-
-    /** Called again and again: without a proof that nobody else drives this take, nothing goes on moving. */
-    private function holdUnlessProven(): void
-    {
-        $creeps = !$this->schedule->plan->timing->mode->stops();
-        if ($this->isHeld || $this->store->unprovenSeconds() < self::PROOF_SECONDS || $this->isTriggering && !$creeps) {
-            return;
-        }
-        // Where another has it by now, its rig is not touched.
-        $this->store->prove();
-        if ($this->store->unprovenSeconds() < self::PROOF_SECONDS) {
-            return;
-        }
-        $this->isHeld = true;
-        $isUnderWay = $creeps && $this->exposed < $this->state->photos() && $this->clock->now() < $this->closesAt;
-        $this->moved = $isUnderWay ? $this->exposed : null;
-        try {
-            $this->rig?->hold();
-        } catch (DeviceGone) {
-            // It is found out when it is needed next.
-        }
-    }
-
-    /**
-     * It was held, and is proven again: what the rig was still to do is forgotten, and its place is asked.
-     *
-     * @throws DeviceGone
-     */
-    private function unlessHeld(): void
-    {
-        if (!$this->isHeld || $this->store->unprovenSeconds() >= self::PROOF_SECONDS) {
-            return;
-        }
-        $this->isHeld = false;
-        try {
-            $this->rig?->stop();
-        } catch (DeviceGone) {
-            // Then it is reached anew all the same.
-        }
-        if ($this->moved !== null) {
-            $this->log->alarm('held', $this->moved, "The rig was held while photo {$this->moved} was exposed.");
-            $this->log->over('held');
-            $this->moved = null;
-        }
-        throw new DeviceGone('The log could not be kept for a while: the rig was held.');
     }
 
     /** As `look()`, while the rig moves. */
     private function looking(): void
     {
         $this->look();
-        $this->unlessHeld();
+        $this->hold->letGo();
     }
 
     private function wait(?float $until): void
@@ -546,7 +484,7 @@ final class Runner
             $this->store->beat($this->state, $this->clock->now(), $this->rigSaid);
         }
         $this->takeOrders();
-        $this->holdUnlessProven();
+        $this->hold->unlessProven();
         if ($this->isCameraThere && $this->camera->tells()) {
             $this->card->listen();
         }
