@@ -43,7 +43,8 @@
                     <dd><b>{{ implode(' to ', $page->cleanStretch($sheet)) }}</b></dd></div>@endif
                 @if (isset($page->match['flicker_stops']))<div><dt>Flicker</dt><dd><b>{{ PlainText::rounded($page->match['flicker_stops'], 3) }}</b>
                     stops</dd></div>@endif
-                <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div></dl>
+                <div><dt>None of the plan’s</dt><dd><b>{{ count($page->extras()) }}</b></dd></div>
+                @if ($page->skipped() !== [])<div><dt>Left out</dt><dd><a href="#left-out"><b>{{ count($page->skipped()) }}</b></a></dd></div>@endif</dl>
             @if ($page->findings() !== [])<ul class="photo-findings">@foreach ($page->findings() as $found)<li>@if (isset($found['first']) &&
                 $page->file($found['first']) !== null)<a href="{{ $reading->at('photo', number: $found['first']) }}">Photo {{ $found['first'] }}</a>
                 @endif{{ $found['says'] }} @isset($found['failure'])<span class="quiet">{{ $found['failure'] }}</span>@endisset
@@ -71,7 +72,7 @@
             loading="lazy" width="120" height="80" alt="" draggable="false"></span>@endif<b>{{ basename($extra['file']) }}</b>
             <small>{{ $extra['says'] }}</small></li>@endforeach</ol></section>@endif
         @if ($page->skipped() !== [])<details class="panel"><summary class="panel-head"><h2>Left out: {{ count($page->skipped()) }}</h2></summary>
-            <ul class="plain-list">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{ $one['file'] }}:</b> {{ $one['why'] }}</li>@endforeach</ul>
+            <ul class="plain-list" id="left-out">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{ $one['file'] }}:</b> {{ $one['why'] }}</li>@endforeach</ul>
         </details>@endif
         @endif
     </div>
