@@ -28,6 +28,14 @@ final readonly class Alignment
     }
 
     /**
+     * @param array<int, int> $pairs all of them, these among others that are known
+     */
+    public function with(array $pairs): self
+    {
+        return new self($pairs, $this->saved + self::APART * (count($pairs) - count($this->pairs)));
+    }
+
+    /**
      * @param list<float>                         $planned  seconds at which each opens, rising, as the card's clock should show them
      * @param list<float>                         $shown    seconds that the clock showed, rising
      * @param float                               $free     how far a pair may be off for nothing: what the clock cannot show

@@ -10,7 +10,8 @@ use Generator;
 /**
  * Which photo on the card is which of the plan's.
  *
- * The camera's clock is off by a and drifts by b (`Clock`). `FirstClocks` finds which a and b may be; for each the cheapest pairing in order is
+ * With a take's log the files that it names are the photos (`NamedPhotos`), and only what it does not name is searched for. Without, the
+ * camera's clock is off by a and drifts by b (`Clock`). `FirstClocks` finds which a and b may be; for each the cheapest pairing in order is
  * worked out (`Alignment`), the clock is fitted to its pairs, and both once more. The pairing that saves most is taken; where two save as
  * much, the one that has the beginning, since runs are stopped early far more often than begun late. That it could be another is said.
  */
@@ -67,7 +68,7 @@ final readonly class Matching
         if ($best === null) {
             return self::byOrder($planned, $card->photos);
         }
-        [$ofBody, [$alignment, $clock], $shots] = $best;
+        [$ofBody, [$alignment, $clock, $isNamed], $shots] = $best;
         $places = $byBody[$ofBody];
         unset($byBody[$ofBody]);
         foreach ($byBody as $others) {
@@ -81,11 +82,11 @@ final readonly class Matching
         foreach ($alignment->pairs as $place => $i) {
             $matched[$place] = $places[$i];
         }
-        $ambiguous = $placed === null ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
+        $ambiguous = $placed === null && !$isNamed ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
         if ($ambiguous !== null) {
             $said[] = $ambiguous;
         }
-        if (self::isAsCoarse($planned, $shots) && count($alignment->pairs) < $planned->count()) {
+        if (!$isNamed && self::isAsCoarse($planned, $shots) && count($alignment->pairs) < $planned->count()) {
             $said[] = 'The camera’s clock shows whole seconds, and photos come as often: those beside a missing one can be off by one.';
         }
         if ($card->hasFileTimes()) {
@@ -202,15 +203,19 @@ final readonly class Matching
      * @param PhotoList        $photos of one camera, in order
      * @param ?array{int, int} $known  place on the card and planned place of one of them, from 0
      *
-     * @return array{Alignment, Clock}
+     * @return array{Alignment, Clock, bool} and whether a log named them
      */
     private static function body(PlannedPhotos $planned, PhotoList $photos, ?array $known): array
     {
         [$tolerance, $coarse] = self::tolerance($planned, $photos);
+        $named = $known === null ? NamedPhotos::on($planned, $photos) : [];
         $photos = ShownPhotos::of($planned, $photos);
         $shown = $photos->seconds;
+        if ($named !== []) {
+            return [...self::besideNamed($planned, $photos, $named, $tolerance, $coarse), true];
+        }
         if ($known !== null) {
-            return self::fitted($planned, $photos, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse);
+            return [...self::fitted($planned, $photos, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse), false];
         }
         $tried = [];
         foreach (FirstClocks::of($planned, $photos, $tolerance, $coarse) as $clock) {
@@ -228,7 +233,72 @@ final readonly class Matching
             $best = $best === null || $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
         }
 
-        return $best;
+        return [...$best, false];
+    }
+
+    /**
+     * The photos that the log names, and of the others those that it says were triggered, by their times.
+     *
+     * @param non-empty-array<int, int> $named places on the card by planned places, rising
+     *
+     * @return array{Alignment, Clock}
+     */
+    private static function besideNamed(PlannedPhotos $planned, ShownPhotos $photos, array $named, float $tolerance, float $coarse): array
+    {
+        $clock = self::through($planned, $photos, $named, $coarse) ?? new Clock(0.0);
+        $tolerance = max($tolerance, $planned->looseSeconds);
+        // A log may have given a file to the photo beside its own.
+        $named = array_filter($named, static fn (int $i, int $j): bool => abs($photos->seconds[$i] - $clock->shows($planned->openSeconds[$j]))
+            <= $tolerance + Alignment::FREE * $coarse, ARRAY_FILTER_USE_BOTH);
+        $free = array_keys(array_diff_key($planned->triggered ?? [], $named));
+        sort($free);
+        $others = array_keys(array_diff_key($photos->seconds, array_flip($named)));
+        // Between which of the named each may lie.
+        $after = [];
+        $latest = -1;
+        for ($j = 0, $count = $planned->count(); $j < $count; $j++) {
+            $after[$j] = $latest;
+            $latest = $named[$j] ?? $latest;
+        }
+        $before = [];
+        $next = PHP_INT_MAX;
+        for ($j = $planned->count() - 1; $j >= 0; $j--) {
+            $before[$j] = $next;
+            $next = $named[$j] ?? $next;
+        }
+        $unlike = static function (int $a, int $b) use ($planned, $photos, $free, $others, $after, $before): float {
+            [$j, $i] = [$free[$a], $others[$b]];
+
+            return $i < $after[$j] || $i > $before[$j] ? INF : $photos->unlike($planned, $j, $i);
+        };
+        $found = Alignment::of(
+            array_map(static fn (int $j): float => $clock->shows($planned->openSeconds[$j]), $free),
+            array_map(static fn (int $i): float => $photos->seconds[$i], $others),
+            $tolerance,
+            Alignment::FREE * $coarse,
+            $unlike,
+        );
+        $pairs = $named;
+        foreach ($found->pairs as $a => $b) {
+            $pairs[$free[$a]] = $others[$b];
+        }
+        ksort($pairs);
+
+        return [$found->with($pairs), self::through($planned, $photos, $pairs, $coarse) ?? $clock];
+    }
+
+    /**
+     * @param array<int, int> $pairs places on the card by planned places
+     */
+    private static function through(PlannedPhotos $planned, ShownPhotos $photos, array $pairs, float $coarse): ?Clock
+    {
+        $gone = $shown = [];
+        foreach ($pairs as $j => $i) {
+            $gone[] = $planned->openSeconds[$j];
+            $shown[] = $photos->seconds[$i];
+        }
+
+        return ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($gone, $shown) : null) ?? Clock::through($gone, $shown, $coarse);
     }
 
     private static function isAsCoarse(PlannedPhotos $planned, PhotoList $photos): bool
@@ -270,12 +340,7 @@ final readonly class Matching
     {
         $alignment = self::aligned($planned, $photos, $clock, $tolerance, $coarse);
         for ($round = 1; $round < self::ROUNDS && $alignment->pairs !== []; $round++) {
-            $gone = $shown = [];
-            foreach ($alignment->pairs as $j => $i) {
-                $gone[] = $planned->openSeconds[$j];
-                $shown[] = $photos->seconds[$i];
-            }
-            $next = ($coarse === self::WHOLE_SECONDS ? CoarseClock::through($gone, $shown) : null) ?? Clock::through($gone, $shown, $coarse) ?? $clock;
+            $next = self::through($planned, $photos, $alignment->pairs, $coarse) ?? $clock;
             $again = self::aligned($planned, $photos, $next, $tolerance, $coarse);
             if ($again->saved < $alignment->saved - self::SAME) {
                 break;

@@ -24,9 +24,12 @@ final readonly class PlannedPhotos
      * @param list<float>        $openSeconds from the first trigger, rising
      * @param list<?float>       $exposures   seconds; null where the camera's own meter sets them
      * @param ?float             $firstUnixSeconds when the first is triggered; null where that is not known
-     * @param array<int, string> $files       names that the run's log has, by place from 0
+     * @param array<int, string> $files       that the take's log names, by place from 0
      * @param ?float             $aperture    f-number; null where the plan says nothing of it
      * @param list<?float>       $isos
+     * @param ?array<int, true>  $triggered   places that the take's log says were triggered; null without a log
+     * @param ?float             $clockAheadSeconds by which the camera's wall clock was ahead of UTC when the take began, as its log has it
+     * @param float              $looseSeconds by which times in that log may be off where the world goes faster than the machine
      */
     public function __construct(
         public array $openSeconds,
@@ -35,6 +38,9 @@ final readonly class PlannedPhotos
         public array $files = [],
         public ?float $aperture = null,
         public array $isos = [],
+        public ?array $triggered = null,
+        public ?float $clockAheadSeconds = null,
+        public float $looseSeconds = 0.0,
     ) {
         $gaps = [];
         for ($j = 1; $j < count($openSeconds); $j++) {
@@ -74,14 +80,23 @@ final readonly class PlannedPhotos
     {
         $plan = self::of($shot);
         $triggered = $files = [];
+        $ahead = null;
+        $loose = 0.0;
         foreach ($lines as $line) {
+            $place = $line->photo === null ? null : $line->photo - 1;
             $at = $line->number('triggered_s');
-            if ($line->kind === LogKind::Outcome && $line->photo !== null && $at !== null) {
-                $triggered[$line->photo - 1] = $at;
+            if ($line->kind === LogKind::Outcome && $place !== null && $at !== null) {
+                $triggered[$place] = $at;
+                $loose = max($loose, $line->number('grace_s') ?? 0.0);
             }
-            if ($line->photo !== null && ($line->text('object') ?? '') !== '') {
-                $files[$line->photo - 1] = basename((string) $line->text('object'));
+            if ($line->kind === LogKind::NotTaken && $place !== null) {
+                unset($files[$place]);
             }
+            if ($place !== null && ($line->text('object') ?? '') !== '') {
+                $files[$place] = (string) $line->text('object');
+            }
+            $shown = $line->number('camera_clock_s');
+            $ahead ??= $shown === null ? null : $shown - $begunUnixSeconds - ($line->number('camera_clock_at_s') ?? 0.0);
         }
         if ($triggered === []) {
             return $plan;
@@ -97,7 +112,17 @@ final readonly class PlannedPhotos
             $opens[] = max($open + $shift, ($opens[$j - 1] ?? -INF) + 1e-3);
         }
 
-        return new self($opens, $plan->exposures, $begunUnixSeconds + $first, $files, $plan->aperture, $plan->isos);
+        return new self(
+            $opens,
+            $plan->exposures,
+            $begunUnixSeconds + $first,
+            $files,
+            $plan->aperture,
+            $plan->isos,
+            array_fill_keys(array_keys($triggered), true),
+            $ahead,
+            $loose,
+        );
     }
 
     public function count(): int

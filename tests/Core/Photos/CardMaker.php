@@ -25,6 +25,7 @@ final class CardMaker
     /** @var list<array<string, mixed>> */
     private array $files = [];
     private int $number;
+    private int $card = 1;
 
     /** @var array<int, ?string> by number */
     public array $truth = [];
@@ -98,6 +99,25 @@ final class CardMaker
         return $this;
     }
 
+    /**
+     * Another series of the same body.
+     *
+     * @param float $from seconds from the first photo of the plan's
+     */
+    public function withSeries(int $count, float $every, float $from, float $exposure, int $firstNumber, string $why, int $card = 1): self
+    {
+        $number = $this->number;
+        $this->number = $firstNumber;
+        $this->card = $card;
+        for ($n = 0; $n < $count; $n++) {
+            $this->extras[$this->shoot($from + $n * $every + $this->shake(), $exposure, 1)] = $why;
+        }
+        $this->number = $number;
+        $this->card = 1;
+
+        return $this;
+    }
+
     /** The same files once more, on a card that was copied to. */
     public function withCopies(int $count): self
     {
@@ -116,6 +136,12 @@ final class CardMaker
         return json_encode($this->random->shuffleArray($this->files), JSON_THROW_ON_ERROR);
     }
 
+    /** The last of the plan's photos that is there. */
+    public function lastTaken(): int
+    {
+        return max([0, ...array_keys(array_filter($this->truth, is_string(...)))]);
+    }
+
     public function planned(): PlannedPhotos
     {
         return $this->planned;
@@ -131,7 +157,7 @@ final class CardMaker
         $folder = 100 + intdiv($this->number - 1, 9_999);
         $file = sprintf(
             'card-%d/DCIM/%dEVRNT/EVR_%04d.JPG',
-            $this->secondCardFrom !== null && $photo >= $this->secondCardFrom ? 2 : 1,
+            $this->secondCardFrom !== null && $photo >= $this->secondCardFrom ? 2 : $this->card,
             $folder,
             ($this->number - 1) % 9_999 + 1,
         );
