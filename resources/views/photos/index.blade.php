@@ -72,7 +72,8 @@
             loading="lazy" width="120" height="80" alt="" draggable="false"></span>@endif<b>{{ basename($extra['file']) }}</b>
             <small>{{ $extra['says'] }}</small></li>@endforeach</ol></section>@endif
         @if ($page->skipped() !== [])<details class="panel"><summary class="panel-head"><h2>Left out: {{ count($page->skipped()) }}</h2></summary>
-            <ul class="plain-list" id="left-out">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{ $one['file'] }}:</b> {{ $one['why'] }}</li>@endforeach</ul>
+            <ul class="plain-list" id="left-out">@foreach (array_slice($page->skipped(), 0, 200) as $one)<li><b>{{
+                $one['file'] }}:</b> {{ $one['why'] }}</li>@endforeach</ul>
         </details>@endif
         @endif
     </div>
