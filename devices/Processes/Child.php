@@ -126,7 +126,11 @@ final class Child
     {
         $this->bytes += strlen($bytes);
         if ($this->bytes > $this->limits->outputBytes) {
-            $this->process->signal(SIGKILL);
+            try {
+                $this->process->signal(SIGKILL);
+            } catch (ExceptionInterface) {
+                // It has ended by itself.
+            }
         }
     }
 
