@@ -41,6 +41,7 @@ final class RunCommand extends Command
         $this->addOption('delay', null, InputOption::VALUE_REQUIRED, 'Seconds until the first photo', '0');
         $this->addOption('after-gap', null, InputOption::VALUE_REQUIRED, 'place: go on where it stood; clock: leave out what is past', 'place');
         $this->addOption('when-out', null, InputOption::VALUE_REQUIRED, 'When card or battery runs out: wait for the swap, or end', 'wait');
+        $this->addOption('set', null, InputOption::VALUE_REQUIRED, 'auto: set the camera to the plan, where it can be set; off: leave it as it is', 'auto');
         $this->addOption('rest', null, InputOption::VALUE_REQUIRED, 'Stop motion: seconds to rest before each photo; without it, each waits for "snap"');
         $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world time goes, with simulated devices', '1');
         $this->setHelp(
@@ -92,6 +93,7 @@ final class RunCommand extends Command
                     Input::seconds($input, 'rest'),
                     $camera instanceof OwnTimerCamera,
                     WhenOut::from(Input::choice($input, 'when-out', ['wait', 'end'])),
+                    Input::choice($input, 'set', ['auto', 'off']) === 'auto',
                 );
                 $devices = [...(is_string($address) ? ['rig' => $address] : []), 'camera' => is_string($named) ? $named : 'deaf'];
                 $header = TakeLogLines::header($plan->title, $hash, microtime(true), $setting, $speed, $devices, RunClock::mark());

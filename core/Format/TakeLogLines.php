@@ -96,6 +96,7 @@ final class TakeLogLines
         return [
             'has_rig' => $setting->hasRig, 'camera_tells' => $setting->cameraTells, 'school' => $setting->school->value,
             'start_s' => $setting->startAt, 'rest_s' => $setting->restSeconds, 'own_timer' => $setting->isOwnTimer, 'when_out' => $setting->whenOut->value,
+            'sets_camera' => $setting->setsBody,
         ];
     }
 
@@ -112,6 +113,8 @@ final class TakeLogLines
             is_numeric($told['rest_s'] ?? null) ? (float) $told['rest_s'] : null,
             ($told['own_timer'] ?? false) === true,
             WhenOut::tryFrom(is_string($told['when_out'] ?? null) ? $told['when_out'] : '') ?? WhenOut::Wait,
+            // A take that began before cameras were set goes on as it began.
+            ($told['sets_camera'] ?? false) === true,
         );
     }
 

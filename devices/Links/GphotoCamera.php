@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Body\Choice;
+use Evrent\Core\Run\Body\Choices;
 use Evrent\Core\Words\FileName;
 use Evrent\Devices\Processes\Child;
 use Evrent\Devices\Processes\ChildFailed;
@@ -14,7 +17,7 @@ use FilesystemIterator;
 /**
  * A camera that tells, through gphoto2: over USB, or over the network by PTP. One gphoto2 lives as long as the link, and is asked line by line.
  */
-final class GphotoCamera implements CameraLink
+final class GphotoCamera implements CameraLink, SetsBody
 {
     private const PATIENCE_SECONDS = 15.0;
 
@@ -32,6 +35,7 @@ final class GphotoCamera implements CameraLink
     private string $unread = '';
     private bool $isListening = false;
     private readonly OwnFolder $folder;
+    private readonly GphotoSettings $settings;
 
     /** What it said of what went wrong since it was last asked something. */
     private string $errors = '';
@@ -46,6 +50,7 @@ final class GphotoCamera implements CameraLink
     {
         // For what gphoto2 leaves where it runs.
         $this->folder = new OwnFolder();
+        $this->settings = new GphotoSettings($this->ask(...));
     }
 
     public function tells(): bool
@@ -169,14 +174,28 @@ final class GphotoCamera implements CameraLink
 
     public function settings(): array
     {
-        $settings = [];
-        foreach (['focus mode' => 'focusmode', 'white balance' => 'whitebalance', 'ISO' => 'iso', 'shutter time' => 'shutterspeed'] as $what => $name) {
-            if (preg_match('/^Current: (.+)$/m', $this->ask("get-config {$name}"), $found) === 1) {
-                $settings[$what] = FileName::shown(trim($found[1]));
-            }
+        return $this->settings->all();
+    }
+
+    public function choices(BodySetting $setting): ?Choices
+    {
+        return $this->settings->choices($setting);
+    }
+
+    public function set(BodySetting $setting, Choice $choice): Choice
+    {
+        $this->settings->set($setting, $choice);
+        $why = $this->lastError();
+        if ($why !== null) {
+            throw new DeviceRefused("The camera refused {$choice->entry}: {$why}");
         }
 
-        return $settings;
+        return $this->settings->isSetTo($setting) ?? throw new DeviceRefused("The camera does not say what its {$setting->words()} is.");
+    }
+
+    public function isSetTo(BodySetting $setting): ?Choice
+    {
+        return $this->settings->isSetTo($setting);
     }
 
     public function disconnect(): void

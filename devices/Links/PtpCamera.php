@@ -6,6 +6,9 @@ namespace Evrent\Devices\Links;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Body\Choice;
+use Evrent\Core\Run\Body\Choices;
 use Evrent\Core\Words\FileName;
 use Evrent\Devices\Protocol\Ptp\BadPacket;
 use Evrent\Devices\Protocol\Ptp\Dataset;
@@ -20,7 +23,7 @@ use Evrent\Devices\Protocol\Ptp\Response;
  * A camera that tells, by PTP over TCP/IP. gphoto2 does the same for thousands of bodies, but hears of a photo up to a quarter of a second late
  * (it asks, and sleeps in between): too late for simulated worlds that are fast, and no better for a body that speaks plain PTP.
  */
-final class PtpCamera implements CameraLink, StartsItsTimer
+final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
 {
     private const CONNECT_SECONDS = 2.0;
     private const PATIENCE_SECONDS = 5;
@@ -42,6 +45,9 @@ final class PtpCamera implements CameraLink, StartsItsTimer
 
     /** @var array<string, int> handles of files by path, as far as they were heard of */
     private array $handles = [];
+
+    /** @var array<string, array<string, int>> what it can be set to, as it counts it, by setting and by entry */
+    private array $offered = [];
 
     /** @var array<int, string> paths of folders by handle */
     private array $folders = [];
@@ -69,7 +75,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         }
         $this->commands = $this->open();
         $this->unread = $this->unreadEvents = '';
-        $this->folders = $this->handles = [];
+        $this->folders = $this->handles = $this->offered = [];
         $this->send($this->commands, new Packet(Packet::INIT_COMMAND_REQUEST, (new Dataset())->raw(self::GUID)->wide('Evrent')->u32(self::VERSION)->bytes()));
         try {
             $answer = $this->packet();
@@ -170,8 +176,8 @@ final class PtpCamera implements CameraLink, StartsItsTimer
 
     public function startTimer(float $intervalSeconds, int $photos): bool
     {
-        $this->set(Property::TimelapseInterval, (int) round($intervalSeconds * 1_000));
-        $this->set(Property::TimelapseNumber, $photos);
+        $this->write(Property::TimelapseInterval, (int) round($intervalSeconds * 1_000));
+        $this->write(Property::TimelapseNumber, $photos);
         $this->ask(Operation::InitiateOpenCapture, 0, 0);
 
         return true;
@@ -227,18 +233,70 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         $settings = [];
         $told = [
             'focus mode' => Property::FocusMode, 'white balance' => Property::WhiteBalance, 'ISO' => Property::ExposureIndex,
-            'shutter time' => Property::ExposureTime,
+            'shutter time' => Property::ExposureTime, 'aperture' => Property::FNumber,
         ];
         foreach ($told as $what => $property) {
-            try {
-                $value = $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
-                $settings[$what] = FileName::shown($property->words($value));
-            } catch (DeviceRefused) {
-                // A body need not have it.
-            }
+            $words = $this->words($property);
+            $settings += $words === null ? [] : [$what => $words];
         }
 
         return $settings;
+    }
+
+    /** What a property is set to, in words; null where a body does not have it. */
+    private function words(Property $property): ?string
+    {
+        try {
+            return FileName::shown($property->words($property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)))));
+        } catch (DeviceRefused | BadPacket) {
+            return null;
+        }
+    }
+
+    public function choices(BodySetting $setting): ?Choices
+    {
+        $property = self::property($setting);
+        try {
+            $values = $property->offered(new DatasetReader($this->ask(Operation::GetDevicePropDesc, $property->value)));
+        } catch (DeviceRefused | BadPacket) {
+            return null;
+        }
+        $this->offered[$setting->value] = [];
+        foreach (array_filter($values, is_int(...)) as $value) {
+            // Two that count as one mark are one entry.
+            $this->offered[$setting->value] += [$property->words($value) => $value];
+        }
+        $entries = array_map(strval(...), array_keys($this->offered[$setting->value]));
+
+        return $entries === [] ? null : Choices::of($setting, $entries);
+    }
+
+    public function set(BodySetting $setting, Choice $choice): Choice
+    {
+        $value = $this->offered[$setting->value][$choice->entry] ?? null;
+        if ($value === null) {
+            throw new DeviceRefused("The camera does not list {$choice->entry}.");
+        }
+        $this->write(self::property($setting), $value);
+
+        return $this->isSetTo($setting) ?? throw new DeviceRefused("The camera does not say what its {$setting->words()} is.");
+    }
+
+    public function isSetTo(BodySetting $setting): ?Choice
+    {
+        $words = $this->words(self::property($setting));
+
+        return $words === null ? null : Choice::of($setting, $words);
+    }
+
+    private static function property(BodySetting $setting): Property
+    {
+        return match ($setting) {
+            BodySetting::ShutterTime => Property::ExposureTime,
+            BodySetting::Aperture => Property::FNumber,
+            BodySetting::Iso => Property::ExposureIndex,
+            BodySetting::WhiteBalance => Property::WhiteBalance,
+        };
     }
 
     public function disconnect(): void
@@ -313,7 +371,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer
         return $this->answer();
     }
 
-    private function set(Property $property, int $value): void
+    private function write(Property $property, int $value): void
     {
         $data = new Dataset();
         $property->write($data, $value);

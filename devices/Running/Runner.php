@@ -23,6 +23,7 @@ use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Links\RigStatus;
+use Evrent\Devices\Links\SetsBody;
 use Evrent\Devices\Links\StartsItsTimer;
 
 /**
@@ -45,6 +46,10 @@ final class Runner
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
+    /** Less than this is no difference between two exposures; more than that is another altogether. */
+    private const LEAST_STOPS = 0.01;
+    private const MOST_STOPS = 99.0;
+
     /** Real seconds between two looks at a rig that has nothing to do. */
     private const STATUS_SECONDS = 1.0;
 
@@ -55,11 +60,15 @@ final class Runner
     private readonly Watch $watch;
     private readonly ?Outage $outage;
     private readonly ?OwnTimer $ownTimer;
+    private readonly ?BodySetter $setter;
     private float $lookedAt = 0.0;
     private float $beatAt = 0.0;
     private float $askedRigAt = 0.0;
     private ?RigStatus $rigSaid = null;
     private bool $isCameraThere = false;
+
+    /** Before this the camera must not be set: it exposes. */
+    private float $shutterFreeAt = -INF;
 
     /** The photo after which it was last asked where it creeps. */
     private int $traced = 0;
@@ -76,7 +85,8 @@ final class Runner
         $this->log = new TakeLog($schedule, $store, $clock, $this->hold->unlessProven(...));
         $this->state = $this->log->state;
         $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
-        $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock);
+        $this->setter = $setting->setsBody && $camera instanceof SetsBody ? new BodySetter($this->log, $camera, $clock) : null;
+        $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock, $this->setter);
         $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...), $setting->whenOut) : null;
         $this->ownTimer = $setting->isOwnTimer && $camera instanceof StartsItsTimer ? new OwnTimer($this->log, $schedule, $camera, $clock) : null;
     }
@@ -161,6 +171,8 @@ final class Runner
 
     private function trigger(int $photo): void
     {
+        $this->setter?->prepare($photo);
+        $off = $this->setter?->offStops($photo);
         $due = Director::dueAt($this->state, $this->setting);
         $this->log->write(LogKind::Intent, $photo, ['due_s' => round($due, 4)]);
         $this->nothingTriggeredIfHeld($photo);
@@ -172,6 +184,7 @@ final class Runner
         $at = $this->clock->now();
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
         $lag = $this->schedule->plan->camera->shutterLagSeconds;
+        $this->shutterFreeAt = $at + $lag + $this->schedule->plan->camera->shutterBusySeconds($seconds);
         $triggers = fn (): bool => $this->triggers($photo, $byRig ? $seconds : null);
         if (!$this->hold->whileTriggering($photo, $creeps, $at + $lag + $seconds, $triggers)) {
             return;
@@ -182,6 +195,7 @@ final class Runner
             'state' => $this->camera->tells() ? 'triggered' : 'not_confirmed',
             'due_s' => round($due, 4), 'triggered_s' => round($at, 4), 'closed_s' => round($closed, 4), 'late_s' => $late,
             'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
+            'off_stops' => $off === null || abs($off) < self::LEAST_STOPS ? null : round(max(-self::MOST_STOPS, min(self::MOST_STOPS, $off)), 2),
         ]);
         $this->watch->lateness($photo, $late ?? 0.0);
     }
@@ -266,10 +280,20 @@ final class Runner
         }
     }
 
+    /** The camera is set as soon as it does not expose any more, beside the move. */
+    private function setAhead(): void
+    {
+        $isBetween = $this->state->open === null && $this->state->startedAt !== null && $this->isCameraThere;
+        if ($this->setter !== null && $isBetween && $this->clock->now() >= $this->shutterFreeAt && $this->state->next <= $this->state->photos()) {
+            $this->setter->prepare($this->state->next);
+        }
+    }
+
     /** As `look()`, while the rig moves. */
     private function looking(): void
     {
         $this->look();
+        $this->setAhead();
         $this->hold->letGo();
     }
 
@@ -286,7 +310,9 @@ final class Runner
             $this->watch->between($this->rigSaid, (($until ?? INF) - $this->clock->now()) / $this->clock->speed);
         }
         $this->ownTimer?->startIfDue();
-        $this->clock->sleepUntil(min($until ?? INF, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
+        $this->setAhead();
+        $free = $this->shutterFreeAt > $this->clock->now() ? $this->shutterFreeAt : INF;
+        $this->clock->sleepUntil(min($until ?? INF, $free, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
     }
 
     /** Creeping, it never arrives: once in each interval it is asked where it is. */
@@ -396,6 +422,7 @@ final class Runner
                 $this->rig?->connect();
                 $this->camera->connect();
                 $this->isCameraThere = true;
+                $this->setter?->reached();
                 $this->findOut($lost);
 
                 return;
@@ -441,6 +468,9 @@ final class Runner
         }
         if ($this->camera->tells() && $this->state->taken === 0 && $this->state->open === null) {
             $this->card->noteWhatWasThere();
+        }
+        if ($this->state->startedAt === null) {
+            $this->setter?->prepare($this->state->next);
         }
         $this->log->over('devices');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Take\Brightness;
 use Evrent\Core\Run\Take\LogKind;
@@ -45,6 +46,7 @@ final class Watch
         private readonly CameraLink $camera,
         private readonly TakeStore $store,
         private readonly RunClock $clock,
+        private readonly ?BodySetter $setter = null,
     ) {
         $this->brightness = new Brightness($schedule);
     }
@@ -129,12 +131,42 @@ final class Watch
                 $this->warned[$what] = true;
             }
         }
-        foreach ($state->settings as $what => $was) {
+        $this->body($settings);
+        foreach (array_diff_key($state->settings, $this->setHere()) as $what => $was) {
             if (($settings[$what] ?? $was) !== $was) {
                 $says = "The camera’s {$what} was changed: it is not what it was at the start. Set it back in a pause.";
                 $this->log->alarm("camera {$what}", $state->next, $says);
             } else {
                 $this->log->over("camera {$what}");
+            }
+        }
+    }
+
+    /** @return array<string, true> what was set from here, in words */
+    private function setHere(): array
+    {
+        $words = [];
+        foreach (array_keys($this->log->state->body) as $name) {
+            $words[BodySetting::from($name)->words()] = true;
+        }
+
+        return $words;
+    }
+
+    /**
+     * What was set from here is held against what it was set to last.
+     *
+     * @param array<string, string> $settings as the camera tells them
+     */
+    private function body(array $settings): void
+    {
+        foreach ($this->log->state->body as $name => $has) {
+            $setting = BodySetting::from($name);
+            $is = $settings[$setting->words()] ?? $has;
+            if ($is !== $has) {
+                $says = "The camera’s {$setting->words()} was changed to {$is}: it was set to {$has}. It is set back before the next photo.";
+                $this->log->alarm("camera {$setting->words()}", $this->log->state->next, $says);
+                $this->setter?->found($setting, $is);
             }
         }
     }

@@ -9,6 +9,7 @@ use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Devices\Faults;
 use Evrent\Devices\Protocol\Ptp\EventCode;
+use Evrent\Devices\Protocol\Ptp\ExposureUnits;
 use Evrent\Devices\Protocol\Ptp\Property;
 use Evrent\Devices\Simulators\Camera\Card;
 use Evrent\Devices\Simulators\Camera\SimulatedCamera;
@@ -53,7 +54,7 @@ final class SimulatedCameraTest extends TestCase
     public function testInBulbTheShutterIsOpenAsLongAsTheLineIsClosed(): void
     {
         $camera = $this->camera();
-        $camera->settings->set(Property::ExposureTime, Property::BULB);
+        $camera->settings->set(Property::ExposureTime, ExposureUnits::BULB);
         (new TriggerLine($camera))->obey('1 X0 C0 A0', 10.0);
         (new TriggerLine($camera))->obey('0 X0 C0 A0 P2.0000', 12.3);
         $camera->goOnTo(20.0);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -38,6 +39,26 @@ final class TakeTest extends TestCase
         $take = new TakeUnderFire(self::plan(['/timing/mode' => 'continuous']), 1, 500);
         $take->run();
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
+    }
+
+    /** A camera that knows nothing of the plan is set to it, before the first photo and on the way, also by whoever goes on after a kill. */
+    public function testEachPhotoIsExposedAsPlanned(): void
+    {
+        $plan = self::plan([
+            '/timing/photos' => 24, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.35], ['at' => 1, 'exposure_s' => 3.6]], '/timing/interval_s' => 7,
+            '/light' => ['aperture' => 5.6, 'iso' => 200, 'iso_changes' => [['frame' => 13, 'iso' => 400]]],
+        ]);
+        $take = new TakeUnderFire($plan, 6, 40, knowsPlan: false);
+        $take->run(1, ['run']);
+        self::assertSame([$take->shouldEnd(), []], [$take->ended(), $take->wrong(false)], $take->errors());
+        $schedule = Schedule::of($plan);
+        $exposed = $take->exposed();
+        self::assertCount(24, $exposed);
+        foreach ($exposed as $photo => [$seconds, $aperture, $iso]) {
+            self::assertLessThan(0.2, abs(log($seconds / $schedule->exposureSeconds[$photo - 1], 2)), "photo {$photo}: {$seconds} s");
+            self::assertEqualsWithDelta([5.6, $photo < 13 ? 200.0 : 400.0], [$aperture, $iso], 0.01);
+        }
+        self::assertStringNotContainsString('camera', strtolower(str_replace('The run was interrupted', '', self::alarms($take))));
     }
 
     /** Nobody fires: the camera goes by its own timer, started once, and each of its photos is one of the rig's places. */

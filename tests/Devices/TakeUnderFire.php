@@ -37,6 +37,7 @@ final class TakeUnderFire
     /**
      * @param list<array<string, mixed>> $faults evrent.faults/1
      * @param list<string>               $options more for the run
+     * @param bool                       $knowsPlan whether the simulated camera is made for the plan: one that is not has settings of its own
      */
     public function __construct(
         private readonly Plan $plan,
@@ -46,6 +47,7 @@ final class TakeUnderFire
         private readonly array $options = [],
         private readonly bool $isDeaf = false,
         private readonly int $photosBefore = 0,
+        private readonly bool $knowsPlan = true,
     ) {
         $this->chance = new Randomizer(new Xoshiro256StarStar($seed));
         $this->folder = sys_get_temp_dir() . '/evrent-take-' . bin2hex(random_bytes(6));
@@ -239,6 +241,29 @@ final class TakeUnderFire
         return $wrong;
     }
 
+    /**
+     * @return array<int, array{float, float, float}> shutter time, f-number and ISO that each confirmed photo says of itself, by number
+     */
+    public function exposed(): array
+    {
+        $tags = json_decode((string) shell_exec('exiftool -q -json -n -ExposureTime -FNumber -ISO -r ' . escapeshellarg("{$this->folder}/card")), true);
+        $bySource = is_array($tags) ? array_column($tags, null, 'SourceFile') : [];
+        $exposed = [];
+        foreach ($this->lines as $line) {
+            $object = $line->kind === LogKind::Confirmed ? (string) $line->text('object') : '';
+            $of = $bySource["{$this->folder}/card" . substr($object, (int) strpos($object, '/DCIM/'))] ?? null;
+            if ($object !== '' && is_array($of)) {
+                [$seconds, $fNumber, $iso] = array_map(
+                    static fn (string $tag): float => is_numeric($of[$tag] ?? null) ? (float) $of[$tag] : NAN,
+                    ['ExposureTime', 'FNumber', 'ISO'],
+                );
+                $exposed[(int) $line->photo] = [$seconds, $fNumber, $iso];
+            }
+        }
+
+        return $exposed;
+    }
+
     public function logPath(): string
     {
         return "{$this->folder}/take.jsonl";
@@ -257,7 +282,8 @@ final class TakeUnderFire
     {
         return new DeviceProcess([
             'camera', "--port={$ports[0]}", "--trigger-port={$ports[1]}", "--card={$this->folder}/card",
-            "--speed={$this->speed}", "--plan={$this->folder}/plan.json", "--faults={$this->folder}/faults.json",
+            "--speed={$this->speed}", "--faults={$this->folder}/faults.json",
+            ...($this->knowsPlan ? ["--plan={$this->folder}/plan.json"] : []),
         ]);
     }
 

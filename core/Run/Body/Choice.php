@@ -14,6 +14,9 @@ final readonly class Choice
     /** As people read it and as bodies write it: "1/125", "0.5 s", 1.3", f/5.6, 5200 K. Fractions also of odd seconds: 1/1.3, 10/13. */
     private const NUMBER = '(\d+(?:[.,]\d+)?)';
 
+    /** Bulb is all ones to some, and is shown as that many ten-thousandths of a second. */
+    private const ALL_ONES = 400_000.0;
+
     /** Kelvin that a kind of light is set to, by how its name begins. */
     private const LIGHTS = [
         'daylight' => 5_200.0, 'direct sun' => 5_200.0, 'sunny' => 5_200.0, 'sunlight' => 5_200.0, 'flash' => 5_500.0, 'cloud' => 6_000.0,
@@ -56,8 +59,8 @@ final readonly class Choice
             return $below > 0.0 && self::float($part[1]) > 0.0 ? self::float($part[1]) / $below : null;
         }
         $seconds = self::number('~^' . self::NUMBER . '\s*(?:s|sec|")?$~D', $text);
-        if ($seconds === null) {
-            return null;
+        if ($seconds === null || $seconds > self::ALL_ONES) {
+            return $seconds === null ? null : INF;
         }
         // "0.0080s" and "0.3" are marks that were written down short: 1/125, and a third of a second is 0.3 on every dial.
         $mark = Marks::shutterNearest($seconds, true);

@@ -17,6 +17,8 @@ enum LogKind: string
     case Move = 'move';
     /** It stands there. */
     case Arrived = 'arrived';
+    /** The camera was set: what was asked of it, and what it has. */
+    case Set = 'set';
     /** A photo is about to be triggered. */
     case Intent = 'intent';
     /** It was triggered, and its shutter is closed. */

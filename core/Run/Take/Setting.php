@@ -15,6 +15,7 @@ final readonly class Setting
      * @param float  $startAt     when the first photo is due, seconds on the log's clock; 0 for as soon as all stands ready
      * @param ?float $restSeconds stop motion: how long to rest before each photo; null waits to be told
      * @param WhenOut $whenOut    what to do when card or battery runs out
+     * @param bool   $setsBody    whether the camera is set to what the plan wants, where it can be
      * @param bool   $isOwnTimer  whether the camera fires by its own timer: the rig keeps to its clock, as the camera does
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Setting
         public ?float $restSeconds = null,
         public bool $isOwnTimer = false,
         public WhenOut $whenOut = WhenOut::Wait,
+        public bool $setsBody = true,
     ) {
     }
 

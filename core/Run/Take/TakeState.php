@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
 
@@ -101,6 +102,9 @@ final class TakeState
     /** Whether the camera's own timer was started. */
     public bool $isTimerStarted = false;
 
+    /** @var array<string, string> what the camera is set to, as far as it was set from here: its own words, by the value of a BodySetting */
+    public array $body = [];
+
     /** @var array<string, string> what the camera was set to when it was first looked at */
     public array $settings = [];
 
@@ -118,6 +122,7 @@ final class TakeState
             LogKind::Started => $this->started($line),
             LogKind::Move => $this->sets($line),
             LogKind::Arrived => $this->arrived($line),
+            LogKind::Set => $this->wasSet($line),
             LogKind::Intent => $this->intends($line),
             LogKind::Outcome => $this->triggered($line),
             LogKind::Confirmed => $this->confirmed($line),
@@ -274,7 +279,8 @@ final class TakeState
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));
         unset($this->wronglyExposed[$photo]);
-        $this->wronglyExposed += $this->exposureChanged === [] ? [] : [$photo => true];
+        $isOff = abs($line->number('off_stops') ?? 0.0) > Wanted::WRONG_STOPS;
+        $this->wronglyExposed += $isOff || $this->exposureChanged !== [] ? [$photo => true] : [];
         $this->next = $photo + 1;
         $this->taken++;
         $this->snaps = max(0, $this->snaps - 1);
@@ -324,8 +330,21 @@ final class TakeState
         $this->dueAt = $this->plannedAt($this->next) ?? $this->dueAt;
     }
 
+    private function wasSet(LogLine $line): void
+    {
+        $setting = $line->text('setting') ?? '';
+        $has = $line->text('has');
+        if ($has === null) {
+            unset($this->body[$setting]);
+        } else {
+            $this->body[$setting] = $has;
+        }
+    }
+
     private function gap(LogLine $line): void
     {
+        // Whoever had the camera meanwhile may have set it.
+        $this->body = [];
         $this->place = null;
         $this->dueAt = max($this->dueAt, $line->seconds);
         if ($line->text('rig') === 'lost') {

@@ -15,19 +15,31 @@ final class DatasetReader
     {
     }
 
-    /** @throws BadPacket */
+    /**
+     * @throws BadPacket
+     *
+     * @phpstan-impure
+     */
     public function u8(): int
     {
         return $this->number('C', 1);
     }
 
-    /** @throws BadPacket */
+    /**
+     * @throws BadPacket
+     *
+     * @phpstan-impure
+     */
     public function u16(): int
     {
         return $this->number('v', 2);
     }
 
-    /** @throws BadPacket */
+    /**
+     * @throws BadPacket
+     *
+     * @phpstan-impure
+     */
     public function u32(): int
     {
         return $this->number('V', 4);

@@ -25,14 +25,16 @@ enum Property: int
     case SleepAfter = 0xd101;
     case ReviewTime = 0xd102;
 
-    /** Of the exposure time: the shutter stays open as long as the trigger line is closed. */
-    public const BULB = 0xffffffff;
-    private const UNITS_PER_SECOND = 10_000;
+    /** Hundredths of an f-number. */
+    private const PER_F = 100;
     private const AUTOMATIC_ISO = 0xffff;
     private const FOCUS_MODES = [1 => 'manual', 2 => 'automatic', 3 => 'automatic, near'];
     private const WHITE_BALANCES = [
         1 => 'manual', 2 => 'automatic', 3 => 'automatic, once', 4 => 'daylight', 5 => 'fluorescent', 6 => 'tungsten', 7 => 'flash',
     ];
+    private const RANGE = 1;
+    private const LIST = 2;
+    private const MOST_STEPS = 10_000;
     private const U8 = 0x0002;
     private const U16 = 0x0004;
     private const U32 = 0x0006;
@@ -59,10 +61,42 @@ enum Property: int
         return match (true) {
             $this === self::FocusMode => self::FOCUS_MODES[$value] ?? "mode {$value}",
             $this === self::WhiteBalance => self::WHITE_BALANCES[$value] ?? "mode {$value}",
-            $this === self::ExposureTime && is_int($value) => $value === self::BULB ? 'bulb' : ($value / self::UNITS_PER_SECOND) . ' s',
+            $this === self::ExposureTime && is_int($value) => ExposureUnits::words($value),
+            $this === self::FNumber && is_int($value) => 'f/' . $value / self::PER_F,
             $this === self::ExposureIndex && $value === self::AUTOMATIC_ISO => 'automatic',
             default => (string) $value,
         };
+    }
+
+    /**
+     * What it can be set to, from its description (ISO 15740, clause 13.3.3): a list, or a range whose steps are as many as a list may have.
+     *
+     * @return list<int|string> empty where nobody may set it, or it tells neither
+     *
+     * @throws BadPacket
+     */
+    public function offered(DatasetReader $in): array
+    {
+        $in->u16();
+        $in->u16();
+        $mayBeSet = $in->u8() === 1;
+        $this->read($in);
+        $this->read($in);
+        $form = $mayBeSet && !$in->isAtEnd() ? $in->u8() : 0;
+        if ($form === self::LIST) {
+            $offered = [];
+            for ($left = $in->u16(); $left > 0; $left--) {
+                $offered[] = $this->read($in);
+            }
+
+            return $offered;
+        }
+        if ($form !== self::RANGE) {
+            return [];
+        }
+        [$least, $most, $step] = [(int) $this->read($in), (int) $this->read($in), max(1, (int) $this->read($in))];
+
+        return $least <= $most && ($most - $least) / $step < self::MOST_STEPS ? range($least, $most, $step) : [];
     }
 
     /** A value as its type is written. */

@@ -7,6 +7,7 @@ namespace Evrent\Devices\Simulators\Camera;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
+use Evrent\Devices\Protocol\Ptp\ExposureUnits;
 use Evrent\Devices\Protocol\Ptp\Property;
 
 /**
@@ -27,7 +28,7 @@ final class Settings
     private const SHUTTERS = [
         1, 2, 3, 4, 5, 6, 8, 10, 13, 16, 20, 25, 31, 40, 50, 62, 80, 100, 125, 166, 200, 250, 333, 400, 500, 666, 769, 1000, 1250, 1666, 2000, 2500, 3333,
         4000, 5000, 6000, 8000, 10_000, 13_000, 16_000, 20_000, 25_000, 32_000, 40_000, 50_000, 60_000, 80_000, 100_000, 130_000, 150_000, 200_000,
-        250_000, 300_000, Property::BULB,
+        250_000, 300_000, ExposureUnits::BULB,
     ];
     private const APERTURES = [
         140, 160, 180, 200, 220, 250, 280, 320, 350, 400, 450, 500, 560, 630, 710, 800, 900, 1000, 1100, 1300, 1400, 1600, 1800, 2000, 2200,
@@ -45,7 +46,7 @@ final class Settings
             Property::WhiteBalance->value => 4,
             Property::FNumber->value => (int) round(($plan?->light->aperture ?? 8.0) * self::UNITS_PER_F),
             Property::FocusMode->value => self::FOCUS_MANUAL,
-            Property::ExposureTime->value => $byRig ? Property::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
+            Property::ExposureTime->value => $byRig ? ExposureUnits::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
             Property::ExposureIndex->value => (int) min(51_200, $plan?->light->iso ?? 100.0),
             Property::CaptureDelay->value => 0,
             Property::SleepAfter->value => 0,
@@ -117,16 +118,12 @@ final class Settings
 
     public function isBulb(): bool
     {
-        return $this->get(Property::ExposureTime) === Property::BULB;
+        return $this->get(Property::ExposureTime) === ExposureUnits::BULB;
     }
 
     public function exposureSeconds(): float
     {
-        $units = $this->get(Property::ExposureTime);
-        // Marks below a third of a second are whole fractions, which ten-thousandths do not hold.
-        $inverse = round(self::UNITS_PER_SECOND / max(1, $units));
-
-        return $units < 3_000 && abs($units * $inverse / self::UNITS_PER_SECOND - 1.0) < 0.02 ? 1.0 / $inverse : $units / self::UNITS_PER_SECOND;
+        return ExposureUnits::seconds($this->get(Property::ExposureTime));
     }
 
     public function fNumber(): float

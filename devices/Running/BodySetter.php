@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Body\Choice;
+use Evrent\Core\Run\Body\Choices;
+use Evrent\Core\Run\Body\Wanted;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\SetsBody;
+
+/**
+ * Sets the body to what the next photo wants, reads back what it then has, and keeps both. Only what is not so already is set.
+ */
+final class BodySetter
+{
+    /** A value that the body refused is tried again before the next photo, and no more. */
+    private const TRIES = 2;
+
+    private const LIGHT_PER_STOP = ['shutter_time' => 1.0, 'iso' => 1.0, 'aperture' => -2.0];
+
+    /** @var array<string, ?Choices> what it can be set to, by setting, as far as it was asked */
+    private array $choices = [];
+
+    /** @var array<string, array{string, int, int}> what was tried last, how often, and for which photo, by setting */
+    private array $tried = [];
+
+    private readonly Wanted $wanted;
+
+    public function __construct(private readonly TakeLog $log, private readonly SetsBody $body, private readonly RunClock $clock)
+    {
+        $this->wanted = Wanted::of($log->state->schedule);
+    }
+
+    /** The body was reached, which may be another by now. */
+    public function reached(): void
+    {
+        $this->choices = $this->tried = [];
+    }
+
+    /** @return bool whether anything is still to be set for a photo */
+    public function hasToSet(int $photo): bool
+    {
+        return $this->due($photo) !== [];
+    }
+
+    /**
+     * @throws \Evrent\Devices\Links\DeviceGone
+     */
+    public function prepare(int $photo): void
+    {
+        foreach ($this->due($photo) as [$setting, $choice]) {
+            $this->set($setting, $choice, $photo);
+        }
+    }
+
+    /**
+     * By how much a photo's exposure is off what was chosen for it, by what the body says that it is set to: stops, above zero for brighter; null where
+     * it does not say.
+     */
+    public function offStops(int $photo): ?float
+    {
+        $off = null;
+        foreach ($this->asked($photo) as $name => $choice) {
+            $setting = BodySetting::from($name);
+            $is = Choice::of($setting, $this->log->state->body[$name] ?? '')->value;
+            if (!isset(self::LIGHT_PER_STOP[$name]) || $is === null || $choice->value === null) {
+                continue;
+            }
+            $off ??= 0.0;
+            if ($is !== $choice->value) {
+                // Bulb in place of a time, or the other way round, is another exposure altogether.
+                $off += is_finite($is) && is_finite($choice->value) ? self::LIGHT_PER_STOP[$name] * log($is / $choice->value, 2) : INF;
+            }
+        }
+
+        return $off;
+    }
+
+    /**
+     * Somebody turned a dial.
+     */
+    public function found(BodySetting $setting, string $has): void
+    {
+        $this->log->write(LogKind::Set, null, ['setting' => $setting->value, 'has' => $has]);
+        unset($this->tried[$setting->value]);
+    }
+
+    /** @return list<array{BodySetting, Choice}> */
+    private function due(int $photo): array
+    {
+        $due = [];
+        foreach ($this->asked($photo) as $name => $choice) {
+            [$entry, $tries, $for] = $this->tried[$name] ?? ['', 0, 0];
+            $isGivenUp = $entry === $choice->entry && ($for === $photo || $tries >= self::TRIES);
+            if (($this->log->state->body[$name] ?? null) !== $choice->entry && !$isGivenUp) {
+                $due[] = [BodySetting::from($name), $choice];
+            }
+        }
+
+        return $due;
+    }
+
+    /** @return array<string, Choice> what is nearest to what a photo wants, by setting: of those that can be set */
+    private function asked(int $photo): array
+    {
+        $asked = [];
+        foreach ($this->wanted->for($this->log->state->placeOf($photo)) as $name => $value) {
+            if (!array_key_exists($name, $this->choices)) {
+                $this->choices[$name] = $this->body->choices(BodySetting::from($name));
+            }
+            $nearest = $this->choices[$name]?->nearest($value);
+            if ($nearest !== null) {
+                $asked[$name] = $nearest;
+            }
+        }
+
+        return $asked;
+    }
+
+    private function set(BodySetting $setting, Choice $choice, int $photo): void
+    {
+        [$entry, $tries] = $this->tried[$setting->value] ?? ['', 0];
+        $this->tried[$setting->value] = [$choice->entry, $entry === $choice->entry ? $tries + 1 : 1, $photo];
+        $begun = $this->clock->realSeconds();
+        $why = null;
+        try {
+            $has = $this->body->set($setting, $choice);
+        } catch (DeviceRefused $refused) {
+            $why = $refused->getMessage();
+            $has = $this->body->isSetTo($setting);
+        }
+        $took = $this->clock->speed > 1.0 ? null : round($this->clock->realSeconds() - $begun, 3);
+        $this->log->write(LogKind::Set, $photo, [
+            'setting' => $setting->value, 'asked' => $choice->entry, 'has' => $has?->entry, 'took_s' => $took, 'why' => $why,
+        ]);
+        if ($has?->entry === $choice->entry) {
+            $this->log->over("camera {$setting->words()}");
+
+            return;
+        }
+        $this->log->alarm("camera {$setting->words()}", $photo, sprintf(
+            'The camera’s %s is %s, and photo %d wants %s.%s Look whether its dial stands on M and nothing locks it; set it by hand in a pause.',
+            $setting->words(),
+            $has->entry ?? 'not told',
+            $photo,
+            $choice->entry,
+            $why === null ? '' : ' ' . $why,
+        ));
+    }
+}
