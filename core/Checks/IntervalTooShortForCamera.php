@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\CameraSets;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
@@ -13,7 +14,7 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
- * T2: the interval is shorter than exposure and card writing; the buffer fills after so many photos.
+ * T2: the interval is shorter than exposure and card writing, so that the buffer fills after so many photos; or than exposure and setting the camera.
  */
 final class IntervalTooShortForCamera implements Check
 {
@@ -32,24 +33,43 @@ final class IntervalTooShortForCamera implements Check
         $interval = PlainText::seconds($intervals[$first]);
         $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($exposure);
         $waitsForShutter = $shutter - $intervals[$first] > Timeline::TOLERANCE_SECONDS;
+        $set = $timer === null ? CameraSets::column($shot->plan, $shot->schedule->exposureSeconds)[$first] ?? 0.0 : 0.0;
+        $isSet = $set > 0.0 && ($needed[$first] ?? 0.0) - $shutter - $set < $shot->plan->rig->postExposureDelaySeconds + Timeline::TOLERANCE_SECONDS;
 
         return new Finding(
             'T2',
             $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Look : Severity::Stops,
-            $waitsForShutter ? 'The interval is too short for the shutter' : 'The camera cannot write as fast as it shoots',
+            match (true) {
+                $waitsForShutter => 'The interval is too short for the shutter',
+                $isSet => 'The interval is too short to set the camera',
+                default => 'The camera cannot write as fast as it shoots',
+            },
             PlainText::seconds(max(array_map(
                 static fn (int $n): float => ($needed[$n] ?? 0.0) - $intervals[$n],
                 $over,
             ))) . ' short',
-            $waitsForShutter
-                ? sprintf('From photo %d on the shutter is busy for %s, longer than the interval of %s.', $first + 1, PlainText::seconds($shutter), $interval)
-                : sprintf(
+            match (true) {
+                $waitsForShutter => sprintf(
+                    'From photo %d on the shutter is busy for %s, longer than the interval of %s.',
+                    $first + 1,
+                    PlainText::seconds($shutter),
+                    $interval,
+                ),
+                $isSet => sprintf(
+                    'After photo %d the camera is set for the next exposure, which takes %s: with the exposure that is %s, longer than the interval of %s.',
+                    $first + 1,
+                    PlainText::seconds($set),
+                    PlainText::seconds($needed[$first] ?? 0.0),
+                    $interval,
+                ),
+                default => sprintf(
                     'The buffer holds %s and each takes %s to write: after photo %d it is full, and the camera cannot shoot again after %s.',
                     PlainText::photos($camera->bufferFrames),
                     PlainText::seconds($camera->writeSeconds),
                     $first + 1,
                     $interval,
                 ),
+            },
             $first + 1,
             count($over),
             static fn (): array => array_values(array_filter($timer === null ? Mending::onTime($shot) : self::bothInStep($shot))),

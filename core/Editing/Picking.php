@@ -82,6 +82,7 @@ final class Picking
             'writeSeconds' => $body->value('write_s'),
             'bufferFrames' => $body->value('buffer_frames') === null ? null : (int) $body->value('buffer_frames'),
             'shutterLagSeconds' => $body->value('shutter_lag_s'),
+            'setSeconds' => $body->value('set_s'),
         ], static fn (float|int|null $value): bool => $value !== null));
         $changed = $plan->with(['camera' => $camera, 'optics' => Copy::of($optics, get_object_vars($optics), [
             'sensorWidthMillimetres' => $body->value('sensor_width_mm') ?? $optics->sensorWidthMillimetres,

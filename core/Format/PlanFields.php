@@ -125,6 +125,7 @@ final class PlanFields
         '/camera' => [
             'shutter_lag_s' => ['kind' => FieldKind::Seconds, 'as' => 'shutterLagSeconds', 'usual' => 0.0, 'label' => 'shutter lag', 'unit' => 's'],
             'write_s' => ['kind' => FieldKind::Seconds, 'as' => 'writeSeconds', 'usual' => 0.0, 'label' => 'card writing', 'unit' => 's'],
+            'set_s' => ['kind' => FieldKind::Seconds, 'as' => 'setSeconds', 'usual' => 0.0, 'label' => 'setting the camera', 'unit' => 's'],
             'buffer_frames' => ['kind' => FieldKind::Whole, 'as' => 'bufferFrames', 'usual' => 1, 'label' => 'buffer'],
             'long_exposure_noise_reduction' => [
                 'kind' => FieldKind::Flag, 'as' => 'longExposureNoiseReduction', 'usual' => false, 'label' => 'noise reduction',

@@ -83,6 +83,7 @@ enum KitKind: string
                 'raw_mb' => new KitField('Raw file', 'MB', 0, 2_000),
                 'jpeg_mb' => new KitField('JPEG', 'MB', 0, 2_000),
                 'write_s' => new KitField('Writes a photo in', 's', 0, 3_600),
+                'set_s' => new KitField('Is set in', 's', 0, 60),
                 'buffer_frames' => new KitField('Buffer', 'photos', 1, 10_000, false, true),
                 'shutter_lag_s' => new KitField('Shutter lag', 's', 0, 60),
                 'battery_wh' => new KitField('Battery', 'Wh', 0.1, 10_000),

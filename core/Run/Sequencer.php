@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Schedule\CameraSets;
 use Evrent\Core\Schedule\Schedule;
 
 /**
@@ -21,6 +22,7 @@ final class Sequencer
         $stops = $schedule->plan->timing->mode->stops();
         $hasClock = $schedule->plan->timing->mode->hasClock();
         $photos = $schedule->photosTotal();
+        $sets = CameraSets::column($schedule->plan, $schedule->exposureSeconds);
         // Intervals count from when a trigger was due, not from when it came, so that small delays do not add up.
         $due = 0.0;
         for ($n = 0; $n < $photos; $n++) {
@@ -47,6 +49,11 @@ final class Sequencer
             $closed = $exposed->closeSeconds ?? $trigger + $schedule->plan->camera->shutterLagSeconds + $schedule->exposureSeconds[$n];
             $target = array_map(static fn (array $column): int => $column[$n + 1], $schedule->moves->motorPositionSteps);
             $due = max($due + $schedule->intervalSeconds[$n], $camera->readyAtSeconds());
+            if (($sets[$n] ?? 0.0) > 0.0) {
+                // The camera is set when it exposes no more, beside the move.
+                $dark = $schedule->plan->camera->shutterBusySeconds($schedule->exposureSeconds[$n]) - $schedule->exposureSeconds[$n];
+                $due = max($due, $closed + max($dark, $stops ? $schedule->plan->rig->postExposureDelaySeconds : 0.0) + $sets[$n]);
+            }
             $due = $stops
                 ? max($due, $rig->moveTo($target, $closed + $schedule->plan->rig->postExposureDelaySeconds))
                 : $rig->creepTo($target, $trigger, $due);

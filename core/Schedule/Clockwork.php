@@ -13,7 +13,8 @@ use Evrent\Core\Timing\Mode;
  *
  * Two chains run side by side after a trigger. The rig: shutter lag, exposure, delay after the exposure, move,
  * settling (moving continuously, it only waits for the shutter). The camera: shutter lag, exposure (twice with
- * long-exposure noise reduction), and a free place in its buffer, which the card empties one photo at a time.
+ * long-exposure noise reduction), setting what is another for the next photo, and a free place in its buffer, which the card empties one
+ * photo at a time.
  * The next trigger comes at the interval's end or when both chains are done, whichever is later: a controller
  * that triggers the camera stretches an interval that is too short, and says nothing. One that does not trigger it
  * does not wait for it. In stop motion there is no interval: the next photo can be taken when both are done.
@@ -74,8 +75,9 @@ final class Clockwork
      *
      * @param float $intervalSeconds start to start; not looked at in stop motion
      * @param float $moveSeconds     the move after the photo; 0 when there is none
+     * @param float $setSeconds      setting the camera after it, beside the move; 0 when nothing is set
      */
-    public function goOn(float $intervalSeconds, float $moveSeconds): void
+    public function goOn(float $intervalSeconds, float $moveSeconds, float $setSeconds = 0.0): void
     {
         // The chain is added up before the trigger is, so that equal photos need equal times to the last bit.
         $this->rigNeeds = $this->camera->shutterLagSeconds + $this->exposure;
@@ -85,6 +87,10 @@ final class Clockwork
         $frees = $this->taken - $this->camera->bufferFrames;
         $cameraDone = max($this->shutterFree, $this->writeEnds[$frees] ?? 0.0);
         unset($this->writeEnds[$frees]);
+        if ($setSeconds > 0.0) {
+            $delay = $this->stops ? $this->rig->postExposureDelaySeconds : 0.0;
+            $cameraDone = max($cameraDone, max($this->shutterFree, $this->close + $delay) + $setSeconds);
+        }
         $rigDone = $this->trigger + $this->rigNeeds;
         $earliest = $this->waitsForCamera ? max($rigDone, $cameraDone) : $rigDone;
         $this->cameraNeeds = $cameraDone - $this->trigger;

@@ -21,6 +21,7 @@ final class PhotoStream
     {
         $total = $plan->photosTotal();
         $clockwork = new Clockwork($plan->timing->mode, $plan->rig, $plan->camera, !$plan->trigger->isCamera());
+        $sets = new CameraSets($plan);
         $order = PhotoOrder::walk($plan);
         $motors = null;
         $n = 0;
@@ -54,7 +55,8 @@ final class PhotoStream
                 $moveSeconds = max($moveSeconds, $motor->turnTo($nextSteps[$axisId]));
             }
             if (!$last) {
-                $clockwork->goOn($interval, $moveSeconds);
+                $set = $sets->isNone() ? 0.0 : $sets->secondsAfter($n, $exposure, $plan->timing->exposure->at($n + 1, $total));
+                $clockwork->goOn($interval, $moveSeconds, $set);
             }
             if (!$plan->timing->mode->hasClock()) {
                 $interval = $last ? 0.0 : $clockwork->required;

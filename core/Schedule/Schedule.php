@@ -27,8 +27,8 @@ use Evrent\Core\Timing\IntervalMeaning;
  *    up. The move after a photo takes each axis the shortest time of a trapezoidal speed profile, play included where it turns round; the
  *    slowest axis tells how long the rig moves.
  * 4. **Time** (`Clockwork`, `Timeline`). From a trigger two chains run side by side. Rig: lag, exposure, delay, move, settling. Camera: lag,
- *    exposure (twice with noise reduction), a free place in the buffer. The next trigger comes at the end of the interval or of the longer
- *    chain, whichever is later. What a photo needs is the longer chain; its slack is the interval less that.
+ *    exposure (twice with noise reduction), setting (`CameraSets`), a free place in the buffer. The next trigger comes at the end of the interval
+ *    or of the longer chain, whichever is later. What a photo needs is the longer chain; its slack is the interval less that.
  * 5. **Verdict** (`Summary`; then `Checks`). A shot fits when no slack is below zero (to a nanosecond). Everything else that may be wrong
  *    with it is found by checks, which look at this schedule and at facts that hang on it (`Shot`).
  *
@@ -114,14 +114,17 @@ final readonly class Schedule
      */
     private function slowest(Plan $plan, array $intervals): Timeline
     {
+        $exposures = $plan->timing->exposure->column($this->photosTotal());
+
         return Timeline::compute(
             $plan->timing->mode,
             $plan->rig,
             EverydayNoise::slowest($plan->camera),
             $intervals,
-            $plan->timing->exposure->column($this->photosTotal()),
+            $exposures,
             EverydayNoise::slowestMoves($this->moves->moveSeconds),
             !$plan->trigger->isCamera(),
+            CameraSets::column($plan, $exposures),
         );
     }
 
@@ -136,7 +139,7 @@ final readonly class Schedule
             fn (string $part): bool => get_object_vars($changed)[$part] === get_object_vars($this->plan)[$part],
             $parts,
         ), true);
-        if (!$kept('rig', 'move', 'camera', 'trigger')) {
+        if (!$kept('rig', 'move', 'camera', 'trigger') || $changed->camera->setSeconds > 0.0 && !$kept('light')) {
             return self::of($changed);
         }
         if ($kept('timing')) {
@@ -277,6 +280,7 @@ final readonly class Schedule
             $exposures,
             $moves->moveSeconds,
             !$plan->trigger->isCamera(),
+            CameraSets::column($plan, $exposures),
         );
     }
 

@@ -47,6 +47,7 @@ final readonly class Timeline
      * @param list<float> $exposureSeconds for each photo
      * @param list<float> $moveSeconds     the move after each photo; 0 when there is none
      * @param bool        $waitsForCamera  false when the camera is on its own timer
+     * @param list<float> $setSeconds      setting the camera after each photo (`CameraSets`); empty where it is not set
      */
     public static function compute(
         Mode $mode,
@@ -56,6 +57,7 @@ final readonly class Timeline
         array $exposureSeconds,
         array $moveSeconds,
         bool $waitsForCamera = true,
+        array $setSeconds = [],
     ): self {
         $photos = count($intervalSeconds);
         $triggers = $closes = $writeStarts = $writeEnds = $lates = $rigs = $cameras = $requireds = $slacks = [];
@@ -71,7 +73,7 @@ final readonly class Timeline
                 $rigs[] = $cameras[] = $requireds[] = $slacks[] = null;
                 break;
             }
-            $clockwork->goOn($intervalSeconds[$n], $moveSeconds[$n]);
+            $clockwork->goOn($intervalSeconds[$n], $moveSeconds[$n], $setSeconds[$n] ?? 0.0);
             $rigs[] = $clockwork->rigNeeds;
             $cameras[] = $clockwork->cameraNeeds;
             $requireds[] = $clockwork->required;

@@ -26,6 +26,7 @@ final readonly class Camera
      * @param ?int  $nextFileNumber             what its counter will give the first photo; null when nobody looked
      * @param ?TimedBy $exposureTimedBy         who ends the exposure; null when nobody said
      * @param ?Dial $dial                       what its mode dial stands on; null when nobody looked
+     * @param float $setSeconds                 how long it takes to set it from here, between two photos; 0 when nobody measured
      * @param bool  $marksAreLiteral            whether a mark of 30 s is 30 s, and not the 32 s of the scale of thirds
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -39,10 +40,12 @@ final readonly class Camera
         public ?TimedBy $exposureTimedBy = null,
         public ?Dial $dial = null,
         public bool $marksAreLiteral = false,
+        public float $setSeconds = 0.0,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($shutterLagSeconds, 0, self::MOST_SECONDS, '/shutter_lag_s', 'seconds');
         $problems->unlessBetween($writeSeconds, 0, self::MOST_SECONDS, '/write_s', 'seconds');
+        $problems->unlessBetween($setSeconds, 0, self::MOST_SECONDS, '/set_s', 'seconds');
         $problems->unlessBetween($bufferFrames, 1, self::MOST_BUFFER_FRAMES, '/buffer_frames', 'a whole number of photos');
         if ($nextFileNumber !== null) {
             $problems->unlessBetween($nextFileNumber, 0, self::HIGHEST_FILE_NUMBER, '/next_file_number', 'the number of the next file');
@@ -66,7 +69,7 @@ final readonly class Camera
      *
      * @param array{
      *     shutterLagSeconds?: float, writeSeconds?: float, bufferFrames?: int, longExposureNoiseReduction?: bool, nextFileNumber?: ?int,
-     *     exposureTimedBy?: ?TimedBy, dial?: ?Dial, marksAreLiteral?: bool,
+     *     exposureTimedBy?: ?TimedBy, dial?: ?Dial, marksAreLiteral?: bool, setSeconds?: float,
      * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput

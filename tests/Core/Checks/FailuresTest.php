@@ -70,6 +70,15 @@ final class FailuresTest extends TestCase
         self::assertSame('Take one every 3.2 s', $finding->remedies()[0]->label);
     }
 
+    public function testT2NamesTheSettingOfTheCamera(): void
+    {
+        $finding = self::found('T2', [
+            '/camera/set_s' => 9, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.63]],
+        ]);
+        self::assertSame('The interval is too short to set the camera', $finding->title);
+        self::assertStringContainsString('which takes 9 s', $finding->sentence);
+    }
+
     public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
     {
         $finding = self::found('T2', ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);

@@ -57,6 +57,26 @@ final class TimelineTest extends TestCase
         self::assertSame(7.5, $timeline->writeEndSeconds[0]);
     }
 
+    /** From the end of the exposure on, beside the move: a move that is longer costs nothing more. */
+    public function testTheCameraIsSetBesideTheMove(): void
+    {
+        $required = static fn (float $move, float $set, bool $darkens = false): ?float => Timeline::compute(
+            Mode::ShootMoveShoot,
+            self::rig(),
+            new Camera(0.125, 0.0, 1, $darkens),
+            [4.0, 4.0],
+            [1.0, 1.0],
+            [$move, 0.0],
+            true,
+            [$set, 0.0],
+        )->requiredSeconds[0];
+        self::assertSame($required(2.0, 0.0), $required(2.0, 2.5));
+        self::assertSame(0.125 + 1 + 0.25 + 2.75, $required(2.0, 2.75));
+        self::assertSame(0.125 + 1 + 0.25 + 0.5, $required(0.0, 0.5));
+        // Noise reduction goes before, and the delay runs meanwhile.
+        self::assertSame(0.125 + 2 + 0.5, $required(0.0, 0.5, true));
+    }
+
     public function testBacklashIsTakenUpOnlyWhenAnAxisTurnsRound(): void
     {
         $rig = self::rig();

@@ -78,6 +78,7 @@
             :options="['' => 'not said', 'each_end' => 'a number for each end', 'total' => 'one number for both']" />
         <x-number pointer="/camera/shutter_lag_s" label="Shutter lag" :value="$texts['/camera/shutter_lag_s']" unit="s" shown-label />
         <x-number pointer="/camera/write_s" label="Card writing, a photo" :value="$texts['/camera/write_s']" unit="s" shown-label />
+        <x-number pointer="/camera/set_s" label="Setting the camera" :value="$texts['/camera/set_s']" unit="s" shown-label />
         <x-number pointer="/camera/buffer_frames" label="Buffer" :value="$texts['/camera/buffer_frames']" unit="photos" shown-label />
         <x-choice pointer="/camera/long_exposure_noise_reduction" label="Noise reduction" :value="$texts['/camera/long_exposure_noise_reduction']"
             :options="['0' => 'off', '1' => 'on: doubles busy time']" />
