@@ -31,6 +31,11 @@ interface CameraLink
     public function files(): array;
 
     /**
+     * @return ?float when a file on its card was taken, whole seconds of its own wall time as `clock()` has them; null where it does not say
+     */
+    public function takenAt(string $object): ?float;
+
+    /**
      * A small picture of a photo on its card.
      *
      * @return ?string JPEG; null where it does not send one

@@ -28,6 +28,11 @@ final class DeafCamera implements CameraLink
         return [];
     }
 
+    public function takenAt(string $object): ?float
+    {
+        return null;
+    }
+
     public function thumbnail(string $object): ?string
     {
         return null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
@@ -68,7 +70,7 @@ final class GphotoCamera implements CameraLink, SetsBody
             [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
             $this->folder->path,
-            ['LC_ALL' => 'C', 'TERM' => 'dumb', 'HOME' => $this->folder->path, 'PATH' => (string) getenv('PATH')],
+            ['LC_ALL' => 'C', 'TZ' => 'UTC', 'TERM' => 'dumb', 'HOME' => $this->folder->path, 'PATH' => (string) getenv('PATH')],
         );
         if ($process === false) {
             throw new DeviceGone('gphoto2 cannot be started.');
@@ -129,10 +131,25 @@ final class GphotoCamera implements CameraLink, SetsBody
         return $files;
     }
 
+    public function takenAt(string $object): ?float
+    {
+        $said = $this->isPlain($object) ? $this->ask("show-info {$object}") : '';
+        $at = preg_match('/^\s+Time:\s+(\w{3} \w{3} [ \d]\d \d\d:\d\d:\d\d \d{4})/m', $said, $found) === 1
+            ? DateTimeImmutable::createFromFormat('!D M j H:i:s Y', (string) preg_replace('/ +/', ' ', $found[1]), new DateTimeZone('UTC'))
+            : false;
+
+        return $at === false ? null : (float) $at->getTimestamp();
+    }
+
+    /** Its shell has no quoting: what is no plain name is not said there. */
+    private function isPlain(string $object): bool
+    {
+        return preg_match('~^[\w./-]+$~D', $object) === 1;
+    }
+
     public function thumbnail(string $object): ?string
     {
-        // Its shell has no quoting: what is no plain name is not said there.
-        if (preg_match('~^[\w./-]+$~D', $object) !== 1) {
+        if (!$this->isPlain($object)) {
             return null;
         }
         $this->ask("get-thumbnail {$object}");

@@ -48,6 +48,11 @@ final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
         return $this->camera->files();
     }
 
+    public function takenAt(string $object): ?float
+    {
+        return $this->camera->takenAt($object);
+    }
+
     public function thumbnail(string $object): ?string
     {
         return $this->camera->thumbnail($object);

@@ -49,6 +49,9 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
     /** @var array<string, array<string, int>> what it can be set to, as it counts it, by setting and by entry */
     private array $offered = [];
 
+    /** @var array<string, ?float> when they were taken, by path */
+    private array $takenAt = [];
+
     /** @var array<int, string> paths of folders by handle */
     private array $folders = [];
 
@@ -75,7 +78,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
         }
         $this->commands = $this->open();
         $this->unread = $this->unreadEvents = '';
-        $this->folders = $this->handles = $this->offered = [];
+        $this->folders = $this->handles = $this->takenAt = $this->offered = [];
         $this->send($this->commands, new Packet(Packet::INIT_COMMAND_REQUEST, (new Dataset())->raw(self::GUID)->wide('Evrent')->u32(self::VERSION)->bytes()));
         try {
             $answer = $this->packet();
@@ -159,6 +162,11 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
         return $files;
     }
 
+    public function takenAt(string $object): ?float
+    {
+        return $this->takenAt[$object] ?? null;
+    }
+
     public function thumbnail(string $object): ?string
     {
         try {
@@ -199,7 +207,12 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
 
     public function clock(): ?float
     {
-        $text = (new DatasetReader($this->ask(Operation::GetDevicePropValue, Property::DateTime->value)))->text();
+        return self::seconds((new DatasetReader($this->ask(Operation::GetDevicePropValue, Property::DateTime->value)))->text());
+    }
+
+    /** A time as PTP writes it: "20270323T190107", and more behind it. */
+    private static function seconds(string $text): ?float
+    {
         $at = DateTimeImmutable::createFromFormat('!Ymd\THis', substr($text, 0, 15), new DateTimeZone('UTC'));
 
         return $at === false ? null : (float) $at->getTimestamp();
@@ -312,13 +325,14 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
     /** Where a file is; null for a folder. */
     private function path(int $handle): ?string
     {
-        [$format, $parent, $name] = $this->info($handle);
+        [$format, $parent, $name, $taken] = $this->info($handle);
         if ($format === self::FOLDER) {
             return null;
         }
 
         $path = $this->folder($parent) . "/{$name}";
         $this->handles[$path] = $handle;
+        $this->takenAt[$path] = $taken;
 
         return $path;
     }
@@ -337,7 +351,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
     }
 
     /**
-     * @return array{int, int, string} format, parent, name
+     * @return array{int, int, string, ?float} format, parent, name, when it was taken
      */
     private function info(int $handle): array
     {
@@ -356,7 +370,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
         $in->u32();
 
         // A name from outside: it goes into logs and lists.
-        return [$format, $parent, FileName::shown($in->text())];
+        return [$format, $parent, FileName::shown($in->text()), self::seconds($in->text())];
     }
 
     /**

@@ -16,6 +16,9 @@ final readonly class CardWatch
     private const HEARD_SECONDS = 0.05;
     private const HEARD_AT_LAST_SECONDS = 0.5;
 
+    /** Within which a camera exposes after its trigger, beside its lag; and real seconds for which a machine may be busy with something else. */
+    private const LAGS_SECONDS = 0.25;
+
     private const A_SECOND_TURNS_OVER_SECONDS = 1.2;
     private const CLOCK_ASKED_SECONDS = 0.01;
 
@@ -23,7 +26,14 @@ final readonly class CardWatch
 
     public function __construct(private TakeLog $log, private CameraLink $camera, private RunClock $clock, private bool $isOwnTimer)
     {
-        $this->files = new FilesToPhotos($log->state, 1.0 + self::HEARD_SECONDS * $clock->speed, 1.0 + self::HEARD_AT_LAST_SECONDS * $clock->speed);
+        $this->files = new FilesToPhotos(
+            $log->state,
+            $camera,
+            1.0 + self::HEARD_SECONDS * $clock->speed,
+            1.0 + self::HEARD_AT_LAST_SECONDS * $clock->speed,
+            self::LAGS_SECONDS * (1.0 + $clock->speed),
+            $isOwnTimer,
+        );
     }
 
     /** What has come, and what should have come. Never waits. */
@@ -38,7 +48,7 @@ final readonly class CardWatch
             if ($photo === null) {
                 $this->noteExtra([$object]);
             } else {
-                $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
+                $this->confirm($photo, $object);
             }
         }
         foreach ($this->files->missing($this->clock->now()) as $photo) {
@@ -79,22 +89,27 @@ final readonly class CardWatch
     }
 
     /**
-     * What came onto the card while nobody listened belongs to the photos that were waited for, the oldest first.
+     * What came onto the card while nobody listened belongs to the photos that were waited for.
      *
      * @return list<string> files that are left over then
      */
     public function sync(): array
     {
-        $new = $this->files->after($this->camera->files());
-        foreach ([...array_keys($this->log->state->unconfirmed), ...array_keys($this->log->state->missing)] as $photo) {
-            $object = array_shift($new);
-            if ($object === null) {
-                return [];
+        $left = [];
+        foreach ($this->files->found($this->camera->files()) as $object => $photo) {
+            if ($photo === null) {
+                $left[] = $object;
+            } else {
+                $this->confirm($photo, $object);
             }
-            $this->log->write(LogKind::Confirmed, $photo, ['object' => $object]);
         }
 
-        return $new;
+        return $left;
+    }
+
+    private function confirm(int $photo, string $object): void
+    {
+        $this->log->write(LogKind::Confirmed, $photo, ['object' => $object, 'camera_s' => $this->camera->takenAt($object)]);
     }
 
     /**
@@ -105,7 +120,7 @@ final readonly class CardWatch
     public function noteExtra(array $objects): void
     {
         foreach ($objects as $object) {
-            $this->log->write(LogKind::Note, null, ['extra' => $object, 'last_object' => $object]);
+            $this->log->write(LogKind::Note, null, ['extra' => $object, 'last_object' => $object, 'camera_s' => $this->camera->takenAt($object)]);
         }
     }
 

@@ -6,12 +6,20 @@ namespace Evrent\Devices\Running;
 
 use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\TakeState;
+use Evrent\Devices\Links\CameraLink;
 
 /**
- * Which photo a file is that came onto the card: the oldest that is waited for, unless it comes when that should have come long ago.
+ * Which photo a file is that came onto the card: where the camera says when it was taken, the one that was triggered last before that; else the oldest
+ * that is waited for, unless the file comes when that should have come long ago.
  */
 final class FilesToPhotos
 {
+    /** A camera tells whole seconds. */
+    private const A_SECOND = 1.0;
+
+    /** What a clock may go wrong by until it is looked at again, as a share. */
+    private const DRIFT = 500e-6;
+
     /** When the latest file came: the card writes one at a time. */
     private float $lastCameAt = 0.0;
 
@@ -21,9 +29,17 @@ final class FilesToPhotos
     /**
      * @param float $toleranceSeconds how much later than foretold a file usually comes
      * @param float $graceSeconds     how much later one may come at all
+     * @param float $lagsSeconds      how much later than triggered one may be exposed, beside the lag that is known
+     * @param bool  $isOwnTimer       whether the camera fires by itself: then no trigger says when
      */
-    public function __construct(private readonly TakeState $state, private readonly float $toleranceSeconds, private readonly float $graceSeconds)
-    {
+    public function __construct(
+        private readonly TakeState $state,
+        private readonly CameraLink $camera,
+        private readonly float $toleranceSeconds,
+        private readonly float $graceSeconds,
+        private readonly float $lagsSeconds,
+        private readonly bool $isOwnTimer,
+    ) {
     }
 
     /**
@@ -45,16 +61,80 @@ final class FilesToPhotos
         foreach ($this->waiting as $object => $cameAt) {
             unset($this->waiting[$object]);
             // What was found on the card by looking is known already.
-            if ($this->state->lastObject !== null && strcmp(self::key($object), self::key($this->state->lastObject)) <= 0) {
+            if (!$this->isNew($object, $cameAt)) {
                 continue;
             }
-            // One that was given up may come after all.
             // Heard of together, files are in their order all the same.
             $together = 1 + count(array_keys($this->waiting, $cameAt, true));
-            $photo = $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing);
+            $takenAt = $this->takenAt($object, $cameAt);
+            // One that was given up may come after all.
+            $photo = $takenAt === null ? $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing) : $this->photoTakenAt($takenAt);
             $this->lastCameAt = $cameAt;
             yield $object => $photo;
         }
+    }
+
+    /**
+     * What came onto the card while nobody listened.
+     *
+     * @param list<string> $files all that is on the card
+     *
+     * @return iterable<string, ?int> photos by their file, as `assigned()`; null also for the one that was about to be taken
+     */
+    public function found(array $files): iterable
+    {
+        foreach ($this->after($files) as $object) {
+            $takenAt = $this->takenAt($object);
+            yield $object => $takenAt === null
+                ? array_key_first($this->state->unconfirmed) ?? array_key_first($this->state->missing)
+                : $this->photoTakenAt($takenAt);
+        }
+    }
+
+    /**
+     * The photo that was triggered last before then; null where that is known to be another file, or none was.
+     *
+     * @param float $from the second in which it was taken, on the log's clock
+     */
+    private function photoTakenAt(float $from): ?int
+    {
+        $uncertain = $this->uncertain();
+        $lag = $this->state->schedule->plan->camera->shutterLagSeconds;
+        $triggered = $this->state->unconfirmed + $this->state->missing;
+        ksort($triggered);
+        $best = null;
+        $least = INF;
+        foreach ($triggered as $photo => $at) {
+            $opens = $at + $lag;
+            // Nothing is exposed before it is triggered.
+            if ($opens > $from + self::A_SECOND + $uncertain) {
+                break;
+            }
+            $off = abs($from + self::A_SECOND / 2.0 - $opens);
+            [$best, $least] = $off < $least ? [$photo, $off] : [$best, $least];
+        }
+        // It is that of a photo that was about to be taken when the log broke off, where that is nearer; and nobody's, where the next has its own already.
+        $opened = $this->state->open === null ? INF : $this->state->openedAt + $lag;
+        $isOpened = $opened <= $from + self::A_SECOND + $uncertain && abs($from + self::A_SECOND / 2.0 - $opened) < $least;
+        $next = $best === null ? null : $this->state->triggers[$best + 1] ?? null;
+        $isOff = $least > self::A_SECOND / 2.0 + $uncertain + $this->lagsSeconds;
+
+        return $isOpened || $isOff || $next !== null && $next + $lag <= $from - $uncertain ? null : $best;
+    }
+
+    /** By how much a time of the camera's may be off on the log's clock, beside the second that it does not tell. */
+    private function uncertain(): float
+    {
+        return $this->state->cameraClockWithin + self::DRIFT * max(0.0, $this->state->seconds - $this->state->cameraClockSeenAt);
+    }
+
+    /** @return ?float the second in which it was taken, on the log's clock; null where the camera does not say, or no trigger is to be held against it */
+    private function takenAt(string $object, ?float $cameAt = null): ?float
+    {
+        $zero = $this->state->cameraClockAtZero;
+        $at = $this->isOwnTimer || !$this->state->filesAreDated || $zero === null ? null : $this->camera->takenAt($object);
+
+        return $at === null || $cameAt !== null && !$this->state->isByItsClock($at, $cameAt) ? null : $at - $zero;
     }
 
     /**
@@ -81,29 +161,42 @@ final class FilesToPhotos
     }
 
     /**
-     * @param list<string> $files all that is on the card, in order
+     * @param list<string> $files all that is on the card
      *
-     * @return list<string> what came after the last one that is known
+     * @return list<string> those that are not known, in the order in which they were taken
      */
     public function after(array $files): array
     {
-        $last = $this->state->lastObject;
-
-        $after = [];
+        $after = $order = [];
         foreach ($files as $file) {
-            if ($last === null || strcmp(self::key($file), self::key($last)) > 0) {
-                $after[self::key($file)] ??= $file;
+            $key = TakeState::fileKey($file);
+            if ($this->isNew($file) && !isset($after[$key])) {
+                $after[$key] = $file;
+                $order[$key] = [$this->takenAt($file) ?? 0.0, $key];
             }
         }
-        ksort($after);
+        uksort($after, static fn (string $a, string $b): int => $order[$a] <=> $order[$b]);
 
         return array_values($after);
     }
 
-    /** A file by its folder and name, whichever card it is on: a copy on the second is the same photo. */
-    public static function key(string $object): string
+    /** Whether a file came during the take, and is not known yet. Names come again: after a roll-over, and on a card that was put in anew. */
+    private function isNew(string $object, ?float $cameAt = null): bool
     {
-        return (string) preg_replace('~^/store_[0-9a-f]+~i', '', $object);
+        $key = TakeState::fileKey($object);
+        $at = $this->camera->takenAt($object);
+        if (array_key_exists($key, $this->state->objects)) {
+            $known = $this->state->objects[$key];
+
+            return $at !== null && $known !== null && $at > $known;
+        }
+        $before = $this->state->objectBefore;
+        $isDated = $this->state->filesAreDated && ($cameAt === null || $at === null || $this->state->isByItsClock($at, $cameAt));
+        if ($at !== null && $isDated && $this->state->cameraClockAtZero !== null) {
+            return $at - $this->state->cameraClockAtZero + self::A_SECOND + $this->uncertain() >= $this->state->cameraClockSeenAt;
+        }
+
+        return $before === null || strcmp($key, TakeState::fileKey($before)) > 0;
     }
 
     /**

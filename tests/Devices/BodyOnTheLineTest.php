@@ -56,6 +56,10 @@ final class BodyOnTheLineTest extends TestCase
                 }
             }
             self::assertSame(['8.0', '640'], [$this->nextPhoto($camera, 'FNumber'), $this->lastPhoto('ISO')]);
+            // What is on its card says when it was taken, as the photos themselves do.
+            $files = $camera->files();
+            $file = $files[count($files) - 1];
+            self::assertSame($this->lastPhoto('DateTimeOriginal'), gmdate('Y:m:d H:i:s', (int) $camera->takenAt($file)));
             $this->refuses($camera);
         } finally {
             $camera->disconnect();

@@ -44,6 +44,11 @@ final class TwoHandsCamera implements CameraLink
         return array_column(array_filter($this->world->card, static fn (array $file): bool => $file[1] <= $now), 0);
     }
 
+    public function takenAt(string $object): ?float
+    {
+        return null;
+    }
+
     public function thumbnail(string $object): ?string
     {
         return null;

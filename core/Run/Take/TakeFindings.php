@@ -14,6 +14,7 @@ final class TakeFindings
 {
     /** A darkest picture that still says something. */
     private const LEAST_LUMA = 1e-4;
+    private const HALF_THE_COUNTER = 5_000;
 
     /**
      * @return list<TakeFinding>
@@ -144,7 +145,8 @@ final class TakeFindings
         $before = null;
         foreach ($report->photos as $photo => ['object' => $object]) {
             $number = $object !== null && preg_match('/(\d{4})\.\w+$/D', $object, $found) === 1 ? (int) $found[1] : null;
-            if ($before !== null && $number !== null && $number < $before && !isset($report->replaced[$photo])) {
+            // A counter goes back to the start; a file that is only out of order is none of that.
+            if ($before !== null && $number !== null && $before - $number > self::HALF_THE_COUNTER && !isset($report->replaced[$photo])) {
                 return new TakeFinding(
                     'L1',
                     'The file counter rolled over',

@@ -68,11 +68,31 @@ final class TakeState
     /** @var array<int, float> photos that were triggered and not confirmed yet: when, by number */
     public array $unconfirmed = [];
 
+    /** @var array<int, float> when each photo was triggered, by number */
+    public array $triggers = [];
+
     /** @var array<int, float> photos that were triggered and given up: when they were triggered, by number */
     public array $missing = [];
 
-    /** The last thing on the card that a photo became. */
+    /** The last thing on the card that a photo became, or that was there before. */
     public ?string $lastObject = null;
+
+    /** @var array<string, ?float> files that are known: when each was taken by the camera's own clock, where it says so, by `fileKey()` */
+    public array $objects = [];
+
+    /** The last file that was on the card before the take; null where nobody looked. */
+    public ?string $objectBefore = null;
+
+    /** What the camera's clock shows at 0 s of the log, within how many seconds that is known, and when it was looked at; null where it does not tell. */
+    public ?float $cameraClockAtZero = null;
+    public float $cameraClockWithin = 0.0;
+    public float $cameraClockSeenAt = 0.0;
+
+    /** A file that comes was not taken so long before that clock was looked at, or after it came: then files are not dated by it. */
+    private const ANOTHER_CLOCK_SECONDS = 60.0;
+
+    /** Whether files are dated by the clock that the camera tells. */
+    public bool $filesAreDated = true;
 
     /** @var ?array{int, string} the photo that was confirmed last, and what it is on the card */
     private ?array $latestObject = null;
@@ -275,7 +295,7 @@ final class TakeState
         // Creeping, nothing has to stand before the next photo but the shutter.
         $delay = $this->schedule->plan->timing->mode->stops() ? $this->schedule->plan->rig->postExposureDelaySeconds : 0.0;
         $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $delay;
-        $this->triggeredAt = $at;
+        $this->triggeredAt = $this->triggers[$photo] = $at;
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));
         unset($this->wronglyExposed[$photo]);
@@ -285,7 +305,7 @@ final class TakeState
         $this->taken++;
         $this->snaps = max(0, $this->snaps - 1);
         if ($line->text('state') === 'confirmed') {
-            $this->became($photo, $line->text('object'));
+            $this->became($photo, $line->text('object'), $line->number('camera_s'));
         } elseif ($line->text('state') === 'triggered') {
             $this->unconfirmed[$photo] = $at;
         }
@@ -299,13 +319,39 @@ final class TakeState
         }
         unset($this->unconfirmed[(int) $line->photo], $this->missing[(int) $line->photo]);
         $this->photos[(int) $line->photo] = PhotoState::Good;
-        $this->became((int) $line->photo, $line->text('object'));
+        $this->became((int) $line->photo, $line->text('object'), $line->number('camera_s'));
     }
 
-    private function became(int $photo, ?string $object): void
+    /** A file by its folder and name, whichever card it is on: a copy on the second is the same photo. */
+    public static function fileKey(string $object): string
+    {
+        return (string) preg_replace('~^/store_[0-9a-f]+~i', '', $object);
+    }
+
+    private function became(int $photo, ?string $object, ?float $cameraSeconds): void
     {
         $this->lastObject = $object ?? $this->lastObject;
+        $this->knows($object, $cameraSeconds);
+        $this->filesAreDated = $this->filesAreDated && ($cameraSeconds === null || $this->isByItsClock($cameraSeconds, $this->seconds));
         $this->latestObject = $object === null ? $this->latestObject : [$photo, $object];
+    }
+
+    /**
+     * @param float $cameraSeconds when a file was taken, as it says
+     * @param float $cameAt        when it came
+     */
+    public function isByItsClock(float $cameraSeconds, float $cameAt): bool
+    {
+        $at = $cameraSeconds - ($this->cameraClockAtZero ?? $cameraSeconds - $cameAt);
+
+        return $at > $this->cameraClockSeenAt - self::ANOTHER_CLOCK_SECONDS && $at < $cameAt + self::ANOTHER_CLOCK_SECONDS;
+    }
+
+    private function knows(?string $object, ?float $cameraSeconds): void
+    {
+        if ($object !== null) {
+            $this->objects[self::fileKey($object)] = $cameraSeconds;
+        }
     }
 
     private function notTaken(LogLine $line): void
@@ -403,6 +449,14 @@ final class TakeState
     {
         $this->supplies->see($this->taken, $line->more);
         $this->lastObject = $line->text('last_object') ?? $this->lastObject;
+        $this->objectBefore ??= $line->text('last_object');
+        $this->knows($line->text('extra'), $line->number('camera_s'));
+        $shown = $line->number('camera_clock_s');
+        if ($shown !== null) {
+            $this->cameraClockSeenAt = $line->number('camera_clock_at_s') ?? $line->seconds;
+            $this->cameraClockAtZero = $shown - $this->cameraClockSeenAt;
+            $this->cameraClockWithin = $line->number('camera_clock_within_s') ?? 1.0;
+        }
         $this->isTimerStarted = $this->isTimerStarted || $line->text('own_timer') !== null;
         $settings = $line->more['settings'] ?? null;
         if ($this->settings === [] && is_array($settings)) {

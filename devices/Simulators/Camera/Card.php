@@ -42,17 +42,20 @@ final class Card
     /**
      * Puts a file on the card, whole or not at all.
      *
+     * @param ?float $takenAt seconds from 1970 in the camera's own wall time; null for now
+     *
      * @return int its handle
      *
      * @throws RuntimeException when that fails
      */
-    public function put(string $bytes): int
+    public function put(string $bytes, ?float $takenAt = null): int
     {
         $handle = $this->last % 10_000 >= self::HIGHEST_FILE ? (intdiv($this->last, 10_000) + 1) * 10_000 + 1 : $this->last + 1;
         $path = sprintf('%s/%dEVRNT/EVR_%04d.JPG', self::DCIM, intdiv($handle, 10_000), $handle % 10_000);
         $whole = "{$this->folder}/{$path}";
         $hasFolder = is_dir(dirname($whole)) || mkdir(dirname($whole));
-        if (!$hasFolder || file_put_contents("{$whole}.part", $bytes) !== strlen($bytes) || !rename("{$whole}.part", $whole)) {
+        $isWritten = $hasFolder && file_put_contents("{$whole}.part", $bytes) === strlen($bytes);
+        if (!$isWritten || !touch("{$whole}.part", (int) floor($takenAt ?? microtime(true))) || !rename("{$whole}.part", $whole)) {
             throw new RuntimeException("cannot write {$whole}");
         }
         $this->files[$handle] = $path;
@@ -117,7 +120,8 @@ final class Card
         return (int) filesize("{$this->folder}/{$this->files[$handle]}");
     }
 
-    public function writtenAt(int $handle): int
+    /** By the camera's clock, whole seconds: files have no other time. */
+    public function takenAt(int $handle): int
     {
         return (int) filemtime("{$this->folder}/{$this->files[$handle]}");
     }

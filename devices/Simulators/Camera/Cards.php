@@ -32,24 +32,24 @@ final class Cards
      *
      * @return list<int> its handles, one for each card that has it
      */
-    public function put(string $bytes): array
+    public function put(string $bytes, ?float $takenAt = null): array
     {
         if ($this->second === null) {
-            return [$this->first->put($bytes)];
+            return [$this->first->put($bytes, $takenAt)];
         }
         if ($this->use === SlotUse::Overflow) {
             if ($this->first->count() < $this->fits[0]) {
-                return [$this->first->put($bytes)];
+                return [$this->first->put($bytes, $takenAt)];
             }
             // The counter goes on where the other card ended.
             $this->second->continueAfter($this->first);
 
-            return [self::SECOND + $this->second->put($bytes)];
+            return [self::SECOND + $this->second->put($bytes, $takenAt)];
         }
-        $handles = [$this->first->put($bytes)];
+        $handles = [$this->first->put($bytes, $takenAt)];
         $this->second->continueAfter($this->first, with: true);
 
-        return [...$handles, self::SECOND + $this->second->put($bytes)];
+        return [...$handles, self::SECOND + $this->second->put($bytes, $takenAt)];
     }
 
     /** Photos that both take in all, until the camera stops. */
@@ -141,9 +141,9 @@ final class Cards
         return $this->of($handle)?->size($handle % self::SECOND) ?? 0;
     }
 
-    public function writtenAt(int $handle): int
+    public function takenAt(int $handle): int
     {
-        return $this->of($handle)?->writtenAt($handle % self::SECOND) ?? 0;
+        return $this->of($handle)?->takenAt($handle % self::SECOND) ?? 0;
     }
 
     public function delete(int $handle): void

@@ -194,7 +194,7 @@ final class PtpResponder
             $folder[1] === null => [0, Card::DCIM],
             default => [self::DCIMS[$slot], "{$folder[1]}EVRNT"],
         };
-        $time = $isFolder ? '' : date('Ymd\THis', $card->writtenAt($handle));
+        $time = $isFolder ? '' : gmdate('Ymd\THis', $card->takenAt($handle));
 
         return [Response::Ok, (new Dataset())
             ->u32(self::STORAGES[$slot])->u16($isFolder ? self::FOLDER : self::JPEG)->u16(0)->u32($isFolder ? 0 : $card->size($handle))

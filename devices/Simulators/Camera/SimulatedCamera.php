@@ -365,7 +365,7 @@ final class SimulatedCamera
             return;
         }
         $bytes = Exif::into($this->scene->jpeg($photo), $photo);
-        $handles = $this->card->put($photo->isReadable ? $bytes : substr($bytes, 0, 200) . str_repeat("\0", 400));
+        $handles = $this->card->put($photo->isReadable ? $bytes : substr($bytes, 0, 200) . str_repeat("\0", 400), $photo->cameraSeconds);
         // Shown on its screen, a photo takes power for nothing.
         $this->joules -= $this->power->photoJoules + $this->settings->get(Property::ReviewTime) * self::SCREEN_WATTS;
         foreach ($handles as $handle) {

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\TakeState;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\CameraLink;
+use Evrent\Devices\Running\FilesToPhotos;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Plans;
+use Tests\Runner\Cases;
+
+/**
+ * Files that come late, in heaps, twice or not at all, and some that nobody asked for, in virtual time: each belongs to its photo or to none.
+ */
+final class FilesToPhotosTest extends TestCase
+{
+    private const PHOTOS = 60;
+    private const LAG = 0.06;
+
+    /** @return array<string, array{int}> */
+    public static function seeds(): array
+    {
+        return Cases::named(array_combine(array_map(static fn (int $n): string => "seed {$n}", range(1, 300)), array_map(static fn (int $n): array => [$n], range(1, 300))), 30);
+    }
+
+    #[DataProvider('seeds')]
+    public function testNoneIsSwappedAndNoneInvented(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $interval = [1.6, 2.0, 3.0, 5.0, 12.0][$chance->getInt(0, 4)];
+        $drift = $chance->getInt(-200, 200) * 1e-6;
+        $ahead = 1_700_000_000.0 + $chance->getInt(-100_000, 100_000) + $chance->getInt(0, 999) / 1_000;
+        $begins = 10.0;
+        $triggers = $taken = $truth = $came = [];
+        // Which the card writes thirty times slower, for a while.
+        $slowFrom = $chance->getInt(1, self::PHOTOS);
+        $number = $chance->getInt(0, 1) === 1 ? 9_999 - $chance->getInt(5, 40) : 100;
+        $free = 0.0;
+        $isRisen = $chance->getInt(0, 1) === 1;
+        $folder = 100;
+        for ($photo = 1; $photo <= self::PHOTOS; $photo++) {
+            $triggers[$photo] = $begins + $interval * $photo;
+            $shots = $chance->getInt(1, 12) === 1 ? [] : [[$photo, self::LAG + $chance->getInt(0, 80) / 1_000]];
+            // A hand on the shutter, well between two.
+            $shots = $interval >= 5.0 && $chance->getInt(1, 20) === 1 ? [...$shots, [null, 0.5 * $interval]] : $shots;
+            foreach ($shots as [$of, $after]) {
+                $at = $triggers[$photo] + $after;
+                $number = $number >= 9_999 ? 1 : $number + 1;
+                $folder += $number === 1 && $isRisen ? 1 : 0;
+                $file = sprintf('/store_00010001/DCIM/%dEVRNT/EVR_%04d.JPG', $folder, $number);
+                $taken[$file] = floor($ahead + (1.0 + $drift) * $at);
+                $truth[$file] = $of;
+                $free = max($free, $at + 0.2) + ($photo >= $slowFrom && $photo < $slowFrom + 8 ? 9.0 : 0.3);
+                // Heard of at once, or with others after some time; some twice.
+                $came[] = [$free + ($chance->getInt(1, 5) === 1 ? $chance->getInt(0, 200) / 10 : 0.0), $file];
+                $came = $chance->getInt(1, 15) === 1 ? [...$came, [$free + 25.0, $file]] : $came;
+            }
+        }
+        self::assertSame([], self::wrong($triggers, $taken, $truth, $came, $interval, $ahead));
+    }
+
+    /** A body that dates its files by another zone than it tells the time: they go by their order then, and none is lost. */
+    public function testFilesThatAreDatedByAnotherClockGoByTheirOrder(): void
+    {
+        $triggers = $taken = $truth = $came = [];
+        for ($photo = 1; $photo <= 20; $photo++) {
+            $triggers[$photo] = 10.0 + 5.0 * $photo;
+            $file = sprintf('/store_00010001/DCIM/100EVRNT/EVR_%04d.JPG', 50 + $photo);
+            $taken[$file] = floor(1_700_003_600.0 + $triggers[$photo]);
+            $truth[$file] = $photo;
+            $came[] = [$triggers[$photo] + 1.0, $file];
+        }
+        self::assertSame([], self::wrong($triggers, $taken, $truth, $came, 5.0, 1_700_000_000.0));
+    }
+
+    /**
+     * @param array<int, float>           $triggers by photo
+     * @param array<string, float>        $taken    by the camera's clock, by file
+     * @param array<string, ?int>         $truth    by file
+     * @param list<array{float, string}>  $came
+     *
+     * @return list<string>
+     */
+    private static function wrong(array $triggers, array $taken, array $truth, array $came, float $interval, float $ahead): array
+    {
+        $camera = self::createStub(CameraLink::class);
+        $camera->method('takenAt')->willReturnCallback(static fn (string $file): ?float => $taken[$file] ?? null);
+        $state = new TakeState(Schedule::of(Plans::with([
+            '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]], '/timing/photos' => self::PHOTOS, '/timing/head_photos' => 0,
+            '/timing/tail_photos' => 0, '/timing/interval_s' => $interval, '/timing/exposure_s' => 0.1, '/camera/shutter_lag_s' => self::LAG,
+        ])));
+        $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, false);
+        $state->take(new LogLine(LogKind::Note, 2.0, null, [
+            'last_object' => '/store_00010001/DCIM/100EVRNT/EVR_0050.JPG', 'camera_clock_s' => floor($ahead) + 3.0, 'camera_clock_at_s' => 3.0 - ($ahead - floor($ahead)),
+            'camera_clock_within_s' => 0.02,
+        ]));
+        $events = $came;
+        foreach ($triggers as $photo => $at) {
+            $events[] = [$at, $photo];
+        }
+        // The same file is heard of in the order of the card.
+        usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $wrong = $told = [];
+        foreach ($events as [$now, $what]) {
+            if (is_int($what)) {
+                $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $now, 'triggered_s' => $now]));
+                continue;
+            }
+            $files->came([$what], $now);
+            foreach ($files->assigned() as $file => $photo) {
+                $told[$file] = $photo;
+                $state->take($photo === null
+                    ? new LogLine(LogKind::Note, $now, null, ['extra' => $file, 'camera_s' => $taken[$file]])
+                    : new LogLine(LogKind::Confirmed, $now, $photo, ['object' => $file, 'camera_s' => $taken[$file]]));
+            }
+            foreach ($files->missing($now) as $photo) {
+                $state->take(new LogLine(LogKind::NotTaken, $now, $photo));
+            }
+        }
+        foreach ($truth as $file => $photo) {
+            if (!array_key_exists($file, $told) || $told[$file] !== $photo) {
+                $wrong[] = "{$file} is photo " . ($photo ?? 'of nobody') . ', not ' . ($told[$file] ?? 'of nobody');
+            }
+        }
+
+        return $wrong;
+    }
+}
