@@ -345,7 +345,8 @@ final class Runner
             return;
         }
         $this->log->write(LogKind::Outcome, $photo, [
-            'state' => 'confirmed', 'object' => $left[0], 'camera_s' => $this->camera->takenAt($left[0]), 'due_s' => $this->state->openDue, 'triggered_s' => $this->state->openedAt,
+            'state' => 'confirmed', 'object' => $left[0], 'camera_s' => $this->camera->takenAt($left[0]), 'due_s' => $this->state->openDue,
+            'triggered_s' => $this->state->openedAt,
         ]);
         $this->card->noteExtra(array_slice($left, 1));
     }
