@@ -19,6 +19,9 @@ final readonly class CardWatch
     /** Within which a camera exposes after its trigger, beside its lag; and real seconds for which a machine may be busy with something else. */
     private const LAGS_SECONDS = 0.25;
 
+    /** Real seconds by which a log's times may be off, after it was gone on with. */
+    private const WITHIN_SECONDS = 0.01;
+
     private const A_SECOND_TURNS_OVER_SECONDS = 1.2;
     private const CLOCK_ASKED_SECONDS = 0.01;
 
@@ -32,6 +35,7 @@ final readonly class CardWatch
             1.0 + self::HEARD_SECONDS * $clock->speed,
             1.0 + self::HEARD_AT_LAST_SECONDS * $clock->speed,
             self::LAGS_SECONDS * (1.0 + $clock->speed),
+            self::WITHIN_SECONDS * $clock->speed,
             $isOwnTimer,
         );
     }
@@ -71,6 +75,7 @@ final readonly class CardWatch
      */
     private function cameraClock(): array
     {
+        $asked = $this->clock->now();
         $first = $this->camera->clock();
         $until = $this->clock->realSeconds() + self::A_SECOND_TURNS_OVER_SECONDS;
         while ($first !== null && $this->clock->realSeconds() < $until) {
@@ -79,10 +84,12 @@ final readonly class CardWatch
             $shown = $this->camera->clock();
             $after = $this->clock->now();
             if ($shown !== null && $shown !== $first) {
-                $half = ($after - $before + self::CLOCK_ASKED_SECONDS) / 2.0;
+                // It turned over after it was asked the last time.
+                $half = ($after - $asked) / 2.0;
 
                 return ['camera_clock_s' => $shown, 'camera_clock_at_s' => round($after - $half, 3), 'camera_clock_within_s' => round($half, 3)];
             }
+            $asked = $before;
         }
 
         return [];

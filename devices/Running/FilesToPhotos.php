@@ -9,16 +9,12 @@ use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\CameraLink;
 
 /**
- * Which photo a file is that came onto the card: where the camera says when it was taken, the one that was triggered last before that; else the oldest
- * that is waited for, unless the file comes when that should have come long ago.
+ * Which photo a file is that came onto the card: by when it was taken, where the camera says so (`DatedFiles`); else the oldest that is waited for, unless
+ * the file comes when that should have come long ago.
  */
 final class FilesToPhotos
 {
-    /** A camera tells whole seconds. */
-    private const A_SECOND = 1.0;
-
-    /** What a clock may go wrong by until it is looked at again, as a share. */
-    private const DRIFT = 500e-6;
+    private readonly DatedFiles $dated;
 
     /** When the latest file came: the card writes one at a time. */
     private float $lastCameAt = 0.0;
@@ -30,6 +26,7 @@ final class FilesToPhotos
      * @param float $toleranceSeconds how much later than foretold a file usually comes
      * @param float $graceSeconds     how much later one may come at all
      * @param float $lagsSeconds      how much later than triggered one may be exposed, beside the lag that is known
+     * @param float $withinSeconds    how exactly times in the log are known
      * @param bool  $isOwnTimer       whether the camera fires by itself: then no trigger says when
      */
     public function __construct(
@@ -37,9 +34,11 @@ final class FilesToPhotos
         private readonly CameraLink $camera,
         private readonly float $toleranceSeconds,
         private readonly float $graceSeconds,
-        private readonly float $lagsSeconds,
+        float $lagsSeconds,
+        float $withinSeconds,
         private readonly bool $isOwnTimer,
     ) {
+        $this->dated = new DatedFiles($state, $lagsSeconds, $withinSeconds);
     }
 
     /**
@@ -59,17 +58,22 @@ final class FilesToPhotos
     public function assigned(): iterable
     {
         foreach ($this->waiting as $object => $cameAt) {
-            unset($this->waiting[$object]);
             // What was found on the card by looking is known already.
             if (!$this->isNew($object, $cameAt)) {
-                continue;
+                unset($this->waiting[$object]);
+            } elseif ($this->takenAt($object, $cameAt) === null) {
+                unset($this->waiting[$object]);
+                // Heard of together, files are in their order all the same.
+                $together = 1 + count(array_keys($this->waiting, $cameAt, true));
+                // One that was given up may come after all.
+                $photo = $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing);
+                $this->lastCameAt = $cameAt;
+                yield $object => $photo;
             }
-            // Heard of together, files are in their order all the same.
-            $together = 1 + count(array_keys($this->waiting, $cameAt, true));
-            $takenAt = $this->takenAt($object, $cameAt);
-            // One that was given up may come after all.
-            $photo = $takenAt === null ? $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing) : $this->photoTakenAt($takenAt);
-            $this->lastCameAt = $cameAt;
+        }
+        foreach ($this->decided(array_keys($this->waiting), false) as $object => $photo) {
+            $this->lastCameAt = $this->waiting[$object];
+            unset($this->waiting[$object]);
             yield $object => $photo;
         }
     }
@@ -83,49 +87,40 @@ final class FilesToPhotos
      */
     public function found(array $files): iterable
     {
+        $this->waiting = [];
+        $dated = [];
         foreach ($this->after($files) as $object) {
-            $takenAt = $this->takenAt($object);
-            yield $object => $takenAt === null
-                ? array_key_first($this->state->unconfirmed) ?? array_key_first($this->state->missing)
-                : $this->photoTakenAt($takenAt);
+            if ($this->takenAt($object) !== null) {
+                $dated[] = $object;
+                continue;
+            }
+            yield $object => array_key_first($this->state->unconfirmed) ?? array_key_first($this->state->missing);
         }
+        yield from $this->decided($dated, true);
     }
 
     /**
-     * The photo that was triggered last before then; null where that is known to be another file, or none was.
+     * @param list<string> $objects that say when they were taken
      *
-     * @param float $from the second in which it was taken, on the log's clock
+     * @return iterable<string, ?int> photos by their file, in the order in which they were taken, as far as that is known by now
      */
-    private function photoTakenAt(float $from): ?int
+    private function decided(array $objects, bool $isLast): iterable
     {
-        $uncertain = $this->uncertain();
-        $lag = $this->state->schedule->plan->camera->shutterLagSeconds;
-        $triggered = $this->state->unconfirmed + $this->state->missing;
-        ksort($triggered);
-        $best = null;
-        $least = INF;
-        foreach ($triggered as $photo => $at) {
-            $opens = $at + $lag;
-            // Nothing is exposed before it is triggered.
-            if ($opens > $from + self::A_SECOND + $uncertain) {
-                break;
-            }
-            $off = abs($from + self::A_SECOND / 2.0 - $opens);
-            [$best, $least] = $off < $least ? [$photo, $off] : [$best, $least];
+        $times = [];
+        foreach ($objects as $object) {
+            $times[$object] = $this->takenAt($object) ?? 0.0;
         }
-        // It is that of a photo that was about to be taken when the log broke off, where that is nearer; and nobody's, where the next has its own already.
-        $opened = $this->state->open === null ? INF : $this->state->openedAt + $lag;
-        $isOpened = $opened <= $from + self::A_SECOND + $uncertain && abs($from + self::A_SECOND / 2.0 - $opened) < $least;
-        $next = $best === null ? null : $this->state->triggers[$best + 1] ?? null;
-        $isOff = $least > self::A_SECOND / 2.0 + $uncertain + $this->lagsSeconds;
-
-        return $isOpened || $isOff || $next !== null && $next + $lag <= $from - $uncertain ? null : $best;
-    }
-
-    /** By how much a time of the camera's may be off on the log's clock, beside the second that it does not tell. */
-    private function uncertain(): float
-    {
-        return $this->state->cameraClockWithin + self::DRIFT * max(0.0, $this->state->seconds - $this->state->cameraClockSeenAt);
+        $keys = array_map(TakeState::fileKey(...), array_combine($objects, $objects));
+        uksort($times, static fn (string $a, string $b): int => [$times[$a], $keys[$a]] <=> [$times[$b], $keys[$b]]);
+        while ($times !== []) {
+            $object = array_key_first($times);
+            [$isDecided, $photo] = $this->dated->photo(array_values($times), $isLast);
+            if (!$isDecided) {
+                return;
+            }
+            unset($times[$object]);
+            yield $object => $photo;
+        }
     }
 
     /** @return ?float the second in which it was taken, on the log's clock; null where the camera does not say, or no trigger is to be held against it */
@@ -193,7 +188,7 @@ final class FilesToPhotos
         $before = $this->state->objectBefore;
         $isDated = $this->state->filesAreDated && ($cameAt === null || $at === null || $this->state->isByItsClock($at, $cameAt));
         if ($at !== null && $isDated && $this->state->cameraClockAtZero !== null) {
-            return $at - $this->state->cameraClockAtZero + self::A_SECOND + $this->uncertain() >= $this->state->cameraClockSeenAt;
+            return $this->dated->isOfTheTake($at - $this->state->cameraClockAtZero);
         }
 
         return $before === null || strcmp($key, TakeState::fileKey($before)) > 0;

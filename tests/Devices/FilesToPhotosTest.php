@@ -97,7 +97,7 @@ final class FilesToPhotosTest extends TestCase
             '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]], '/timing/photos' => self::PHOTOS, '/timing/head_photos' => 0,
             '/timing/tail_photos' => 0, '/timing/interval_s' => $interval, '/timing/exposure_s' => 0.1, '/camera/shutter_lag_s' => self::LAG,
         ])));
-        $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, false);
+        $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, 0.01, false);
         $state->take(new LogLine(LogKind::Note, 2.0, null, [
             'last_object' => '/store_00010001/DCIM/100EVRNT/EVR_0050.JPG', 'camera_clock_s' => floor($ahead) + 3.0, 'camera_clock_at_s' => 3.0 - ($ahead - floor($ahead)),
             'camera_clock_within_s' => 0.02,
