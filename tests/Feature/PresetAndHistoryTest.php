@@ -113,6 +113,7 @@ final class PresetAndHistoryTest extends PageTestCase
     {
         $shot = self::shot();
         $this->followingRedirects()->post("{$shot->path()}/runs", ['kind' => 'missed_trigger', 'frame' => '50'])->assertOk()
+            ->assertSeeInOrder(['Photos taken', '239', 'of 240'])
             ->assertSee('1 photo of 240 cannot be used.')->assertSee('not taken');
         $this->from("{$shot->path()}")->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => '999'])->assertSessionHasErrors('fault.frame');
         $this->post("{$shot->path()}/runs", ['kind' => 'gremlins', 'frame' => '1'])->assertSessionHasErrors('fault.kind');

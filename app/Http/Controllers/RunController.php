@@ -54,6 +54,7 @@ final class RunController
                 $run->latest_late_seconds,
             ),
             'rows' => $rows,
+            'taken' => $run->photos()->whereNotNull('open_seconds')->count(),
             'photos' => $run->photos()->whereIn('number', $rows->items())->get(),
             'faults' => TypicalFaults::named($plan),
             'lateness' => $run->photos()->toBase()->pluck('late_seconds', 'number'),

@@ -21,6 +21,8 @@ enum PhotoState: string
     case Late = 'late';
     /** The rig moved, or stood elsewhere. */
     case Moved = 'moved';
+    /** It was exposed otherwise than planned, by more than a third of a stop. */
+    case WrongExposure = 'wrong_exposure';
     /** There is another of the same place. */
     case Doubled = 'doubled';
     /** Somebody marked it. */

@@ -55,6 +55,10 @@ final readonly class TakeFigures
         $due = $state->startedAt === null ? null : max($state->dueAt, $state->stillAt);
         $rest = $isOver ? 0.0 : $timeline->closeSeconds[$state->placeOf($last) - 1] - $timeline->triggerSeconds[$state->placeOf($state->next) - 1];
 
+        $wrong = array_fill_keys(array_keys($state->wronglyExposed), PhotoState::WrongExposure);
+        $whole = array_filter($state->photos, static fn (PhotoState $photo): bool => $photo->isWhole());
+        $states = array_map(static fn (PhotoState $photo): string => $photo->value, array_replace($state->photos, array_intersect_key($wrong, $whole)));
+
         return new self(
             $state->status,
             $state->ending,
@@ -66,8 +70,8 @@ final readonly class TakeFigures
             $hasClock ? ($isOver ? 0.0 : max(0.0, ($due ?? $now) - $now) + $rest) : null,
             $state->taken / $state->schedule->plan->timing->framesPerSecond,
             $state->late,
-            array_map(static fn (PhotoState $photo): string => $photo->value, array_slice($state->photos, -self::ROW, null, true)),
-            array_count_values(array_map(static fn (PhotoState $photo): string => $photo->value, $state->photos)),
+            array_slice($states, -self::ROW, null, true),
+            array_count_values($states),
             $state->alarms,
             $state->supplies->left(),
             array_map($state->supplies->lastPhoto(...), array_combine(array_keys($state->supplies->left()), array_keys($state->supplies->left()))),

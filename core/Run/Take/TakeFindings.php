@@ -24,6 +24,7 @@ final class TakeFindings
         return array_values(array_filter([
             self::notTaken($report),
             self::outOfPlace($report),
+            self::wronglyExposed($report),
             self::spoilt($report),
             self::stoppedByItself($report),
             self::interrupted($report),
@@ -49,6 +50,23 @@ final class TakeFindings
             'The rig moved, and no photo was taken',
             sprintf('%s triggered and not on the card: %s.', TakeFinding::many(count($missing), 'photo was', 'photos were'), TakeFinding::photos($spans)),
             'Seat the trigger cable at both ends, and take a test photo through it. In the edit a single hole is filled by blending its neighbours.',
+            $spans,
+        );
+    }
+
+    private static function wronglyExposed(TakeReport $report): ?TakeFinding
+    {
+        $spans = TakeFinding::spans($report->which(PhotoState::WrongExposure));
+        if ($spans === []) {
+            return null;
+        }
+        $stops = $report->offStops === [] ? 0.0 : max(array_map(abs(...), $report->offStops));
+
+        return new TakeFinding(
+            'T4',
+            'Exposed otherwise than planned',
+            ucfirst(TakeFinding::named($spans)) . ($stops <= 0.0 ? ', as the camera was set.' : ', by up to ' . PlainText::stops(min(9.9, $stops)) . '.'),
+            'Level raw files in the edit. Before the next take see that the camera’s dial stands on M, and that it takes what it is set to.',
             $spans,
         );
     }

@@ -26,6 +26,7 @@ final readonly class TakeReport
      * @param array<int, float> $lumas      how bright photos came out, of light, 0 to 1, by number
      * @param list<string>      $extras     files that nobody asked for
      * @param array<int, string> $replaced  files of photos that were shot again, by number
+     * @param array<int, float> $offStops by how many stops photos are off what the camera was to be set to, as far as they are, by number
      * @param array<int, float> $cameBy     when the camera said that it has a photo, less when it was to be triggered, seconds, by number
      */
     private function __construct(
@@ -40,6 +41,7 @@ final readonly class TakeReport
         public array $extras,
         public array $replaced,
         public array $cameBy,
+        public array $offStops = [],
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class TakeReport
     public static function of(Schedule $schedule, iterable $lines): self
     {
         $state = new TakeState($schedule);
-        $photos = $events = $whys = $objects = $placed = $lumas = $extras = $replaced = $cameBy = $kept = $flaws = [];
+        $photos = $events = $whys = $objects = $placed = $lumas = $extras = $replaced = $cameBy = $kept = $flaws = $offStops = [];
         $most = 0.0;
         foreach ($lines as $line) {
             $state->take($line);
@@ -59,6 +61,7 @@ final readonly class TakeReport
                 $photos[$photo] = ['planned' => $state->plannedAt($photo), 'actual' => $at, 'late' => $line->number('late_s')];
                 $most = max($most, $line->number('late_s') ?? 0.0);
                 $flaws[$photo] = self::flaw($state, $line);
+                $offStops[$photo] = $line->number('off_stops') ?? 0.0;
                 if (isset($objects[$photo])) {
                     $replaced[$photo] = $objects[$photo];
                 }
@@ -118,6 +121,7 @@ final readonly class TakeReport
             $extras,
             $replaced,
             $cameBy,
+            array_filter($offStops, static fn (float $stops): bool => $stops !== 0.0),
         );
     }
 
@@ -143,6 +147,18 @@ final readonly class TakeReport
     public function counts(): array
     {
         return array_count_values(array_map(static fn (array $photo): string => $photo['state']->value, $this->photos));
+    }
+
+    /** Why it ended as it did, as it said itself; null where that needs no word, and while it goes on. */
+    public function whyEnded(): ?string
+    {
+        foreach ($this->events as $event) {
+            if ($event->kind === LogKind::Ended) {
+                return $event->text('why');
+            }
+        }
+
+        return null;
     }
 
     /** Photos that are in the clip as they were planned. */
@@ -229,6 +245,9 @@ final readonly class TakeReport
         $interval = $state->intervalAfter((int) $outcome->photo);
         $hasClock = $state->schedule->plan->timing->mode->hasClock();
 
+        if (isset($state->wronglyExposed[(int) $outcome->photo])) {
+            return PhotoState::WrongExposure;
+        }
         // A simulated world that is fast stumbles where the machine does: that is none of the take's.
         $late = $at - $due - ($outcome->number('grace_s') ?? 0.0);
 

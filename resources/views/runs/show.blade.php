@@ -20,7 +20,7 @@
                     <a class="button is-quiet" href="{{ $run->at('runs.log') }}"><x-icon name="download" /><span
                         class="text">Log, JSON Lines</span></a></header>
                 <dl>
-                    <div><dt>Photos taken</dt><dd><b>{{ number_format($run->photos_total) }}</b> of {{ number_format($planned) }}</dd></div>
+                    <div><dt>Photos taken</dt><dd><b>{{ number_format($taken) }}</b> of {{ number_format($planned) }}</dd></div>
                     <div><dt>Usable</dt><dd><b>{{ number_format($planned - $unusable) }}</b></dd></div>
                     <div><dt>Asked for</dt><dd><b>{{ PlainText::duration($run->planned_run_seconds) }}</b></dd></div>
                     <div><dt>It took</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>

@@ -11,10 +11,11 @@
     <div class="page">
         <h1 class="sr-only">Take of {{ $plan->title }}</h1>
         <section class="verdict" data-works="{{ $isWhole ? 'yes' : 'no' }}"><x-icon :name="$isWhole ? 'circle-check' : 'triangle-alert'" />
-            <p class="says"><strong>{{ ucfirst($take->inWords()) }}.</strong>
+            <p class="says"><strong>{{ ucfirst($take->inWords()) }}{{ $report->whyEnded() === null ? '.' : ": {$report->whyEnded()}" }}</strong>
                 <span>{{ number_format($good) }} of {{ number_format($total) }} photos{{ isset($counts['missing']) ? ", {$counts['missing']} missing" : ''
                 }}{{ isset($counts['spoilt']) ? ", {$counts['spoilt']} spoilt" : ''
                 }}{{ isset($counts['late']) ? ", {$counts['late']} late" : '' }}{{ isset($counts['moved']) ? ", {$counts['moved']} out of place" : ''
+                }}{{ isset($counts['wrong_exposure']) ? ", {$counts['wrong_exposure']} wrongly exposed" : ''
                 }}{{ isset($counts['doubled']) ? ", {$counts['doubled']} doubled" : ''
                 }}{{ isset($counts['uncertain']) ? ", {$counts['uncertain']} uncertain" : '' }}.</span></p>
             @if ($shot->takes()->count() > 1)<a class="button is-quiet" href="{{ $shot->at('takes.index') }}">Takes side by side</a>@endif</section>

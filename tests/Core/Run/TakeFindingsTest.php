@@ -66,6 +66,26 @@ final class TakeFindingsTest extends TestCase
         self::assertSame('3 photos are missing; 1 file that nobody asked for (EVR_0099.JPG).', self::found('L2', $lines)->says);
     }
 
+    /** Off by a third of a stop is as planned; by more it is not, and neither is what was taken while a dial stood elsewhere. */
+    public function testT4PhotosThatWereExposedOtherwise(): void
+    {
+        $off = [5 => 0.3, 6 => -1.0, 7 => 2.0, 20 => 0.4];
+        $lines = array_map(static fn (LogLine $line): LogLine => $line->kind !== LogKind::Outcome || !isset($off[(int) $line->photo]) ? $line : new LogLine(
+            $line->kind,
+            $line->seconds,
+            $line->photo,
+            $line->more + ['off_stops' => $off[(int) $line->photo]],
+        ), self::lines(before: static fn (int $photo): array => match ($photo) {
+            30 => [new LogLine(LogKind::Alarm, 232.0, 30, ['about' => 'camera ISO', 'says' => 'The camera’s ISO is 800.'])],
+            32 => [new LogLine(LogKind::AlarmOver, 248.0, 32, ['about' => 'camera ISO'])],
+            default => [],
+        }));
+        $finding = self::found('T4', $lines);
+        self::assertSame('Photos 6 to 7, 20, 30 to 31, by up to 2 stops.', $finding->says);
+        self::assertSame(35, self::report($lines)->goodPhotos());
+        self::assertFalse(self::report($lines)->state->isWhole());
+    }
+
     public function testR5AnAxisOutOfPlace(): void
     {
         $lines = self::lines(before: static fn (int $photo): array => match ($photo) {

@@ -24,8 +24,9 @@
         <div><dt>Clip so far</dt><dd>{{ PlainText::seconds(round($now['clipSeconds'] ?? 0, 1)) }}</dd></div>
         <div><dt>Behind the plan</dt><dd>{{ isset($now['late']) ? PlainText::seconds(round($now['late'], 1)) : '–' }}</dd></div>
         <div><dt>To spare</dt><dd>{{ isset($now['slack']) ? PlainText::seconds(round($now['slack'], 1)) : '–' }}</dd></div>
-        <div><dt>On the card</dt><dd>{{ $now['counts']['good'] ?? 0 }}@if (($now['counts']['missing'] ?? 0) > 0)
-            <b class="late-word">{{ $now['counts']['missing'] }} missing</b>@endif</dd></div>
+        <div><dt>On the card</dt><dd>{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}@if (($now['counts']['missing'] ?? 0) > 0)
+            <b class="late-word">{{ $now['counts']['missing'] }} missing</b>@endif @if (($now['counts']['wrong_exposure'] ?? 0) > 0)
+            <b class="late-word">{{ $now['counts']['wrong_exposure'] }} wrongly exposed</b>@endif</dd></div>
         @if ($rig !== null)<div><dt>Rig</dt><dd>{{ $rig['state'] }}@if ($rig['battery'] !== null), battery {{ $rig['battery'] }} %@endif</dd></div>
         @foreach ($plan->rig->axes as $axis)<div><dt>{{ ucfirst($axis->id) }}</dt>
             <dd>{{ $settings->units->axisText($axis->kind, (float) ($rig['positions'][$axis->id] ?? 0)) }}</dd></div>@endforeach @endif
