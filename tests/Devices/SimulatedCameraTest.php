@@ -274,7 +274,15 @@ final class SimulatedCameraTest extends TestCase
      */
     private function camera(array $faults = [], ?Plan $plan = null): SimulatedCamera
     {
-        return new SimulatedCamera(new Card($this->folder), $plan, new Faults($faults), 320);
+        $camera = new SimulatedCamera(new Card($this->folder), $plan, new Faults($faults), 320);
+        if ($plan === null) {
+            // Half a second, f/8, ISO 100 and daylight.
+            foreach ([[Property::ExposureTime, 5_000], [Property::FNumber, 800], [Property::ExposureIndex, 100], [Property::WhiteBalance, 4]] as [$what, $is]) {
+                $camera->settings->set($what, $is);
+            }
+        }
+
+        return $camera;
     }
 
     /**

@@ -35,19 +35,24 @@ final class Settings
     ];
     private const ISOS = [100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 12_800, 25_600, 51_200];
 
+    /** What a body stands on that somebody takes out of its bag. */
+    private const STARTS_SECONDS = 1 / 125;
+    private const STARTS_APERTURE = 5.6;
+    private const STARTS_ISO = 400.0;
+
     /** @var array<int, int> by property */
     private array $values;
 
     public function __construct(?Plan $plan)
     {
-        $exposure = $plan?->timing->exposure->keys[0]['seconds'] ?? 0.5;
+        $exposure = $plan?->timing->exposure->keys[0]['seconds'] ?? self::STARTS_SECONDS;
         $byRig = $plan?->camera->exposureTimedBy === TimedBy::Controller;
         $this->values = [
-            Property::WhiteBalance->value => 4,
-            Property::FNumber->value => (int) round(($plan?->light->aperture ?? 8.0) * self::UNITS_PER_F),
+            Property::WhiteBalance->value => $plan === null ? self::WHITE_BALANCE_AUTO : 4,
+            Property::FNumber->value => (int) round(($plan === null ? self::STARTS_APERTURE : $plan->light->aperture ?? 8.0) * self::UNITS_PER_F),
             Property::FocusMode->value => self::FOCUS_MANUAL,
             Property::ExposureTime->value => $byRig ? ExposureUnits::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
-            Property::ExposureIndex->value => (int) min(51_200, $plan?->light->iso ?? 100.0),
+            Property::ExposureIndex->value => (int) min(51_200, $plan === null ? self::STARTS_ISO : $plan->light->iso ?? 100.0),
             Property::CaptureDelay->value => 0,
             Property::SleepAfter->value => 0,
             Property::ReviewTime->value => 0,
