@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\CameraLink;
 
 /**
@@ -24,6 +25,7 @@ final readonly class CardWatch
 
     private const A_SECOND_TURNS_OVER_SECONDS = 1.2;
     private const CLOCK_ASKED_SECONDS = 0.01;
+    private const CLOCK_OFF_SECONDS = 1.5;
 
     private FilesToPhotos $files;
 
@@ -65,6 +67,22 @@ final readonly class CardWatch
     {
         $files = $this->camera->files();
         $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]] + $this->cameraClock());
+    }
+
+    /** After a gap it may be another card, and a body whose clock stands elsewhere. */
+    public function lookAgain(): void
+    {
+        $state = $this->log->state;
+        $files = $this->camera->files();
+        $last = $files === [] ? '' : $files[count($files) - 1];
+        $isAnother = $state->objectBefore !== null && strcmp(TakeState::fileKey($last), TakeState::fileKey($state->objectBefore)) < 0;
+        $shown = $this->camera->clock();
+        $expected = $state->cameraClockAtZero === null ? null : $state->cameraClockAtZero + $this->clock->now();
+        $isOff = $shown !== null && ($expected === null || abs($shown + 0.5 - $expected) > self::CLOCK_OFF_SECONDS + self::HEARD_SECONDS * $this->clock->speed);
+        $told = ($isAnother ? ['last_object' => $last, 'objects_before' => $last] : []) + ($isOff ? $this->cameraClock() : []);
+        if ($told !== []) {
+            $this->log->write(LogKind::Note, null, $told);
+        }
     }
 
     /**

@@ -183,7 +183,7 @@ final class FilesToPhotos
         if (array_key_exists($key, $this->state->objects)) {
             $known = $this->state->objects[$key];
 
-            return $at !== null && $known !== null && $at > $known;
+            return $at !== null && $known !== null && $at !== $known;
         }
         $before = $this->state->objectBefore;
         $isDated = $this->state->filesAreDated && ($cameAt === null || $at === null || $this->state->isByItsClock($at, $cameAt));

@@ -465,6 +465,7 @@ final class Runner
                     $this->card->noteExtra($left);
                 }
                 $this->lastOneAgain();
+                $this->card->lookAgain();
             }
         }
         if ($this->camera->tells() && $this->state->taken === 0 && $this->state->open === null) {

@@ -449,7 +449,7 @@ final class TakeState
     {
         $this->supplies->see($this->taken, $line->more);
         $this->lastObject = $line->text('last_object') ?? $this->lastObject;
-        $this->objectBefore ??= $line->text('last_object');
+        $this->objectBefore = $line->text('objects_before') ?? $this->objectBefore ?? $line->text('last_object');
         $this->knows($line->text('extra'), $line->number('camera_s'));
         $shown = $line->number('camera_clock_s');
         if ($shown !== null) {
