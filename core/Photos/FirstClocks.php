@@ -5,20 +5,28 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 /**
- * Clocks that may be the camera's, from following the card along the plan: each of the first photos on it is taken for one of the planned,
- * and the rest are followed from there, with a clock that may drift as clocks do. Most come to nothing after a few photos.
+ * Clocks that may be the camera's, from following the card along the plan: each of the first photos on it, and of those at which another rhythm or
+ * another exposure begins, is taken for one of the planned, and the rest are followed from there, with a clock that may drift as clocks do. Most
+ * come to nothing after a few photos.
  */
 final class FirstClocks
 {
     private const FIRST_ON_CARD = 12;
-    private const MOST_STARTS = 6_000;
+    private const MOST_STARTS = 12_000;
+
+    /** Where a gap is so much longer or shorter than those around it, or exposures differ by so many stops, something else begins. */
+    private const OTHER_GAP_SHARE = 0.25;
+    private const OTHER_STOPS = 0.5;
+    private const MOST_BEGINNINGS = 120;
+    private const GAPS_AROUND = 5;
     private const PATIENCE = 24;
     /** What of a photo's being off is the clock's: of one that shows whole seconds little. */
     private const FOLLOWS = 0.1;
     private const FOLLOWS_COARSE = 0.03;
     private const LEFT_OUT = 0.3;
+    private const SOMETHING_ELSE_BEFORE = 0.6;
     /** How far, and how many of those that went best are followed on: from each photo on the card, and in all. */
-    private const STAGES = [[20, 40, 480], [60, 8, 96], [240, 4, 32], [960, 2, 8], [PHP_INT_MAX, 2, 4]];
+    private const STAGES = [[20, 40, 480], [60, 8, 96], [240, 4, 32], [960, 2, 16], [PHP_INT_MAX, 2, 8]];
 
     /**
      * @param float $coarse how finely that clock can be read, seconds
@@ -30,11 +38,12 @@ final class FirstClocks
         $shown = $photos->seconds;
         $starts = [];
         $count = $planned->count();
-        $first = min(self::FIRST_ON_CARD, count($shown));
+        $firsts = self::beginnings($photos);
+        $first = count($firsts);
         // Photos that are all alike tell nothing of where they begin: then a few places do, and the rest is said.
         $places = min($count, max(40, intdiv(self::MOST_STARTS, max(1, $first))));
         for ($j = 0; $j < $places; $j++) {
-            for ($i = 0; $i < $first; $i++) {
+            foreach ($firsts as $i) {
                 $starts[] = [$i, $j];
             }
         }
@@ -55,6 +64,58 @@ final class FirstClocks
         }
 
         return array_map(static fn (array $one): Clock => $one[1], $found);
+    }
+
+    /**
+     * @return list<int> photos at which the plan's may begin, from 0
+     */
+    private static function beginnings(ShownPhotos $photos): array
+    {
+        $shown = $photos->seconds;
+        $count = count($shown);
+        $firsts = range(0, max(0, min(self::FIRST_ON_CARD, $count) - 1));
+        $found = [];
+        for ($i = self::FIRST_ON_CARD; $i < $count; $i++) {
+            $gap = $shown[$i] - $shown[$i - 1];
+            $usual = self::usualGap($shown, $i);
+            $off = abs($gap - $usual) / max(1e-3, $usual);
+            $stops = self::stops($photos->exposures, $i) + self::stops($photos->isos, $i);
+            if ($off > self::OTHER_GAP_SHARE || $stops > self::OTHER_STOPS) {
+                $found[$i] = max($off, $stops);
+            }
+        }
+        arsort($found);
+        $found = array_keys(array_slice($found, 0, self::MOST_BEGINNINGS, true));
+        // The last of one rhythm shows the gap of the next.
+        $next = array_map(static fn (int $i): int => min($count - 1, $i + 1), $found);
+        $all = array_unique([...$firsts, ...$found, ...$next]);
+        sort($all);
+
+        return $all;
+    }
+
+    /**
+     * @param list<float> $shown
+     */
+    private static function usualGap(array $shown, int $i): float
+    {
+        $gaps = [];
+        for ($n = $i + 1, $end = min(count($shown), $i + 1 + self::GAPS_AROUND); $n < $end; $n++) {
+            $gaps[] = $shown[$n] - $shown[$n - 1];
+        }
+        sort($gaps);
+
+        return $gaps === [] ? $shown[$i] - $shown[$i - 1] : $gaps[intdiv(count($gaps), 2)];
+    }
+
+    /**
+     * @param list<?float> $values of exposure, by photo
+     */
+    private static function stops(array $values, int $i): float
+    {
+        [$before, $is] = [$values[$i - 1] ?? null, $values[$i] ?? null];
+
+        return $before === null || $is === null || $before <= 0.0 || $is <= 0.0 ? 0.0 : abs(log($is / $before, 2));
     }
 
     /**
@@ -99,13 +160,17 @@ final class FirstClocks
         $reach = $tolerance + $free;
         $last = count($opens) - 1;
         $begin = $offset = $shown[$i] - $opens[$j];
-        // What comes before it would all be none of the plan's.
-        $score = -self::LEFT_OUT * $i;
+        // A few photos before it would be tests; where another rhythm ends, however many are another's.
+        $score = $i < self::FIRST_ON_CARD ? -self::LEFT_OUT * $i : -self::SOMETHING_ELSE_BEFORE;
         $misses = 0;
         $gones = $shows = [];
         $at = $j - 1;
         for ($n = min(count($shown), $steps === PHP_INT_MAX ? count($shown) : $i + $steps); $i < $n; $i++) {
             $gone = $shown[$i] - $offset;
+            if ($gone > $opens[$last] + $reach) {
+                // What comes after the last of the plan says nothing of it.
+                break;
+            }
             while ($j < $last && abs($opens[$j + 1] - $gone) < abs($opens[$j] - $gone)) {
                 $j++;
             }

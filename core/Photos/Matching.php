@@ -25,6 +25,10 @@ final readonly class Matching
     private const SAME = 0.3;
     private const FITTED = 2;
 
+    /** Of what the best saves; and of its photos, by how many another begins elsewhere. */
+    private const NEARLY = 0.98;
+    private const ANOTHER_STRETCH = 0.05;
+
     /** By so much of a photo the first and the last of the plan are likelier to be there than one between them. */
     public const THE_FIRST = 0.5;
     public const THE_LAST = 0.3;
@@ -68,7 +72,7 @@ final readonly class Matching
         if ($best === null) {
             return self::byOrder($planned, $card->photos);
         }
-        [$ofBody, [$alignment, $clock, $isNamed], $shots] = $best;
+        [$ofBody, [$alignment, $clock, $isNamed, $other], $shots] = $best;
         $places = $byBody[$ofBody];
         unset($byBody[$ofBody]);
         foreach ($byBody as $others) {
@@ -83,7 +87,13 @@ final readonly class Matching
             $matched[$place] = $places[$i];
         }
         $ambiguous = $placed === null && !$isNamed ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
-        if ($ambiguous !== null) {
+        if ($other !== null && $alignment->pairs !== []) {
+            $said[] = sprintf(
+                'Two stretches of the card fit about as well: from %s on, which is taken, and from %s on. If it is the other, put that photo to its number.',
+                basename($shots->at(min($alignment->pairs))->file),
+                basename($shots->at($other)->file),
+            );
+        } elseif ($ambiguous !== null) {
             $said[] = $ambiguous;
         }
         if (!$isNamed && self::isAsCoarse($planned, $shots) && count($alignment->pairs) < $planned->count()) {
@@ -203,7 +213,7 @@ final readonly class Matching
      * @param PhotoList        $photos of one camera, in order
      * @param ?array{int, int} $known  place on the card and planned place of one of them, from 0
      *
-     * @return array{Alignment, Clock, bool} and whether a log named them
+     * @return array{Alignment, Clock, bool, ?int} and whether a log named them; and where on the card another answer begins that is nearly as good
      */
     private static function body(PlannedPhotos $planned, PhotoList $photos, ?array $known): array
     {
@@ -212,16 +222,17 @@ final readonly class Matching
         $photos = ShownPhotos::of($planned, $photos);
         $shown = $photos->seconds;
         if ($named !== []) {
-            return [...self::besideNamed($planned, $photos, $named, $tolerance, $coarse), true];
+            return [...self::besideNamed($planned, $photos, $named, $tolerance, $coarse), true, null];
         }
         if ($known !== null) {
-            return [...self::fitted($planned, $photos, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse), false];
+            return [...self::fitted($planned, $photos, new Clock($shown[$known[0]] - $planned->openSeconds[$known[1]]), $tolerance, $coarse), false, null];
         }
         $tried = [];
         foreach (FirstClocks::of($planned, $photos, $tolerance, $coarse) as $clock) {
-            $tried[] = [self::aligned($planned, $photos, $clock, $tolerance, $coarse)->saved, $clock];
+            $aligned = self::aligned($planned, $photos, $clock, $tolerance, $coarse);
+            $tried[] = [$aligned->saved, $clock, $aligned->pairs === [] ? 0 : min($aligned->pairs)];
         }
-        $tried = $tried === [] ? [[0.0, new Clock($shown[0] - $planned->openSeconds[0])]] : $tried;
+        $tried = $tried === [] ? [[0.0, new Clock($shown[0] - $planned->openSeconds[0]), 0]] : $tried;
         usort($tried, static fn (array $a, array $b): int => round($b[0]) <=> round($a[0]));
         $clocks = array_slice(array_column($tried, 1), 0, self::FITTED);
         if ($coarse === self::WHOLE_SECONDS) {
@@ -233,7 +244,25 @@ final readonly class Matching
             $best = $best === null || $found[0]->saved > $best[0]->saved + self::SAME ? $found : $best;
         }
 
-        return [...$best, false];
+        return [...$best, false, self::asGood($best[0], $tried)];
+    }
+
+    /**
+     * Where on the card another stretch begins that fits nearly as well as the best, and is not the same but for a few photos at an end; null where
+     * there is none.
+     *
+     * @param list<array{float, Clock, int}> $tried what each saves, its clock, and where it begins on the card
+     */
+    private static function asGood(Alignment $alignment, array $tried): ?int
+    {
+        $first = $alignment->pairs === [] ? 0 : min($alignment->pairs);
+        foreach ($tried as [$saved, , $begins]) {
+            if ($saved >= self::NEARLY * $alignment->saved && abs($begins - $first) > self::ANOTHER_STRETCH * count($alignment->pairs)) {
+                return $begins;
+            }
+        }
+
+        return null;
     }
 
     /**

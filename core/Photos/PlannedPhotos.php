@@ -130,13 +130,13 @@ final readonly class PlannedPhotos
         return count($this->openSeconds);
     }
 
-    /** By how much a pair's exposures differ, stops; 0 where either is not known. */
-    public function stopsApart(int $place, ?float $exposureSeconds): float
+    /** By how much a pair's exposures differ, stops of shutter time and ISO together; 0 where either is not known. */
+    public function stopsApart(int $place, ?float $exposureSeconds, ?float $iso = null): float
     {
         $planned = $this->exposures[$place] ?? null;
+        $asked = $this->isos[$place] ?? null;
+        $stops = $planned === null || $exposureSeconds === null || $planned <= 0.0 || $exposureSeconds <= 0.0 ? 0.0 : abs(log($exposureSeconds / $planned, 2));
 
-        return $planned === null || $exposureSeconds === null || $planned <= 0.0 || $exposureSeconds <= 0.0
-            ? 0.0
-            : abs(log($exposureSeconds / $planned, 2));
+        return $stops + ($asked === null || $iso === null || $asked <= 0.0 || $iso <= 0.0 ? 0.0 : abs(log($iso / $asked, 2)));
     }
 }

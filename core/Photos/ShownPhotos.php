@@ -14,29 +14,34 @@ final readonly class ShownPhotos
 
     /**
      * @param list<float>  $seconds   that the clock showed, rising
-     * @param list<?float> $exposures seconds; empty where they tell nothing
+     * @param list<?float> $exposures seconds; empty where the plan has none
+     * @param list<?float> $isos      empty where the plan has none
      */
-    private function __construct(public array $seconds, private array $exposures)
+    private function __construct(public array $seconds, public array $exposures, public array $isos)
     {
     }
 
     public static function of(PlannedPhotos $planned, PhotoList $photos): self
     {
-        $seconds = $exposures = [];
+        $seconds = $exposures = $isos = [];
+        $hasExposures = array_filter($planned->exposures, is_float(...)) !== [];
         foreach ($photos as $photo) {
             $seconds[] = $photo->unixSeconds ?? 0.0;
-            if ($planned->exposuresTell) {
+            if ($hasExposures) {
                 $exposures[] = $photo->exposureSeconds;
+            }
+            if ($planned->isos !== []) {
+                $isos[] = $photo->iso;
             }
         }
 
-        return new self($seconds, $exposures);
+        return new self($seconds, $exposures, $isos);
     }
 
     /** By how much a pair's exposures differ, stops; 0 where they tell nothing. */
     public function stopsApart(PlannedPhotos $planned, int $place, int $i): float
     {
-        return $this->exposures === [] ? 0.0 : $planned->stopsApart($place, $this->exposures[$i]);
+        return $planned->stopsApart($place, $this->exposures[$i] ?? null, $this->isos[$i] ?? null);
     }
 
     /** What a pair costs beside time: planned place, place on the card. */
