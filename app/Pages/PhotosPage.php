@@ -283,4 +283,20 @@ final readonly class PhotosPage
 
         return array_replace(['' => 'not said'], $named);
     }
+
+    /**
+     * The take that is chosen beforehand: the one whose page led here, that of the photos that were read last, or the latest.
+     *
+     * @param string $from id of the take whose page led here; empty from elsewhere
+     *
+     * @return string its id; empty for none
+     */
+    public function likelyTake(string $from): string
+    {
+        $takes = array_map(strval(...), array_keys($this->takes()));
+        $latest = $takes[1] ?? '';
+        $last = $this->reading === null ? $latest : (string) $this->reading->take_id;
+
+        return in_array($from, $takes, true) && $from !== '' ? $from : $last;
+    }
 }

@@ -241,6 +241,10 @@ final class PhotosTest extends PageTestCase
         $this->post("{$shot->path()}/takes", ['rig' => 'none'] + $this->chosen())->assertSessionHasNoErrors();
         $this->artisan('evrent:takes', ['--once' => true]);
         $take = Take::query()->sole();
+        // The only take is chosen beforehand, and the page of a take leads here with that one.
+        $this->get("{$shot->path()}/photos")->assertSee("value=\"{$take->id}\" selected", false);
+        $this->get($take->at('takes.show'))->assertSee("photos?take={$take->id}", false);
+        $this->get("{$shot->path()}/photos?take=999999")->assertSee("value=\"{$take->id}\" selected", false);
         $this->post("{$shot->path()}/photos", ['folder' => $this->folder, 'take' => (string) $take->id])->assertSessionHasNoErrors();
         $match = self::matched(CardReading::query()->sole());
         self::assertSame(range(1, 10), array_map(

@@ -3,6 +3,7 @@
     $shot = $page->shot;
     $reading = $page->reading;
     $sheet = $page->sheet();
+    $take = old('take') ?? $page->likelyTake(request()->string('take')->value());
     $wrong = fn (string $field) => $errors->first("card.{$field}");
 @endphp
 <x-layout :title="'Photos of ' . $shot->title()"
@@ -16,7 +17,7 @@
             <form class="grid-fields bring-in" method="post" action="{{ $shot->at('photos.store') }}">@csrf
                 <x-field id="card-folder" label="Folder on this machine" name="folder" width="34ch" is-text list="card-folders"
                     :value="old('folder') ?? $page->folder()" :problem="$wrong('folder')" />
-                <x-field id="card-take" label="They are of the take" name="take" :options="$page->takes()" :value="old('take') ?? $reading?->take_id ?? ''"
+                <x-field id="card-take" label="They are of the take" name="take" :options="$page->takes()" :value="$take"
                     :problem="$wrong('take')" />
                 <button class="button is-strong"><x-icon name="plus" /><span class="text">Read the photos</span></button>
                 <datalist id="card-folders">@foreach ($page->folders() as $folder)<option value="{{ $folder }}"></option>@endforeach</datalist>
@@ -24,7 +25,7 @@
             <form class="grid-fields bring-in upload" method="post" action="{{ $shot->at('photos.uploads') }}" data-upload>@csrf
                 <x-field id="upload-folder" label="Or a folder of this computer" type="file" webkitdirectory />
                 <x-field id="upload-files" label="or photos" type="file" multiple accept="image/*,.dng,.arw,.cr2,.cr3,.nef,.orf,.raf,.rw2" />
-                <x-field id="upload-take" label="They are of the take" name="take" :options="$page->takes()" />
+                <x-field id="upload-take" label="They are of the take" name="take" :options="$page->takes()" :value="$take" />
                 <button class="button">Send</button><button type="button" class="button is-quiet" data-cancel>Cancel</button>
                 <output class="quiet">Only the head of each is sent: what it says of itself, and its small picture.</output></form>
             @if ($reading && $reading->status !== 'uploading' && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif

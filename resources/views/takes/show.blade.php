@@ -33,7 +33,7 @@
                     @if ($take->reason)<div><dt>Started because</dt><dd>{{ $take->reason }}</dd></div>@endif
                     <div><dt>On the card</dt><dd>@if ($card)<a href="{{ $shot->at('photos.index') }}"><b>{{ number_format($card->there()) }}</b></a> of
                         {{ number_format($card->count()) }}{{ $card->reading->lastCopy()?->isGood() ? ', backed up' : ', not backed up (L6)'
-                        }}@else <a href="{{ $shot->at('photos.index') }}">not read yet</a>@endif</dd></div>
+                        }}@else <a href="{{ $shot->at('photos.index') . "?take={$take->id}" }}">not read yet</a>@endif</dd></div>
                     <div><dt>Ticked before</dt><dd>{{ count($take->preflight) }}</dd></div>
                 </dl>
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
