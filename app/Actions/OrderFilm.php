@@ -19,11 +19,13 @@ use Illuminate\Support\Facades\DB;
 final class OrderFilm
 {
     /**
+     * @param bool $anyway whether it was read that many photos are missing
+     *
      * @throws InvalidInput by /photos, /crop_width, /end_width, /in
      */
-    public function __invoke(Shot $shot): Film
+    public function __invoke(Shot $shot, bool $anyway = false): Film
     {
-        return DB::connection()->transaction(static function () use ($shot): Film {
+        return DB::connection()->transaction(static function () use ($shot, $anyway): Film {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $page = new ClipPage($locked);
             if ($page->card === null) {
@@ -32,6 +34,10 @@ final class OrderFilm
             $frames = $page->frames();
             if ($page->card->trouble() !== '') {
                 throw new InvalidInput([new Problem('/photos', $page->card->trouble())]);
+            }
+            $patchy = $anyway ? null : $page->patchy();
+            if ($patchy !== null) {
+                throw new InvalidInput([new Problem('/photos', $patchy)]);
             }
             $size = $page->checkedSize();
             $list = ClipJson::write($page->clip);

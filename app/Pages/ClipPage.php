@@ -110,6 +110,20 @@ final class ClipPage
         return Crop::shape(...$size ?? [$this->plan->optics->imageWidthPixels ?? 3, $this->plan->optics->imageHeightPixels ?? 2]);
     }
 
+    /** What is to be said before it is made: that most of it would be made up; null where enough photos are there. */
+    public function patchy(): ?string
+    {
+        if ($this->card === null || $this->card->trouble() !== '') {
+            return null;
+        }
+        try {
+            return $this->frames()->patchy(count($this->card->paths), $this->plan->photosTotal());
+        } catch (InvalidInput) {
+            // That there is nothing to show is said by its field.
+            return null;
+        }
+    }
+
     /**
      * The film that comes of it, once all photos were looked at.
      *

@@ -18,6 +18,10 @@ final readonly class Frames
 {
     private const MOST = 500_000;
     private const ROUNDING = 1e-9;
+
+    /** Of the photos of a plan: fewer make no clip of it. */
+    private const ENOUGH = 0.95;
+
     /** So little nobody sees. */
     private const ENLARGED = 0.02;
 
@@ -95,6 +99,28 @@ final readonly class Frames
     public function ends(): array
     {
         return [$this->frames[0]->photo, $this->frames[count($this->frames) - 1]->photo];
+    }
+
+    /**
+     * What is to be said before a clip is made of photos many of which are not there: most likely they were matched to another take.
+     *
+     * @param int $there photos that are on the card
+     * @param int $count photos of the plan
+     *
+     * @return ?string null where enough are there
+     */
+    public function patchy(int $there, int $count): ?string
+    {
+        return $there >= self::ENOUGH * $count ? null : sprintf(
+            'Only %s of %s photos are on the card: %s. Look whether they are of another take.',
+            number_format($there),
+            number_format($count),
+            match ($this->clip->holes) {
+                Holes::Held => PlainText::counted($this->holes(), 'frame') . ' would be held',
+                Holes::Blended => PlainText::counted($this->holes(), 'frame') . ' would be blended',
+                Holes::Dropped => 'the clip would be shorter by the others',
+            },
+        );
     }
 
     public function holes(): int

@@ -103,6 +103,18 @@ final class ClipTest extends PageTestCase
         self::assertSame('done', Film::query()->sole()->status);
     }
 
+    /** Photos that were matched to another take make a clip of one photo held: that is said first. */
+    public function testAClipOfWhichMuchIsMissingIsNotMadeUnsaid(): void
+    {
+        $shot = $this->aRun([new Fault(FaultKind::CableOut, 11, photos: 20)]);
+        $says = 'Only 40 of 60 photos are on the card: 20 frames would be held.';
+        $this->get($shot->at('clip.show'))->assertOk()->assertSee($says)->assertSee('Make it all the same');
+        $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
+        self::assertSame(0, Film::query()->count());
+        $this->post($shot->at('films.store'), ['anyway' => 'yes'])->assertSessionHasNoErrors();
+        self::assertSame('done', Film::query()->sole()->status);
+    }
+
     #[Group('long')]
     public function testWhereNothingFlickersNothingIsChanged(): void
     {

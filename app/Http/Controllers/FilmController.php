@@ -20,7 +20,7 @@ final class FilmController
 {
     public function store(ClipForm $form, Shot $shot, OrderFilm $order): RedirectResponse
     {
-        $form->taken(static fn (): Film => $order($shot));
+        $form->taken(static fn (): Film => $order($shot, $form->text('anyway') === 'yes'));
 
         return redirect()->to($form->standsAt() . '#films');
     }

@@ -15,7 +15,10 @@
         @include('clip.parts.look')
         <section class="panel" id="films" aria-labelledby="films-title"><header class="panel-head"><h2 id="films-title">Make it</h2></header>
             <form class="form-acts" method="post" action="{{ $shot->at('films.store') }}">@csrf
-                <button class="button is-strong"><x-icon name="film" /><span class="text">Make the clip</span></button>
+                @if ($page->patchy() !== null)<p class="short patchy"><x-icon name="triangle-alert" /> {{ $page->patchy() }}</p>
+                <input type="hidden" name="anyway" value="yes">@endif
+                <button class="button is-strong"><x-icon name="film" /><span class="text">{{ $page->patchy() === null ? 'Make the clip'
+                    : 'Make it all the same' }}</span></button>
                 <small class="quiet">From the photos as they lie there. It goes on when this page is closed, and begins again after a power cut.</small>
                 <span class="problem" role="status">{{ collect(['photos', 'crop_width', 'end_width', 'in', 'out', 'speeds'])->map(fn ($field) =>
                     $errors->first("clip.{$field}"))->first(fn ($says) => $says !== '') }}</span></form>
