@@ -9,6 +9,7 @@ use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\SetsBody;
 
@@ -52,28 +53,33 @@ final class BodySetter
      */
     public function prepare(int $photo): void
     {
+        $this->sayWhatCannotBe($photo);
         foreach ($this->due($photo) as [$setting, $choice]) {
             $this->set($setting, $choice, $photo);
         }
     }
 
     /**
-     * By how much a photo's exposure is off what was chosen for it, by what the body says that it is set to: stops, above zero for brighter; null where
+     * By how much a photo's exposure is off what is meant for it, by what the body says that it is set to: stops, above zero for brighter; null where
      * it does not say.
      */
     public function offStops(int $photo): ?float
     {
         $off = null;
-        foreach ($this->asked($photo) as $name => $choice) {
+        $asked = $this->asked($photo);
+        foreach ($this->wanted->for($this->log->state->placeOf($photo)) as $name => $wanted) {
             $setting = BodySetting::from($name);
             $is = Choice::of($setting, $this->log->state->body[$name] ?? '')->value;
-            if (!isset(self::LIGHT_PER_STOP[$name]) || $is === null || $choice->value === null) {
+            if (!isset(self::LIGHT_PER_STOP[$name]) || $is === null) {
                 continue;
             }
             $off ??= 0.0;
-            if ($is !== $choice->value) {
+            // The nearest mark is as planned; one that is far off, or stands there because it cannot be set, is not.
+            $mark = $asked[$name]->value ?? $wanted;
+            $meant = $setting->apart($mark, $wanted) > Wanted::WRONG_STOPS ? $wanted : $mark;
+            if ($is !== $meant) {
                 // Bulb in place of a time, or the other way round, is another exposure altogether.
-                $off += is_finite($is) && is_finite($choice->value) ? self::LIGHT_PER_STOP[$name] * log($is / $choice->value, 2) : INF;
+                $off += is_finite($is) && is_finite($meant) ? self::LIGHT_PER_STOP[$name] * log($is / $meant, 2) : INF;
             }
         }
 
@@ -87,6 +93,53 @@ final class BodySetter
     {
         $this->log->write(LogKind::Set, null, ['setting' => $setting->value, 'has' => $has]);
         unset($this->tried[$setting->value]);
+    }
+
+    /** What the body's list does not have, or does not let be set: said once, with what to do. */
+    private function sayWhatCannotBe(int $photo): void
+    {
+        $asked = $this->asked($photo);
+        foreach ($this->wanted->for($this->log->state->placeOf($photo)) as $name => $wanted) {
+            $setting = BodySetting::from($name);
+            $choice = $asked[$name] ?? null;
+            if (!$setting->exposes() || $choice !== null && $setting->apart($choice->value ?? INF, $wanted) <= Wanted::WRONG_STOPS) {
+                $this->log->over("camera {$setting->words()} list", $photo);
+                continue;
+            }
+            if ($choice === null && !isset($this->log->state->body[$name])) {
+                $this->log->write(LogKind::Set, null, ['setting' => $name, 'has' => $this->body->isSetTo($setting)->entry ?? '']);
+            }
+            $has = Choice::of($setting, $this->log->state->body[$name] ?? '');
+            if ($choice === null && $setting->apart($has->value ?? 0.0, $wanted) <= Wanted::WRONG_STOPS) {
+                continue;
+            }
+            $this->log->alarm("camera {$setting->words()} list", $photo, $this->whyNot($setting, $choice, $has, $wanted));
+        }
+    }
+
+    private function whyNot(BodySetting $setting, ?Choice $choice, Choice $has, float $wanted): string
+    {
+        $words = PlainText::number($wanted);
+        $wants = match ($setting) {
+            BodySetting::ShutterTime => $wanted === INF ? 'bulb' : PlainText::seconds($wanted),
+            BodySetting::Aperture => "f/{$words}",
+            default => $words,
+        };
+
+        return match (true) {
+            $choice === null => sprintf(
+                'The camera’s %s cannot be set from here%s, and the plan wants %s. Set it by hand in a pause.',
+                $setting->words(),
+                $has->entry === '' ? '' : ": it is {$has->entry}",
+                $wants,
+            ),
+            $setting === BodySetting::ShutterTime && $wanted > ($choice->value ?? 0.0) => sprintf(
+                'The camera’s dial ends at %s, and the plan wants %s: have the controller time it, on bulb.',
+                $choice->entry,
+                $wants,
+            ),
+            default => "The camera’s list has no {$setting->words()} near {$wants}: {$choice->entry} is the nearest.",
+        };
     }
 
     /** @return list<array{BodySetting, Choice}> */
