@@ -43,6 +43,9 @@ final class Runner
     /** Real seconds after which what is gone is gone for good, where nobody stands by. */
     private const GONE_SECONDS = 60.0;
 
+    /** Real seconds for which the last photos are waited for. */
+    private const LAST_WORD_SECONDS = 2.0;
+
     /** Real seconds after which it says where it stands. */
     private const BEAT_SECONDS = 0.4;
 
@@ -396,6 +399,7 @@ final class Runner
             // Nor is that.
         }
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
+            $this->awaitLastWord();
             $this->card->noteExtra($this->card->sync());
         }
         if ($this->state->open !== null) {
@@ -409,6 +413,16 @@ final class Runner
         // What became of the last ones is known now.
         $ending = $ending === Ending::Complete && !$this->state->isWhole() ? Ending::Incomplete : $ending;
         $this->log->write(LogKind::Ended, null, ['how' => $ending->value, 'why' => $why]);
+    }
+
+    /** In a world that is faster than its machine the time of the run is over before the machine has done what it is busy with. */
+    private function awaitLastWord(): void
+    {
+        $until = $this->clock->realSeconds() + self::LAST_WORD_SECONDS;
+        while ($this->clock->speed > 1.0 && $this->state->unconfirmed !== [] && $this->clock->realSeconds() < $until) {
+            $this->clock->rest(self::LOOK_SECONDS);
+            $this->card->listen();
+        }
     }
 
     /** Reaches all devices, however long that takes, and finds out where they stand. */
