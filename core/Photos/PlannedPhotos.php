@@ -17,9 +17,6 @@ final readonly class PlannedPhotos
     public float $interval;
     public float $smallestInterval;
 
-    /** Whether the exposures differ so much that they tell photos apart. */
-    public bool $exposuresTell;
-
     /**
      * @param list<float>        $openSeconds from the first trigger, rising
      * @param list<?float>       $exposures   seconds; null where the camera's own meter sets them
@@ -49,8 +46,6 @@ final readonly class PlannedPhotos
         sort($gaps);
         $this->interval = $gaps === [] ? 1.0 : $gaps[intdiv(count($gaps), 2)];
         $this->smallestInterval = $gaps === [] ? 1.0 : max(0.01, $gaps[0]);
-        $known = array_filter($exposures, static fn (?float $one): bool => $one !== null && $one > 0.0);
-        $this->exposuresTell = $known !== [] && log(max($known) / min($known), 2) > 0.3;
     }
 
     public static function of(Shot $shot): self

@@ -42,12 +42,6 @@ final class BodySetter
         $this->choices = $this->tried = [];
     }
 
-    /** @return bool whether anything is still to be set for a photo */
-    public function hasToSet(int $photo): bool
-    {
-        return $this->due($photo) !== [];
-    }
-
     /**
      * @throws \Evrent\Devices\Links\DeviceGone
      */

@@ -44,7 +44,7 @@ final class BodySetterTest extends TestCase
         $setter = $this->setter(0.5);
         $setter->prepare(1);
         self::assertSame(['shutter_time' => '0.5', 'aperture' => 'f/8', 'iso' => '200', 'white_balance' => 'daylight'], $this->is);
-        self::assertSame([false, 0.0], [$setter->hasToSet(2), $setter->offStops(2)]);
+        self::assertSame(0.0, $setter->offStops(2));
         $setter->prepare(2);
         self::assertCount(4, array_filter($this->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Set));
         self::assertSame([], $this->alarms());

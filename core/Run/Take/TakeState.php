@@ -68,9 +68,6 @@ final class TakeState
     /** @var array<int, float> photos that were triggered and not confirmed yet: when, by number */
     public array $unconfirmed = [];
 
-    /** @var array<int, float> when each photo was triggered, by number */
-    public array $triggers = [];
-
     /** @var array<int, float> photos that were triggered and given up: when they were triggered, by number */
     public array $missing = [];
 
@@ -295,7 +292,7 @@ final class TakeState
         // Creeping, nothing has to stand before the next photo but the shutter.
         $delay = $this->schedule->plan->timing->mode->stops() ? $this->schedule->plan->rig->postExposureDelaySeconds : 0.0;
         $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $delay;
-        $this->triggeredAt = $this->triggers[$photo] = $at;
+        $this->triggeredAt = $at;
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));
         unset($this->wronglyExposed[$photo]);
