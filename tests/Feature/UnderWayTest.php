@@ -45,7 +45,7 @@ final class UnderWayTest extends PageTestCase
         $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertSame('aborted', $take->refresh()->ending);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted: A backup was restored while it was under way.');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted.');
         Shoot::withTrashed()->whereKey($shot->shoot_id)->update(['deleted_at' => null]);
         $this->delete($shot->path())->assertSessionHas('deleted');
     }
@@ -74,7 +74,7 @@ final class UnderWayTest extends PageTestCase
         $say('end')->assertSessionHasNoErrors();
         $say('end')->assertSessionHasNoErrors();
         self::assertSame(['ended', 'aborted', 1], [$take->refresh()->status, $take->ending, $take->lines()->where('kind', 'ended')->count()]);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted: A backup was restored while it was under way.');
     }
 
     public function testARigThatIsNoneIsToldByItsOwnWords(): void
