@@ -19,6 +19,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand(name: 'camera', description: 'A simulated camera that understands PTP over TCP/IP')]
 final class CameraCommand extends Command
 {
+    private const LATER_SECONDS = 60.0;
+
     protected function configure(): void
     {
         DeviceOptions::add($this, 'Port for hosts, on this machine alone; 0 takes a free one');
@@ -45,25 +47,16 @@ final class CameraCommand extends Command
         $name = DeviceOptions::name($input);
         DeviceOptions::serve($output, static function () use ($folder, $second, $plan, $faults, $speed, $ports, $name): string {
             $now = new DateTimeImmutable();
-            $wallSeconds = (float) $now->format('U.u') + $now->getOffset();
             $other = is_string($second) && $second !== '' ? new Card($second) : null;
             $card = new Card($folder, $plan?->camera->nextFileNumber);
-            $camera = new SimulatedCamera($card, $plan, $faults, self::width($speed), $wallSeconds, $other);
+            // A camera's clock never goes back behind what is on its card: a fast world may have been ahead of ours.
+            $wallSeconds = max((float) $now->format('U.u') + $now->getOffset(), ($card->latestTakenAt() ?? 0.0) + self::LATER_SECONDS);
+            $camera = new SimulatedCamera($card, $plan, $faults, null, $wallSeconds, $other, $speed);
             [$address, $trigger] = (new CameraServer($camera, new Clock($speed), $name))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
 
             return "{$address}, trigger at {$trigger}";
         }, 'camera');
 
         return self::SUCCESS;
-    }
-
-    /** The faster the world, the less there is time to draw. */
-    private static function width(float $speed): int
-    {
-        return match (true) {
-            $speed > 100.0 => 320,
-            $speed > 10.0 => 640,
-            default => 1440,
-        };
     }
 }

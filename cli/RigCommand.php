@@ -8,7 +8,7 @@ use Evrent\Devices\Faults;
 use Evrent\Devices\Simulators\Clock;
 use Evrent\Devices\Simulators\Rig\RigServer;
 use Evrent\Devices\Simulators\Rig\SimulatedRig;
-use Evrent\Devices\Simulators\Rig\UsualRig;
+use Evrent\Devices\Simulators\SimulatedKit;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -28,9 +28,11 @@ final class RigCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $plan = DeviceOptions::plan($input);
-        $rig = $plan->rig ?? UsualRig::make();
-        $simulated = new SimulatedRig($rig, new Faults(DeviceOptions::faults($input, $rig->axisIds())), $plan?->power?->rig, name: DeviceOptions::name($input));
-        $server = new RigServer($simulated, new Clock(DeviceOptions::speed($input)), DeviceOptions::address($input, 'trigger'));
+        $rig = $plan->rig ?? SimulatedKit::rig();
+        $speed = DeviceOptions::speed($input);
+        $faults = new Faults(DeviceOptions::faults($input, $rig->axisIds()));
+        $simulated = new SimulatedRig($rig, $faults, $plan?->power?->rig, name: DeviceOptions::name($input), worldSpeed: $speed);
+        $server = new RigServer($simulated, new Clock($speed), DeviceOptions::address($input, 'trigger'));
         DeviceOptions::serve($output, fn (): string => $server->listen('127.0.0.1:' . DeviceOptions::port($input, 'port')), 'rig');
 
         return self::SUCCESS;

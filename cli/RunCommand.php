@@ -6,19 +6,27 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
+use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\FileStore;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
+use Evrent\Devices\Running\World;
+use Evrent\Devices\Running\WorldChange;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -30,6 +38,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand(name: 'run', description: 'Shoot a plan on a rig and a camera')]
 final class RunCommand extends Command
 {
+    private const CONTRADICTED = 3;
+
     protected function configure(): void
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
@@ -43,11 +53,18 @@ final class RunCommand extends Command
         $this->addOption('when-out', null, InputOption::VALUE_REQUIRED, 'When card or battery runs out: wait for the swap, or end', 'wait');
         $this->addOption('set', null, InputOption::VALUE_REQUIRED, 'auto: set the camera to the plan, where it can be set; off: leave it as it is', 'auto');
         $this->addOption('rest', null, InputOption::VALUE_REQUIRED, 'Stop motion: seconds to rest before each photo; without it, each waits for "snap"');
-        $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world time goes, with simulated devices', '1');
+        $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'Speed of the simulated devices’ world, 1 to 1000; without it, as they run now');
+        $this->addOption('fix', null, InputOption::VALUE_NONE, 'Set what contradicts the plan and can be set: rig, focus, clock');
+        $this->addOption('force', null, InputOption::VALUE_NONE, 'Use as it is what contradicts the plan');
+        $this->addOption('rig-axes', null, InputOption::VALUE_REQUIRED, 'Axes in the rig’s status line, such as X,C,A; without it, as it reports');
+        $this->addOption('rig-letters', null, InputOption::VALUE_REQUIRED, 'Letters of the plan’s axes, such as "slide X, pan Y"');
+        $this->addOption('rig-home', null, InputOption::VALUE_REQUIRED, 'The line that homes it, such as $H');
+        $this->addOption('rig-wait', null, InputOption::VALUE_REQUIRED, 'The line that is answered when all motion has ended, such as "G4 P0.01"');
+        $this->addOption('rig-trigger', null, InputOption::VALUE_REQUIRED, 'The lines that trigger, such as "M8; G4 P{s}; M9"');
         $this->setHelp(
             'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
-            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not. Hands off the rig '
-            . 'before it starts: a motor does not feel them.',
+            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not, and 3 when what the '
+            . 'devices tell contradicts the plan: then nothing was shot, and --fix or --force goes on. Keep hands clear before the rig moves.',
         );
     }
 
@@ -63,7 +80,7 @@ final class RunCommand extends Command
         if ($address === 'sim' || $input->getOption('camera') === 'sim') {
             throw new BadUsage('--rig, --camera: give where the simulated one is reached, as bin/evrent rig and camera say it.');
         }
-        $rig = is_string($address) ? new GcodeRig($plan->rig, $address) : null;
+        $rig = is_string($address) ? new GcodeRig($plan->rig, $address, self::dialect($input)) : null;
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
         }
@@ -72,8 +89,10 @@ final class RunCommand extends Command
         $locks = DeviceLocks::take(is_string($address) ? $address : null, is_string($named) ? $named : '')
             ?? throw new BadUsage('--rig: something else on this machine uses this rig or this camera. End that first.');
         $hash = TakeLogLines::planHash($plan);
-        $speed = DeviceOptions::speed($input);
+        $speed = $input->getOption('speed') === null ? null : DeviceOptions::speed($input);
+        $before = new RunAnswers($input->getOption('fix') === true, $input->getOption('force') === true);
         try {
+            $speed ??= self::reachedSpeed($rig, $camera);
             if ($input->getOption('resume') === true) {
                 $kept = TakeLogLines::read(Input::file($path, '--log'));
                 if ($kept['header']['plan_sha256'] !== $hash) {
@@ -81,7 +100,8 @@ final class RunCommand extends Command
                 }
                 $last = $kept['lines'] === [] ? 0.0 : $kept['lines'][count($kept['lines']) - 1]->seconds;
                 $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
-                $clock = RunClock::since($begun, $speed, self::mark($kept['header']), $last);
+                $changed = WorldChange::last($kept['lines']);
+                $clock = $changed?->clock($last) ?? RunClock::since($begun, $speed, self::mark($kept['header']), $last);
                 $setting = $kept['setting'];
                 $store = new FileStore($path, null, $kept['lines'], STDIN, STDERR, $kept['token'] + 1);
             } else {
@@ -100,16 +120,54 @@ final class RunCommand extends Command
                 $store = new FileStore($path, $header, [], STDIN, STDERR);
                 $clock = new RunClock(0.0, $speed);
             }
-            $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock);
+            $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock, $before->to(...));
             $ending = $runner->run();
         } catch (RuntimeException $wrong) {
             throw $wrong instanceof BadUsage ? $wrong : new BadUsage("--log: {$wrong->getMessage()}");
         } finally {
             $locks->letGo();
         }
+        if ($before->isRefused) {
+            // Nothing was shot: there is no log of it.
+            unlink($path);
+            $output->writeln($before->list());
+
+            return self::CONTRADICTED;
+        }
         $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
 
         return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @throws BadUsage */
+    private static function dialect(InputInterface $input): Dialect
+    {
+        $words = [];
+        $names = ['axis_letters' => 'letters', 'status_axes' => 'axes', 'home_line' => 'home', 'wait_line' => 'wait', 'trigger_lines' => 'trigger'];
+        foreach ($names as $field => $name) {
+            $words[$field] = $input->getOption("rig-{$name}");
+        }
+        try {
+            return Dialect::of(RigWords::of($words));
+        } catch (InvalidInput $invalid) {
+            throw new BadUsage(implode(' ', array_map(static fn (Problem $problem): string => '--rig-' . match ($problem->pointer) {
+                '/axis_letters' => 'letters', '/status_axes' => 'axes', '/home_line' => 'home', '/wait_line' => 'wait', default => 'trigger',
+            } . ": {$problem->message}", $invalid->problems)));
+        }
+    }
+
+    /** How fast the devices run now; 1 where they are not simulated, or not there yet. */
+    private static function reachedSpeed(?GcodeRig $rig, CameraLink $camera): float
+    {
+        try {
+            $rig?->connect();
+            $camera->connect();
+
+            return World::reported($rig, $camera) ?? 1.0;
+        } catch (DeviceGone | DeviceRefused) {
+            // The run says so, and waits.
+            return 1.0;
+        }
     }
 
     /**

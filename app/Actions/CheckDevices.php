@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\DeviceAddress;
@@ -19,18 +20,19 @@ use Illuminate\Support\Facades\DB;
 final class CheckDevices
 {
     /**
-     * @param ?string $rig    where it is reached; null for a camera on legs alone
+     * @param ?array{string, RigWords} $rig where it is reached and how it speaks; null for a camera on legs alone
      * @param string  $camera where it is reached; empty for the trigger line alone
      *
      * @throws InvalidInput
      */
-    public function __invoke(Shot $shot, CheckKind $what, ?string $rig, string $camera): DeviceCheck
+    public function __invoke(Shot $shot, CheckKind $what, ?array $rig, string $camera): DeviceCheck
     {
+        [$rig, $words] = $rig ?? [null, new RigWords()];
         if ($rig === null && ($what === CheckKind::Ends || $shot->currentRevision()->toPlan()->rig->axes !== [] && $what === CheckKind::Keyframes)) {
             throw new InvalidInput([new Problem('/rig', 'There is no rig to drive. Choose one.')]);
         }
 
-        return DB::connection()->transaction(static function () use ($shot, $what, $rig, $camera): DeviceCheck {
+        return DB::connection()->transaction(static function () use ($shot, $what, $rig, $words, $camera): DeviceCheck {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $running = static fn (string $key, string $is): bool => Take::underWay()->where($key, $is)->exists();
             if ($rig !== null && $running('rig_key', DeviceAddress::ofRig($rig))) {
@@ -43,7 +45,8 @@ final class CheckDevices
 
             return $running ?? DeviceCheck::query()->create([
                 'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'what' => $what->value,
-                'rig_address' => $rig, 'camera_address' => $camera, 'status' => 'waiting', 'said' => [], 'found' => (object) [], 'pictures' => [],
+                'rig_address' => $rig, 'rig_words' => (object) $words->texts(),
+                'camera_address' => $camera, 'status' => 'waiting', 'said' => [], 'found' => (object) [], 'pictures' => [],
             ]);
         });
     }

@@ -14,7 +14,6 @@ use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
-use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Running\DeviceLocks;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +36,8 @@ final class ResumeTake
         }
         $locks = DeviceLocks::take($address, '')
             ?? throw new InvalidInput([new Problem('/rig', 'Something else on this machine uses this rig. End that first.')]);
-        $rig = new GcodeRig($take->revision->toPlan()->rig, $address);
+        $rig = $take->rigFor($take->revision->toPlan());
+        assert($rig !== null);
         try {
             $rig->connect();
             $status = $rig->status();

@@ -8,6 +8,7 @@ use App\Devices\Simulated;
 use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\WhenOut;
@@ -24,8 +25,9 @@ use Illuminate\Support\Facades\DB;
 final class StartTake
 {
     /**
-     * @param ?string $rig      where it is reached; null for a camera on legs alone
+     * @param ?array{string, RigWords} $rig where it is reached and how it speaks; null for a camera on legs alone
      * @param string  $camera   where it is reached; empty for the trigger line alone
+     * @param float   $speed    at which simulated devices run their world
      * @param float   $delay    seconds until the first photo
      * @param string  $reason   why, where the plan falls short
      * @param bool    $fallsShort
@@ -34,7 +36,7 @@ final class StartTake
      */
     public function __invoke(
         Shot $shot,
-        ?string $rig,
+        ?array $rig,
         string $camera,
         float $delay,
         GapSchool $school,
@@ -42,7 +44,9 @@ final class StartTake
         string $reason,
         bool $fallsShort,
         WhenOut $whenOut = WhenOut::Wait,
+        float $speed = 1.0,
     ): Take {
+        [$rig, $words] = $rig ?? [null, new RigWords()];
         if ($fallsShort && trim($reason) === '') {
             throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
         }
@@ -59,7 +63,7 @@ final class StartTake
         $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer, $whenOut);
 
         $keys = ['rig_key' => $rig === null ? null : DeviceAddress::ofRig($rig), 'camera_key' => DeviceAddress::ofCamera($camera)];
-        $start = static function () use ($shot, $rig, $camera, $setting, $reason, $keys): Take {
+        $start = static function () use ($shot, $rig, $words, $camera, $setting, $reason, $keys, $speed): Take {
             // Two that start at once are one after the other: the second sees the first.
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             self::unlessRunning($shot, $keys);
@@ -71,7 +75,8 @@ final class StartTake
                 'camera_address' => $camera,
                 ...$keys,
                 'setting' => TakeLogLines::settingFields($setting),
-                'speed' => config()->float('evrent.world_speed'),
+                'rig_words' => (object) $words->texts(),
+                'speed' => $speed,
                 'preflight' => $ticks->map(static fn (object $tick): array => [
                     'item' => $tick->item, 'at' => $tick->ticked_at, 'by' => $tick->is_by_devices ? 'devices' : 'hand',
                 ])->all(),

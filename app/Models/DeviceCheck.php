@@ -15,8 +15,6 @@ use Illuminate\Support\Carbon;
  * @property int       $id
  * @property int       $shot_id
  * @property CheckKind $what
- * @property ?string   $rig_address
- * @property string    $camera_address
  * @property string    $status waiting, running, done, failed or stopped
  * @property bool      $is_stopped
  * @property list<string> $said
@@ -29,6 +27,8 @@ use Illuminate\Support\Carbon;
  */
 final class DeviceCheck extends Model
 {
+    use ReachesDevices;
+
     public const UPDATED_AT = null;
 
     /** Whoever carries it out is heard of more often than that. */
@@ -42,7 +42,10 @@ final class DeviceCheck extends Model
      */
     protected function casts(): array
     {
-        return ['what' => CheckKind::class, 'said' => 'array', 'found' => 'array', 'pictures' => 'array', 'is_stopped' => 'bool', 'beat_at' => 'datetime'];
+        return [
+            'what' => CheckKind::class, 'said' => 'array', 'rig_words' => 'array',
+            'found' => 'array', 'pictures' => 'array', 'is_stopped' => 'bool', 'beat_at' => 'datetime',
+        ];
     }
 
     /**

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Running\WorldChange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -22,8 +25,6 @@ use Illuminate\Support\Carbon;
  * @property int                   $id
  * @property int                   $shot_id
  * @property int                   $plan_revision_id
- * @property ?string               $rig_address
- * @property string                $camera_address
  * @property ?string               $rig_key    what its address leads to
  * @property ?string               $camera_key
  * @property int                   $token      of who drives it
@@ -47,6 +48,8 @@ use Illuminate\Support\Carbon;
  */
 final class Take extends Model
 {
+    use ReachesDevices;
+
     public const UPDATED_AT = null;
     public const RATINGS = [0 => 'not judged', 5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
 
@@ -62,7 +65,7 @@ final class Take extends Model
     protected function casts(): array
     {
         return [
-            'setting' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => 'array', 'speed' => 'float',
+            'setting' => 'array', 'rig_words' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => 'array', 'speed' => 'float',
             'beat_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime',
         ];
     }
@@ -133,6 +136,14 @@ final class Take extends Model
     public function report(Schedule $schedule): TakeReport
     {
         return TakeReport::of($schedule, $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+    }
+
+    /** Where its world was last set to another speed; null where it never was. */
+    public function worldChange(): ?WorldChange
+    {
+        $notes = TakeLine::query()->where('take_id', $this->id)->where('kind', LogKind::Note->value)->where('more->world_speed', '!=', '');
+
+        return WorldChange::last(array_map(static fn (TakeLine $line): LogLine => $line->read(), array_values($notes->orderBy('number')->get()->all())));
     }
 
     /** When the last line of its log was written, seconds on the log's clock. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\RigWords;
 
 /**
  * The fields of a form for a piece of kit.
@@ -24,6 +25,7 @@ final class KitForm
         return [
             'name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known, 'note' => ['Note', '', '26ch'],
             ...($kind->addressFormat() === null ? [] : ['address' => ['Reached at', '', '26ch']]),
+            ...($kind === KitKind::Rig ? array_map(static fn (array $known): array => [$known[0], '', '20ch'], RigWords::FIELDS) : []),
         ];
     }
 }

@@ -13,6 +13,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Sky\StartAhead;
 use Evrent\Core\Words\PlainText;
+use Evrent\Devices\Running\World;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -101,6 +102,31 @@ final readonly class TakeStart
         }
 
         return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => 'at a time of day'];
+    }
+
+    /** @return array<int|string, string> speeds of the simulated devices' world, by what the form sends */
+    public static function speeds(): array
+    {
+        $usual = (int) config()->float('evrent.world_speed');
+        $speeds = array_unique([...World::SPEEDS, $usual]);
+        sort($speeds);
+
+        return array_combine($speeds, array_map(static fn (int $speed): string => $speed === 1 ? '×1, as in the field' : "×{$speed}", $speeds));
+    }
+
+    /** @return list<string> what is still to be looked at, in short */
+    public function unticked(): array
+    {
+        return array_map(
+            static fn (Preflight $item): string => $item->inShort(),
+            array_values(array_filter($this->items, fn (Preflight $item): bool => !isset($this->ticked[$item->value]))),
+        );
+    }
+
+    /** Whether any of the devices to choose from is one of the simulated ones. */
+    public function hasSimulated(): bool
+    {
+        return config()->string('evrent.rig_address') !== '' || config()->string('evrent.camera_address') !== '';
     }
 
     /** The one that is under way; null while none is. */

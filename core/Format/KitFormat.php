@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -21,7 +22,8 @@ final class KitFormat
 {
     public const FORMAT = 'evrent.kit/1';
     public const MOST_ITEMS = 1_000;
-    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note', 'address'];
+    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note', 'address', ...self::WORDS];
+    private const WORDS = ['axis_letters', 'status_axes', 'home_line', 'wait_line', 'trigger_lines'];
 
     /**
      * @param list<KitItem> $items
@@ -41,7 +43,8 @@ final class KitFormat
     {
         $address = $item->address === '' ? [] : ['address' => $item->address];
 
-        return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note] + $address + $item->values;
+        return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note]
+            + $address + $item->words->texts() + $item->values;
     }
 
     /** One item as it is kept. */
@@ -142,12 +145,16 @@ final class KitFormat
         $count = $fields->whole('count', 1, 1);
         $note = $fields->has('note') ? $fields->text('note') : '';
         $address = $fields->has('address') ? $fields->text('address') : '';
+        $words = [];
+        foreach (self::WORDS as $field) {
+            $words += $fields->has($field) ? [$field => $fields->text($field)] : [];
+        }
         $values = [];
         foreach ($fields->rest() as $field) {
             $values[$field] = $fields->number($field, 1);
         }
 
-        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note, $address));
+        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note, $address, RigWords::of($words)));
     }
 
     /**
@@ -205,7 +212,10 @@ final class KitFormat
         try {
             $whole = is_nan($count) || floor($count) !== $count ? -1 : (int) $count;
 
-            return new KitItem($kind, self::text($cells['name']), $values, $whole, self::text($cells['note'] ?? ''), self::text($cells['address'] ?? ''));
+            $text = static fn (string $column): string => self::text($cells[$column] ?? '');
+            $words = array_combine(self::WORDS, array_map($text, self::WORDS));
+
+            return new KitItem($kind, $text('name'), $values, $whole, $text('note'), $text('address'), RigWords::of($words));
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder("/{$where}", $invalid);
 

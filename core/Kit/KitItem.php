@@ -21,6 +21,7 @@ final readonly class KitItem
 
     /**
      * @param array<string, float> $values  by the kind's field names; those not known are left out
+     * @param RigWords             $words   how a rig's firmware speaks G-code
      * @param string               $address where a rig or a body is reached; empty where it is not, or by its trigger line alone
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -32,8 +33,12 @@ final readonly class KitItem
         public int $count = 1,
         public string $note = '',
         public string $address = '',
+        public RigWords $words = new RigWords(),
     ) {
         $problems = new Problems();
+        foreach ($kind === KitKind::Rig ? [] : array_keys($words->texts()) as $field) {
+            $problems->add("/{$field}", 'Only a rig speaks G-code. Leave it empty.');
+        }
         foreach (['name' => [$name, self::MOST_NAME_CHARACTERS], 'note' => [$note, self::MOST_NOTE_CHARACTERS]] as $field => [$text, $most]) {
             if (mb_strlen($text) > $most || preg_match('/[\p{Cc}\x{FFFD}]/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
                 $problems->add("/{$field}", sprintf('Enter a %s of up to %d characters, on one line.', $field, $most));
@@ -73,7 +78,7 @@ final readonly class KitItem
     /** What to know it by, in one line: "36 × 24 mm", "slide 900 mm, pan 360°, tilt 105°". */
     public function inShort(): string
     {
-        $axis = static fn (Axis $axis): string => sprintf(
+        $axis = static fn (Axis $axis): string => $axis->isEndless ? "{$axis->id} without end" : sprintf(
             '%s %s%s',
             $axis->id,
             PlainText::number($axis->max - $axis->min),
@@ -101,10 +106,22 @@ final readonly class KitItem
         $axes = [];
         foreach (AxisRole::known() as $role) {
             $id = $role->value;
+            $isEndless = $this->value("{$id}_endless") === 1.0;
             $given = array_map(fn (string $field): ?float => $this->value("{$id}_{$field}"), self::AXIS_FIELDS);
-            if (!in_array(null, $given, true)) {
-                /** @var list<float> $given */
-                $axes[] = new Axis($id, $role->kind(), ...[...$given, $this->value("{$id}_backlash") ?? 0.0]);
+            [$min, $max, $speed, $acceleration, $steps] = $given;
+            $isWhole = $speed !== null && $acceleration !== null && $steps !== null && ($isEndless || $min !== null && $max !== null);
+            if ($isWhole) {
+                $axes[] = new Axis(
+                    $id,
+                    $role->kind(),
+                    $min,
+                    $max,
+                    $speed,
+                    $acceleration,
+                    $steps,
+                    $this->value("{$id}_backlash") ?? 0.0,
+                    isEndless: $isEndless,
+                );
             }
         }
 
@@ -122,14 +139,17 @@ final readonly class KitItem
         $whole = 0;
         foreach (array_column(AxisRole::known(), 'value') as $id) {
             $given = array_filter(self::AXIS_FIELDS, static fn (string $field): bool => isset($values["{$id}_{$field}"]));
-            $whole += count($given) === count(self::AXIS_FIELDS) ? 1 : 0;
-            if ($given === [] || count($given) === count(self::AXIS_FIELDS)) {
-                if ($given !== [] && $values["{$id}_min"] >= $values["{$id}_max"]) {
+            // What turns without end needs none.
+            $needed = ($values["{$id}_endless"] ?? 0.0) === 1.0 ? array_slice(self::AXIS_FIELDS, 2) : self::AXIS_FIELDS;
+            $isWhole = array_diff($needed, $given) === [];
+            $whole += $isWhole ? 1 : 0;
+            if ($given === [] || $isWhole) {
+                if (isset($values["{$id}_min"], $values["{$id}_max"]) && $values["{$id}_min"] >= $values["{$id}_max"]) {
                     $problems->add("/{$id}_max", 'The travel ends before it begins: enter a larger number.');
                 }
                 continue;
             }
-            foreach (array_diff(self::AXIS_FIELDS, $given) as $missing) {
+            foreach (array_diff($needed, $given) as $missing) {
                 $problems->add("/{$id}_{$missing}", "Enter this too, or leave all of the {$id} empty.");
             }
         }

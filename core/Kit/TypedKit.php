@@ -50,7 +50,7 @@ final class TypedKit
         }
         $item = null;
         try {
-            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'), $text('address'));
+            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'), $text('address'), RigWords::of($typed));
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
                 $problems->add($problem->pointer, $problem->message);
@@ -69,6 +69,6 @@ final class TypedKit
     {
         return [
             'name' => $item->name, 'count' => (string) $item->count, 'note' => $item->note, 'address' => $item->address,
-        ] + array_map(PlainText::number(...), $item->values);
+        ] + $item->words->texts() + array_map(PlainText::number(...), $item->values);
     }
 }

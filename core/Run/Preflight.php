@@ -115,6 +115,18 @@ enum Preflight: string
         };
     }
 
+    /** In a list of several. */
+    public function inShort(): string
+    {
+        return match ($this) {
+            self::Dial => 'mode dial', self::Autofocus => 'autofocus off', self::Aperture => 'aperture fixed', self::Glass => 'glass clean',
+            self::Cable => 'trigger cable', self::PowerUp => 'rig on first', self::Sleep => 'sleep timers off', self::OwnTimer => 'camera’s own timer',
+            self::Homed => 'rig homed', self::Ends => 'both ends', self::Keyframes => 'test photos', self::Legs => 'legs firm', self::Sled => 'sled at A',
+            self::Incline => 'carriage tied', self::Night => 'red lamps', self::Cold => 'dew and cold', self::Edge => 'tide and edges',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
+
     public function why(): string
     {
         return match ($this) {

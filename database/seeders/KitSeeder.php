@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Devices\Simulated;
 use App\Models\KitItem;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Devices\Simulators\SimulatedKit;
 use Illuminate\Database\Seeder;
 
 /**
@@ -28,28 +28,11 @@ final class KitSeeder extends Seeder
             KitItem::query()->firstOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
         }
         // Simulated ones run beside Evrent, to shoot on at a desk.
-        $simulated = [[KitKind::Rig, 'rig_address', 'Simulated rig'], [KitKind::Body, 'camera_address', 'Simulated body']];
-        foreach ($simulated as [$kind, $setting, $name]) {
-            if (config()->string("evrent.{$setting}") !== '') {
-                $piece = new Piece($kind, $name, self::simulated($kind), 1, 'simulated, runs beside Evrent', Simulated::NAME);
-                KitItem::query()->firstOrCreate(['kind' => $kind->value, 'name' => $name], KitItem::keeping($piece));
+        foreach (SimulatedKit::pieces() as $piece) {
+            if (config()->string($piece->kind === KitKind::Rig ? 'evrent.rig_address' : 'evrent.camera_address') !== '') {
+                KitItem::query()->updateOrCreate(['kind' => $piece->kind->value, 'name' => $piece->name], KitItem::keeping($piece));
             }
         }
-    }
-
-    /**
-     * @return array<string, float>
-     */
-    private static function simulated(KitKind $kind): array
-    {
-        $like = $kind === KitKind::Rig ? 'Rail of 900 mm with pan and tilt' : 'Full-frame body, 24 MP';
-        foreach (self::pieces() as $piece) {
-            if ($piece->name === $like) {
-                return $piece->values;
-            }
-        }
-
-        return [];
     }
 
     /**

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Devices\Links;
 
 use Evrent\Core\Motion\Rig;
+use Evrent\Core\Run\Before\RigReport;
 use Evrent\Core\Words\FileName;
-use Evrent\Devices\Processes\Child;
-use Evrent\Devices\Processes\ChildFailed;
-use Evrent\Devices\Processes\ChildLimits;
-use Evrent\Devices\Processes\OwnFolder;
+use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Protocol\Gcode\Letters;
 use Evrent\Devices\Protocol\Gcode\Refusal;
+use Evrent\Devices\Protocol\Gcode\ReportLine;
+use Evrent\Devices\Protocol\Gcode\StatusLine;
 
 /**
  * A rig behind G-code, over TCP ("127.0.0.1:7801"; with "#name" behind it only one that greets by that name) or a serial port ("/dev/ttyUSB0",
@@ -19,17 +19,20 @@ use Evrent\Devices\Protocol\Gcode\Refusal;
  */
 final class GcodeRig implements RigLink
 {
-    private const CONNECT_SECONDS = 2.0;
-
     /** A board that says nothing for so long, in real seconds, is gone; what takes longer is asked after meanwhile. */
     private const PATIENCE_SECONDS = 5.0;
     private const SLICE_MICROSECONDS = 20_000;
-    private const USUAL_BAUD = 115_200;
     private const ODD_CHARACTERS = 120;
 
     /** What boards that speak G-code say of themselves when they begin, in one way or another. */
     private const GREETINGS = '/g-?code|firmware|\brig\b|start|ready|\$/i';
     private const WAKE_SECONDS = 1.0;
+
+    /** Some boards answer nothing at all while they home. */
+    private const HOMING_SECONDS = 120.0;
+
+    /** Within this, in real seconds, one that answers a status request with "ok" too has done so. */
+    private const OK_SECONDS = 0.1;
 
     /** @var array<string, string> by axis id */
     private readonly array $letters;
@@ -37,13 +40,25 @@ final class GcodeRig implements RigLink
     private readonly string $address;
     private readonly string $name;
 
-    /** @var ?resource */
-    private $line = null;
-    private string $unread = '';
+    private ?RigLine $line = null;
 
     /** @var list<string> answers that nobody has taken yet */
     private array $answers = [];
-    private ?RigStatus $told = null;
+    private ?StatusLine $told = null;
+
+    /** @var list<string> what came that was no answer, while somebody wants to know */
+    private array $heard = [];
+
+    /** @var list<float> by which its places are off its own zero, where it says so */
+    private array $offset = [];
+    private ?RigReport $report = null;
+
+    /** Whether it speaks as docs/devices.md has it. */
+    private bool $isOurs = true;
+
+    /** Whether it says "ok" behind each status line, and whether such a one is still to come. */
+    private bool $isStatusAnswered = false;
+    private bool $owesOk = false;
     private bool $isGreeted = false;
     private bool $wasReached = false;
 
@@ -51,13 +66,10 @@ final class GcodeRig implements RigLink
     private string $oddly = '';
     private float $heardAt = 0.0;
 
-    /**
-     * @param array<string, string> $letters that the rig has otherwise, by axis id
-     */
-    public function __construct(private readonly Rig $rig, string $address, array $letters = [])
+    public function __construct(Rig $rig, string $address, private readonly Dialect $dialect)
     {
         [$this->address, $this->name] = explode('#', $address, 2) + [1 => ''];
-        $this->letters = Letters::of($rig, $letters);
+        $this->letters = Letters::of($rig, $dialect->letters);
     }
 
     public function connect(): void
@@ -65,19 +77,10 @@ final class GcodeRig implements RigLink
         if ($this->line !== null) {
             return;
         }
-        $line = str_starts_with($this->address, '/') ? self::serial($this->address) : @stream_socket_client(
-            "tcp://{$this->address}",
-            $number,
-            $message,
-            self::CONNECT_SECONDS,
-        );
-        if ($line === false) {
-            throw new DeviceGone("The rig does not answer at {$this->address}.");
-        }
-        stream_set_blocking($line, false);
-        $this->line = $line;
-        $this->unread = '';
-        $this->answers = [];
+        $this->line = RigLine::open($this->address) ?? throw new DeviceGone("The rig does not answer at {$this->address}.");
+        $this->answers = $this->heard = $this->offset = [];
+        $this->report = null;
+        $this->isStatusAnswered = $this->owesOk = false;
         $this->isGreeted = false;
         $this->oddly = '';
         $this->heardAt = microtime(true);
@@ -89,8 +92,10 @@ final class GcodeRig implements RigLink
             if ($this->name !== '' && !str_contains($greeting, $this->name)) {
                 throw new DeviceGone("The rig at {$this->address} is not the one that is meant.");
             }
-            $this->ask('G21 G90 G94', static fn () => null);
+            $this->readReport();
+            $this->modes();
             $this->wasReached = true;
+            $this->isStatusAnswered = !$this->isOurs && $this->saysOkToStatus();
         } catch (DeviceGone | DeviceRefused $failed) {
             $this->disconnect();
             if (!$this->isNoRig($failed)) {
@@ -102,13 +107,14 @@ final class GcodeRig implements RigLink
 
     public function home(callable $meanwhile): void
     {
-        $this->ask('$H', $meanwhile);
+        $this->ask($this->dialect->home, $meanwhile, self::HOMING_SECONDS);
+        $this->modes();
     }
 
     public function moveTo(array $positions, callable $meanwhile): void
     {
         $this->ask('G0 ' . $this->words($positions), $meanwhile);
-        $this->ask('M400', $meanwhile);
+        $this->ask($this->dialect->wait, $meanwhile);
     }
 
     public function creepTo(array $positions, float $seconds): void
@@ -118,21 +124,41 @@ final class GcodeRig implements RigLink
 
     public function trigger(?float $seconds, callable $meanwhile): void
     {
-        $this->ask($seconds === null ? 'M240' : sprintf('M240 P%.1F', $seconds * 1000.0), $meanwhile);
+        foreach ($this->dialect->triggerLines($seconds) as $line) {
+            $this->ask($line, $meanwhile);
+        }
     }
 
     public function status(): RigStatus
     {
-        $this->told = null;
-        $this->send('?');
-        $until = microtime(true) + self::PATIENCE_SECONDS;
-        while (microtime(true) < $until) {
-            $this->listen(self::SLICE_MICROSECONDS);
-            if ($this->told instanceof RigStatus) {
-                return $this->told;
-            }
+        $told = $this->statusLine();
+        $order = $this->report?->letters() ?? [];
+        $order = $order === [] ? $this->dialect->statusAxes ?? [] : $order;
+        $positions = $steps = [];
+        foreach ($this->letters as $id => $letter) {
+            // In which order it has its axes it says itself, or the kit does; else where it stands is not known.
+            $place = array_search($letter, $order, true);
+            $positions += $place === false || !isset($told->places[$place]) ? [] : [$id => $told->places[$place]];
+            $steps += $place === false || !isset($told->steps[$place]) ? [] : [$id => $told->steps[$place]];
         }
-        $this->gone();
+
+        return new RigStatus($told->state, $positions, $steps, $told->battery);
+    }
+
+    public function report(): ?RigReport
+    {
+        return $this->report;
+    }
+
+    public function letters(): array
+    {
+        return $this->letters;
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
+        $this->ask(sprintf('$W=%s', rtrim(rtrim(sprintf('%.3F', $worldSpeed), '0'), '.')), static fn () => null);
+        $this->readReport();
     }
 
     public function hold(): void
@@ -148,24 +174,84 @@ final class GcodeRig implements RigLink
 
     public function disconnect(): void
     {
-        if ($this->line !== null) {
-            fclose($this->line);
-            $this->line = null;
+        $this->line?->close();
+        $this->line = null;
+    }
+
+    /** Millimetres, absolute. One that does not know its place may take nothing before it is homed. */
+    private function modes(): void
+    {
+        try {
+            $this->ask('G21 G90 G94', static fn () => null);
+        } catch (DeviceRefused $refused) {
+            if ($refused->number !== Refusal::Alarm->value) {
+                throw $refused;
+            }
         }
     }
 
-    /** @return resource|false */
-    private static function serial(string $address)
+    private function saysOkToStatus(): bool
     {
-        [$path, $baud] = explode('@', $address) + [1 => (string) self::USUAL_BAUD];
-        $own = new OwnFolder();
-        try {
-            $stty = Child::start(['stty', '-F', $path, (string) (int) $baud, 'raw', '-echo'], new ChildLimits(self::CONNECT_SECONDS, 256), $own->path)->wait();
-        } catch (ChildFailed) {
-            return false;
+        $this->statusLine();
+        $says = $this->waitForAnswer(self::OK_SECONDS) === 'ok';
+        $this->answers = [];
+
+        return $says;
+    }
+
+    private function waitForAnswer(float $seconds): ?string
+    {
+        for ($until = microtime(true) + $seconds; $this->answers === [] && microtime(true) < $until;) {
+            $this->listen(self::SLICE_MICROSECONDS);
         }
 
-        return $stty->exitCode() === 0 ? @fopen($path, 'r+b') : false;
+        return $this->answers[0] ?? null;
+    }
+
+    /** Which axes it has, and in which order. */
+    private function readReport(): void
+    {
+        $this->heard = [];
+        try {
+            $this->ask('$I', static fn () => null);
+            $this->report = ReportLine::read($this->heard);
+            $this->isOurs = $this->report !== null;
+        } catch (DeviceRefused) {
+            // It does not know the word.
+            $this->report = null;
+            $this->isOurs = false;
+        }
+    }
+
+    private function statusLine(): StatusLine
+    {
+        $this->told = null;
+        $this->askStatus();
+        $until = microtime(true) + self::PATIENCE_SECONDS;
+        while (microtime(true) < $until) {
+            $this->listen(self::SLICE_MICROSECONDS);
+            if ($this->told instanceof StatusLine) {
+                return $this->told;
+            }
+        }
+        $this->gone();
+    }
+
+    private function isInAlarm(): bool
+    {
+        $this->told = null;
+        $this->askStatus();
+        for ($until = microtime(true) + self::WAKE_SECONDS; $this->told === null && microtime(true) < $until;) {
+            $this->listen(self::SLICE_MICROSECONDS);
+        }
+
+        return $this->told?->state === 'Alarm';
+    }
+
+    private function askStatus(): void
+    {
+        $this->owesOk = $this->isStatusAnswered;
+        $this->send('?');
     }
 
     /**
@@ -175,10 +261,7 @@ final class GcodeRig implements RigLink
      */
     private function greeting(): string
     {
-        for ($until = microtime(true) + self::WAKE_SECONDS; $this->answers === [] && microtime(true) < $until;) {
-            $this->listen(self::SLICE_MICROSECONDS);
-        }
-        if ($this->answers === []) {
+        if ($this->waitForAnswer(self::WAKE_SECONDS) === null) {
             $this->send("\r\n\r\n");
             $greeting = $this->answer(static fn () => null);
             // What else comes of the empty lines is no answer to what is asked next.
@@ -189,7 +272,7 @@ final class GcodeRig implements RigLink
             return $greeting;
         }
 
-        return array_shift($this->answers);
+        return (string) array_shift($this->answers);
     }
 
     /** Whether something answered that is no rig. One that was reached before may be starting up, and say all kinds of things. */
@@ -217,16 +300,26 @@ final class GcodeRig implements RigLink
      * @throws DeviceGone
      * @throws DeviceRefused
      */
-    private function ask(string $line, callable $meanwhile): void
+    private function ask(string $line, callable $meanwhile, float $patience = self::PATIENCE_SECONDS): void
     {
         $this->answers = [];
         $this->send("{$line}\n");
-        $answer = $this->answer($meanwhile);
+        $answer = $this->answer($meanwhile, $patience);
         if ($answer !== 'ok') {
-            $number = (int) substr($answer, strlen('error:'));
-            $why = Refusal::tryFrom($number)?->sentence();
-            throw new DeviceRefused("The rig refused “{$line}” and said “{$answer}”" . ($why === null ? '.' : ": {$why}"), $number);
+            throw $this->refusal($line, $answer);
         }
+    }
+
+    /** Numbers of refusals mean what docs/devices.md says on a rig that reports itself as it says there; of any other its state tells. */
+    private function refusal(string $line, string $answer): DeviceRefused
+    {
+        $number = (int) substr($answer, strlen('error:'));
+        $why = Refusal::tryFrom($number)?->sentence();
+        if (!$this->isOurs) {
+            [$number, $why] = [$line !== '$I' && $this->isInAlarm() ? Refusal::Alarm->value : 0, null];
+        }
+
+        return new DeviceRefused("The rig refused “{$line}” and said “{$answer}”" . ($why === null ? '.' : ": {$why}"), $number);
     }
 
     /**
@@ -234,7 +327,7 @@ final class GcodeRig implements RigLink
      *
      * @throws DeviceGone
      */
-    private function answer(callable $meanwhile): string
+    private function answer(callable $meanwhile, float $patience = self::PATIENCE_SECONDS): string
     {
         $this->heardAt = microtime(true);
         $asked = false;
@@ -242,12 +335,12 @@ final class GcodeRig implements RigLink
             $this->listen(self::SLICE_MICROSECONDS);
             $meanwhile();
             $silent = microtime(true) - $this->heardAt;
-            if ($silent > self::PATIENCE_SECONDS) {
+            if ($silent > $patience) {
                 $this->gone();
             }
             if ($silent > self::PATIENCE_SECONDS / 2.0 && !$asked) {
                 // Whatever takes long is not mistaken for a board that is gone: that one does not even say how it is.
-                $this->send('?');
+                $this->askStatus();
                 $asked = true;
             } elseif ($silent < 1.0) {
                 $asked = false;
@@ -259,45 +352,31 @@ final class GcodeRig implements RigLink
 
     private function send(string $bytes): void
     {
-        if ($this->line === null || @fwrite($this->line, $bytes) !== strlen($bytes)) {
+        if ($this->line?->send($bytes) !== true) {
             $this->gone();
         }
     }
 
     private function listen(int $microseconds): void
     {
-        if ($this->line === null) {
+        $lines = $this->line?->read($microseconds);
+        if ($lines === null) {
             $this->gone();
         }
-        $read = [$this->line];
-        $none = null;
-        // A signal that comes meanwhile is no answer.
-        if (@stream_select($read, $none, $none, 0, $microseconds) === 0) {
-            return;
-        }
-        $bytes = fread($this->line, 8_192);
-        if ($bytes === false || $bytes === '' && feof($this->line)) {
-            $this->gone();
-        }
-        $this->heardAt = microtime(true);
-        $this->unread .= $bytes;
-        while (($end = strpos($this->unread, "\n")) !== false) {
-            $this->takeLine(trim(substr($this->unread, 0, $end)));
-            $this->unread = substr($this->unread, $end + 1);
+        $this->heardAt = $lines === [] ? $this->heardAt : microtime(true);
+        foreach ($lines as $line) {
+            $this->takeLine($line);
         }
     }
 
     private function takeLine(string $text): void
     {
-        if (preg_match('/^<(\w+)\|MPos:([^|]*)\|St:([^|]*)(?:\|Bat:(\d+))?/', $text, $found) === 1) {
-            $ids = array_keys($this->letters);
-            $numbers = static fn (string $list): array => array_slice(explode(',', $list), 0, count($ids));
-            $this->told = new RigStatus(
-                $found[1],
-                array_combine($ids, array_map(floatval(...), array_pad($numbers($found[2]), count($ids), '0'))),
-                array_combine($ids, array_map(intval(...), array_pad($numbers($found[3]), count($ids), '0'))),
-                isset($found[4]) ? (int) $found[4] : null,
-            );
+        $status = StatusLine::read($text, $this->offset);
+        if ($status !== null) {
+            [$this->told, $this->offset] = [$status, $status->offset];
+        } elseif ($text === 'ok' && $this->owesOk) {
+            // It belongs to the status line, and to nothing that waits for an answer.
+            $this->owesOk = false;
         } elseif ($text === 'ok' || preg_match('/^(?:error|alarm|!!)/i', $text) === 1) {
             $this->answers[] = $text;
         } elseif (str_starts_with($text, 'busy')) {
@@ -307,6 +386,7 @@ final class GcodeRig implements RigLink
             $this->answers[] = $text;
             $this->oddly = preg_match(self::GREETINGS, $text) === 1 ? '' : self::shown($text);
         } elseif ($text !== '') {
+            $this->heard[] = $text;
             $this->oddly = self::shown($text);
         }
     }

@@ -19,7 +19,7 @@ use FilesystemIterator;
 /**
  * A camera that tells, through gphoto2: over USB, or over the network by PTP. One gphoto2 lives as long as the link, and is asked line by line.
  */
-final class GphotoCamera implements CameraLink, SetsBody
+final class GphotoCamera implements CameraLink, SetsBody, SetsUp, TellsOfItself
 {
     private const PATIENCE_SECONDS = 15.0;
 
@@ -202,10 +202,7 @@ final class GphotoCamera implements CameraLink, SetsBody
     public function set(BodySetting $setting, Choice $choice): Choice
     {
         $this->settings->set($setting, $choice);
-        $why = $this->lastError();
-        if ($why !== null) {
-            throw new DeviceRefused("The camera refused {$choice->entry}: {$why}");
-        }
+        $this->unlessRefused($choice->entry);
 
         return $this->settings->isSetTo($setting) ?? throw new DeviceRefused("The camera does not say what its {$setting->words()} is.");
     }
@@ -213,6 +210,53 @@ final class GphotoCamera implements CameraLink, SetsBody
     public function isSetTo(BodySetting $setting): ?Choice
     {
         return $this->settings->isSetTo($setting);
+    }
+
+    public function identity(): array
+    {
+        return $this->settings->identity();
+    }
+
+    public function worldSpeed(): ?float
+    {
+        return $this->settings->worldSpeed();
+    }
+
+    public function worldAhead(): float
+    {
+        return $this->settings->worldAhead();
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
+        $this->settings->runAt($worldSpeed);
+        $this->unlessRefused('its world’s speed');
+    }
+
+    public function settable(): array
+    {
+        return $this->settings->settable();
+    }
+
+    public function focusManually(): void
+    {
+        $this->settings->focusManually();
+        $this->unlessRefused('manual focus');
+    }
+
+    public function setClock(float $wallSeconds): void
+    {
+        $this->ask('set-config-value datetime=' . (int) round($wallSeconds));
+        $this->unlessRefused('the time');
+    }
+
+    /** @throws DeviceRefused */
+    private function unlessRefused(string $what): void
+    {
+        $why = $this->lastError();
+        if ($why !== null) {
+            throw new DeviceRefused("The camera refused {$what}: {$why}");
+        }
     }
 
     public function disconnect(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Links;
 
 use Closure;
+use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
@@ -21,6 +22,7 @@ final class GphotoSettings
         'white_balance' => ['whitebalance'],
     ];
     private const KELVIN = 'colortemperature';
+    private const SIMULATED = 'Evrent Simulated body';
 
     /** The kind of white balance that a number of kelvin belongs to. */
     private const BY_KELVIN = '/colou?r ?temp|kelvin|^manual$/i';
@@ -106,6 +108,64 @@ final class GphotoSettings
         }
 
         return $settings;
+    }
+
+    /** @return array{model?: string, serial?: string} */
+    public function identity(): array
+    {
+        $maker = self::current($this->read('manufacturer')) ?? '';
+
+        return array_filter(
+            ['model' => trim($maker . ' ' . (self::current($this->read('cameramodel')) ?? '')), 'serial' => self::current($this->read('serialnumber')) ?? ''],
+            static fn (string $text): bool => $text !== '' && $text !== 'None',
+        );
+    }
+
+    /** The simulated camera's own properties, by number: on any other body they are something else. */
+    public function worldSpeed(): ?float
+    {
+        return ($this->identity()['model'] ?? '') === self::SIMULATED ? (float) self::current($this->read('d103')) : null;
+    }
+
+    public function worldAhead(): float
+    {
+        return $this->worldSpeed() === null ? 0.0 : (float) self::current($this->read('d104'));
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
+        ($this->ask)('set-config-value d103=' . (int) $worldSpeed);
+    }
+
+    /** @return list<string> */
+    public function settable(): array
+    {
+        $said = $this->read('focusmode');
+        $clock = $this->read('datetime');
+
+        return [
+            ...($this->manualFocus($said) === null ? [] : [Contradictions::FOCUS]),
+            ...(self::current($clock) !== null && preg_match('/^Readonly: 1/m', $clock) !== 1 ? [Contradictions::CLOCK] : []),
+        ];
+    }
+
+    /** @throws DeviceRefused */
+    public function focusManually(): void
+    {
+        $place = $this->manualFocus($this->read('focusmode')) ?? throw new DeviceRefused('The camera lists no manual focus.');
+        ($this->ask)("set-config-index focusmode={$place}");
+    }
+
+    /** @return ?int its place in the list; null where it is not there, or cannot be chosen */
+    private function manualFocus(string $said): ?int
+    {
+        foreach ($this->entries('focusmode', $said) as $entry) {
+            if (preg_match('/^(?:manual|mf\b)/i', $entry) === 1) {
+                return $this->lists['focusmode'][$entry];
+            }
+        }
+
+        return null;
     }
 
     private function read(string $name): string

@@ -7,7 +7,7 @@ namespace Evrent\Devices\Links;
 /**
  * A camera that fires by its own timer, whatever the rig does: started from here where it can be told, by hand where not.
  */
-final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
+final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer, TellsOfItself, SetsUp
 {
     /**
      * @param CameraLink $camera as far as it can be reached besides
@@ -91,5 +91,46 @@ final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer
     public function disconnect(): void
     {
         $this->camera->disconnect();
+    }
+
+    public function identity(): array
+    {
+        return $this->camera instanceof TellsOfItself ? $this->camera->identity() : [];
+    }
+
+    public function worldSpeed(): ?float
+    {
+        return $this->camera instanceof TellsOfItself ? $this->camera->worldSpeed() : null;
+    }
+
+    public function worldAhead(): float
+    {
+        return $this->camera instanceof TellsOfItself ? $this->camera->worldAhead() : 0.0;
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
+        if ($this->camera instanceof TellsOfItself) {
+            $this->camera->runAt($worldSpeed);
+        }
+    }
+
+    public function settable(): array
+    {
+        return $this->camera instanceof SetsUp ? $this->camera->settable() : [];
+    }
+
+    public function focusManually(): void
+    {
+        if ($this->camera instanceof SetsUp) {
+            $this->camera->focusManually();
+        }
+    }
+
+    public function setClock(float $wallSeconds): void
+    {
+        if ($this->camera instanceof SetsUp) {
+            $this->camera->setClock($wallSeconds);
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Links;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
@@ -23,7 +24,7 @@ use Evrent\Devices\Protocol\Ptp\Response;
  * A camera that tells, by PTP over TCP/IP. gphoto2 does the same for thousands of bodies, but hears of a photo up to a quarter of a second late
  * (it asks, and sleeps in between): too late for simulated worlds that are fast, and no better for a body that speaks plain PTP.
  */
-final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
+final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, TellsOfItself
 {
     private const CONNECT_SECONDS = 2.0;
     private const PATIENCE_SECONDS = 5;
@@ -31,6 +32,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
     private const VERSION = 0x00010000;
     private const GUID = "EvrentHost\0\0\0\0\0\0";
     private const FOLDER = 0x3001;
+    private const SIMULATED = 'Evrent Simulated body';
 
     /** @var ?resource */
     private $commands = null;
@@ -302,6 +304,87 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
         return $words === null ? null : Choice::of($setting, $words);
     }
 
+    public function identity(): array
+    {
+        $in = new DatasetReader($this->ask(Operation::GetDeviceInfo));
+        try {
+            $in->u16();
+            $in->u32();
+            $in->u16();
+            $in->text();
+            $in->u16();
+            for ($list = 0; $list < 5; $list++) {
+                for ($left = $in->u32(); $left > 0; $left--) {
+                    $in->u16();
+                }
+            }
+            [$maker, $model, , $serial] = [$in->text(), $in->text(), $in->text(), $in->text()];
+        } catch (BadPacket) {
+            return [];
+        }
+
+        return array_filter(
+            ['model' => FileName::shown(trim("{$maker} {$model}")), 'serial' => FileName::shown($serial)],
+            static fn (string $text): bool => $text !== '',
+        );
+    }
+
+    public function worldSpeed(): ?float
+    {
+        $isSimulated = ($this->identity()['model'] ?? '') === self::SIMULATED;
+
+        return $isSimulated ? (float) $this->number(Property::WorldSpeed) : null;
+    }
+
+    public function worldAhead(): float
+    {
+        return $this->worldSpeed() === null ? 0.0 : (float) $this->number(Property::WorldAhead);
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
+        $this->write(Property::WorldSpeed, (int) $worldSpeed);
+    }
+
+    public function settable(): array
+    {
+        $of = [Contradictions::FOCUS => Property::FocusMode, Contradictions::CLOCK => Property::DateTime];
+
+        return array_keys(array_filter($of, $this->maySet(...)));
+    }
+
+    public function focusManually(): void
+    {
+        $this->write(Property::FocusMode, 1);
+    }
+
+    public function setClock(float $wallSeconds): void
+    {
+        $this->write(Property::DateTime, gmdate('Ymd\THis', (int) round($wallSeconds)));
+    }
+
+    private function maySet(Property $property): bool
+    {
+        try {
+            $in = new DatasetReader($this->ask(Operation::GetDevicePropDesc, $property->value));
+            $in->u16();
+            $in->u16();
+
+            return $in->u8() === 1;
+        } catch (DeviceRefused | BadPacket) {
+            return false;
+        }
+    }
+
+    private function number(Property $property): int
+    {
+        try {
+            return (int) $property->read(new DatasetReader($this->ask(Operation::GetDevicePropValue, $property->value)));
+        } catch (BadPacket) {
+            $this->gone();
+        }
+    }
+
     private static function property(BodySetting $setting): Property
     {
         return match ($setting) {
@@ -385,7 +468,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody
         return $this->answer();
     }
 
-    private function write(Property $property, int $value): void
+    private function write(Property $property, int|string $value): void
     {
         $data = new Dataset();
         $property->write($data, $value);

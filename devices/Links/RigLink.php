@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Run\Before\RigReport;
+
 /**
  * A rig that can be driven. What takes time asks `$meanwhile` again and again until it is done.
  *
@@ -42,6 +44,15 @@ interface RigLink
     public function trigger(?float $seconds, callable $meanwhile): void;
 
     public function status(): RigStatus;
+
+    /** What it reported of itself when it was reached; null where it reports nothing. */
+    public function report(): ?RigReport;
+
+    /** @return array<string, string> the letters that the plan's axes have on it, by id */
+    public function letters(): array;
+
+    /** Has a simulated rig run its world so many times as fast as ours. Only while nothing moves. */
+    public function runAt(float $worldSpeed): void;
 
     /** Brakes, and stands until it is released or stopped: it still knows where. Does not wait for it. */
     public function hold(): void;

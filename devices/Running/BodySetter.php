@@ -9,7 +9,6 @@ use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\Take\LogKind;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\SetsBody;
 
@@ -113,12 +112,7 @@ final class BodySetter
 
     private function whyNot(BodySetting $setting, ?Choice $choice, Choice $has, float $wanted): string
     {
-        $words = PlainText::number($wanted);
-        $wants = match ($setting) {
-            BodySetting::ShutterTime => $wanted === INF ? 'bulb' : PlainText::seconds($wanted),
-            BodySetting::Aperture => "f/{$words}",
-            default => $words,
-        };
+        $wants = $setting->text($wanted);
 
         return match (true) {
             $choice === null => sprintf(

@@ -10,13 +10,13 @@ namespace Evrent\Devices\Running;
 class RunClock
 {
     private const NANOSECONDS = 1e9;
-    private readonly int $began;
+    private int $began;
 
     /**
      * @param float $from  seconds at this moment: 0 for a new log
-     * @param float $speed of a simulated world; 1 in the real one
+     * @param float $speed of a simulated world; 1 in the real one. Changed by runAt() alone
      */
-    public function __construct(private readonly float $from = 0.0, public readonly float $speed = 1.0)
+    public function __construct(private float $from = 0.0, public float $speed = 1.0)
     {
         $this->began = hrtime(true);
     }
@@ -46,6 +46,26 @@ class RunClock
     private static function boot(): string
     {
         return trim((string) @file_get_contents('/proc/sys/kernel/random/boot_id'));
+    }
+
+    /** From now on at another speed. */
+    public function runAt(float $speed): void
+    {
+        $this->from = $this->now();
+        $this->began = hrtime(true);
+        $this->speed = $speed;
+    }
+
+    /**
+     * The clock of a log whose world was set to another speed on the way.
+     *
+     * @param float $seconds of the log when that was
+     * @param float $unix    when that was, seconds from 1970
+     * @param float $last    seconds of the log's last line: it is not before that
+     */
+    public static function sinceChange(float $seconds, float $unix, float $speed, float $last): self
+    {
+        return new self(max($last, $seconds + max(0.0, microtime(true) - $unix) * $speed), $speed);
     }
 
     public function now(): float

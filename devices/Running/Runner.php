@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Closure;
+use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
@@ -25,6 +27,7 @@ use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Links\RigStatus;
 use Evrent\Devices\Links\SetsBody;
 use Evrent\Devices\Links\StartsItsTimer;
+use Evrent\Devices\Links\TellsOfItself;
 
 /**
  * Carries a take out on devices: asks what is to be done next, does it, and keeps what came of it before it asks again. Killed at any moment
@@ -59,7 +62,9 @@ final class Runner
     private readonly FeedHold $hold;
     private readonly TakeLog $log;
     private readonly TakeState $state;
-    private readonly CardWatch $card;
+    private ?CardWatch $card = null;
+    private readonly World $world;
+    private readonly BeforeStart $before;
     private readonly Watch $watch;
     private readonly ?Outage $outage;
     private readonly ?OwnTimer $ownTimer;
@@ -76,6 +81,9 @@ final class Runner
     /** The photo after which it was last asked where it creeps. */
     private int $traced = 0;
 
+    /**
+     * @param ?Closure(list<Contradiction>): ?array<string, ?string> $answers as BeforeStart has them; null waits for somebody to answer
+     */
     public function __construct(
         private readonly Schedule $schedule,
         private readonly Setting $setting,
@@ -83,11 +91,13 @@ final class Runner
         private readonly CameraLink $camera,
         private readonly TakeStore $store,
         private readonly RunClock $clock,
+        ?Closure $answers = null,
     ) {
         $this->hold = new FeedHold($rig, $store, $clock, !$schedule->plan->timing->mode->stops());
         $this->log = new TakeLog($schedule, $store, $clock, $this->hold->unlessProven(...));
         $this->state = $this->log->state;
-        $this->card = new CardWatch($this->log, $camera, $clock, $setting->isOwnTimer);
+        $this->world = new World($rig, $camera, $clock, $this->log);
+        $this->before = new BeforeStart($this->log, $schedule, $setting, $rig, $camera, $clock, $answers);
         $this->setter = $setting->setsBody && $camera instanceof SetsBody ? new BodySetter($this->log, $camera, $clock) : null;
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock, $this->setter);
         $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...), $setting->whenOut) : null;
@@ -128,6 +138,7 @@ final class Runner
     private function carryOut(Step $step): void
     {
         match ($step->kind) {
+            StepKind::SetIt => $this->before->setIt($step->about),
             StepKind::Home => $this->home(),
             StepKind::Move => $this->move((int) $step->photo),
             StepKind::Start => $this->begin($step->until),
@@ -164,7 +175,9 @@ final class Runner
         $positions = Places::of($this->schedule, $place);
         $this->log->write(LogKind::Move, $place);
         $this->hold->beforeMoving();
+        $left = $this->clock->now();
         $this->rig?->moveTo($positions, $this->looking(...));
+        $this->world->moved($this->clock->now() - $left, $this->schedule->moves->moveSeconds[$place - 2] ?? INF);
         $status = $this->rigSaid = $this->rig?->status();
         $this->log->write(LogKind::Arrived, $place, [
             'at' => $status?->positions, 'steps' => $status?->steps, 'settles' => $this->schedule->plan->rig->settleSeconds,
@@ -201,6 +214,13 @@ final class Runner
             'off_stops' => $off === null || abs($off) < self::LEAST_STOPS ? null : round(max(-self::MOST_STOPS, min(self::MOST_STOPS, $off)), 2),
         ]);
         $this->watch->lateness($photo, $late ?? 0.0);
+        $this->world->triggered($late ?? 0.0, $this->state->intervalAfter($photo), $at - $due);
+    }
+
+    /** Made when the devices are reached: how long it waits for a photo hangs on how fast their world runs. */
+    private function card(): CardWatch
+    {
+        return $this->card ??= new CardWatch($this->log, $this->camera, $this->clock, $this->setting->isOwnTimer);
     }
 
     /**
@@ -314,6 +334,10 @@ final class Runner
         }
         $this->ownTimer?->startIfDue();
         $this->setAhead();
+        $isCreeping = $this->setting->hasRig && !$this->schedule->plan->timing->mode->stops();
+        if (!$isCreeping && !$this->setting->isOwnTimer && $this->state->open === null && $this->state->unconfirmed === []) {
+            $this->world->fallBack();
+        }
         $free = $this->shutterFreeAt > $this->clock->now() ? $this->shutterFreeAt : INF;
         $this->clock->sleepUntil(min($until ?? INF, $free, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
     }
@@ -341,7 +365,7 @@ final class Runner
         }
         $this->awaitCard($this->state->openedAt, $photo, 1.0);
         // What is written while one looks is none of this: one look is enough for those before it and for itself.
-        $left = $this->card->sync();
+        $left = $this->card()->sync();
         if ($left === []) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.']);
 
@@ -351,7 +375,7 @@ final class Runner
             'state' => 'confirmed', 'object' => $left[0], 'camera_s' => $this->camera->takenAt($left[0]), 'due_s' => $this->state->openDue,
             'triggered_s' => $this->state->openedAt,
         ]);
-        $this->card->noteExtra(array_slice($left, 1));
+        $this->card()->noteExtra(array_slice($left, 1));
     }
 
     /** Until what was triggered then is on the card, if it was heard at all. */
@@ -377,8 +401,8 @@ final class Runner
         // A slow card is given the time after which a photo is missed.
         $grace = max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
         $this->awaitCard($this->state->unconfirmed[$photo], $photo, $grace);
-        $left = $this->card->sync();
-        $this->card->noteExtra($left);
+        $left = $this->card()->sync();
+        $this->card()->noteExtra($left);
         if (isset($this->state->unconfirmed[$photo])) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.', 'again' => true]);
         }
@@ -400,7 +424,7 @@ final class Runner
         }
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
             $this->awaitLastWord();
-            $this->card->noteExtra($this->card->sync());
+            $this->card()->noteExtra($this->card()->sync());
         }
         if ($this->state->open !== null) {
             $this->log->write(LogKind::Outcome, $this->state->open, [
@@ -408,7 +432,7 @@ final class Runner
             ]);
         }
         foreach ($ending === Ending::Aborted ? [] : array_keys($this->state->unconfirmed) as $photo) {
-            $this->card->missing($photo);
+            $this->card()->missing($photo);
         }
         // What became of the last ones is known now.
         $ending = $ending === Ending::Complete && !$this->state->isWhole() ? Ending::Incomplete : $ending;
@@ -421,7 +445,7 @@ final class Runner
         $until = $this->clock->realSeconds() + self::LAST_WORD_SECONDS;
         while ($this->clock->speed > 1.0 && $this->state->unconfirmed !== [] && $this->clock->realSeconds() < $until) {
             $this->clock->rest(self::LOOK_SECONDS);
-            $this->card->listen();
+            $this->card()->listen();
         }
     }
 
@@ -437,6 +461,7 @@ final class Runner
                 $this->rig?->connect();
                 $this->camera->connect();
                 $this->isCameraThere = true;
+                $this->world->settle();
                 $this->setter?->reached();
                 $this->findOut($lost);
 
@@ -473,22 +498,34 @@ final class Runner
             $this->log->write(LogKind::Gap, null, ['rig' => $knows ? 'there' : 'lost', 'why' => $lost]);
             $this->watch->forgiveLateness();
             if ($this->camera->tells()) {
-                $left = $this->card->sync();
+                $left = $this->card()->sync();
                 if ($this->state->open === null) {
                     // What is left over beside a photo that was about to be taken may be that.
-                    $this->card->noteExtra($left);
+                    $this->card()->noteExtra($left);
                 }
                 $this->lastOneAgain();
-                $this->card->lookAgain();
+                $this->card()->lookAgain();
             }
         }
         if ($this->camera->tells() && $this->state->taken === 0 && $this->state->open === null) {
-            $this->card->noteWhatWasThere();
+            $this->card()->noteWhatWasThere();
         }
         if ($this->state->startedAt === null) {
-            $this->setter?->prepare($this->state->next);
+            $this->beforeTheStart();
         }
         $this->log->over('devices');
+    }
+
+    private function beforeTheStart(): void
+    {
+        $body = $this->camera instanceof TellsOfItself && $this->camera->tells() ? $this->camera->identity() : [];
+        if ($body !== [] && $body !== $this->state->bodyIdentity) {
+            $this->log->write(LogKind::Note, null, ['body' => $body]);
+        }
+        $this->setter?->prepare($this->state->next);
+        if (!$this->before->look()) {
+            $this->log->write(LogKind::Ended, null, ['how' => Ending::Failed->value, 'why' => 'What the devices tell contradicts the plan.']);
+        }
     }
 
     /** What was held before, by whoever had it, is set free: else it waits for ever. */
@@ -532,7 +569,7 @@ final class Runner
         $this->takeOrders();
         $this->hold->unlessProven();
         if ($this->isCameraThere && $this->camera->tells()) {
-            $this->card->listen();
+            $this->card()->listen();
         }
     }
 
@@ -542,9 +579,19 @@ final class Runner
             match ($order) {
                 Order::Mark => $this->log->write(LogKind::Mark, is_int($more['photo'] ?? null) ? $more['photo'] : null, array_diff_key($more, ['photo' => 0])),
                 Order::Quiet => $this->log->write(LogKind::AlarmOver, null, $more),
+                Order::AsIs => $this->useAsIs($more),
                 default => $this->command($order, $more),
             };
         }
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function useAsIs(array $more): void
+    {
+        $this->log->write(LogKind::Command, null, ['order' => Order::AsIs->value, ...$more]);
+        $this->before->useAsIs(is_string($more['about'] ?? null) ? $more['about'] : '', is_string($more['why'] ?? null) ? $more['why'] : '');
     }
 
     /**

@@ -11,20 +11,39 @@ final class Clock
 {
     private const NANOSECONDS = 1e9;
 
-    private readonly int $began;
+    public const MOST_SPEED = 1_000.0;
+
+    private int $began;
+
+    /** What it was when its speed was last changed. */
+    private float $from = 0.0;
 
     /**
      * @param float $speed simulated seconds in a real one, 1 to 1000
      */
-    public function __construct(public readonly float $speed = 1.0)
+    public function __construct(private float $speed = 1.0)
     {
         $this->began = hrtime(true);
+    }
+
+    /** From now on at another speed. */
+    public function runAt(float $speed): void
+    {
+        if ($speed !== $this->speed) {
+            [$this->from, $this->began] = [$this->now(), hrtime(true)];
+            $this->speed = $speed;
+        }
+    }
+
+    public function speed(): float
+    {
+        return $this->speed;
     }
 
     /** Simulated seconds since the start. */
     public function now(): float
     {
-        return (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;
+        return $this->from + (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;
     }
 
     /** Real seconds from now to a simulated time. */

@@ -60,7 +60,7 @@ await take('room', {
   look: 'night',
   then: async (page) => {
     await to('run')(page);
-    await page.getByRole('button', { name: 'Start shooting' }).click();
+    await page.getByRole('button', { name: 'Start run' }).click();
     await page.waitForFunction(() => Number(document.querySelector('.room-count b')?.textContent) > 90, null, { timeout: 120_000 });
   },
 });

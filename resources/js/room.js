@@ -1,3 +1,5 @@
+import { Idiomorph } from 'idiomorph';
+
 /**
  * The run room: keys, alarms that are heard, a screen that stays awake, and a lock against a pocket. All that is known comes from the
  * server, half a second apart; losing this page loses nothing.
@@ -6,6 +8,21 @@ const beepEveryMilliseconds = 4_000;
 const holdMilliseconds = 1_200;
 
 let sound = null;
+
+/**
+ * Where the take stands is changed where it differs, and nowhere else: what somebody types or presses there stays under their hand.
+ */
+function changeInPlace() {
+  document.body.addEventListener('htmx:beforeSwap', ({ detail }) => {
+    if (detail.target?.id !== 'now' || !detail.shouldSwap) return;
+    detail.shouldSwap = false;
+    Idiomorph.morph(detail.target, detail.serverResponse, { morphStyle: 'outerHTML', ignoreActiveValue: true, callbacks: {
+      // What was typed and not sent is no news of the server's.
+      beforeAttributeUpdated: (name, element) => !(name === 'value' && element.matches('input[type=text]')),
+    } });
+    window.htmx.process(document.getElementById('now'));
+  });
+}
 
 /** Two short tones; browsers allow them once somebody has touched the page. */
 function beep() {
@@ -58,6 +75,7 @@ export function followRoom() {
   const room = document.querySelector('[data-room]');
   if (!room) return;
   keepAwake();
+  changeInPlace();
   let beepedAt = 0;
   setInterval(() => {
     showPicture(room.querySelector('.room-picture'));

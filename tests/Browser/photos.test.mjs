@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { copyFile, mkdir, rm, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
-import { assertAccessible, assertAllTaken, benchIsReady, browser, go, test, type } from './support.mjs';
+import { assertAccessible, assertAllTaken, benchIsReady, browser, go, startRun, test, type } from './support.mjs';
 
 const view = browser();
 
@@ -11,8 +11,7 @@ test('a take’s photos are read from the camera’s card, stand in their places
   await benchIsReady(page);
   await type(page, 'Photos in all', '30');
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Start shooting' }).click();
-  await page.waitForURL(/takes\/\d+/);
+  await startRun(page);
   await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
   await assertAllTaken(page, 30);
   const shot = new URL(page.url()).pathname.replace(/\/takes.*/, '');

@@ -70,6 +70,28 @@ export async function openDemo(view, title, options) {
   return page;
 }
 
+/** Starts the run, and answers whatever holds it: what can be set is set, the rest is used as it is. */
+export async function startRun(page, reason = 'a test') {
+  await page.getByRole('button', { name: 'Start run' }).click();
+  await page.waitForURL(/takes\/\d+/);
+  await page.locator('#now').waitFor();
+  const held = page.locator('.room-held');
+  await page.locator('.room-held, #now:not([data-status=prepared])').first().waitFor({ timeout: 30_000 });
+  for (let tries = 0; await held.count() > 0 && tries < 20; tries++) {
+    const first = held.locator('li').first();
+    const about = await first.getAttribute('id').catch(() => null);
+    if (about === null) break;
+    const set = first.locator('form:not(.as-is) button');
+    if (await set.count() > 0) {
+      await set.click();
+    } else {
+      await first.getByLabel('Use as is, because').fill(reason);
+      await first.getByRole('button', { name: 'Use as is' }).click();
+    }
+    await page.locator(`#${about}`).waitFor({ state: 'detached', timeout: 30_000 });
+  }
+}
+
 /** A new shot in a shoot of its own: tests do not meet in one. */
 export async function makeShot(view, title, options) {
   const page = await view.open(await newShot(await newShootAtSaltreach(`For ${title}`), title), options);

@@ -5,7 +5,7 @@ import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { answered, assertAccessible, assertAllTaken, browser, go, makeShot, reach, test, url } from './support.mjs';
+import { answered, assertAccessible, assertAllTaken, browser, go, makeShot, reach, startRun, test, url } from './support.mjs';
 
 const view = browser();
 
@@ -13,8 +13,7 @@ async function started(page, photos) {
   await (await reach(page, page.locator('#f-held-photos'))).fill(String(photos));
   await answered(page, () => page.keyboard.press('Tab'));
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Start shooting' }).click();
-  await page.locator('#now').waitFor();
+  await startRun(page);
 }
 
 const status = (page, what) => page.locator(`#now[data-status=${what}]`).waitFor({ timeout: 60_000 });
@@ -96,7 +95,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     assert.equal(await page.locator('.test-photos img').count(), 2);
     assert.ok(await page.locator('#preflight input[value=cable]').isChecked());
     assert.equal(await page.locator('#take-delay').inputValue(), '2 s');
-    await page.getByRole('button', { name: 'Start shooting' }).click();
+    await startRun(page);
     await page.locator('.room-alarm').getByText('The slide stands').waitFor({ timeout: 60_000 });
     await page.locator('.room-picture img').waitFor();
     await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });

@@ -77,9 +77,9 @@ final class RunCommandTest extends TestCase
     public function testOrdersComeFromStandardInput(): void
     {
         $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=400']);
-        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400', '--plan=' . self::plan()]);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400']);
         [$code, $out] = self::evrent([
-            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--speed=400',
+            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--fix', '--force',
         ], "pause\nfinish\n");
         self::assertSame(1, $code);
         self::assertStringStartsWith('finished early:', $out);
@@ -89,9 +89,9 @@ final class RunCommandTest extends TestCase
     public function testALogThatCannotBeWrittenIsWaitedFor(): void
     {
         $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=400']);
-        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400', '--plan=' . self::plan()]);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400']);
         $run = new Process(['bash', '-c', 'trap "" XFSZ; exec prlimit --fsize=6000:unlimited "$@"', '-', PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent',
-            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--speed=400']);
+            'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--fix', '--force']);
         $run->setTimeout(60.0);
         $run->start();
         $run->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'The log cannot be written'));

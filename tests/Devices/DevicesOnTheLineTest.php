@@ -12,9 +12,10 @@ use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
 use Evrent\Devices\Links\PtpCamera;
 use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Protocol\Ptp\Packet;
 use Evrent\Devices\Running\Picture;
-use Evrent\Devices\Simulators\Rig\UsualRig;
+use Evrent\Devices\Simulators\SimulatedKit;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
@@ -62,7 +63,7 @@ final class DevicesOnTheLineTest extends TestCase
         $router = "{$this->folder}/no-rig.php";
         file_put_contents($router, '<?php $line = stream_socket_server("tcp://127.0.0.1:0"); echo stream_socket_get_name($line, false), "\n";'
             . ' while (true) { $host = stream_socket_accept($line, 60); if ($argv[1] !== "") { fwrite($host, "{$argv[1]}\n"); } $asked = fread($host, 999);'
-            . ' if ($argv[2] !== "") { fwrite($host, "{$argv[2]}\n"); } while (!feof($host) && $argv[3] === "stays") { fread($host, 999); } fclose($host); }');
+            . ' if ($argv[2] !== "") { fwrite($host, "{$argv[2]}\n"); } while (!feof($host) && $argv[3] === "stays" && fread($host, 999) !== "") { fwrite($host, "{$argv[2]}\n"); } fclose($host); }');
         $cases = [
             'SSH-2.0-Salt' => ['SSH-2.0-Salt', 'Invalid identification: no.', 'goes'], 'HTTP/1.1 400 Bad Request' => ['', 'HTTP/1.1 400 Bad Request', 'goes'],
             'error:20' => ['A board, G-code', 'error:20', 'stays'],
@@ -73,7 +74,7 @@ final class DevicesOnTheLineTest extends TestCase
             $process->waitUntil(static fn (string $type, string $said): bool => str_contains($said, "\n"));
             $address = trim($process->getOutput());
             try {
-                (new GcodeRig(UsualRig::make(), $address))->connect();
+                (new GcodeRig(SimulatedKit::rig(), $address, Dialect::usual()))->connect();
                 self::fail("{$words} was a rig");
             } catch (DeviceRefused $refused) {
                 self::assertStringContainsString($words === 'SSH-2.0-Salt' ? 'Invalid identification' : $words, $refused->getMessage());
@@ -89,14 +90,14 @@ final class DevicesOnTheLineTest extends TestCase
             $process->stop(0.0);
         }
         $this->expectException(DeviceGone::class);
-        (new GcodeRig(UsualRig::make(), '127.0.0.1:1'))->connect();
+        (new GcodeRig(SimulatedKit::rig(), '127.0.0.1:1', Dialect::usual()))->connect();
     }
 
     public function testCameraAndRigHaveOneHostAtATime(): void
     {
         $device = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}"]);
         $rig = new DeviceProcess(['rig', '--port=0']);
-        foreach (['camera' => fn (): CameraLink => new PtpCamera($device->address), 'rig' => fn (): RigLink => new GcodeRig(UsualRig::make(), $rig->address)] as $what => $link) {
+        foreach (['camera' => fn (): CameraLink => new PtpCamera($device->address), 'rig' => fn (): RigLink => new GcodeRig(SimulatedKit::rig(), $rig->address, Dialect::usual())] as $what => $link) {
             $first = $link();
             $first->connect();
             $second = $link();
@@ -155,7 +156,7 @@ final class DevicesOnTheLineTest extends TestCase
         $rig = new DeviceProcess(['rig', '--port=0', '--speed=100']);
         $line = proc_open([PHP_BINARY, __DIR__ . '/serial-line.php', $rig->address], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
         self::assertNotFalse($line);
-        $link = new GcodeRig(Plans::with([])->rig, trim((string) fgets($pipes[1])) . '@9600');
+        $link = new GcodeRig(Plans::with([])->rig, trim((string) fgets($pipes[1])) . '@9600', Dialect::usual());
         $link->connect();
         self::assertFalse($link->status()->knowsItsPlace());
         $link->home(static fn () => null);
@@ -164,7 +165,7 @@ final class DevicesOnTheLineTest extends TestCase
         $link->disconnect();
         proc_terminate($line, SIGKILL);
         $this->expectException(DeviceGone::class);
-        (new GcodeRig(Plans::with([])->rig, '/dev/evrent-none'))->connect();
+        (new GcodeRig(Plans::with([])->rig, '/dev/evrent-none', Dialect::usual()))->connect();
     }
 
     public function testTheRigsTriggerLineFiresTheCameraWhereTheRigStands(): void

@@ -10,7 +10,7 @@ use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Devices\Faults;
 use Evrent\Devices\Simulators\Rig\SimulatedRig;
-use Evrent\Devices\Simulators\Rig\UsualRig;
+use Evrent\Devices\Simulators\SimulatedKit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +21,7 @@ final class SimulatedRigTest extends TestCase
 {
     public function testItKnowsNoPlaceBeforeItIsHomed(): void
     {
-        $rig = new SimulatedRig(UsualRig::make());
+        $rig = new SimulatedRig(SimulatedKit::rig());
         $rig->greet();
         $rig->receive("G0 X10\n?", 0.0);
         self::assertSame("Evrent rig, G-code\nerror:6\n<Alarm|MPos:0.000,0.000,0.000|St:0,0,0|Bat:100>\n", $rig->takeSaid());
@@ -33,19 +33,19 @@ final class SimulatedRigTest extends TestCase
         self::assertSame("ok\nX:0.000 C:0.000 A:0.000 St:0,0,0\nok\n", $rig->takeSaid());
     }
 
-    /** 500 mm at 25 mm/s and 60 mm/s²: 25/60 s to speed up and as much to slow down, so 500/25 + 25/60 = 20.4167 s. */
+    /** 500 mm at 40 mm/s and 90 mm/s²: 40/90 s to speed up and as much to slow down, so 500/40 + 40/90 = 12.9444 s. */
     public function testItSpeedsUpAndSlowsDown(): void
     {
         $rig = self::homed();
         $rig->receive("G0 X500\nM400\n", 100.0);
         self::assertSame("ok\n", $rig->takeSaid());
-        self::assertEqualsWithDelta(120.4167, $rig->nextAt(), 1e-4);
-        // Half a second in: 25/60 s to reach 25 mm/s, after 60·(25/60)²/2 = 5.2083 mm, then 0.08333 s at 25 mm/s: 7.2917 mm, in whole steps of 1/80.
+        self::assertEqualsWithDelta(112.9444, $rig->nextAt(), 1e-4);
+        // Half a second in: 40/90 s to reach 40 mm/s, after 90·(40/90)²/2 = 8.8889 mm, then 0.05556 s at 40 mm/s: 11.1111 mm, in whole steps of 1/80.
         $rig->goOnTo(100.5);
-        self::assertEqualsWithDelta(7.2917, $rig->positions()['slide'], 0.5 / 80);
-        $rig->goOnTo(120.4);
+        self::assertEqualsWithDelta(11.1111, $rig->positions()['slide'], 0.5 / 80);
+        $rig->goOnTo(112.94);
         self::assertSame('', $rig->takeSaid());
-        $rig->goOnTo(120.42);
+        $rig->goOnTo(112.95);
         self::assertSame("ok\n", $rig->takeSaid());
         self::assertSame(500.0, $rig->positions()['slide']);
     }
@@ -122,7 +122,7 @@ final class SimulatedRigTest extends TestCase
     public function testWhatIsRefusedMovesNothing(): void
     {
         $rig = self::homed();
-        $rig->receive("G0 X50 C400\n", 100.0);
+        $rig->receive("G0 X50 A400\n", 100.0);
         $rig->goOnTo(110.0);
         self::assertSame(['slide' => 0.0, 'pan' => 0.0, 'tilt' => 0.0], $rig->positions());
     }
@@ -157,7 +157,7 @@ final class SimulatedRigTest extends TestCase
         $rig->receive("G0 X10\nM400\n", 100.0);
         $rig->goOnTo(110.0);
         $rig->receive("G0 X0\n", 110.0);
-        self::assertEqualsWithDelta(UsualRig::make()->axes[0]->moveSeconds(10.05), (float) $rig->nextAt() - 110.0, 1e-9);
+        self::assertEqualsWithDelta(SimulatedKit::rig()->axes[0]->moveSeconds(10.05), (float) $rig->nextAt() - 110.0, 1e-9);
         $rig->goOnTo(120.0);
         self::assertSame(0.0, $rig->positions()['slide']);
     }
@@ -240,7 +240,7 @@ final class SimulatedRigTest extends TestCase
      */
     private static function homed(array $faults = [], ?RigPower $power = null): SimulatedRig
     {
-        $rig = new SimulatedRig(UsualRig::make(), new Faults($faults), $power);
+        $rig = new SimulatedRig(SimulatedKit::rig(), new Faults($faults), $power);
         $rig->receive("\$H\n", 0.0);
         $rig->goOnTo(99.0);
         $rig->takeSaid();

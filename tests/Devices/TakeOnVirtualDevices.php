@@ -70,7 +70,7 @@ final class TakeOnVirtualDevices
                 StepKind::Start => $this->write(LogKind::Started, null, ['due' => $this->now]),
                 StepKind::Trigger => $isOver = !$this->trigger((int) $step->photo, Director::dueAt($this->state, $setting)),
                 StepKind::Wait => $this->now = min([$step->until ?? INF, ...$this->written]),
-                StepKind::Reconcile, StepKind::Skip => throw new \LogicException('nobody died'),
+                StepKind::Reconcile, StepKind::Skip, StepKind::SetIt => throw new \LogicException('nobody died'),
                 StepKind::End => $this->write(LogKind::Ended, null, ['how' => $step->ending?->value]),
                 StepKind::Nothing => $isOver = true,
             };

@@ -49,7 +49,7 @@ final class TakeTest extends TestCase
             '/timing/photos' => 24, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.35], ['at' => 1, 'exposure_s' => 3.6]], '/timing/interval_s' => 7,
             '/light' => ['aperture' => 5.6, 'iso' => 200, 'iso_changes' => [['frame' => 13, 'iso' => 400]]],
         ]);
-        $take = new TakeUnderFire($plan, 6, 40, knowsPlan: false);
+        $take = new TakeUnderFire($plan, 6, 40);
         $take->run(1, ['run']);
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
         $schedule = Schedule::of($plan);
@@ -160,7 +160,7 @@ final class TakeTest extends TestCase
         $times = array_count_values(array_map(static fn (LogLine $line): int => (int) $line->photo, array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Confirmed)));
         ksort($times);
         self::assertSame(array_fill_keys(range(1, count($times)), 1), $times);
-        $orders = array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command);
+        $orders = array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command && $line->text('order') !== 'set_it');
         self::assertSame([['pause', 'evrent'], ['go_on', 'evrent']], array_values(array_map(static fn (LogLine $line): array => [$line->text('order'), $line->text('by')], $orders)));
         // Within two photos.
         $lost = array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::NotTaken);

@@ -37,7 +37,6 @@ final class TakeUnderFire
     /**
      * @param list<array<string, mixed>> $faults evrent.faults/1
      * @param list<string>               $options more for the run
-     * @param bool                       $knowsPlan whether the simulated camera is made for the plan: one that is not has settings of its own
      */
     public function __construct(
         private readonly Plan $plan,
@@ -47,7 +46,6 @@ final class TakeUnderFire
         private readonly array $options = [],
         private readonly bool $isDeaf = false,
         private readonly int $photosBefore = 0,
-        private readonly bool $knowsPlan = true,
     ) {
         $this->chance = new Randomizer(new Xoshiro256StarStar($seed));
         $this->folder = sys_get_temp_dir() . '/evrent-take-' . bin2hex(random_bytes(6));
@@ -283,7 +281,6 @@ final class TakeUnderFire
         return new DeviceProcess([
             'camera', "--port={$ports[0]}", "--trigger-port={$ports[1]}", "--card={$this->folder}/card",
             "--speed={$this->speed}", "--faults={$this->folder}/faults.json",
-            ...($this->knowsPlan ? ["--plan={$this->folder}/plan.json"] : []),
         ]);
     }
 
@@ -294,7 +291,7 @@ final class TakeUnderFire
     {
         return new DeviceProcess([
             'rig', "--port={$ports[2]}", "--trigger=127.0.0.1:{$ports[1]}",
-            "--speed={$this->speed}", "--plan={$this->folder}/plan.json", "--faults={$this->folder}/faults.json",
+            "--speed={$this->speed}", "--faults={$this->folder}/faults.json",
         ]);
     }
 
@@ -313,7 +310,7 @@ final class TakeUnderFire
         $process = proc_open([
             PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', 'run', "{$this->folder}/plan.json", "--rig=127.0.0.1:{$ports[2]}",
             $this->isDeaf ? '--camera=deaf' : "--camera=ptp:127.0.0.1:{$ports[0]}", "--log={$this->logPath()}", "--speed={$this->speed}",
-            ...($isNew ? $this->options : ['--resume']),
+            '--fix', '--force', ...($isNew ? $this->options : ['--resume']),
         ], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', "{$this->folder}/errors", 'a']], $pipes);
         assert($process !== false);
 

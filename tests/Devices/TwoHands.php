@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Setting;
@@ -197,9 +198,13 @@ final class TwoHands
             $store = new TwoHandsStore($this, $who, $token);
             $clock = new VirtualRunClock($this, $who);
             $setting = new Setting(hasRig: true, cameraTells: true);
+            $asIs = static function (array $found): array {
+                /** @var list<Contradiction> $found */
+                return array_fill_keys(array_map(static fn (Contradiction $one): string => $one->about, $found), '');
+            };
             $devices = [new TwoHandsRig($this, $who, $token), new TwoHandsCamera($this, $who, $token)];
             try {
-                (new Runner($this->schedule, $setting, $devices[0], $devices[1], $store, $clock))->run();
+                (new Runner($this->schedule, $setting, $devices[0], $devices[1], $store, $clock, $asIs))->run();
             } catch (HoldLost) {
                 // It asks again.
             }

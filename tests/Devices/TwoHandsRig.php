@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
+use Evrent\Core\Run\Before\RigReport;
 use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Links\RigStatus;
 
@@ -62,6 +63,20 @@ final class TwoHandsRig implements RigLink
         $state = $this->world->isHeld ? RigStatus::HELD : ($this->world->isMoving() ? 'Run' : 'Idle');
 
         return new RigStatus($state, $this->world->positions, array_map(static fn (): int => 0, $this->world->positions), null);
+    }
+
+    public function report(): ?RigReport
+    {
+        return null;
+    }
+
+    public function letters(): array
+    {
+        return [];
+    }
+
+    public function runAt(float $worldSpeed): void
+    {
     }
 
     public function hold(): void

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\KitItem;
+use App\Models\Take;
+use App\Models\TakeOrder;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * A rig and a body in the kit that are reached where a test has them.
@@ -21,6 +24,23 @@ trait DevicesInTheKit
         KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Rig, 'Simulated rig', $axes, address: $rig)));
         $body = ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0];
         KitItem::query()->create(KitItem::keeping(new Piece(KitKind::Body, 'Simulated body', $body, address: $camera)));
+    }
+
+    /** A worker carries out what there is; whatever holds a start is set where it can be, and else used as it is. */
+    private function carryOut(): void
+    {
+        foreach (Take::underWay()->get() as $take) {
+            $order = static fn (string $order, array $more): array => [
+                'take_id' => $take->id, 'said' => $order, 'key' => (string) Str::uuid(), 'more' => json_encode((object) $more, JSON_THROW_ON_ERROR), 'created_at' => now(),
+            ];
+            TakeOrder::query()->insert([
+                $order('set_it', []),
+                ...array_map(static fn (string $about): array => $order('as_is', ['about' => $about, 'why' => 'a test']), [
+                    'planned light', 'card', 'battery', 'rig slide speed', 'rig slide steps', 'rig pan speed', 'rig pan steps', 'rig tilt speed', 'rig tilt steps',
+                ]),
+            ]);
+        }
+        $this->artisan('evrent:takes', ['--once' => true]);
     }
 
     /**

@@ -44,12 +44,12 @@ final class LegsAloneTest extends PageTestCase
         $this->addDevices('127.0.0.1:1', "ptp:{$camera->address}");
         $chosen = ['rig' => 'none'] + $this->chosen();
         $this->post("{$shot->path()}/checks", ['what' => 'keyframes'] + $chosen)->assertSessionHasNoErrors();
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertCount(1, DeviceCheck::query()->sole()->pictures);
         $this->post("{$shot->path()}/takes", $chosen)->assertSessionHasNoErrors();
         $take = Take::query()->sole();
         $this->get($take->at('takes.show'))->assertOk();
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertSame('complete', $take->refresh()->ending);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('12 of 12 photos');
         self::assertSame(0, $take->lines()->whereIn('kind', ['homed', 'move', 'arrived'])->count());

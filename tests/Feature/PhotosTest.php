@@ -239,7 +239,7 @@ final class PhotosTest extends PageTestCase
         $shot = self::made();
         $this->addDevices('127.0.0.1:1', "ptp:{$camera->address}");
         $this->post("{$shot->path()}/takes", ['rig' => 'none'] + $this->chosen())->assertSessionHasNoErrors();
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         $take = Take::query()->sole();
         // The only take is chosen beforehand, and the page of a take leads here with that one.
         $this->get("{$shot->path()}/photos")->assertSee("value=\"{$take->id}\" selected", false);

@@ -42,11 +42,11 @@ final class TakeTest extends PageTestCase
         $this->put("{$shot->path()}/preflight", ['item' => 'sleep', 'packed' => ['sleep']], ['HX-Request' => 'true']);
         $this->put("{$shot->path()}/preflight", ['item' => 'sleep'], ['HX-Request' => 'true']);
         $this->addDevices($rig->address, "ptp:{$camera->address}");
-        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Simulated rig, at')->assertSee('Start shooting');
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Simulated rig, at')->assertSee('Start run');
         $take = $this->start($shot, $rig->address, "ptp:{$camera->address}");
         self::assertSame(['cable'], array_column($take->preflight, 'item'));
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Getting ready')->assertSee('Abort');
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         $take->refresh();
         self::assertSame(['ended', 'complete'], [$take->status, $take->ending]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Shot to its end.')->assertSee('10 of 10 photos')->assertSee('EVR_0010.JPG');
@@ -121,7 +121,7 @@ final class TakeTest extends PageTestCase
         foreach ($takes as $take) {
             $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         }
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertSame(['aborted', 'aborted'], Take::query()->orderBy('id')->pluck('ending')->all());
     }
 

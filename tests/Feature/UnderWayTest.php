@@ -43,7 +43,7 @@ final class UnderWayTest extends PageTestCase
         Shoot::query()->whereKey($shot->shoot_id)->update(['deleted_at' => now()]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Run room');
         $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertSame('aborted', $take->refresh()->ending);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted.');
         Shoot::withTrashed()->whereKey($shot->shoot_id)->update(['deleted_at' => null]);
@@ -55,7 +55,7 @@ final class UnderWayTest extends PageTestCase
         $rig = new DeviceProcess(['rig', '--port=0', '--speed=200']);
         $take = $this->started($rig->address);
         Take::query()->whereKey($take->id)->update(['status' => Take::INTERRUPTED]);
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertSame([Take::INTERRUPTED, 0], [$take->refresh()->status, $take->lines()->count()]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('A backup was restored')->assertSee('Ask the rig where it stands')->assertDontSee('Go on with this take');
         $this->get('/')->assertSee('Interrupted:');
@@ -85,7 +85,7 @@ final class UnderWayTest extends PageTestCase
         $process->start();
         $process->waitUntil(static fn (string $type, string $said): bool => str_contains($said, "\n"));
         $take = $this->started(trim($process->getOutput()));
-        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->carryOut();
         self::assertSame(['ended', 'failed'], [$take->refresh()->status, $take->ending]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('is no rig that understands G-code. It said: 500 what is that');
         $process->stop(0.0);

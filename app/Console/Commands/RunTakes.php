@@ -10,10 +10,8 @@ use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
-use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
 use Evrent\Devices\Running\DeviceLocks;
@@ -127,12 +125,9 @@ final class RunTakes extends Command
         }
         $store->is('running');
         $plan = $check->revision->toPlan();
-        $clock = new RunClock(0.0, config()->float('evrent.world_speed'));
-        $address = Simulated::rig($check->rig_address);
-        $rig = $address === null ? null : new GcodeRig($plan->rig, $address);
+        $rig = $check->rigFor($plan);
         try {
-            $camera = CameraLinks::at(Simulated::camera($check->camera_address), $plan->trigger->isCamera());
-            (new CheckOfDevices(Schedule::of($plan), $rig, $camera, $clock, $store, $store->goOn(...)))->run($check->what);
+            (new CheckOfDevices(Schedule::of($plan), $rig, $check->cameraFor($plan), new RunClock(), $store, $store->goOn(...)))->run($check->what);
             $store->is('done');
         } catch (CheckStopped) {
             $store->is('stopped');
@@ -149,10 +144,10 @@ final class RunTakes extends Command
         }
         $store->begin();
         $plan = $take->revision->toPlan();
-        $clock = RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed, $take->begun_mark, $take->lastSeconds());
-        $address = Simulated::rig($take->rig_address);
-        $rig = $address === null ? null : new GcodeRig($plan->rig, $address);
-        $camera = CameraLinks::at(Simulated::camera($take->camera_address), $plan->trigger->isCamera());
+        $clock = $take->worldChange()?->clock($take->lastSeconds())
+            ?? RunClock::since((float) $take->begun_at?->format('U.u'), $take->speed, $take->begun_mark, $take->lastSeconds());
+        $rig = $take->rigFor($plan);
+        $camera = $take->cameraFor($plan);
         try {
             (new Runner(Schedule::of($plan), $take->made(), $rig, $camera, $store, $clock))->run();
         } finally {

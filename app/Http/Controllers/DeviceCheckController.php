@@ -10,7 +10,6 @@ use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Pages\ShotPage;
 use App\Pages\TakeStart;
-use Evrent\Core\Kit\KitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -20,7 +19,7 @@ final class DeviceCheckController
     /** Has the chosen devices asked. What else was typed beside them is still there afterwards. */
     public function store(DeviceCheckForm $form, Shot $shot, CheckDevices $check): RedirectResponse
     {
-        $form->taken(static fn () => $check($shot, $form->what(), $form->address('rig', KitKind::Rig), $form->address('camera', KitKind::Body) ?? ''));
+        $form->taken(static fn () => $check($shot, $form->what(), $form->rig(), $form->camera()));
 
         return redirect()->to($form->standsAt() . '#device-check')->withInput();
     }

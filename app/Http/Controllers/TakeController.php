@@ -23,7 +23,6 @@ use App\Pages\ShotPage;
 use Evrent\Core\Drawings\Staircase;
 use Evrent\Core\Format\TakeCsv;
 use Evrent\Core\Format\TakeLogLines;
-use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Run\Take\EventWords;
@@ -51,14 +50,15 @@ final class TakeController
     {
         $take = $form->taken(static fn (): Take => $start(
             $shot,
-            $form->address('rig', KitKind::Rig),
-            $form->address('camera', KitKind::Body) ?? '',
+            $form->rig(),
+            $form->camera(),
             $form->delay($shot->currentRevision()->toPlan()),
             GapSchool::tryFrom($form->text('school')) ?? GapSchool::Place,
             TypedText::seconds($form->text('rest')),
             $form->text('reason'),
             !ShotPage::of($shot)->report->works(),
             WhenOut::tryFrom($form->text('when_out')) ?? WhenOut::Wait,
+            $form->worldSpeed(),
         ));
 
         return redirect($take->at('takes.show'));

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\KitItem;
+use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -27,19 +29,35 @@ abstract class DevicesForm extends Form
     }
 
     /**
-     * Where a device is reached.
-     *
-     * @return ?string null where there is none
+     * @return ?array{string, RigWords} where the rig is reached, and how it speaks; null where there is none
      *
      * @throws InvalidInput
      */
-    public function address(string $field, KitKind $kind): ?string
+    public function rig(): ?array
+    {
+        $piece = $this->piece('rig', KitKind::Rig);
+
+        return $piece === null ? null : [$piece->address, $piece->words];
+    }
+
+    /**
+     * @return string where the camera is reached; empty for the trigger line alone
+     *
+     * @throws InvalidInput
+     */
+    public function camera(): string
+    {
+        return $this->piece('camera', KitKind::Body)->address ?? '';
+    }
+
+    /** @throws InvalidInput */
+    private function piece(string $field, KitKind $kind): ?Piece
     {
         if (in_array($this->text($field), ['', self::NONE], true)) {
             return null;
         }
         $item = KitItem::query()->where('kind', $kind->value)->find((int) $this->text($field));
 
-        return $item?->piece()->address ?? throw new InvalidInput([new Problem("/{$field}", 'That piece is no longer in the bag. Choose another.')]);
+        return $item?->piece() ?? throw new InvalidInput([new Problem("/{$field}", 'That piece is no longer in the bag. Choose another.')]);
     }
 }

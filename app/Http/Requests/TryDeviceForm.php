@@ -17,6 +17,7 @@ use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\Trial;
+use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Running\DeviceLocks;
 
 /**
@@ -62,7 +63,7 @@ final class TryDeviceForm extends Form
             ?? throw new InvalidInput([new Problem('/address', 'Something else on this machine uses it: try it when that is over.')]);
         try {
             return $isRig
-                ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $address), $this->boolean('acts'))
+                ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $address, Dialect::of($piece->words)), $this->boolean('acts'))
                 : Trial::camera(CameraLinks::at($address), $this->boolean('acts'));
         } catch (DeviceGone | DeviceRefused $wrong) {
             throw new InvalidInput([new Problem('/address', $wrong->getMessage())]);

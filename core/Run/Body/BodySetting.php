@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Body;
 
+use Evrent\Core\Words\PlainText;
+
 /**
  * What of a camera body a take sets.
  */
@@ -22,6 +24,17 @@ enum BodySetting: string
             self::Aperture => 'aperture',
             self::Iso => 'ISO',
             self::WhiteBalance => 'white balance',
+        };
+    }
+
+    /** A value as photographers write it. */
+    public function text(float $value): string
+    {
+        return match ($this) {
+            self::ShutterTime => $value === INF ? 'bulb' : PlainText::seconds($value),
+            self::Aperture => 'f/' . PlainText::number($value),
+            self::Iso => PlainText::number($value),
+            self::WhiteBalance => PlainText::number($value) . ' K',
         };
     }
 

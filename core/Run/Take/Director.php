@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Timing\Mode;
 
 /**
@@ -25,6 +26,9 @@ final class Director
             // To end at once is to wait for nothing, not even for word of the photo that was being taken.
             $state->isAborted => Step::end(Ending::Aborted),
             $state->open !== null => Step::settle($state->open),
+            $state->startedAt === null && $state->toSet !== [] => Step::setIt($state->toSet[0]),
+            // Nothing moves before somebody has seen where the rig is and what it cannot do.
+            $state->startedAt === null && $state->holds(Contradictions::OF_THE_RIG) => Step::wait(null),
             $setting->hasRig && !$state->isHomed => Step::home(),
             $state->startedAt === null => self::beforeTheStart($state, $setting, $now),
             $state->status === Status::Paused => Step::wait(null),
@@ -37,6 +41,9 @@ final class Director
     {
         if ($setting->hasRig && !$state->standsAt(1)) {
             return Step::move(1);
+        }
+        if ($state->contradictions !== []) {
+            return Step::wait(null);
         }
         // A camera on its own timer may have to begin before the rig.
         $lead = $setting->isOwnTimer ? max(0.0, -$state->schedule->plan->trigger->cameraStartsSeconds) : 0.0;

@@ -11,12 +11,15 @@ final class EventWords
 {
     /** What is told: all but the everyday. */
     public const KINDS = [
+        LogKind::Contradiction, LogKind::Resolved,
         LogKind::Command, LogKind::Alarm, LogKind::AlarmOver, LogKind::Gap, LogKind::Skipped, LogKind::Mark, LogKind::Ended,
     ];
 
     public static function of(LogLine $line): string
     {
         return match ($line->kind) {
+            LogKind::Contradiction => (string) $line->text('says'),
+            LogKind::Resolved => self::resolved($line),
             LogKind::Command => 'ordered: ' . self::words($line->text('order')),
             LogKind::Alarm => (string) $line->text('says'),
             LogKind::AlarmOver => $line->text('about') . ': over, or seen',
@@ -25,6 +28,17 @@ final class EventWords
             LogKind::Mark => self::mark($line),
             LogKind::Ended => 'ended: ' . self::words($line->text('how')) . ($line->text('why') === null ? '' : ". {$line->text('why')}"),
             default => $line->kind->value,
+        };
+    }
+
+    private static function resolved(LogLine $line): string
+    {
+        $because = $line->text('because') === null ? '' : ", because: {$line->text('because')}";
+
+        return $line->text('about') . match ($line->text('how')) {
+            'set' => ': set',
+            'as_is' => ": used as is{$because}",
+            default => ': as planned now',
         };
     }
 

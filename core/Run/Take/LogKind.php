@@ -11,6 +11,10 @@ enum LogKind: string
 {
     /** The rig was homed: it knows where it stands. */
     case Homed = 'homed';
+    /** What the devices tell contradicts the plan: the first photo waits until it is resolved. */
+    case Contradiction = 'contradiction';
+    /** It was set, or is used as it is. */
+    case Resolved = 'resolved';
     /** The run's time begins: the first photo is due. */
     case Started = 'started';
     /** The rig sets out for the place of a photo. */

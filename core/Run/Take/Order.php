@@ -20,6 +20,10 @@ enum Order: string
     case Snap = 'snap';
     /** Stop motion: go back by so many photos, and shoot them again. */
     case StepBack = 'step_back';
+    /** Before the start: set what contradicts the plan. */
+    case SetIt = 'set_it';
+    /** Before the start: use it as it is. */
+    case AsIs = 'as_is';
     /** These photos are spoilt, or not: a word for the log. */
     case Mark = 'mark';
     /** The alarm was seen. */

@@ -9,8 +9,18 @@ namespace Evrent\Core\Run\Take;
  */
 final readonly class Step
 {
-    private function __construct(public StepKind $kind, public ?int $photo = null, public ?float $until = null, public ?Ending $ending = null)
+    private function __construct(
+        public StepKind $kind,
+        public ?int $photo = null,
+        public ?float $until = null,
+        public ?Ending $ending = null,
+        public string $about = '',
+    ) {
+    }
+
+    public static function setIt(string $about): self
     {
+        return new self(StepKind::SetIt, about: $about);
     }
 
     public static function home(): self

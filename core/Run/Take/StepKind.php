@@ -6,6 +6,8 @@ namespace Evrent\Core\Run\Take;
 
 enum StepKind
 {
+    /** Set something that contradicts the plan. */
+    case SetIt;
     /** Home the rig: it does not know where it stands. */
     case Home;
     /** Go to the place of a photo, and stand. */

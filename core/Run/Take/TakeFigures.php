@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Run\Before\Contradiction;
+
 /**
  * What is to be read of a take from afar: how many photos, how long still, how late.
  */
@@ -20,6 +22,7 @@ final readonly class TakeFigures
      * @param array<int, string>    $row         what became of the latest photos, by number
      * @param array<string, int>    $counts      photos by what became of them
      * @param array<string, string> $alarms
+     * @param list<array<string, string|bool>> $contradictions what waits to be resolved before the start
      * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
      * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
      * @param ?float                $slack    to spare in the interval after the next photo, seconds, by the plan; null without a clock
@@ -39,6 +42,7 @@ final readonly class TakeFigures
         public array $row,
         public array $counts,
         public array $alarms,
+        public array $contradictions,
         public array $supplies,
         public array $lasts,
         public float $share,
@@ -73,6 +77,7 @@ final readonly class TakeFigures
             array_slice($states, -self::ROW, null, true),
             array_count_values($states),
             $state->alarms,
+            array_values(array_map(static fn (Contradiction $one): array => $one->fields(), $state->contradictions)),
             $state->supplies->left(),
             array_map($state->supplies->lastPhoto(...), array_combine(array_keys($state->supplies->left()), array_keys($state->supplies->left()))),
             $isOver ? 1.0 : $timeline->triggerSeconds[$state->placeOf($state->next) - 1] / max(1e-9, $state->schedule->summary->runSeconds),

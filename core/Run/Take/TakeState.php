@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
@@ -122,8 +123,20 @@ final class TakeState
     /** @var array<string, string> what the camera is set to, as far as it was set from here: its own words, by the value of a BodySetting */
     public array $body = [];
 
+    /** @var array<string, string> model and serial number of the body, where it says so */
+    public array $bodyIdentity = [];
+
     /** @var array<string, string> what the camera was set to when it was first looked at */
     public array $settings = [];
+
+    /** @var array<string, Contradiction> what the devices tell against the plan, and nobody has resolved, by what it is about */
+    public array $contradictions = [];
+
+    /** @var array<string, string> how others were resolved: set, as_is or gone, by what they are about */
+    public array $resolved = [];
+
+    /** @var list<string> those that are to be set */
+    public array $toSet = [];
 
     public function __construct(public readonly Schedule $schedule)
     {
@@ -136,6 +149,8 @@ final class TakeState
         $this->lines++;
         match ($line->kind) {
             LogKind::Homed => $this->homed(),
+            LogKind::Contradiction => $this->contradicts($line),
+            LogKind::Resolved => $this->resolves($line),
             LogKind::Started => $this->started($line),
             LogKind::Move => $this->sets($line),
             LogKind::Arrived => $this->arrived($line),
@@ -243,6 +258,35 @@ final class TakeState
     public function plannedAt(int $photo): ?float
     {
         return $this->startedAt === null ? null : $this->startedAt + $this->schedule->timeline->askedTriggerSeconds($this->placeOf($photo) - 1);
+    }
+
+    /** Whether something of a kind is still to be resolved. */
+    public function holds(string $begins): bool
+    {
+        return array_filter(array_keys($this->contradictions), static fn (string $about): bool => str_starts_with($about, $begins)) !== [];
+    }
+
+    private function contradicts(LogLine $line): void
+    {
+        $about = $line->text('about') ?? '';
+        $this->contradictions[$about] = new Contradiction($about, $line->text('says') ?? '', $line->text('set'), ($line->more['refused'] ?? false) === true);
+        $this->toSet = array_values(array_diff($this->toSet, [$about]));
+        unset($this->resolved[$about]);
+    }
+
+    private function resolves(LogLine $line): void
+    {
+        $about = $line->text('about') ?? '';
+        unset($this->contradictions[$about]);
+        $this->toSet = array_values(array_diff($this->toSet, [$about]));
+        $this->resolved[$about] = $line->text('how') ?? '';
+    }
+
+    private function toBeSet(?string $about): void
+    {
+        $settable = array_keys(array_filter($this->contradictions, static fn (Contradiction $one): bool => $one->set !== null));
+        $asked = $about === null ? $settable : array_intersect($settable, [$about]);
+        $this->toSet = array_values(array_unique([...$this->toSet, ...$asked]));
     }
 
     private function homed(): void
@@ -404,7 +448,8 @@ final class TakeState
             Order::Abort => $this->isAborted = true,
             Order::Snap => $this->snaps++,
             Order::StepBack => $this->next = max(1, $this->next - (int) ($line->number('photos') ?? 1)),
-            Order::Mark, Order::Quiet, null => null,
+            Order::SetIt => $this->toBeSet($line->text('about')),
+            Order::AsIs, Order::Mark, Order::Quiet, null => null,
         };
         if ($this->isAborted || $this->finishedAfter !== null) {
             $this->status = $this->status === Status::Paused ? Status::Running : $this->status;
@@ -455,6 +500,9 @@ final class TakeState
             $this->cameraClockWithin = $line->number('camera_clock_within_s') ?? 1.0;
         }
         $this->isTimerStarted = $this->isTimerStarted || $line->text('own_timer') !== null;
+        foreach (is_array($line->more['body'] ?? null) ? $line->more['body'] : [] as $what => $value) {
+            $this->bodyIdentity[(string) $what] = is_string($value) ? $value : '';
+        }
         $settings = $line->more['settings'] ?? null;
         if ($this->settings === [] && is_array($settings)) {
             foreach ($settings as $what => $value) {

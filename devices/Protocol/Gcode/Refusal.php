@@ -19,6 +19,7 @@ enum Refusal: int
     case NoSuchAxis = 8;
     case OutOfRange = 9;
     case Contradicts = 10;
+    case Moving = 11;
 
     public function sentence(): string
     {
@@ -32,6 +33,7 @@ enum Refusal: int
             self::Alarm => 'It stands in alarm: home it or reset it first.',
             self::NoSuchAxis => 'This rig has no such axis.',
             self::OutOfRange => 'A number is out of range.',
+            self::Moving => 'It moves: that can be asked of it when it stands.',
             self::Contradicts => 'Two words of the line cannot stand together.',
         };
     }

@@ -24,6 +24,9 @@ enum Property: int
     /** A simulated camera's own: seconds until it falls asleep, 0 for never; seconds for which a photo is shown afterwards. */
     case SleepAfter = 0xd101;
     case ReviewTime = 0xd102;
+    /** A simulated camera's own: how many times as fast as ours its world runs, and by how many seconds it is ahead of ours. */
+    case WorldSpeed = 0xd103;
+    case WorldAhead = 0xd104;
 
     /** Hundredths of an f-number. */
     private const PER_F = 100;
@@ -44,7 +47,7 @@ enum Property: int
     {
         return match ($this) {
             self::BatteryLevel => self::U8,
-            self::ExposureTime, self::CaptureDelay, self::TimelapseInterval => self::U32,
+            self::ExposureTime, self::CaptureDelay, self::TimelapseInterval, self::WorldAhead => self::U32,
             self::DateTime => self::TEXT,
             default => self::U16,
         };
@@ -52,7 +55,7 @@ enum Property: int
 
     public function mayBeSet(): bool
     {
-        return $this !== self::BatteryLevel;
+        return $this !== self::BatteryLevel && $this !== self::WorldAhead;
     }
 
     /** What a value means, as people read it: "manual", "0.5 s", "400". */

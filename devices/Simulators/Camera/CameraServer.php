@@ -113,6 +113,7 @@ final class CameraServer
     private function goOn(): void
     {
         $this->camera->goOnTo($this->clock->now());
+        $this->clock->runAt($this->camera->worldSpeed());
         foreach ($this->camera->takeEvents() as [$event, $parameter]) {
             foreach ($this->hosts as $host) {
                 $host->tell($event, $parameter);

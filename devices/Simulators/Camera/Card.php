@@ -126,6 +126,12 @@ final class Card
         return (int) filemtime("{$this->folder}/{$this->files[$handle]}");
     }
 
+    /** When the latest was taken, by the camera's clock; null where there is none. */
+    public function latestTakenAt(): ?float
+    {
+        return $this->files === [] ? null : (float) max(array_map($this->takenAt(...), array_keys($this->files)));
+    }
+
     public function delete(int $handle): void
     {
         unlink("{$this->folder}/{$this->files[$handle]}");

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Camera;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use Evrent\Devices\Protocol\Ptp\BadPacket;
 use Evrent\Devices\Protocol\Ptp\Dataset;
 use Evrent\Devices\Protocol\Ptp\DatasetReader;
@@ -82,7 +84,7 @@ final class PtpResponder
             Operation::TerminateOpenCapture => [$this->camera->stopTimer() ? Response::Ok : Response::CaptureAlreadyTerminated, null, []],
             Operation::GetDevicePropDesc => $this->describe($first, $now),
             Operation::GetDevicePropValue => $this->value($first, $now),
-            Operation::SetDevicePropValue => $this->set($first, $data),
+            Operation::SetDevicePropValue => $this->set($first, $data, $now),
         };
     }
 
@@ -268,7 +270,7 @@ final class PtpResponder
         if ($property === Property::BatteryLevel) {
             return [Response::Ok, $out->u8(1)->u8(0)->u8(100)->u8(1)->bytes(), []];
         }
-        if ($property === Property::DateTime) {
+        if ($property === Property::DateTime || $property === Property::WorldAhead) {
             return [Response::Ok, $out->u8(0)->bytes(), []];
         }
         $choices = $this->camera->settings->offered($property);
@@ -294,10 +296,10 @@ final class PtpResponder
     }
 
     /** @return array{Response, null, list<int>} */
-    private function set(int $code, string $data): array
+    private function set(int $code, string $data, float $now): array
     {
         $property = Property::tryFrom($code);
-        if ($property === null || !$property->mayBeSet() || $property === Property::DateTime) {
+        if ($property === null || !$property->mayBeSet()) {
             return [Response::PropertyNotSupported, null, []];
         }
         try {
@@ -305,7 +307,16 @@ final class PtpResponder
         } catch (BadPacket) {
             return [Response::InvalidPropertyValue, null, []];
         }
-        if (!is_int($value) || !$this->camera->settings->set($property, $value)) {
+        if ($property === Property::WorldSpeed) {
+            return [is_int($value) && $this->camera->runsAt($value, $now) ? Response::Ok : Response::DeviceBusy, null, []];
+        }
+        if ($property === Property::DateTime) {
+            $at = DateTimeImmutable::createFromFormat('!Ymd\THis', substr((string) $value, 0, 15), new DateTimeZone('UTC'));
+            if ($at === false) {
+                return [Response::InvalidPropertyValue, null, []];
+            }
+            $this->camera->setClock((float) $at->getTimestamp(), $now);
+        } elseif (!is_int($value) || !$this->camera->settings->set($property, $value)) {
             return [Response::InvalidPropertyValue, null, []];
         }
         $this->camera->changed($property);
@@ -317,6 +328,7 @@ final class PtpResponder
     {
         return match ($property) {
             Property::BatteryLevel => $this->camera->batteryPercent(),
+            Property::WorldAhead => (int) max(0.0, round($this->camera->worldAhead($now, microtime(true) + (float) date('Z')))),
             Property::DateTime => gmdate('Ymd\THis', (int) $this->camera->clock($now)),
             default => $this->camera->settings->get($property),
         };

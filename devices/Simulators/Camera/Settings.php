@@ -9,6 +9,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Devices\Protocol\Ptp\ExposureUnits;
 use Evrent\Devices\Protocol\Ptp\Property;
+use Evrent\Devices\Simulators\Clock;
 
 /**
  * What can be set on the simulated camera, as PTP counts it: ten-thousandths of a second, hundredths of an f-number.
@@ -50,12 +51,13 @@ final class Settings
         $this->values = [
             Property::WhiteBalance->value => $plan === null ? self::WHITE_BALANCE_AUTO : 4,
             Property::FNumber->value => (int) round(($plan === null ? self::STARTS_APERTURE : $plan->light->aperture ?? 8.0) * self::UNITS_PER_F),
-            Property::FocusMode->value => self::FOCUS_MANUAL,
+            Property::FocusMode->value => $plan === null ? self::FOCUS_AUTO : self::FOCUS_MANUAL,
             Property::ExposureTime->value => $byRig ? ExposureUnits::BULB : (int) max(1, round($exposure * self::UNITS_PER_SECOND)),
             Property::ExposureIndex->value => (int) min(51_200, $plan === null ? self::STARTS_ISO : $plan->light->iso ?? 100.0),
             Property::CaptureDelay->value => 0,
             Property::SleepAfter->value => 0,
             Property::ReviewTime->value => 0,
+            Property::WorldSpeed->value => 1,
             Property::TimelapseNumber->value => min(self::MOST_PHOTOS, $plan?->photosProgrammed() ?? 0),
             Property::TimelapseInterval->value => self::interval($plan),
         ];
@@ -85,6 +87,7 @@ final class Settings
     private function mayBe(Property $property, int $value): bool
     {
         return match ($property) {
+            Property::WorldSpeed => $value >= 1 && $value <= (int) Clock::MOST_SPEED,
             Property::TimelapseNumber => $value >= 0 && $value <= self::MOST_PHOTOS,
             Property::TimelapseInterval => $value >= self::SHORTEST_MILLISECONDS && $value <= self::LONGEST_MILLISECONDS,
             default => in_array($value, [...self::choices($property), $this->values[$property->value]], true),
@@ -153,6 +156,7 @@ final class Settings
             Property::CaptureDelay => [0, 2_000, 10_000],
             Property::SleepAfter => [0, 30, 60, 300],
             Property::ReviewTime => [0, 2, 4, 8],
+            Property::WorldSpeed => [1, 10, 60, 200],
             default => [],
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Camera;
 
-use Evrent\Core\Budget\Battery;
 use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
@@ -14,6 +13,7 @@ use Evrent\Core\Timing\Camera;
 use Evrent\Devices\Faults;
 use Evrent\Devices\Protocol\Ptp\EventCode;
 use Evrent\Devices\Protocol\Ptp\Property;
+use Evrent\Devices\Simulators\SimulatedKit;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -39,6 +39,9 @@ final class SimulatedCamera
     private readonly Randomizer $chance;
     private readonly ?Shot $shot;
     private readonly IntervalTimer $timer;
+
+    /** What its world's time was when it was switched on, seconds from 1970. */
+    private readonly float $beganAt;
 
     private float $now = 0.0;
 
@@ -76,29 +79,33 @@ final class SimulatedCamera
     private array $events = [];
 
     /**
-     * @param int   $width          of its pictures, pixels
+     * @param ?int  $width          of its pictures, pixels; null for as many as there is time to draw at its world's speed
      * @param float $wallSeconds    what its clock says when it is switched on, as seconds from 1970 in its own wall time
+     * @param float $worldSpeed     simulated seconds in a real one
      */
     public function __construct(
         Card $card,
         private readonly ?Plan $plan = null,
         private readonly Faults $faults = new Faults(),
-        private readonly int $width = 960,
-        private readonly float $wallSeconds = 0.0,
+        private readonly ?int $width = 960,
+        private float $wallSeconds = 0.0,
         ?Card $secondCard = null,
+        float $worldSpeed = 1.0,
     ) {
+        $this->beganAt = $wallSeconds;
         $this->card = new Cards($card, $secondCard, $plan?->storage);
         $this->settings = new Settings($plan);
         $this->rig = new RigSeen();
-        $this->timing = $plan->camera ?? new Camera(0.06, 0.4, 8);
+        $this->timing = $plan->camera ?? SimulatedKit::camera();
         $this->optics = $plan->optics ?? Optics::usual();
-        $this->power = $plan->power->camera ?? new CameraPower(new Battery(16.0));
+        $this->power = $plan->power->camera ?? SimulatedKit::cameraPower();
         $this->scene = new SceneDrawing($this->optics);
         $this->chance = new Randomizer(new Xoshiro256StarStar(1));
         $this->shot = $plan === null ? null : Shot::of($plan);
         $this->timer = new IntervalTimer($plan->trigger->driftPpm ?? 0.0);
         $this->joules = $this->fullJoules() * $this->power->battery->charge;
         $this->opened = new Pose();
+        $this->settings->set(Property::WorldSpeed, (int) $worldSpeed);
     }
 
     /** The trigger line closes. Asleep, it wakes, and that is all. */
@@ -297,12 +304,43 @@ final class SimulatedCamera
 
     public function height(): int
     {
-        return (int) round($this->width * $this->optics->sensorHeightMillimetres / $this->optics->sensorWidthMillimetres);
+        return (int) round($this->width() * $this->optics->sensorHeightMillimetres / $this->optics->sensorWidthMillimetres);
     }
 
+    /** The faster the world, the less there is time to draw. */
     public function width(): int
     {
-        return $this->width;
+        return $this->width ?? match (true) {
+            $this->worldSpeed() > 100.0 => 320,
+            $this->worldSpeed() > 10.0 => 640,
+            default => 1440,
+        };
+    }
+
+    /** Simulated seconds in a real one: the clock that gives it its time is to keep to that. */
+    public function worldSpeed(): float
+    {
+        return (float) $this->settings->get(Property::WorldSpeed);
+    }
+
+    /** Its world's speed can be changed while nothing is exposed or written. */
+    public function runsAt(int $worldSpeed, float $now): bool
+    {
+        $this->goOnTo($now);
+
+        return $this->opensAt === null && $this->buffer === [] && !$this->timer->isOn() && $this->settings->set(Property::WorldSpeed, $worldSpeed);
+    }
+
+    /** Somebody sets its clock. */
+    public function setClock(float $wallSeconds, float $now): void
+    {
+        $this->wallSeconds += $wallSeconds - $this->clock($now);
+    }
+
+    /** Seconds by which its world is ahead of ours: it runs faster. What somebody set its clock to is no part of that. */
+    public function worldAhead(float $now, float $realSeconds): float
+    {
+        return $this->beganAt + $now - $realSeconds;
     }
 
     /** @param float $at when, which may be a little ago */
@@ -349,7 +387,7 @@ final class SimulatedCamera
             sprintf('%s mm', (string) $this->optics->focalMillimetres),
             self::SERIAL,
             hash('xxh128', self::SERIAL . '/' . $this->wallSeconds . '/' . $number . '/' . $opened),
-            $this->width,
+            $this->width(),
             $this->height(),
         );
         if ($this->buffer === []) {

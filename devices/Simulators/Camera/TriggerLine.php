@@ -6,12 +6,14 @@ namespace Evrent\Devices\Simulators\Camera;
 
 /**
  * What comes on the simulated trigger line: "1" closes it, "0" opens it. A simulated rig also tells where it stands (X, C and A), for how
- * long the line was closed (P), when a motion begins ("m", its seconds, and where it leads), and when all that was on its own clock (T).
+ * long the line was closed (P), when a motion begins ("m", its seconds, and where it leads), how fast its world runs from now on ("w"), and when all
+ * that was on its own clock (T).
  */
 final class TriggerLine
 {
     /** What its clock is behind this one by, as far as is known: the message that was on its way for the shortest time tells. */
     private float $behind = INF;
+    private float $worldSpeed = 0.0;
 
     public function __construct(private readonly SimulatedCamera $camera)
     {
@@ -29,6 +31,16 @@ final class TriggerLine
             } elseif (is_numeric($word)) {
                 $values['s'] = (float) $word;
             }
+        }
+        if ($what === 'w') {
+            $camera->runsAt((int) ($values['s'] ?? 1.0), $now);
+            $this->behind = INF;
+
+            return;
+        }
+        if ($camera->worldSpeed() !== $this->worldSpeed) {
+            // Two clocks that change their speed are apart by something else than before.
+            [$this->worldSpeed, $this->behind] = [$camera->worldSpeed(), INF];
         }
         // In a fast world a message is late by seconds when this process was busy: what counts is when it was sent.
         if (isset($values['T'])) {

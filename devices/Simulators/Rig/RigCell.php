@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Rig;
 
-use Evrent\Core\Budget\Battery;
 use Evrent\Core\Budget\RigPower;
+use Evrent\Devices\Simulators\SimulatedKit;
 
 /**
  * What the simulated rig runs on. Left alone for long, it is charged.
@@ -22,7 +22,7 @@ final class RigCell
 
     public function __construct(?RigPower $power)
     {
-        $this->power = $power ?? new RigPower(new Battery(50.0));
+        $this->power = $power ?? SimulatedKit::rigPower();
         $this->joules = $this->charged();
     }
 

@@ -77,6 +77,7 @@ final class RigServer
     private function goOn(): void
     {
         $this->rig->goOnTo($this->clock->now());
+        $this->clock->runAt($this->rig->worldSpeed());
         $said = $this->rig->takeSaid();
         foreach ($this->rig->takeTriggerSaid() as $line) {
             $this->trigger?->write("{$line}\n");
@@ -107,7 +108,7 @@ final class RigServer
         $this->host = null;
         $this->isStopped = true;
         if (is_finite($seconds)) {
-            Loop::addTimer($seconds / $this->clock->speed, function (): void {
+            Loop::addTimer($seconds / $this->clock->speed(), function (): void {
                 $this->isStopped = false;
             });
         }

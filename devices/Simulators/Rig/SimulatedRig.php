@@ -11,6 +11,8 @@ use Evrent\Devices\Faults;
 use Evrent\Devices\Protocol\Gcode\Letters;
 use Evrent\Devices\Protocol\Gcode\Line;
 use Evrent\Devices\Protocol\Gcode\Refusal;
+use Evrent\Devices\Protocol\Gcode\ReportLine;
+use Evrent\Devices\Simulators\Clock;
 
 /**
  * The simulated rig's controller, without sockets and without a clock of its own: it is given what came and what time it is, in simulated
@@ -58,13 +60,15 @@ final class SimulatedRig
     /**
      * @param array<string, string> $letters that this rig has otherwise, by axis id
      * @param string                $name    that it says of itself when it greets
+     * @param float                 $worldSpeed simulated seconds in a real one
      */
     public function __construct(
-        Rig $rig,
+        private readonly Rig $rig,
         private readonly Faults $faults = new Faults(),
         ?RigPower $power = null,
         array $letters = [],
         private readonly string $name = '',
+        private float $worldSpeed = 1.0,
     ) {
         $this->letters = Letters::of($rig, $letters);
         $this->cell = new RigCell($power);
@@ -150,6 +154,12 @@ final class SimulatedRig
         [$until, $this->cutUntil] = [$this->cutUntil, null];
 
         return $until === null ? null : max(0.0, $until - $this->now);
+    }
+
+    /** Simulated seconds in a real one: the clock that gives it its time is to keep to that. */
+    public function worldSpeed(): float
+    {
+        return $this->worldSpeed;
     }
 
     public function state(): RigState
@@ -259,6 +269,9 @@ final class SimulatedRig
 
     private function obey(string $text): ?Refusal
     {
+        if (str_starts_with($text, '$I') || str_starts_with($text, '$W')) {
+            return $this->ofItself($text);
+        }
         $command = Command::read($text, $this->letters);
         if ($command instanceof Refusal) {
             return $command;
@@ -277,6 +290,30 @@ final class SimulatedRig
             'M114' => $this->tellPlace(),
             default => null,
         };
+    }
+
+    /** What it is, and how fast its world runs. */
+    private function ofItself(string $text): ?Refusal
+    {
+        if ($text === '$I') {
+            $this->said .= implode("\n", ReportLine::write($this->rig, $this->letters, $this->worldSpeed)) . "\n";
+
+            return null;
+        }
+        if (preg_match('/^\$W=(\d{1,4}(?:\.\d{1,3})?)$/D', $text, $found) !== 1) {
+            return Refusal::UnknownWord;
+        }
+        $speed = (float) $found[1];
+        if ($speed < 1.0 || $speed > Clock::MOST_SPEED) {
+            return Refusal::OutOfRange;
+        }
+        if ($this->motion->isMoving()) {
+            return Refusal::Moving;
+        }
+        $this->worldSpeed = $speed;
+        $this->triggerSaid[] = "w {$found[1]}";
+
+        return null;
     }
 
     private function move(Line $line, bool $isFastest): ?Refusal

@@ -38,7 +38,7 @@
                             @foreach ($fields as $field => [$label, $unit, $width])
                                 @if ($kind->fields()[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
                                 <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :width="$width" :unit="$unit"
-                                    :is-text="in_array($field, ['name', 'note', 'address'], true)" :problem="$mine ? $errors->first($bag . '.' . $field) : ''"
+                                    :is-text="!isset($kind->fields()[$field]) && $field !== 'count'" :problem="$mine ? $errors->first($bag . '.' . $field) : ''"
                                     :value="$mine ? null : ($texts[$field] ?? ($field === 'count' ? '1' : ''))" />
                             @endforeach
                             </div>

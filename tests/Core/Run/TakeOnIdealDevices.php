@@ -49,6 +49,7 @@ final class TakeOnIdealDevices
                 StepKind::Trigger => $this->trigger((int) $step->photo),
                 StepKind::Wait => $this->now = $step->until ?? $this->now + 1.0,
                 StepKind::Reconcile => $this->write(LogKind::NotTaken, $step->photo),
+                StepKind::SetIt => throw new \LogicException('nothing contradicts the plan'),
                 StepKind::Skip => $this->write(LogKind::Skipped, null, ['to' => $step->photo]),
                 StepKind::End => $this->write(LogKind::Ended, null, ['how' => $step->ending?->value]),
                 StepKind::Nothing => $isOver = true,

@@ -10,8 +10,8 @@
         <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">To the run room</span></a>
     @else
     <form class="preflight" method="post" action="{{ $page->shot->at('takes.tick') }}" data-ticks>@csrf @method('put')
-        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Look at
-            these first: @include('shots.parts.ticked') of {{ count($start->items) }} ticked</summary>
+        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Preflight: @include('shots.parts.ticked') of {{
+            count($start->items) }} ticked</summary>
         @include('shots.parts.ticks')</details>
     </form>
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
@@ -29,9 +29,12 @@
         @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
             :problem="$take('reason')" />@endif
         </div>
+        @if ($start->hasSimulated())<div class="grid-fields"><x-field id="take-speed" label="Simulated devices run at" name="speed"
+            :options="App\Pages\TakeStart::speeds()" :value="old('speed') ?? (string) (int) config('evrent.world_speed')" /></div>@endif
+        @include('shots.parts.unticked')
         <p class="quiet">@if ($start->moves)The rig homes first: hands off, nothing in its way.@endif Rigs and cameras are reached by what the
             <a href="{{ route('kit.index') }}">kit</a> says.</p>
-        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start shooting</span></button>
+        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start run</span></button>
         <fieldset class="ask-devices"><legend>Before that, have them</legend>
             @foreach (array_filter(['ask' => 'Say what they are set to', 'ends' => $start->moves ? 'Drive to both ends' : null,
                 'keyframes' => $start->moves ? 'Test photo at each keyframe' : 'Take a test photo']) as $what => $label)

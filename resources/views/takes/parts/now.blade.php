@@ -16,6 +16,7 @@
             ? $take->waits_for : ($take->beat_at === null ? 'waiting for a worker'
             : 'last heard of ' . $take->beat_at->diffForHumans() . ': it is being taken over') }}</span>@endif
         @if ($take->speed > 1)<span class="quiet">simulated world, {{ PlainText::rounded($take->speed) }} times as fast</span>@endif</p>
+    @include('takes.parts.contradictions')
     <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
     <dl class="room-figures">
         <div><dt>Clock</dt><dd>{{ $settings->clock(now($plan->site?->zone)->format('H:i:s')) }}</dd></div>

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Before;
+
+use Evrent\Core\Plan\FocusMode;
+use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Body\Choice;
+use Evrent\Core\Run\Body\Wanted;
+use Evrent\Core\Run\Preflight;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * What the devices tell before the first photo, held against the plan. What Evrent has set by then is as planned, or was refused.
+ */
+final readonly class Contradictions
+{
+    public const FOCUS = 'focus';
+    public const CLOCK = 'clock';
+    public const RIG = 'rig place';
+
+    /** What they are about begins so where the rig is concerned. */
+    public const OF_THE_RIG = 'rig ';
+    private const LIGHT = 'planned light';
+
+    private const CLOCK_OFF_SECONDS = 60.0;
+    private const FROM_THE_LIGHT_SECONDS = 12.0 * 3_600.0;
+    private const SECONDS_PER_DAY = 86_400.0;
+    private const AUTOMATIC = '/auto|\bAF/i';
+
+    /**
+     * @return list<Contradiction> those that no pressing mends first
+     */
+    public static function of(Schedule $schedule, Readout $readout, bool $hasRig): array
+    {
+        $one = new self($schedule, $readout);
+        $found = array_values(array_filter([
+            ...($hasRig ? $readout->rig?->against($schedule->plan->rig, $readout->letters, $one->travel()) ?? [] : []),
+            $hasRig ? $one->place() : null,
+            $one->focus(),
+            ...$one->exposure(),
+            ...$one->supplies(),
+            $one->clock(),
+            $one->light(),
+        ]));
+        usort($found, static fn (Contradiction $a, Contradiction $b): int => $b->isRefused <=> $a->isRefused);
+
+        return $found;
+    }
+
+    private function __construct(private Schedule $schedule, private Readout $readout)
+    {
+    }
+
+    /** @return array<string, array{float, float}> from where to where the plan drives each axis, by id */
+    private function travel(): array
+    {
+        return array_map(
+            static fn (array $positions): array => [min([INF, ...$positions]), max([-INF, ...$positions])],
+            $this->schedule->moves->positions,
+        );
+    }
+
+    private function place(): ?Contradiction
+    {
+        if ($this->readout->said->isHomed === false) {
+            return new Contradiction(self::RIG, 'The rig is not homed. It homes, then drives to photo 1: keep hands clear, nothing in its way.', 'Home rig');
+        }
+        $elsewhere = [];
+        foreach ($this->schedule->plan->rig->axes as $axis) {
+            $stands = $this->readout->positions[$axis->id] ?? null;
+            $first = $this->schedule->moves->positions[$axis->id][0];
+            if ($stands !== null && abs($stands - $first) * $axis->stepsPerUnit > 1.5) {
+                $unit = $axis->kind->unit();
+                $elsewhere[] = "{$axis->id} " . PlainText::withUnit(PlainText::rounded($stands), $unit) . ', photo 1 at '
+                    . PlainText::withUnit(PlainText::rounded($first), $unit);
+            }
+        }
+
+        return $elsewhere === [] ? null : new Contradiction(
+            self::RIG,
+            'The rig is elsewhere: ' . implode('; ', $elsewhere) . '. It drives to photo 1: keep hands clear.',
+            'Drive to photo 1',
+        );
+    }
+
+    private function focus(): ?Contradiction
+    {
+        $mode = $this->readout->said->settings['focus mode'] ?? '';
+        if ($this->schedule->plan->settings->focus === FocusMode::Auto || preg_match(self::AUTOMATIC, $mode) !== 1) {
+            return null;
+        }
+        $says = "Focus mode is {$mode}: the camera refocuses for every photo, and the plan counts on manual focus.";
+        $canBeSet = in_array(self::FOCUS, $this->readout->settable, true);
+
+        return new Contradiction(self::FOCUS, $says . ($canBeSet ? '' : ' Set it on the lens or the body.'), $canBeSet ? 'Set focus to manual' : null);
+    }
+
+    /** @return list<Contradiction> */
+    private function exposure(): array
+    {
+        $found = [];
+        $settings = $this->readout->said->settings;
+        foreach (Wanted::of($this->schedule)->for(1) as $name => $wanted) {
+            $setting = BodySetting::from($name);
+            $has = $settings[$setting->words()] ?? null;
+            if ($has === null) {
+                continue;
+            }
+            $isAutomatic = preg_match(self::AUTOMATIC, $has) === 1;
+            $value = Choice::of($setting, $has)->value;
+            if (!$isAutomatic && (!$setting->exposes() || $value !== null && $setting->apart($value, $wanted) <= Wanted::WRONG_STOPS)) {
+                continue;
+            }
+            $wants = $setting->exposes() ? $setting->text($wanted) : 'a fixed one';
+            $found[] = new Contradiction(
+                "camera {$setting->words()}",
+                "Camera {$setting->words()} is {$has}; photo 1 needs {$wants}. Set it on the body.",
+            );
+        }
+
+        return $found;
+    }
+
+    /** @return list<Contradiction> */
+    private function supplies(): array
+    {
+        $found = [];
+        $said = $this->readout->said->against($this->schedule);
+        foreach ([Preflight::Card->value => 'card', Preflight::Batteries->value => 'battery'] as $item => $about) {
+            if (($said[$item]['isWell'] ?? null) === false) {
+                $found[] = new Contradiction($about, $said[$item]['says']);
+            }
+        }
+
+        return $found;
+    }
+
+    private function clock(): ?Contradiction
+    {
+        $ahead = $this->readout->clockAheadSeconds;
+        if ($ahead === null || abs($ahead) <= self::CLOCK_OFF_SECONDS) {
+            return null;
+        }
+        $canBeSet = in_array(self::CLOCK, $this->readout->settable, true);
+
+        return new Contradiction(
+            self::CLOCK,
+            sprintf('The camera’s clock is %s %s.', PlainText::duration(abs($ahead)), $ahead > 0.0 ? 'fast' : 'slow'),
+            $canBeSet ? 'Set clock' : null,
+        );
+    }
+
+    private function light(): ?Contradiction
+    {
+        $planned = $this->schedule->plan->firstTrigger();
+        if ($planned === null || $this->readout->startsAt === null) {
+            return null;
+        }
+        $off = $this->readout->startsAt - $planned->unixSeconds;
+        if (abs($off) <= self::FROM_THE_LIGHT_SECONDS) {
+            return null;
+        }
+        $words = abs($off) < 2.0 * self::SECONDS_PER_DAY ? PlainText::duration(abs($off)) : number_format(abs($off) / self::SECONDS_PER_DAY, 0) . ' days';
+
+        return new Contradiction(self::LIGHT, sprintf(
+            'This start is %s %s the planned one. Light, sun and moon are then not as planned.',
+            $words,
+            $off < 0.0 ? 'before' : 'after',
+        ));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Run\Before;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Rig;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * A rig as it reports itself: its axes in the order of its status line, and how fast its world runs where it is simulated.
+ */
+final readonly class RigReport
+{
+    /** Slower or coarser by less than this share is a rounded number. */
+    private const SAME_SHARE = 0.01;
+
+    /**
+     * @param list<AxisReport> $axes
+     * @param ?float           $worldSpeed simulated seconds in a real one; null for a real rig
+     */
+    public function __construct(public array $axes, public ?float $worldSpeed = null)
+    {
+    }
+
+    /** @return list<string> letters in the order of its status line */
+    public function letters(): array
+    {
+        return array_map(static fn (AxisReport $axis): string => $axis->letter, $this->axes);
+    }
+
+    public function axis(string $letter): ?AxisReport
+    {
+        foreach ($this->axes as $axis) {
+            if ($axis->letter === $letter) {
+                return $axis;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What the plan takes for granted of its rig, and this rig cannot do.
+     *
+     * @param array<string, string>                $letters by axis id
+     * @param array<string, array{float, float}>   $travel  from where to where the plan drives each axis, by id
+     *
+     * @return list<Contradiction>
+     */
+    public function against(Rig $plan, array $letters, array $travel): array
+    {
+        $found = [];
+        foreach ($this->axes === [] ? [] : $plan->axes as $axis) {
+            $has = $this->axis($letters[$axis->id] ?? '');
+            if ($has === null) {
+                $says = "This rig has no {$axis->id} ({$letters[$axis->id]}): it has " . implode(', ', $this->letters()) . '. Choose another rig.';
+                $found[] = new Contradiction("rig {$axis->id}", $says, isRefused: true);
+                continue;
+            }
+            array_push($found, ...array_filter([self::travel($axis, $has, $travel[$axis->id] ?? null), self::speed($axis, $has), self::steps($axis, $has)]));
+        }
+
+        return $found;
+    }
+
+    /** @param ?array{float, float} $driven */
+    private static function travel(Axis $axis, AxisReport $has, ?array $driven): ?Contradiction
+    {
+        if ($driven === null || $has->min === null || $has->max === null || $driven[0] >= $has->min - 1e-6 && $driven[1] <= $has->max + 1e-6) {
+            return null;
+        }
+
+        return new Contradiction("rig {$axis->id} travel", sprintf(
+            'The plan drives the %s from %s to %s; this rig’s %s ends at %s and %s. Change the move, or choose another rig.',
+            $axis->id,
+            PlainText::rounded($driven[0]),
+            PlainText::withUnit(PlainText::rounded($driven[1]), $axis->kind->unit()),
+            $axis->id,
+            PlainText::rounded($has->min),
+            PlainText::withUnit(PlainText::rounded($has->max), $axis->kind->unit()),
+        ), isRefused: true);
+    }
+
+    private static function speed(Axis $axis, AxisReport $has): ?Contradiction
+    {
+        $isSlow = $has->maxSpeed < $axis->maxSpeed * (1.0 - self::SAME_SHARE) || $has->maxAcceleration < $axis->maxAcceleration * (1.0 - self::SAME_SHARE);
+        $unit = $axis->kind->unit();
+
+        return !$isSlow ? null : new Contradiction("rig {$axis->id} speed", sprintf(
+            'This rig’s %s does %s and %s; the plan counts on %s and %s. Its moves take longer than planned.',
+            $axis->id,
+            PlainText::withUnit(PlainText::rounded($has->maxSpeed), "{$unit}/s"),
+            PlainText::withUnit(PlainText::rounded($has->maxAcceleration), "{$unit}/s²"),
+            PlainText::withUnit(PlainText::rounded($axis->maxSpeed), "{$unit}/s"),
+            PlainText::withUnit(PlainText::rounded($axis->maxAcceleration), "{$unit}/s²"),
+        ));
+    }
+
+    private static function steps(Axis $axis, AxisReport $has): ?Contradiction
+    {
+        return $has->stepsPerUnit >= $axis->stepsPerUnit * (1.0 - self::SAME_SHARE) ? null : new Contradiction("rig {$axis->id} steps", sprintf(
+            'This rig’s %s has %s motor steps per %s; the plan counts on %s. Slow moves show steps that the plan does not.',
+            $axis->id,
+            PlainText::rounded($has->stepsPerUnit),
+            $axis->kind->unit() === 'mm' ? 'mm' : 'degree',
+            PlainText::rounded($axis->stepsPerUnit),
+        ));
+    }
+}

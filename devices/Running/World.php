@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Running;
+
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Devices\Links\CameraLink;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Links\TellsOfItself;
+
+/**
+ * How fast the world of simulated devices runs: they say that they are simulated, are set to one speed before a take, and to a lower one where this
+ * machine cannot keep up. With a real device it is always ours.
+ */
+final class World
+{
+    /** The speeds that can be chosen. */
+    public const SPEEDS = [1, 10, 60, 200];
+
+    /** Late by more than this share of the interval, and by more than this, the machine is behind. */
+    private const BEHIND_SHARE = 0.2;
+    private const BEHIND_SECONDS = 0.5;
+
+    /** So often in a row, and it does not keep up; or once by more than an interval. */
+    private const OFTEN = 2;
+
+    private int $behind = 0;
+
+    /** At which it is to run from the next moment on at which nothing moves; null while it stays as it is. */
+    private ?float $lower = null;
+    private ?float $late = null;
+
+    /** By which the way to the next place took longer than the rig needs for it. */
+    private float $longer = 0.0;
+
+    public function __construct(
+        private readonly ?RigLink $rig,
+        private readonly CameraLink $camera,
+        private readonly RunClock $clock,
+        private readonly TakeLog $log,
+    ) {
+    }
+
+    /**
+     * What the devices report: the rig's first.
+     *
+     * @return ?float null where one of them is real, or neither says
+     */
+    public static function reported(?RigLink $rig, CameraLink $camera): ?float
+    {
+        $camera = $camera instanceof TellsOfItself && $camera->tells() ? [$camera->worldSpeed()] : [];
+        $said = [...($rig === null ? [] : [$rig->report()?->worldSpeed]), ...$camera];
+
+        return $said === [] || in_array(null, $said, true) ? null : $said[0];
+    }
+
+    /**
+     * Sets both to the take's speed, and hears from both that they have it.
+     *
+     * @throws DeviceRefused
+     * @throws \Evrent\Devices\Links\DeviceGone
+     */
+    public function settle(): void
+    {
+        $speed = self::reported($this->rig, $this->camera) === null ? 1.0 : $this->clock->speed;
+        $this->runAt($speed);
+    }
+
+    /** The rig was on its way for so long, and needs so long for it by its own speed and acceleration. */
+    public function moved(float $took, float $needs): void
+    {
+        $this->longer = max(0.0, $took - $needs);
+    }
+
+    /**
+     * A photo was triggered.
+     *
+     * @param float $late       against the plan, by the take's clock
+     * @param float $afterReady since rig, camera and interval were ready for it
+     */
+    public function triggered(float $late, float $interval, float $afterReady): void
+    {
+        // What the devices need they need at any speed: the rest is this machine's.
+        $grown = min($late - ($this->late ?? $late), $this->longer + max(0.0, $afterReady));
+        [$this->late, $this->longer] = [$late, 0.0];
+        if ($this->clock->speed <= 1.0 || $this->lower !== null) {
+            return;
+        }
+        $this->behind = $grown > max(self::BEHIND_SECONDS, self::BEHIND_SHARE * $interval) ? $this->behind + 1 : 0;
+        if ($this->behind >= self::OFTEN || $grown > max(self::BEHIND_SECONDS, $interval)) {
+            $this->lower = (float) max([1, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed < $this->clock->speed)]);
+            $this->behind = 0;
+        }
+    }
+
+    /** Where the machine did not keep up, nothing moves and nothing is exposed, it runs slower from here on. */
+    public function fallBack(): void
+    {
+        if ($this->lower === null) {
+            return;
+        }
+        $was = $this->clock->speed;
+        try {
+            $this->runAt($this->lower);
+        } catch (DeviceRefused) {
+            // Not now; a little later.
+            return;
+        }
+        $this->lower = null;
+        $this->log->alarm('machine', $this->log->state->next, sprintf(
+            'This machine does not keep up with ×%d. The simulated devices run at ×%d from photo %d on; photos that were late are its doing.',
+            $was,
+            $this->clock->speed,
+            $this->log->state->next,
+        ));
+    }
+
+    /** @throws DeviceRefused */
+    private function runAt(float $speed): void
+    {
+        if ($this->rig?->report()?->worldSpeed !== null && $this->rig->report()->worldSpeed !== $speed) {
+            $this->rig->runAt($speed);
+        }
+        $camera = $this->camera instanceof TellsOfItself && $this->camera->tells() ? $this->camera : null;
+        $is = $camera?->worldSpeed();
+        if ($camera !== null && $is !== null && $is !== $speed) {
+            $camera->runAt($speed);
+            $is = $camera->worldSpeed();
+        }
+        foreach (['rig' => $this->rig?->report()?->worldSpeed, 'camera' => $is] as $what => $has) {
+            if ($has !== null && $has !== $speed) {
+                throw new DeviceRefused(sprintf('The simulated %s runs at ×%s, and this take at ×%s. Start it at another speed.', $what, $has, $speed));
+            }
+        }
+        if ($speed !== $this->clock->speed) {
+            $this->clock->runAt($speed);
+            $this->log->write(LogKind::Note, null, ['world_speed' => $speed, 'at_unix_s' => round(microtime(true), 3)]);
+        }
+    }
+}
