@@ -45,16 +45,17 @@ final class CameraCommand extends Command
         $faults = new Faults(DeviceOptions::faults($input, $plan?->rig->axisIds() ?? ['slide', 'pan', 'tilt']));
         $ports = [DeviceOptions::port($input, 'port'), DeviceOptions::port($input, 'trigger-port')];
         $name = DeviceOptions::name($input);
-        DeviceOptions::serve($output, static function () use ($folder, $second, $plan, $faults, $speed, $ports, $name): string {
+        DeviceOptions::serve($input, $output, static function (int $further) use ($folder, $second, $plan, $faults, $speed, $ports, $name): array {
             $now = new DateTimeImmutable();
             $other = is_string($second) && $second !== '' ? new Card($second) : null;
             $card = new Card($folder, $plan?->camera->nextFileNumber);
             // A camera's clock never goes back behind what is on its card: a fast world may have been ahead of ours.
             $wallSeconds = max((float) $now->format('U.u') + $now->getOffset(), ($card->latestTakenAt() ?? 0.0) + self::LATER_SECONDS);
             $camera = new SimulatedCamera($card, $plan, $faults, null, $wallSeconds, $other, $speed);
-            [$address, $trigger] = (new CameraServer($camera, new Clock($speed), $name))->listen("127.0.0.1:{$ports[0]}", "127.0.0.1:{$ports[1]}");
+            // Both further on by as much: else one of them may take the other's.
+            [$host, $trigger] = array_map(static fn (int $port): string => '127.0.0.1:' . ($port === 0 ? 0 : $port + 2 * $further), $ports);
 
-            return "{$address}, trigger at {$trigger}";
+            return (new CameraServer($camera, new Clock($speed), $name))->listen($host, $trigger);
         }, 'camera');
 
         return self::SUCCESS;

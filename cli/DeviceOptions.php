@@ -23,8 +23,12 @@ final class DeviceOptions
     private const MOST_SPEED = 1_000;
     private const MOST_PORT = 65_535;
 
+    /** Where a port is another program's, so many after it are tried. */
+    private const NEXT_PORTS = 20;
+
     public static function add(Command $command, string $port): void
     {
+        $command->addOption('address-file', null, InputOption::VALUE_REQUIRED, 'File that it writes its addresses to, a line each');
         $command->addOption('port', null, InputOption::VALUE_REQUIRED, $port, '0');
         $command->addOption('name', null, InputOption::VALUE_REQUIRED, 'What it says of itself, so that it is not taken for another', '');
         $command->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world its time goes, 1 to 1000', '1');
@@ -116,21 +120,33 @@ final class DeviceOptions
     }
 
     /**
-     * Says where it listens, and goes on until it is told to stop.
+     * Says where it listens, and goes on until it is told to stop. A port that is another program's makes way to the next.
      *
-     * @param callable(): string $listen
+     * @param callable(int): list<string> $listen to so many ports further on: its addresses, host:port
      *
      * @throws BadUsage when that is not possible
      */
-    public static function serve(OutputInterface $output, callable $listen, string $what): void
+    public static function serve(InputInterface $input, OutputInterface $output, callable $listen, string $what): void
     {
         // Functions of the loop's packages, which the command line does not load for everyone.
         require_once dirname(__DIR__) . '/vendor/react/promise/src/functions_include.php';
-        try {
-            $output->writeln("{$what} at {$listen()}");
-        } catch (RuntimeException $taken) {
-            throw new BadUsage("--port: cannot listen there: {$taken->getMessage()}");
+        $addresses = [];
+        for ($further = 0; $addresses === []; $further++) {
+            try {
+                $addresses = $listen($further);
+            } catch (RuntimeException $taken) {
+                if ($further >= self::NEXT_PORTS) {
+                    throw new BadUsage("--port: cannot listen there: {$taken->getMessage()}");
+                }
+            }
         }
+        $file = $input->getOption('address-file');
+        if (is_string($file) && (@file_put_contents("{$file}.new", implode("\n", $addresses) . "\n") === false || !@rename("{$file}.new", $file))) {
+            // It would go on listening otherwise.
+            Loop::stop();
+            throw new BadUsage("--address-file: {$file} cannot be written.");
+        }
+        $output->writeln("{$what} at " . implode(', trigger at ', $addresses));
         foreach ([SIGINT, SIGTERM] as $signal) {
             Loop::addSignal($signal, Loop::stop(...));
         }

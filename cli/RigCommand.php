@@ -6,6 +6,7 @@ namespace Evrent\Cli;
 
 use Evrent\Devices\Faults;
 use Evrent\Devices\Simulators\Clock;
+use Evrent\Devices\Simulators\Rig\OtherFirmware;
 use Evrent\Devices\Simulators\Rig\RigServer;
 use Evrent\Devices\Simulators\Rig\SimulatedRig;
 use Evrent\Devices\Simulators\SimulatedKit;
@@ -22,6 +23,8 @@ final class RigCommand extends Command
     {
         DeviceOptions::add($this, 'Port it listens on, on this machine alone; 0 takes a free one');
         $this->addOption('trigger', null, InputOption::VALUE_REQUIRED, 'HOST:PORT of the camera’s trigger input');
+        $this->addOption('trigger-file', null, InputOption::VALUE_REQUIRED, 'The camera’s --address-file: its trigger input is where that says');
+        $this->addOption('firmware', null, InputOption::VALUE_REQUIRED, 'usual, or other: one that speaks G-code otherwise (docs/devices.md)', 'usual');
         $this->setHelp('Runs until it is stopped. What it understands is in docs/devices.md. Without a plan it has a slide of 1,200 mm, a pan and a tilt.');
     }
 
@@ -31,10 +34,27 @@ final class RigCommand extends Command
         $rig = $plan->rig ?? SimulatedKit::rig();
         $speed = DeviceOptions::speed($input);
         $faults = new Faults(DeviceOptions::faults($input, $rig->axisIds()));
-        $simulated = new SimulatedRig($rig, $faults, $plan?->power?->rig, name: DeviceOptions::name($input), worldSpeed: $speed);
-        $server = new RigServer($simulated, new Clock($speed), DeviceOptions::address($input, 'trigger'));
-        DeviceOptions::serve($output, fn (): string => $server->listen('127.0.0.1:' . DeviceOptions::port($input, 'port')), 'rig');
+        $isOther = Input::choice($input, 'firmware', ['usual', 'other']) === 'other';
+        $letters = $isOther ? OtherFirmware::LETTERS : ($plan === null ? SimulatedKit::letters() : []);
+        $simulated = new SimulatedRig($rig, $faults, $plan?->power?->rig, $letters, DeviceOptions::name($input), $speed);
+        $server = new RigServer($isOther ? new OtherFirmware($simulated) : $simulated, new Clock($speed), self::trigger($input));
+        $port = DeviceOptions::port($input, 'port');
+        $listen = static fn (int $further): array => [$server->listen('127.0.0.1:' . ($port === 0 ? 0 : $port + $further))];
+        DeviceOptions::serve($input, $output, $listen, 'rig');
 
         return self::SUCCESS;
+    }
+
+    /** @return \Closure(): ?string where the camera's trigger input is now */
+    private static function trigger(InputInterface $input): \Closure
+    {
+        $address = DeviceOptions::address($input, 'trigger');
+        $file = $input->getOption('trigger-file');
+
+        return static function () use ($address, $file): ?string {
+            $told = is_string($file) ? explode("\n", (string) @file_get_contents($file))[1] ?? '' : '';
+
+            return $told === '' ? $address : $told;
+        };
     }
 }

@@ -90,6 +90,8 @@ write_services() {
     take_port trigger $((camera + 1))
     name=$(instance_name)
     SERVICE_ENVIRONMENT+=("EVRENT_SPEED=$speed" "EVRENT_RIG=127.0.0.1:$rig#$name" "EVRENT_CAMERA=ptp:127.0.0.1:$camera#$name" "EVRENT_CARD=$RUN/card" "EVRENT_RUN=$RUN" "EVRENT_PHOTOS=$(photo_roots)")
+    # Where they were the last time.
+    rm -f "$RUN/rig.at" "$RUN/camera.at"
     mkdir -p "$RUN/views" "$RUN/nginx" "$RUN/errors" "$RUN/card"
     write_error_page bad '' 'Evrent cannot read that' 'The address or what was sent is none that Evrent knows, or it is larger than 5 MB. Go back: what you typed is still there.'
     write_error_page away 2 'Evrent is coming back' 'Something it runs on was stopped, and is being started again. This page asks by itself. What you typed waits in this browser.'

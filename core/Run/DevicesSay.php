@@ -51,21 +51,6 @@ final readonly class DevicesSay
         ], static fn (?array $said): bool => $said !== null);
     }
 
-    /**
-     * What the camera is set to otherwise than planned.
-     *
-     * @return list<string> sentences
-     */
-    public function wrongSettings(Schedule $schedule): array
-    {
-        $said = array_filter([$this->dial($schedule), $this->nothingAutomatic($schedule)]);
-
-        return array_values(array_map(
-            static fn (array $one): string => $one['says'],
-            array_filter($said, static fn (array $one): bool => $one['isWell'] === false),
-        ));
-    }
-
     /** @return ?array{isWell: ?bool, says: string} */
     private function dial(Schedule $schedule): ?array
     {

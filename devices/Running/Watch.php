@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Evrent\Core\Run\Body\BodySetting;
-use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Take\Brightness;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Supplies;
@@ -115,12 +114,8 @@ final class Watch
         $settings = $this->camera->settings();
         $left = $state->supplies->left();
         $isNews = array_filter($told, static fn (int $is, string $what): bool => ($left[$what] ?? null) !== (float) $is, ARRAY_FILTER_USE_BOTH) !== [];
-        $isFirst = $settings !== [] && $state->settings === [];
-        if ($isFirst) {
-            foreach ((new DevicesSay(settings: $settings))->wrongSettings($this->schedule) as $n => $says) {
-                $this->log->alarm("camera as set {$n}", $state->next, $says);
-            }
-        }
+        // Before the start what is not as planned is set, or used as it is: from then on it must not change.
+        $isFirst = $settings !== [] && $state->settings === [] && $state->startedAt !== null;
         if ($isNews || $isFirst) {
             $this->log->write(LogKind::Note, null, $told + ($isFirst ? ['settings' => $settings] : []));
         }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Format\TakeLogLines;
 use Tests\Devices\DeviceProcess;
 
@@ -72,6 +73,27 @@ final class RunCommandTest extends TestCase
         [$code, $out, $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1'], "abort\n");
         self::assertSame([1, "aborted: 0 photos triggered\n"], [$code, $out]);
         self::assertStringContainsString('The rig does not answer at 127.0.0.1:1.', $errors);
+    }
+
+    /** What contradicts the plan is listed, and nothing is shot nor kept; what can be set is set when that is asked for, and the rest is used as it is. */
+    public function testWhatContradictsThePlanHoldsTheStart(): void
+    {
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=400']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=400']);
+        $run = ['run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}"];
+        [$code, $out] = self::evrent($run);
+        self::assertSame(3, $code);
+        foreach (['The rig is not homed', '(--fix: Home rig)', 'Focus mode is automatic', '(--fix: Set focus to manual)', '80 motor steps per mm; the plan counts on 160'] as $says) {
+            self::assertStringContainsString($says, $out);
+        }
+        self::assertSame([false, []], [is_file("{$this->folder}/log"), glob("{$this->folder}/card/DCIM/*/*")]);
+        // The steps of its slide are not to be set.
+        [$code, $out] = self::evrent([...$run, '--fix']);
+        self::assertSame([3, false], [$code, str_contains($out, 'Focus mode')]);
+        [$code, $out] = self::evrent([...$run, '--force'], "finish\n");
+        self::assertStringStartsWith('finished early', $out);
+        $kept = array_filter(TakeLogLines::read((string) file_get_contents("{$this->folder}/log"))['lines'], static fn (LogLine $line): bool => $line->kind === LogKind::Resolved);
+        self::assertSame(['as_is', '--force'], [array_values($kept)[0]->text('how'), array_values($kept)[0]->text('because')]);
     }
 
     public function testOrdersComeFromStandardInput(): void

@@ -207,12 +207,30 @@ final class DevicesOnTheLineTest extends TestCase
         self::assertStringContainsString('Evrent', $this->gphoto($camera, '--summary'), 'it goes on for the others');
     }
 
-    public function testAPortThatIsTakenIsSaid(): void
+    /** Another program's port makes way to the next, which is said, and written where others look for it. */
+    public function testAPortThatIsTakenMakesWayToTheNext(): void
     {
         $rig = new DeviceProcess(['rig', '--port=0']);
-        exec(sprintf('%s %s/bin/evrent rig --port=%d 2>&1', PHP_BINARY, dirname(__DIR__, 2), $rig->port()), $said, $code);
-        self::assertSame(2, $code);
-        self::assertStringStartsWith('evrent: --port: cannot listen there', $said[0]);
+        $another = new DeviceProcess(['rig', "--port={$rig->port()}", "--address-file={$this->folder}/rig.at"]);
+        self::assertGreaterThan($rig->port(), $another->port());
+        self::assertSame("{$another->address}\n", file_get_contents("{$this->folder}/rig.at"));
+        $camera = $this->camera(1);
+        $trigger = (int) substr($camera->second, strlen('127.0.0.1:'));
+        $next = new DeviceProcess(['camera', "--port={$camera->port()}", "--trigger-port={$trigger}", "--card={$this->folder}/2", "--address-file={$this->folder}/camera.at"]);
+        self::assertNotContains($next->second, [$camera->address, $camera->second]);
+        // A rig that is to fire it finds it where it is.
+        $fires = new DeviceProcess(['rig', '--port=0', "--trigger-file={$this->folder}/camera.at", '--speed=100']);
+        $link = new GcodeRig(SimulatedKit::rig(), $fires->address, Dialect::usual());
+        $photos = new PtpCamera($next->address);
+        $link->connect();
+        $photos->connect();
+        $until = microtime(true) + 10.0;
+        while ($photos->newFiles() === [] && microtime(true) < $until) {
+            $link->trigger(null, static fn () => null);
+        }
+        self::assertLessThan($until, microtime(true));
+        exec(sprintf('%s %s/bin/evrent rig --address-file=/proc/none 2>&1', PHP_BINARY, dirname(__DIR__, 2)), $said, $code);
+        self::assertSame([2, 'evrent: --address-file: /proc/none cannot be written.'], [$code, $said[0]]);
         foreach (['--speed=0' => '--speed: give a number from 1 to 1000.', '--trigger=here' => '--trigger: give a host and a port'] as $option => $message) {
             exec(sprintf('%s %s/bin/evrent rig %s 2>&1', PHP_BINARY, dirname(__DIR__, 2), $option), $wrong, $code);
             self::assertSame(2, $code);

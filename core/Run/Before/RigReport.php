@@ -51,18 +51,19 @@ final readonly class RigReport
      */
     public function against(Rig $plan, array $letters, array $travel): array
     {
-        $found = [];
+        $found = $missing = [];
         foreach ($this->axes === [] ? [] : $plan->axes as $axis) {
-            $has = $this->axis($letters[$axis->id] ?? '');
+            $letter = $letters[$axis->id] ?? '?';
+            $has = $this->axis($letter);
             if ($has === null) {
-                $says = "This rig has no {$axis->id} ({$letters[$axis->id]}): it has " . implode(', ', $this->letters()) . '. Choose another rig.';
-                $found[] = new Contradiction("rig {$axis->id}", $says, isRefused: true);
+                $missing[] = "{$axis->id} ({$letter})";
                 continue;
             }
             array_push($found, ...array_filter([self::travel($axis, $has, $travel[$axis->id] ?? null), self::speed($axis, $has), self::steps($axis, $has)]));
         }
+        $says = 'This rig has no ' . implode(' and no ', $missing) . '; its axes are ' . implode(', ', $this->letters()) . '. Choose another rig.';
 
-        return $found;
+        return $missing === [] ? $found : [new Contradiction('rig axes', $says, isRefused: true), ...$found];
     }
 
     /** @param ?array{float, float} $driven */

@@ -29,7 +29,7 @@ final readonly class StatusLine
      */
     public static function read(string $text, array $offset = []): ?self
     {
-        if (preg_match('/^<([A-Za-z]+)(?::\d+)?((?:\|[^|>]*)*)>?$/D', $text, $found) !== 1) {
+        if (preg_match('/^<([A-Za-z]+)(?::\d+)?((?:\|[^|>]*)*)>$/D', $text, $found) !== 1) {
             return null;
         }
         $fields = [];

@@ -9,6 +9,7 @@ use React\EventLoop\Loop;
 use React\EventLoop\TimerInterface;
 use React\Socket\ConnectionInterface;
 use React\Socket\SocketServer;
+use RuntimeException;
 
 /**
  * The simulated camera on the network: one host at a time on one port (PTP over TCP/IP), the trigger line on another.
@@ -33,13 +34,18 @@ final class CameraServer
      *
      * @return array{string, string} the addresses of the hosts' port and of the trigger input, host:port
      *
-     * @throws \RuntimeException when a port is taken
+     * @throws RuntimeException when a port is taken
      */
     public function listen(string $address, string $triggerAddress): array
     {
         $hosts = new SocketServer("tcp://{$address}");
+        try {
+            $trigger = new SocketServer("tcp://{$triggerAddress}");
+        } catch (RuntimeException $taken) {
+            $hosts->close();
+            throw $taken;
+        }
         $hosts->on('connection', $this->welcome(...));
-        $trigger = new SocketServer("tcp://{$triggerAddress}");
         $trigger->on('connection', $this->follow(...));
 
         return array_map(static fn (SocketServer $server): string => substr((string) $server->getAddress(), strlen('tcp://')), [$hosts, $trigger]);

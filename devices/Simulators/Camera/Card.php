@@ -53,7 +53,7 @@ final class Card
         $handle = $this->last % 10_000 >= self::HIGHEST_FILE ? (intdiv($this->last, 10_000) + 1) * 10_000 + 1 : $this->last + 1;
         $path = sprintf('%s/%dEVRNT/EVR_%04d.JPG', self::DCIM, intdiv($handle, 10_000), $handle % 10_000);
         $whole = "{$this->folder}/{$path}";
-        $hasFolder = is_dir(dirname($whole)) || mkdir(dirname($whole));
+        $hasFolder = is_dir(dirname($whole)) || mkdir(dirname($whole), 0o755, true);
         $isWritten = $hasFolder && file_put_contents("{$whole}.part", $bytes) === strlen($bytes);
         if (!$isWritten || !touch("{$whole}.part", (int) floor($takenAt ?? microtime(true))) || !rename("{$whole}.part", $whole)) {
             throw new RuntimeException("cannot write {$whole}");

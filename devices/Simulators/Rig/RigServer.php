@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Rig;
 
+use Closure;
 use Evrent\Devices\Simulators\Clock;
 use React\EventLoop\Loop;
 use React\EventLoop\TimerInterface;
@@ -27,9 +28,9 @@ final class RigServer
     private bool $isStopped = false;
 
     /**
-     * @param ?string $triggerAddress host:port of the camera's trigger input
+     * @param Closure(): ?string $triggerAddress host:port of the camera's trigger input, as it is now; null where there is none yet
      */
-    public function __construct(private readonly SimulatedRig $rig, private readonly Clock $clock, private readonly ?string $triggerAddress)
+    public function __construct(private readonly Controller $rig, private readonly Clock $clock, private readonly Closure $triggerAddress)
     {
     }
 
@@ -116,11 +117,14 @@ final class RigServer
 
     private function reachTrigger(): void
     {
-        if ($this->triggerAddress === null) {
+        $again = fn (): TimerInterface => Loop::addTimer(self::RETRY_SECONDS, $this->reachTrigger(...));
+        $address = ($this->triggerAddress)();
+        if ($address === null) {
+            $again();
+
             return;
         }
-        $again = fn (): TimerInterface => Loop::addTimer(self::RETRY_SECONDS, $this->reachTrigger(...));
-        (new Connector(['timeout' => 2.0]))->connect("tcp://{$this->triggerAddress}")->then(function (ConnectionInterface $line) use ($again): void {
+        (new Connector(['timeout' => 2.0]))->connect("tcp://{$address}")->then(function (ConnectionInterface $line) use ($again): void {
             $this->trigger = $line;
             $line->on('close', function () use ($again): void {
                 $this->trigger = null;

@@ -18,7 +18,7 @@ use Evrent\Devices\Simulators\Clock;
  * The simulated rig's controller, without sockets and without a clock of its own: it is given what came and what time it is, in simulated
  * seconds, and says what goes out. docs/devices.md has what it understands.
  */
-final class SimulatedRig
+final class SimulatedRig implements Controller
 {
     private const GREETING = 'Evrent rig, G-code';
     private const CLOSED_SECONDS = 0.1;

@@ -14,6 +14,8 @@
             count($start->items) }} ticked</summary>
         @include('shots.parts.ticks')</details>
     </form>
+    @foreach (array_intersect_key(App\Devices\Services::dead(), ['The simulated rig' => 0, 'The simulated camera' => 0]) as $device => $log)<p
+        class="problem" role="alert">{{ $device }} keeps stopping. Its log shows why: {{ $log }}</p>@endforeach
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
         <x-field id="take-rig" label="Rig" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />

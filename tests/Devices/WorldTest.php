@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Run\Before\RigReport;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\DeafCamera;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Running\RunClock;
+use Evrent\Devices\Running\TakeLog;
+use Evrent\Devices\Running\TakeStore;
+use Evrent\Devices\Running\Appended;
+use Evrent\Devices\Running\World;
+use Evrent\Devices\Running\WorldChange;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * How fast simulated devices run, and what happens where the machine does not keep up.
+ */
+final class WorldTest extends TestCase
+{
+    /** @var list<LogLine> */
+    private array $lines = [];
+
+    public function testARealRigIsAlwaysInOurWorld(): void
+    {
+        [$world, $clock] = $this->world(null, 60.0);
+        $world->settle();
+        self::assertSame([1.0, 1], [$clock->speed, count($this->lines)]);
+    }
+
+    public function testASimulatedRigIsSetToTheSpeedOfTheTake(): void
+    {
+        [$world, $clock] = $this->world(1.0, 60.0);
+        $world->settle();
+        self::assertSame([60.0, []], [$clock->speed, $this->lines]);
+    }
+
+    public function testOneThatStaysAtAnotherSpeedRefusesTheStart(): void
+    {
+        [$world] = $this->world(10.0, 60.0, isObedient: false);
+        $this->expectException(DeviceRefused::class);
+        $this->expectExceptionMessage('The simulated rig runs at ×10, and this take at ×60.');
+        $world->settle();
+    }
+
+    /** Late twice by the machine's doing, it falls back to the next speed; what the devices need themselves never counts. */
+    public function testAMachineThatDoesNotKeepUpFallsBack(): void
+    {
+        [$world, $clock] = $this->world(200.0, 200.0);
+        foreach ([0.0, 2.0, 4.0, 6.0] as $late) {
+            // The rig took as long as it needs, and the photo came as soon as it stood: the plan is too tight, at any speed.
+            $world->moved(3.0, 3.0);
+            $world->triggered($late, 5.0, 0.01);
+            $world->fallBack();
+        }
+        self::assertSame([200.0, []], [$clock->speed, $this->lines]);
+        foreach ([7.5, 9.0] as $late) {
+            $world->moved(4.4, 3.0);
+            $world->triggered($late, 5.0, 0.1);
+            $world->fallBack();
+        }
+        self::assertSame(60.0, $clock->speed);
+        self::assertSame([LogKind::Note, LogKind::Alarm], array_column($this->lines, 'kind'));
+        self::assertStringContainsString('does not keep up with ×200. The simulated devices run at ×60', (string) $this->lines[1]->text('says'));
+        // Whoever goes on later has the clock that the log had.
+        $last = WorldChange::last($this->lines);
+        self::assertNotNull($last);
+        self::assertSame(60.0, $last->clock(0.0)->speed);
+        self::assertEqualsWithDelta($clock->now(), $last->clock(0.0)->now(), 1.0);
+        // Once by more than an interval is enough.
+        $world->triggered(20.0, 5.0, 11.0);
+        $world->fallBack();
+        self::assertSame(10.0, $clock->speed);
+    }
+
+    /** At our own speed there is nothing to fall back to. */
+    public function testAtOurSpeedNothingFallsBack(): void
+    {
+        [$world, $clock] = $this->world(1.0, 1.0);
+        foreach ([0.0, 10.0, 20.0] as $late) {
+            $world->triggered($late, 5.0, 10.0);
+            $world->fallBack();
+        }
+        self::assertSame([1.0, []], [$clock->speed, $this->lines]);
+    }
+
+    /** @return array{World, RunClock} */
+    private function world(?float $rigSpeed, float $speed, bool $isObedient = true): array
+    {
+        $rig = self::createStub(RigLink::class);
+        $rig->method('report')->willReturnCallback(static function () use (&$rigSpeed): RigReport {
+            return new RigReport([], $rigSpeed);
+        });
+        $rig->method('runAt')->willReturnCallback(static function (float $asked) use (&$rigSpeed, $isObedient): void {
+            $rigSpeed = $isObedient ? $asked : $rigSpeed;
+        });
+        $store = self::createStub(TakeStore::class);
+        $store->method('append')->willReturnCallback(function (LogLine $line): Appended {
+            $this->lines[] = $line;
+
+            return Appended::Stored;
+        });
+        $clock = new RunClock(0.0, $speed);
+        $log = new TakeLog(Schedule::of(Plans::with([])), $store, $clock, static fn () => null);
+
+        return [new World($rig, new DeafCamera(), $clock, $log), $clock];
+    }
+}
