@@ -20,12 +20,15 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class CameraCommand extends Command
 {
     private const LATER_SECONDS = 60.0;
+    private const LEAST_WIDTH = 160;
+    private const MOST_WIDTH = 6_000;
 
     protected function configure(): void
     {
         DeviceOptions::add($this, 'Port for hosts, on this machine alone; 0 takes a free one');
         $this->addOption('trigger-port', null, InputOption::VALUE_REQUIRED, 'Port of its trigger input; 0 takes a free one', '0');
         $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'Folder that is its card');
+        $this->addOption('width', null, InputOption::VALUE_REQUIRED, 'Of its pictures, in pixels: the wider, the longer it takes to draw them', '640');
         $this->addOption('second-card', null, InputOption::VALUE_REQUIRED, 'Folder that is the card in its second slot; used as the plan says');
         $this->setHelp(
             'Runs until it is stopped. Any PTP host can read and trigger it: '
@@ -45,13 +48,17 @@ final class CameraCommand extends Command
         $faults = new Faults(DeviceOptions::faults($input, $plan?->rig->axisIds() ?? ['slide', 'pan', 'tilt']));
         $ports = [DeviceOptions::port($input, 'port'), DeviceOptions::port($input, 'trigger-port')];
         $name = DeviceOptions::name($input);
-        DeviceOptions::serve($input, $output, static function (int $further) use ($folder, $second, $plan, $faults, $speed, $ports, $name): array {
+        $width = Input::whole($input, 'width');
+        if ($width === null || $width < self::LEAST_WIDTH || $width > self::MOST_WIDTH) {
+            throw new BadUsage('--width: give a number of pixels from 160 to 6000.');
+        }
+        DeviceOptions::serve($input, $output, static function (int $further) use ($folder, $second, $plan, $faults, $speed, $ports, $name, $width): array {
             $now = new DateTimeImmutable();
             $other = is_string($second) && $second !== '' ? new Card($second) : null;
             $card = new Card($folder, $plan?->camera->nextFileNumber);
             // A camera's clock never goes back behind what is on its card: a fast world may have been ahead of ours.
             $wallSeconds = max((float) $now->format('U.u') + $now->getOffset(), ($card->latestTakenAt() ?? 0.0) + self::LATER_SECONDS);
-            $camera = new SimulatedCamera($card, $plan, $faults, null, $wallSeconds, $other, $speed);
+            $camera = new SimulatedCamera($card, $plan, $faults, $width, $wallSeconds, $other, $speed);
             // Both further on by as much: else one of them may take the other's.
             [$host, $trigger] = array_map(static fn (int $port): string => '127.0.0.1:' . ($port === 0 ? 0 : $port + 2 * $further), $ports);
 

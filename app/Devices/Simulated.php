@@ -37,6 +37,6 @@ final class Simulated
         // A device whose port was another program's took the next, and says which.
         $told = @file(config()->string('evrent.run') . "/{$device}.at", FILE_IGNORE_NEW_LINES);
 
-        return $told === false || $told === [] ? $address : $told[0] . strstr("{$address}#", '#');
+        return $told === false || $told === [] ? $address : $told[0] . strstr($address, '#');
     }
 }

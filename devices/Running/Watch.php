@@ -30,9 +30,13 @@ final class Watch
     private const PICTURE_TAKES_SECONDS = 1.0;
     private const SIMULATED_PICTURE_TAKES_SECONDS = 0.015;
 
+    /** Real seconds after which supplies are looked at in a fast world, also where it makes a photo late. */
+    private const LONGEST_REAL_SECONDS = 2.0;
+
     /** How late the latest photo was; null where that is no news: after a pause, and after a gap that was said. */
     private ?float $knownLate = 0.0;
     private float $suppliesAt = 0.0;
+    private float $suppliesTook = 0.0;
     private int $pictured = 0;
 
     /** @var array<string, true> what was warned of already */
@@ -92,9 +96,14 @@ final class Watch
     public function between(?RigStatus $rig, float $realSeconds): void
     {
         $now = $this->clock->realSeconds();
-        if ($now - $this->suppliesAt > max(self::LEAST_REAL_SECONDS, self::SUPPLIES_SECONDS / $this->clock->speed)) {
+        $since = $now - $this->suppliesAt;
+        // In a fast world what takes a tenth of a second takes many seconds of the run: not where a photo would be late for it.
+        $isTime = $this->clock->speed <= 1.0 || $realSeconds > $this->suppliesTook || $since > self::LONGEST_REAL_SECONDS;
+        if ($isTime && $since > max(self::LEAST_REAL_SECONDS, self::SUPPLIES_SECONDS / $this->clock->speed)) {
             $this->suppliesAt = $now;
             $this->supplies($rig);
+            $this->suppliesTook = $this->clock->realSeconds() - $now;
+            $realSeconds -= $this->suppliesTook;
         }
         $takes = $this->clock->speed > 1.0 ? self::SIMULATED_PICTURE_TAKES_SECONDS : self::PICTURE_TAKES_SECONDS;
         if ($realSeconds > $takes) {

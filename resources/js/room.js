@@ -6,6 +6,8 @@ import { Idiomorph } from 'idiomorph';
  */
 const beepEveryMilliseconds = 4_000;
 const holdMilliseconds = 1_200;
+const cutAfterMilliseconds = 2_000;
+const patienceMilliseconds = 4_000;
 
 let sound = null;
 
@@ -61,6 +63,39 @@ function lock() {
   sheet.focus();
 }
 
+/**
+ * Without a word of the server for two seconds what the page shows is old: it dims, says since when, and never counts on by itself. An order that
+ * did not get through is named until it is given again, or put away.
+ */
+function watchLink(room) {
+  const line = room.querySelector('[data-link]');
+  let heardAt = Date.now();
+  let lost = '';
+  const show = () => {
+    const silent = Date.now() - heardAt;
+    const isCut = silent > cutAfterMilliseconds;
+    room.classList.toggle('is-cut', isCut);
+    const heard = isCut ? `No link to Evrent. Last heard ${Math.round(silent / 1_000)} s ago; the run goes on without this page. ` : '';
+    const text = `${heard}${lost}`;
+    line.hidden = text === '';
+    if (line.textContent !== text) line.textContent = text;
+  };
+  const isNow = (detail) => detail.elt?.id === 'now' || detail.target?.id === 'now';
+  const isOrder = (detail) => detail.elt?.closest?.('form')?.querySelector('input[name=order]') !== null;
+  document.body.addEventListener('htmx:afterRequest', ({ detail }) => {
+    if (isNow(detail)) {
+      heardAt = detail.successful ? Date.now() : heardAt;
+    } else if (isOrder(detail)) {
+      const words = detail.elt.querySelector('button')?.textContent.replace(/\s+/g, ' ').replace(/ [A-Z] ?$/, '').trim();
+      lost = detail.successful ? '' : `Not sent: ${words}. Press it again when there is a link.`;
+    }
+    show();
+  });
+  // A request that never ends keeps the next from being asked.
+  document.body.addEventListener('htmx:beforeRequest', ({ detail }) => { if (isNow(detail) || isOrder(detail)) detail.xhr.timeout = patienceMilliseconds; });
+  setInterval(show, 500);
+}
+
 /** The latest photo is loaded behind the one that is seen: the page never blinks. */
 function showPicture(figure) {
   const photo = document.getElementById('now')?.dataset.picture;
@@ -76,6 +111,7 @@ export function followRoom() {
   if (!room) return;
   keepAwake();
   changeInPlace();
+  watchLink(room);
   let beepedAt = 0;
   setInterval(() => {
     showPicture(room.querySelector('.room-picture'));

@@ -1,52 +1,13 @@
 import assert from 'node:assert/strict';
 import { describe } from 'node:test';
 import { newShootAtSaltreach } from '../requests.mjs';
-import { benchIsReady, browser, go, planOf, reach, test, type, verdictIs } from './support.mjs';
+import { begin, choose, field, given, press, saved, startField, typed } from './planning.mjs';
+import { browser, go, planOf, reach, test, verdictIs } from './support.mjs';
 
 // Every job that people bring, each planned from an empty shoot at the estuary by what stands on the page, and rehearsed. The figures are
 // those that a practitioner would read aloud, worked by hand in the comment above each.
 const view = browser();
-const field = (page, label) => page.getByLabel(label, { exact: true });
-const saved = (page) => page.locator('#saving[data-state=saved]').waitFor();
-const startField = 'Start: a time of day, or such as 20 min before sunset';
-
-/** A new shot on a rig, made on the page of a shoot. */
-async function begin(page, title, rig) {
-  await page.getByLabel('Title', { exact: true }).last().fill(title);
-  await page.getByLabel('Rig', { exact: true }).selectOption({ label: rig });
-  await page.getByRole('button', { name: 'Create shot' }).click();
-  await benchIsReady(page);
-  return page;
-}
-
-async function job(title, rig) {
-  return begin(await view.open(`/shoots/${await newShootAtSaltreach(`For ${title}`)}`), title, rig);
-}
-
-async function typed(page, fields) {
-  for (const [label, text] of Object.entries(fields)) await type(page, label, text);
-}
-
-async function choose(page, label, option) {
-  await (await reach(page, field(page, label))).selectOption({ label: option });
-  await saved(page);
-}
-
-async function press(page, locator) {
-  await (await reach(page, locator)).click();
-  await saved(page);
-}
-
-/** An edit that takes along what is typed with it. */
-async function given(page, id, texts, button) {
-  const form = page.locator('form', { has: page.locator(id) });
-  for (const [name, text] of Object.entries(texts)) {
-    const input = await reach(page, form.locator(`[name="with[${name}]"]`));
-    await (await input.evaluate((element) => element.tagName) === 'SELECT' ? input.selectOption(text) : input.fill(text));
-  }
-  await form.getByRole('button', { name: button }).click();
-  await saved(page);
-}
+const job = async (title, rig) => begin(await view.open(`/shoots/${await newShootAtSaltreach(`For ${title}`)}`), title, rig);
 
 /** The sentence, as it stands. */
 async function assertSentence(page, wanted) {
@@ -419,7 +380,7 @@ describe('jobs', { concurrency: 3 }, () => {
       ['Frames to spare', '1.5', 'film-extra_frames', 'Enter a whole number'], ['Video takes', '0', 'film-gb_per_min', 'Enter gigabytes a minute'],
       ['at the end', 'warm', 'settings-white_balance_end_k', 'Enter'], ['Pan, from photo to photo', '0', 'held-step_pan', 'Enter how far it goes from photo to photo'],
     ]) {
-      await type(page, label, text);
+      await typed(page, { [label]: text });
       await says(page, `#p-${id}`, message);
       assert.equal(await field(page, label).inputValue(), text);
     }

@@ -62,6 +62,18 @@ test.oneIn(10, 'on a phone: the page is lost for a while, a second device looks 
   assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth));
   const second = await view.open(new URL(page.url()).pathname);
   await status(second, 'running');
+  // Without a link the page says that it is old, counts no further, and does not pretend that an order was heard.
+  await page.context().setOffline(true);
+  await page.locator('.room.is-cut [data-link]').getByText(/No link to Evrent. Last heard \d+ s ago/).waitFor();
+  const shown = await count(page);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.locator('[data-link]').getByText('Not sent: Pause.').waitFor();
+  assert.equal(await count(page), shown);
+  await page.context().setOffline(false);
+  await page.locator('.room:not(.is-cut)').waitFor();
+  await page.locator('[data-link]').getByText('Not sent: Pause.').waitFor();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.locator('[data-link]').waitFor({ state: 'hidden' });
   const before = await count(second);
   await page.goto('about:blank');
   await second.waitForFunction((seen) => Number(document.querySelector('.room-count b').textContent) > seen + 2, before);

@@ -160,10 +160,12 @@ final class SceneDrawing
         imagelayereffect($image, IMG_EFFECT_REPLACE);
     }
 
+    /** Where a crop to a wider frame leaves it. */
     private function number(GdImage $image, Taken $photo): void
     {
+        [$x, $y] = [intdiv($photo->width, 8), intdiv($photo->height, 6)];
         $white = (int) imagecolorallocate($image, 255, 255, 255);
-        imagefilledrectangle($image, 0, 0, 52, 15, (int) imagecolorallocate($image, 0, 0, 0));
-        imagestring($image, 3, 4, 1, sprintf('%06d', $photo->number), $white);
+        imagefilledrectangle($image, $x, $y, $x + 52, $y + 15, (int) imagecolorallocate($image, 0, 0, 0));
+        imagestring($image, 3, $x + 4, $y + 1, sprintf('%06d', $photo->number), $white);
     }
 }

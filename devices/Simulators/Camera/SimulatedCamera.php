@@ -79,7 +79,7 @@ final class SimulatedCamera
     private array $events = [];
 
     /**
-     * @param ?int  $width          of its pictures, pixels; null for as many as there is time to draw at its world's speed
+     * @param int   $width          of its pictures, pixels
      * @param float $wallSeconds    what its clock says when it is switched on, as seconds from 1970 in its own wall time
      * @param float $worldSpeed     simulated seconds in a real one
      */
@@ -87,7 +87,7 @@ final class SimulatedCamera
         Card $card,
         private readonly ?Plan $plan = null,
         private readonly Faults $faults = new Faults(),
-        private readonly ?int $width = 960,
+        private readonly int $width = 960,
         private float $wallSeconds = 0.0,
         ?Card $secondCard = null,
         float $worldSpeed = 1.0,
@@ -304,17 +304,12 @@ final class SimulatedCamera
 
     public function height(): int
     {
-        return (int) round($this->width() * $this->optics->sensorHeightMillimetres / $this->optics->sensorWidthMillimetres);
+        return (int) round($this->width * $this->optics->sensorHeightMillimetres / $this->optics->sensorWidthMillimetres);
     }
 
-    /** The faster the world, the less there is time to draw. */
     public function width(): int
     {
-        return $this->width ?? match (true) {
-            $this->worldSpeed() > 100.0 => 320,
-            $this->worldSpeed() > 10.0 => 640,
-            default => 1440,
-        };
+        return $this->width;
     }
 
     /** Simulated seconds in a real one: the clock that gives it its time is to keep to that. */
@@ -387,7 +382,7 @@ final class SimulatedCamera
             sprintf('%s mm', (string) $this->optics->focalMillimetres),
             self::SERIAL,
             hash('xxh128', self::SERIAL . '/' . $this->wallSeconds . '/' . $number . '/' . $opened),
-            $this->width(),
+            $this->width,
             $this->height(),
         );
         if ($this->buffer === []) {

@@ -33,6 +33,7 @@
 @include('shots.parts.ticks', ['start' => new App\Pages\TakeStart($page)])
 @endunless
 @include('shots.parts.film-told')
+@include('shots.parts.start-more')
 @include('shots.parts.pass-told')
 @include('shots.parts.findings')
 @include('shots.parts.found-beside')

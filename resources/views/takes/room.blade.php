@@ -3,6 +3,7 @@
     :crumbs="[...$take->crumbs(), 'Run room' => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">Shooting {{ $plan->title }}</h1>
+        <p class="room-link" data-link role="status" hidden></p>
         @if ($take->status === App\Models\Take::INTERRUPTED)@include('takes.parts.interrupted')@else
         <div class="room-top">@include('takes.parts.now')
             <figure class="room-picture" data-picture-at="{{ $take->at('takes.picture') }}" hidden><span><img alt="The latest photo as it came out" width="160"

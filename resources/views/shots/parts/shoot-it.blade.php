@@ -26,11 +26,8 @@
         <x-field id="take-at" label="Time of day" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
         <x-field id="take-when-out" label="When card or battery runs out" name="when_out" :options="['wait' => 'wait for the swap', 'end' => 'end the take']" />
         <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
-        @if ($page->plan->timing->mode === Evrent\Core\Timing\Mode::StopMotion)<x-field id="take-rest" label="Rest before each photo" name="rest" width="7ch"
-            placeholder="by hand" :problem="$take('rest')" />@endif
-        @if (!$page->report->works())<x-field id="take-reason" label="Why it is shot though it falls short" name="reason" width="28ch" is-text
-            :problem="$take('reason')" />@endif
         </div>
+        @include('shots.parts.start-more')
         @if ($start->hasSimulated())<div class="grid-fields"><x-field id="take-speed" label="Simulated devices run at" name="speed"
             :options="App\Pages\TakeStart::speeds()" :value="old('speed') ?? (string) (int) config('evrent.world_speed')" /></div>@endif
         @include('shots.parts.unticked')
