@@ -7,6 +7,7 @@ namespace App\Models;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\ReadBack;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
@@ -135,7 +136,12 @@ final class Take extends Model
     /** What its log says. */
     public function report(Schedule $schedule): TakeReport
     {
-        return TakeReport::of($schedule, $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read()));
+        $matched = CardReading::query()->where('take_id', $this->id)->where('status', 'done')->latest('id')->value('matched');
+        /** @var array<string, mixed> $match */
+        $match = json_decode(is_string($matched) ? $matched : '[]', true, 16, JSON_THROW_ON_ERROR);
+        $lines = $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read());
+
+        return TakeReport::of($schedule, $lines, $match === [] ? null : ReadBack::ofMatch($match));
     }
 
     /** Where its world was last set to another speed; null where it never was. */

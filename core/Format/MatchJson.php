@@ -54,6 +54,7 @@ final class MatchJson
                 'flicker_stops' => $measured->flicker === null ? null : round($measured->flicker->stops, 4),
                 'clean_stretch' => Stretch::longest($matching->planned->count(), $spoilt),
             ]),
+            'exposure_off_stops' => (object) self::offStops($matching),
             'skipped' => $skipped,
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
     }
@@ -130,5 +131,24 @@ final class MatchJson
     private static function none(): InvalidInput
     {
         return new InvalidInput([new Problem('/format', 'This is no ' . self::FORMAT . ' with photos: give what bin/evrent photos --format=json writes.')]);
+    }
+
+    /**
+     * By how much each photo is exposed otherwise than planned, as its file says, by number: for those that are wrongly exposed more than their dial's
+     * marks explain.
+     *
+     * @return array<int, array{stops: float, wrong: bool}>
+     */
+    private static function offStops(Matching $matching): array
+    {
+        $stops = [];
+        foreach ($matching->photos() as $number => $photo) {
+            $off = $photo === null ? null : $matching->planned->offStops($number - 1, $photo);
+            if ($off !== null) {
+                $stops[$number] = ['stops' => round($off, 2), 'wrong' => abs($off) > $matching->planned->mostOffStops($number - 1)];
+            }
+        }
+
+        return $stops;
     }
 }

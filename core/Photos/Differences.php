@@ -12,8 +12,6 @@ use Evrent\Core\Words\PlainText;
  */
 final class Differences
 {
-    /** A third of a stop, and a bit for rounding. */
-    private const STOPS = 0.4;
     private const SHARE = 0.02;
     private const MOST_SPANS = 8;
 
@@ -45,18 +43,13 @@ final class Differences
         }
         $out = [];
         foreach ($matching->photos() as $number => $photo) {
-            if ($photo !== null && $matching->planned->stopsApart($number - 1, $photo->exposureSeconds) > self::STOPS) {
+            $off = $photo === null ? null : $matching->planned->offStops($number - 1, $photo);
+            if (abs($off ?? 0.0) > $matching->planned->mostOffStops($number - 1)) {
                 $out[] = $number;
             }
         }
         if ($out !== []) {
-            $found[] = self::told('exposure', $out, sprintf(
-                '%s exposed otherwise than planned: %s. The first was open for %s s, and %s s were planned.',
-                PlainText::photos(count($out)),
-                self::spans($out),
-                PlainText::shutter($matching->photo($out[0])->exposureSeconds ?? 0.0),
-                PlainText::shutter($matching->planned->exposures[$out[0] - 1] ?? 0.0),
-            ), 'T4', 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
+            $found[] = self::exposedOtherwise($matching, $out);
         }
         $settings = [
             'aperture' => static fn (CardPhoto $photo): ?float => $photo->aperture,
@@ -74,6 +67,35 @@ final class Differences
         }
 
         return $found;
+    }
+
+    /**
+     * @param non-empty-list<int> $out
+     *
+     * @return array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     */
+    private static function exposedOtherwise(Matching $matching, array $out): array
+    {
+        [$place, $photo] = [$out[0] - 1, $matching->photo($out[0])];
+        assert($photo !== null);
+
+        return self::told('exposure', $out, sprintf(
+            '%s exposed otherwise than planned: %s. The first by %s stops: %s; planned %s.',
+            PlainText::photos(count($out)),
+            self::spans($out),
+            PlainText::signed($matching->planned->offStops($place, $photo) ?? 0.0, 1),
+            self::exposure($photo->exposureSeconds, $photo->aperture, $photo->iso),
+            self::exposure($matching->planned->exposures[$place] ?? null, $matching->planned->aperture, $matching->planned->isos[$place] ?? null),
+        ), 'T4', 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
+    }
+
+    private static function exposure(?float $seconds, ?float $aperture, ?float $iso): string
+    {
+        return implode(', ', array_filter([
+            $seconds === null ? '' : PlainText::shutter($seconds) . ' s',
+            $aperture === null ? '' : 'f/' . PlainText::number($aperture),
+            $iso === null ? '' : 'ISO ' . PlainText::number($iso),
+        ], static fn (string $part): bool => $part !== ''));
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Marks;
+use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Shot\Shot;
@@ -14,6 +16,11 @@ use Evrent\Core\Shot\Shot;
  */
 final readonly class PlannedPhotos
 {
+    private const LONGEST_MARK_SECONDS = 32.0;
+
+    /** Files write their exposures rounded. */
+    private const ROUNDED_STOPS = 0.02;
+
     public float $interval;
     public float $smallestInterval;
 
@@ -123,6 +130,35 @@ final readonly class PlannedPhotos
     public function count(): int
     {
         return count($this->openSeconds);
+    }
+
+    /**
+     * By how much a photo is exposed otherwise than planned, as its file says it was: stops of shutter, aperture and ISO together, above zero for
+     * brighter. What the plan or the file does not say is left out.
+     *
+     * @return ?float null where nothing of it is known
+     */
+    public function offStops(int $place, CardPhoto $photo): ?float
+    {
+        $off = null;
+        $planned = [$this->exposures[$place] ?? null, $this->isos[$place] ?? null, $this->aperture];
+        foreach ([$photo->exposureSeconds, $photo->iso, $photo->aperture] as $n => $is) {
+            if ($is !== null && $planned[$n] !== null && $is > 0.0 && $planned[$n] > 0.0) {
+                $off = ($off ?? 0.0) + ($n === 2 ? -2.0 : 1.0) * log($is / $planned[$n], 2);
+            }
+        }
+
+        return $off;
+    }
+
+    /** Stops from which on a photo is wrongly exposed: a third from the dial's mark nearest to what is planned for it. */
+    public function mostOffStops(int $place): float
+    {
+        $planned = $this->exposures[$place] ?? null;
+        $hasMark = $planned !== null && $planned > 0.0 && $planned <= self::LONGEST_MARK_SECONDS;
+        $mark = $hasMark ? abs(log(Marks::shutterNearest($planned, true) / $planned, 2)) : 0.0;
+
+        return Wanted::WRONG_STOPS + $mark + self::ROUNDED_STOPS;
     }
 
     /** By how much a pair's exposures differ, stops of shutter time and ISO together; 0 where either is not known. */

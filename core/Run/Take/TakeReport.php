@@ -47,8 +47,9 @@ final readonly class TakeReport
 
     /**
      * @param iterable<LogLine> $lines
+     * @param ?ReadBack         $card  what the photos say that were read from the card; null before that
      */
-    public static function of(Schedule $schedule, iterable $lines): self
+    public static function of(Schedule $schedule, iterable $lines, ?ReadBack $card = null): self
     {
         $state = new TakeState($schedule);
         $photos = $events = $whys = $objects = $placed = $lumas = $extras = $replaced = $cameBy = $kept = $flaws = $offStops = [];
@@ -95,9 +96,12 @@ final readonly class TakeReport
         $told = [];
         foreach ($state->photos as $photo => $what) {
             $known = $photos[$photo] ?? ['planned' => null, 'actual' => null, 'late' => null];
-            $isWhole = ($what === PhotoState::Good || $what === PhotoState::Triggered) && !($kept[$photo] ?? false);
+            $isKept = $kept[$photo] ?? false;
+            $said = $what->isWhole() && !$isKept ? $flaws[$photo] ?? $what : $what;
+            $offStops[$photo] = $card?->offStops($photo) ?? $offStops[$photo] ?? 0.0;
             $told[$photo] = [
-                'state' => $isWhole ? $flaws[$photo] ?? $what : $what,
+                // What somebody said of it stands.
+                'state' => $card === null || $isKept ? $said : $card->settle($photo, $said),
                 'planned' => $known['planned'] === null ? null : $known['planned'] - $start,
                 'actual' => $known['actual'] === null ? null : $known['actual'] - $start,
                 'late' => $known['late'],
