@@ -38,7 +38,7 @@ final class LearnOfBody
         ($this->keep)($item, static function (?Piece $is) use ($learnt): Piece {
             assert($is !== null);
 
-            return new Piece($is->kind, $is->name, array_replace($is->values, $learnt), $is->count, $is->note, $is->address);
+            return new Piece($is->kind, $is->name, array_replace($is->values, $learnt), $is->count, $is->note, $is->address, $is->words);
         });
     }
 }

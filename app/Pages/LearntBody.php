@@ -43,7 +43,7 @@ final readonly class LearntBody
     }
 
     /**
-     * @return array<string, array{label: string, measured: string, has: string}> by field
+     * @return array<string, array{label: string, measured: string, has: string, isAbsurd: bool}> by field
      */
     public function rows(): array
     {
@@ -52,7 +52,10 @@ final readonly class LearntBody
         foreach (array_intersect_key(KitKind::Body->fields(), $this->values) as $field => $about) {
             $told = static fn (?float $value): string => $value === null ? '' : trim(PlainText::rounded($value, 2) . ' ' . $about->unit);
             $label = $field === 'clock_drift_ppm' ? 'Clock gains' : $about->label;
-            $rows[$field] = ['label' => $label, 'measured' => $told($this->values[$field]), 'has' => $told($piece?->value($field))];
+            $rows[$field] = [
+                'label' => $label, 'measured' => $told($this->values[$field]), 'has' => $told($piece?->value($field)),
+                'isAbsurd' => LearntOfBody::isAbsurd($field, $this->values[$field]),
+            ];
         }
 
         return $rows;

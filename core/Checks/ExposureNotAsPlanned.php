@@ -143,10 +143,11 @@ final class ExposureNotAsPlanned implements Check
         return new Finding(
             'T4',
             Severity::Look,
-            'The exposures change, and somebody has to turn the dial',
+            'The exposures change during the shot',
             PlainText::counted($clicks, 'click'),
             sprintf(
-                'The camera times the shutter by its dial, and the plan goes from %s s to %s s: turn it %s on the way, or let the controller time it.',
+                'The plan goes from %s s to %s s. Evrent sets a camera that it reaches by USB or network; on a trigger cable somebody turns the dial %s, '
+                    . 'or the controller times it.',
                 PlainText::shutter($shot->schedule->exposureSeconds[0]),
                 PlainText::shutter($shot->schedule->exposureSeconds[$shot->schedule->photosTotal() - 1]),
                 $clicks === 1 ? 'once' : ($clicks === 2 ? 'twice' : "{$clicks} times"),

@@ -42,7 +42,8 @@ final class NobodyAtTheDial implements Check
                 ($card->clicks[0]['photo'] ?? 0) + 1,
                 $shot->schedule->photosTotal(),
                 static fn (): array => array_values(array_filter([
-                    $light->isoChanges === [] ? self::byController($shot) : null, self::steady($shot), self::byMeter($shot), self::attended($shot),
+                    self::byEvrent($shot), $light->isoChanges === [] ? self::byController($shot) : null, self::attended($shot), self::byMeter($shot),
+                    self::steady($shot),
                 ])),
             );
         }
@@ -61,6 +62,14 @@ final class NobodyAtTheDial implements Check
             $shot->schedule->photosTotal(),
             static fn (): array => array_filter([self::byController($shot)]),
         );
+    }
+
+    /** Whether it can be is seen when the devices are read: then a start is held. */
+    private static function byEvrent(Shot $shot): ?Remedy
+    {
+        $light = $shot->plan->light?->with(['isAttended' => null]);
+
+        return $light === null ? null : new Remedy('host', 'Let Evrent set it', 'a camera reached by USB or network', $shot->plan->with(['light' => $light]));
     }
 
     private static function byController(Shot $shot): ?Remedy

@@ -20,6 +20,8 @@ final readonly class LearntOfBody
     private const LEAST_EXACT_SECONDS = 0.05;
     private const LEAST_PER_CENT = 10.0;
     private const QUARTER_HOUR = 900.0;
+    private const SECONDS_PER_DAY = 86_400.0;
+    private const MOST_PPM = 200.0;
     private const JOULES_PER_WATT_HOUR = 3_600.0;
 
     /**
@@ -50,6 +52,7 @@ final readonly class LearntOfBody
         $learnt = ['clock_ahead_s' => $offsetSeconds, 'clock_drift_ppm' => $driftPpm];
         if ($report !== null) {
             $isHurried = array_filter($lines, static fn (LogLine $line): bool => $line->number('grace_s') !== null) !== [];
+            $learnt['set_s'] = self::sets($lines);
             $learnt['write_s'] = $isHurried ? null : self::writes($report);
             $learnt['shutter_lag_s'] = $offsetSeconds === null || !$isExact || $isHurried
                 ? null
@@ -58,6 +61,39 @@ final readonly class LearntOfBody
         }
 
         return new self(array_filter($learnt, static fn (?float $one): bool => $one !== null));
+    }
+
+    /**
+     * Whether a value is so far from what bodies are like that it is more likely a slip, such as a wrong date or another take's photos: over a day, or
+     * over 200 ppm.
+     */
+    public static function isAbsurd(string $field, float $value): bool
+    {
+        return match ($field) {
+            'clock_ahead_s' => abs($value) > self::SECONDS_PER_DAY,
+            'clock_drift_ppm' => abs($value) > self::MOST_PPM,
+            default => false,
+        };
+    }
+
+    /**
+     * How long it takes to be set to the next photo: the middle one of those that were measured, which is at our own speed alone.
+     *
+     * @param list<LogLine> $lines
+     */
+    private static function sets(array $lines): ?float
+    {
+        $took = [];
+        foreach ($lines as $line) {
+            $seconds = $line->number('took_s');
+            // Before the first photo everything is set at once.
+            if ($line->kind === LogKind::Set && $seconds !== null && ($line->photo ?? 1) > 1) {
+                $took[(int) $line->photo] = ($took[(int) $line->photo] ?? 0.0) + $seconds;
+            }
+        }
+        sort($took);
+
+        return count($took) < self::LEAST_PHOTOS ? null : round($took[intdiv(count($took), 2)], 2);
     }
 
     /** From when it closed until the camera said that the photo was there: the middle one. */

@@ -18,6 +18,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Links\SetsBody;
 use Evrent\Devices\Links\SetsUp;
 use Evrent\Devices\Links\TellsOfItself;
 
@@ -133,6 +134,7 @@ final readonly class BeforeStart
             $tells ? $this->clockAhead() : null,
             microtime(true) + max(0.0, $this->setting->startAt - $this->clock->now()) / $this->clock->speed,
             $this->camera instanceof SetsUp && $tells ? $this->camera->settable() : [],
+            $this->setting->setsBody && $this->camera instanceof SetsBody,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Running;
 
 use Closure;
 use Evrent\Core\Run\Before\Contradiction;
+use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Take\Director;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
@@ -188,7 +189,7 @@ final class Runner
     private function trigger(int $photo): void
     {
         $this->setter?->prepare($photo);
-        $off = $this->setter?->offStops($photo);
+        $off = $this->setter?->offStops($photo) ?? $this->state->turns?->offStops($this->state->placeOf($photo), $this->state->turned);
         $due = Director::dueAt($this->state, $this->setting);
         $this->log->write(LogKind::Intent, $photo, ['due_s' => round($due, 4)]);
         $this->nothingTriggeredIfHeld($photo);
@@ -213,8 +214,22 @@ final class Runner
             'grace_s' => $this->clock->speed > 1.0 ? self::STUMBLE_SECONDS * $this->clock->speed : null,
             'off_stops' => $off === null || abs($off) < self::LEAST_STOPS ? null : round(max(-self::MOST_STOPS, min(self::MOST_STOPS, $off)), 2),
         ]);
+        $this->askForTurn($photo);
         $this->watch->lateness($photo, $late ?? 0.0);
         $this->world->triggered($late ?? 0.0, $this->state->intervalAfter($photo), $at - $due);
+    }
+
+    /** Somebody stands by: what is to be turned now is kept as asked for, and what is still not turned is an alarm. */
+    private function askForTurn(int $photo): void
+    {
+        $turn = $this->state->turns?->next($this->state->turned);
+        if ($turn === null || $turn->after > $photo) {
+            $this->log->over('turn');
+        } elseif ($turn->after === $photo) {
+            $this->log->write(LogKind::Note, $photo, ['turn' => $turn->key(), 'to' => $turn->words()]);
+        } else {
+            $this->log->alarm('turn', $photo, "The camera was not turned to {$turn->words()} after photo {$turn->after}. Turn it, and press Done.");
+        }
     }
 
     /** Made when the devices are reached: how long it waits for a photo hangs on how fast their world runs. */
@@ -521,6 +536,9 @@ final class Runner
         $body = $this->camera instanceof TellsOfItself && $this->camera->tells() ? $this->camera->identity() : [];
         if ($body !== [] && $body !== $this->state->bodyIdentity) {
             $this->log->write(LogKind::Note, null, ['body' => $body]);
+        }
+        if ($this->setter === null && $this->state->turns === null && Turns::of($this->schedule)->all !== []) {
+            $this->log->write(LogKind::Note, null, ['operator' => true]);
         }
         $this->setter?->prepare($this->state->next);
         if (!$this->before->look()) {

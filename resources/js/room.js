@@ -26,21 +26,52 @@ function changeInPlace() {
   });
 }
 
-/** Two short tones; browsers allow them once somebody has touched the page. */
-function beep() {
+/** Short tones, at so many seconds from now; browsers allow them once somebody has touched the page. */
+function tones(frequency, gain, seconds, starts) {
   try {
     sound ??= new AudioContext();
-    for (const at of [0, 0.25]) {
-      const tone = new OscillatorNode(sound, { frequency: 880 });
-      const level = new GainNode(sound, { gain: 0.2 });
-      tone.connect(level).connect(sound.destination);
+    for (const at of starts) {
+      const tone = new OscillatorNode(sound, { frequency });
+      tone.connect(new GainNode(sound, { gain })).connect(sound.destination);
       tone.start(sound.currentTime + at);
-      tone.stop(sound.currentTime + at + 0.15);
+      tone.stop(sound.currentTime + at + seconds);
     }
   } catch {
     // Without sound, screen and vibration are left.
   }
+}
+
+function beep() {
+  tones(880, 0.2, 0.15, [0, 0.25]);
   navigator.vibrate?.([300, 150, 300]);
+}
+
+/** What is heard besides alarms is switched on by whoever wants it, and stays so on this device. */
+function followSounds(room) {
+  const name = (box) => `evrent:sound:${box.dataset.sound}`;
+  const boxes = [...room.querySelectorAll('[data-sound]')];
+  for (const box of boxes) {
+    try {
+      box.checked = localStorage.getItem(name(box)) === 'on';
+      box.addEventListener('change', () => localStorage.setItem(name(box), box.checked ? 'on' : 'off'));
+    } catch {
+      // Without a store it is for this page alone.
+    }
+  }
+  const isOn = (what) => boxes.some((box) => box.dataset.sound === what && box.checked);
+  let confirmed = null;
+  let asked = '';
+  return () => {
+    const now = document.getElementById('now');
+    const turn = now?.querySelector('[data-turn][data-due=yes]')?.dataset.turn ?? '';
+    if (turn !== asked && turn !== '' && isOn('turn')) {
+      tones(660, 0.2, 0.12, [0, 0.2, 0.4]);
+      navigator.vibrate?.([120, 80, 120, 80, 120]);
+    }
+    const photos = Number(now?.dataset.confirmed ?? 0);
+    if (confirmed !== null && photos > confirmed && isOn('tick')) tones(1_800, 0.05, 0.02, [0]);
+    [asked, confirmed] = [turn, photos];
+  };
 }
 
 function keepAwake() {
@@ -113,9 +144,11 @@ export function followRoom() {
   changeInPlace();
   watchLink(room);
   let beepedAt = 0;
+  const listen = followSounds(room);
   setInterval(() => {
     showPicture(room.querySelector('.room-picture'));
     room.style.setProperty('--share', document.getElementById('now')?.dataset.share ?? 0);
+    listen();
     const isAlarmed = document.getElementById('now')?.dataset.alarm === 'yes';
     document.documentElement.classList.toggle('is-alarmed', isAlarmed);
     if (isAlarmed && Date.now() - beepedAt > beepEveryMilliseconds) {

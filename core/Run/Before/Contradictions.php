@@ -7,6 +7,7 @@ namespace Evrent\Core\Run\Before;
 use Evrent\Core\Plan\FocusMode;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
+use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Schedule\Schedule;
@@ -20,6 +21,7 @@ final readonly class Contradictions
     public const FOCUS = 'focus';
     public const CLOCK = 'clock';
     public const RIG = 'rig place';
+    private const RAMP = 'exposure ramp';
 
     /** What they are about begins so where the rig is concerned. */
     public const OF_THE_RIG = 'rig ';
@@ -29,6 +31,9 @@ final readonly class Contradictions
     private const FROM_THE_LIGHT_SECONDS = 12.0 * 3_600.0;
     private const SECONDS_PER_DAY = 86_400.0;
     private const AUTOMATIC = '/auto|\bAF/i';
+
+    /** Where a body has no kelvin, the light that is nearest by its name is set: from so many mireds on it is seen. */
+    private const SEEN_MIREDS = 30.0;
 
     /**
      * @return list<Contradiction> those that no pressing mends first
@@ -40,6 +45,7 @@ final readonly class Contradictions
             ...($hasRig ? $readout->rig?->against($schedule->plan->rig, $readout->letters, $one->travel()) ?? [] : []),
             $hasRig ? $one->place() : null,
             $one->focus(),
+            $one->ramp(),
             ...$one->exposure(),
             ...$one->supplies(),
             $one->clock(),
@@ -98,6 +104,21 @@ final readonly class Contradictions
         return new Contradiction(self::FOCUS, $says . ($canBeSet ? '' : ' Set it on the lens or the body.'), $canBeSet ? 'Set focus to manual' : null);
     }
 
+    /** What changes along the plan, and nothing sets. Where the plan says that somebody stands by, that is as planned. */
+    private function ramp(): ?Contradiction
+    {
+        $turns = count(Turns::of($this->schedule)->all);
+        if ($this->readout->isSet || $turns === 0 || $this->schedule->plan->light?->isAttended === true) {
+            return null;
+        }
+
+        return new Contradiction(self::RAMP, sprintf(
+            'The plan changes the camera’s settings %s, and this camera cannot be set from here. Stand by and turn it when the run room says so, or reach '
+                . 'it by USB or network, or have the controller time it on bulb.',
+            $turns === 1 ? 'once' : "{$turns} times",
+        ));
+    }
+
     /** @return list<Contradiction> */
     private function exposure(): array
     {
@@ -111,10 +132,12 @@ final readonly class Contradictions
             }
             $isAutomatic = preg_match(self::AUTOMATIC, $has) === 1;
             $value = Choice::of($setting, $has)->value;
-            if (!$isAutomatic && (!$setting->exposes() || $value !== null && $setting->apart($value, $wanted) <= Wanted::WRONG_STOPS)) {
+            $isOfNoAccount = !$setting->exposes() && $this->schedule->plan->settings->kelvin === null;
+            $most = $setting->exposes() ? Wanted::WRONG_STOPS : self::SEEN_MIREDS;
+            if (!$isAutomatic && ($isOfNoAccount || $value !== null && $setting->apart($value, $wanted) <= $most)) {
                 continue;
             }
-            $wants = $setting->exposes() ? $setting->text($wanted) : 'a fixed one';
+            $wants = $isOfNoAccount ? 'a fixed one' : $setting->text($wanted);
             $found[] = new Contradiction(
                 "camera {$setting->words()}",
                 "Camera {$setting->words()} is {$has}; photo 1 needs {$wants}. Set it on the body.",

@@ -16,6 +16,7 @@ final readonly class Readout
      * @param array<string, float>  $positions         where the axes stand, mm or degrees by axis id
      * @param ?float                $clockAheadSeconds by which the camera's clock is ahead, against the nearest time zone that it may be set to
      * @param ?float                $startsAt          when the first photo is due, seconds from 1970
+     * @param bool                  $isSet             whether Evrent sets its exposure, photo by photo
      * @param list<string>          $settable          what of it can be set from here: "focus", "clock"
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Readout
         public ?float $clockAheadSeconds = null,
         public ?float $startsAt = null,
         public array $settable = [],
+        public bool $isSet = true,
     ) {
     }
 }

@@ -20,7 +20,7 @@ final class EventWords
         return match ($line->kind) {
             LogKind::Contradiction => (string) $line->text('says'),
             LogKind::Resolved => self::resolved($line),
-            LogKind::Command => 'ordered: ' . self::words($line->text('order')),
+            LogKind::Command => self::ordered($line),
             LogKind::Alarm => (string) $line->text('says'),
             LogKind::AlarmOver => $line->text('about') . ': over, or seen',
             LogKind::Gap => 'went on after a gap' . ($line->text('rig') === 'lost' ? ', the rig did not know where it stood' : ''),
@@ -29,6 +29,13 @@ final class EventWords
             LogKind::Ended => 'ended: ' . self::words($line->text('how')) . ($line->text('why') === null ? '' : ". {$line->text('why')}"),
             default => $line->kind->value,
         };
+    }
+
+    private static function ordered(LogLine $line): string
+    {
+        return $line->text('order') === Order::Turned->value
+            ? 'turned by hand: ' . self::words($line->text('about'))
+            : 'ordered: ' . self::words($line->text('order'));
     }
 
     private static function resolved(LogLine $line): string

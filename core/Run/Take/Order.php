@@ -20,6 +20,8 @@ enum Order: string
     case Snap = 'snap';
     /** Stop motion: go back by so many photos, and shoot them again. */
     case StepBack = 'step_back';
+    /** Somebody turned what the camera cannot be set to from here. */
+    case Turned = 'turned';
     /** Before the start: set what contradicts the plan. */
     case SetIt = 'set_it';
     /** Before the start: use it as it is. */

@@ -23,6 +23,8 @@ final readonly class TakeFigures
      * @param array<string, int>    $counts      photos by what became of them
      * @param array<string, string> $alarms
      * @param list<array<string, string|bool>> $contradictions what waits to be resolved before the start
+     * @param ?array{key: string, after: int, says: string, in: ?float} $turn what somebody turns next, and in how many seconds; null of those where the
+     *                                                                        photo before it is over
      * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
      * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
      * @param ?float                $slack    to spare in the interval after the next photo, seconds, by the plan; null without a clock
@@ -43,6 +45,7 @@ final readonly class TakeFigures
         public array $counts,
         public array $alarms,
         public array $contradictions,
+        public ?array $turn,
         public array $supplies,
         public array $lasts,
         public float $share,
@@ -78,11 +81,30 @@ final readonly class TakeFigures
             array_count_values($states),
             $state->alarms,
             array_values(array_map(static fn (Contradiction $one): array => $one->fields(), $state->contradictions)),
+            self::turn($state, $now),
             $state->supplies->left(),
             array_map($state->supplies->lastPhoto(...), array_combine(array_keys($state->supplies->left()), array_keys($state->supplies->left()))),
             $isOver ? 1.0 : $timeline->triggerSeconds[$state->placeOf($state->next) - 1] / max(1e-9, $state->schedule->summary->runSeconds),
             $isOver ? null : $timeline->slackSeconds[$state->placeOf($state->next) - 1] ?? null,
         );
+    }
+
+    /** @return ?array{key: string, after: int, says: string, in: ?float} */
+    private static function turn(TakeState $state, float $now): ?array
+    {
+        $turns = $state->status === Status::Ended ? null : $state->turns;
+        $turn = $turns?->next($state->turned);
+        if ($turns === null || $turn === null) {
+            return null;
+        }
+        $isDue = $state->next > $turn->after;
+        // By the plan from here on: it may be behind.
+        $left = $turns->closesAt($turn->after) - $state->schedule->timeline->triggerSeconds[$state->placeOf($state->next) - 1];
+
+        return [
+            'key' => $turn->key(), 'after' => $turn->after, 'says' => $turn->words(),
+            'in' => $isDue || $state->startedAt === null ? null : max(0.0, max($state->dueAt, $state->stillAt) - $now) + $left,
+        ];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Run\Take;
 
 use Evrent\Core\Run\Before\Contradiction;
+use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
@@ -128,6 +129,12 @@ final class TakeState
 
     /** @var array<string, string> what the camera was set to when it was first looked at */
     public array $settings = [];
+
+    /** What somebody turns at the camera; null where Evrent sets it, or nothing changes. */
+    public ?Turns $turns = null;
+
+    /** @var array<string, true> keys of the turns that were made */
+    public array $turned = [];
 
     /** @var array<string, Contradiction> what the devices tell against the plan, and nobody has resolved, by what it is about */
     public array $contradictions = [];
@@ -449,6 +456,8 @@ final class TakeState
             Order::Snap => $this->snaps++,
             Order::StepBack => $this->next = max(1, $this->next - (int) ($line->number('photos') ?? 1)),
             Order::SetIt => $this->toBeSet($line->text('about')),
+            // Without a name it is the one that is waited for.
+            Order::Turned => $this->turned += [$line->text('about') ?? $this->turns?->next($this->turned)?->key() ?? '' => true],
             Order::AsIs, Order::Mark, Order::Quiet, null => null,
         };
         if ($this->isAborted || $this->finishedAfter !== null) {
@@ -500,6 +509,7 @@ final class TakeState
             $this->cameraClockWithin = $line->number('camera_clock_within_s') ?? 1.0;
         }
         $this->isTimerStarted = $this->isTimerStarted || $line->text('own_timer') !== null;
+        $this->turns ??= ($line->more['operator'] ?? false) === true ? Turns::of($this->schedule) : null;
         foreach (is_array($line->more['body'] ?? null) ? $line->more['body'] : [] as $what => $value) {
             $this->bodyIdentity[(string) $what] = is_string($value) ? $value : '';
         }

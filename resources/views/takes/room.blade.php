@@ -28,6 +28,8 @@
             @endforeach
             <button type="button" class="button is-large is-quiet" data-lock hidden><x-icon name="lock" /><span class="text">Lock screen</span></button>
         </div>
+        <p class="room-sounds"><label><input type="checkbox" data-sound="turn"> Sound when something is to be turned</label>
+            <label><input type="checkbox" data-sound="tick"> Quiet tick for each photo confirmed</label></p>
         <p class="quiet">Leaving this page, or losing it, never touches the run. It is the same on a second device.</p>
         @endif
     </div>

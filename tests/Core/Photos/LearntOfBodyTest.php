@@ -40,6 +40,30 @@ final class LearntOfBodyTest extends TestCase
         self::assertSame(0.12, LearntOfBody::of(7.36, 0.0, true, null, self::report($lines), $lines, self::BEGUN)->values['shutter_lag_s'] ?? null);
     }
 
+    /** Setting took 0.1 s for the shutter and 0.05 s for the ISO before each of six photos; what was set before the first is not counted. */
+    public function testHowLongItTakesToBeSetIsMeasured(): void
+    {
+        $lines = self::lines();
+        $sets = [new LogLine(LogKind::Set, 0.0, 1, ['setting' => 'shutter_time', 'took_s' => 2.0])];
+        foreach (range(2, 7) as $photo) {
+            $sets[] = new LogLine(LogKind::Set, 5.0 * $photo, $photo, ['setting' => 'shutter_time', 'took_s' => 0.1]);
+            $sets[] = new LogLine(LogKind::Set, 5.0 * $photo, $photo, ['setting' => 'iso', 'took_s' => 0.05]);
+        }
+        $learnt = static fn (array $more): ?float => LearntOfBody::of(null, null, true, null, self::report($lines), [...$lines, ...$more])->values['set_s'] ?? null;
+        self::assertSame(0.15, $learnt($sets));
+        // Too few to say; and in a fast world nothing is measured.
+        self::assertNull($learnt(array_slice($sets, 0, 9)));
+        self::assertNull($learnt(array_map(static fn (LogLine $line): LogLine => new LogLine($line->kind, $line->seconds, $line->photo, ['setting' => 'iso']), $sets)));
+    }
+
+    public function testWhatNoCameraIsOffByIsAbsurd(): void
+    {
+        foreach (['clock_ahead_s' => [86_400.0, 86_401.0], 'clock_drift_ppm' => [-200.0, -201.0]] as $field => [$may, $absurd]) {
+            self::assertSame([false, true], [LearntOfBody::isAbsurd($field, $may), LearntOfBody::isAbsurd($field, $absurd)]);
+        }
+        self::assertFalse(LearntOfBody::isAbsurd('photo_j', 1e9));
+    }
+
     public function testWhatIsNotExactEnoughIsNotOffered(): void
     {
         $lines = self::lines();

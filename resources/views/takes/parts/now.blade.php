@@ -7,7 +7,7 @@
     $rig = $now['rig'] ?? null;
 @endphp
 <div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
-    data-latest="{{ $now['latest'] ?? 1 }}" data-picture="{{ $picture }}"
+    data-latest="{{ $now['latest'] ?? 1 }}" data-confirmed="{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}" data-picture="{{ $picture }}"
     @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
@@ -17,6 +17,7 @@
             : 'last heard of ' . $take->beat_at->diffForHumans() . ': it is being taken over') }}</span>@endif
         @if ($take->speed > 1)<span class="quiet">simulated world, {{ PlainText::rounded($take->speed) }} times as fast</span>@endif</p>
     @include('takes.parts.contradictions')
+    @include('takes.parts.turn')
     <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>of {{ $now['photos'] ?? '–' }}</span></p>
     <dl class="room-figures">
         <div><dt>Clock</dt><dd>{{ $settings->clock(now($plan->site?->zone)->format('H:i:s')) }}</dd></div>
