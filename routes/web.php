@@ -177,6 +177,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::put('/photos/{reading}/verdict', [PhotosController::class, 'judge'])->name('photos.verdict');
     Route::put('/photos/{reading}/marks', [PhotosController::class, 'mark'])->name('photos.mark');
     Route::post('/photos/{reading}/stop', [PhotosController::class, 'stop'])->name('photos.stop');
+    Route::post('/photos/{reading}/series', [PhotosController::class, 'series'])->name('photos.series');
     Route::post('/photos/{reading}/again', [PhotosController::class, 'again'])->name('photos.again');
     Route::post('/clip/spans', [ClipController::class, 'addSpan'])->name('clip.spans.store');
     Route::post('/clip/revisions/{clipRevision}', [ClipController::class, 'restore'])->name('clip.restore');

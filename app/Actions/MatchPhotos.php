@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
+use App\Models\Take;
 use App\Models\TakeLine;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Photos\CardPhoto;
@@ -13,6 +14,7 @@ use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Placed;
 use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Photos\Seen;
+use Evrent\Core\Photos\SeriesOfTakes;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Values\InvalidInput;
@@ -23,6 +25,9 @@ use Evrent\Core\Values\Problem;
  */
 final class MatchPhotos
 {
+    /** So many takes are looked through, the newest first. */
+    private const TAKES = 60;
+
     /**
      * @return array{matched: string, sheet: string, exposures: string, placed: ?string} what is kept of it: evrent.match/1, what is drawn, what each
      *                                                                                   photo let in, and what was placed by hand
@@ -43,11 +48,36 @@ final class MatchPhotos
         $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts, $reading->torn);
 
         return [
-            'matched' => MatchJson::of($matching, [...$unread, ...$photos->skipped, ...$skipped], $seen->measured, $seen->findings, $seen->spoilt),
+            'matched' => MatchJson::of(
+                $matching,
+                [...$unread, ...$photos->skipped, ...$skipped],
+                $seen->measured,
+                $seen->findings,
+                $seen->spoilt,
+                self::takes(),
+            ),
             'sheet' => $seen->sheet->toJson(),
             'exposures' => json_encode((object) ExposureStops::of($photos, array_filter($matching->files(), is_string(...))), JSON_THROW_ON_ERROR),
             'placed' => $placed === null ? null : json_encode($placed, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ];
+    }
+
+    /**
+     * Files that the logs of the latest takes name, whatever shot they are of: what else is on the card is probably theirs.
+     *
+     * @return array<int, array<string, ?float>> when the camera said that each was taken, by take and by its folder and name
+     */
+    private static function takes(): array
+    {
+        $takes = [];
+        $latest = Take::query()->where('status', 'ended')->latest('id')->limit(self::TAKES)->pluck('id')->all();
+        $lines = TakeLine::query()->whereIn('take_id', $latest)->whereIn('kind', ['confirmed', 'outcome'])->where('more->object', '!=', '');
+        foreach ($lines->cursor() as $line) {
+            $told = $line->read();
+            $takes[$line->take_id][SeriesOfTakes::key((string) $told->text('object'))] = $told->number('camera_s');
+        }
+
+        return $takes;
     }
 
     /**

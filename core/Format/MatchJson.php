@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Photos\CardPhoto;
+use Evrent\Core\Photos\CardSeries;
 use Evrent\Core\Photos\Differences;
 use Evrent\Core\Photos\Judged;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
+use Evrent\Core\Photos\SeriesOfTakes;
 use Evrent\Core\Photos\Stretch;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -27,9 +29,16 @@ final class MatchJson
      * @param ?Measured $measured how bright the photos are; null where nobody looked at them
      * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $more   findings
      * @param list<int> $spoilt numbers of photos that spoil the clip
+     * @param array<int, array<string, ?float>> $takes files that logs of takes name, as SeriesOfTakes has them
      */
-    public static function of(Matching $matching, array $skipped = [], ?Measured $measured = null, array $more = [], array $spoilt = []): string
-    {
+    public static function of(
+        Matching $matching,
+        array $skipped = [],
+        ?Measured $measured = null,
+        array $more = [],
+        array $spoilt = [],
+        array $takes = [],
+    ): string {
         $offset = $matching->clockOffsetSeconds();
 
         return json_encode([
@@ -42,6 +51,10 @@ final class MatchJson
                 array_values(iterator_to_array($matching->extras())),
             ),
             'order' => array_map(static fn (CardPhoto $photo): string => $photo->file, iterator_to_array($matching->order)),
+            ...($matching->otherFirst === null ? [] : ['answers' => self::answers($matching)]),
+            'series' => array_map(static fn (CardSeries $series): array => [
+                ...$series->toArray(), 'take' => SeriesOfTakes::takeOf($series, $matching->order, $takes),
+            ], CardSeries::of($matching->order)),
             'findings' => [
                 ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
                 ...Differences::of($matching),
@@ -150,5 +163,26 @@ final class MatchJson
         }
 
         return $stops;
+    }
+
+    /**
+     * Two stretches of the card that fit about as well: the one that is taken first.
+     *
+     * @return list<array{file: string, place: int, from: float, share: float}> the first photo of each, its place in the order, and where it lies along the
+     *                                                                          card, and how much of it it is, as shares
+     */
+    private static function answers(Matching $matching): array
+    {
+        $taken = array_keys($matching->numbers());
+        $answers = [];
+        foreach ([$taken === [] ? 0 : min($taken), (int) $matching->otherFirst] as $place) {
+            $all = count($matching->order);
+            $answers[] = [
+                'file' => $matching->order->at($place)->file, 'place' => $place,
+                'from' => round($place / $all, 5), 'share' => round(min($matching->count(), $all - $place) / $all, 5),
+            ];
+        }
+
+        return $answers;
     }
 }

@@ -87,8 +87,8 @@ final readonly class LearntOfBody
         foreach ($lines as $line) {
             $seconds = $line->number('took_s');
             // Before the first photo everything is set at once.
-            if ($line->kind === LogKind::Set && $seconds !== null && ($line->photo ?? 1) > 1) {
-                $took[(int) $line->photo] = ($took[(int) $line->photo] ?? 0.0) + $seconds;
+            if ($line->kind === LogKind::Set && $seconds !== null && $line->photo !== null && $line->photo > 1) {
+                $took[$line->photo] = ($took[$line->photo] ?? 0.0) + $seconds;
             }
         }
         sort($took);

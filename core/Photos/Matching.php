@@ -38,6 +38,7 @@ final readonly class Matching
      * @param list<?int>      $places of the planned photos in that order, from the first; null where one is missing
      * @param array<int, Extra> $extras why the others are none of the plan's, by their place in that order
      * @param ?Clock          $clock  null where no photo has a time
+     * @param ?int            $otherFirst where another stretch begins that fits about as well, by its place in that order
      * @param list<string>    $said   what could not be told, or was taken from the last resort, a sentence each
      */
     private function __construct(
@@ -47,6 +48,7 @@ final readonly class Matching
         private array $extras,
         public ?Clock $clock,
         public array $said,
+        public ?int $otherFirst = null,
     ) {
     }
 
@@ -104,7 +106,9 @@ final readonly class Matching
         }
         ksort($extras);
 
-        return new self($planned, $card->photos, array_values($matched), $extras, $clock, $said);
+        $otherFirst = $other === null || $alignment->pairs === [] ? null : $places[$other];
+
+        return new self($planned, $card->photos, array_values($matched), $extras, $clock, $said, $otherFirst);
     }
 
     /** How many photos were planned. */

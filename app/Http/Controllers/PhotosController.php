@@ -9,6 +9,7 @@ use App\Actions\LearnOfBody;
 use App\Actions\MarkPhotos;
 use App\Actions\MatchPhotos;
 use App\Actions\ReadCard;
+use App\Actions\ReadSeries;
 use App\Http\Requests\CardForm;
 use App\Http\Requests\VerdictForm;
 use App\Models\CardReading;
@@ -60,6 +61,15 @@ final class PhotosController
         $read->tryAgain($reading);
 
         return redirect()->to($shot->at('photos.index'));
+    }
+
+    /** The other series of this card, each for its own take. */
+    public function series(CardForm $form, Shot $shot, CardReading $reading, ReadSeries $read): RedirectResponse
+    {
+        $takes = $form->taken(static fn (): array => $read($reading));
+
+        return redirect()->to($shot->at('photos.index'))
+            ->with('notice', trans_choice('{0} Every series was read.|{1} One take is being read.|[2,*] :count takes are being read.', count($takes)));
     }
 
     /** Somebody knows which one of them is. */

@@ -31,6 +31,7 @@
             @if ($reading && $reading->status !== 'uploading' && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif
         </section>
         @if ($page->match !== [])
+        @include('photos.parts.series')
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">Which is which</h2>
             <a class="quiet" href="{{ $reading->at('match') }}">evrent.match/1</a></header>
             <dl class="figures-row"><div><dt>Planned</dt><dd><b>{{ number_format($page->count()) }}</b></dd></div>
@@ -50,6 +51,7 @@
                 $page->file($found['first']) !== null)<a href="{{ $reading->at('photo', number: $found['first']) }}">Photo {{ $found['first'] }}</a>
                 @endif{{ $found['says'] }} @isset($found['failure'])<span class="quiet">{{ $found['failure'] }}</span>@endisset
                 @isset($found['mend'])<p class="quiet">{{ $found['mend'] }}</p>@endisset</li>@endforeach</ul>@endif
+            @include('photos.parts.answers')
             <details class="more" id="place-one" @if ($page->asks() || $reading->placed || $wrong('file') || $wrong('number')) open @endif>
                 <summary>One of them stands in the wrong
                 place</summary>

@@ -49,11 +49,11 @@ final class LearntOfBodyTest extends TestCase
             $sets[] = new LogLine(LogKind::Set, 5.0 * $photo, $photo, ['setting' => 'shutter_time', 'took_s' => 0.1]);
             $sets[] = new LogLine(LogKind::Set, 5.0 * $photo, $photo, ['setting' => 'iso', 'took_s' => 0.05]);
         }
-        $learnt = static fn (array $more): ?float => LearntOfBody::of(null, null, true, null, self::report($lines), [...$lines, ...$more])->values['set_s'] ?? null;
-        self::assertSame(0.15, $learnt($sets));
+        $learnt = static fn (LogLine ...$more): ?float => LearntOfBody::of(null, null, true, null, self::report($lines), [...$lines, ...array_values($more)])->values['set_s'] ?? null;
+        self::assertSame(0.15, $learnt(...$sets));
         // Too few to say; and in a fast world nothing is measured.
-        self::assertNull($learnt(array_slice($sets, 0, 9)));
-        self::assertNull($learnt(array_map(static fn (LogLine $line): LogLine => new LogLine($line->kind, $line->seconds, $line->photo, ['setting' => 'iso']), $sets)));
+        self::assertNull($learnt(...array_slice($sets, 0, 9)));
+        self::assertNull($learnt(...array_map(static fn (LogLine $line): LogLine => new LogLine($line->kind, $line->seconds, $line->photo, ['setting' => 'iso']), $sets)));
     }
 
     public function testWhatNoCameraIsOffByIsAbsurd(): void

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\CardReading;
+use App\Models\Take;
+use Evrent\Core\Photos\SeriesOfTakes;
+use Evrent\Core\Sky\Instant;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * The series on a card that was read, and of which takes they probably are: whatever shots those are of.
+ */
+final readonly class SeriesOnCard
+{
+    /** @var list<array{count: int, says: string, take: ?Take, isRead: bool}> in their order */
+    public array $all;
+
+    public function __construct(PhotosPage $page)
+    {
+        /** @var list<array{first: int, count: int, interval_s: float, from_unix_s: float, to_unix_s: float, body: ?string, take: ?int}> $series */
+        $series = $page->match['series'] ?? [];
+        $takes = Take::query()->with(['shot.shoot', 'revision'])->whereIn('id', array_filter(array_column($series, 'take'), is_int(...)))->get()->keyBy('id');
+        $all = [];
+        foreach (count($series) < 2 ? [] : SeriesOfTakes::joined($series) as $one) {
+            $take = $one['take'] === null ? null : $takes->get($one['take']);
+            $all[] = [
+                'count' => $one['count'],
+                'says' => sprintf(
+                    '%s, interval %s, %s to %s',
+                    PlainText::photos($one['count']),
+                    PlainText::rounded($one['interval_s'], 1) . ' s',
+                    $page->clock(new Instant($one['from_unix_s'])),
+                    $page->clock(new Instant($one['to_unix_s'])),
+                ),
+                'take' => $take,
+                'isRead' => $take !== null && CardReading::query()->where('take_id', $take->id)->where('folder', $page->reading->folder ?? '')
+                    ->whereIn('status', [...CardReading::OPEN, 'done'])->exists(),
+            ];
+        }
+        $this->all = $all;
+    }
+
+    /** @return list<Take> each take once that was not read from this folder */
+    public function unread(): array
+    {
+        $unread = [];
+        foreach ($this->all as ['take' => $take, 'isRead' => $isRead]) {
+            if ($take !== null && !$isRead) {
+                $unread[$take->id] = $take;
+            }
+        }
+
+        return array_values($unread);
+    }
+}
