@@ -14,6 +14,11 @@ use Evrent\Devices\Links\CameraLink;
  */
 final class FilesToPhotos
 {
+    /** Two files of one name that are dated so near are a raw file and its JPEG. */
+    private const BESIDE_SECONDS = 2.0;
+
+    private const HALF_A_COUNTER = 5_000;
+
     private readonly DatedFiles $dated;
 
     /** When the latest file came: the card writes one at a time. */
@@ -46,8 +51,11 @@ final class FilesToPhotos
      */
     public function came(array $objects, float $now): void
     {
-        foreach ($objects as $object) {
-            $this->waiting[$object] = $now;
+        foreach (self::byCounter($objects) as $object) {
+            // A raw file and its JPEG are one photo, whichever of them is written first.
+            if (!$this->isBesideOther($object)) {
+                $this->waiting[$object] = $now;
+            }
         }
     }
 
@@ -175,6 +183,53 @@ final class FilesToPhotos
         return array_values($after);
     }
 
+    /**
+     * Files that were heard of together, by folder and counter: not every body tells of them in the order in which they were taken.
+     *
+     * @param list<string> $objects
+     *
+     * @return list<string>
+     */
+    private static function byCounter(array $objects): array
+    {
+        $counted = [];
+        foreach ($objects as $object) {
+            if (preg_match('~/(\d{3})[^/]*/[^/]*?(\d{4})\.[^/]*$~D', $object, $found) !== 1) {
+                return $objects;
+            }
+            $counted[$object] = [(int) $found[1], (int) $found[2]];
+        }
+        $numbers = array_column($counted, 1);
+        // A counter that began again in the same folder: low numbers come after high ones.
+        $isRolled = $numbers !== [] && max($numbers) - min($numbers) > self::HALF_A_COUNTER && count(array_unique(array_column($counted, 0))) === 1;
+        foreach ($counted as $object => [$folder, $number]) {
+            $counted[$object] = [$folder, $isRolled && $number < self::HALF_A_COUNTER ? $number + 2 * self::HALF_A_COUNTER : $number];
+        }
+        asort($counted);
+
+        return array_keys($counted);
+    }
+
+    /** Whether a counter began again in the same folder since that file. */
+    private static function hasRolledOver(string $before, string $object): bool
+    {
+        $number = static fn (string $file): int => preg_match('~(\d{4})(?:\.[^/]*)?$~D', $file, $found) === 1 ? (int) $found[1] : 0;
+
+        return dirname(TakeState::fileKey($before)) === dirname(TakeState::fileKey($object)) && $number($before) - $number($object) > self::HALF_A_COUNTER;
+    }
+
+    private function isBesideOther(string $object): bool
+    {
+        $key = TakeState::fileKey($object);
+        foreach (array_keys($this->waiting) as $other) {
+            if ($other !== $object && TakeState::fileKey($other) === $key) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a file came during the take, and is not known yet. Names come again: after a roll-over, and on a card that was put in anew. */
     private function isNew(string $object, ?float $cameAt = null): bool
     {
@@ -183,7 +238,8 @@ final class FilesToPhotos
         if (array_key_exists($key, $this->state->objects)) {
             $known = $this->state->objects[$key];
 
-            return $at !== null && $known !== null && $at !== $known;
+            // The one that is written later is dated so.
+            return $at !== null && $known !== null && abs($at - $known) > self::BESIDE_SECONDS;
         }
         $before = $this->state->objectBefore;
         $isDated = $this->state->filesAreDated && ($cameAt === null || $at === null || $this->state->isByItsClock($at, $cameAt));
@@ -191,7 +247,7 @@ final class FilesToPhotos
             return $this->dated->isOfTheTake($at - $this->state->cameraClockAtZero);
         }
 
-        return $before === null || strcmp($key, TakeState::fileKey($before)) > 0;
+        return $before === null || strcmp($key, TakeState::fileKey($before)) > 0 || $cameAt !== null && self::hasRolledOver($before, $object);
     }
 
     /**

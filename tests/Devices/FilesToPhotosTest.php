@@ -45,6 +45,7 @@ final class FilesToPhotosTest extends TestCase
         $number = $chance->getInt(0, 1) === 1 ? 9_999 - $chance->getInt(5, 40) : 100;
         $free = 0.0;
         $isRisen = $chance->getInt(0, 1) === 1;
+        $hasRaw = $chance->getInt(0, 1) === 1;
         $folder = 100;
         for ($photo = 1; $photo <= self::PHOTOS; $photo++) {
             $triggers[$photo] = $begins + $interval * $photo;
@@ -62,9 +63,30 @@ final class FilesToPhotosTest extends TestCase
                 // Heard of at once, or with others after some time; some twice.
                 $came[] = [$free + ($chance->getInt(1, 5) === 1 ? $chance->getInt(0, 200) / 10 : 0.0), $file];
                 $came = $chance->getInt(1, 15) === 1 ? [...$came, [$free + 25.0, $file]] : $came;
+                // A raw file of the same name, before or after it: the same photo, which is to be counted once.
+                if ($hasRaw) {
+                    $raw = str_replace('.JPG', '.ARW', $file);
+                    $taken[$raw] = $taken[$file];
+                    $came[] = [$came[count($came) - 1][0] + $chance->getInt(-2, 20) / 10, $raw];
+                }
             }
         }
         self::assertSame([], self::wrong($triggers, $taken, $truth, $came, $interval, $ahead));
+    }
+
+    /** Two that are heard of together, the later first, and across the counter's roll-over: of a body that dates nothing its counter tells their order. */
+    public function testFilesThatAreHeardOfTogetherGoByTheirCounter(): void
+    {
+        $triggers = $truth = $came = [];
+        for ($photo = 1; $photo <= 20; $photo++) {
+            $triggers[$photo] = 10.0 + 5.0 * $photo;
+            $truth[sprintf('/store_00010001/DCIM/100EVRNT/EVR_%04d.JPG', $photo <= 9 ? 9_990 + $photo : $photo - 9)] = $photo;
+        }
+        $files = array_flip($truth);
+        for ($photo = 2; $photo <= 20; $photo += 2) {
+            $came[] = [$triggers[$photo] + 1.0, [$files[$photo], $files[$photo - 1]]];
+        }
+        self::assertSame([], self::wrong($triggers, array_fill_keys($files, null), $truth, $came, 5.0, 1_700_000_000.0, '9990'));
     }
 
     /** A body that dates its files by another zone than it tells the time: they go by their order then, and none is lost. */
@@ -83,13 +105,14 @@ final class FilesToPhotosTest extends TestCase
 
     /**
      * @param array<int, float>           $triggers by photo
-     * @param array<string, float>        $taken    by the camera's clock, by file
+     * @param array<string, ?float>       $taken    by the camera's clock, by file
      * @param array<string, ?int>         $truth    by file
-     * @param list<array{float, string}>  $came
+     * @param list<array{float, string|list<string>}> $came
+     * @param string                      $before number of the last file before the take
      *
      * @return list<string>
      */
-    private static function wrong(array $triggers, array $taken, array $truth, array $came, float $interval, float $ahead): array
+    private static function wrong(array $triggers, array $taken, array $truth, array $came, float $interval, float $ahead, string $before = '0050'): array
     {
         $camera = self::createStub(CameraLink::class);
         $camera->method('takenAt')->willReturnCallback(static fn (string $file): ?float => $taken[$file] ?? null);
@@ -99,7 +122,7 @@ final class FilesToPhotosTest extends TestCase
         ])));
         $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, 0.01, false);
         $state->take(new LogLine(LogKind::Note, 2.0, null, [
-            'last_object' => '/store_00010001/DCIM/100EVRNT/EVR_0050.JPG', 'camera_clock_s' => floor($ahead) + 3.0, 'camera_clock_at_s' => 3.0 - ($ahead - floor($ahead)),
+            'last_object' => "/store_00010001/DCIM/100EVRNT/EVR_{$before}.JPG", 'camera_clock_s' => floor($ahead) + 3.0, 'camera_clock_at_s' => 3.0 - ($ahead - floor($ahead)),
             'camera_clock_within_s' => 0.02,
         ]));
         $events = $came;
@@ -114,9 +137,11 @@ final class FilesToPhotosTest extends TestCase
                 $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $now, 'triggered_s' => $now]));
                 continue;
             }
-            $files->came([$what], $now);
+            $files->came(is_array($what) ? $what : [$what], $now);
             foreach ($files->assigned() as $file => $photo) {
-                $told[$file] = $photo;
+                $stem = substr($file, 0, -4);
+                $wrong = array_key_exists($stem, $told) ? [...$wrong, "{$file} is told twice"] : $wrong;
+                $told[$stem] = $photo;
                 $state->take($photo === null
                     ? new LogLine(LogKind::Note, $now, null, ['extra' => $file, 'camera_s' => $taken[$file]])
                     : new LogLine(LogKind::Confirmed, $now, $photo, ['object' => $file, 'camera_s' => $taken[$file]]));
@@ -126,8 +151,9 @@ final class FilesToPhotosTest extends TestCase
             }
         }
         foreach ($truth as $file => $photo) {
-            if (!array_key_exists($file, $told) || $told[$file] !== $photo) {
-                $wrong[] = "{$file} is photo " . ($photo ?? 'of nobody') . ', not ' . ($told[$file] ?? 'of nobody');
+            $stem = substr($file, 0, -4);
+            if (!array_key_exists($stem, $told) || $told[$stem] !== $photo) {
+                $wrong[] = "{$file} is photo " . ($photo ?? 'of nobody') . ', not ' . ($told[$stem] ?? 'of nobody');
             }
         }
 

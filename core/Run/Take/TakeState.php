@@ -370,10 +370,10 @@ final class TakeState
         $this->became((int) $line->photo, $line->text('object'), $line->number('camera_s'));
     }
 
-    /** A file by its folder and name, whichever card it is on: a copy on the second is the same photo. */
+    /** A photo by its folder and name: a copy on the second card, and a raw file beside its JPEG, are the same photo. */
     public static function fileKey(string $object): string
     {
-        return (string) preg_replace('~^/store_[0-9a-f]+~i', '', $object);
+        return (string) preg_replace('~^/store_[0-9a-f]+|\.[^./]*$~i', '', $object);
     }
 
     private function became(int $photo, ?string $object, ?float $cameraSeconds): void
