@@ -7,10 +7,13 @@ declare(strict_types=1);
 
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\RehearsedLog;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\SetsBody;
 use Evrent\Devices\Virtual\DryRun;
 use Tests\Core\Plans;
 use Tests\Devices\DeviceProcess;
@@ -37,7 +40,8 @@ function take(array $timing, float $speed, array &$orders = []): array
     $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$folder}/card", "--speed={$speed}", "--plan={$folder}/plan.json"]);
     $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", "--speed={$speed}", "--plan={$folder}/plan.json"]);
     $run = proc_open(
-        [PHP_BINARY, __DIR__ . '/../bin/evrent', 'run', "{$folder}/plan.json", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", "--log={$folder}/log", "--speed={$speed}"],
+        [PHP_BINARY, __DIR__ . '/../bin/evrent', 'run', "{$folder}/plan.json", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", "--log={$folder}/log", "--speed={$speed}",
+            '--fix', '--force'],
         [['pipe', 'r'], ['file', '/dev/null', 'w'], ['file', 'php://stderr', 'w']],
         $pipes,
     );
@@ -88,6 +92,36 @@ function show(string $what, array $seconds): void
     printf("%-62s median %6.2f ms   95 %% under %6.2f ms   most %6.2f ms\n", $what, $at(0.5), $at(0.95), $at(1.0));
 }
 
+/**
+ * How long it takes to set and read back a body's ISO, again and again, at our own speed.
+ *
+ * @return list<float> seconds
+ */
+function sets(string $how): array
+{
+    $folder = sys_get_temp_dir() . '/evrent-bench-' . bin2hex(random_bytes(6));
+    $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$folder}"]);
+    $link = CameraLinks::at($how === 'ptp' ? "ptp:{$camera->address}" : "ptpip:{$camera->address}:{$camera->port()}");
+    assert($link instanceof SetsBody);
+    $link->connect();
+    $choices = $link->choices(BodySetting::Iso);
+    $took = [];
+    for ($n = 0; $n < 40; $n++) {
+        $choice = $choices?->nearest($n % 2 === 0 ? 200.0 : 400.0);
+        assert($choice !== null);
+        $began = hrtime(true);
+        $link->set(BodySetting::Iso, $choice);
+        $took[] = (hrtime(true) - $began) / 1e9;
+    }
+    $link->disconnect();
+    exec('rm -rf ' . escapeshellarg($folder));
+
+    return $took;
+}
+
+foreach (['ptp', 'gphoto2'] as $how) {
+    show("a setting set and read back, by {$how}", sets($how));
+}
 // A tenth of a second apart: what a bare loop does in the same time is what the machine can.
 $bare = [];
 $due = hrtime(true) + 100_000_000;

@@ -144,10 +144,9 @@ final readonly class CardSeries
         if ($one[2] === null || $other[2] === null || $one[2] <= 0.0 || $other[2] <= 0.0) {
             return null;
         }
-        $isos = ($other[3] ?? 1.0) / ($one[3] ?? 1.0);
-        $apertures = ($one[4] ?? 1.0) / ($other[4] ?? 1.0);
+        $ratio = static fn (?float $of, ?float $to): float => ($of ?? 0.0) > 0.0 && ($to ?? 0.0) > 0.0 ? $of / $to : 1.0;
 
-        return $isos <= 0.0 || $apertures <= 0.0 ? null : abs(log($other[2] / $one[2] * $isos * $apertures ** 2, 2));
+        return abs(log($other[2] / $one[2] * $ratio($other[3], $one[3]) * $ratio($one[4], $other[4]) ** 2, 2));
     }
 
     /**

@@ -26,7 +26,6 @@ use Evrent\Devices\Protocol\Ptp\Response;
  */
 final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, TellsOfItself
 {
-    private const CONNECT_SECONDS = 2.0;
     private const PATIENCE_SECONDS = 5;
     private const PING_SECONDS = 3.0;
     private const VERSION = 0x00010000;
@@ -548,7 +547,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
     /** @return resource */
     private function open()
     {
-        $line = @stream_socket_client("tcp://{$this->address}", $number, $message, self::CONNECT_SECONDS);
+        $line = TcpLine::open($this->address);
         if ($line === false) {
             $this->gone();
         }

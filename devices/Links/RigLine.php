@@ -35,7 +35,7 @@ final class RigLine
     {
         $line = str_starts_with($address, '/')
             ? self::serial($address)
-            : @stream_socket_client("tcp://{$address}", $number, $message, self::CONNECT_SECONDS);
+            : TcpLine::open($address);
 
         return $line === false ? null : new self($line);
     }

@@ -69,6 +69,15 @@ final readonly class CardWatch
         $this->log->write(LogKind::Note, null, ['last_object' => $files === [] ? '' : $files[count($files) - 1]] + $this->cameraClock());
     }
 
+    /** What the camera's clock shows now, against which files are dated from here on. */
+    public function noteClock(): void
+    {
+        $clock = $this->cameraClock();
+        if ($clock !== []) {
+            $this->log->write(LogKind::Note, null, $clock);
+        }
+    }
+
     /** After a gap it may be another card, and a body whose clock stands elsewhere. */
     public function lookAgain(): void
     {

@@ -351,10 +351,18 @@ final class Runner
         $this->setAhead();
         $isCreeping = $this->setting->hasRig && !$this->schedule->plan->timing->mode->stops();
         if (!$isCreeping && !$this->setting->isOwnTimer && $this->state->open === null && $this->state->unconfirmed === []) {
-            $this->world->fallBack();
+            $this->fallBack();
         }
         $free = $this->shutterFreeAt > $this->clock->now() ? $this->shutterFreeAt : INF;
         $this->clock->sleepUntil(min($until ?? INF, $free, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
+    }
+
+    private function fallBack(): void
+    {
+        // Rig, camera and log changed their speed one after the other: their clocks are apart by something else now.
+        if ($this->world->fallBack() && $this->camera->tells()) {
+            $this->card()->noteClock();
+        }
     }
 
     /** Creeping, it never arrives: once in each interval it is asked where it is. */

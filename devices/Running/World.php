@@ -95,18 +95,18 @@ final class World
         }
     }
 
-    /** Where the machine did not keep up, nothing moves and nothing is exposed, it runs slower from here on. */
-    public function fallBack(): void
+    /** Where the machine did not keep up, nothing moves and nothing is exposed, it runs slower from here on. @return bool whether it does now */
+    public function fallBack(): bool
     {
         if ($this->lower === null) {
-            return;
+            return false;
         }
         $was = $this->clock->speed;
         try {
             $this->runAt($this->lower);
         } catch (DeviceRefused) {
             // Not now; a little later.
-            return;
+            return false;
         }
         $this->lower = null;
         $this->log->alarm('machine', $this->log->state->next, sprintf(
@@ -115,6 +115,8 @@ final class World
             $this->clock->speed,
             $this->log->state->next,
         ));
+
+        return true;
     }
 
     /** @throws DeviceRefused */

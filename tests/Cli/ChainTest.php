@@ -48,6 +48,7 @@ final class ChainTest extends TestCase
         $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}/card", '--speed=60']);
         $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=60']);
         $objects = ['even' => [], 'ramp' => []];
+        $isLate = [];
         foreach ($plans as $name => $plan) {
             file_put_contents("{$this->folder}/{$name}.json", PlanWriter::toJson($plan));
             $said = $this->evrent('run', "{$this->folder}/{$name}.json", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", "--log={$this->folder}/{$name}.log", '--fix', '--force');
@@ -55,6 +56,7 @@ final class ChainTest extends TestCase
             $lines = TakeLogLines::read((string) file_get_contents("{$this->folder}/{$name}.log"))['lines'];
             $alarms = array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Alarm && !in_array($line->text('about'), ['late', 'machine'], true));
             self::assertSame([], array_map(static fn (LogLine $line): ?string => $line->text('says'), $alarms), $name);
+            $isLate[$name] = array_filter($lines, static fn (LogLine $line): bool => in_array($line->text('about'), ['late', 'machine'], true)) !== [];
             foreach ($lines as $line) {
                 if ($line->kind === LogKind::Confirmed && $line->photo !== null) {
                     $objects[$name][$line->photo] = (string) preg_replace('~^/store_[0-9a-f]+~i', '', (string) $line->text('object'));
@@ -70,10 +72,12 @@ final class ChainTest extends TestCase
         foreach ($plans as $name => $plan) {
             $this->isExposedAsPlanned($plan, array_map(fn (string $object): array => $exif["{$this->folder}/card{$object}"], $objects[$name]), $name);
             foreach (['with its log' => ["--log={$this->folder}/{$name}.log"], 'without' => []] as $how => $log) {
-                /** @var array{photos: array<int, string>} $match */
+                /** @var array{photos: array<int, ?string>} $match */
                 $match = json_decode($this->evrent('photos', "{$this->folder}/{$name}.json", "{$this->folder}/told.json", '--format=json', ...$log), true, 16, JSON_THROW_ON_ERROR);
-                $files = array_map(fn (string $file): string => str_replace("{$this->folder}/card", '', $file), $match['photos']);
-                self::assertSame($objects[$name], $files, "{$name} {$how}");
+                $files = array_map(fn (?string $file): ?string => $file === null ? null : str_replace("{$this->folder}/card", '', $file), $match['photos']);
+                // Without its log, photos that a busy machine was late for are beside their times: those may be missing, and no other takes their place.
+                $found = $log === [] && $isLate[$name] ? array_intersect_key($objects[$name], array_filter($files, is_string(...))) : $objects[$name];
+                self::assertSame($found, array_filter($files, is_string(...)), "{$name} {$how}");
             }
         }
     }

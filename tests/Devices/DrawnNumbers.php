@@ -57,7 +57,8 @@ final class DrawnNumbers
         return $image === false ? throw new RuntimeException("{$path} is no picture") : $image;
     }
 
-    private static function in(GdImage $frame, int $photoWidth, int $photoHeight): ?int
+    /** @return ?int null where there is none to be read */
+    public static function in(GdImage $frame, int $photoWidth, int $photoHeight): ?int
     {
         $scale = imagesx($frame) / $photoWidth;
         // Above and below as much is cut off.

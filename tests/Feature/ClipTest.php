@@ -34,6 +34,7 @@ use Sabre\VObject\Reader;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
+use Tests\Devices\DrawnNumbers;
 use Tests\Devices\NumberedPhotos;
 use ZipArchive;
 
@@ -82,7 +83,10 @@ final class ClipTest extends PageTestCase
         self::assertSame(['done', hash_file('sha256', $level->path()), filesize($level->path())], [$level->status, $level->sha256, $level->bytes]);
         self::assertMatchesRegularExpression('~^h264,640,\d+,yuv420p,30000/1001,53$~', self::probed($plain->path()));
         $seen = $this->framesOf($plain->path());
-        self::assertSame(array_map(static fn (Frame $frame): int => $frame->photo, $frames->frames), array_map(self::cornerOf(...), $seen));
+        self::assertSame(array_map(static fn (Frame $frame): int => $frame->photo, $frames->frames), array_map(
+            static fn (GdImage $seen): ?int => DrawnNumbers::in($seen, imagesx($seen), imagesy($seen)),
+            $seen,
+        ));
         self::assertGreaterThan(0.1, self::flickers($seen));
         self::assertLessThan(self::flickers($seen) / 5.0, self::flickers($this->framesOf($level->path())));
         // They are listed with their list, sum and size, are there to be taken, and go when they are thrown away.
@@ -508,29 +512,5 @@ final class ClipTest extends PageTestCase
         }
 
         return Flicker::of(Stops::overMiddle($lumas))->stops ?? NAN;
-    }
-
-    /** The number that the simulated camera writes into a corner of its pictures, by the digit that each looks like most. */
-    private static function cornerOf(GdImage $image): int
-    {
-        $number = '';
-        for ($place = 0; $place < 6; $place++) {
-            $least = [INF, 0];
-            for ($digit = 0; $digit <= 9; $digit++) {
-                $like = imagecreatetruecolor(8, 15);
-                assert($like !== false);
-                imagestring($like, 3, 0, 1, (string) $digit, 0xffffff);
-                $differs = 0;
-                for ($x = 0; $x < 7; $x++) {
-                    for ($y = 1; $y < 14; $y++) {
-                        $differs += abs(((int) imagecolorat($like, $x, $y) & 0xff) - ((int) imagecolorat($image, 4 + 7 * $place + $x, $y) >> 8 & 0xff));
-                    }
-                }
-                $least = min($least, [$differs, $digit]);
-            }
-            $number .= $least[1];
-        }
-
-        return (int) $number;
     }
 }

@@ -19,6 +19,9 @@ final class CameraServer
     /** A host that said nothing for so long, in real seconds, has gone without saying so: another may have the camera. */
     private const SILENT_SECONDS = 10.0;
 
+    /** Answers are short, and waited for. */
+    private const AT_ONCE = ['tcp' => ['tcp_nodelay' => true]];
+
     /** @var array<int, PtpConnection> the one host, by its number */
     private array $hosts = [];
     private int $lastNumber = 0;
@@ -38,9 +41,9 @@ final class CameraServer
      */
     public function listen(string $address, string $triggerAddress): array
     {
-        $hosts = new SocketServer("tcp://{$address}");
+        $hosts = new SocketServer("tcp://{$address}", self::AT_ONCE);
         try {
-            $trigger = new SocketServer("tcp://{$triggerAddress}");
+            $trigger = new SocketServer("tcp://{$triggerAddress}", self::AT_ONCE);
         } catch (RuntimeException $taken) {
             $hosts->close();
             throw $taken;

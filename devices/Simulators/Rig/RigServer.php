@@ -43,7 +43,7 @@ final class RigServer
      */
     public function listen(string $address): string
     {
-        $server = new SocketServer("tcp://{$address}");
+        $server = new SocketServer("tcp://{$address}", ['tcp' => ['tcp_nodelay' => true]]);
         $server->on('connection', $this->welcome(...));
         $this->reachTrigger();
 
@@ -124,7 +124,7 @@ final class RigServer
 
             return;
         }
-        (new Connector(['timeout' => 2.0]))->connect("tcp://{$address}")->then(function (ConnectionInterface $line) use ($again): void {
+        (new Connector(['timeout' => 2.0, 'tcp' => ['tcp_nodelay' => true]]))->connect("tcp://{$address}")->then(function (ConnectionInterface $line) use ($again): void {
             $this->trigger = $line;
             $line->on('close', function () use ($again): void {
                 $this->trigger = null;

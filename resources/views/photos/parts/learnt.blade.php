@@ -8,7 +8,8 @@
     <table class="table"><thead><tr><th scope="col">Keep</th><th scope="col">Measured here</th><th scope="col">{{ $learnt->body->name }} has</th></tr></thead>
         <tbody>@foreach ($learnt->rows() as $field => $row)<tr><th scope="row"><label><input type="checkbox" name="fields[]" value="{{ $field }}"
             @checked(!$row['isAbsurd'])> {{ $row['label'] }}</label></th><td>{{ $row['measured'] }}@if ($row['isAbsurd'])<small
-            class="late-word"> more than any camera is off: look at its date, and at which take this is</small>@endif</td><td>{{ $row['has'] === '' ? '–' : $row['has'] }}</td></tr>@endforeach
+            class="late-word"> more than any camera is off: look at its date, and at which take this is</small>@endif</td>
+            <td>{{ $row['has'] === '' ? '–' : $row['has'] }}</td></tr>@endforeach
         </tbody></table>
     <div class="grid-fields"><x-field id="clock-body" label="With the body" name="body" :options="$page->bodies()" :value="(string) $learnt->body->id"
         :problem="$errors->first('card.body') ?: $errors->first('card.fields')" /><button class="button">Keep it</button></div></form>@endif

@@ -7,7 +7,8 @@
     $rig = $now['rig'] ?? null;
 @endphp
 <div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
-    data-latest="{{ $now['latest'] ?? 1 }}" data-confirmed="{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}" data-picture="{{ $picture }}"
+    data-latest="{{ $now['latest'] ?? 1 }}"
+    data-confirmed="{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}" data-picture="{{ $picture }}"
     @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
