@@ -45,6 +45,9 @@ final class PhotosCommand extends Command
         $log = $input->getOption('log');
         if (is_string($log)) {
             ['header' => $header, 'lines' => $lines] = TakeLogLines::read(Input::file($log, '--log'));
+            if (($header['plan_sha256'] ?? '') !== TakeLogLines::planHash($shot->plan)) {
+                throw new BadUsage('--log: this log follows another plan. Give the plan that the take was shot with.');
+            }
             $begun = $header['begun_unix_s'] ?? null;
             $planned = PlannedPhotos::ofLog($shot, is_int($begun) || is_float($begun) ? (float) $begun : 0.0, $lines);
         }

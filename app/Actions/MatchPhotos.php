@@ -65,7 +65,7 @@ final class MatchPhotos
     /**
      * Files that the logs of the latest takes name, whatever shot they are of: what else is on the card is probably theirs.
      *
-     * @return array<int, array<string, ?float>> when the camera said that each was taken, by take and by its folder and name
+     * @return array<string, array<int, ?float>> when the camera said that each was taken, by its folder and name and by take
      */
     private static function takes(): array
     {
@@ -74,7 +74,7 @@ final class MatchPhotos
         $lines = TakeLine::query()->whereIn('take_id', $latest)->whereIn('kind', ['confirmed', 'outcome'])->where('more->object', '!=', '');
         foreach ($lines->cursor() as $line) {
             $told = $line->read();
-            $takes[$line->take_id][SeriesOfTakes::key((string) $told->text('object'))] = $told->number('camera_s');
+            $takes[SeriesOfTakes::key((string) $told->text('object'))][$line->take_id] = $told->number('camera_s');
         }
 
         return $takes;

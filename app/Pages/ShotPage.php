@@ -21,11 +21,13 @@ use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
+use Evrent\Core\Timing\TimedBy;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
 
@@ -96,6 +98,14 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /** Stops by which the dial's marks are off a ramp at the most; null where exposures stay, or the controller times them. */
+    public function marksOff(): ?float
+    {
+        $isRamp = !$this->plan->timing->exposure->isConstant() && $this->plan->camera->exposureTimedBy !== TimedBy::Controller;
+
+        return $isRamp ? Marks::mostOff($this->schedule->exposureSeconds, $this->plan->camera->marksAreLiteral) : null;
     }
 
     /** How far an axis goes in all, mm or degrees. */

@@ -29,7 +29,7 @@ final class MatchJson
      * @param ?Measured $measured how bright the photos are; null where nobody looked at them
      * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $more   findings
      * @param list<int> $spoilt numbers of photos that spoil the clip
-     * @param array<int, array<string, ?float>> $takes files that logs of takes name, as SeriesOfTakes has them
+     * @param array<string, array<int, ?float>> $takes files that logs of takes name, as SeriesOfTakes has them
      */
     public static function of(
         Matching $matching,

@@ -41,6 +41,23 @@ final class Marks
         return null;
     }
 
+    /**
+     * How far the nearest mark is from what is planned, at the most.
+     *
+     * @param list<float> $exposures seconds
+     *
+     * @return float stops
+     */
+    public static function mostOff(array $exposures, bool $literal): float
+    {
+        $most = 0.0;
+        foreach ($exposures as $seconds) {
+            $most = max($most, abs(log(self::open(self::shutterNearest($seconds, $literal), $literal) / $seconds, 2)));
+        }
+
+        return $most;
+    }
+
     /** The mark nearest in stops. */
     public static function shutterNearest(float $seconds, bool $literal): float
     {

@@ -29,6 +29,9 @@ final readonly class Matching
     private const NEARLY = 0.98;
     private const ANOTHER_STRETCH = 0.05;
 
+    /** Where a dial was left where it was, photos are wrongly exposed too, and all of them are there. */
+    private const WHOLE_SHARE = 0.9;
+
     /** By so much of a photo the first and the last of the plan are likelier to be there than one between them. */
     public const THE_FIRST = 0.5;
     public const THE_LAST = 0.3;
@@ -106,9 +109,26 @@ final readonly class Matching
         }
         ksort($extras);
 
+        if ($placed === null && !$isNamed && self::areOfAnotherShot($planned, $shots, $alignment)) {
+            array_unshift($said, 'Most of these photos are exposed otherwise than planned: they are probably of another shot. Choose its take, or '
+                . 'another folder.');
+        }
         $otherFirst = $other === null || $alignment->pairs === [] ? null : $places[$other];
 
         return new self($planned, $card->photos, array_values($matched), $extras, $clock, $said, $otherFirst);
+    }
+
+    /** Whether what fits by its rhythm is not whole, and was mostly exposed for something else. */
+    private static function areOfAnotherShot(PlannedPhotos $planned, PhotoList $shots, Alignment $alignment): bool
+    {
+        $wrong = 0;
+        foreach ($alignment->pairs as $place => $i) {
+            $off = $planned->offStops($place, $shots->at($i));
+            $wrong += $off !== null && abs($off) > $planned->mostOffStops($place) ? 1 : 0;
+        }
+        $found = count($alignment->pairs);
+
+        return $found < self::WHOLE_SHARE * $planned->count() && $wrong > $found / 2;
     }
 
     /** How many photos were planned. */

@@ -19,27 +19,25 @@ final class SeriesOfTakes
 
     /**
      * @param PhotoList                         $order of the card
-     * @param array<int, array<string, ?float>> $takes by the take's id: when the camera said that a file was taken, by its folder and name
+     * @param array<string, array<int, ?float>> $files by folder and name: when the camera said that it was taken, by the id of the take
      *
      * @return ?int id of the take that most of them are of; null where none has that many
      */
-    public static function takeOf(CardSeries $series, PhotoList $order, array $takes): ?int
+    public static function takeOf(CardSeries $series, PhotoList $order, array $files): ?int
     {
-        $best = null;
-        $most = self::LEAST_SHARE * $series->count;
-        foreach ($takes as $id => $objects) {
-            $named = 0;
-            for ($place = $series->first; $place < $series->first + $series->count; $place++) {
-                $photo = $order->at($place);
-                $key = self::key($photo->file);
-                $named += array_key_exists($key, $objects) && self::atThatTime($objects[$key], $photo->unixSeconds) ? 1 : 0;
-            }
-            if ($named > $most) {
-                [$best, $most] = [$id, $named];
+        $named = [];
+        for ($place = $series->first; $place < $series->first + $series->count; $place++) {
+            $photo = $order->at($place);
+            foreach ($files[self::key($photo->file)] ?? [] as $id => $said) {
+                if (self::atThatTime($said, $photo->unixSeconds)) {
+                    $named[$id] = ($named[$id] ?? 0) + 1;
+                }
             }
         }
+        arsort($named);
+        $likeliest = array_key_first($named);
 
-        return $best;
+        return $likeliest !== null && $named[$likeliest] > self::LEAST_SHARE * $series->count ? $likeliest : null;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Evrent\Core\Motion\Move;
+use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Schedule\Schedule;
@@ -13,6 +14,8 @@ use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Links\SetsBody;
+use Evrent\Devices\Links\TellsOfItself;
 
 /**
  * Asks rig and camera before a shot what they know of themselves, drives the move's ends, and takes a test photo at each keyframe.
@@ -75,9 +78,28 @@ final readonly class DeviceCheck
         foreach ($said->against($this->schedule) as $item => ['isWell' => $isWell, 'says' => $says]) {
             $this->store->found($item, $isWell, $says);
         }
+        $this->measureSetting();
         if (!$tells) {
             $this->store->say('The camera is on the trigger line alone, and says nothing.');
         }
+    }
+
+    /** How long it takes to set one value, at our own speed alone: to what it is set to anyway. */
+    private function measureSetting(): void
+    {
+        $camera = $this->camera;
+        $isFast = $camera instanceof TellsOfItself && ($camera->worldSpeed() ?? 1.0) > 1.0;
+        if ($isFast || !$camera instanceof SetsBody) {
+            return;
+        }
+        $iso = $camera->isSetTo(BodySetting::Iso);
+        if ($iso?->value === null || $camera->choices(BodySetting::Iso)?->nearest($iso->value)?->entry !== $iso->entry) {
+            return;
+        }
+        $began = $this->clock->realSeconds();
+        $camera->set(BodySetting::Iso, $iso);
+        $took = $this->clock->realSeconds() - $began;
+        $this->store->say(sprintf('Setting a value takes %s s: the kit has it as “Is set in”.', PlainText::rounded($took, 2)));
     }
 
     /** Every place where an axis stands farthest out, in the order of the move. */

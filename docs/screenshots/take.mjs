@@ -32,6 +32,19 @@ async function byHand(page) {
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
 }
 
+/** What contradicts the plan is set, or used as it is. */
+async function answerWhatHolds(page) {
+  await page.locator('.room-held li').first().waitFor({ timeout: 30_000 });
+  while (await page.locator('.room-held li').count() > 0) {
+    const first = page.locator('.room-held li').first();
+    const id = await first.getAttribute('id');
+    const set = first.locator('form:not(.as-is) button');
+    if (await set.count() > 0) await set.click();
+    else await first.locator('form.as-is').evaluate((form) => { form.querySelector('input[name=why]').value = 'rehearsed at the desk'; form.querySelector('button').click(); });
+    await page.locator(`#${id}`).waitFor({ state: 'detached' });
+  }
+}
+
 const to = (view) => (page) => page.locator(`#tabs [data-to-view=${view}]`).click();
 
 await take('first', { then: async (page) => { await page.goto(url); await page.locator('.next-shoot').waitFor(); } });
@@ -61,6 +74,7 @@ await take('room', {
   then: async (page) => {
     await to('run')(page);
     await page.getByRole('button', { name: 'Start run' }).click();
+    await answerWhatHolds(page);
     await page.waitForFunction(() => Number(document.querySelector('.room-count b')?.textContent) > 90, null, { timeout: 120_000 });
   },
 });

@@ -69,6 +69,10 @@ final class ChainTest extends TestCase
         /** @var list<array{SourceFile: string, ExposureTime: float, FNumber: float, ISO: int}> $exif */
         $exif = json_decode($told, true, 16, JSON_THROW_ON_ERROR);
         $exif = array_column($exif, null, 'SourceFile');
+        // The log of the other take is no help, and says so.
+        $mixed = new Process([PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', 'photos', "{$this->folder}/even.json", "{$this->folder}/told.json", "--log={$this->folder}/ramp.log"]);
+        self::assertSame(2, $mixed->run());
+        self::assertStringContainsString('--log: this log follows another plan.', $mixed->getErrorOutput());
         foreach ($plans as $name => $plan) {
             $this->isExposedAsPlanned($plan, array_map(fn (string $object): array => $exif["{$this->folder}/card{$object}"], $objects[$name]), $name);
             foreach (['with its log' => ["--log={$this->folder}/{$name}.log"], 'without' => []] as $how => $log) {

@@ -124,7 +124,8 @@ final class RigServer
 
             return;
         }
-        (new Connector(['timeout' => 2.0, 'tcp' => ['tcp_nodelay' => true]]))->connect("tcp://{$address}")->then(function (ConnectionInterface $line) use ($again): void {
+        $connector = new Connector(['timeout' => 2.0, 'tcp' => ['tcp_nodelay' => true]]);
+        $connector->connect("tcp://{$address}")->then(function (ConnectionInterface $line) use ($again): void {
             $this->trigger = $line;
             $line->on('close', function () use ($again): void {
                 $this->trigger = null;

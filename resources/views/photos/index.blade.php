@@ -31,7 +31,6 @@
             @if ($reading && $reading->status !== 'uploading' && (!$reading->isOver() || $reading->status !== 'done'))@include('photos.parts.reading')@endif
         </section>
         @if ($page->match !== [])
-        @include('photos.parts.series')
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">Which is which</h2>
             <a class="quiet" href="{{ $reading->at('match') }}">evrent.match/1</a></header>
             <dl class="figures-row"><div><dt>Planned</dt><dd><b>{{ number_format($page->count()) }}</b></dd></div>
@@ -66,6 +65,7 @@
         @if ($sheet)@include('photos.parts.sheet')
         @else<p class="panel nothing">They were read by an earlier Evrent. Read them once more to see them on the stairs; marks stay.</p>@endif
         @if ($sheet && $page->again($sheet) !== [])@include('photos.parts.again')@endif
+        @include('photos.parts.series')
         @include('photos.parts.copy')
         @include('photos.parts.learnt')
         @if ($page->extras() !== [])<section class="panel" aria-labelledby="extras-title"><header class="panel-head"><h2 id="extras-title">None of the

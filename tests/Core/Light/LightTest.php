@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Light;
 
 use DateTimeImmutable;
+use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\Exposure;
@@ -113,5 +114,13 @@ final class LightTest extends TestCase
         self::assertEqualsWithDelta(500 / 24, StarTrails::byConstant($optics), 1e-3);
         // Pixels of 6 µm at f/2.8: (47.197 + 2.393 + 82.278) / 24.
         self::assertEqualsWithDelta(5.4945, StarTrails::byPitch($optics, 2.8, 0), 1e-3);
+    }
+
+    /** 0.451 s lies between 0.4 and 0.5 s: log2(0.5 / 0.451) is 0.149 stops from the nearer. Marks themselves are on the dial; 45 s is 0.585 beyond 30 s. */
+    public function testHowFarTheDialsMarksAreFromAPlan(): void
+    {
+        self::assertEqualsWithDelta(0.149, Marks::mostOff([0.5, 0.451, 1.0], true), 0.001);
+        self::assertSame(0.0, Marks::mostOff([0.5, 1.0, 1 / 125], true));
+        self::assertEqualsWithDelta(0.585, Marks::mostOff([45.0], true), 0.001);
     }
 }

@@ -70,11 +70,16 @@ final class CardSeriesTest extends TestCase
         );
         // Its clock is an hour ahead of the zone that the photos are read in: a zone, and no other time.
         $takes = [7 => $logged(1_800_000_100.0, 1), 8 => $logged(1_800_086_437.0 + 3_600.0, 1), 9 => $logged(1_800_086_437.0, 400)];
-        $takeOf = static fn (float $from, int ...$ids): ?int => SeriesOfTakes::takeOf(
-            CardSeries::of($card($from))[0],
-            $card($from),
-            array_intersect_key($takes, array_flip($ids)),
-        );
+        $takeOf = static function (float $from, int ...$ids) use ($card, $takes): ?int {
+            $files = [];
+            foreach ($ids as $id) {
+                foreach ($takes[$id] as $file => $at) {
+                    $files[$file][$id] = $at;
+                }
+            }
+
+            return SeriesOfTakes::takeOf(CardSeries::of($card($from))[0], $card($from), $files);
+        };
         self::assertSame(8, $takeOf(1_800_086_437.0, 7, 8, 9));
         self::assertSame(7, $takeOf(1_800_000_100.0, 7, 8, 9));
         self::assertNull($takeOf(1_800_000_100.0, 9));

@@ -6,7 +6,9 @@ namespace Tests\Core\Photos;
 
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
+use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -72,6 +74,19 @@ final class CrowdedCardTest extends TestCase
         $card = (new CardMaker(self::plan(), 62, firstNumber: 501))->withSeries(1, 5.0, -5.0, 4.0, 500, 'test_before');
         $matching = Matching::of($card->planned(), CardPhotos::fromExifTool($card->json()));
         self::assertSame($card->truth, $matching->files());
+    }
+
+    /** Nothing on the card is of this shot: what fits by its rhythm alone is said to be probably another's. A dial that nobody turned is none of that. */
+    public function testACardOfAnotherShotIsSaidToBeOne(): void
+    {
+        $of = static fn (CardMaker $card, Plan $plan): array => Matching::of(PlannedPhotos::of(Shot::of($plan)), CardPhotos::fromExifTool($card->json()))->said;
+        $other = static fn (float $exposure): Plan => Plans::with([
+            '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50'], '/timing/photos' => 150, '/timing/interval_s' => 5,
+            '/timing/exposure_s' => $exposure, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]],
+        ]);
+        $says = 'they are probably of another shot';
+        self::assertStringContainsString($says, implode(' ', $of(new CardMaker(self::plan(), 64), $other(1 / 60))));
+        self::assertStringNotContainsString($says, implode(' ', $of(new CardMaker(self::plan(150), 64), $other(2.0))));
     }
 
     private static function plan(int $photos = 100): Plan

@@ -25,6 +25,7 @@
             @if ($axis->turns($page->way($axis)) !== null)<div><dt>{{ ucfirst($axis->id) }} turns</dt>
             <dd><b>{{ PlainText::rounded($axis->turns($page->way($axis)), 3) }} times</b></dd></div>@endif
         @endforeach
+        @if ($page->marksOff() !== null)<div><dt>Dial marks off the ramp</dt><dd><b>{{ PlainText::stops($page->marksOff()) }}</b> at the most</dd></div>@endif
     </dl>
     @if ($page->limits() !== [])<h3>{{ $page->plan->end === null ? 'How long it could go on' : 'What ends it' }}</h3>
     <ol class="limits">@foreach ($page->limits() as $limit)<li @class([
