@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before } from 'node:test';
 import { Devices } from './devices.mjs';
-import { edit, get, isEndurance, isLong, newShoot, newShot, numbers, post, revisionOf, startCopy, test, times, until, url } from './support.mjs';
+import { answerWhatHolds, edit, get, isEndurance, isLong, newShoot, newShot, numbers, post, revisionOf, startCopy, test, times, until, url } from './support.mjs';
 
 const photos = 60;
 // In bin/test a single take, over lines that are cut, on the server that all tests have: its world is faster.
@@ -165,6 +165,7 @@ async function oneTake(shoot, title, name, at) {
     const answer = await form(`${shot}/takes`, { ...chosen, delay: '0', school: 'place', reason: 'to see what becomes of it' });
     const take = new URL(answer.headers.get('location')).pathname;
     assert.match(take, /takes\/\d+$/, 'it is started');
+    await answerWhatHolds(take, copy.base);
     let lines = [];
     const read = async () => { lines = await log(take).catch(() => lines); return lines; };
     const whatIsThere = (failure) => { console.log(title, standing(take)); throw failure; };

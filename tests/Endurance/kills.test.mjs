@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { copyFileSync, existsSync, readFileSync, readdirSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before } from 'node:test';
-import { edit, get, isEndurance, newShoot, newShot, planOf, post, revisionOf, root, startCopy, test, times, until } from './support.mjs';
+import { answerWhatHolds, edit, get, isEndurance, newShoot, newShot, planOf, post, revisionOf, root, startCopy, test, times, until } from './support.mjs';
 
 let copy;
 before(async () => { copy = await startCopy(); }, { timeout: 120_000 });
@@ -152,6 +152,7 @@ test.long('a backup holds every table, a damaged one is refused, and it is put b
   const choice = (field) => /value="(\d+)"[^>]*>Simulated/.exec(new RegExp(`<select[^>]*id="${field}"[^>]*>([^]*?)</select>`).exec(run)[1])[1];
   const started = await post(`${shot}/takes`, { rig: choice('take-rig'), camera: choice('take-camera'), delay: '1 h', school: 'place', reason: 'to be interrupted', end: '1' }, { base: copy.base });
   const take = new URL(started.headers.get('location')).pathname;
+  await answerWhatHolds(take, copy.base);
   await until('it waits at A', async () => (await (await get(`${take}/now`, copy.base)).text()).includes('data-status="waiting"'), 60);
   copy.run('backup', file);
   await edit(shot, { _method: 'put', revision: await revisionOf(shot, copy.base), 'plan[timing][interval_s]': '11' }, { base: copy.base });

@@ -4,6 +4,7 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { get, post } from '../requests.mjs';
 import { isLong, root } from '../Runner/tests.mjs';
 
 export * from '../requests.mjs';
@@ -35,6 +36,20 @@ export async function until(what, isSo, seconds = 20) {
     assert.ok(Date.now() < end, `${what} within ${seconds} s`);
     await new Promise((resolve) => setTimeout(resolve, 50));
   }
+}
+
+/** What holds the start of a take is set where it can be, and else used as it is; returns when its rig moves. */
+export async function answerWhatHolds(take, base) {
+  const answered = new Set();
+  await until('the start is answered', async () => {
+    const lines = (await (await get(`${take}/log.jsonl`, base)).text().catch(() => '')).trim().split('\n').slice(1).map((line) => JSON.parse(line));
+    for (const { kind, about, set } of lines) {
+      if (kind !== 'contradiction' || answered.has(about)) continue;
+      answered.add(about);
+      await post(`${take}/orders`, { order: set ? 'set_it' : 'as_is', about, why: 'a test', end: '1' }, { base });
+    }
+    return lines.some(({ kind }) => ['move', 'started', 'ended'].includes(kind));
+  }, 120);
 }
 
 const isFree = (port) => new Promise((resolve) => {

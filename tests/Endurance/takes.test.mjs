@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before } from 'node:test';
-import { edit, get, isLong, newShoot, newShot, post, revisionOf, startCopy, test, times, until } from './support.mjs';
+import { answerWhatHolds, edit, get, isLong, newShoot, newShot, post, revisionOf, startCopy, test, times, until } from './support.mjs';
 
 const photos = 75;
 let copy;
@@ -60,6 +60,7 @@ test.long('whatever dies during a take comes back, and the take goes on at the r
     const had = await Promise.resolve().then(card).catch(() => []);
     const answer = await post(`${shot}/takes`, { rig: await choice(shot, 'take-rig'), camera: await choice(shot, 'take-camera'), delay: '0', school: 'place', reason: 'to be killed', end: '1' }, { base: copy.base });
     const take = new URL(answer.headers.get('location')).pathname;
+    await answerWhatHolds(take, copy.base);
     let number = 6;
     const order = Object.entries(victims).sort(() => Math.random() - 0.5);
     for (const [what, kill] of order) {
