@@ -63,7 +63,9 @@ final readonly class Matching
         $extras = $said = [];
         $byBody = self::apart($card->photos, $extras);
         $best = null;
-        foreach ($byBody as $body => $places) {
+        // The camera that the log names, where the card has it: files say their serial number as cameras tell it, or otherwise.
+        $ofLog = $planned->body !== null && isset($byBody[$planned->body]) ? [$planned->body => $byBody[$planned->body]] : $byBody;
+        foreach ($ofLog as $body => $places) {
             $photos = $card->photos->picked($places);
             $known = $placed === null ? null : self::placeOf($photos, $placed);
             if ($placed !== null && $known === null) {

@@ -33,6 +33,7 @@ final readonly class PlannedPhotos
      * @param list<?float>       $isos
      * @param ?array<int, true>  $triggered   places that the take's log says were triggered; null without a log
      * @param ?float             $clockAheadSeconds by which the camera's wall clock was ahead of UTC when the take began, as its log has it
+     * @param ?string            $body        serial number of the camera, as its log has it; null where it does not say
      * @param float              $looseSeconds by which times in that log may be off where the world goes faster than the machine
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class PlannedPhotos
         public ?array $triggered = null,
         public ?float $clockAheadSeconds = null,
         public float $looseSeconds = 0.0,
+        public ?string $body = null,
     ) {
         $gaps = [];
         for ($j = 1; $j < count($openSeconds); $j++) {
@@ -82,7 +84,7 @@ final readonly class PlannedPhotos
     {
         $plan = self::of($shot);
         $triggered = $files = [];
-        $ahead = null;
+        $ahead = $body = null;
         $loose = 0.0;
         foreach ($lines as $line) {
             $place = $line->photo === null ? null : $line->photo - 1;
@@ -97,6 +99,8 @@ final readonly class PlannedPhotos
             if ($place !== null && ($line->text('object') ?? '') !== '') {
                 $files[$place] = (string) $line->text('object');
             }
+            $told = $line->more['body'] ?? null;
+            $body = is_array($told) && is_string($told['serial'] ?? null) ? $told['serial'] : $body;
             $shown = $line->number('camera_clock_s');
             $ahead ??= $shown === null ? null : $shown - $begunUnixSeconds - ($line->number('camera_clock_at_s') ?? 0.0);
         }
@@ -124,6 +128,7 @@ final readonly class PlannedPhotos
             array_fill_keys(array_keys($triggered), true),
             $ahead,
             $loose,
+            $body,
         );
     }
 

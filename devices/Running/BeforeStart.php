@@ -7,9 +7,11 @@ namespace Evrent\Devices\Running;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Run\Before\Readout;
+use Evrent\Core\Run\Before\RigReport;
 use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Order;
@@ -28,6 +30,7 @@ use Evrent\Devices\Links\TellsOfItself;
 final readonly class BeforeStart
 {
     /**
+     * @param list<Axis> $kitAxes of the rig as the kit has it: for one that reports nothing itself
      * @param ?Closure(list<Contradiction>): ?array<string, ?string> $answers to all at once, where nobody stands by to answer: null for those that are
      *                                                                        to be set, else why they are used as they are, by what they are about;
      *                                                                        null refuses the start
@@ -40,6 +43,7 @@ final readonly class BeforeStart
         private CameraLink $camera,
         private RunClock $clock,
         private ?Closure $answers,
+        private array $kitAxes = [],
     ) {
     }
 
@@ -128,7 +132,7 @@ final readonly class BeforeStart
                 $tells ? $this->camera->photosLeft() : null,
                 $tells ? $this->camera->settings() : [],
             ),
-            $this->rig?->report(),
+            $this->rig?->report() ?? ($this->kitAxes === [] ? null : RigReport::ofKit($this->kitAxes, $this->rig?->letters() ?? [])),
             $this->rig?->letters() ?? [],
             $status !== null && $status->knowsItsPlace() ? $status->positions : [],
             $tells ? $this->clockAhead() : null,

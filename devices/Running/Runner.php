@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Closure;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Take\Director;
@@ -83,6 +84,7 @@ final class Runner
     private int $traced = 0;
 
     /**
+     * @param list<Axis> $kitAxes as BeforeStart has them
      * @param ?Closure(list<Contradiction>): ?array<string, ?string> $answers as BeforeStart has them; null waits for somebody to answer
      */
     public function __construct(
@@ -93,12 +95,13 @@ final class Runner
         private readonly TakeStore $store,
         private readonly RunClock $clock,
         ?Closure $answers = null,
+        array $kitAxes = [],
     ) {
         $this->hold = new FeedHold($rig, $store, $clock, !$schedule->plan->timing->mode->stops());
         $this->log = new TakeLog($schedule, $store, $clock, $this->hold->unlessProven(...));
         $this->state = $this->log->state;
         $this->world = new World($rig, $camera, $clock, $this->log);
-        $this->before = new BeforeStart($this->log, $schedule, $setting, $rig, $camera, $clock, $answers);
+        $this->before = new BeforeStart($this->log, $schedule, $setting, $rig, $camera, $clock, $answers, $kitAxes);
         $this->setter = $setting->setsBody && $camera instanceof SetsBody ? new BodySetter($this->log, $camera, $clock) : null;
         $this->watch = new Watch($this->log, $schedule, $camera, $store, $clock, $this->setter);
         $this->outage = $camera->tells() && !$setting->isOwnTimer ? new Outage($this->log, $camera, $clock, $this->command(...), $setting->whenOut) : null;

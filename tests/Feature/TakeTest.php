@@ -136,6 +136,33 @@ final class TakeTest extends PageTestCase
         $this->post("{$shot->path()}/takes", ['rig' => '999999', 'camera' => 'none'])->assertSessionHasErrors('take.rig');
     }
 
+    /** What contradicts the plan is shown with what can be done, waits for an answer with a reason, and is kept in the log. */
+    public function testAStartOnHoldIsAnsweredThingByThing(): void
+    {
+        $card = sys_get_temp_dir() . '/evrent-card-' . bin2hex(random_bytes(6));
+        $camera = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$card}", '--speed=100']);
+        $rig = new DeviceProcess(['rig', '--port=0', "--trigger={$camera->second}", '--speed=100']);
+        config(['evrent.world_speed' => 100.0]);
+        $take = $this->start(self::shot(['/timing/photos' => 4, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]), $rig->address, "ptp:{$camera->address}");
+        $this->post($take->at('takes.order'), ['order' => 'as_is', 'about' => 'focus', 'why' => ' '])->assertSessionHasErrors('order.why');
+        self::assertSame(0, TakeOrder::query()->count());
+        $this->post($take->at('takes.order'), ['order' => 'as_is', 'about' => 'focus', 'why' => 'the lens is taped'])->assertSessionHasNoErrors();
+        // What the worker says of it is what the room shows.
+        $take->update(['now' => ['contradictions' => [['about' => 'focus', 'says' => 'Focus mode is automatic.', 'set' => 'Set focus to manual']]]]);
+        $this->get($take->at('takes.now'))->assertSee('one thing contradicts the plan')->assertSee('Set focus to manual')->assertSee('Use as is, because');
+        $this->carryOut();
+        $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent())['lines'];
+        $resolved = array_values(array_filter($log, static fn (LogLine $line): bool => $line->kind === LogKind::Resolved));
+        $how = array_combine(
+            array_map(static fn (LogLine $line): string => (string) $line->text('about'), $resolved),
+            array_map(static fn (LogLine $line): array => [$line->text('how'), $line->text('because')], $resolved),
+        );
+        self::assertSame(['as_is', 'the lens is taped'], $how['focus'] ?? null);
+        self::assertSame(['set', null], $how['rig place'] ?? null);
+        self::assertSame('complete', $take->refresh()->ending);
+        exec('rm -rf ' . escapeshellarg($card));
+    }
+
     public function testTheSameOrderTwiceIsOneAndAWrongOneIsRefused(): void
     {
         $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');

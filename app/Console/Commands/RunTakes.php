@@ -149,7 +149,7 @@ final class RunTakes extends Command
         $rig = $take->rigFor($plan);
         $camera = $take->cameraFor($plan);
         try {
-            (new Runner(Schedule::of($plan), $take->made(), $rig, $camera, $store, $clock))->run();
+            (new Runner(Schedule::of($plan), $take->made(), $rig, $camera, $store, $clock, kitAxes: $take->kitAxes()))->run();
         } finally {
             // Whoever is next finds them free.
             $rig?->disconnect();

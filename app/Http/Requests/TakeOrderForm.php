@@ -42,6 +42,10 @@ final class TakeOrderForm extends Form
      */
     public function more(): array
     {
+        if ($this->order() === Order::AsIs && trim($this->text('why')) === '') {
+            throw new InvalidInput([new Problem('/why', 'Enter why it is used as it is.')]);
+        }
+
         return array_filter([
             'photo' => $this->photo('photo'),
             'to' => $this->photo('to'),

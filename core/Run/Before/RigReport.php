@@ -24,6 +24,26 @@ final readonly class RigReport
     {
     }
 
+    /**
+     * As the kit has a rig that reports nothing itself.
+     *
+     * @param list<Axis>            $axes
+     * @param array<string, string> $letters by axis id
+     */
+    public static function ofKit(array $axes, array $letters): self
+    {
+        $known = array_filter($axes, static fn (Axis $axis): bool => isset($letters[$axis->id]));
+
+        return new self(array_values(array_map(static fn (Axis $axis): AxisReport => new AxisReport(
+            $letters[$axis->id],
+            $axis->isEndless ? null : $axis->min,
+            $axis->isEndless ? null : $axis->max,
+            $axis->maxSpeed,
+            $axis->maxAcceleration,
+            $axis->stepsPerUnit,
+        ), $known)));
+    }
+
     /** @return list<string> letters in the order of its status line */
     public function letters(): array
     {

@@ -52,6 +52,23 @@ final class NamedPhotosTest extends TestCase
         self::assertFound($card, $lines);
     }
 
+    /** Two bodies of one make beside each other, with the same names at the same times: the log knows which of them it fired. */
+    public function testTheBodyThatTheLogNamesIsTheOne(): void
+    {
+        $card = self::card();
+        /** @var list<array<string, mixed>> $own */
+        $own = json_decode($card->json(), true, 16, JSON_THROW_ON_ERROR);
+        $other = array_map(static fn (array $photo): array => [
+            'SourceFile' => str_replace('card-1', 'card-2', is_string($photo['SourceFile']) ? $photo['SourceFile'] : ''), 'SerialNumber' => '2002',
+        ] + $photo, $own);
+        $both = json_encode([...$own, ...$other], JSON_THROW_ON_ERROR);
+        foreach (['1001' => 'card-1', '2002' => 'card-2'] as $serial => $folder) {
+            $lines = [new LogLine(LogKind::Note, 0.5, null, ['body' => ['model' => 'A body', 'serial' => (string) $serial]]), ...self::log($card)];
+            $files = Matching::of(PlannedPhotos::ofLog(Shot::of(self::plan()), self::begun(), $lines), CardPhotos::fromExifTool($both))->files();
+            self::assertSame(array_map(static fn (?string $file): string => str_replace('card-1', $folder, (string) $file), $card->truth), $files);
+        }
+    }
+
     /** A body that begins anew after it was formatted gives the same names to the next take of the same shot. */
     public function testTheSameNamesAtAnotherTimeAreOtherPhotos(): void
     {

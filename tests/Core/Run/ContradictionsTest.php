@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Run\Before\AxisReport;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Before\Contradictions;
@@ -87,6 +89,17 @@ final class ContradictionsTest extends TestCase
         foreach ($found as $one) {
             self::assertSame($one->about === 'rig axes' || str_ends_with($one->about, 'travel'), $one->isRefused, $one->about);
         }
+    }
+
+    /** A rig that reports nothing is what the kit says it is. */
+    public function testARigThatReportsNothingIsWhatTheKitHas(): void
+    {
+        $kit = [new Axis('slide', AxisKind::Linear, 0.0, 700.0, 30.0, 60.0, 200.0), new Axis('pan', AxisKind::Rotary, null, null, 12.0, 30.0, 100.0, isEndless: true)];
+        $letters = ['slide' => 'X', 'pan' => 'Y', 'tilt' => 'Z'];
+        $report = RigReport::ofKit($kit, $letters);
+        self::assertSame([['X', 'Y'], null, 700.0], [$report->letters(), $report->axis('Y')?->max, $report->axis('X')?->max]);
+        $found = Contradictions::of(self::schedule(), new Readout(rig: $report, letters: $letters), true);
+        self::assertSame(['rig axes', 'rig slide travel'], array_map(static fn (Contradiction $one): string => $one->about, $found));
     }
 
     /** Nothing moves before the rig's are resolved, and no photo is due before all are. */

@@ -11,6 +11,7 @@
         @if (!($one['refused'] ?? false))<form class="as-is" method="post" action="{{ $take->at('takes.order') }}" hx-post="{{ $take->at('takes.order') }}"
             hx-swap="none">@csrf
             <input type="hidden" name="order" value="as_is"><input type="hidden" name="about" value="{{ $one['about'] }}">
-            <x-field :id="'because-' . Str::slug($one['about'])" label="Use as is, because" name="why" width="18ch" is-text />
+            <x-field :id="'because-' . Str::slug($one['about'])" label="Use as is, because" name="why" width="18ch" is-text required
+                :problem="$errors->first('order.why')" />
             <button class="button">Use as is</button></form>@endif</li>@endforeach</ul>
 </section>@endif
