@@ -210,7 +210,9 @@ final class Runner
             return;
         }
         $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds;
-        $late = $this->state->plannedAt($photo) === null ? null : round($at - $this->state->plannedAt($photo), 4);
+        // In stop motion nothing is late: it has no clock.
+        $planned = $this->schedule->plan->timing->mode->hasClock() ? $this->state->plannedAt($photo) : null;
+        $late = $planned === null ? null : round($at - $planned, 4);
         $this->log->write(LogKind::Outcome, $photo, [
             'state' => $this->camera->tells() ? 'triggered' : 'not_confirmed',
             'due_s' => round($due, 4), 'triggered_s' => round($at, 4), 'closed_s' => round($closed, 4), 'late_s' => $late,

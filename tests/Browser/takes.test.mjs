@@ -5,6 +5,8 @@ import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { newShootAtSaltreach } from '../requests.mjs';
+import { begin, press, startField, typed } from './planning.mjs';
 import { answered, assertAccessible, assertAllTaken, browser, go, makeShot, reach, startRun, test, url } from './support.mjs';
 
 const view = browser();
@@ -117,4 +119,33 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     rig.kill();
     rmSync(folder, { recursive: true });
   }
+});
+
+test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room asks, Done is pressed, and the next turn is shown', async () => {
+  const page = await view.open(`/shoots/${await newShootAtSaltreach('For turns')}`);
+  await begin(page, 'Turned by hand', 'slide alone');
+  await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': '60', 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
+  await press(page, page.locator('#light-in'));
+  await typed(page, { 'Aperture, f/': '5.6', 'No longer than': '5' });
+  await page.getByText('Ways to follow the light, side by side').click();
+  await press(page, page.locator('#by-stepless'));
+  await go(page, 'run');
+  await page.locator('#take-speed').selectOption('60');
+  await page.locator('#take-camera').selectOption('none');
+  await startRun(page, 'I stand by');
+  await page.getByText('exposure ramp: used as is, because: I stand by').waitFor();
+  await page.getByLabel('Sound when something is to be turned').check();
+  const turn = page.locator('[data-turn]');
+  await turn.getByText(/after photo \d+/).waitFor();
+  const first = await turn.getAttribute('data-turn');
+  await page.locator('[data-turn][data-due=yes]').waitFor({ timeout: 60_000 });
+  await page.locator('[data-turn]').getByText(/1 click (longer|shorter)/).waitFor();
+  await page.keyboard.press('d');
+  await page.locator(`[data-turn]:not([data-turn="${first}"])`).waitFor();
+  await page.reload();
+  assert.ok(await page.getByLabel('Sound when something is to be turned').isChecked());
+  page.on('dialog', (dialog) => dialog.accept());
+  await page.getByRole('button', { name: 'Abort' }).click();
+  await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
+  await page.getByText(`turned by hand: ${first.replaceAll('_', ' ')}`).waitFor();
 });

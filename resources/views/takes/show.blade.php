@@ -27,7 +27,8 @@
                 <dl>
                     <div><dt>Longest clean stretch</dt><dd>@if ($report->clean)<b>{{ $report->clean[0] }} to {{ $report->clean[1] }}</b>,
                         {{ PlainText::seconds($report->cleanClipSeconds) }} of clip @else none @endif</dd></div>
-                    <div><dt>Latest photo</dt><dd><b>{{ PlainText::seconds($report->mostLateSeconds) }}</b> behind the plan</dd></div>
+                    @if ($plan->timing->mode->hasClock())<div><dt>Latest photo</dt><dd><b>{{ PlainText::seconds($report->mostLateSeconds) }}</b> behind the
+                        plan</dd></div>@endif
                     <div><dt>Rig</dt><dd>{{ $take->rig_address ?? 'none' }}</dd></div>
                     <div><dt>Camera</dt><dd>{{ $take->camera_address === '' ? 'on the trigger line alone' : $take->camera_address }}</dd></div>
                     @if ($take->reason)<div><dt>Started because</dt><dd>{{ $take->reason }}</dd></div>@endif

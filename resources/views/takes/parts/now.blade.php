@@ -10,7 +10,8 @@
     data-latest="{{ $now['latest'] ?? 1 }}"
     data-confirmed="{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}" data-picture="{{ $picture }}"
     @if (!$take->isOver())
-    hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop" @endif>
+    hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop"
+    {{-- Else what is pressed in here would be dropped while it asks. --}} hx-disinherit="*" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
         'prepared' => 'Getting ready', 'waiting' => 'At A, waiting', 'running' => 'Running', 'paused' => 'Paused', default => 'Over' } }}</b>
         @if ($isSilent && !$take->isOver())<span class="late-word">{{ $take->waits_for !== ''
@@ -25,7 +26,8 @@
         <div><dt>Next photo</dt><dd>{{ isset($now['nextIn']) ? PlainText::seconds(round($now['nextIn'], 1)) : '–' }}</dd></div>
         <div><dt>Time left</dt><dd>{{ isset($now['left']) ? PlainText::duration($now['left']) : '–' }}</dd></div>
         <div><dt>Clip so far</dt><dd>{{ PlainText::seconds(round($now['clipSeconds'] ?? 0, 1)) }}</dd></div>
-        <div><dt>Behind the plan</dt><dd>{{ isset($now['late']) ? PlainText::seconds(round($now['late'], 1)) : '–' }}</dd></div>
+        @if ($plan->timing->mode->hasClock())<div><dt>Behind the plan</dt><dd>{{ isset($now['late'])
+            ? PlainText::seconds(round($now['late'], 1)) : '–' }}</dd></div>@endif
         <div><dt>To spare</dt><dd>{{ isset($now['slack']) ? PlainText::seconds(round($now['slack'], 1)) : '–' }}</dd></div>
         <div><dt>On the card</dt><dd>{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}@if (($now['counts']['missing'] ?? 0) > 0)
             <b class="late-word">{{ $now['counts']['missing'] }} missing</b>@endif @if (($now['counts']['wrong_exposure'] ?? 0) > 0)
