@@ -117,6 +117,7 @@ final class Runner
                 $this->look();
                 $this->hold->letGo();
                 $this->endIfNobodyStandsBy($this->outage?->look());
+                $this->holdWorld();
                 $step = Director::next($this->state, $this->setting, $this->clock->now());
                 if ($step->kind === StepKind::Nothing) {
                     return $this->state->ending ?? Ending::Failed;
@@ -360,6 +361,14 @@ final class Runner
         }
         $free = $this->shutterFreeAt > $this->clock->now() ? $this->shutterFreeAt : INF;
         $this->clock->sleepUntil(min($until ?? INF, $free, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
+    }
+
+    private function holdWorld(): void
+    {
+        $isOnHold = $this->state->startedAt === null && $this->state->contradictions !== [];
+        if ($this->isCameraThere && $this->world->hold($isOnHold) && $this->camera->tells()) {
+            $this->card()->noteClock();
+        }
     }
 
     private function fallBack(): void

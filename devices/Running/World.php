@@ -35,12 +35,19 @@ final class World
     /** By which the way to the next place took longer than the rig needs for it. */
     private float $longer = 0.0;
 
+    /** The speed that the take is to have. */
+    private readonly float $asked;
+
+    /** Whether it runs at ours while somebody thinks: batteries would be empty in minutes. */
+    private bool $isHeld = false;
+
     public function __construct(
         private readonly ?RigLink $rig,
         private readonly CameraLink $camera,
         private readonly RunClock $clock,
         private readonly TakeLog $log,
     ) {
+        $this->asked = $clock->speed;
     }
 
     /**
@@ -64,8 +71,37 @@ final class World
      */
     public function settle(): void
     {
-        $speed = self::reported($this->rig, $this->camera) === null ? 1.0 : $this->clock->speed;
+        $speed = self::reported($this->rig, $this->camera) === null ? 1.0 : ($this->isHeld ? $this->asked : $this->clock->speed);
+        $this->isHeld = false;
         $this->runAt($speed);
+    }
+
+    /**
+     * While the start is on hold the world runs at our speed, and then at the take's again.
+     *
+     * @return bool whether it runs at the take's speed again from this moment on
+     *
+     * @throws \Evrent\Devices\Links\DeviceGone
+     */
+    public function hold(bool $isOnHold): bool
+    {
+        if ($isOnHold === $this->isHeld || $this->asked <= 1.0 || !$isOnHold && $this->clock->speed === $this->asked) {
+            return false;
+        }
+        try {
+            if ($isOnHold) {
+                $this->set(1.0);
+                $this->clock->runAt(1.0);
+                $this->isHeld = true;
+            } else {
+                $this->settle();
+            }
+        } catch (DeviceRefused) {
+            // A little later.
+            return false;
+        }
+
+        return !$isOnHold;
     }
 
     /** The rig was on its way for so long, and needs so long for it by its own speed and acceleration. */
@@ -122,6 +158,16 @@ final class World
     /** @throws DeviceRefused */
     private function runAt(float $speed): void
     {
+        $this->set($speed);
+        if ($speed !== $this->clock->speed) {
+            $this->clock->runAt($speed);
+            $this->log->write(LogKind::Note, null, ['world_speed' => $speed, 'at_unix_s' => round(microtime(true), 3)]);
+        }
+    }
+
+    /** @throws DeviceRefused */
+    private function set(float $speed): void
+    {
         if ($this->rig?->report()?->worldSpeed !== null && $this->rig->report()->worldSpeed !== $speed) {
             $this->rig->runAt($speed);
         }
@@ -135,10 +181,6 @@ final class World
             if ($has !== null && $has !== $speed) {
                 throw new DeviceRefused(sprintf('The simulated %s runs at ×%s, and this take at ×%s. Start it at another speed.', $what, $has, $speed));
             }
-        }
-        if ($speed !== $this->clock->speed) {
-            $this->clock->runAt($speed);
-            $this->log->write(LogKind::Note, null, ['world_speed' => $speed, 'at_unix_s' => round(microtime(true), 3)]);
         }
     }
 }

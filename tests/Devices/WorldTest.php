@@ -80,6 +80,26 @@ final class WorldTest extends TestCase
         self::assertSame(10.0, $clock->speed);
     }
 
+    /** While somebody thinks what to do about a contradiction, a fast world would empty its batteries: it runs at ours, and then at the take's again. */
+    public function testOnHoldTheWorldRunsAtOurSpeed(): void
+    {
+        [$world, $clock] = $this->world(200.0, 200.0);
+        $world->settle();
+        self::assertFalse($world->hold(false));
+        self::assertFalse($world->hold(true));
+        self::assertSame([1.0, []], [$clock->speed, $this->lines]);
+        self::assertFalse($world->hold(true));
+        self::assertTrue($world->hold(false));
+        self::assertSame(200.0, $clock->speed);
+        // Whoever goes on later counts from here.
+        self::assertSame(200.0, WorldChange::last($this->lines)?->clock(0.0)->speed);
+        self::assertFalse($world->hold(false));
+        // One that was lost on hold, and is reached again, has the speed that was asked for.
+        $world->hold(true);
+        $world->settle();
+        self::assertSame(200.0, $clock->speed);
+    }
+
     /** At our own speed there is nothing to fall back to. */
     public function testAtOurSpeedNothingFallsBack(): void
     {
