@@ -98,6 +98,8 @@ final class World
             }
         } catch (DeviceRefused) {
             // A little later.
+            $this->isHeld = !$isOnHold;
+
             return false;
         }
 
