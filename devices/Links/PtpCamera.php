@@ -29,6 +29,10 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
     private const PATIENCE_SECONDS = 5;
     private const PING_SECONDS = 3.0;
     private const VERSION = 0x00010000;
+
+    /** A camera that is busy is asked again for so long, and so often. */
+    private const BUSY_SECONDS = 1.0;
+    private const BUSY_MICROSECONDS = 10_000;
     private const GUID = "EvrentHost\0\0\0\0\0\0";
     private const FOLDER = 0x3001;
     private const SIMULATED = 'Evrent Simulated body';
@@ -180,7 +184,20 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
 
     public function fire(): void
     {
-        $this->ask(Operation::InitiateCapture, 0, 0);
+        $until = microtime(true) + self::BUSY_SECONDS;
+        while (true) {
+            try {
+                $this->ask(Operation::InitiateCapture, 0, 0);
+
+                return;
+            } catch (DeviceRefused $refused) {
+                // Still at the photo before: a moment later it is not.
+                if ($refused->number !== Response::DeviceBusy->value || microtime(true) > $until) {
+                    throw $refused;
+                }
+                usleep(self::BUSY_MICROSECONDS);
+            }
+        }
     }
 
     public function startTimer(float $intervalSeconds, int $photos): bool
@@ -507,7 +524,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
             } elseif ($packet->kind === Packet::OPERATION_RESPONSE) {
                 $code = (new DatasetReader($packet->body))->u16();
                 if ($code !== Response::Ok->value && $code !== Response::SessionAlreadyOpen->value) {
-                    throw new DeviceRefused(sprintf('The camera refused (%s).', Response::tryFrom($code)->name ?? sprintf('%04x', $code)));
+                    throw new DeviceRefused(sprintf('The camera refused (%s).', Response::tryFrom($code)->name ?? sprintf('%04x', $code)), $code);
                 }
 
                 return $data;

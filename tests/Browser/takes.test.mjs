@@ -130,13 +130,13 @@ test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room as
   await page.getByText('Ways to follow the light, side by side').click();
   await press(page, page.locator('#by-stepless'));
   await go(page, 'run');
-  await page.locator('#take-speed').selectOption('60');
+  await page.locator('#take-speed').selectOption('10');
   await page.locator('#take-camera').selectOption('none');
   await startRun(page, 'I stand by');
   await page.getByText('exposure ramp: used as is, because: I stand by').waitFor();
   await page.getByLabel('Sound when something is to be turned').check();
   const turn = page.locator('[data-turn]');
-  await turn.getByText(/after photo \d+/).waitFor();
+  await turn.getByText(/after photo \d+/i).waitFor();
   const first = await turn.getAttribute('data-turn');
   await page.locator('[data-turn][data-due=yes]').waitFor({ timeout: 60_000 });
   await page.locator('[data-turn]').getByText(/1 click (longer|shorter)/).waitFor();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Devices;
 
+use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
@@ -192,6 +193,29 @@ final class DevicesOnTheLineTest extends TestCase
         $second = stream_socket_client("tcp://{$rig->address}");
         self::assertNotFalse($second);
         self::assertSame("busy: another host has this rig\n", fgets($second));
+    }
+
+    /** Still at the photo before, for 0.06 s of lag and 1/125 s: asked again, it takes the next. One that stays busy refuses. */
+    public function testACameraThatIsBusyIsAskedAgain(): void
+    {
+        $process = $this->camera(1);
+        $camera = new PtpCamera($process->address);
+        $camera->connect();
+        $camera->fire();
+        $camera->fire();
+        $until = microtime(true) + 5.0;
+        $files = [];
+        while (count($files) < 2 && microtime(true) < $until) {
+            $files = [...$files, ...$camera->newFiles()];
+        }
+        self::assertCount(2, $files);
+        $longest = $camera->choices(BodySetting::ShutterTime)?->nearest(30.0);
+        self::assertNotNull($longest);
+        $camera->set(BodySetting::ShutterTime, $longest);
+        $camera->fire();
+        $this->expectException(DeviceRefused::class);
+        $this->expectExceptionMessage('DeviceBusy');
+        $camera->fire();
     }
 
     public function testWhoSpeaksSomethingElseIsNotSpokenTo(): void
