@@ -77,6 +77,9 @@ final class Runner
     private ?RigStatus $rigSaid = null;
     private bool $isCameraThere = false;
 
+    /** Whether a start on hold waits for somebody who thinks; else the answers are at hand. */
+    private readonly bool $isSomebodyAsked;
+
     /** Before this the camera must not be set: it exposes. */
     private float $shutterFreeAt = -INF;
 
@@ -100,6 +103,7 @@ final class Runner
         $this->hold = new FeedHold($rig, $store, $clock, !$schedule->plan->timing->mode->stops());
         $this->log = new TakeLog($schedule, $store, $clock, $this->hold->unlessProven(...));
         $this->state = $this->log->state;
+        $this->isSomebodyAsked = $answers === null;
         $this->world = new World($rig, $camera, $clock, $this->log);
         $this->before = new BeforeStart($this->log, $schedule, $setting, $rig, $camera, $clock, $answers, $kitAxes);
         $this->setter = $setting->setsBody && $camera instanceof SetsBody ? new BodySetter($this->log, $camera, $clock) : null;
@@ -365,7 +369,7 @@ final class Runner
 
     private function holdWorld(): void
     {
-        $isOnHold = $this->state->startedAt === null && $this->state->contradictions !== [];
+        $isOnHold = $this->isSomebodyAsked && $this->state->startedAt === null && $this->state->contradictions !== [];
         if ($this->isCameraThere && $this->world->hold($isOnHold) && $this->camera->tells()) {
             $this->card()->noteClock();
         }
