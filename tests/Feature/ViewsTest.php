@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\Facade;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Finder\Finder;
@@ -31,6 +32,16 @@ final class ViewsTest extends TestCase
         foreach (explode("\n", $view) as $line) {
             self::assertLessThanOrEqual(self::MOST_CHARACTERS, mb_strlen($line), $line);
         }
+    }
+
+    /** A view is compiled when it is first shown: a class that it does not import fails then, and not before. */
+    #[DataProvider('views')]
+    public function testClassesAreImported(string $view): void
+    {
+        preg_match_all('/(?<![\w\\\\$>:])([A-Z]\w+)::/', (string) preg_replace('/\{\{--.*?--\}\}/s', '', $view), $named);
+        $known = static fn (string $class): bool => preg_match("/\buse [^;]*\\b{$class}\\b/", $view) === 1 || class_exists($class)
+            || isset(Facade::defaultAliases()[$class]);
+        self::assertSame([], array_values(array_filter(array_unique($named[1]), static fn (string $class): bool => !$known($class))));
     }
 
     public function testBlocksOfPhpBindNamesAndNothingElse(): void

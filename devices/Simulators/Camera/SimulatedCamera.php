@@ -149,6 +149,10 @@ final class SimulatedCamera
     public function capture(float $now): bool
     {
         $this->goOnTo($now);
+        if (!$this->isReady($now)) {
+            // Refused, it is not triggered: whoever asks is told so, and asks again.
+            return false;
+        }
         $this->triggered++;
 
         return $this->fire(false, $now);

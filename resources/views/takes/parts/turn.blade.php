@@ -1,5 +1,5 @@
 {{-- What somebody turns at the camera next, read from a step away. --}}
-@php $turn = $now['turn'] ?? null; @endphp
+@php use Evrent\Core\Words\PlainText; $turn = $now['turn'] ?? null; @endphp
 @if ($turn !== null && ($now['contradictions'] ?? []) === [] && !$take->isOver())<section class="room-turn" data-turn="{{ $turn['key'] }}"
     data-due="{{ isset($turn['in']) || ($now['next'] ?? 1) <= $turn['after'] ? 'no' : 'yes' }}" role="status" aria-label="Next turn">
     <p><span>{{ isset($turn['in']) ? 'In ' . PlainText::duration($turn['in']) . ', after' : (($now['next'] ?? 1) > $turn['after'] ? 'Now, after' : 'After') }}
