@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\NotJudged;
+use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
@@ -40,14 +40,14 @@ final class CheckCommand extends Command
         $text = $format === 'json' ? self::json($schedule, $report) : self::text($schedule, $report);
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
 
-        return $report->works() ? self::SUCCESS : self::FAILURE;
+        return $report->verdict->works() ? self::SUCCESS : self::FAILURE;
     }
 
     private static function text(Schedule $schedule, Report $report): string
     {
         $summary = $schedule->summary;
         $lines = [
-            $report->works() ? 'This shot works.' : 'This shot falls short.',
+            trim("{$report->verdict->headline()} {$report->verdict->coverage()}"),
             $schedule->plan->timing->mode->hasClock() ? sprintf(
                 '%s, %s on site, %s of clip; the tightest photo is %d with %s of slack.',
                 PlainText::photos($summary->photosTotal),
@@ -77,9 +77,9 @@ final class CheckCommand extends Command
             }
         }
 
-        $unjudged = array_map(static fn (NotJudged $one): string => $one->label(), NotJudged::of($schedule->plan));
-        if ($unjudged !== []) {
-            array_push($lines, '', 'Not judged, since the plan says nothing of it: ' . PlainText::listed($unjudged) . '.');
+        $notChecked = array_map(static fn (NotChecked $one): string => $one->label(), $report->verdict->notChecked);
+        if ($notChecked !== []) {
+            array_push($lines, '', 'Not checked, because the plan has no data for it: ' . PlainText::listed($notChecked) . '.');
         }
 
         return implode("\n", $lines) . "\n";
@@ -100,8 +100,11 @@ final class CheckCommand extends Command
     private static function json(Schedule $schedule, Report $report): string
     {
         return json_encode([
-            'works' => $report->works(),
-            'not_judged' => array_column(NotJudged::of($schedule->plan), 'value'),
+            'works' => $report->verdict->works(),
+            'verdict' => $report->verdict->standing(),
+            'not_checked' => array_column($report->verdict->notChecked, 'value'),
+            // Its name before.
+            'not_judged' => array_column($report->verdict->notChecked, 'value'),
             'findings' => array_map(static fn (Finding $finding): array => self::finding($schedule, $finding, $report->toldWith($finding)), $report->all()),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Evrent\Core\Checks\Verdict;
+
 /**
  * The drawings on buttons and marks, put into the page itself: they take the colour of the text around them, and none arrives late.
  */
@@ -16,6 +18,12 @@ final class Icon
     public static function svg(string $name): string
     {
         return self::$read[$name] ??= self::short((string) file_get_contents(resource_path('icons/' . basename($name) . '.svg')));
+    }
+
+    /** @return string its name */
+    public static function ofVerdict(Verdict $verdict): string
+    {
+        return ['works' => 'circle-check', 'timing' => 'check', 'fails' => 'octagon-x'][$verdict->standing()];
     }
 
     /** Without what only its file needs: a page has a hundred of them. */

@@ -8,6 +8,8 @@ use App\Models\Preset;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\Recipe;
@@ -30,10 +32,22 @@ final class Presets
         $told = "{$preset->kind->label()} “{$preset->name}”";
 
         return match ($preset->kind) {
-            PresetKind::Move => $pinned->became(Transfer::move(PlanReader::fromJson($preset->content), $pinned->plan), $told),
-            PresetKind::Shot => $pinned->became(Transfer::shot(PlanReader::fromJson($preset->content), $pinned->plan), $told),
+            PresetKind::Move => self::transferred($pinned, $preset, $told, Transfer::move(...)),
+            PresetKind::Shot => self::transferred($pinned, $preset, $told, Transfer::shot(...)),
             PresetKind::Recipe => AppliedRecipe::edited($pinned, self::recipe($preset), $told, KitLight::of($pinned->plan)->toBegin()),
         };
+    }
+
+    /**
+     * @param callable(Plan, Plan): Plan $transfer
+     *
+     * @throws InvalidInput
+     */
+    private static function transferred(PinnedPlan $pinned, Preset $preset, string $told, callable $transfer): Edited
+    {
+        $from = PlanReader::kept($preset->content);
+
+        return $pinned->became($transfer($from, $pinned->plan), $told, Source::Preset, $from->provenance);
     }
 
     /**

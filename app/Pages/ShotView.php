@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\NotJudged;
+use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Severity;
 use Illuminate\Http\Request;
 
@@ -77,19 +77,19 @@ enum ShotView: string
     }
 
     /** Whether it is told here. */
-    public function tells(NotJudged $one): bool
+    public function tells(NotChecked $one): bool
     {
         return in_array($one, match ($this) {
-            self::Frame => [NotJudged::Lens],
+            self::Frame => [NotChecked::Lens],
             self::Time, self::Run => [],
-            self::Light => [NotJudged::Site, NotJudged::Start, NotJudged::Light],
-            self::Pack => [NotJudged::Cards, NotJudged::CameraPower, NotJudged::RigPower],
-            self::Review => NotJudged::cases(),
+            self::Light => [NotChecked::Site, NotChecked::Start, NotChecked::Light],
+            self::Pack => [NotChecked::Cards, NotChecked::CameraPower, NotChecked::RigPower],
+            self::Review => NotChecked::cases(),
         }, true);
     }
 
     /** Where something is told that a verdict does not cover yet. */
-    public static function whichTells(NotJudged $one): self
+    public static function whichTells(NotChecked $one): self
     {
         foreach ([self::Frame, self::Light, self::Pack] as $view) {
             if ($view->tells($one)) {
@@ -121,13 +121,13 @@ enum ShotView: string
             self::Review => $page->report->findings,
             default => $this->among($page->report->findings),
         }, 'severity');
-        $unjudged = array_filter(NotJudged::of($page->plan), $this->tells(...)) !== [];
+        $isOpen = array_filter($page->report->verdict->notChecked, $this->tells(...)) !== [];
 
         return match (true) {
-            in_array(Severity::Stops, $severities, true), $this === self::Run && !$page->report->works() => 'stops',
+            in_array(Severity::Stops, $severities, true), $this === self::Run && !$page->report->verdict->works() => 'stops',
             in_array(Severity::Look, $severities, true) => 'look',
             $this === self::Run => $page->isRehearsed() ? 'fine' : 'open',
-            $unjudged => 'open',
+            $isOpen => 'open',
             default => 'fine',
         };
     }
@@ -138,7 +138,7 @@ enum ShotView: string
         return match ($mark) {
             'stops' => 'spoils the shot',
             'look' => 'look at it',
-            'open' => $this === self::Run ? 'not rehearsed yet' : 'not all told yet',
+            'open' => $this === self::Run ? 'not rehearsed yet' : 'not all checked',
             default => 'fine',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
@@ -32,6 +33,6 @@ final class StarterPlans
             throw new InvalidInput([new Problem('/starter', 'Choose a rig: ' . implode(', or ', self::STARTERS) . '.')]);
         }
 
-        return PlanReader::fromJson((string) file_get_contents(resource_path("plans/{$starter}.plan.json")));
+        return PlanProvenance::assumed(PlanReader::fromJson((string) file_get_contents(resource_path("plans/{$starter}.plan.json"))));
     }
 }

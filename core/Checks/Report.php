@@ -64,7 +64,7 @@ final readonly class Report
      * @param list<Finding>   $findings
      * @param list<Throwable> $failures why checks could not be made: defects, for whoever keeps the program
      */
-    private function __construct(public array $findings, public array $failures = [])
+    private function __construct(public Verdict $verdict, public array $findings, public array $failures = [])
     {
     }
 
@@ -91,7 +91,7 @@ final readonly class Report
         // Sorting is stable: within one severity the order of the checks stays.
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
-        return new self($findings, $failures);
+        return new self(Verdict::of($shot->plan, $findings), $findings, $failures);
     }
 
     /**
@@ -190,7 +190,7 @@ final readonly class Report
 
     public function works(): bool
     {
-        return $this->stopping() === [];
+        return $this->verdict->works();
     }
 
     /**

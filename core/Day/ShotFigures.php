@@ -6,8 +6,8 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Budget\DeviceDrain;
 use Evrent\Core\Budget\SlotUse;
-use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\Verdict;
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
@@ -23,12 +23,11 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
     /**
-     * @param ?array{title: string, shortfall: string, first_photo: ?int} $stopped  what spoils the shot, the worst
      * @param int                                                         $others   findings that do not
      * @param ?string                                                     $startEvent the start in words where it is no time of day
      * @param list<Picked>                                                $kit
@@ -47,8 +46,7 @@ final readonly class ShotFigures
         public float $runSeconds,
         public float $bookedSeconds,
         public float $minSlackSeconds,
-        public bool $works,
-        public ?array $stopped,
+        public Verdict $verdict,
         public int $others,
         public string $start,
         public ?string $startEvent,
@@ -75,7 +73,6 @@ final readonly class ShotFigures
         $report ??= Report::on($shot);
         $plan = $shot->plan;
         $times = ShotTimes::of($shot->schedule);
-        $stopping = $report->stopping();
         $drain = $shot->drain();
 
         return new self(
@@ -86,9 +83,8 @@ final readonly class ShotFigures
             $shot->schedule->summary->onSiteSeconds,
             OnSite::bookedSeconds($plan),
             $shot->schedule->summary->minSlackSeconds,
-            $stopping === [],
-            $stopping === [] ? null : self::told($stopping[0]),
-            count($report->findings) - count($stopping),
+            $report->verdict,
+            count($report->findings) - count($report->stopping()),
             $plan->start === null ? '' : StartText::write($plan->start),
             $plan->start === null || $plan->start->at !== null ? null : StartText::write($plan->start),
             $times->begins,
@@ -129,6 +125,7 @@ final readonly class ShotFigures
 
         return [
             ...$own,
+            'verdict' => $this->verdict->toArray(),
             'begins' => $this->begins?->unixSeconds,
             'ends' => $this->ends?->unixSeconds,
             'kit' => array_map(static fn (Picked $one): array => [$one->kind->value, $one->name, $one->count], $this->kit),
@@ -146,10 +143,13 @@ final readonly class ShotFigures
         $kit = $kept['kit'];
         /** @var list<string> $hazards */
         $hazards = $kept['hazards'];
+        /** @var array{failure: ?array{title: string, shortfall: string, first_photo: ?int}, not_checked: list<string>} $verdict */
+        $verdict = $kept['verdict'];
 
         // @phpstan-ignore-next-line the types are those that toArray wrote
         return new self(...[
             ...$kept,
+            'verdict' => Verdict::fromArray($verdict),
             'begins' => $instant($kept['begins']),
             'ends' => $instant($kept['ends']),
             'kit' => array_map(static fn (array $one): Picked => new Picked(KitKind::from($one[0]), $one[1], $one[2]), $kit),
@@ -163,14 +163,6 @@ final readonly class ShotFigures
         $names = array_values(array_filter($this->kit, static fn (Picked $one): bool => $one->kind === $kind));
 
         return $names === [] ? null : $names[count($names) - 1]->name;
-    }
-
-    /**
-     * @return array{title: string, shortfall: string, first_photo: ?int}
-     */
-    private static function told(Finding $finding): array
-    {
-        return ['title' => $finding->title, 'shortfall' => $finding->shortfall, 'first_photo' => $finding->firstPhoto];
     }
 
     /**

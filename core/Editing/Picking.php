@@ -12,6 +12,7 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Budget\Storage;
+use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
@@ -21,6 +22,7 @@ use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -31,6 +33,32 @@ use Evrent\Core\Values\Problem;
  */
 final class Picking
 {
+    /** Where a piece's numbers go: pointers by kind, and by the name of its field. */
+    private const INTO = [
+        'body' => [
+            'write_s' => ['/camera/write_s'], 'buffer_frames' => ['/camera/buffer_frames'], 'shutter_lag_s' => ['/camera/shutter_lag_s'],
+            'set_s' => ['/camera/set_s'], 'sensor_width_mm' => ['/optics/sensor_width_mm'], 'sensor_height_mm' => ['/optics/sensor_height_mm'],
+            'image_width_px' => ['/optics/image_width_px'], 'image_height_px' => ['/optics/image_height_px'],
+            'raw_mb' => ['/storage/raw_mb', '/storage/jpeg_mb'],
+            'jpeg_mb' => ['/storage/raw_mb', '/storage/jpeg_mb'], 'battery_wh' => ['/power/camera/battery_wh'], 'idle_w' => ['/power/camera/idle_w'],
+            'exposing_w' => ['/power/camera/exposing_w'], 'photo_j' => ['/power/camera/photo_j'], 'mass_kg' => ['/load/camera_kg'],
+            'lowest_iso' => ['/light/isos'], 'highest_iso' => ['/light/isos', '/light/highest_iso'],
+        ],
+        'lens' => ['focal_mm' => ['/optics/focal_mm'], 'mass_kg' => ['/load/lens_kg'], 'widest_aperture' => ['/light/widest_aperture']],
+        'rig' => [
+            'settle_s' => ['/rig/settle_s'], 'head_kg' => ['/load/head_kg'], 'rig_kg' => ['/load/rig_kg'], 'carriage_rating_kg' => ['/load/carriage_rating_kg'],
+            'thrust_n' => ['/load/thrust_n'], 'battery_wh' => ['/power/rig/battery_wh'], 'moving_w' => ['/power/rig/moving_w'],
+            'holding_w' => ['/power/rig/holding_w'], 'idle_w' => ['/power/rig/idle_w'],
+        ],
+        'legs' => ['rating_kg' => ['/load/legs_rating_kg']],
+        'filter' => ['nd_stops' => ['/light/filters']],
+        'card' => ['capacity_gb' => ['/storage/cards_gb']],
+        'camera_battery' => ['battery_wh' => ['/power/camera/battery_wh']],
+        'rig_battery' => ['battery_wh' => ['/power/rig/battery_wh']],
+        'power_bank' => ['capacity_wh' => ['/power/bank/capacity_wh'], 'efficiency' => ['/power/bank/efficiency']],
+        'cable' => [],
+    ];
+
     /**
      * @throws InvalidInput
      */
@@ -53,7 +81,15 @@ final class Picking
             static fn (Picked $picked): bool => $picked->kind !== $item->kind || !$item->kind->isSingle() && $picked->name !== $item->name,
         );
 
-        return $changed->with(['kit' => [...array_values($others), new Picked($item->kind, $item->name, $count)]]);
+        return self::sourced($plan, $changed->with(['kit' => [...array_values($others), new Picked($item->kind, $item->name, $count)]]), $item);
+    }
+
+    /** What the piece knows comes from the kit; what came along with a part is assumed. */
+    private static function sourced(Plan $before, Plan $after, KitItem $item): Plan
+    {
+        $known = array_merge($item->kind === KitKind::Rig ? ['/rig/axes'] : [], ...array_values(array_intersect_key(self::INTO[$item->kind->value], $item->values)));
+
+        return PlanProvenance::confirmed(PlanProvenance::after($before, $after, null), $known, Source::Kit);
     }
 
     /**

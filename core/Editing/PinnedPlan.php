@@ -6,9 +6,12 @@ namespace Evrent\Core\Editing;
 
 use Evrent\Core\Editing\Edits\ShootAsFastAsItCan;
 use Evrent\Core\Format\PlanChanges;
+use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Provenance;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -41,11 +44,13 @@ final readonly class PinnedPlan
     public function typed(array $fields, array $held): Edited
     {
         $typed = TypedFigures::read($held, $this->plan);
+        $isCounted = in_array(Figure::Photos, $typed->given(), true);
         $isFastest = self::asksForFastest($fields);
         if ($isFastest && is_array($fields['timing'])) {
             $fields['timing'] = array_diff_key($fields['timing'], ['interval_s' => true]);
         }
         $plan = TypedPlan::change($this->plan, $fields);
+        $plan = $isCounted ? PlanProvenance::confirmed($plan, ['/timing/photos'], Source::Typed) : $plan;
         $given = $typed->given();
         $timing = is_array($fields['timing'] ?? null) ? $fields['timing'] : [];
         $pins = $this->pins;
@@ -69,7 +74,7 @@ final readonly class PinnedPlan
         }
         $pins = $typed->pressed === null ? $typed->into($pins) : $this->pressed($pins, $typed->pressed);
         [$settled, $pins] = $this->settled($plan, $pins, self::problemsAt($fields, $held), $typed->step !== null);
-        $told = PlanWriter::toJson($settled) === PlanWriter::toJson($this->plan)
+        $told = PlanWriter::toDocument($settled) === PlanWriter::toDocument($this->plan)
             ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
             : PlanChanges::told($this->plan, $settled);
 
@@ -86,6 +91,7 @@ final readonly class PinnedPlan
     public function named(string $name, array $with): Edited
     {
         $edit = TypedEdit::apply($this->plan, $name, $with);
+        $plan = $edit->isSourced ? $edit->plan : PlanProvenance::after($this->plan, $edit->plan, $edit->by);
         $given = $edit->plan->timing->interval->keys === $this->plan->timing->interval->keys ? [] : [Figure::Interval];
 
         $pins = $given === [] && $name !== ShootAsFastAsItCan::name() ? $this->pins : $this->pins->fastest($name === ShootAsFastAsItCan::name());
@@ -94,7 +100,7 @@ final readonly class PinnedPlan
             $given = [Figure::Shooting, $pins->asksForPhotos() ? Figure::Photos : Figure::Interval];
             $pins = $pins->following($pins->followsAfter($given))->withShooting($edit->shootingSeconds);
         }
-        $settled = $this->settledAs($edit->plan, $pins, $given, $given, $edit->told);
+        $settled = $this->settledAs($plan, $pins, $given, $given, $edit->told);
 
         return new Edited($settled->plan, $settled->pins, $settled->told, [...$edit->givesWay, ...$settled->givesWay]);
     }
@@ -115,10 +121,14 @@ final readonly class PinnedPlan
     /**
      * Another plan as a whole takes the place of this one: a remedy's, a recipe's, a preset's. The shooting time stays where it is pinned.
      *
+     * @param ?Source     $by  where the values that it changes come from; null where the plan says so itself
+     * @param ?Provenance $own of the plan that they come from, where that is another one
+     *
      * @throws InvalidInput
      */
-    public function became(Plan $plan, string $told): Edited
+    public function became(Plan $plan, string $told, ?Source $by = Source::Typed, ?Provenance $own = null): Edited
     {
+        $plan = $by === null ? $plan : PlanProvenance::after($this->plan, $plan, $by, $own);
         $spaced = $plan->timing->interval->keys !== $this->plan->timing->interval->keys || $plan->timing->intervalMeans !== $this->plan->timing->intervalMeans;
         $counted = $plan->photosTotal() !== $this->plan->photosTotal();
         $pins = $counted && $this->pins->asksForPhotos() ? $this->pins->withPhotos($plan->photosTotal()) : $this->pins;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use BackedEnum;
 use Evrent\Core\Budget\Feeds;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Kit\KitKind;
@@ -70,6 +71,7 @@ final class PlanFields
             'power' => ['kind' => FieldKind::Part],
             'load' => ['kind' => FieldKind::Part],
             'kit' => ['kind' => FieldKind::Part],
+            'provenance' => ['kind' => FieldKind::Part],
         ],
         '/timing' => [
             'mode' => ['kind' => FieldKind::Choice, 'as' => 'mode', 'instead' => Mode::ShootMoveShoot],
@@ -442,6 +444,28 @@ final class PlanFields
         }
 
         return $fields;
+    }
+
+    /**
+     * @return array<string, array<string, mixed>> what is meant where a value is left out, as it is written: by part, and by name in it
+     */
+    public static function defaults(): array
+    {
+        /** @var ?array<string, array<string, mixed>> $defaults */
+        static $defaults = null;
+        if ($defaults === null) {
+            $defaults = [];
+            foreach (self::TABLE as $part => $rows) {
+                foreach ($rows as $name => $row) {
+                    $usual = $row['usual'] ?? null;
+                    if ($usual !== null) {
+                        $defaults[$part][$name] = $usual instanceof BackedEnum ? $usual->value : $usual;
+                    }
+                }
+            }
+        }
+
+        return $defaults;
     }
 
     /**

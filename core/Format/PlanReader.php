@@ -22,6 +22,7 @@ use Evrent\Core\Plan\Lead;
 use Evrent\Core\Plan\OpenEnd;
 use Evrent\Core\Plan\Pass;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Provenance;
 use Evrent\Core\Plan\Scene;
 use Evrent\Core\Plan\Thresholds;
 use Evrent\Core\Plan\Trouble;
@@ -52,7 +53,7 @@ final class PlanReader
 
     private Problems $problems;
 
-    private function __construct()
+    private function __construct(private readonly bool $isKept = false)
     {
         $this->problems = new Problems();
     }
@@ -62,13 +63,19 @@ final class PlanReader
      */
     public static function fromJson(string $json): Plan
     {
+        return self::decoded($json, false);
+    }
+
+    /** @throws InvalidInput */
+    private static function decoded(string $json, bool $isKept): Plan
+    {
         try {
             $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
             throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a plan file.")]);
         }
 
-        return self::fromDocument($document);
+        return (new self($isKept))->plan($document);
     }
 
     /**
@@ -82,7 +89,7 @@ final class PlanReader
     {
         $brought = [];
         try {
-            return self::fromJson($json);
+            return self::decoded($json, true);
         } catch (InvalidInput $invalid) {
             $document = json_decode($json, false, 32);
         }
@@ -94,7 +101,7 @@ final class PlanReader
                 $brought[] = $problem;
             }
             try {
-                return self::fromDocument($document);
+                return (new self(true))->plan($document);
             } catch (InvalidInput $invalid) {
                 // A part that could not be made hides what is wrong beyond it: once more.
             }
@@ -166,6 +173,9 @@ final class PlanReader
             $this->aside($fields, 'film', Film::class),
             $this->aside($fields, 'pass', Pass::class),
             $fields->has('scene') ? self::scene($fields->child('scene')) : new Scene(),
+            $fields->has('provenance') || $document instanceof stdClass
+                ? PlanProvenance::read($document instanceof stdClass ? $document : new stdClass(), $this->problems, $this->isKept)
+                : new Provenance(),
         ];
         $fields->refuseTheRest();
         $plan = $timing === null || $rig === null || $camera === null || $move === null || $trigger === null || $thresholds === null

@@ -24,13 +24,22 @@ final class PlanWriter
     public static function toJson(Plan $plan): string
     {
         return json_encode(
-            self::toDocument($plan),
+            self::toDocument($plan) + self::provenance($plan),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         ) . "\n";
     }
 
     /**
      * @return array<string, mixed>
+     */
+    private static function provenance(Plan $plan): array
+    {
+        // Even where all was typed: without it a revision counts as one from before there was any.
+        return ['provenance' => (object) PlanProvenance::written($plan)];
+    }
+
+    /**
+     * @return array<string, mixed> its values: two plans of the same values are one plan, whoever gave them
      */
     public static function toDocument(Plan $plan): array
     {

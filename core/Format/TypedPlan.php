@@ -8,6 +8,7 @@ use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\EndsBy;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
@@ -59,7 +60,7 @@ final class TypedPlan
         $problems->throwIfAny();
         assert(isset($changed));
 
-        return $changed;
+        return PlanProvenance::after($plan, $changed, Source::Typed);
     }
 
     /**

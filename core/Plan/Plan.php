@@ -42,6 +42,7 @@ final readonly class Plan
 
     /**
      * @param list<Picked> $kit what it takes along, by name
+     * @param Provenance   $provenance where its values come from: of no meaning to what is computed, and of much to what a verdict rests on
      *
      * @throws InvalidInput
      */
@@ -67,6 +68,7 @@ final readonly class Plan
         public Film $film = new Film(),
         public Pass $pass = new Pass(),
         public Scene $scene = new Scene(),
+        public Provenance $provenance = new Provenance(),
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -244,6 +246,12 @@ final readonly class Plan
         return $this->with(['move' => $move]);
     }
 
+    /** The same by other hands. */
+    public function withProvenance(Provenance $provenance): self
+    {
+        return $this->with(['provenance' => $provenance]);
+    }
+
     /** Runs the move from its end to its start: each run keeps its ramps at the standstills where they were. */
     public function reversed(): self
     {
@@ -299,7 +307,7 @@ final readonly class Plan
      * @param array{
      *     title?: string, timing?: Timing, rig?: Rig, camera?: Camera, move?: Move, optics?: ?Optics, trigger?: Trigger, thresholds?: Thresholds,
      *     site?: ?Site, start?: ?Start, end?: ?OpenEnd, settings?: CameraSettings, lead?: Lead, film?: Film, pass?: Pass, scene?: Scene,
-     *     light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>,
+     *     light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>, provenance?: Provenance,
      * } $parts
      *
      * @throws InvalidInput

@@ -15,6 +15,7 @@ use Evrent\Core\Editing\HeldFigures;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Shot\LightToBegin;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
@@ -96,7 +97,7 @@ final readonly class AppliedRecipe
     public static function edited(PinnedPlan $pinned, Recipe $recipe, string $told, LightToBegin $light = new LightToBegin()): Edited
     {
         $applied = self::on($pinned, $recipe, $light);
-        $edited = $pinned->became($applied->plan, $told);
+        $edited = $pinned->became($applied->plan, $told, Source::Preset);
 
         return new Edited($edited->plan, $edited->pins, $edited->told, [...$applied->said, ...$edited->givesWay]);
     }

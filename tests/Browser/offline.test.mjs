@@ -24,7 +24,7 @@ test.oneIn(4, 'what was open is read without the server, an edit waits and is se
   await page.reload();
   await page.getByText('Evrent is not answering. This is the page as it was at').waitFor();
   await benchIsReady(page);
-  await page.locator('#verdict').getByText('This shot works.').waitFor();
+  await page.locator('#verdict').getByText('Timing works.').waitFor();
   // Its views, and the other shot of the shoot, by its own address.
   await go(page, 'pack');
   await page.getByRole('heading', { name: 'What it takes along' }).waitFor();

@@ -51,7 +51,7 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out] = self::evrent(['check', self::fixture('1-two-keyframes.plan.json')]);
         self::assertSame(0, $code);
-        self::assertStringContainsString('This shot works.', $out);
+        self::assertStringContainsString('Timing works. Light, lens, cards and power not checked.', $out);
         [$code, $out] = self::evrent(['check', '-'], Plans::json(['/timing/interval_s' => 2]));
         self::assertSame(1, $code);
         self::assertStringContainsString('T1', $out);

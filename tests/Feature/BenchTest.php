@@ -18,11 +18,11 @@ final class BenchTest extends PageTestCase
     {
         $shot = self::shot();
         $with = ['place' => 1, 'positions' => ['pan' => '33.5']];
-        $looked = $this->edit($shot, 'keyframe-drag', $with, ['preview' => '1'])->assertOk()->assertSee('It would work.');
+        $looked = $this->edit($shot, 'keyframe-drag', $with, ['preview' => '1'])->assertOk()->assertSee('Its timing would work.');
         $looked->assertDontSee('id="other-problems"', false)->assertDontSee('id="notice"', false);
         self::assertSame(1, $shot->revisions()->count());
         self::assertSame(21.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
-        $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee('This shot works.');
+        $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee('Timing works.');
         self::assertSame(33.5, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         self::assertSame('pan at B 21 → 33.5°', Shot::query()->findOrFail($shot->id)->currentRevision()->reason);
         // What was looked at is what became of it, number for number.

@@ -79,7 +79,7 @@ final class FirstPageTest extends PageTestCase
         }
         $this->get("{$shot->path()}/else")->assertNotFound();
         // Its mark says what is not told yet, and that it spoils where it does.
-        $this->get($shot->path())->assertSee('Light: not all told yet')->assertSee('Run: not rehearsed yet')->assertSee('Time: fine');
+        $this->get($shot->path())->assertSee('Light: not all checked')->assertSee('Run: not rehearsed yet')->assertSee('Time: fine');
         $this->type($shot, ['timing' => ['interval_s' => '1']])->assertSee('Time: spoils the shot')->assertSee('Run: spoils the shot')
             ->assertSee('data-of-view="time"', false);
         $this->edit($shot, 'step', ['figure' => '/timing/interval_s', 'by' => '2'])->assertOk();

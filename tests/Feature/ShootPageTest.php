@@ -18,8 +18,8 @@ final class ShootPageTest extends PageTestCase
         $this->get('/')->assertOk()->assertSee('Spring tide at Saltreach mill')->assertSee('4 shots');
         $this->get('/shoots/' . self::shoot()->id)->assertOk()
             ->assertSeeInOrder([
-                'Salt rising on the evaporation pans', 'Works', '1,575', '10 h 40 min', '04:45', '15:25',
-                'Flood tide at the mill race', 'Works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
+                'Salt rising on the evaporation pans', 'Timing works', '1,575', '10 h 40 min', '04:45', '15:25',
+                'Flood tide at the mill race', 'Timing works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
                 'Dusk over the salt pans', 'Works', '17:50', '18:32', '20 min before sunset',
                 'Moonrise over the pump house', 'Falls short', '0.62 s short',
             ])
@@ -30,7 +30,7 @@ final class ShootPageTest extends PageTestCase
     {
         foreach (['slide-pan-tilt' => 3, 'pan-tilt' => 2] as $starter => $axes) {
             $this->followingRedirects()->post('/shoots/' . self::shoot()->id . '/shots', ['title' => ' Ebb at the sluice ', 'starter' => $starter])
-                ->assertOk()->assertSee('Ebb at the sluice')->assertSee('This shot works.')->assertSee('Nothing found against it');
+                ->assertOk()->assertSee('Ebb at the sluice')->assertSee('Timing works.')->assertSee('Nothing found against it');
             self::assertCount($axes, self::planOf(Shot::query()->orderByDesc('id')->firstOrFail())->rig->axes);
         }
     }

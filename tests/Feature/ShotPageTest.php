@@ -17,7 +17,7 @@ final class ShotPageTest extends PageTestCase
     public function testShowsTheVerdictTheSentenceAndTheFigures(): void
     {
         $this->get(self::shot()->path())->assertOk()
-            ->assertSee('This shot works.')->assertSee('5.58 s to spare')
+            ->assertSee('Timing works.')->assertSee('5.58 s to spare')
             ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
             ->assertSee('4.767 mm')->assertSee('0.203°');
     }
@@ -112,7 +112,7 @@ final class ShotPageTest extends PageTestCase
             ->assertSee('The slide goes from 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
         $this->press($shot, 'T21', 'travel');
         self::assertSame(1200.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
-        $this->get("{$shot->path()}")->assertSee('This shot works.')->assertDontSee('The slide goes from');
+        $this->get("{$shot->path()}")->assertSee('Timing works.')->assertDontSee('The slide goes from');
     }
 
     public function testARemedyMakesARevisionThatUndoTakesBack(): void

@@ -37,8 +37,8 @@ final class TrueWordsTest extends PageTestCase
     public function testWhatWasNotJudgedIsSaidAndToldWithOnePress(): void
     {
         $shot = self::shot();
-        $page = $this->get($shot->path())->assertOk()->assertSee('Not judged:');
-        foreach (['light', 'lens and picture', 'cards', 'the camera’s power', 'the rig’s power'] as $what) {
+        $page = $this->get($shot->path())->assertOk()->assertSee('Timing works.');
+        foreach (['light', 'lens and picture', 'cards', 'camera power', 'rig power'] as $what) {
             $page->assertSee(ucfirst($what), false);
         }
         foreach (['optics-in' => [], 'part-in' => ['part' => 'light']] as $edit => $with) {
@@ -47,7 +47,7 @@ final class TrueWordsTest extends PageTestCase
         foreach (['storage', 'power-camera', 'power-rig'] as $part) {
             $this->edit($shot, 'part-in', ['part' => $part])->assertOk();
         }
-        $this->get($shot->path())->assertDontSee('Not judged:');
+        $this->get($shot->path())->assertDontSee('id="not-judged"', false)->assertDontSee('Timing works.');
         $nowhere = app(CreateShot::class)(Shoot::query()->create(['name' => 'Scouting', 'place' => '', 'is_demo' => false]), Plans::with([]), 'test');
         $this->get($nowhere->path())->assertSee('#place">Place and day', false);
     }
@@ -56,7 +56,7 @@ final class TrueWordsTest extends PageTestCase
     public function testAStarfieldIsCleanAndOneAtMiddayApertureIsTold(): void
     {
         $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
-        $this->get($shot->path())->assertSee('This shot works.')->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
+        $this->get($shot->path())->assertSee('Timing works.')->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
             ->assertSee('Wanted: −2.5 stops from metered.', false)->assertSee('stops from wanted');
         $this->type($shot, ['light' => ['aperture' => '8', 'iso' => '100']])->assertOk()->assertSee('finding-T23', false)->assertSee('Spoils the shot');
     }

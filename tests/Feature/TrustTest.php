@@ -78,7 +78,7 @@ final class TrustTest extends PageTestCase
         }
         $this->type($shot, ['timing' => ['interval_s' => '6']])->assertStatus(422);
         $this->step($shot, 'undo')->assertRedirect("{$shot->path()}");
-        $this->get("{$shot->path()}")->assertOk()->assertSee('This shot works.');
+        $this->get("{$shot->path()}")->assertOk()->assertSee('Timing works.');
     }
 
     public function testFiguresAreKeptWithTheirRevisionAndReadByTheShoot(): void
@@ -87,7 +87,7 @@ final class TrustTest extends PageTestCase
         $kept = RevisionFigures::query()->findOrFail($shot->current_revision_id);
         $figures = $kept->read();
         self::assertNotNull($figures);
-        self::assertSame([240, true], [$figures->photos, $figures->works]);
+        self::assertSame([240, true], [$figures->photos, $figures->verdict->works()]);
         // What the shoot shows is what is kept: it does not work the plan out again.
         $kept->update(['figures' => json_encode(['title' => 'As it was kept'] + $figures->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
         $this->get("/shoots/{$shot->shoot_id}")->assertOk()->assertSee('As it was kept');

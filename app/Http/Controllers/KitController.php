@@ -105,6 +105,7 @@ final class KitController
         $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
             Picking::pick($plan->plan, $item->piece(), (int) ($count ?? 1)),
             "{$item->piece()->kind->label()}: {$item->name}",
+            null,
         );
 
         $notice = "“{$item->name}” is in this shot. Undo takes it back.";

@@ -56,7 +56,7 @@ final class TakeController
             GapSchool::tryFrom($form->text('school')) ?? GapSchool::Place,
             TypedText::seconds($form->text('rest')),
             $form->text('reason'),
-            !ShotPage::of($shot)->report->works(),
+            !ShotPage::of($shot)->report->verdict->works(),
             WhenOut::tryFrom($form->text('when_out')) ?? WhenOut::Wait,
             $form->worldSpeed(),
         ));

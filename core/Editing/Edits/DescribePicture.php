@@ -8,6 +8,7 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 
 /**
  * Describes lens and sensor, with the usual ones to begin with.
@@ -21,6 +22,6 @@ final class DescribePicture implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withOptics(Optics::usual()), 'picture described');
+        return new TypedEdit($plan->withOptics(Optics::usual()), 'picture described', by: Source::Default);
     }
 }

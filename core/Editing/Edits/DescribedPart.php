@@ -13,8 +13,10 @@ use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Budget\Storage;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Shot\LightToBegin;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -53,7 +55,12 @@ final class DescribedPart
             default => throw new InvalidInput([new Problem('/edit', 'There is no such part.')]),
         };
 
-        return new TypedEdit($plan->with($changes), str_replace('-', ': ', $given->text('part')) . ($in ? ' described' : ' left out'));
+        $told = str_replace('-', ': ', $given->text('part')) . ($in ? ' described' : ' left out');
+        $described = PlanProvenance::after($plan, $plan->with($changes), null);
+        $known = array_filter(['widest_aperture', 'highest_iso', 'filters'], $given->has(...));
+        $pointers = array_values(array_map(static fn (string $name): string => "/light/{$name}", $known));
+
+        return new TypedEdit($pointers === [] ? $described : PlanProvenance::confirmed($described, $pointers, Source::Kit), $told, isSourced: true);
     }
 
     /** What lens, body and bag are known to have goes along with it. */

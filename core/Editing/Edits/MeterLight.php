@@ -11,6 +11,7 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -49,6 +50,8 @@ final class MeterLight implements PlanEdit
         assert($at !== null);
         $metered = new Metered($at, new Exposure($seconds ?? 1.0, $aperture ?? 1.0, $iso ?? 100.0));
 
-        return new TypedEdit($plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => $metered])]), "metered at {$given->text('metered_at')}");
+        $light = ($plan->light ?? new Light())->with(['metered' => $metered]);
+
+        return new TypedEdit($plan->with(['light' => $light]), "metered at {$given->text('metered_at')}", by: Source::Measured);
     }
 }

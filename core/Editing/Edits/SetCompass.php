@@ -7,7 +7,9 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -26,6 +28,9 @@ final class SetCompass implements PlanEdit
         $variation = $given->has('variation') ? $given->number('variation', 'Enter the variation in degrees, east above zero, such as 1.5.') : 0.0;
         $zeroed = $given->under(static fn (): Plan => Framing::byCompass($plan, $reading, $variation));
 
-        return new TypedEdit($zeroed, 'pan 0 by compass: ' . PlainText::number($zeroed->rig->base->zeroBearingDegrees) . '°');
+        // Read as 0 it is known to be 0.
+        $zeroed = PlanProvenance::confirmed($zeroed, ['/rig/base/zero_bearing_deg'], Source::Measured);
+
+        return new TypedEdit($zeroed, 'pan 0 by compass: ' . PlainText::number($zeroed->rig->base->zeroBearingDegrees) . '°', isSourced: true);
     }
 }

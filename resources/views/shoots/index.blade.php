@@ -24,13 +24,15 @@
                         falls short on purpose @endif</p>
                     <h2 id="next-title">{{ $shoot->name }}</h2>
                     <p>{{ $shoot->place }} · {{ $settings->date($shoot->shoot_date, true) }}</p>
-                    <ul class="next-shots">@forelse ($next->inOrder() as $one)<li data-works="{{ $one->figures?->works ? 'yes' : 'no' }}"><x-icon
-                        :name="$one->figures === null ? 'clock' : ($one->figures->works ? 'circle-check' : 'octagon-x')" /><a
+                    <ul class="next-shots">@forelse ($next->inOrder() as $one)<li data-works="{{ $one->figures?->verdict->works() ? 'yes' : 'no' }}"
+                        data-verdict="{{ $one->figures?->verdict->standing() }}"><x-icon
+                        :name="$one->figures === null ? 'clock' : App\Pages\Icon::ofVerdict($one->figures->verdict)" /><a
                         href="{{ $one->shot->at('shots.show') }}">{{ $one->title() }}</a>
                         <span class="quiet">@if ($one->figures === null)is being worked out
-                        @elseif ($one->figures->stopped !== null){{ $one->figures->stopped['title'] }}: {{
-                            $settings->clock($one->figures->stopped['shortfall']) }}
-                        @else{{ $settings->clock($one->figures->beginsText ?? 'no start yet') }}, works @endif</span></li>@empty<li
+                        @elseif ($one->figures->verdict->failure !== null){{ $one->figures->verdict->failure['title'] }}: {{
+                            $settings->clock($one->figures->verdict->failure['shortfall']) }}
+                        @else{{ $settings->clock($one->figures->beginsText ?? 'no start yet') }}, {{
+                            lcfirst($one->figures->verdict->inShort()) }} @endif</span></li>@empty<li
                             class="quiet">No shots yet.</li>@endforelse</ul>
                     <a class="button is-strong" href="{{ route('shoots.show', $shoot) }}">Open the day</a>
                 </div>

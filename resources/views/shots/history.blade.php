@@ -26,9 +26,9 @@
                     @endforeach
                 </tr></thead>
                 <tbody>
-                    <tr><th scope="row">Verdict</th>@foreach ($sides as $side)<td @class(['short' => !$side->report->works()])><x-icon
-                        :name="$side->report->works() ? 'circle-check' : 'octagon-x'"
-                        /> {{ $side->report->works() ? 'works' : 'falls short' }}</td>@endforeach</tr>
+                    <tr><th scope="row">Verdict</th>@foreach ($sides as $side)<td @class(['short' => !$side->report->verdict->works()])><x-icon
+                        :name="$side->report->verdict->works() ? 'circle-check' : 'octagon-x'"
+                        /> {{ $side->report->verdict->inShort() }}</td>@endforeach</tr>
                     @foreach ($left->figures() as $name => $a)
                         @php $b = $right->figures()[$name]; @endphp
                         <tr @class(['differs' => $a !== $b])><th scope="row">{{ $name }}</th><td>{{ $a }}</td><td>{{ $b }}</td></tr>

@@ -70,7 +70,7 @@ final class OpenEndTest extends TestCase
     public function testWrittenAndReadItIsTheSame(): void
     {
         $plan = self::plan(['/end' => ['by' => 'time', 'at' => ['event' => 'sunrise', 'offset_s' => -1200]]]);
-        self::assertEquals($plan, PlanReader::fromJson(PlanWriter::toJson($plan)));
+        self::assertSame(PlanWriter::toJson($plan), PlanWriter::toJson(PlanReader::fromJson(PlanWriter::toJson($plan))));
     }
 
     public function testATimeThatIsNoneIsRefusedByItsField(): void

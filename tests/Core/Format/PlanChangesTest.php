@@ -90,7 +90,7 @@ final class PlanChangesTest extends TestCase
                 foreach (PlanChanges::values($plan, $remedy->mended) as $pointer => $value) {
                     self::lay($document, explode('/', ltrim($pointer, '/')), $value);
                 }
-                self::assertSame(PlanWriter::toJson($remedy->mended), PlanWriter::toJson(PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR))));
+                self::assertSame(PlanWriter::toDocument($remedy->mended), PlanWriter::toDocument(PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR))));
             }
         }
         self::assertSame([], PlanChanges::values($plan, $plan));

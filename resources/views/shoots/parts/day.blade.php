@@ -54,7 +54,7 @@
                         @endphp
                         <div class="bar-row"><button type="button" class="stay" id="stay-{{ $stay->id }}"
                             data-late="{{ $at($stay->leaves) > 70 ? 'yes' : 'no' }}"
-                            data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->works ? 'yes' : 'no' }}"
+                            data-clash="{{ $page->day->clashesOf($stay) === [] ? 'no' : 'yes' }}" data-works="{{ $shot->verdict->works() ? 'yes' : 'no' }}"
                             data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
                                 data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%;
                                 --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
@@ -103,13 +103,16 @@
             </li>
             @continue
             @endif
-            <li class="panel shot-card" data-works="{{ $figures->works ? 'yes' : 'no' }}">
+            <li class="panel shot-card" data-works="{{ $figures->verdict->works() ? 'yes' : 'no' }}" data-verdict="{{ $figures->verdict->standing() }}">
                 <div class="shot-name">
                     <h2><a href="{{ $shot->at('shots.show') }}">{{ $figures->title }}</a></h2>
-                    <p class="says"><x-icon :name="$figures->works ? 'circle-check' : 'octagon-x'" />
-                        @if ($figures->stopped === null)<span><b>Works</b>, {{ PlainText::seconds($figures->minSlackSeconds) }} to spare</span>
-                        @else<span><b>Falls short</b>: {{ $settings->clock($figures->stopped['shortfall']) }}@if ($figures->stopped['first_photo']), from photo
-                            {{ $figures->stopped['first_photo'] }} on @endif</span>@endif
+                    <p class="says"><x-icon :name="App\Pages\Icon::ofVerdict($figures->verdict)" />
+                        @if ($figures->verdict->works())<span><b>{{ $figures->verdict->inShort() }}</b>, {{
+                            PlainText::seconds($figures->minSlackSeconds) }} to spare.
+                            {{ $figures->verdict->coverage() }}</span>
+                        @else @php $failure = $figures->verdict->failure; @endphp<span><b>{{ $figures->verdict->inShort() }}</b>: {{
+                            $settings->clock($failure['shortfall']) }}@if ($failure['first_photo']), from photo
+                            {{ $failure['first_photo'] }} on @endif</span>@endif
                         @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
                 </div>
                 <dl class="shot-figures">

@@ -1,4 +1,4 @@
-@php use App\Pages\ShotView; use Evrent\Core\Checks\NotJudged; use Evrent\Core\Checks\Severity; @endphp
+@php use App\Pages\ShotView; use Evrent\Core\Checks\NotChecked; use Evrent\Core\Checks\Severity; @endphp
 <x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
     <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span
         class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
@@ -32,10 +32,10 @@
     @empty
         <p class="nothing">Nothing found against it. Every photo gets its step, its stillness and its exposure before the next.</p>
     @endforelse
-    @php $unjudged = NotJudged::of($page->plan); @endphp
-    @if ($unjudged !== [])<p class="not-told">The verdict says nothing yet of @foreach ($unjudged as $one)@php $at = ShotView::whichTells($one); @endphp
-        <a href="{{ $one === NotJudged::Site ? route('shoots.show', $page->shot->shoot_id) . '#place'
-            : route('shots.view', [...$page->shot->address(), $at->value]) }}" @if ($one !== NotJudged::Site)
+    @if ($page->report->verdict->notChecked !== [])<p class="not-told">Not checked:
+        @foreach ($page->report->verdict->notChecked as $one)@php $at = ShotView::whichTells($one); @endphp
+        <a href="{{ $one === NotChecked::Site ? route('shoots.show', $page->shot->shoot_id) . '#place'
+            : route('shots.view', [...$page->shot->address(), $at->value]) }}" @if ($one !== NotChecked::Site)
             data-to-view="{{ $at->value }}" @endif>{{ $one->label() }}</a>{{ $loop->last ? '.' : ($loop->remaining === 1 ? ' and' : ',') }}
         @endforeach</p>@endif
 </x-part>

@@ -7,9 +7,9 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Plan\Plan;
 
 /**
- * What a verdict says nothing of, because nobody told. A shot that works by all that was judged may still fail by what was not.
+ * What a verdict leaves out because the plan has no data for it. A shot that works by all that was checked may still fail by what was not.
  */
-enum NotJudged: string
+enum NotChecked: string
 {
     case Site = 'site';
     case Start = 'start';
@@ -23,12 +23,23 @@ enum NotJudged: string
     {
         return match ($this) {
             self::Site => 'place and day',
-            self::Start => 'when it starts',
+            self::Start => 'start time',
             self::Light => 'light',
             self::Lens => 'lens and picture',
             self::Cards => 'cards',
-            self::CameraPower => 'the camera’s power',
-            self::RigPower => 'the rig’s power',
+            self::CameraPower => 'camera power',
+            self::RigPower => 'rig power',
+        };
+    }
+
+    /** What it comes under in a headline, which has room for a word each. */
+    private function inShort(): string
+    {
+        return match ($this) {
+            self::Site, self::Start, self::Light => 'light',
+            self::Lens => 'lens',
+            self::Cards => 'cards',
+            self::CameraPower, self::RigPower => 'power',
         };
     }
 
@@ -46,7 +57,18 @@ enum NotJudged: string
             self::Lens => $plan->optics === null,
             self::Cards => $plan->storage === null,
             self::CameraPower => $hasClock && $plan->power?->camera === null,
-            self::RigPower => $hasClock && $plan->power?->rig === null,
+            // A tripod draws nothing.
+            self::RigPower => $hasClock && $plan->rig->axes !== [] && $plan->power?->rig === null,
         }));
+    }
+
+    /**
+     * @param list<self> $ones
+     *
+     * @return list<string> "light", "lens", "cards", "power": each once
+     */
+    public static function headlined(array $ones): array
+    {
+        return array_values(array_unique(array_map(static fn (self $one): string => $one->inShort(), $ones)));
     }
 }
