@@ -8,6 +8,8 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Format\Assumption;
+use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\RampText;
 use Evrent\Core\Motion\Leg;
@@ -72,6 +74,10 @@ final class CheckCommand extends Command
             foreach ($finding->alike as $also) {
                 $lines[] = "    {$also->id}  {$also->title} ({$also->shortfall}). {$also->sentence}";
             }
+            $assumed = self::assumed($schedule, $finding);
+            if ($assumed !== []) {
+                $lines[] = '    assumes ' . PlainText::listed(array_map(static fn (Assumption $one): string => $one->says(), $assumed));
+            }
             foreach ($finding->remedies() as $remedy) {
                 $lines[] = "    → {$remedy->label} ({$remedy->costs})";
             }
@@ -110,6 +116,14 @@ final class CheckCommand extends Command
     }
 
     /**
+     * @return list<Assumption>
+     */
+    private static function assumed(Schedule $schedule, Finding $finding): array
+    {
+        return $finding->about === null ? [] : (new Assumptions($schedule->plan))->under($finding->about);
+    }
+
+    /**
      * @param ?Finding $with the one that it is told with, as coming of the same cause
      *
      * @return array<string, mixed>
@@ -125,6 +139,10 @@ final class CheckCommand extends Command
             'first_frame' => $finding->firstPhoto,
             'frames' => $finding->photoCount,
             'told_with' => $with?->id,
+            'assumes' => array_map(
+                static fn (Assumption $one): array => ['pointer' => $one->pointer, 'label' => $one->label, 'value' => $one->value],
+                self::assumed($schedule, $finding),
+            ),
             'remedies' => array_map(static fn (Remedy $remedy): array => [
                 'key' => $remedy->key,
                 'label' => $remedy->label,

@@ -19,6 +19,8 @@ use Evrent\Core\Editing\HeldStep;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
+use Evrent\Core\Format\Assumption;
+use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Light\Marks;
@@ -98,6 +100,14 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /**
+     * @return list<Assumption> what a finding rests on that nobody gave
+     */
+    public function assumed(Finding $finding): array
+    {
+        return $finding->about === null ? [] : (new Assumptions($this->plan))->under($finding->about);
     }
 
     /** Stops by which the dial's marks are off a ramp at the most; null where exposures stay, or the controller times them. */

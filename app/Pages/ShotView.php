@@ -7,6 +7,7 @@ namespace App\Pages;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Checks\Stage;
 use Illuminate\Http\Request;
 
 /**
@@ -67,13 +68,7 @@ enum ShotView: string
     /** Whether what was found is seen, and mended, here. Everything that was found stands in Review too. */
     public function concerns(Finding $finding): bool
     {
-        return in_array($finding->id, match ($this) {
-            self::Frame => ['T12', 'T19', 'T20', 'T21', 'L5', 'E5', 'R1', 'S1'],
-            self::Time => ['T1', 'T2', 'T3', 'T6', 'T7', 'T8', 'T9', 'T10', 'T11', 'T17', 'T18', 'T22'],
-            self::Light => ['T4', 'T5', 'T13', 'T14', 'T15', 'T16', 'T23', 'S1'],
-            self::Pack => ['R2', 'R3', 'P1', 'P2', 'P3', 'L1'],
-            self::Run, self::Review => [],
-        }, true);
+        return $finding->about !== null && in_array(Stage::tryFrom($this->value), $finding->about->stages, true);
     }
 
     /** Whether it is told here. */

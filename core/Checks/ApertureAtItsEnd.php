@@ -18,6 +18,11 @@ final class ApertureAtItsEnd implements Check
     /** More than a third of a stop is seen. */
     private const SEEN_STOPS = 1.0 / 3.0;
 
+    public static function about(): About
+    {
+        return new About([Stage::Light], [...About::LIGHT, ...About::CYCLE], Cause::Brightness);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

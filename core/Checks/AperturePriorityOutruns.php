@@ -16,6 +16,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class AperturePriorityOutruns implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Light], [...About::CYCLE, ...About::LIGHT]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

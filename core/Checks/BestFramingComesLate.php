@@ -13,6 +13,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class BestFramingComesLate implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Frame]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

@@ -15,6 +15,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class BeyondTravel implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Frame], ['/rig/axes/*/min', '/rig/axes/*/max']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

@@ -23,6 +23,11 @@ final class CameraTimerDrifts implements Check
     /** Starting a timer by hand is no more exact than this. */
     private const START_RESOLUTION_SECONDS = 0.1;
 
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $timer = CameraTimer::of($shot->schedule);

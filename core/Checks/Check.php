@@ -11,5 +11,8 @@ use Evrent\Core\Shot\Shot;
  */
 interface Check
 {
+    /** The same for all of its findings. */
+    public static function about(): About;
+
     public function find(Shot $shot): ?Finding;
 }

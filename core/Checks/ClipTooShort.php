@@ -18,6 +18,11 @@ final class ClipTooShort implements Check
 
     private const TOLERANCE_SECONDS = 1e-9;
 
+    public static function about(): About
+    {
+        return new About([Stage::Time]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $timing = $shot->plan->timing;

@@ -17,6 +17,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class ClockworkTurnsOtherwise implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Frame], ['/rig/axes/*/clockwork_per_h', ...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         foreach ($shot->plan->rig->axes as $axis) {

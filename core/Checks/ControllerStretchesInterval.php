@@ -14,6 +14,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class ControllerStretchesInterval implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $stretched = Timeline::overrunning($shot->schedule->timeline->requiredSeconds, $shot->schedule->intervalSeconds);

@@ -17,6 +17,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class CountLimitBelowPhotos implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], ['/trigger/count_limit', '/trigger/camera_photos']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $limit = $shot->plan->trigger->countLimit;

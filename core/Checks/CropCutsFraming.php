@@ -29,6 +29,11 @@ final class CropCutsFraming implements Check
             . " % go at {$sides} each.";
     }
 
+    public static function about(): About
+    {
+        return new About([Stage::Frame], [...About::SCALE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

@@ -16,6 +16,11 @@ final class EnlargedBeyondPixels implements Check
 {
     private const TOLERANCE = 1e-6;
 
+    public static function about(): About
+    {
+        return new About([Stage::Frame], [...About::SCALE, '/optics/later_zoom']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

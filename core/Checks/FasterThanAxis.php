@@ -17,6 +17,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class FasterThanAxis implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         [$axis, $worst, $ratio, $over, $late] = self::overloaded($shot, $shot->schedule->timeline, $shot->schedule->intervalSeconds);

@@ -13,6 +13,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class FileCounterRollsOver implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Pack], ['/camera/next_file_number', '/trigger/camera_photos']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;

@@ -27,6 +27,7 @@ final class Finding
      * @param int                     $photoCount how many photos it touches
      * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
      * @param list<self>               $alike      what else comes of the same cause
+     * @param ?About                   $about      what its check says of all it finds
      */
     public function __construct(
         public readonly string $id,
@@ -38,6 +39,7 @@ final class Finding
         public readonly int $photoCount,
         private readonly ?Closure $mending = null,
         public readonly array $alike = [],
+        public readonly ?About $about = null,
     ) {
     }
 
@@ -49,6 +51,12 @@ final class Finding
     public function with(array $alike): self
     {
         return $this->having($this->mending, $alike);
+    }
+
+    /** The same with what its check says of all it finds. */
+    public function about(About $about): self
+    {
+        return $this->having($this->mending, $this->alike, $about);
     }
 
     /**
@@ -102,7 +110,7 @@ final class Finding
      * @param ?Closure(): list<Remedy> $mending
      * @param list<self>               $alike
      */
-    private function having(?Closure $mending, array $alike): self
+    private function having(?Closure $mending, array $alike, ?About $about = null): self
     {
         return new self(
             $this->id,
@@ -114,6 +122,7 @@ final class Finding
             $this->photoCount,
             $mending,
             $alike,
+            $about ?? $this->about,
         );
     }
 }

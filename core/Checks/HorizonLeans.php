@@ -14,6 +14,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class HorizonLeans implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Frame], ['/rig/base/off_level_deg', '/rig/base/toward_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

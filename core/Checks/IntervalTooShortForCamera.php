@@ -18,6 +18,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class IntervalTooShortForCamera implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $timer = CameraTimer::of($shot->schedule);

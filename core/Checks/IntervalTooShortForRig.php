@@ -14,6 +14,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class IntervalTooShortForRig implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $over = Timeline::overrunning($shot->schedule->timeline->rigSeconds, $shot->schedule->intervalSeconds);

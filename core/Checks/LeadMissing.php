@@ -13,6 +13,13 @@ use Evrent\Core\Timing\TimedBy;
  */
 final class LeadMissing implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Pack], [
+            '/lead/rig_gives', '/lead/body_takes', '/lead/name', '/lead/rig_end', '/lead/body_end', '/lead/half_press', '/lead/holds_bulb',
+        ]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $lead = $shot->plan->lead;

@@ -19,6 +19,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class LightRunsOut implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Light], [...About::LIGHT, ...About::CYCLE], Cause::Brightness);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();

@@ -13,6 +13,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class LoadTooHeavy implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Pack], [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $load = $shot->plan->load;

@@ -20,6 +20,14 @@ final class NearestOutOfFocus implements Check
     /** Typed distances are rounded. */
     private const TOLERANCE = 0.01;
 
+    public static function about(): About
+    {
+        return new About([Stage::Frame], [
+            ...About::SCALE, '/optics/foreground_m', '/optics/focus_m', '/optics/circle_mm', '/optics/foreground_is', '/light/aperture',
+            '/light/widest_aperture',
+        ]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

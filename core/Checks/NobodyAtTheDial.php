@@ -18,6 +18,13 @@ use Evrent\Core\Words\PlainText;
  */
 final class NobodyAtTheDial implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Light], [
+            '/light/attended', '/light/control', '/camera/exposure_timed_by', '/camera/dial', ...About::LIGHT, ...About::CYCLE,
+        ]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->plan->light;

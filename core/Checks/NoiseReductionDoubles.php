@@ -12,6 +12,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class NoiseReductionDoubles implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;

@@ -25,6 +25,11 @@ final class RampReadTwoWays implements Check
     /** Ends that differ by less are the same number on any display. */
     private const SAME_SHARE = 0.0005;
 
+    public static function about(): About
+    {
+        return new About([Stage::Time], ['/rig/ramp_entry']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;

@@ -57,9 +57,6 @@ final readonly class Report
         BestFramingComesLate::class,
     ];
 
-    /** Numbers of findings that have one cause: one is told, the worst, and the others with it. */
-    private const CAUSES = [['T1', 'T2', 'T6'], ['F3', 'T23', 'T15']];
-
     /**
      * @param list<Finding>   $findings
      * @param list<Throwable> $failures why checks could not be made: defects, for whoever keeps the program
@@ -77,6 +74,7 @@ final readonly class Report
         foreach ($checks as $check) {
             try {
                 $finding = (new $check())->find($shot);
+                $finding = $finding?->about($check::about());
                 $finding = $finding?->tried(static fn (array $remedies): array => self::thatMend($shot, $finding, $check, $remedies));
             } catch (Throwable $failure) {
                 // One check that cannot be made leaves the others what they are, and is told as what it is: not judged.
@@ -101,8 +99,8 @@ final readonly class Report
      */
     private static function byCause(array $findings): array
     {
-        foreach (self::CAUSES as $numbers) {
-            $alike = array_values(array_filter($findings, static fn (Finding $finding): bool => in_array($finding->id, $numbers, true)));
+        foreach (Cause::cases() as $cause) {
+            $alike = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->about?->cause === $cause));
             usort($alike, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
             if (count($alike) < 2) {
                 continue;

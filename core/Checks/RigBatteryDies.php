@@ -12,6 +12,11 @@ use Evrent\Core\Shot\Shot;
  */
 final class RigBatteryDies implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Pack], [...About::POWER, ...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         return PowerMending::finding($shot, 'P2', 'rig', $shot->drain()?->rig);

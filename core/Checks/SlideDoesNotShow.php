@@ -15,6 +15,11 @@ use Evrent\Core\Words\PlainText;
  */
 final class SlideDoesNotShow implements Check
 {
+    public static function about(): About
+    {
+        return new About([Stage::Frame], ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', ...About::SCALE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

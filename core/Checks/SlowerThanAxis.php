@@ -19,6 +19,11 @@ final class SlowerThanAxis implements Check
 {
     private const TOLERANCE = 1e-6;
 
+    public static function about(): About
+    {
+        return new About([Stage::Time], [...About::CYCLE]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         if ($shot->plan->timing->mode !== Mode::Continuous) {

@@ -18,6 +18,13 @@ final class StarsTrail implements Check
     /** Of a lens for stars, where nobody says. */
     private const USUAL_APERTURE = 2.8;
 
+    public static function about(): About
+    {
+        return new About([Stage::Light], [
+            ...About::SCALE, ...About::FACING, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE,
+        ]);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $optics = $shot->plan->optics;

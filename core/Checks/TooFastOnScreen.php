@@ -19,6 +19,11 @@ final class TooFastOnScreen implements Check
 
     private const MOST_TRIES = 20;
 
+    public static function about(): About
+    {
+        return new About([Stage::Frame], [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene']);
+    }
+
     public function find(Shot $shot): ?Finding
     {
         $motion = $shot->motion();

@@ -87,7 +87,8 @@ final class Picking
     /** What the piece knows comes from the kit; what came along with a part is assumed. */
     private static function sourced(Plan $before, Plan $after, KitItem $item): Plan
     {
-        $known = array_merge($item->kind === KitKind::Rig ? ['/rig/axes'] : [], ...array_values(array_intersect_key(self::INTO[$item->kind->value], $item->values)));
+        $into = array_intersect_key(self::INTO[$item->kind->value], $item->values);
+        $known = array_merge($item->kind === KitKind::Rig ? ['/rig/axes'] : [], ...array_values($into));
 
         return PlanProvenance::confirmed(PlanProvenance::after($before, $after, null), $known, Source::Kit);
     }

@@ -11,6 +11,7 @@ use Evrent\Core\Editing\Edits\AimAtTarget;
 use Evrent\Core\Editing\Edits\AimEnds;
 use Evrent\Core\Editing\Edits\ChangeExposureKeys;
 use Evrent\Core\Editing\Edits\ChangeIntervalKeys;
+use Evrent\Core\Editing\Edits\ConfirmAssumed;
 use Evrent\Core\Editing\Edits\DarkenNight;
 use Evrent\Core\Editing\Edits\DescribePart;
 use Evrent\Core\Editing\Edits\DescribePicture;
@@ -89,6 +90,7 @@ final readonly class TypedEdit
         LeaveKitOut::class,
         AddTrouble::class,
         TakeTroubleOut::class,
+        ConfirmAssumed::class,
     ];
 
     /**

@@ -110,7 +110,7 @@ final class PlanFields
             'max' => ['kind' => FieldKind::Number, 'as' => 'max', 'mayLack' => true, 'instead' => 1.0 * Axis::MOST],
             'max_speed' => ['kind' => FieldKind::Number, 'as' => 'maxSpeed', 'instead' => 1.0, 'label' => 'top speed'],
             'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0, 'label' => 'acceleration'],
-            'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0],
+            'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0, 'label' => 'motor steps'],
             'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
             'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01, 'label' => 'slowest speed'],
             'endless' => ['kind' => FieldKind::Flag, 'as' => 'isEndless', 'usual' => false],
@@ -451,18 +451,10 @@ final class PlanFields
      */
     public static function defaults(): array
     {
-        /** @var ?array<string, array<string, mixed>> $defaults */
-        static $defaults = null;
-        if ($defaults === null) {
-            $defaults = [];
-            foreach (self::TABLE as $part => $rows) {
-                foreach ($rows as $name => $row) {
-                    $usual = $row['usual'] ?? null;
-                    if ($usual !== null) {
-                        $defaults[$part][$name] = $usual instanceof BackedEnum ? $usual->value : $usual;
-                    }
-                }
-            }
+        $defaults = [];
+        foreach (self::TABLE as $part => $rows) {
+            $usual = array_filter(array_map(static fn (array $row): mixed => $row['usual'] ?? null, $rows), static fn (mixed $value): bool => $value !== null);
+            $defaults[$part] = array_map(static fn (mixed $value): mixed => $value instanceof BackedEnum ? $value->value : $value, $usual);
         }
 
         return $defaults;

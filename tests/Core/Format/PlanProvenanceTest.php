@@ -74,8 +74,10 @@ final class PlanProvenanceTest extends TestCase
     public function testAPartPutInIsAssumedUntilItIsTyped(): void
     {
         $pinned = new PinnedPlan(Plans::with([]));
-        foreach (['/power/camera/battery_wh' => ['part-in', ['part' => 'power-camera']], '/optics/focal_mm' => ['optics-in', []],
-            '/light/iso' => ['part-in', ['part' => 'light']]] as $pointer => [$edit, $with]) {
+        foreach (
+            ['/power/camera/battery_wh' => ['part-in', ['part' => 'power-camera']], '/optics/focal_mm' => ['optics-in', []],
+            '/light/iso' => ['part-in', ['part' => 'light']]] as $pointer => [$edit, $with]
+        ) {
             self::assertSame(Source::Default, $pinned->named($edit, $with)->plan->provenance->of($pointer), $pointer);
         }
         $light = $pinned->named('part-in', ['part' => 'light', 'widest_aperture' => '1.8'])->plan;
@@ -115,10 +117,12 @@ final class PlanProvenanceTest extends TestCase
 
     public function testWhatIsNoSourceOrNoValueIsRefusedByName(): void
     {
-        foreach ([
+        foreach (
+            [
             '/provenance/~1timing~1interval_s' => ['/timing/interval_s' => 'guessed'], '/provenance/~1timing~1speed' => ['/timing/speed' => 'typed'],
             '/provenance/timing' => ['timing' => 'typed'], '/provenance' => 'all of it',
-        ] as $pointer => $given) {
+            ] as $pointer => $given
+        ) {
             $document = json_decode(Plans::json([]), false, 32, JSON_THROW_ON_ERROR);
             self::assertInstanceOf(stdClass::class, $document);
             $document->provenance = is_array($given) ? (object) $given : $given;

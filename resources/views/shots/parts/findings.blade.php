@@ -19,6 +19,7 @@
                 <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock("{$also->shortfall}. {$also->sentence}") }} <span
                     class="check-id">{{ $also->id }}</span></p>
             @endforeach
+            @include('shots.parts.assumed')
             @foreach ($page->remediesOf($finding) as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
                 <div class="remedy">
                     <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use BackedEnum;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Format\Assumption;
+use Evrent\Core\Format\Assumptions;
+use Evrent\Core\Format\FieldKind;
+use Evrent\Core\Format\PlanFields;
+use Evrent\Core\Format\PlanProvenance;
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Plans;
+use Tests\Runner\Cases;
+
+final class AssumptionsTest extends TestCase
+{
+    /** What a plan says of the world; the rest is what somebody decides. */
+    private const FACTS = '~^/(rig|camera|optics|trigger/(drift|count_limit|camera_)|site/(elev|sky)|light|storage|power|load)~';
+
+    /** A check that leaves out of its list what it goes by is found: whatever assumed value changes a finding is named by it. */
+    public function testEveryFindingNamesWhatItAssumes(): void
+    {
+        $changed = 0;
+        foreach (Cases::numbers(2_000) as $seed) {
+            $random = new Randomizer(new Mt19937($seed));
+            $plan = PlanProvenance::assumed(Plans::ofSeed($seed, 50));
+            [$pointer, $other] = self::otherwise($plan, $random);
+            if ($other === null) {
+                continue;
+            }
+            foreach (Report::CHECKS as $check) {
+                $before = (new $check())->find(Shot::of($plan));
+                $after = (new $check())->find(Shot::of($other));
+                if (self::says($before) === self::says($after)) {
+                    continue;
+                }
+                $changed++;
+                $assumed = array_map(static fn (Assumption $one): string => $one->pointer, (new Assumptions($plan))->under($check::about()));
+                self::assertContains($pointer, $assumed, "seed {$seed}: {$check}");
+            }
+        }
+        self::assertGreaterThan(20, $changed);
+    }
+
+    public function testEveryCheckHasAStage(): void
+    {
+        foreach (Report::CHECKS as $check) {
+            self::assertNotSame([], $check::about()->stages, $check);
+        }
+    }
+
+    public function testWhatIsTypedOrConfirmedIsNotAssumedAnyMore(): void
+    {
+        $pinned = new PinnedPlan(PlanProvenance::assumed(Plans::with(['/timing/interval_s' => 2])));
+        $settling = static fn (Plan $plan): array => array_values(array_filter(
+            (new Assumptions($plan))->under(Report::on(Shot::of($plan))->findings[0]->about ?? self::fail('There is one.')),
+            static fn (Assumption $one): bool => $one->pointer === '/rig/settle_s',
+        ));
+        self::assertSame('settling 0.8 s', $settling($pinned->plan)[0]->says());
+        self::assertSame([], $settling($pinned->typed(['rig' => ['settle_s' => '0.9']], [])->plan));
+        $confirmed = $pinned->named('confirm', ['values' => '/rig/settle_s /camera/write_s']);
+        self::assertSame(['2 values confirmed', [], Source::Typed], [
+            $confirmed->told, $settling($confirmed->plan), $confirmed->plan->provenance->of('/camera/write_s'),
+        ]);
+        self::assertSame(PlanWriter::toDocument($pinned->plan), PlanWriter::toDocument($confirmed->plan));
+        $this->expectException(InvalidInput::class);
+        (new PinnedPlan($confirmed->plan))->named('confirm', ['values' => '/rig/settle_s /nowhere']);
+    }
+
+    public function testOnATripodNothingOfARigIsAssumed(): void
+    {
+        $plan = PlanProvenance::assumed(Plans::with([
+            '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]], '/timing/interval_s' => 1, '/timing/exposure_s' => 2,
+        ]));
+        $finding = Report::on(Shot::of($plan))->findings[0];
+        self::assertNotNull($finding->about);
+        foreach ((new Assumptions($plan))->under($finding->about) as $one) {
+            self::assertStringStartsNotWith('/rig/', $one->pointer);
+        }
+    }
+
+    private static function says(?Finding $finding): string
+    {
+        return $finding === null ? '' : "{$finding->severity->value} {$finding->title} {$finding->shortfall}";
+    }
+
+    /**
+     * The plan with one of its facts another.
+     *
+     * @return array{string, ?Plan} null where it cannot be
+     */
+    private static function otherwise(Plan $plan, Randomizer $random): array
+    {
+        $facts = array_filter(PlanProvenance::values($plan), static function (mixed $value, string $pointer): bool {
+            $kind = PlanFields::kindAt($pointer);
+
+            return preg_match(self::FACTS, $pointer) === 1 && !str_contains($pointer, '/metered') && !str_ends_with($pointer, '/kind')
+                && !in_array($kind, [null, FieldKind::Part, FieldKind::Text, FieldKind::Numbers], true);
+        }, ARRAY_FILTER_USE_BOTH);
+        $pointer = array_keys($facts)[$random->getInt(0, count($facts) - 1)];
+        $field = PlanFields::at($pointer);
+        $value = $facts[$pointer];
+        $other = match (true) {
+            $field?->instead instanceof BackedEnum => $field->instead::cases()[$random->getInt(0, count($field->instead::cases()) - 1)]->value,
+            is_bool($value) => !$value,
+            is_int($value) => max(1, $random->getInt(0, 1) === 0 ? $value * 3 : intdiv($value, 3)),
+            is_float($value) && $value === 0.0 => [0.4, 3.0, 45.0, 200.0][$random->getInt(0, 3)],
+            is_float($value) => $value * [1.9, 0.35, 5.0][$random->getInt(0, 2)],
+            default => $value,
+        };
+        /** @var array<string, mixed> $document */
+        $document = json_decode(PlanWriter::toJson($plan), true, 32, JSON_THROW_ON_ERROR);
+        $place = &$document;
+        foreach (explode('/', ltrim($pointer, '/')) as $name) {
+            assert(is_array($place));
+            $place = &$place[$name];
+        }
+        $place = $other;
+        unset($place);
+        try {
+            return [$pointer, PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR))];
+        } catch (InvalidInput) {
+            return [$pointer, null];
+        }
+    }
+}
