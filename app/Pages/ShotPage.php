@@ -29,6 +29,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
+use Evrent\Core\Sky\DayArrows;
 use Evrent\Core\Timing\TimedBy;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
@@ -108,6 +109,19 @@ final readonly class ShotPage
     public function assumed(Finding $finding): array
     {
         return $finding->about === null ? [] : (new Assumptions($this->plan))->under($finding->about);
+    }
+
+    /**
+     * @return list<array{label: string, clock: string, azimuth: float}> what the day has to show, and where to turn for it
+     */
+    public function arrows(): array
+    {
+        $site = $this->plan->site;
+
+        return $site === null ? [] : array_map(
+            static fn (array $arrow): array => ['clock' => $site->day->clock($arrow['instant'])] + $arrow,
+            DayArrows::of($site->observer, $site->day),
+        );
     }
 
     /** Stops by which the dial's marks are off a ramp at the most; null where exposures stay, or the controller times them. */
@@ -221,7 +235,7 @@ final readonly class ShotPage
     {
         $light = $this->plan->light;
         $told = [
-            $this->plan->timing->mode, $this->plan->rig->base->zeroBearingDegrees, $this->plan->end?->by, $this->plan->film->kind, $this->plan->scene->troubles,
+            $this->plan->timing->mode, $this->plan->facing(), $this->plan->end?->by, $this->plan->film->kind, $this->plan->scene->troubles,
             $this->pins->isFastest, $this->pins->step?->axisId, array_map(static fn (Axis $axis): bool => $axis->isEndless, $this->plan->rig->axes),
             $light?->metered, $light?->bias, $light?->isoChanges, $light?->exposedFor,
         ];

@@ -75,7 +75,7 @@ enum ShotView: string
     public function tells(NotChecked $one): bool
     {
         return in_array($one, match ($this) {
-            self::Frame => [NotChecked::Lens],
+            self::Frame => [NotChecked::Lens, NotChecked::Facing],
             self::Time, self::Run => [],
             self::Light => [NotChecked::Site, NotChecked::Start, NotChecked::Light],
             self::Pack => [NotChecked::Cards, NotChecked::CameraPower, NotChecked::RigPower],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Plan\Plan;
+
 /**
  * What a check says of its findings, whatever it finds.
  */
@@ -24,7 +26,7 @@ final readonly class About
         '/optics/sensor_width_mm', '/optics/sensor_height_mm', '/optics/image_width_px', '/optics/image_height_px', '/optics/focal_mm',
         '/optics/output_width_px', '/optics/output_height_px',
     ];
-    public const FACING = ['/rig/base/zero_bearing_deg'];
+    public const FACING = [Plan::FACING];
     public const LIGHT = [
         '/site/elevation_m', '/site/sky_glow_lux', '/site/sky_mag', '/light/aperture', '/light/iso', '/light/nd_stops', '/light/cloud', '/light/control',
         '/light/longest_s', '/light/shortest_s', '/light/exposed_for', '/light/lamps_lux', '/light/lamps_on', '/light/bias_stops',

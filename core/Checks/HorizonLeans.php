@@ -6,14 +6,19 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
+use Evrent\Core\Optics\Optics;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sky\Angles;
 use Evrent\Core\Words\PlainText;
 
 /**
- * R1: the base is off level, and the horizon leans along the pan.
+ * R1: the base is off level, and the horizon leans: along the pan by more and less, without one by the same throughout.
  */
 final class HorizonLeans implements Check
 {
+    /** A lean that changes by less is the same throughout. */
+    private const SAME_DEGREES = 0.01;
+
     public static function about(): About
     {
         return new About([Stage::Frame], ['/rig/base/off_level_deg', '/rig/base/toward_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE]);
@@ -26,32 +31,39 @@ final class HorizonLeans implements Check
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
         }
-        $focal = $optics->focalPixels() * $optics->outputScale();
-        $leans = $dips = $over = [];
         $pans = $shot->schedule->positionsFor(AxisRole::Pan) ?? array_fill(0, $shot->schedule->photosTotal(), 0.0);
-        foreach ($pans as $n => $pan) {
-            $leans[] = $base->leanDegrees($pan);
-            $dips[] = $focal * deg2rad($base->dipDegrees($pan));
-            if (abs($optics->edgePixels($leans[$n])) > $shot->plan->thresholds->horizonPixels) {
-                $over[] = $n;
-            }
+        if ($shot->plan->provenance->isAssumed('/rig/base/toward_deg')) {
+            // Nobody knows which way it leans: across the picture is the worst.
+            $base = new Base($base->offLevelDegrees, Angles::half($base->zeroBearingDegrees + ($pans[0] ?? 0.0) - 90.0), $base->zeroBearingDegrees);
         }
+        $leans = array_map($base->leanDegrees(...), $pans);
+        $over = array_keys(array_filter(
+            $leans,
+            static fn (float $lean): bool => abs($optics->edgePixels($lean)) > $shot->plan->thresholds->horizonPixels,
+        ));
         if ($over === []) {
             return null;
         }
-        $worst = max(array_map(abs(...), $leans));
+        $worst = max([0.0, ...array_map(abs(...), $leans)]);
+        $swing = self::span($leans);
+        $level = $shot->plan->rig->base;
 
         return new Finding(
             'R1',
             Severity::Look,
             'The horizon leans',
             PlainText::rounded($optics->edgePixels($worst), 1) . ' px at the frame’s edge',
-            sprintf(
+            $swing < self::SAME_DEGREES ? sprintf(
+                'The base is %s° off level: the horizon leans by %s° throughout. Straightening it in the edit leaves %s %% of the picture’s width.',
+                PlainText::rounded($base->offLevelDegrees, 2),
+                PlainText::rounded($worst, 2),
+                PlainText::rounded(100.0 * $optics->shareLeftUpright($worst), 1),
+            ) : sprintf(
                 'The base is %s° off level: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
                 PlainText::rounded($base->offLevelDegrees, 2),
                 PlainText::rounded($worst, 2),
-                PlainText::rounded(max($leans) - min($leans), 2),
-                PlainText::rounded(max($dips) - min($dips), 0),
+                PlainText::rounded($swing, 2),
+                PlainText::rounded(self::risePixels($optics, $base, $pans), 0),
             ),
             $over[0] + 1,
             count($over),
@@ -59,8 +71,24 @@ final class HorizonLeans implements Check
                 'level',
                 'Level the base',
                 'by the bubble of the legs, not of the head',
-                $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $base->towardDegrees, $base->zeroBearingDegrees))),
+                $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $level->towardDegrees, $level->zeroBearingDegrees))),
             )],
         );
+    }
+
+    /**
+     * @param list<float> $pans degrees
+     */
+    private static function risePixels(Optics $optics, Base $base, array $pans): float
+    {
+        return $optics->focalPixels() * $optics->outputScale() * deg2rad(self::span(array_map($base->dipDegrees(...), $pans)));
+    }
+
+    /**
+     * @param list<float> $degrees
+     */
+    private static function span(array $degrees): float
+    {
+        return $degrees === [] ? 0.0 : max($degrees) - min($degrees);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
 
 /**
  * What a verdict leaves out because the plan has no data for it. A shot that works by all that was checked may still fail by what was not.
@@ -15,6 +15,7 @@ enum NotChecked: string
     case Start = 'start';
     case Light = 'light';
     case Lens = 'lens';
+    case Facing = 'facing';
     case Cards = 'cards';
     case CameraPower = 'camera_power';
     case RigPower = 'rig_power';
@@ -26,6 +27,7 @@ enum NotChecked: string
             self::Start => 'start time',
             self::Light => 'light',
             self::Lens => 'lens and picture',
+            self::Facing => 'sun in the frame',
             self::Cards => 'cards',
             self::CameraPower => 'camera power',
             self::RigPower => 'rig power',
@@ -38,6 +40,7 @@ enum NotChecked: string
         return match ($this) {
             self::Site, self::Start, self::Light => 'light',
             self::Lens => 'lens',
+            self::Facing => 'sun in the frame',
             self::Cards => 'cards',
             self::CameraPower, self::RigPower => 'power',
         };
@@ -46,8 +49,9 @@ enum NotChecked: string
     /**
      * @return list<self>
      */
-    public static function of(Plan $plan): array
+    public static function of(Shot $shot): array
     {
+        $plan = $shot->plan;
         $hasClock = $plan->timing->mode->hasClock();
 
         return array_values(array_filter(self::cases(), static fn (self $one): bool => match ($one) {
@@ -55,6 +59,7 @@ enum NotChecked: string
             self::Start => $plan->site !== null && $plan->start === null && $hasClock,
             self::Light => $plan->light === null,
             self::Lens => $plan->optics === null,
+            self::Facing => SunInFrame::isUnjudged($shot),
             self::Cards => $plan->storage === null,
             self::CameraPower => $hasClock && $plan->power?->camera === null,
             // A tripod draws nothing.

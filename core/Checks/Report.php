@@ -89,7 +89,7 @@ final readonly class Report
         // Sorting is stable: within one severity the order of the checks stays.
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
-        return new self(Verdict::of($shot->plan, $findings), $findings, $failures);
+        return new self(Verdict::of($shot, $findings), $findings, $failures);
     }
 
     /**

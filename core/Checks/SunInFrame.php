@@ -55,6 +55,13 @@ final class SunInFrame implements Check
         );
     }
 
+    /** Whether the sun is up in some photo, and nobody has said where the camera looks. */
+    public static function isUnjudged(Shot $shot): bool
+    {
+        return $shot->plan->optics !== null && $shot->plan->facing() === null
+            && max([-90.0, ...$shot->sky()?->altitudes(Target::Sun) ?? []]) >= self::DOWN_DEGREES;
+    }
+
     /**
      * Photos into whose frame the sun shines: a caution hangs on them too.
      *
@@ -72,11 +79,11 @@ final class SunInFrame implements Check
     {
         $sky = $shot->sky();
         $optics = $shot->plan->optics;
-        if ($sky === null || $optics === null) {
+        $bearing = $shot->plan->facing();
+        if ($sky === null || $optics === null || $bearing === null) {
             return [];
         }
         $frame = new SkyFrame($optics);
-        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
         $azimuths = $sky->azimuths(Target::Sun);
         $altitudes = $sky->altitudes(Target::Sun);
         if (max([-90.0, ...$altitudes]) < self::DOWN_DEGREES) {
@@ -124,11 +131,11 @@ final class SunInFrame implements Check
     {
         $sky = $shot->sky();
         $optics = $shot->plan->optics;
-        if ($sky === null || $optics === null) {
+        $bearing = $shot->plan->facing();
+        if ($sky === null || $optics === null || $bearing === null) {
             return null;
         }
         $frame = new SkyFrame($optics);
-        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
         $poses = Poses::columns($shot->schedule);
         $last = count($sky->unixSeconds) - 1;
         $clear = static function (float $shift) use ($sky, $frame, $bearing, $poses, $last): bool {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
-use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -23,13 +23,13 @@ final readonly class Verdict
     /**
      * @param list<Finding> $findings the worst first
      */
-    public static function of(Plan $plan, array $findings): self
+    public static function of(Shot $shot, array $findings): self
     {
         $worst = $findings[0] ?? null;
 
         return new self($worst === null || $worst->severity !== Severity::Stops ? null : [
             'title' => $worst->title, 'shortfall' => $worst->shortfall, 'first_photo' => $worst->firstPhoto,
-        ], NotChecked::of($plan));
+        ], NotChecked::of($shot));
     }
 
     public function works(): bool

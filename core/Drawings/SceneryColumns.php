@@ -32,11 +32,12 @@ final class SceneryColumns
     private static function sky(Shot $shot): array
     {
         $sky = $shot->sky();
-        if ($sky === null) {
+        $zero = $shot->plan->facing();
+        // Where the camera looks is not known: nothing can be drawn before it.
+        if ($sky === null || $zero === null) {
             return [];
         }
         $pan = $shot->plan->rig->axisFor(AxisRole::Pan);
-        $zero = $shot->plan->rig->base->zeroBearingDegrees;
         $middle = $pan === null ? 0.0 : ($pan->min + $pan->max) / 2.0;
         $columns = [];
         foreach (Target::cases() as $target) {

@@ -19,6 +19,14 @@ use Evrent\Core\Values\Problems;
  */
 final class Framing
 {
+    /**
+     * @return list<string> what an aim takes for granted that nobody has given
+     */
+    public static function takenForGranted(Plan $plan): array
+    {
+        return $plan->facing() === null ? ['Pan 0 is taken to point north until you set where the camera faces.'] : [];
+    }
+
     private const MOST_FRAME_WIDTHS = 50;
 
     /**

@@ -17,6 +17,7 @@ use Evrent\Core\Editing\Edits\DescribePart;
 use Evrent\Core\Editing\Edits\DescribePicture;
 use Evrent\Core\Editing\Edits\DragKeyframe;
 use Evrent\Core\Editing\Edits\ExposeBySchool;
+use Evrent\Core\Editing\Edits\FaceBearing;
 use Evrent\Core\Editing\Edits\FitMove;
 use Evrent\Core\Editing\Edits\FlipAxis;
 use Evrent\Core\Editing\Edits\ForgetMeteredLight;
@@ -91,6 +92,7 @@ final readonly class TypedEdit
         AddTrouble::class,
         TakeTroubleOut::class,
         ConfirmAssumed::class,
+        FaceBearing::class,
     ];
 
     /**

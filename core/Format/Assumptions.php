@@ -8,6 +8,7 @@ use Evrent\Core\Checks\About;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Sky\Angles;
 
 /**
  * What of a plan nobody gave, by what checks take for known.
@@ -106,6 +107,9 @@ final class Assumptions
             return null;
         }
         $value = $this->values[$pointer];
+        if ($pointer === Plan::FACING) {
+            return new Assumption($pointer, $field->told(), Angles::compassPoint($this->plan->rig->base->zeroBearingDegrees));
+        }
         $unit = $of === null ? $field->unit : sprintf(self::COUNTED_IN[basename($pointer)] ?? '%s', $of->kind->unit());
         $unit = str_starts_with($unit, '°') || str_starts_with($unit, '/') ? $unit : " {$unit}";
         $text = is_bool($value) ? ($value ? 'on' : 'off') : rtrim($field->kind->text($value) . $unit);

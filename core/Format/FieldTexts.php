@@ -20,6 +20,10 @@ final class FieldTexts
         $document = array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'end' => true]);
         $texts = self::notSaid($document);
         self::collect($document, '', $texts);
+        if ($plan->facing() === null) {
+            // 0 would be north, which nobody has said.
+            $texts[Plan::FACING] = '';
+        }
         $texts['/start'] = $plan->start === null ? '' : StartText::write($plan->start);
         $texts['/end/by'] = $plan->end?->by->value ?? '';
         $texts['/end/at'] = $plan->end?->at === null ? '' : StartText::write($plan->end->at);

@@ -120,9 +120,11 @@ final class PlanFields
             ],
         ],
         '/rig/base' => [
-            'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0],
-            'toward_deg' => ['kind' => FieldKind::Number, 'as' => 'towardDegrees', 'usual' => 0.0],
-            'zero_bearing_deg' => ['kind' => FieldKind::Number, 'as' => 'zeroBearingDegrees', 'usual' => 0.0],
+            'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0, 'label' => 'base off level', 'unit' => '°'],
+            'toward_deg' => ['kind' => FieldKind::Number, 'as' => 'towardDegrees', 'usual' => 0.0, 'label' => 'base leaning toward', 'unit' => '°'],
+            'zero_bearing_deg' => [
+                'kind' => FieldKind::Number, 'as' => 'zeroBearingDegrees', 'usual' => 0.0, 'mayBeEmpty' => true, 'label' => 'facing', 'unit' => '°',
+            ],
         ],
         '/camera' => [
             'shutter_lag_s' => ['kind' => FieldKind::Seconds, 'as' => 'shutterLagSeconds', 'usual' => 0.0, 'label' => 'shutter lag', 'unit' => 's'],

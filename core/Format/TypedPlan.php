@@ -60,7 +60,44 @@ final class TypedPlan
         $problems->throwIfAny();
         assert(isset($changed));
 
-        return PlanProvenance::after($plan, $changed, Source::Typed);
+        return self::sourced($plan, $changed, $typed);
+    }
+
+    /**
+     * What was typed is known to be so, though it is what was assumed; what was emptied is assumed again.
+     *
+     * @param array<array-key, mixed> $typed
+     */
+    private static function sourced(Plan $before, Plan $after, array $typed): Plan
+    {
+        $stood = PlanProvenance::values($before);
+        $confirmed = $emptied = [];
+        foreach (self::flat($typed) as $pointer => $text) {
+            if (trim($text) === '') {
+                $emptied[] = $pointer;
+            } elseif (array_key_exists($pointer, $stood) && $before->provenance->isAssumed($pointer)) {
+                $confirmed[] = $pointer;
+            }
+        }
+        $changed = PlanProvenance::after($before, $after, Source::Typed);
+        $changed = $confirmed === [] ? $changed : PlanProvenance::confirmed($changed, $confirmed, Source::Typed);
+
+        return $emptied === [] ? $changed : PlanProvenance::confirmed($changed, $emptied, Source::Default);
+    }
+
+    /**
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<string, string> by JSON pointer
+     */
+    private static function flat(array $typed, string $pointer = ''): array
+    {
+        $flat = [];
+        foreach ($typed as $name => $value) {
+            $flat += is_array($value) ? self::flat($value, "{$pointer}/{$name}") : (is_string($value) ? ["{$pointer}/{$name}" => $value] : []);
+        }
+
+        return $flat;
     }
 
     /**

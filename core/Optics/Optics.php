@@ -165,6 +165,18 @@ final readonly class Optics
         return tan(deg2rad($leanDegrees)) * $this->outputWidthPixels / 2.0;
     }
 
+    /**
+     * What is left of the clip's width when a lean is turned out of it and the rest is cropped to the same shape: of w × h with w ≥ h turned
+     * by θ, 1 / (cos θ + w/h · sin θ).
+     */
+    public function shareLeftUpright(float $leanDegrees): float
+    {
+        $long = max($this->outputWidthPixels, $this->outputHeightPixels) / min($this->outputWidthPixels, $this->outputHeightPixels);
+        $lean = deg2rad(abs($leanDegrees));
+
+        return 1.0 / (cos($lean) + $long * sin($lean));
+    }
+
     /** Output pixels for one pixel of the image. */
     public function outputScale(): float
     {

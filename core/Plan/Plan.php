@@ -36,6 +36,9 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class Plan
 {
+    /** JSON pointer of the bearing of the camera with its pan at 0. */
+    public const FACING = '/rig/base/zero_bearing_deg';
+
     public const MOST_TITLE_CHARACTERS = 200;
 
     public Path $path;
@@ -247,6 +250,12 @@ final readonly class Plan
     }
 
     /** The same by other hands. */
+    /** Bearing of the camera with its pan at 0, degrees from true north; null until somebody has given it. */
+    public function facing(): ?float
+    {
+        return $this->provenance->isAssumed(self::FACING) ? null : $this->rig->base->zeroBearingDegrees;
+    }
+
     public function withProvenance(Provenance $provenance): self
     {
         return $this->with(['provenance' => $provenance]);

@@ -18,6 +18,9 @@ final class StarTrails
     /** Stars show once the sun is so far down. */
     private const DARK_DEGREES = -12.0;
 
+    /** How finely the horizon is gone round where nobody knows which way the camera looks. */
+    private const EVERY_DEGREES = 10.0;
+
     /** The sky turns once in a sidereal day. */
     private const ARCSECONDS_PER_SECOND = 15.041;
     private const ARCSECONDS_PER_RADIAN = 206_265.0;
@@ -50,8 +53,9 @@ final class StarTrails
         }
         $frame = new SkyFrame($optics);
         $poses = Poses::columns($shot->schedule);
-        $bearing = $shot->plan->rig->base->zeroBearingDegrees;
-        $pixels = $declinations = [];
+        $facing = $shot->plan->facing();
+        $bearings = $facing === null ? range(0.0, 360.0 - self::EVERY_DEGREES, self::EVERY_DEGREES) : [$facing];
+        $pixels = $declinations = $found = [];
         $declination = null;
         $sampled = array_flip($sky->sampledPhotos);
         foreach ($sun as $n => $altitude) {
@@ -60,8 +64,8 @@ final class StarTrails
             }
             // The frame turns slowly against the sky: where it was sampled is near enough until the next sample.
             if ($declination === null || isset($sampled[$n])) {
-                $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
-                $declination = self::fastestDeclination($frame, $pose, $bearing, $sky->sky->observer->latitude);
+                $pose = ['yaw' => $facing === null ? 0.0 : $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
+                $declination = $found[serialize($pose)] ??= self::fastestDeclination($frame, $pose, $bearings, $sky->sky->observer->latitude);
             }
             if ($declination < 90.0) {
                 $pixels[$n] = self::driftPixels($optics, $shot->schedule->exposureSeconds[$n], $declination) * $optics->outputScale();
@@ -99,21 +103,24 @@ final class StarTrails
      * How near the celestial equator the frame comes: there stars are fastest. 90 where no sky is in it.
      *
      * @param array{yaw: float, pitch: float, roll: float} $pose
+     * @param non-empty-list<float>                        $bearings that it may have with its yaw at 0
      */
-    private static function fastestDeclination(SkyFrame $frame, array $pose, float $bearing, float $latitude): float
+    private static function fastestDeclination(SkyFrame $frame, array $pose, array $bearings, float $latitude): float
     {
         $nearest = 90.0;
         $signs = [];
-        foreach ($frame->directions($pose, $bearing) as $direction) {
-            if ($direction->altitude <= 0.0) {
-                continue;
+        foreach ($bearings as $bearing) {
+            foreach ($frame->directions($pose, $bearing) as $direction) {
+                if ($direction->altitude <= 0.0) {
+                    continue;
+                }
+                $declination = rad2deg(asin(
+                    Angles::sin($latitude) * Angles::sin($direction->altitude)
+                        + Angles::cos($latitude) * Angles::cos($direction->altitude) * Angles::cos($direction->azimuth),
+                ));
+                $nearest = min($nearest, abs($declination));
+                $signs[$declination < 0.0 ? -1 : 1] = true;
             }
-            $declination = rad2deg(asin(
-                Angles::sin($latitude) * Angles::sin($direction->altitude)
-                    + Angles::cos($latitude) * Angles::cos($direction->altitude) * Angles::cos($direction->azimuth),
-            ));
-            $nearest = min($nearest, abs($declination));
-            $signs[$declination < 0.0 ? -1 : 1] = true;
         }
 
         return count($signs) > 1 ? 0.0 : $nearest;

@@ -25,6 +25,14 @@ final class Angles
         return $turned > 180.0 ? $turned - 360.0 : $turned;
     }
 
+    /** The point of the compass that a bearing is nearest to: north, north-east and so on round to north-west. */
+    public static function compassPoint(float $bearing): string
+    {
+        $points = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+
+        return $points[(int) round(self::turn($bearing) / 45.0) % 8];
+    }
+
     public static function sin(float $degrees): float
     {
         return sin(deg2rad($degrees));

@@ -248,13 +248,13 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
   await page.getByLabel('variation, east +').fill('1.5');
   await answered(page, () => page.getByRole('button', { name: 'Set compass' }).click());
   await page.getByText('Now pan 0 points to 90° true.').waitFor();
-  await valueBecomes(page, 'Pan 0 points to', '90');
+  await valueBecomes(page, 'Faces', '90');
   await go(page, 'time');
   await page.locator('#scrub').focus();
   await page.keyboard.press('Home');
   assert.equal(await pointsOf(page, '.finder canvas', '--sky-sun'), 0, 'the camera looks east');
   const eastward = await chartPicture(page);
-  await type(page, 'Pan 0 points to', '270');
+  await type(page, 'Faces', '270');
   await go(page, 'time');
   assert.ok(await chartPicture(page) !== eastward, 'its line is in the chart, and nothing else there hangs on the bearing');
   await (await reach(page, page.getByLabel('Keep in the middle, all the way, the'))).selectOption('sun');

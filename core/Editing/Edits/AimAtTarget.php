@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing\Edits;
 
+use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\SkyEdits;
 use Evrent\Core\Editing\TypedEdit;
@@ -38,6 +39,7 @@ final class AimAtTarget implements PlanEdit
         return new TypedEdit(
             SkyEdits::aimed(Schedule::of($plan), $given->whole('place'), $given->target(), $at),
             "{$given->peg('place')} aimed at the " . $given->target()->name(),
+            Framing::takenForGranted($plan),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing\Edits;
 
+use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\SkyEdits;
 use Evrent\Core\Editing\TypedEdit;
@@ -37,7 +38,7 @@ final class TrackTarget implements PlanEdit
         return new TypedEdit(
             $tracked,
             PlainText::sentenceOf([$given->target()->name() . ' tracked', $turned], ', '),
-            $turned === '' ? [] : ["Turn the base: the {$turned}, or the pan would run out of travel."],
+            $turned === '' ? Framing::takenForGranted($plan) : ["Turn the base: the {$turned}, or the pan would run out of travel."],
         );
     }
 }

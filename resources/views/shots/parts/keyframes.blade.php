@@ -84,8 +84,8 @@
                 <x-given name="bearing_b" :label="'Aim ' . Move::peg($last) . ': bearing'" unit="°" /><x-given name="height_b" label="height"
                     unit="°" :width="4" />
                 <button class="button"><x-icon name="crosshair" /><span class="text">Aim</span></button>
-                <small class="quiet">Bearings from true north; pan 0 points to {{ PlainText::rounded($plan->rig->base->zeroBearingDegrees) }}°, as set
-                    under Sky.</small></x-given-edit>
+                <small class="quiet">Bearings from true north; {{ $plan->facing() === null ? 'pan 0 is taken to point north until Faces is set'
+                    : 'pan 0 faces ' . PlainText::rounded($plan->facing()) . '°' }}.</small></x-given-edit>
             @endif
         </div>
     </details>

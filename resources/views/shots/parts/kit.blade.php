@@ -90,7 +90,6 @@
         <x-choice pointer="/camera/marks_are_literal" label="A mark of 30 s" :value="$texts['/camera/marks_are_literal']"
             :options="['0' => 'is 32 s, as thirds go', '1' => 'is 30 s']" />
         <x-number pointer="/camera/next_file_number" label="Next file number" :value="$texts['/camera/next_file_number']" :width="5" shown-label />
-        <x-number pointer="/rig/base/zero_bearing_deg" label="Pan 0 points to" :value="$texts['/rig/base/zero_bearing_deg']" unit="°" :width="5" shown-label />
         <x-number pointer="/rig/base/off_level_deg" label="Base off level by" :value="$texts['/rig/base/off_level_deg']" unit="°" :width="5" shown-label />
         <x-number pointer="/rig/base/toward_deg" label="leaning toward" :value="$texts['/rig/base/toward_deg']" unit="°" :width="5" shown-label />
     </div>

@@ -15,6 +15,7 @@
                     id="tell-light" data-then-view="light">{{ ucfirst($one->label()) }}</x-edit>@break
                 @case (NotChecked::Lens)<x-edit :page="$page" edit="optics-in" class="is-quiet" id="tell-lens"
                     data-then-view="frame">{{ ucfirst($one->label()) }}</x-edit>@break
+                @case (NotChecked::Facing)<a class="button is-quiet" href="#f-rig-base-zero_bearing_deg">{{ ucfirst($one->label()) }}</a>@break
                 @case (NotChecked::Cards)<x-edit :page="$page" edit="part-in" :with="['part' => 'storage']" class="is-quiet"
                     id="tell-cards" data-then-view="pack">{{ ucfirst($one->label()) }}</x-edit>@break
                 @case (NotChecked::CameraPower)<x-edit :page="$page" edit="part-in" :with="['part' => 'power-camera']" class="is-quiet"

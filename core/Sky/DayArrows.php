@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Sky;
+
+/**
+ * Where to turn the camera for what a day has to show: a bearing and a time for each.
+ */
+final class DayArrows
+{
+    private const SAMPLE_SECONDS = 600.0;
+
+    /**
+     * @return list<array{label: string, instant: Instant, azimuth: float}> in the order of the clock; degrees from true north clockwise
+     */
+    public static function of(Observer $observer, LocalDay $day): array
+    {
+        $events = DayEvents::at($observer, $day);
+        $sky = new Sky($observer);
+        $arrows = [];
+        foreach (
+            [
+            ['sunrise', Target::Sun, $events->sunRise],
+            ['sunset', Target::Sun, $events->sunSet],
+            ['moonrise', Target::Moon, $events->moonRise],
+            ['moonset', Target::Moon, $events->moonSet],
+            ['galactic centre highest', Target::GalacticCentre, self::highestInTheDark($sky, $observer, $day)],
+            ] as [$label, $target, $instant]
+        ) {
+            if ($instant !== null) {
+                $arrows[] = ['label' => $label, 'instant' => $instant, 'azimuth' => $sky->of($target, $instant)->azimuth];
+            }
+        }
+        usort($arrows, static fn (array $a, array $b): int => $a['instant']->unixSeconds <=> $b['instant']->unixSeconds);
+
+        return $arrows;
+    }
+
+    /** In the night that follows the day, to ten minutes; null where it does not come up in the dark. */
+    private static function highestInTheDark(Sky $sky, Observer $observer, LocalDay $day): ?Instant
+    {
+        $highest = null;
+        $most = 0.0;
+        foreach (DayEvents::upThatNight($observer, $day, Target::GalacticCentre) as [$from, $until]) {
+            for ($at = $from; $at->unixSeconds <= $until->unixSeconds; $at = $at->plusSeconds(self::SAMPLE_SECONDS)) {
+                $altitude = $sky->of(Target::GalacticCentre, $at)->altitude;
+                if ($altitude > $most && $sky->of(Target::Sun, $at)->altitude < DayEvents::TWILIGHTS['astronomical']) {
+                    [$highest, $most] = [$at, $altitude];
+                }
+            }
+        }
+
+        return $highest;
+    }
+}

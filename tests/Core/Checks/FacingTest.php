@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\HorizonLeans;
+use Evrent\Core\Checks\NotChecked;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Checks\SunInFrame;
+use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Plan\Source;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Shot\StarTrails;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Where the camera looks is not known until somebody has given it.
+ */
+final class FacingTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function plan(array $changes = []): Plan
+    {
+        return Plans::with($changes + [
+            '/site' => Plans::SITE, '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]],
+            '/start' => ['event' => 'clock', 'at' => '17:45'],
+        ]);
+    }
+
+    public function testOnATripodTheSunInTheFrameIsNotCheckedUntilItsBearingIsGiven(): void
+    {
+        $plan = self::plan();
+        self::assertNull($plan->facing());
+        self::assertNull((new SunInFrame())->find(Shot::of($plan)));
+        self::assertContains(NotChecked::Facing, Report::on(Shot::of($plan))->verdict->notChecked);
+        // The sun sets there at 273°.
+        foreach (['272' => true, '90' => false, '0' => false] as $bearing => $isSeen) {
+            $typed = (new PinnedPlan($plan))->typed(['rig' => ['base' => ['zero_bearing_deg' => (string) $bearing]]], [])->plan;
+            self::assertSame((float) $bearing, $typed->facing());
+            self::assertSame($isSeen, (new SunInFrame())->find(Shot::of($typed)) instanceof Finding, "{$bearing}°");
+            self::assertNotContains(NotChecked::Facing, Report::on(Shot::of($typed))->verdict->notChecked);
+            self::assertSame($typed->facing(), PlanReader::fromJson(PlanWriter::toJson($typed))->facing());
+            $emptied = (new PinnedPlan($typed))->typed(['rig' => ['base' => ['zero_bearing_deg' => '']]], [])->plan;
+            self::assertNull($emptied->facing());
+        }
+        $night = self::plan(['/start' => ['event' => 'clock', 'at' => '23:00']]);
+        self::assertNotContains(NotChecked::Facing, Report::on(Shot::of($night))->verdict->notChecked, 'no sun to be in it');
+    }
+
+    public function testTurnedToAnArrowOfTheDayItIsKnown(): void
+    {
+        $faced = (new PinnedPlan(self::plan()))->named('face', ['bearing' => '0']);
+        self::assertSame([0.0, Source::Typed, 'faces 0°'], [$faced->plan->facing(), $faced->plan->provenance->of(Plan::FACING), $faced->told]);
+    }
+
+    public function testStarsAreJudgedByTheWorstBearing(): void
+    {
+        $night = ['/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 15, '/timing/interval_s' => 20];
+        $unknown = StarTrails::over(Shot::of(self::plan($night)));
+        self::assertNotNull($unknown);
+        foreach ([0, 45, 90, 180, 270, 325] as $bearing) {
+            $known = StarTrails::over(Shot::of(self::plan($night + ['/rig/base' => ['zero_bearing_deg' => $bearing]])));
+            self::assertNotNull($known);
+            self::assertLessThanOrEqual(max([0.0, ...$unknown->clipPixels]) + 1e-9, max([0.0, ...$known->clipPixels]), "{$bearing}°");
+        }
+    }
+
+    public function testABaseOffLevelIsJudgedAcrossThePictureWhereNobodySaysWhichWayItLeans(): void
+    {
+        $finding = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2]])));
+        self::assertNotNull($finding);
+        // tan 1.2° of half of 1,920 px; 1 / (cos 1.2° + 16/9 · sin 1.2°).
+        self::assertSame(['R1', '20.1 px at the frame’s edge', 240], [$finding->id, $finding->shortfall, $finding->photoCount]);
+        self::assertSame(
+            'The base is 1.2° off level: the horizon leans by 1.2° throughout. Straightening it in the edit leaves 96.4 % of the picture’s width.',
+            $finding->sentence,
+        );
+        $along = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2, 'toward_deg' => 90, 'zero_bearing_deg' => 90]])));
+        self::assertNull($along, 'it leans the way the camera looks: the horizon is level');
+    }
+
+    public function testASlideAloneIsJudgedToo(): void
+    {
+        $finding = (new HorizonLeans())->find(Shot::of(Plans::with([
+            '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/move/keyframes/0/pan' => 0, '/move/keyframes/1/pan' => 0,
+            '/rig/base' => ['off_level_deg' => 2, 'toward_deg' => 0, 'zero_bearing_deg' => 270],
+        ])));
+        self::assertStringContainsString('leans by 2° throughout', $finding->sentence ?? '');
+    }
+}

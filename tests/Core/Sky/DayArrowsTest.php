@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Sky;
+
+use Evrent\Core\Sky\DayArrows;
+use Evrent\Core\Sky\LocalDay;
+use Evrent\Core\Sky\Observer;
+use PHPUnit\Framework\TestCase;
+
+final class DayArrowsTest extends TestCase
+{
+    public function testTheDaysArrowsComeInTheOrderOfTheClock(): void
+    {
+        $day = new LocalDay('2027-03-20', 'Europe/London');
+        $arrows = DayArrows::of(new Observer(52.2, 0.9), $day);
+        $azimuths = array_column($arrows, 'azimuth', 'label');
+        // At an equinox the sun rises nearly due east, and sets nearly due west.
+        self::assertEqualsWithDelta(89.0, $azimuths['sunrise'], 1.0);
+        self::assertEqualsWithDelta(271.0, $azimuths['sunset'], 1.0);
+        $times = array_map(static fn (array $arrow): float => $arrow['instant']->unixSeconds, $arrows);
+        $sorted = $times;
+        sort($sorted);
+        self::assertSame($sorted, $times);
+    }
+
+    public function testTheGalacticCentreIsShownWhereItIsHighestInTheDark(): void
+    {
+        $summer = DayArrows::of(new Observer(38.7, -9.1), new LocalDay('2027-06-20', 'Europe/Lisbon'));
+        // Around the solstice it culminates in the south about midnight.
+        self::assertEqualsWithDelta(180.0, array_column($summer, 'azimuth', 'label')['galactic centre highest'] ?? 0.0, 5.0);
+        $winter = DayArrows::of(new Observer(52.2, 0.9), new LocalDay('2027-12-20', 'Europe/London'));
+        self::assertArrayNotHasKey('galactic centre highest', array_column($winter, 'azimuth', 'label'), 'it is up by day alone');
+    }
+
+    public function testWhereTheSunDoesNotRiseThereIsNoArrowForIt(): void
+    {
+        $labels = array_column(DayArrows::of(new Observer(80.0, 15.0), new LocalDay('2027-12-20', 'Europe/Oslo')), 'label');
+        self::assertNotContains('sunrise', $labels);
+        self::assertNotContains('sunset', $labels);
+    }
+}
