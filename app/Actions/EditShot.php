@@ -82,7 +82,7 @@ final class EditShot
             return null;
         }
 
-        return new EditedShot(new ShotPage($shot, $worked, false, $edited->givesWay), $elsewhere, $shot->current_revision_id);
+        return new EditedShot(new ShotPage($shot, $worked, false, $edited->givesWay, $edited->otherWays), $elsewhere, $shot->current_revision_id);
     }
 
     /** What is answered to an edit that was made and answered before, should its answer be lost; null when it was not. */

@@ -24,7 +24,7 @@ final class BenchData
             'preview' => $page->isPreview,
             'structure' => $page->structure(),
             'fields' => $isWhole ? $page->texts : array_filter($page->texts, static fn (string $text): bool => $text !== ''),
-            'follows' => $page->worked->pinned->pins->follows->value,
+            'held' => $page->pins->held(),
             ...$page->worked->drawn->data,
             'columns' => self::COLUMNS,
         ], self::FLAGS);

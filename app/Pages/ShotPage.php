@@ -16,6 +16,7 @@ use Evrent\Core\Day\Cautions;
 use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Editing\HeldStep;
+use Evrent\Core\Editing\OtherWay;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
@@ -54,10 +55,16 @@ final readonly class ShotPage
 
     /**
      * @param bool         $isPreview whether what is shown is a change that is only looked at, and not saved
-     * @param list<string> $givesWay  which pinned figures the change left behind, in words
+     * @param list<string> $givesWay  which figures the change left behind, in words
+     * @param list<OtherWay> $otherWays what could have given way instead
      */
-    public function __construct(public Shot $shot, public WorkedPlan $worked, public bool $isPreview = false, public array $givesWay = [])
-    {
+    public function __construct(
+        public Shot $shot,
+        public WorkedPlan $worked,
+        public bool $isPreview = false,
+        public array $givesWay = [],
+        public array $otherWays = [],
+    ) {
         $this->revision = $shot->currentRevision();
         $this->plan = $worked->pinned->plan;
         $this->pins = $worked->pinned->pins;
@@ -75,6 +82,15 @@ final readonly class ShotPage
     public static function of(Shot $shot): self
     {
         return new self($shot, WorkedPlan::of($shot->pinned()));
+    }
+
+    /** Of a field as a form sends it: held[photos], plan[timing][interval_s]. */
+    public function fieldName(string $pointer): string
+    {
+        $names = explode('/', ltrim($pointer, '/'));
+        $first = $names[0] === 'held' ? array_shift($names) : 'plan';
+
+        return $first . implode('', array_map(static fn (string $name): string => "[{$name}]", $names));
     }
 
     /** What was rounded of what is asked for, and what had to give way, in words. */

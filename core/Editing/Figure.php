@@ -15,4 +15,19 @@ enum Figure: string
     case Interval = 'interval';
     /** Photos times interval. */
     case Shooting = 'shooting';
+
+    public function named(): string
+    {
+        return match ($this) {
+            self::Photos => 'photos',
+            self::Interval => 'the interval',
+            self::Shooting => 'the shooting time',
+        };
+    }
+
+    /** Of its field in a form. */
+    public function pointer(): string
+    {
+        return $this === self::Interval ? '/timing/interval_s' : "/held/{$this->value}";
+    }
 }

@@ -22,7 +22,7 @@ use Evrent\Core\Words\PlainText;
  * figure that follows is worked out again from what was asked for.
  *
  * An edit gives figures (photos, interval, shooting time) or none. A figure just given never gives way. Where all three would be held,
- * one of the others has to: `givesWay` says which, in words.
+ * one of the others has to: `givesWay` says which, in words, and `otherWays` what else could have.
  */
 final readonly class PinnedPlan
 {
@@ -49,11 +49,10 @@ final readonly class PinnedPlan
         if ($isFastest && is_array($fields['timing'])) {
             $fields['timing'] = array_diff_key($fields['timing'], ['interval_s' => true]);
         }
-        $plan = TypedPlan::change($this->plan, $fields);
+        [$plan, $pins] = Settling::closed($this->plan, TypedPlan::change($this->plan, $fields), $this->pins);
         $plan = $isCounted ? PlanProvenance::confirmed($plan, ['/timing/photos'], Source::Typed) : $plan;
         $given = $typed->given();
         $timing = is_array($fields['timing'] ?? null) ? $fields['timing'] : [];
-        $pins = $this->pins;
         if ($isFastest || array_key_exists('interval_s', $timing)) {
             $given[] = Figure::Interval;
             $pins = $pins->fastest($isFastest);
@@ -70,7 +69,7 @@ final readonly class PinnedPlan
         }
         $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
         if ($given !== []) {
-            $pins = $pins->following($pins->followsAfter($given));
+            $pins = $pins->given($given);
         }
         $pins = $typed->pressed === null ? $typed->into($pins) : $this->pressed($pins, $typed->pressed);
         [$settled, $pins] = $this->settled($plan, $pins, self::problemsAt($fields, $held), $typed->step !== null);
@@ -78,7 +77,10 @@ final readonly class PinnedPlan
             ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
             : PlanChanges::told($this->plan, $settled);
 
-        return new Edited($settled, $pins, $told, $this->givesWay($settled, $pins, $typedFigures));
+        $givesWay = $this->givesWay($settled, $pins, $typedFigures);
+        $otherWays = $givesWay === [] ? [] : OtherWay::than($this, $plan, $pins, $given);
+
+        return new Edited($settled, $pins, $told, $givesWay, $otherWays);
     }
 
     /**
@@ -98,7 +100,7 @@ final readonly class PinnedPlan
         if ($edit->shootingSeconds !== null) {
             // A time that the edit brought with it: a clip that was asked for stays, and else the interval does.
             $given = [Figure::Shooting, $pins->asksForPhotos() ? Figure::Photos : Figure::Interval];
-            $pins = $pins->following($pins->followsAfter($given))->withShooting($edit->shootingSeconds);
+            $pins = $pins->given($given)->withShooting($edit->shootingSeconds);
         }
         $settled = $this->settledAs($plan, $pins, $given, $given, $edit->told);
 
@@ -133,8 +135,8 @@ final readonly class PinnedPlan
         $counted = $plan->photosTotal() !== $this->plan->photosTotal();
         $pins = $counted && $this->pins->asksForPhotos() ? $this->pins->withPhotos($plan->photosTotal()) : $this->pins;
         $given = $spaced ? [Figure::Interval] : ($counted ? [Figure::Photos] : []);
-        if ($given !== [] && $this->pins->follows !== Figure::Shooting) {
-            $given[] = Figure::Shooting;
+        if ($given !== [] && ($this->pins->isTyped(Figure::Shooting) || $this->pins->isPinned(Figure::Shooting))) {
+            array_unshift($given, Figure::Shooting);
         }
 
         return $this->settledAs($plan, $pins, $given, $spaced ? [Figure::Interval] : [], $told);
@@ -160,20 +162,26 @@ final readonly class PinnedPlan
     private function settledAs(Plan $plan, Pins $pins, array $given, array $untold, string $told): Edited
     {
         $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
-        $pins = $given === [] ? $pins : $pins->following($pins->followsAfter($given));
+        $pins = $given === [] ? $pins : $pins->given($given);
         [$settled, $pins] = $this->settled($plan, $pins, null);
 
         return new Edited($settled, $pins, $told, $this->givesWay($settled, $pins, $untold));
     }
 
-    /** Pressed, a pinned figure follows, and the one that followed is pinned; the other way round, another has to follow. */
+    /**
+     * Pressed, a figure is pinned as it stands, or not any more; pinned while it followed, another has to follow.
+     *
+     * @throws InvalidInput by /held/pin
+     */
     private function pressed(Pins $pins, Figure $figure): Pins
     {
-        $follows = $pins->follows === $figure ? $pins->followsAfter([$figure]) : $figure;
-        $held = $pins->following($follows);
-        $held = $pins->follows === Figure::Shooting && $follows !== Figure::Shooting ? $held->withShooting(self::booked($this->plan)) : $held;
+        if ($pins->isPinned($figure)) {
+            return $pins->unpinned($figure);
+        }
+        $held = $pins->pinning($figure);
+        $held = $figure === Figure::Shooting && $held->shootingSeconds === null ? $held->withShooting(self::booked($this->plan)) : $held;
 
-        return $pins->follows === Figure::Photos && $follows !== Figure::Photos ? $held->withPhotos($this->plan->photosTotal()) : $held;
+        return $figure === Figure::Photos && !$held->asksForPhotos() ? $held->withPhotos($this->plan->photosTotal()) : $held;
     }
 
     /**
@@ -192,6 +200,16 @@ final readonly class PinnedPlan
         } catch (InvalidInput $invalid) {
             throw $at === null ? $invalid : new InvalidInput(array_map($at, $invalid->problems));
         }
+    }
+
+    /**
+     * The plan as it would be with another figure following.
+     *
+     * @throws InvalidInput
+     */
+    public static function following(Plan $plan, Pins $pins): Plan
+    {
+        return self::solved($plan, $pins)->plan;
     }
 
     private static function solved(Plan $plan, Pins $pins): HeldFigures
@@ -240,14 +258,14 @@ final readonly class PinnedPlan
         $said = [];
         $was = $this->plan->photosTotal();
         $is = $after->photosTotal();
-        $pinned = fn (Figure $figure): bool => $this->pins->follows !== $figure && !in_array($figure, $untold, true);
-        if ($pinned(Figure::Photos) && $was !== $is && ($this->pins->asksForPhotos() || $pins->follows === Figure::Photos) && !$this->keptClip($pins)) {
+        $held = fn (Figure $figure): bool => ($this->pins->isTyped($figure) || $this->pins->isPinned($figure)) && !in_array($figure, $untold, true);
+        if (($held(Figure::Photos) || $this->pins->asksForPhotos() && !in_array(Figure::Photos, $untold, true)) && $was !== $is && !$this->keptClip($pins)) {
             $said[] = sprintf('Photos give way: %s instead of %s.', number_format($is), number_format($was));
         }
         if (!$this->plan->timing->mode->hasClock() || !$after->timing->mode->hasClock()) {
             return $said;
         }
-        if ($pinned(Figure::Interval) && $after->timing->interval->keys !== $this->plan->timing->interval->keys) {
+        if ($held(Figure::Interval) && $after->timing->interval->keys !== $this->plan->timing->interval->keys) {
             $said[] = sprintf(
                 'The interval gives way: %s instead of %s.',
                 PlainText::seconds($after->timing->interval->longest()),
@@ -255,7 +273,8 @@ final readonly class PinnedPlan
             );
         }
         $asked = $this->pins->shootingSeconds;
-        if ($pinned(Figure::Shooting) && $asked !== null && $pins->shootingSeconds === null && abs(self::booked($after) - $asked) > self::NOTICEABLE_SECONDS) {
+        $mayShift = $this->pins->follows === Figure::Shooting || in_array(Figure::Shooting, $untold, true);
+        if (!$mayShift && $asked !== null && $pins->shootingSeconds === null && abs(self::booked($after) - $asked) > self::NOTICEABLE_SECONDS) {
             $said[] = sprintf('The shooting time gives way: %s instead of %s.', PlainText::duration(self::booked($after)), PlainText::duration($asked));
         }
 

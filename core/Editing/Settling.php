@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Shot\Shot;
@@ -33,8 +34,9 @@ final readonly class Settling
      */
     public static function of(Plan $before, Plan $plan, Pins $pins, bool $isStepNew): self
     {
+        $pins = self::noted($before, $plan, $pins);
         if (!$plan->timing->mode->hasClock()) {
-            $pins = new Pins(Figure::Shooting, $pins->photos, $pins->clipSeconds, null, $pins->step);
+            $pins = $pins->following(Figure::Shooting)->fastest(false);
         } elseif ($pins->isFastest && $pins->follows !== Figure::Interval) {
             $plan = Fastest::of($plan);
         }
@@ -51,6 +53,43 @@ final readonly class Settling
         }
 
         return new self($solved, $pins);
+    }
+
+    /**
+     * The shot as it was before something else ended it, where its photos do so again.
+     *
+     * @return array{Plan, Pins}
+     */
+    public static function closed(Plan $before, Plan $plan, Pins $pins): array
+    {
+        if ($before->end === null || $plan->end !== null || $pins->closed === null) {
+            return [$plan, $pins];
+        }
+        $closed = $pins->closed->pins();
+        // An interval that was typed in between is meant.
+        $isSpaced = $pins->isTyped(Figure::Interval) && !$closed->isTyped(Figure::Interval) && !$closed->isPinned(Figure::Interval);
+
+        return [$pins->closed->restored($plan), $isSpaced ? $closed->given([Figure::Interval]) : $closed];
+    }
+
+    /** Where something else than its photos ends the shot from now on, it is noted as it was. */
+    private static function noted(Plan $before, Plan $plan, Pins $pins): Pins
+    {
+        return match (true) {
+            $plan->end === null => $pins->closed === null ? $pins : $pins->withClosed(null),
+            $before->end === null => $pins->withClosed(ClosedEnd::of($plan, $pins)),
+            // Moved otherwise meanwhile, it is another move that ends.
+            self::positions($plan) !== self::positions($before) => $pins->withClosed(null),
+            default => $pins,
+        };
+    }
+
+    /**
+     * @return list<array<string, float>>
+     */
+    private static function positions(Plan $plan): array
+    {
+        return array_map(static fn (Keyframe $keyframe): array => $keyframe->positions, $plan->move->keyframes);
     }
 
     private static function wayChanged(Plan $before, Plan $plan, HeldStep $step): bool
@@ -72,9 +111,8 @@ final readonly class Settling
         } catch (InvalidInput $invalid) {
             throw new InvalidInput([new Problem("/held/step_{$step->axisId}", $invalid->problems[0]->message)]);
         }
-        $pins = $pins->follows === Figure::Photos ? $pins->following(Figure::Shooting) : $pins;
 
-        return [$plan, $pins->withPhotos($plan->photosTotal())];
+        return [$plan, $pins->given([Figure::Photos])->withPhotos($plan->photosTotal())];
     }
 
     /** As many photos as there is room for; each axis keeps its step. */

@@ -238,11 +238,11 @@ test.oneIn(10, 'two windows drag one shot: the second is told, and nothing is ov
   assert.deepEqual([plan.move.keyframes[1].pan, plan.move.keyframes[1].slide], [pan, 900]);
 });
 
-test.oneIn(10, 'two figures are held and the third follows, with the rounding said', async () => {
+test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be kept, and what is pinned never does', async () => {
   const page = await makeShot(view, 'Held');
-  await answered(page, () => page.getByRole('button', { name: 'Hold the interval' }).click());
-  await page.locator('.figure[data-figure=interval][data-follows=yes]').waitFor();
+  const follows = (figure) => page.locator(`.figure[data-figure=${figure}][data-held=follows]`).waitFor();
   await type(page, 'Shooting time', '25 min');
+  await follows('interval');
   // 288 photos in 25 min are 5.208 s each.
   await valueBecomes(page, 'Interval in seconds', '5.2');
   await page.locator('#rounding').getByText('2.4 s of 25 min are left over').waitFor();
@@ -252,12 +252,22 @@ test.oneIn(10, 'two figures are held and the third follows, with the rounding sa
   // What was asked for stands, and what comes of it is said beside it.
   assert.equal(await page.getByLabel('Shooting time').inputValue(), '25 min');
   await page.locator('#rounding').getByText('12 s of 25 min are left over').waitFor();
-  // Typing the figure that follows holds it, and another follows.
   await type(page, 'Interval in seconds', '4');
-  await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();
+  await follows('shooting');
   await valueBecomes(page, 'Shooting time', '32 min');
+  await page.locator('#rounding').getByText('The shooting time gives way: 32 min instead of 25 min.').waitFor();
+  await answered(page, () => page.getByRole('button', { name: 'Keep 25 min of shooting: 375 photos' }).click());
+  await valueBecomes(page, 'Photos in all', '375');
+  await valueBecomes(page, 'Interval in seconds', '4');
+  await follows('photos');
+  for (const figure of ['the interval', 'the shooting time']) await answered(page, () => page.getByRole('button', { name: `Pin ${figure}` }).click());
+  await page.locator('.figure[data-figure=interval][data-held=pinned]').waitFor();
+  await page.getByLabel('Photos in all').fill('400');
+  await page.keyboard.press('Tab');
+  await page.getByText('The interval and the shooting time are pinned, so nothing can give way to this.').waitFor();
   await page.reload();
-  await page.locator('.figure[data-figure=shooting][data-follows=yes]').waitFor();
+  await page.locator('.figure[data-figure=shooting][data-held=pinned]').waitFor();
+  await follows('photos');
 });
 
 test.oneIn(10, 'the chart zooms to one interval and back, by wheel, keys and buttons', async () => {

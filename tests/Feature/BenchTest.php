@@ -85,9 +85,9 @@ final class BenchTest extends PageTestCase
             ->assertOk()->assertSee('6.1 s is the timer’s setting')->assertSee('24.9 s of 30 min are left over')->assertSee('rounded up to 291 photos');
         $plan = self::planOf($shot);
         self::assertSame([291, 6.1, 267], [$plan->photosTotal(), $plan->timing->interval->longest(), $plan->timing->photos]);
-        // With photos to follow, an hour at 6.1 s holds 590 of them.
-        $this->type($shot, [], ['held' => ['pin' => 'photos']])->assertOk();
-        $this->type($shot, [], ['held' => ['shooting' => '1h', 'photos' => '295']])->assertOk();
+        // With the interval pinned photos follow: an hour at 6.1 s holds 590 of them.
+        $this->type($shot, [], ['held' => ['pin' => 'interval']])->assertOk();
+        $this->type($shot, [], ['held' => ['shooting' => '1h']])->assertOk();
         self::assertSame(590, self::planOf($shot)->photosTotal());
     }
 

@@ -222,8 +222,9 @@ final class TrustTest extends PageTestCase
     public function testARemedySaysWhichPinItWouldLeaveBehindBeforeItIsPressed(): void
     {
         $shot = self::shot();
+        $this->type($shot, [], ['held' => ['photos' => '241']])->assertOk();
         $this->type($shot, [], ['held' => ['shooting' => '8.8 min']])->assertOk();
-        // 240 photos in 528 s are 2.2 s each, too short for the move; a longer interval in that time takes fewer photos.
+        // 241 photos in 528 s are 2.1 s each, too short for the move; a longer interval in that time takes fewer photos.
         $this->get("{$shot->path()}")->assertSee('This shot falls short.')->assertSee('Photos give way: ');
         self::assertSame([Figure::Interval, 528.0], [self::pinsOf($shot)->follows, self::pinsOf($shot)->shootingSeconds]);
     }

@@ -102,14 +102,19 @@ export const fields = () => ({
     });
   },
 
-  /** Holds a figure, or lets it follow; which other then follows, the server says. */
+  /** Pins a figure, or takes its pin out; which other then follows, the server says. */
   pin(figure) {
     return send({ url: this.$root.dataset.url, values: [['_method', 'put'], ['held[pin]', figure]] });
   },
 
-  showPins(follows) {
-    document.querySelectorAll('.pin').forEach((pin) => pin.setAttribute('aria-pressed', String(pin.dataset.figure !== follows)));
-    document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.follows = figure.dataset.figure === follows ? 'yes' : 'no'; });
+  /** @param {Object<string, string>} held pinned, typed, free or follows, by figure */
+  showPins(held) {
+    document.querySelectorAll('.pin').forEach((pin) => {
+      const as = held[pin.dataset.figure];
+      pin.setAttribute('aria-pressed', String(as === 'pinned'));
+      pin.title = pin.dataset[as];
+    });
+    document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.held = held[figure.dataset.figure]; });
   },
 
   /**
@@ -117,7 +122,7 @@ export const fields = () => ({
    * @param {{asked: number, ok: boolean, fields: string[]}} answer when its question left, and which fields it was about
    */
   fillFields(data, { asked = touches(), ok = true, fields: sent = [] } = {}) {
-    this.showPins(data.follows);
+    this.showPins(data.held);
     for (const [pointer, text] of Object.entries(data.fields)) {
       const field = document.getElementById(`f-${pointer.slice(1).replaceAll('/', '-')}`);
       if (!field || this.isWaiting(field)) continue;

@@ -7,6 +7,7 @@ namespace Tests\Core\Editing;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
@@ -65,6 +66,35 @@ final class OpenEndTest extends TestCase
         $edited = self::ended(['by' => 'card'], ['/storage' => ['raw_mb' => 40, 'cards_gb' => [64]]]);
         $back = (new PinnedPlan($edited->plan, $edited->pins))->typed(['end' => ['by' => '']], ['photos' => '300']);
         self::assertSame([null, 300], [$back->plan->end, $back->plan->photosTotal()]);
+    }
+
+    /** Whatever ends it in between, the shot that its photos end is the one it was. */
+    public function testSwitchedThereAndBackTheShotIsTheSame(): void
+    {
+        $before = new PinnedPlan(self::plan(['/storage' => ['raw_mb' => 40, 'cards_gb' => [64]]]));
+        $before = self::edited($before, [], ['shooting' => '40 min']);
+        foreach (['card', 'stopped', 'battery'] as $by) {
+            $open = self::edited($before, ['end' => ['by' => $by]], []);
+            self::assertNotNull($open->plan->end);
+            $open = self::edited($open, ['end' => ['by' => 'card']], []);
+            $back = self::edited(new PinnedPlan($open->plan, Pins::fromArray($open->pins->toArray())), ['end' => ['by' => '']], []);
+            self::assertSame(PlanWriter::toJson($before->plan), PlanWriter::toJson($back->plan), $by);
+            self::assertSame($before->pins->toArray(), $back->pins->toArray(), $by);
+            // Another interval that was typed meanwhile stays; the photos are those of before.
+            $slower = self::edited(self::edited($open, ['timing' => ['interval_s' => '20']], []), ['end' => ['by' => '']], []);
+            self::assertSame($before->plan->move->keyframes[1]->positions, $slower->plan->move->keyframes[1]->positions, $by);
+        }
+    }
+
+    /**
+     * @param array<string, mixed>  $fields
+     * @param array<string, string> $held
+     */
+    private static function edited(PinnedPlan $plan, array $fields, array $held): PinnedPlan
+    {
+        $edited = $plan->typed($fields, $held);
+
+        return new PinnedPlan($edited->plan, $edited->pins);
     }
 
     public function testWrittenAndReadItIsTheSame(): void

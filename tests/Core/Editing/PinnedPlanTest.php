@@ -16,6 +16,7 @@ use Evrent\Core\Presets\Recipe;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -70,18 +71,124 @@ final class PinnedPlanTest extends TestCase
     public function testWhatGivesWayIsSaid(): void
     {
         $pinned = self::after(new PinnedPlan(Plans::with([])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['shooting' => '40 min']));
+        // Nobody typed photos: they follow, and nothing gives way.
         $spaced = $pinned->typed(['timing' => ['interval_s' => '12']], []);
-        self::assertSame(['The shooting time gives way: 48 min instead of 40 min.'], $spaced->givesWay);
-        self::assertSame([Figure::Shooting, null], [$spaced->pins->follows, $spaced->pins->shootingSeconds]);
-        $counted = self::after($pinned, static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'photos']))->typed([], ['photos' => '400']);
-        self::assertSame(['The interval gives way: 6 s instead of 10 s.'], $counted->givesWay);
-        self::assertSame([400, 2400.0], [$counted->plan->photosTotal(), $counted->pins->shootingSeconds]);
+        self::assertSame([[], 200, Figure::Photos, 2400.0], [
+            $spaced->givesWay, $spaced->plan->photosTotal(), $spaced->pins->follows, $spaced->pins->shootingSeconds,
+        ]);
+        // All three typed, the oldest gives way, and the other way is at hand.
+        $counted = (new PinnedPlan($spaced->plan, $spaced->pins))->typed([], ['photos' => '400']);
+        self::assertSame(['The shooting time gives way: 1 h 20 min instead of 40 min.'], $counted->givesWay);
+        self::assertSame([400, 12.0], [$counted->plan->photosTotal(), $counted->plan->timing->interval->longest()]);
+        [$way] = $counted->otherWays;
+        self::assertSame(['Keep 40 min of shooting: one every 6 s', '/held/shooting', '40 min'], [$way->label, $way->pointer, $way->text]);
+        $kept = (new PinnedPlan($counted->plan, $counted->pins))->typed([], ['shooting' => $way->text]);
+        self::assertSame([400, 6.0, 2400.0], [$kept->plan->photosTotal(), $kept->plan->timing->interval->longest(), $kept->pins->shootingSeconds]);
+    }
+
+    /** The two examples that people come with: 900 s by 3 s are 300 photos, 2,700 s by 2 s 1,350, whichever is typed first. */
+    public function testWhatNobodyTypedGivesWayWhateverTheOrder(): void
+    {
+        foreach ([['3', '15 min', 300], ['2', '45 min', 1_350]] as [$interval, $shooting, $photos]) {
+            $spaces = static fn (PinnedPlan $plan): Edited => $plan->typed(['timing' => ['interval_s' => $interval]], []);
+            $lasts = static fn (PinnedPlan $plan): Edited => $plan->typed([], ['shooting' => $shooting]);
+            foreach ([[$spaces, $lasts], [$lasts, $spaces]] as [$first, $second]) {
+                $typed = self::after(self::after(new PinnedPlan(Plans::with([])), $first), $second);
+                self::assertSame([$photos, (float) $interval], [$typed->plan->photosTotal(), $typed->plan->timing->interval->longest()]);
+            }
+        }
+    }
+
+    public function testInAnyOrderWhatIsPinnedStaysAndTheOldestGivesWay(): void
+    {
+        $values = ['photos' => '300', 'interval' => '5', 'shooting' => '30 min'];
+        $type = static fn (PinnedPlan $plan, string $figure, string $text): Edited => $figure === 'interval'
+            ? $plan->typed(['timing' => ['interval_s' => $text]], [])
+            : $plan->typed([], [$figure => $text]);
+        $stands = static fn (PinnedPlan $plan): array => [
+            'photos' => (string) $plan->plan->photosTotal(),
+            'interval' => PlainText::number($plan->plan->timing->interval->longest()),
+            'shooting' => PlainText::span($plan->pins->shootingSeconds ?? 0.0),
+        ];
+        foreach (self::orders(array_keys($values)) as $order) {
+            foreach ([[], ...array_map(static fn (string $one): array => [$one], $order), ...self::pairs($order)] as $pinned) {
+                $which = implode(' ', $order) . ', pinned ' . implode(' ', $pinned);
+                $plan = new PinnedPlan(Plans::with([]));
+                $refused = false;
+                foreach ($order as $place => $figure) {
+                    try {
+                        $plan = self::after($plan, static fn (PinnedPlan $on): Edited => $type($on, $figure, $values[$figure]));
+                        $plan = in_array($figure, $pinned, true) ? self::after($plan, static fn (PinnedPlan $on): Edited => $on->typed([], ['pin' => $figure])) : $plan;
+                    } catch (InvalidInput $invalid) {
+                        $refused = true;
+                        self::assertSame(2, $place, $which);
+                        self::assertCount(2, array_intersect(array_slice($order, 0, 2), $pinned), $which);
+                        foreach ($pinned as $one) {
+                            self::assertStringContainsString(Figure::from($one)->named(), lcfirst($invalid->problems[0]->message), $which);
+                        }
+                    }
+                }
+                // Those typed last stand, but for one that is not pinned where another is.
+                $gone = array_values(array_diff($order, $pinned))[0];
+                $gone = $gone === $order[2] && !$refused ? $order[0] : ($refused ? $order[2] : $gone);
+                foreach ($values as $figure => $text) {
+                    if ($figure !== $gone) {
+                        self::assertSame($text, $stands($plan)[$figure], "{$which}: {$figure}");
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * @param list<string> $figures
+     *
+     * @return iterable<list<string>>
+     */
+    private static function orders(array $figures): iterable
+    {
+        foreach ($figures as $first) {
+            foreach (array_diff($figures, [$first]) as $second) {
+                yield [$first, $second, ...array_values(array_diff($figures, [$first, $second]))];
+            }
+        }
+    }
+
+    /**
+     * @param list<string> $order
+     *
+     * @return list<list<string>>
+     */
+    private static function pairs(array $order): array
+    {
+        return [[$order[0], $order[1]], [$order[0], $order[2]], [$order[1], $order[2]]];
+    }
+
+    public function testPinnedTwoMakeAThirdImpossibleAndUnpinnedOneGoesOn(): void
+    {
+        $plan = new PinnedPlan(Plans::with([]));
+        foreach (['photos', 'shooting'] as $figure) {
+            $plan = self::after($plan, static fn (PinnedPlan $on): Edited => $on->typed([], ['pin' => $figure]));
+        }
+        self::assertSame(Figure::Interval, $plan->pins->follows);
+        foreach ([[[], ['pin' => 'interval'], '/held/pin'], [['timing' => ['interval_s' => '5']], [], '/timing/interval_s']] as [$fields, $held, $pointer]) {
+            try {
+                $plan->typed($fields, $held);
+                self::fail('accepted');
+            } catch (InvalidInput $invalid) {
+                self::assertSame($pointer, $invalid->problems[0]->pointer);
+                self::assertStringContainsString('Photos and the shooting time are pinned', $invalid->problems[0]->message);
+            }
+        }
+        $unpinned = self::after($plan, static fn (PinnedPlan $on): Edited => $on->typed([], ['pin' => 'photos']));
+        $typed = $unpinned->typed(['timing' => ['interval_s' => '5']], []);
+        self::assertSame([5.0, 1_920.0], [$typed->plan->timing->interval->longest(), $typed->pins->shootingSeconds]);
     }
 
     public function testATimeTooShortForTwoKeyedPhotosIsToldAndNothingIsDividedByNone(): void
     {
         $keyed = [['at' => 0, 'interval_s' => 50], ['at' => 1, 'interval_s' => 70]];
-        $pinned = self::after(new PinnedPlan(Plans::with(['/timing/interval_s' => $keyed])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'photos']));
+        $pinned = self::after(new PinnedPlan(Plans::with(['/timing/interval_s' => $keyed])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'interval']));
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('stand still');
         $pinned->typed([], ['shooting' => '20 s']);

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Editing;
+
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * A figure that was typed before, and gave way, can be kept: another one follows then.
+ */
+final readonly class OtherWay
+{
+    /**
+     * @param string $label   "Keep 240 photos: one every 3.7 s"
+     * @param string $pointer of the field that is typed anew
+     * @param string $text    what is typed
+     */
+    private function __construct(public string $label, public string $pointer, public string $text)
+    {
+    }
+
+    /**
+     * @param PinnedPlan   $before as it was
+     * @param Plan         $plan   as it was typed, before anything followed
+     * @param Pins         $pins   as they are now
+     * @param list<Figure> $given  what was typed
+     *
+     * @return list<self>
+     */
+    public static function than(PinnedPlan $before, Plan $plan, Pins $pins, array $given): array
+    {
+        $gone = $pins->follows;
+        $kept = $before->pins->isTyped($gone) ? self::kept($before, $gone) : null;
+        if ($kept === null) {
+            return [];
+        }
+        [$pointer, $text, $keeps] = $kept;
+        $ways = [];
+        foreach (Figure::cases() as $instead) {
+            if ($instead === $gone || in_array($instead, $given, true) || $pins->isPinned($instead)) {
+                continue;
+            }
+            try {
+                $held = self::heldAgain($before, $pins->following($instead), $gone);
+                $follows = PinnedPlan::following($gone === Figure::Interval ? $plan->withInterval($before->plan->timing->interval) : $plan, $held);
+                $ways[] = new self("Keep {$keeps}: " . self::told($follows, $instead), $pointer, $text);
+            } catch (InvalidInput) {
+                // There is no such way.
+                continue;
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @return ?array{string, string, string} pointer and text of the field, and what it keeps in words; null where it is not one number
+     */
+    private static function kept(PinnedPlan $before, Figure $figure): ?array
+    {
+        [$plan, $pins] = [$before->plan, $before->pins];
+
+        return match (true) {
+            $figure === Figure::Photos && $pins->clipSeconds !== null => [
+                '/held/clip', PlainText::span($pins->clipSeconds), 'a clip of ' . PlainText::span($pins->clipSeconds),
+            ],
+            $figure === Figure::Photos => ['/held/photos', (string) $plan->photosTotal(), PlainText::photos($plan->photosTotal())],
+            $figure === Figure::Shooting => [
+                '/held/shooting', PlainText::span(self::shooting($before)), PlainText::span(self::shooting($before)) . ' of shooting',
+            ],
+            $plan->timing->interval->isConstant() => [
+                '/timing/interval_s',
+                PlainText::number($plan->timing->interval->longest()),
+                'one every ' . PlainText::seconds($plan->timing->interval->longest()),
+            ],
+            default => null,
+        };
+    }
+
+    private static function heldAgain(PinnedPlan $before, Pins $pins, Figure $figure): Pins
+    {
+        return match ($figure) {
+            Figure::Photos => $before->pins->clipSeconds === null
+                ? $pins->withPhotos($before->plan->photosTotal())
+                : $pins->withClip($before->pins->clipSeconds),
+            Figure::Shooting => $pins->withShooting(self::shooting($before)),
+            Figure::Interval => $pins,
+        };
+    }
+
+    private static function shooting(PinnedPlan $before): float
+    {
+        return $before->pins->shootingSeconds ?? Schedule::bookedSeconds($before->plan);
+    }
+
+    private static function told(Plan $plan, Figure $figure): string
+    {
+        return match ($figure) {
+            Figure::Photos => PlainText::photos($plan->photosTotal()),
+            Figure::Interval => 'one every ' . PlainText::seconds($plan->timing->interval->longest()),
+            Figure::Shooting => PlainText::duration(Schedule::bookedSeconds($plan)) . ' of shooting',
+        };
+    }
+}
