@@ -78,6 +78,9 @@ final class CheckCommand extends Command
             if ($assumed !== []) {
                 $lines[] = '    assumes ' . PlainText::listed(array_map(static fn (Assumption $one): string => $one->says(), $assumed));
             }
+            if (self::unmended($finding) !== '') {
+                $lines[] = '    ' . self::unmended($finding);
+            }
             foreach ($finding->remedies() as $remedy) {
                 $lines[] = "    → {$remedy->label} ({$remedy->costs})";
             }
@@ -115,6 +118,12 @@ final class CheckCommand extends Command
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 
+    /** What to do where no remedy is offered; empty where one is. */
+    private static function unmended(Finding $finding): string
+    {
+        return $finding->remedies() === [] ? $finding->about->unmended ?? '' : '';
+    }
+
     /**
      * @return list<Assumption>
      */
@@ -143,6 +152,7 @@ final class CheckCommand extends Command
                 static fn (Assumption $one): array => ['pointer' => $one->pointer, 'label' => $one->label, 'value' => $one->value],
                 self::assumed($schedule, $finding),
             ),
+            'unmended' => self::unmended($finding),
             'remedies' => array_map(static fn (Remedy $remedy): array => [
                 'key' => $remedy->key,
                 'label' => $remedy->label,

@@ -26,9 +26,14 @@ final class Icon
         return ['works' => 'circle-check', 'timing' => 'check', 'fails' => 'octagon-x'][$verdict->standing()];
     }
 
+    /** What the style sheet says of all of them, and their files each for themselves. */
+    private const DRAWN = ' fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round"';
+
     /** Without what only its file needs: a page has a hundred of them. */
     private static function short(string $svg): string
     {
-        return trim((string) preg_replace(['/<!--.*?-->/s', '/ (class|xmlns)="[^"]*"/', '/\s+/', '/> </'], ['', '', ' ', '><'], $svg));
+        $short = trim((string) preg_replace(['/<!--.*?-->/s', '/ (class|xmlns)="[^"]*"/', '/\s+/', '/> </'], ['', '', ' ', '><'], $svg));
+
+        return str_replace(self::DRAWN, '', $short);
     }
 }

@@ -119,6 +119,12 @@ final readonly class ShotPage
         return $remedies;
     }
 
+    /** What to do about a finding that no press mends. */
+    public function unmended(Finding $finding): string
+    {
+        return $finding->remedies() === [] ? $finding->about->unmended ?? '' : PinnedRemedies::whyNone($this->pins);
+    }
+
     /**
      * @return list<Assumption> what a finding rests on that nobody gave
      */

@@ -38,9 +38,10 @@ final readonly class About
     /**
      * @param list<Stage>  $stages  where what it concerns is set
      * @param list<string> $restsOn JSON pointers of what it takes for known, * for any axis
-     * @param ?Cause       $cause   that it shares with other checks
+     * @param ?Cause       $cause    that it shares with other checks
+     * @param string       $unmended what to do where no change of the plan mends it
      */
-    public function __construct(public array $stages, public array $restsOn = [], public ?Cause $cause = null)
+    public function __construct(public array $stages, public array $restsOn = [], public ?Cause $cause = null, public string $unmended = '')
     {
     }
 }

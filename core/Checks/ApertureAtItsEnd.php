@@ -20,7 +20,12 @@ final class ApertureAtItsEnd implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [...About::LIGHT, ...About::CYCLE], Cause::Brightness);
+        return new About(
+            [Stage::Light],
+            [...About::LIGHT, ...About::CYCLE],
+            Cause::Brightness,
+            unmended: 'No filter, ISO or start keeps the aperture within the lens: expose manually, or by aperture priority.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

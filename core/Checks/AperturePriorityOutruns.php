@@ -18,7 +18,11 @@ final class AperturePriorityOutruns implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Light], [...About::CYCLE, ...About::LIGHT]);
+        return new About(
+            [Stage::Light],
+            [...About::CYCLE, ...About::LIGHT],
+            unmended: 'Set a longest exposure in the camera that fits the interval, or expose manually.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -15,7 +15,10 @@ final class BestFramingComesLate implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Frame]);
+        return new About(
+            [Stage::Frame],
+            unmended: 'This move cannot be turned round: be ready to stop early.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

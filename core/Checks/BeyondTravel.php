@@ -17,7 +17,11 @@ final class BeyondTravel implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Frame], ['/rig/axes/*/min', '/rig/axes/*/max']);
+        return new About(
+            [Stage::Frame],
+            ['/rig/axes/*/min', '/rig/axes/*/max'],
+            unmended: 'Move the keyframes, or use a longer rail.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -23,10 +23,11 @@ final class BlurShareTooSmall implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [
-            ...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/light/control', ...About::LIGHT,
-            ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Light],
+            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/light/control', ...About::LIGHT, ...About::CYCLE],
+            unmended: 'A longer exposure does not fit here: use a darker filter, or accept a crisp subject.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -14,7 +14,11 @@ final class CameraBatteryDies implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Pack], [...About::POWER, ...About::CYCLE]);
+        return new About(
+            [Stage::Pack],
+            [...About::POWER, ...About::CYCLE],
+            unmended: 'No slower or shorter shot lasts on this power: feed the camera from a larger source, or change batteries on the way.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -25,7 +25,11 @@ final class CameraTimerDrifts implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE]);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            unmended: 'No start of the timer keeps it in step: let the rig fire the camera.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

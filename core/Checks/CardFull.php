@@ -20,10 +20,11 @@ final class CardFull implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Pack], [
-            '/storage/raw_mb', '/storage/jpeg_mb', '/storage/cards_gb', '/storage/slots', '/trigger/camera_photos', '/film/gb_per_min',
-            '/film/kind',
-        ]);
+        return new About(
+            [Stage::Pack],
+            ['/storage/raw_mb', '/storage/jpeg_mb', '/storage/cards_gb', '/storage/slots', '/trigger/camera_photos', '/film/gb_per_min', '/film/kind'],
+            unmended: 'Pack more or larger cards.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

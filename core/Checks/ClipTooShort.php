@@ -20,7 +20,10 @@ final class ClipTooShort implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time]);
+        return new About(
+            [Stage::Time],
+            unmended: 'More photos do not fit here: plan the edit around the clip as it is.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -19,7 +19,11 @@ final class ClockworkTurnsOtherwise implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Frame], ['/rig/axes/*/clockwork_per_h', ...About::CYCLE]);
+        return new About(
+            [Stage::Frame],
+            ['/rig/axes/*/clockwork_per_h', ...About::CYCLE],
+            unmended: 'Choose the interval and photos that its turn asks for.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

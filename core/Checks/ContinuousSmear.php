@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -19,9 +20,11 @@ final class ContinuousSmear implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], [
-            ...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene', ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Time],
+            [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene', ...About::CYCLE],
+            unmended: 'Neither a shorter exposure nor stopping for each photo fits: lengthen the interval, or shorten the move.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -47,7 +50,9 @@ final class ContinuousSmear implements Check
             ),
             (int) array_key_first($smears),
             count($smears),
-            static fn (): array => array_values(array_filter([self::stopping($shot), self::shorter($shot, $worst->much)])),
+            static fn (): array => array_values(array_filter([
+                self::stopping($shot), self::shorter($shot, $worst->much), self::shorterMove($shot),
+            ])),
         );
     }
 
@@ -74,6 +79,14 @@ final class ContinuousSmear implements Check
         return $stopped->summary->fits() && $stopped->hasRoom()
             ? new Remedy('stop', 'Stop for each photo', 'every photo is sharp', $stopping)
             : null;
+    }
+
+    private static function shorterMove(Shot $shot): ?Remedy
+    {
+        return ShorterMove::of(
+            $shot,
+            static fn (Plan $plan): bool => (Shot::of($plan)->motion()?->smearsOver($plan->thresholds->smearPixels) ?? []) === [],
+        );
     }
 
     private static function shorter(Shot $shot, float $smear): ?Remedy

@@ -16,7 +16,12 @@ final class ControllerStretchesInterval implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            Cause::Cycle,
+            unmended: 'Rig and camera need longer for a photo than this leaves: take fewer photos, or shorten the move, the exposure or the settling.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -44,7 +49,7 @@ final class ControllerStretchesInterval implements Check
             ),
             $stretched[0] + 1,
             count($stretched),
-            static fn (): array => array_filter([Mending::onTime($shot)[0]]),
+            static fn (): array => Mending::onTime($shot),
         );
     }
 }

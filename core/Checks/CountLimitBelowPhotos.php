@@ -19,7 +19,11 @@ final class CountLimitBelowPhotos implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], ['/trigger/count_limit', '/trigger/camera_photos']);
+        return new About(
+            [Stage::Time],
+            ['/trigger/count_limit', '/trigger/camera_photos'],
+            unmended: 'Take no more photos than it counts, or use another timer.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -31,7 +31,11 @@ final class CropCutsFraming implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], [...About::SCALE]);
+        return new About(
+            [Stage::Frame],
+            [...About::SCALE],
+            unmended: 'Frame wider, or choose the shape of the clip in the camera.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -27,7 +27,12 @@ final class DaylightOverexposes implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [...About::LIGHT, ...About::CYCLE], Cause::Brightness);
+        return new About(
+            [Stage::Light],
+            [...About::LIGHT, ...About::CYCLE],
+            Cause::Brightness,
+            unmended: 'No filter and exposure bring it down: start later, or stop down.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -18,7 +18,11 @@ final class EnlargedBeyondPixels implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], [...About::SCALE, '/optics/later_zoom']);
+        return new About(
+            [Stage::Frame],
+            [...About::SCALE, '/optics/later_zoom'],
+            unmended: 'Deliver a smaller clip, or zoom less in the edit.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -21,9 +21,11 @@ final class ExposureDraggedForNothing implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [
-            ...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', ...About::LIGHT, ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Light],
+            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', ...About::LIGHT, ...About::CYCLE],
+            unmended: 'Expose for as short as the light allows.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -26,9 +26,11 @@ final class ExposureNotAsPlanned implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [
-            '/camera/exposure_timed_by', '/camera/dial', '/camera/marks_are_literal', '/light/control', '/light/attended', ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Light],
+            ['/camera/exposure_timed_by', '/camera/dial', '/camera/marks_are_literal', '/light/control', '/light/attended', ...About::CYCLE],
+            unmended: 'Set the dial and what ends the exposure so that they agree.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -7,6 +7,7 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\EverydayNoise;
+use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -19,7 +20,11 @@ final class FasterThanAxis implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE]);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            unmended: 'Shorten the move, take more photos, or use a faster axis.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -55,8 +60,13 @@ final class FasterThanAxis implements Check
                 ),
             $over[0] + 1,
             count($over),
-            static fn (): array => array_filter([self::longerInterval($shot)]),
+            static fn (): array => array_values(array_filter([self::longerInterval($shot), self::shorter($shot)])),
         );
+    }
+
+    private static function shorter(Shot $shot): ?Remedy
+    {
+        return ShorterMove::of($shot, static fn (Plan $plan): bool => (new self())->find(Shot::of($plan)) === null && Schedule::of($plan)->summary->fits());
     }
 
     private static function longerInterval(Shot $shot): ?Remedy

@@ -15,7 +15,11 @@ final class FileCounterRollsOver implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Pack], ['/camera/next_file_number', '/trigger/camera_photos']);
+        return new About(
+            [Stage::Pack],
+            ['/camera/next_file_number', '/trigger/camera_photos'],
+            unmended: 'Reset the camera’s file counter, or sort the photos by the time they were taken.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

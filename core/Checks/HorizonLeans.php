@@ -21,7 +21,11 @@ final class HorizonLeans implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], ['/rig/base/off_level_deg', '/rig/base/toward_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE]);
+        return new About(
+            [Stage::Frame],
+            ['/rig/base/off_level_deg', '/rig/base/toward_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE],
+            unmended: 'Level the base before the first photo.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -22,7 +22,11 @@ final class InclineBeyondThrust implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Pack], [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/rig/axes/*/max_acceleration']);
+        return new About(
+            [Stage::Pack],
+            [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/rig/axes/*/max_acceleration'],
+            unmended: 'Set the rail flatter, or take load off it.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

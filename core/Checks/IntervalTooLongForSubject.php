@@ -23,9 +23,11 @@ final class IntervalTooLongForSubject implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], [
-            ...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/optics/scene', ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Time],
+            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/optics/scene', ...About::CYCLE],
+            unmended: 'Rig and camera cannot go faster: frame wider, or step back from the subject.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

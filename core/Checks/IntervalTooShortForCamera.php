@@ -20,7 +20,12 @@ final class IntervalTooShortForCamera implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            Cause::Cycle,
+            unmended: 'Exposure and writing do not fit: shoot smaller files, or fewer photos.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -77,14 +82,14 @@ final class IntervalTooShortForCamera implements Check
             },
             $first + 1,
             count($over),
-            static fn (): array => array_values(array_filter($timer === null ? Mending::onTime($shot) : self::bothInStep($shot))),
+            static fn (): array => $timer === null ? Mending::onTime($shot) : self::bothInStep($shot),
         );
     }
 
     /**
      * The rig and the camera's own timer on one interval that both can keep.
      *
-     * @return list<?Remedy>
+     * @return list<Remedy>
      */
     private static function bothInStep(Shot $shot): array
     {
@@ -96,6 +101,6 @@ final class IntervalTooShortForCamera implements Check
             return $timer !== null && $timer->timeline->keepsTime();
         };
 
-        return [Mending::longerInterval($inStep, $passes), Mending::shorterExposure($inStep, $passes)];
+        return array_values(array_filter([Mending::longerInterval($inStep, $passes), Mending::shorterExposure($inStep, $passes)]));
     }
 }

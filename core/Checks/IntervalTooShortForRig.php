@@ -16,7 +16,12 @@ final class IntervalTooShortForRig implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE], Cause::Cycle);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            Cause::Cycle,
+            unmended: 'Rig and camera need longer for a photo than this leaves: take fewer photos, or shorten the move, the exposure or the settling.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -47,7 +52,7 @@ final class IntervalTooShortForRig implements Check
             ),
             $over[0] + 1,
             count($over),
-            static fn (): array => array_values(array_filter(Mending::onTime($shot))),
+            static fn (): array => Mending::onTime($shot),
         );
     }
 
@@ -67,7 +72,7 @@ final class IntervalTooShortForRig implements Check
             ),
             $summary->tightestPhoto,
             1,
-            static fn (): array => array_values(array_filter(Mending::onTime($shot))),
+            static fn (): array => Mending::onTime($shot),
         );
     }
 

@@ -15,9 +15,11 @@ final class LeadMissing implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Pack], [
-            '/lead/rig_gives', '/lead/body_takes', '/lead/name', '/lead/rig_end', '/lead/body_end', '/lead/half_press', '/lead/holds_bulb',
-        ]);
+        return new About(
+            [Stage::Pack],
+            ['/lead/rig_gives', '/lead/body_takes', '/lead/name', '/lead/rig_end', '/lead/body_end', '/lead/half_press', '/lead/holds_bulb'],
+            unmended: 'Pack a lead that fits both ends.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -21,7 +21,12 @@ final class LightRunsOut implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Light], [...About::LIGHT, ...About::CYCLE], Cause::Brightness);
+        return new About(
+            [Stage::Light],
+            [...About::LIGHT, ...About::CYCLE],
+            Cause::Brightness,
+            unmended: 'No start and no exposure follows this light: shorten the shot, or let exposures follow the light.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -15,7 +15,11 @@ final class LoadTooHeavy implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Pack], [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg']);
+        return new About(
+            [Stage::Pack],
+            [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg'],
+            unmended: 'Use stronger legs or a stronger carriage, or take load off.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -28,17 +28,19 @@ final class Mending
     private const STOPS_PER_STEP = 1.0 / 3.0;
 
     /**
-     * What brings every photo back on time: a longer interval, and a shorter exposure where that helps. Several checks
+     * What brings every photo back on time: a longer interval, a shorter exposure, a shorter move, or none of the stops. Several checks
      * offer the same, so it is worked out once for a schedule.
      *
-     * @return array{?Remedy, ?Remedy}
+     * @return list<Remedy>
      */
     public static function onTime(Shot $shot): array
     {
         return $shot->fact(self::class, static function () use ($shot): array {
             $keepsTime = static fn (Plan $plan): bool => $shot->schedule->wouldKeepTime($plan);
 
-            return [self::longerInterval($shot, $keepsTime), self::shorterExposure($shot, $keepsTime)];
+            return array_values(array_filter([
+                self::longerInterval($shot, $keepsTime), self::shorterExposure($shot, $keepsTime), ShorterMove::onTime($shot), ShorterMove::continuous($shot),
+            ]));
         });
     }
 

@@ -22,10 +22,14 @@ final class NearestOutOfFocus implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], [
-            ...About::SCALE, '/optics/foreground_m', '/optics/focus_m', '/optics/circle_mm', '/optics/foreground_is', '/light/aperture',
-            '/light/widest_aperture',
-        ]);
+        return new About(
+            [Stage::Frame],
+            [
+                ...About::SCALE, '/optics/foreground_m', '/optics/focus_m', '/optics/circle_mm', '/optics/foreground_is', '/light/aperture',
+                '/light/widest_aperture',
+            ],
+            unmended: 'Stop down, step back, or let the foreground be soft.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

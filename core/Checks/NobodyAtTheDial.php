@@ -20,9 +20,11 @@ final class NobodyAtTheDial implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Light], [
-            '/light/attended', '/light/control', '/camera/exposure_timed_by', '/camera/dial', ...About::LIGHT, ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Light],
+            ['/light/attended', '/light/control', '/camera/exposure_timed_by', '/camera/dial', ...About::LIGHT, ...About::CYCLE],
+            unmended: 'Stay with the camera, or keep exposures as they are throughout.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

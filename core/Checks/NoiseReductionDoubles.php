@@ -14,7 +14,11 @@ final class NoiseReductionDoubles implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE]);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            unmended: 'Turn noise reduction off in the camera.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

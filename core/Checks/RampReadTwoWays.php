@@ -27,7 +27,11 @@ final class RampReadTwoWays implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], ['/rig/ramp_entry']);
+        return new About(
+            [Stage::Time],
+            ['/rig/ramp_entry'],
+            unmended: 'Look up on the controller which it means before you enter the number.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

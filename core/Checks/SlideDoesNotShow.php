@@ -17,7 +17,11 @@ final class SlideDoesNotShow implements Check
 {
     public static function about(): About
     {
-        return new About([Stage::Frame], ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', ...About::SCALE]);
+        return new About(
+            [Stage::Frame],
+            ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', ...About::SCALE],
+            unmended: 'Put something near the lens, or pan instead.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

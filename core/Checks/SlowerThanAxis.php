@@ -21,7 +21,11 @@ final class SlowerThanAxis implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], [...About::CYCLE]);
+        return new About(
+            [Stage::Time],
+            [...About::CYCLE],
+            unmended: 'Make the move longer or the shot shorter, or stop for each photo.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

@@ -20,9 +20,11 @@ final class StarsTrail implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Light], [
-            ...About::SCALE, ...About::FACING, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE,
-        ]);
+        return new About(
+            [Stage::Light],
+            [...About::SCALE, ...About::FACING, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE],
+            unmended: 'No exposure that the light allows keeps stars to points: use a wider lens, or let them trail.',
+        );
     }
 
     public function find(Shot $shot): ?Finding

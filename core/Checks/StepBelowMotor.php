@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Closure;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -24,9 +26,11 @@ final class StepBelowMotor implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], [
-            ...About::SCALE, '/rig/axes/*/steps_per_unit', '/optics/foreground_m', '/optics/subject_m', '/optics/background_m',
-        ]);
+        return new About(
+            [Stage::Frame],
+            [...About::SCALE, '/rig/axes/*/steps_per_unit', '/optics/foreground_m', '/optics/subject_m', '/optics/background_m'],
+            unmended: 'Nothing in a plan makes a motor’s own step smaller: a finer gear, a wider lens or a longer move does.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -71,14 +75,42 @@ final class StepBelowMotor implements Check
             'The %s is to move %s of a motor step from photo to photo at most: it stands still and then jumps. Move it farther, or take fewer photos.',
             $axis->id,
             PlainText::rounded($steps, 2),
-        ));
+        ), static fn (): array => array_filter([self::fewerPhotos($shot, $steps)]));
     }
 
-    private static function finding(Shot $shot, Axis $axis, string $shortfall, string $sentence): Finding
+    /** The same way in so few photos that the motor turns for each. */
+    private static function fewerPhotos(Shot $shot, float $steps): ?Remedy
+    {
+        $moves = (int) floor(($shot->plan->timing->photos - 1) * $steps);
+        if ($moves < 1) {
+            return null;
+        }
+        try {
+            $fewer = $shot->plan->withTiming($shot->plan->timing->withPhotos($moves + 1));
+        } catch (InvalidInput) {
+            return null;
+        }
+
+        return new Remedy('photos', sprintf('Spread the move over %s', PlainText::photos($moves + 1)), '', $fewer);
+    }
+
+    /**
+     * @param ?Closure(): list<Remedy> $mending
+     */
+    private static function finding(Shot $shot, Axis $axis, string $shortfall, string $sentence, ?Closure $mending = null): Finding
     {
         $moving = array_keys(array_filter($shot->schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
-        return new Finding('T20', Severity::Look, "The {$axis->id}'s motor steps show", $shortfall, $sentence, ($moving[0] ?? 0) + 1, count($moving));
+        return new Finding(
+            'T20',
+            Severity::Look,
+            "The {$axis->id}'s motor steps show",
+            $shortfall,
+            $sentence,
+            ($moving[0] ?? 0) + 1,
+            count($moving),
+            $mending,
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Optics\Picture;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -21,7 +22,11 @@ final class TooFastOnScreen implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Frame], [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene']);
+        return new About(
+            [Stage::Frame],
+            [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene'],
+            unmended: 'Shorten the move, or take more photos.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -53,8 +58,18 @@ final class TooFastOnScreen implements Check
             ),
             $over[0] ?? $worst->photo,
             count($over),
-            static fn (): array => array_filter([self::morePhotos($shot, $crossing)]),
+            static fn (): array => array_values(array_filter([self::morePhotos($shot, $crossing), self::shorter($shot)])),
         );
+    }
+
+    private static function shorter(Shot $shot): ?Remedy
+    {
+        $limit = $shot->plan->thresholds->crossingSeconds;
+
+        return ShorterMove::of($shot, static fn (Plan $plan): bool => Picture::crossingSeconds(
+            Shot::of($plan)->motion()?->fastest()->much ?? 0.0,
+            $plan->timing->framesPerSecond,
+        ) >= $limit);
     }
 
     /** The same way in more photos: each step is smaller, and the clip longer. */

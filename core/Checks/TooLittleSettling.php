@@ -17,7 +17,11 @@ final class TooLittleSettling implements Check
 
     public static function about(): About
     {
-        return new About([Stage::Time], ['/rig/settle_s', '/rig/post_exposure_delay_s']);
+        return new About(
+            [Stage::Time],
+            ['/rig/settle_s', '/rig/post_exposure_delay_s'],
+            unmended: 'Give the rig longer after each move.',
+        );
     }
 
     public function find(Shot $shot): ?Finding
@@ -54,7 +58,7 @@ final class TooLittleSettling implements Check
             return new Remedy('settle', $label, '', $settled->plan);
         }
         // Where the interval has no room for it, it grows by as much as it must.
-        $longer = Mending::onTime($settled)[0];
+        $longer = Mending::longerInterval($settled, $settled->schedule->wouldKeepTime(...));
 
         return $longer === null
             ? new Remedy('settle', $label, 'the interval has no room for it', $settled->plan)

@@ -10,12 +10,23 @@ use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
 
 /**
  * What mends a finding of a shot whose figures are pinned: those that keep all pins first, and of the others which pin gives way.
  */
 final class PinnedRemedies
 {
+    /** Why no remedy is left, where there would be some without the pins. */
+    public static function whyNone(Pins $pins): string
+    {
+        $named = PlainText::listed(array_map(static fn (Figure $figure): string => $figure->named(), $pins->pinned));
+
+        return $pins->pinned === []
+            ? 'What mends it leaves the shot unable to be timed.'
+            : 'What mends it changes ' . $named . ', which you pinned: unpin ' . (count($pins->pinned) > 1 ? 'one' : 'it') . ' to see it.';
+    }
+
     /**
      * @return list<array{remedy: Remedy, costs: string, givesWay: list<string>}> costs and what gives way with the pins as they are
      */

@@ -7,6 +7,10 @@ const restMilliseconds = 160;
 /** Figures that may follow from what is typed, and so are shown with a change that is only looked at. */
 const following = ['/held/photos', '/held/clip', '/held/shooting', '/timing/interval_s', '/timing/photos'];
 
+const pinSays = {
+  pinned: 'Pinned: never gives way', typed: 'Typed: gives way last', free: 'Not typed: gives way first', follows: 'Follows from the other two',
+};
+
 /** What was selected as a whole stays so: whoever is about to type over it types over what stands there now. */
 const write = (field, text) => {
   if (field.value === text) return;
@@ -110,9 +114,8 @@ export const fields = () => ({
   /** @param {Object<string, string>} held pinned, typed, free or follows, by figure */
   showPins(held) {
     document.querySelectorAll('.pin').forEach((pin) => {
-      const as = held[pin.dataset.figure];
-      pin.setAttribute('aria-pressed', String(as === 'pinned'));
-      pin.title = pin.dataset[as];
+      pin.title = pinSays[held[pin.dataset.figure]];
+      pin.setAttribute('aria-pressed', String(held[pin.dataset.figure] === 'pinned'));
     });
     document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.held = held[figure.dataset.figure]; });
   },

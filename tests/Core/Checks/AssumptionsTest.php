@@ -55,10 +55,11 @@ final class AssumptionsTest extends TestCase
         self::assertGreaterThan(20, $changed);
     }
 
-    public function testEveryCheckHasAStage(): void
+    public function testEveryCheckHasAStageAndSaysWhatToDoWhereNothingMendsIt(): void
     {
         foreach (Report::CHECKS as $check) {
             self::assertNotSame([], $check::about()->stages, $check);
+            self::assertStringEndsWith('.', $check::about()->unmended, $check);
         }
     }
 

@@ -47,7 +47,7 @@ final class FailuresTest extends TestCase
         self::assertSame('0.22 s short', $finding->shortfall);
         self::assertStringContainsString('needs 2.42 s', $finding->sentence);
         self::assertSame('Take one every 2.5 s', $finding->remedies()[0]->label);
-        self::assertSame(['interval', 'exposure'], array_column($finding->remedies(), 'key'));
+        self::assertSame(['interval', 'exposure', 'way', 'continuous'], array_column($finding->remedies(), 'key'));
         self::assertGreaterThan(13, $finding->firstPhoto);
         self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
     }

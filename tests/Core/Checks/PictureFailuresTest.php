@@ -120,7 +120,7 @@ final class PictureFailuresTest extends TestCase
         // Half of each interval open: half of 0.2035° or 2.27 px.
         $finding = self::found('T17', ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4]);
         self::assertSame('2.3 px of smear', $finding->shortfall);
-        self::assertSame(['stop', 'exposure'], array_column($finding->remedies(), 'key'));
+        self::assertSame(['stop', 'exposure', 'way'], array_column($finding->remedies(), 'key'));
         // 1.5 of 2.27 px is reached two thirds up the ramp of 43 photos, and left as far down the other.
         self::assertEqualsWithDelta(13 + 0.66 * 43, $finding->firstPhoto, 1.5);
         self::assertEqualsWithDelta(215 - 2 * 0.66 * 43, $finding->photoCount, 3);

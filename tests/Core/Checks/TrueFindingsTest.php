@@ -120,10 +120,10 @@ final class TrueFindingsTest extends TestCase
 
     public function testARemedyThatKeepsAllPinsComesFirstAndTheOthersSayWhichTheyBreak(): void
     {
-        $pins = new Pins(Figure::Interval, 240, null, 528.0);
+        $pins = new Pins(Figure::Interval, 240, null, 528.0, typed: [Figure::Photos, Figure::Shooting]);
         $pinned = new PinnedPlan(Plans::with(['/timing/interval_s' => 2.2]), $pins);
         $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding('T1') ?? self::fail('T1 is not found'));
-        self::assertSame(['exposure', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
+        self::assertSame(['exposure', 'way', 'continuous', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
         self::assertSame([], $remedies[0]['givesWay']);
         self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[1]['givesWay']));
         // The time on site stays, and so fewer photos fit: what is said is what comes of it.

@@ -1,12 +1,12 @@
 {{-- Where the camera looks, and where the day's own things are: one press turns it to one. --}}
-@php use Evrent\Core\Motion\AxisRole; use Evrent\Core\Plan\Plan; use Evrent\Core\Words\PlainText; $hasPan = $page->plan->rig->axisFor(AxisRole::Pan) !== null; @endphp
+@php use Evrent\Core\Motion\AxisRole; use Evrent\Core\Plan\Plan; use Evrent\Core\Words\PlainText; $hasPan = $page->plan->rig->axisFor(AxisRole::Pan) !== null; $arrows = $page->arrows(); @endphp
 <section class="panel faces" aria-label="Where the camera looks">
     <x-number :pointer="Plan::FACING" label="Faces" :value="$texts[Plan::FACING]" unit="° true" :width="6" shown-label />
     <p class="quiet">{{ $hasPan ? 'With pan at 0. ' : '' }}{{ $page->plan->facing() === null ? 'Not set yet.' : '' }}</p>
-    @if ($page->arrows() !== [])<ul class="day-arrows" aria-label="Turn it to">
-        @foreach ($page->arrows() as $arrow)<li><x-edit :page="$page" edit="face" :with="['bearing' => PlainText::rounded($arrow['azimuth'], 1)]"
-            class="is-quiet"><svg class="day-arrow" viewBox="0 0 24 24" aria-hidden="true" style="rotate: {{ round($arrow['azimuth']) }}deg"><path
-            d="M12 21V4M6 10l6-6 6 6" /></svg><span>{{ $arrow['label'] }} {{ $settings->clock($arrow['clock']) }}
-            <b>{{ PlainText::rounded($arrow['azimuth'], 0) }}°</b></span></x-edit></li>@endforeach
+    @if ($arrows !== [])<x-presses :page="$page" id="face" edit="face" /><ul class="day-arrows" aria-label="Turn it to">
+        @foreach ($arrows as $arrow)<li><button class="button is-quiet" form="face" name="with[bearing]" id="face-{{ $loop->index }}"
+            value="{{ PlainText::rounded($arrow['azimuth'], 1) }}"><svg class="day-arrow" viewBox="0 0 24 24" aria-hidden="true"
+            style="rotate: {{ round($arrow['azimuth']) }}deg"><path d="M12 21V4M6 10l6-6 6 6" /></svg>{{ $arrow['label'] }}
+            {{ $settings->clock($arrow['clock']) }}&nbsp;<b>{{ PlainText::rounded($arrow['azimuth'], 0) }}°</b></button></li>@endforeach
     </ul>@endif
 </section>

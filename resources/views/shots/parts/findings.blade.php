@@ -20,7 +20,9 @@
                     class="check-id">{{ $also->id }}</span></p>
             @endforeach
             @include('shots.parts.assumed')
-            @foreach ($page->remediesOf($finding) as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
+            @php $remedies = $page->remediesOf($finding); @endphp
+            @if ($remedies === [] && !$page->isPreview)<p class="unmended">{{ $page->unmended($finding) }}</p>@endif
+            @foreach ($remedies as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
                 <div class="remedy">
                     <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
                         :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $settings->clock($remedy->label) }}</x-act>

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Keyframe;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\FastestStep;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\Mode;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * The same photos in the same time over a shorter way, or without a stop for each: what mends a move that clip and shooting time leave no room for.
+ */
+final class ShorterMove
+{
+    /** Shares of the way to try, the longest first. */
+    private const SHARES = [0.95, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
+
+    /**
+     * @param callable(Plan): bool $passes the same for a shorter way if it does for a longer one
+     */
+    public static function of(Shot $shot, callable $passes): ?Remedy
+    {
+        $plan = $shot->plan;
+        $moves = array_filter($plan->rig->axes, static fn (Axis $axis): bool => count(self::stands($plan, $axis)) > 1);
+        [$longest, $shortest] = [0, count(self::SHARES) - 1];
+        if ($moves === [] || !$passes(self::scaled($plan, self::SHARES[$shortest]))) {
+            return null;
+        }
+        while ($longest < $shortest) {
+            $middle = intdiv($longest + $shortest, 2);
+            [$longest, $shortest] = $passes(self::scaled($plan, self::SHARES[$middle])) ? [$longest, $middle] : [$middle + 1, $shortest];
+        }
+
+        return new Remedy(
+            'way',
+            sprintf('Shorten the move to %d %% about its middle', (int) round(self::SHARES[$shortest] * 100.0)),
+            'the framing of both ends is another',
+            self::scaled($plan, self::SHARES[$shortest]),
+        );
+    }
+
+    /** The way on which every photo is on time. */
+    public static function onTime(Shot $shot): ?Remedy
+    {
+        return self::of($shot, static function (Plan $shorter): bool {
+            $schedule = Schedule::of($shorter);
+
+            return $schedule->summary->fits() && $schedule->hasRoom();
+        });
+    }
+
+    /** Without a stop for each photo nothing settles. */
+    public static function continuous(Shot $shot): ?Remedy
+    {
+        $plan = $shot->plan;
+        if ($plan->timing->mode !== Mode::ShootMoveShoot || $plan->rig->axes === []) {
+            return null;
+        }
+        try {
+            $creeping = $plan->withTiming($plan->timing->withMode(Mode::Continuous));
+            $moved = Shot::of($creeping);
+        } catch (InvalidInput) {
+            return null;
+        }
+        if (!$moved->schedule->summary->fits() || !$moved->schedule->hasRoom() || (new FasterThanAxis())->find($moved) !== null) {
+            return null;
+        }
+        $smears = $moved->motion()?->smearsOver($plan->thresholds->smearPixels) ?? [];
+        $smear = max([0.0, ...array_map(static fn (FastestStep $step): float => $step->much, array_values($smears))]);
+
+        return new Remedy(
+            'continuous',
+            'Move on without stopping for each photo',
+            match (true) {
+                $moved->motion() === null => 'what is near smears while the shutter is open',
+                $smear > $plan->thresholds->smearPixels => 'the picture smears by up to ' . PlainText::rounded($smear, 1) . ' px while the shutter is open',
+                default => 'too slow to smear',
+            },
+            $creeping,
+        );
+    }
+
+    private static function scaled(Plan $plan, float $share): Plan
+    {
+        return $plan->withPositions(static function (Axis $axis, float $position) use ($plan, $share): float {
+            $stands = self::stands($plan, $axis);
+            $middle = (min($stands) + max($stands)) / 2.0;
+
+            return round($middle + ($position - $middle) * $share, 4);
+        });
+    }
+
+    /**
+     * @return non-empty-list<float> where an axis stands at the keyframes, each once
+     */
+    private static function stands(Plan $plan, Axis $axis): array
+    {
+        $stands = array_values(array_unique(array_map(static fn (Keyframe $keyframe): float => $keyframe->positions[$axis->id], $plan->move->keyframes)));
+
+        return $stands === [] ? [0.0] : $stands;
+    }
+}
