@@ -84,15 +84,6 @@ final readonly class ShotPage
         return new self($shot, WorkedPlan::of($shot->pinned()));
     }
 
-    /** Of a field as a form sends it: held[photos], plan[timing][interval_s]. */
-    public function fieldName(string $pointer): string
-    {
-        $names = explode('/', ltrim($pointer, '/'));
-        $first = $names[0] === 'held' ? array_shift($names) : 'plan';
-
-        return $first . implode('', array_map(static fn (string $name): string => "[{$name}]", $names));
-    }
-
     /** What was rounded of what is asked for, and what had to give way, in words. */
     public function rounding(): string
     {
@@ -141,7 +132,7 @@ final readonly class ShotPage
         $site = $this->plan->site;
 
         return $site === null ? [] : array_map(
-            static fn (array $arrow): array => ['clock' => $site->day->clock($arrow['instant'])] + $arrow,
+            static fn (array $arrow): array => [...$arrow, 'clock' => $site->day->clock($arrow['instant'])],
             DayArrows::of($site->observer, $site->day),
         );
     }

@@ -73,7 +73,12 @@ final readonly class PinnedPlan
         }
         $pins = $typed->pressed === null ? $typed->into($pins) : $this->pressed($pins, $typed->pressed);
         [$settled, $pins] = $this->settled($plan, $pins, self::problemsAt($fields, $held), $typed->step !== null);
-        $told = PlanWriter::toDocument($settled) === PlanWriter::toDocument($this->plan)
+        $isSame = PlanWriter::toDocument($settled) === PlanWriter::toDocument($this->plan);
+        if ($isSame && $typed->pressed === null && $pins->asks() === $this->pins->asks()) {
+            // Typed as it stood: no change, and no other order.
+            return new Edited($settled, $this->pins, '');
+        }
+        $told = $isSame
             ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
             : PlanChanges::told($this->plan, $settled);
 

@@ -118,6 +118,14 @@ final readonly class Pins
         return $this->toArray() === $other->toArray();
     }
 
+    /**
+     * @return array<string, mixed> all that is asked for, in whatever order it was typed
+     */
+    public function asks(): array
+    {
+        return array_diff_key($this->toArray(), ['typed' => true]);
+    }
+
     public function asksForPhotos(): bool
     {
         return $this->photos !== null || $this->clipSeconds !== null;
@@ -262,7 +270,7 @@ final readonly class Pins
         $oldest = array_values(array_filter($this->typed, static fn (Figure $figure): bool => in_array($figure, $free, true)));
 
         return $untyped[0] ?? $oldest[0] ?? throw new InvalidInput([new Problem($given[0]->pointer(), sprintf(
-            '%s pinned, so nothing can give way to this. Unpin %s first, or leave this as it was.',
+            '%s pinned, so nothing can give way: unpin %s first.',
             self::are($this->pinned),
             count($this->pinned) > 1 ? 'one' : 'it',
         ))]);

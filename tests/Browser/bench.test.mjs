@@ -264,7 +264,7 @@ test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be 
   await page.locator('.figure[data-figure=interval][data-held=pinned]').waitFor();
   await page.getByLabel('Photos in all').fill('400');
   await page.keyboard.press('Tab');
-  await page.getByText('The interval and the shooting time are pinned, so nothing can give way to this.').waitFor();
+  await page.locator('#p-held-photos').getByText('The interval and the shooting time are pinned, so nothing can give way: unpin one first.').waitFor();
   await page.reload();
   await page.locator('.figure[data-figure=shooting][data-held=pinned]').waitFor();
   await follows('photos');

@@ -41,7 +41,7 @@ final class TrueWordsTest extends PageTestCase
         foreach (['light', 'lens and picture', 'cards', 'camera power', 'rig power'] as $what) {
             $page->assertSee(ucfirst($what), false);
         }
-        foreach (['optics-in' => [], 'part-in' => ['part' => 'light']] as $edit => $with) {
+        foreach (['optics-in' => [], 'face' => ['bearing' => '90'], 'part-in' => ['part' => 'light']] as $edit => $with) {
             $this->edit($shot, $edit, $with)->assertOk();
         }
         foreach (['storage', 'power-camera', 'power-rig'] as $part) {

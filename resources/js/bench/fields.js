@@ -111,6 +111,11 @@ export const fields = () => ({
     return send({ url: this.$root.dataset.url, values: [['_method', 'put'], ['held[pin]', figure]] });
   },
 
+  /** Types a figure that gave way once more; another gives way then. */
+  keep(id, text) {
+    return this.sendField(document.getElementById(id), { text });
+  },
+
   /** @param {Object<string, string>} held pinned, typed, free or follows, by figure */
   showPins(held) {
     document.querySelectorAll('.pin').forEach((pin) => {

@@ -125,10 +125,10 @@ final class TrueFindingsTest extends TestCase
         $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding('T1') ?? self::fail('T1 is not found'));
         self::assertSame(['exposure', 'way', 'continuous', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
         self::assertSame([], $remedies[0]['givesWay']);
-        self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[1]['givesWay']));
+        self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[3]['givesWay']));
         // The time on site stays, and so fewer photos fit: what is said is what comes of it.
-        self::assertStringContainsString('8.79 s of clip instead of 10 s', $remedies[1]['costs']);
-        self::assertStringNotContainsString('longer', $remedies[1]['costs']);
+        self::assertStringContainsString('8.79 s of clip instead of 10 s', $remedies[3]['costs']);
+        self::assertStringNotContainsString('longer', $remedies[3]['costs']);
     }
 
     public function testT15StaysOnTheMarksAndWithinLensAndBag(): void

@@ -17,7 +17,10 @@ use Tests\Core\Plans;
 
 final class SceneryColumnsTest extends TestCase
 {
-    private const EVENING = ['/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => -1800], '/timing/photos' => 120, '/timing/interval_s' => 20];
+    private const EVENING = [
+        '/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => -1800], '/timing/photos' => 120, '/timing/interval_s' => 20,
+        '/rig/base' => ['zero_bearing_deg' => 0],
+    ];
 
     /**
      * @param array<string, mixed> $changes
@@ -33,6 +36,7 @@ final class SceneryColumnsTest extends TestCase
         $without = SceneryColumns::of(Shot::on(self::schedule()));
         self::assertCount(6, $without);
         self::assertArrayNotHasKey('light:ev', $without);
+        self::assertSame([], SceneryColumns::of(Shot::on(self::schedule(['/rig/base' => ['off_level_deg' => 0]]))), 'nobody knows where it looks');
         self::assertCount(10, SceneryColumns::of(Shot::on(self::schedule(['/light' => ['aperture' => 4]]))));
     }
 

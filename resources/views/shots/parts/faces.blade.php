@@ -1,5 +1,11 @@
 {{-- Where the camera looks, and where the day's own things are: one press turns it to one. --}}
-@php use Evrent\Core\Motion\AxisRole; use Evrent\Core\Plan\Plan; use Evrent\Core\Words\PlainText; $hasPan = $page->plan->rig->axisFor(AxisRole::Pan) !== null; $arrows = $page->arrows(); @endphp
+@php
+    use Evrent\Core\Motion\AxisRole;
+    use Evrent\Core\Plan\Plan;
+    use Evrent\Core\Words\PlainText;
+    $hasPan = $page->plan->rig->axisFor(AxisRole::Pan) !== null;
+    $arrows = $page->arrows();
+@endphp
 <section class="panel faces" aria-label="Where the camera looks">
     <x-number :pointer="Plan::FACING" label="Faces" :value="$texts[Plan::FACING]" unit="° true" :width="6" shown-label />
     <p class="quiet">{{ $hasPan ? 'With pan at 0. ' : '' }}{{ $page->plan->facing() === null ? 'Not set yet.' : '' }}</p>

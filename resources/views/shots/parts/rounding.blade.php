@@ -1,5 +1,4 @@
 <div id="rounding" class="rounding"><p class="quiet" role="status">{{ $page->rounding() }}</p>
-    @if ($page->otherWays !== [] && !$page->isPreview)<div class="other-ways">@foreach ($page->otherWays as $way)<x-act
-        :action="$page->shot->at('shots.update')" method="put" class="is-quiet" :live="$page->revision->id"
-        :fields="[$page->fieldName($way->pointer) => $way->text, 'end' => '1']">{{ $way->label }}</x-act>@endforeach</div>@endif
+    @if ($page->otherWays !== [] && !$page->isPreview)<div class="other-ways">@foreach ($page->otherWays as $way)<button type="button"
+        class="button is-quiet" @click="keep('f-{{ str_replace('/', '-', ltrim($way->pointer, '/')) }}', '{{ $way->text }}')">{{ $way->label }}</button>@endforeach</div>@endif
 </div>

@@ -1,19 +1,22 @@
 @php $held = $page->pins->held(); @endphp
 <section class="sentence" id="sentence" aria-label="The shot in a sentence">
-    <span class="figure" data-figure="photos" data-held="{{ $held['photos'] }}"><x-pin figure="photos" what="photos and clip" :held="$held['photos']" />
+    <span class="figure" data-figure="photos" data-held="{{ $held['photos'] }}"><x-pin figure="photos" what="photos and clip"
+        :held="$held['photos']" />
     <x-number pointer="/held/photos" name="held[photos]" label="Photos in all" :value="$texts['/held/photos']" :width="5" data-steps /></span>
     <span class="w">photos,</span>
     <x-number pointer="/held/clip" name="held[clip]" label="Clip length" :value="$texts['/held/clip']" :width="7" data-steps />
     <span class="w">of clip at</span>
     <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps"
         :width="3" data-steps /><span class="stop w">;</span>
-    <span class="figure needs-clock" data-figure="interval" data-held="{{ $held['interval'] }}"><x-pin figure="interval" what="the interval" :held="$held['interval']" />
+    <span class="figure needs-clock" data-figure="interval" data-held="{{ $held['interval'] }}"><x-pin figure="interval" what="the interval"
+        :held="$held['interval']" />
     <x-choice pointer="/timing/interval_means" label="Interval means" :shown-label="false" :value="$texts['/timing/interval_means']"
         :options="['start_to_start' => 'one every', 'gap' => 'gaps of']" />
     @include('shots.parts.intervals')</span><span class="stop needs-clock w">,</span>
     <span class="w">open</span>
     @include('shots.parts.exposures')<span class="stop w">:</span>
-    <span class="figure needs-clock" data-figure="shooting" data-held="{{ $held['shooting'] }}"><x-pin figure="shooting" what="the shooting time" :held="$held['shooting']" />
+    <span class="figure needs-clock" data-figure="shooting" data-held="{{ $held['shooting'] }}"><x-pin figure="shooting" what="the shooting time"
+        :held="$held['shooting']" />
     <x-number pointer="/held/shooting" name="held[shooting]" label="Shooting time" :value="$texts['/held/shooting']" :width="9" data-steps /></span>
     <span class="needs-clock w">of shooting.</span>
     <span class="line-break"></span>

@@ -9,7 +9,8 @@
 @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
 <section class="panel sky-aim" aria-labelledby="sky-title">
     <h2 id="sky-title" class="sr-only">Sky</h2>
-    <x-fold id="sky-fields" title="Aim by the sky" :says="$plan->facing() === null ? 'not set where pan 0 points' : 'pan 0 points to ' . PlainText::number($plan->facing()) . '° true'">
+    <x-fold id="sky-fields" title="Aim by the sky" :says="$plan->facing() === null
+        ? 'not set where pan 0 points' : 'pan 0 points to ' . PlainText::number($plan->facing()) . '° true'">
     <div class="whole-move">
         <x-given-edit :page="$page" edit="compass">
             <x-given name="compass" label="With pan at 0 the compass reads" unit="°" :width="5" /><x-given name="variation" label="variation, east +"
