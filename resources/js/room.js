@@ -172,7 +172,7 @@ export function followRoom() {
     if (window.confirm(sure)) event.detail.issueRequest(true);
   });
   document.addEventListener('keydown', (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches?.('input, select, textarea') || document.documentElement.dataset.letters === 'off') return;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches?.('input:not([type=checkbox], [type=radio]), select, textarea') || document.documentElement.dataset.letters === 'off') return;
     if (document.querySelector('.room-lock')) return;
     const button = room.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
     if (button) {

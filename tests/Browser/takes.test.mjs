@@ -136,7 +136,7 @@ test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room as
   await page.getByText('exposure ramp: used as is, because: I stand by').waitFor();
   await page.getByLabel('Sound when something is to be turned').check();
   const turn = page.locator('[data-turn]');
-  await turn.getByText(/after photo \d+/i).waitFor();
+  await turn.getByText(/after\s+photo \d+/i).waitFor();
   const first = await turn.getAttribute('data-turn');
   await page.locator('[data-turn][data-due=yes]').waitFor({ timeout: 60_000 });
   await page.locator('[data-turn]').getByText(/1 click (longer|shorter)/).waitFor();
