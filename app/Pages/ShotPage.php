@@ -250,7 +250,7 @@ final readonly class ShotPage
         $told = [
             $this->plan->timing->mode, $this->plan->facing(), $this->plan->end?->by, $this->plan->film->kind, $this->plan->scene->troubles,
             $this->pins->isFastest, $this->pins->step?->axisId, array_map(static fn (Axis $axis): bool => $axis->isEndless, $this->plan->rig->axes),
-            $light?->metered, $light?->bias, $light?->isoChanges, $light?->exposedFor,
+            $light?->metered, $light?->kind, $light?->bias, $light?->isoChanges, $light?->exposedFor,
         ];
 
         return md5(serialize([array_keys($this->texts), $told]));

@@ -28,7 +28,8 @@ final readonly class About
     ];
     public const FACING = [Plan::FACING];
     public const LIGHT = [
-        '/site/elevation_m', '/site/sky_glow_lux', '/site/sky_mag', '/light/aperture', '/light/iso', '/light/nd_stops', '/light/cloud', '/light/control',
+        '/light/kind', '/site/elevation_m', '/site/sky_glow_lux', '/site/sky_mag',
+        '/light/aperture', '/light/iso', '/light/nd_stops', '/light/cloud', '/light/control',
         '/light/longest_s', '/light/shortest_s', '/light/exposed_for', '/light/lamps_lux', '/light/lamps_on', '/light/bias_stops',
         '/light/narrowest_aperture', '/light/widest_aperture', ...self::FACING,
     ];

@@ -39,13 +39,14 @@ final class DaylightOverexposes implements Check
     {
         $light = $shot->light();
         $bright = $light?->photosOut($shot->plan->thresholds->lightStops, true) ?? [];
-        if ($light === null || $bright === []) {
+        // Where others come out too dark, the light changes more than the exposures follow: T23 says so, once.
+        if ($light === null || $bright === [] || $light->photosOut($shot->plan->thresholds->lightStops, false) !== []) {
             return null;
         }
         $most = $light->brightest();
         $n = (int) array_search($most, $light->errors, true);
         $share = $light->exposures[$n] / $shot->schedule->intervalSeconds[$n];
-        $byDay = $light->exposureValues[$n] >= self::DAYLIGHT_EV;
+        $byDay = $light->light->kind->daylightEnters() && $light->exposureValues[$n] >= self::DAYLIGHT_EV;
         $dragged = $byDay && $share >= $shot->plan->thresholds->draggedShare;
 
         return new Finding(
@@ -54,14 +55,12 @@ final class DaylightOverexposes implements Check
             $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
             PlainText::stops($most) . ' over',
             sprintf(
-                'At photo %d the light is EV %s, and %s s at f/%s and ISO %s is %s too much%s.',
+                'At photo %d the light is EV %s, and %s: %s too much%s.',
                 $n + 1,
                 PlainText::rounded($light->exposureValues[$n], 1),
-                PlainText::shutter($light->exposures[$n]),
-                PlainText::rounded($light->light->aperture, 1),
-                PlainText::number($light->isos[$n]),
+                ExposureTold::suits($light, $n),
                 PlainText::stops($most),
-                $byDay ? ': a filter of density ' . PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1) . ' holds it' : '',
+                $byDay ? ', which a filter of density ' . PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1) . ' takes away' : '',
             ),
             $bright[0] + 1,
             count($bright),
@@ -71,6 +70,7 @@ final class DaylightOverexposes implements Check
                 self::stoppedDown($shot, $light->light, $most),
                 LightMending::ramp($shot),
                 self::shorter($shot, $light, $most),
+                LightMending::anotherStart($shot),
             ])),
         );
     }

@@ -32,26 +32,33 @@ final class LightRunsOut implements Check
     public function find(Shot $shot): ?Finding
     {
         $light = $shot->light();
-        $most = $shot->plan->thresholds->lightStops;
-        $dark = $light?->photosOut($most, false) ?? [];
+        $dark = $light?->photosOut($shot->plan->thresholds->lightStops, false) ?? [];
         if ($light === null || $dark === []) {
             return null;
         }
         $last = count($light->errors) - 1;
         $worst = $light->darkest();
         $atEnd = $dark[count($dark) - 1] === $last && $dark[0] > 0;
+        $n = (int) array_search($worst, $light->errors, true);
+        $most = $light->brightest();
+        $isBoth = $most > $shot->plan->thresholds->lightStops;
 
         return new Finding(
             'T23',
-            self::isLost($light, $most) ? Severity::Stops : Severity::Look,
-            $atEnd ? 'The light runs out before the end' : 'Photos will be too dark',
-            PlainText::stops(-$worst) . ' under',
+            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
+            match (true) {
+                $isBoth => 'The light changes more than the exposures follow',
+                $atEnd => 'The light runs out before the end',
+                default => 'Photos will be too dark',
+            },
+            PlainText::stops(-$worst) . ' under' . ($isBoth ? ', and ' . PlainText::stops($most) . ' over elsewhere' : ''),
             sprintf(
-                '%s over the shot; the exposures leave photo %d too dark by %s%s.',
+                '%s over the shot; for photo %d it is EV %s, and %s: %s too dark.',
                 self::lightTold($light->exposureValues[0], $light->exposureValues[$last]),
-                (int) array_search($worst, $light->errors, true) + 1,
+                $n + 1,
+                PlainText::rounded($light->exposureValues[$n], 1),
+                ExposureTold::suits($light, $n),
                 PlainText::stops(-$worst),
-                $light->brightest() > $most ? ' and others too bright' : '',
             ),
             $dark[0] + 1,
             count($dark),
@@ -80,12 +87,12 @@ final class LightRunsOut implements Check
         return $from === $to ? "The light is EV {$from}" : "The light goes from EV {$from} to EV {$to}";
     }
 
-    /** A photo is lost where it is both far darker than wanted and far darker than a meter would have it: night may be dark. */
+    /** A photo is lost where it is both far off what is wanted and far off what a meter would have, the same way: night may be dark. */
     private static function isLost(ShotLight $light, float $most): bool
     {
         $predicted = $light->predicted();
         foreach ($light->errors as $n => $error) {
-            if (-$error > 2.0 * $most && -$predicted[$n] > 2.0 * $most) {
+            if (abs($error) > 2.0 * $most && $error * $predicted[$n] > 0.0 && abs($predicted[$n]) > 2.0 * $most) {
                 return true;
             }
         }

@@ -107,11 +107,22 @@ final class NearestOutOfFocus implements Check
         );
     }
 
-    /** What is sharp and from where, in a sentence; empty where neither lens nor aperture is known. */
-    public static function told(Plan $plan, Units $units): string
+    /** Of these the distances come; assumed, they are no fact for a card in the hand. */
+    private const LENS = ['/optics/focal_mm', '/optics/sensor_width_mm', '/optics/sensor_height_mm', '/light/aperture'];
+
+    /**
+     * What is sharp and from where, in a sentence; empty where neither lens nor aperture is known.
+     *
+     * @param bool $isPrinted for a card in the hand, which says nothing that is only assumed
+     */
+    public static function told(Plan $plan, Units $units, bool $isPrinted = false): string
     {
         if ($plan->optics === null || $plan->light === null) {
             return '';
+        }
+        $assumed = array_filter(self::LENS, $plan->provenance->isAssumed(...));
+        if ($isPrinted && $assumed !== []) {
+            return 'Focus: lens and aperture are not set in the plan, so no distance is given.';
         }
         $focus = new Focus($plan->optics, $plan->light->aperture);
         $sharp = static fn (float $metres): string => $units->distanceText($focus->nearMetres($metres), 2) . ' to '
@@ -119,20 +130,26 @@ final class NearestOutOfFocus implements Check
         $set = $focus->metresFor($plan->optics->foregroundMetres);
         $at = $plan->optics->focusMetres;
 
-        return sprintf(
-            'At f/%s a circle of %s mm makes %s the hyperfocal distance. %s%s',
-            PlainText::rounded($plan->light->aperture, 1),
-            PlainText::rounded($focus->circleMillimetres, 4),
-            $units->distanceText($focus->hyperfocalMetres, 2),
-            $at === null ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}; the foreground is " . match (true) {
-                $focus->circlesAt($plan->optics->foregroundMetres, $at) <= 1.0 + self::TOLERANCE => 'sharp. ',
-                $focus->isSoft($plan->optics->foregroundMetres, $at) => 'soft. ',
-                default => 'neither sharp nor soft. ',
+        $isNearKnown = !$plan->provenance->isAssumed('/optics/foreground_m');
+
+        return implode(' ', array_filter([
+            sprintf(
+                'At f/%s a circle of %s mm makes %s the hyperfocal distance.',
+                PlainText::rounded($plan->light->aperture, 1),
+                PlainText::rounded($focus->circleMillimetres, 4),
+                $units->distanceText($focus->hyperfocalMetres, 2),
+            ),
+            $at === null || !$isNearKnown ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}; the foreground is " . match (true) {
+                $focus->circlesAt($plan->optics->foregroundMetres, $at) <= 1.0 + self::TOLERANCE => 'sharp.',
+                $focus->isSoft($plan->optics->foregroundMetres, $at) => 'soft.',
+                default => 'neither sharp nor soft.',
             },
-            $set === null
-                ? 'The foreground is nearer than this lens makes sharp.'
-                : "For the foreground focus at {$units->distanceText($set, 2)}: sharp from {$sharp($set)}.",
-        );
+            match (true) {
+                !$isNearKnown => 'How near the foreground stands is not set.',
+                $set === null => 'The foreground is nearer than this lens makes sharp.',
+                default => "For the foreground focus at {$units->distanceText($set, 2)}: sharp from {$sharp($set)}.",
+            },
+        ], static fn (string $sentence): bool => $sentence !== ''));
     }
 
     private static function nearer(Shot $shot, Focus $focus): ?Remedy

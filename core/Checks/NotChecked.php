@@ -52,12 +52,14 @@ enum NotChecked: string
     public static function of(Shot $shot): array
     {
         $plan = $shot->plan;
+        // Where daylight does not enter, place and start say nothing of the light.
+        $isClosed = $plan->light?->kind->daylightEnters() === false;
         $hasClock = $plan->timing->mode->hasClock();
 
         return array_values(array_filter(self::cases(), static fn (self $one): bool => match ($one) {
-            self::Site => $plan->site === null,
-            self::Start => $plan->site !== null && $plan->start === null && $hasClock,
-            self::Light => $plan->light === null,
+            self::Site => $plan->site === null && !$isClosed,
+            self::Start => !$isClosed && $plan->site !== null && $plan->start === null && $hasClock,
+            self::Light => $plan->light === null || $isClosed && $plan->light->steadyValue() === null,
             self::Lens => $plan->optics === null,
             self::Facing => SunInFrame::isUnjudged($shot),
             self::Cards => $plan->storage === null,

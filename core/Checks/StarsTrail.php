@@ -71,7 +71,7 @@ final class StarsTrail implements Check
     {
         $light = $shot->plan->light;
         $isStars = $light !== null && $light->exposedFor === ExposedFor::Sky;
-        if ($shot->sky() !== null || !$isStars && $light !== null) {
+        if ($shot->sky() !== null || $light?->kind->daylightEnters() === false || !$isStars && $light !== null) {
             return null;
         }
         $most = StarTrails::byConstant($optics);

@@ -59,7 +59,7 @@ final class SunInFrame implements Check
     /** Whether the sun is up in some photo, and nobody has said where the camera looks. */
     public static function isUnjudged(Shot $shot): bool
     {
-        return $shot->plan->optics !== null && $shot->plan->facing() === null
+        return $shot->plan->optics !== null && $shot->plan->facing() === null && self::mayShine($shot)
             && max([-90.0, ...$shot->sky()?->altitudes(Target::Sun) ?? []]) >= self::DOWN_DEGREES;
     }
 
@@ -81,7 +81,7 @@ final class SunInFrame implements Check
         $sky = $shot->sky();
         $optics = $shot->plan->optics;
         $bearing = $shot->plan->facing();
-        if ($sky === null || $optics === null || $bearing === null) {
+        if ($sky === null || $optics === null || $bearing === null || !self::mayShine($shot)) {
             return [];
         }
         $frame = new SkyFrame($optics);
@@ -109,6 +109,11 @@ final class SunInFrame implements Check
         }
 
         return $found;
+    }
+
+    private static function mayShine(Shot $shot): bool
+    {
+        return $shot->plan->light?->kind->daylightEnters() !== false;
     }
 
     /**

@@ -39,7 +39,7 @@ final class FieldCard
         $settings = $shot->plan->settings->told();
 
         return array_values(array_filter([
-            NearestOutOfFocus::told($shot->plan, $shot->units),
+            NearestOutOfFocus::told($shot->plan, $shot->units, isPrinted: true),
             $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
             FilmFacts::of($shot->schedule)?->told() ?? '',
             ...PassFacts::of($shot->plan)?->told($shot->units) ?? [],

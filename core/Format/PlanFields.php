@@ -12,6 +12,7 @@ use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Light\LightKind;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
@@ -298,6 +299,7 @@ final class PlanFields
             'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'label' => 'ND filter', 'unit' => 'stops'],
             'cloud' => ['kind' => FieldKind::Choice, 'as' => 'cloud', 'usual' => Cloud::Clear],
             'metered' => ['kind' => FieldKind::Part],
+            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'usual' => LightKind::Outdoors, 'label' => 'light of'],
             'control' => ['kind' => FieldKind::Choice, 'as' => 'control', 'usual' => Control::Manual],
             'longest_s' => ['kind' => FieldKind::Exposure, 'as' => 'longestSeconds', 'usual' => 30.0, 'label' => 'longest exposure', 'unit' => 's'],
             'shortest_s' => ['kind' => FieldKind::Exposure, 'as' => 'shortestSeconds', 'usual' => 0.000125, 'label' => 'shortest exposure', 'unit' => 's'],

@@ -26,8 +26,9 @@ final class SettingsText
             sprintf('open %s s', self::keyed(array_column($plan->timing->exposure->keys, 'seconds'), PlainText::shutter(...))),
         ];
         if ($plan->light !== null) {
-            $told[] = 'f/' . PlainText::rounded($plan->light->aperture, 1);
-            $told[] = 'ISO ' . PlainText::number($plan->light->iso);
+            $assumed = static fn (string $pointer): string => $plan->provenance->isAssumed($pointer) ? ' (assumed)' : '';
+            $told[] = 'f/' . PlainText::rounded($plan->light->aperture, 1) . $assumed('/light/aperture');
+            $told[] = 'ISO ' . PlainText::number($plan->light->iso) . $assumed('/light/iso');
             $told[] = $plan->light->ndStops > 0.0 ? 'ND of ' . PlainText::stops($plan->light->ndStops) : '';
         }
 

@@ -67,6 +67,7 @@ final readonly class Light
      * @param ?float                                $widestAperture  the lens's lowest f-number; null where it is not known
      * @param ?float                                $narrowestAperture the lens's highest f-number; null where it is not known
      * @param ?bool                                 $isAttended      whether somebody stands by to turn what changes; null where nobody said
+     * @param LightKind                             $kind            where daylight does not enter, it is steady
      * @param ?float                                $highestIso      that the body has; null for the last of those that may be used
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -93,6 +94,7 @@ final readonly class Light
         public ?float $highestIso = null,
         public ?float $narrowestAperture = null,
         public ?bool $isAttended = null,
+        public LightKind $kind = LightKind::Outdoors,
     ) {
         $problems = new Problems();
         $problems->unlessBetween($aperture, 0.5, 128, '/aperture', 'an f-number');
@@ -156,6 +158,17 @@ final readonly class Light
         }
     }
 
+    /** The exposure value, at ISO 100, of a scene that daylight does not enter; null where it does, or nobody has said how bright it is. */
+    public function steadyValue(): ?float
+    {
+        return match (true) {
+            $this->kind->daylightEnters() => null,
+            $this->metered !== null => $this->metered->exposureValue(),
+            $this->lampsLux > 0.0 => Illuminance::exposureValue($this->lampsLux),
+            default => null,
+        };
+    }
+
     /** How far the lens opens, as far as is known: no remedy goes wider. */
     public function widest(): float
     {
@@ -205,7 +218,8 @@ final readonly class Light
     /** By how many stops brighter than metered a photo is to be in such light: below zero darker. */
     public function wantedStops(float $exposureValue): float
     {
-        return $this->biasStops + $this->nightStops($exposureValue);
+        // A room is no night: it comes out as metered.
+        return $this->biasStops + ($this->kind->daylightEnters() ? $this->nightStops($exposureValue) : 0.0);
     }
 
     private function nightStops(float $exposureValue): float
@@ -233,7 +247,7 @@ final readonly class Light
      *     aperture?: float, iso?: float, isoChanges?: list<array{frame: int, iso: float}>, ndStops?: float, cloud?: Cloud, metered?: ?Metered,
      *     control?: Control, longestSeconds?: float, shortestSeconds?: float, isos?: list<float>, stepless?: bool,
      *     bias?: list<array{ev: float, stops: float}>, filters?: list<float>, exposedFor?: ExposedFor, lampsLux?: float, lampsOn?: string,
-     *     biasStops?: float, widestAperture?: ?float, highestIso?: ?float, narrowestAperture?: ?float, isAttended?: ?bool,
+     *     biasStops?: float, kind?: LightKind, widestAperture?: ?float, highestIso?: ?float, narrowestAperture?: ?float, isAttended?: ?bool,
      * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput

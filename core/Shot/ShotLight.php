@@ -39,13 +39,31 @@ final class ShotLight
     ) {
     }
 
-    /** Null where light, place or start is not known. */
+    /** Null where light, place or start is not known; where daylight does not enter, neither place nor start matters. */
     public static function of(Shot $shot): ?self
     {
         $light = $shot->plan->light;
+        if ($light === null) {
+            return null;
+        }
+        $steady = $light->steadyValue();
+        $values = match (true) {
+            $steady !== null => array_fill(0, $shot->schedule->photosTotal(), $steady),
+            $light->kind->daylightEnters() => self::valuesBySky($shot, $light),
+            default => null,
+        };
+
+        return $values === null || $values === [] ? null : self::under($shot, $light, $values);
+    }
+
+    /**
+     * @return ?list<float> exposure value at ISO 100 of each photo
+     */
+    private static function valuesBySky(Shot $shot, Light $light): ?array
+    {
         $site = $shot->plan->site;
-        $sky = $light === null ? null : $shot->sky();
-        if ($light === null || $site === null || $sky === null) {
+        $sky = $shot->sky();
+        if ($site === null || $sky === null) {
             return null;
         }
         $look = self::looks($shot);
@@ -59,7 +77,15 @@ final class ShotLight
             [$sun, $moon] = array_map(static fn (Track $track): Horizontal => new Horizontal($track->azimuths[$k], $track->altitudes[$k]), $tracks);
             $values[] = $day->exposureValueUnder($sun, $moon, new Instant($sky->unixSeconds[$n]), $look($n));
         }
-        $values = $sky->interpolate($values);
+
+        return $sky->interpolate($values);
+    }
+
+    /**
+     * @param non-empty-list<float> $values exposure value at ISO 100 of each photo
+     */
+    private static function under(Shot $shot, Light $light, array $values): ?self
+    {
         $isos = $light->isoColumn(count($values));
         $exposures = $errors = $apertures = $missed = [];
         foreach ($values as $n => $value) {
@@ -72,7 +98,7 @@ final class ShotLight
                 : 0.0;
         }
 
-        return $values === [] || $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors, $apertures, $missed);
+        return $isos === [] ? null : new self($light, $values, $exposures, $isos, $errors, $apertures, $missed);
     }
 
     /**

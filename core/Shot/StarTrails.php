@@ -44,7 +44,7 @@ final class StarTrails
     {
         $optics = $shot->plan->optics;
         $sky = $optics === null ? null : $shot->sky();
-        if ($optics === null || $sky === null) {
+        if ($optics === null || $sky === null || $shot->plan->light?->kind->daylightEnters() === false) {
             return null;
         }
         $sun = $sky->altitudes(Target::Sun);

@@ -12,9 +12,10 @@ use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
+use Evrent\Core\Sky\Instant;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -29,29 +30,45 @@ final class MeterLight implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        $site = $plan->site ?? throw new InvalidInput([new Problem('/edit/metered_at', 'Give the shoot a place and a day first.')]);
         $problems = new Problems();
-        $at = null;
-        try {
-            $at = StartText::read($given->text('metered_at'))->instant($site);
-        } catch (InvalidInput $invalid) {
-            $problems->add('/edit/metered_at', $invalid->problems[0]->message);
-        }
+        $at = self::at($plan, $given->text('metered_at'), $problems);
         $seconds = TypedText::seconds($given->text('metered_s'));
         $aperture = TypedText::number($given->text('metered_aperture'));
         $iso = TypedText::number($given->text('metered_iso'));
         $problems->unlessPositive($seconds ?? NAN, 86_400, '/edit/metered_s', 'the shutter time that was right, in seconds');
         $problems->unlessPositive($aperture ?? NAN, 1_000, '/edit/metered_aperture', 'the f-number that it was right at');
         $problems->unlessPositive($iso ?? NAN, 10_000_000, '/edit/metered_iso', 'the ISO that it was right at');
-        if ($at === null) {
-            $problems->add('/edit/metered_at', 'Enter when that was, such as 17:40.');
-        }
         $problems->throwIfAny();
         assert($at !== null);
         $metered = new Metered($at, new Exposure($seconds ?? 1.0, $aperture ?? 1.0, $iso ?? 100.0));
 
         $light = ($plan->light ?? new Light())->with(['metered' => $metered]);
 
-        return new TypedEdit($plan->with(['light' => $light]), "metered at {$given->text('metered_at')}", by: Source::Measured);
+        return new TypedEdit($plan->with(['light' => $light]), PlainText::sentenceOf(['metered', $given->text('metered_at')], ' at '), by: Source::Measured);
+    }
+
+    private static function at(Plan $plan, string $text, Problems $problems): ?Instant
+    {
+        if (trim($text) === '' && $plan->light?->kind->daylightEnters() === false) {
+            // The light is the same all day.
+            return $plan->site?->day->at('12:00') ?? new Instant(0.0);
+        }
+        if ($plan->site === null) {
+            $problems->add('/edit/metered_at', 'Give the shoot a place and a day first.');
+
+            return null;
+        }
+        try {
+            $at = StartText::read($text)->instant($plan->site);
+        } catch (InvalidInput $invalid) {
+            $problems->add('/edit/metered_at', $invalid->problems[0]->message);
+
+            return null;
+        }
+        if ($at === null) {
+            $problems->add('/edit/metered_at', 'Enter when that was, such as 17:40.');
+        }
+
+        return $at;
     }
 }

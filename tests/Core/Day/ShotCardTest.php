@@ -81,4 +81,17 @@ final class ShotCardTest extends TestCase
     {
         return Plans::with($changes + ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50']]);
     }
+
+    /** What nobody gave is no fact on a card. */
+    public function testNothingAssumedIsPrintedAsAFact(): void
+    {
+        $given = ['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/light' => ['aperture' => 8, 'iso' => 200]];
+        self::assertStringContainsString('For the foreground focus at', implode(' ', ShotCard::of(Shot::of(Plans::with($given)))->settings));
+        $near = implode(' ', ShotCard::of(Shot::of(Plans::with($given + ['/provenance' => ['/optics/foreground_m' => 'default']])))->settings);
+        self::assertStringNotContainsString('focus at', $near);
+        self::assertStringContainsString('How near the foreground stands is not set.', $near);
+        $lens = ShotCard::of(Shot::of(Plans::with(['/light' => ['iso' => 200]] + $given)));
+        self::assertStringNotContainsString('hyperfocal', implode(' ', $lens->settings));
+        self::assertStringContainsString('f/8 (assumed), ISO 200', $lens->figures);
+    }
 }

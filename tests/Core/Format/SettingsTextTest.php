@@ -39,7 +39,7 @@ final class SettingsTextTest extends TestCase
             '100 photos, with gaps of 6 s, open 0.5 s' => ['/timing/interval_means' => 'gap'],
             '100 photos, each when you say, open 0.5 s' => ['/timing/mode' => 'stop_motion'],
             '100 photos, one every 6 s, open 0.5 s, f/5.6, ISO 400' => ['/light' => ['aperture' => 5.6, 'iso' => 400]],
-            '100 photos, one every 6 s, open 0.5 s, f/8, ISO 100, ND of 6 stops' => ['/light' => ['aperture' => 8, 'nd_stops' => 6]],
+            '100 photos, one every 6 s, open 0.5 s, f/8, ISO 100 (assumed), ND of 6 stops' => ['/light' => ['aperture' => 8, 'nd_stops' => 6]],
         ];
         foreach ($lines as $line => $changes) {
             self::assertSame($line, SettingsText::of(self::schedule($changes)));

@@ -3,6 +3,7 @@
     use Evrent\Core\Format\LightText;
     use Evrent\Core\Light\ExposedFor;
     use Evrent\Core\Light\Light;
+    use Evrent\Core\Light\LightKind;
     use Evrent\Core\Words\PlainText;
     $plan = $page->plan;
     $light = $plan->light;
@@ -23,10 +24,14 @@
             <x-number pointer="/light/aperture" label="Aperture, f/" :value="$texts['/light/aperture']" :width="4" shown-label />
             <x-number pointer="/light/iso" label="ISO" :value="$texts['/light/iso']" :width="5" shown-label />
             <x-number pointer="/light/nd_stops" label="ND on the lens" :value="$texts['/light/nd_stops']" unit="stops" :width="3" shown-label />
+            <x-choice pointer="/light/kind" label="Light of" :value="$texts['/light/kind']"
+                :options="array_combine(array_column(LightKind::cases(), 'value'), array_map(fn ($one) => $one->label(), LightKind::cases()))" />
+            @if ($light->kind->daylightEnters())
             <x-choice pointer="/light/exposed_for" label="Exposed for" :value="$texts['/light/exposed_for']"
                 :options="array_combine(array_column(ExposedFor::cases(), 'value'), array_map(fn ($one) => $one->label(), ExposedFor::cases()))" />
             <x-choice pointer="/light/cloud" label="Cloud" :value="$texts['/light/cloud']"
                 :options="['clear' => 'clear', 'thin' => 'thin: half', 'average' => 'average: a third', 'dark' => 'dark: a tenth']" />
+            @endif
         @endif
     </div>
     @if ($light === null)
@@ -34,7 +39,7 @@
             runs out, and plans the exposures that follow it.</p>
             <x-edit :page="$page" edit="part-in" :with="['part' => 'light'] + $page->lightOfKit()" icon="plus" id="light-in">Describe the light</x-edit></div>
     @else
-        @unless ($known)<p class="nothing">{{ $plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
+        @unless ($known || !$light->kind->daylightEnters())<p class="nothing">{{ $plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
             : 'The light is known once the shot has a start:' }} <a
             href="{{ $plan->site === null ? route('shoots.show',
             $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless
@@ -98,11 +103,12 @@
             <x-given-edit :page="$page" edit="metered">
                 @php $metered = $light->metered; @endphp
                 <x-given name="metered_s" label="A meter gave" unit="s" :width="6" mode="text" /><x-given name="metered_aperture" label="at f/"
-                    :width="3" /><x-given name="metered_iso" label="ISO" :width="5" /><x-given name="metered_at" label="when" :width="9" mode="text" />
+                    :width="3" /><x-given name="metered_iso" label="ISO" :width="5" />@if ($light->kind->daylightEnters())<x-given
+                    name="metered_at" label="when" :width="9" mode="text" />@endif
                 <button class="button"><x-icon name="pin" /><span class="text">Pin light to meter</span></button>
                 @if ($metered !== null)<small class="quiet">Pinned: {{ PlainText::shutter($metered->exposure->seconds) }} s,
                     f/{{ PlainText::rounded($metered->exposure->aperture, 1) }}, ISO
-                    {{ PlainText::number($metered->exposure->iso) }}@if ($plan->site) at
+                    {{ PlainText::number($metered->exposure->iso) }}@if ($plan->site && $light->kind->daylightEnters()) at
                     {{ $plan->site->day->clockAndDay($metered->at) }}@endif.</small>@endif
             </x-given-edit>
             @if ($metered !== null)<x-edit :page="$page" edit="metered-out" class="is-quiet" id="metered-out">Forget what was metered</x-edit>@endif
