@@ -16,6 +16,9 @@ use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sums\Sum;
+use Evrent\Core\Sums\Sums;
+use Evrent\Core\Sums\Term;
 use Evrent\Core\Words\PlainText;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -31,6 +34,7 @@ final class CheckCommand extends Command
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
         $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        $this->addOption('explain', null, InputOption::VALUE_NONE, 'how every figure is worked out, term by term');
         $this->setHelp('Exits with 0 when nothing spoils the shot, and with 1 when something does.');
     }
 
@@ -38,8 +42,10 @@ final class CheckCommand extends Command
     {
         $format = Input::choice($input, 'format', ['text', 'json']);
         $schedule = Schedule::of(Input::planAtOnce($input));
-        $report = Report::on(Shot::on($schedule));
-        $text = $format === 'json' ? self::json($schedule, $report) : self::text($schedule, $report);
+        $shot = Shot::on($schedule);
+        $report = Report::on($shot);
+        $sums = $input->getOption('explain') === true ? Sums::of($shot) : [];
+        $text = $format === 'json' ? self::json($schedule, $report, $sums) : self::text($schedule, $report) . self::explained($sums);
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
 
         return $report->verdict->works() ? self::SUCCESS : self::FAILURE;
@@ -106,7 +112,24 @@ final class CheckCommand extends Command
         );
     }
 
-    private static function json(Schedule $schedule, Report $report): string
+    /**
+     * @param array<string, Sum> $sums
+     */
+    private static function explained(array $sums): string
+    {
+        $lines = [];
+        foreach ($sums as $sum) {
+            $rests = array_map(static fn (Term $term): string => "{$term->label} {$term->rests()}", array_values($sum->terms));
+            array_push($lines, "{$sum->title}: {$sum->says()}", '    ' . implode(', ', $rests), "    {$sum->rule}: {$sum->reference}.");
+        }
+
+        return $lines === [] ? '' : "\n" . implode("\n", $lines) . "\n";
+    }
+
+    /**
+     * @param array<string, Sum> $sums
+     */
+    private static function json(Schedule $schedule, Report $report, array $sums): string
     {
         return json_encode([
             'works' => $report->verdict->works(),
@@ -115,6 +138,7 @@ final class CheckCommand extends Command
             // Its name before.
             'not_judged' => array_column($report->verdict->notChecked, 'value'),
             'findings' => array_map(static fn (Finding $finding): array => self::finding($schedule, $finding, $report->toldWith($finding)), $report->all()),
+            ...($sums === [] ? [] : ['sums' => array_map(static fn (Sum $sum): array => $sum->toArray(), array_values($sums))]),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 

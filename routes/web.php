@@ -28,6 +28,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TakeController;
+use App\Http\Controllers\SumController;
 use App\Http\Controllers\TakesController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UploadController;
@@ -107,6 +108,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/history', [HistoryController::class, 'show'])->name('shots.history');
     Route::get('/schedule', [ScheduleController::class, 'show'])->name('shots.schedule');
     Route::get('/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');
+    Route::get('/sums/{key?}', [SumController::class, 'show'])->where('key', '[a-z_]{1,20}')->name('shots.sums');
     Route::get('/plan.json', [PlanFileController::class, 'show'])->name('plan-files.show');
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.

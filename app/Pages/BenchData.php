@@ -13,7 +13,7 @@ final class BenchData
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
     /**
-     * @param bool $isWhole with empty fields too, as an answer is: a page that has just been drawn has them empty
+     * @param bool $isWhole with what stands in the fields, as an answer is: in a page that has just been drawn it stands there
      *
      * @return string JSON that may stand in a page
      */
@@ -23,7 +23,7 @@ final class BenchData
             'revision' => $page->revision->id,
             'preview' => $page->isPreview,
             'structure' => $page->structure(),
-            'fields' => $isWhole ? $page->texts : array_filter($page->texts, static fn (string $text): bool => $text !== ''),
+            ...($isWhole ? ['fields' => $page->texts] : []),
             'held' => $page->pins->held(),
             ...$page->worked->drawn->data,
             'columns' => self::COLUMNS,

@@ -31,6 +31,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Sky\DayArrows;
+use Evrent\Core\Sums\Sums;
 use Evrent\Core\Timing\TimedBy;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
@@ -108,6 +109,31 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /** Whether a figure shows its arithmetic. */
+    public function hasSum(string $key): bool
+    {
+        return isset(Sums::of($this->worked->shot)[$key]);
+    }
+
+    /** The sum behind what a budget is called, by its key; null where there is none. */
+    public function sumOfBudget(string $name): ?string
+    {
+        $key = match (true) {
+            str_starts_with($name, 'Camera’s battery') => 'battery',
+            str_starts_with($name, 'Card') => 'card',
+            str_starts_with($name, 'Legs') => 'load',
+            default => '',
+        };
+
+        return $this->hasSum($key) ? $key : null;
+    }
+
+    /** What a finding compares, by the sum's key; null where it compares nothing. */
+    public function sumBehind(Finding $finding): ?string
+    {
+        return Sums::behind($this->worked->shot, $finding->id)?->key;
     }
 
     /** What to do about a finding that no press mends. */

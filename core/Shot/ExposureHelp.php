@@ -30,7 +30,8 @@ final class ExposureHelp
     private const LONG_MARK_SECONDS = 1.0;
 
     /**
-     * @return list<array{string, string}> what, and how much; for the first photo and the last where they differ
+     * @return list<array{string, string, string}> what, and how much, for the first photo and the last where they differ; and the sum behind it, by
+     *                                            its key, empty for none
      */
     public static function told(Shot $shot): array
     {
@@ -40,33 +41,36 @@ final class ExposureHelp
         $light = $shot->light();
         $last = $shot->schedule->photosTotal() - 1;
         if ($light !== null) {
-            $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1)];
-            $told[] = ['Brightness', self::brightness($light->errors[0], $light->errors[$last])];
-            $told[] = ['Filter', self::filter($light)];
+            $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1), 'exposure'];
+            $told[] = ['Brightness', self::brightness($light->errors[0], $light->errors[$last]), 'exposure'];
+            $told[] = ['Filter', self::filter($light), 'nd'];
         }
         if ($plan->timing->mode->hasClock()) {
             $share = static fn (int $n): float => 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n];
-            $told[] = ['Blur share', self::range($share(0), $share($last), 0) . ' % of the interval'];
+            $told[] = ['Blur share', self::range($share(0), $share($last), 0) . ' % of the interval', 'blur'];
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
             $told[] = [
                 'Subject smears',
                 self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1) . ' px',
+                '',
             ];
         }
         $stars = $plan->optics === null ? null : $shot->stars();
         if ($plan->optics !== null && $stars !== null) {
             $worst = $stars->worst();
-            $told[] = ['Stars drift', PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1) . ' px of the photo at most'];
-            $told[] = ['Rule of 500', PlainText::seconds(StarTrails::byConstant($plan->optics))];
-            $told[] = ['By pixels', PlainText::seconds(StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]))];
+            $told[] = ['Stars drift', PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1) . ' px of the photo at most', 'star_drift'];
+            $told[] = ['Rule of 500', PlainText::seconds(StarTrails::byConstant($plan->optics)), 'star_limit'];
+            $byPitch = StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]);
+            $told[] = ['By pixels', PlainText::seconds($byPitch), ''];
         }
         $longest = $plan->timing->exposure->longest();
         if ($longest >= self::LONG_MARK_SECONDS && abs(Marks::open($longest, $plan->camera->marksAreLiteral) - $longest) > self::NOTICEABLE_SECONDS) {
             $told[] = [
                 'On the dial',
                 sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest))),
+                '',
             ];
         }
 

@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import bench from './bench/bench.js';
 import { run } from './bench/run.js';
+import { listenForSums } from './bench/sums.js';
 import { followViews } from './bench/views.js';
 import { listen } from './bench/channel.js';
 import { listenForNew, listenToForms, sendPart } from './forms.js';
@@ -24,6 +25,7 @@ if (document.querySelector('[x-data=dayLine]')) Alpine.data('dayLine', (await im
 listen();
 listenToForms();
 listenForNew();
+listenForSums();
 followMessages();
 Alpine.start();
 followViews();

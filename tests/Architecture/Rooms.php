@@ -29,6 +29,7 @@ final class Rooms
         'Schedule' => 'what every photo of a plan is, when it is taken and what is left of its interval',
         'Shot' => 'facts of one shot that more than one room asks for: sky, light, drain, motion in the picture',
         'Checks' => 'what fails, by how much, and how to mend it',
+        'Sums' => 'how figures and findings are worked out, term by term',
         'Run' => 'a plan carried out, in virtual time or on devices',
         'Photos' => 'photos as their files tell of them, and which of them is which of the plan’s',
         'Clip' => 'a clip as it is to be made of photos, frame by frame',

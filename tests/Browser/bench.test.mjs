@@ -270,6 +270,17 @@ test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be 
   await follows('photos');
 });
 
+test.oneIn(10, 'a figure that is pressed shows its arithmetic, and Escape leaves it', async () => {
+  const page = await makeShot(view, 'Worked out');
+  await page.locator('#figures a[data-sum]').getByText('12 s').click();
+  const sum = page.locator('#sum-shown');
+  await sum.getByText('288 photos ÷ 24 fps frame rate = 12 s').waitFor();
+  await sum.getByRole('cell', { name: 'assumed' }).first().waitFor();
+  await assertAccessible(page);
+  await page.keyboard.press('Escape');
+  await sum.waitFor({ state: 'hidden' });
+});
+
 test.oneIn(10, 'the chart zooms to one interval and back, by wheel, keys and buttons', async () => {
   const page = await openDemo(view, 'Flood tide at the mill race');
   const whole = await chartPicture(page);

@@ -257,4 +257,13 @@ final class ShotPageTest extends PageTestCase
         $this->post("{$shot->path()}/remedies", ['finding' => $finding, 'remedy' => $remedy, 'revision' => $revision])
             ->assertRedirect("{$shot->path()}")->assertSessionHas('notice');
     }
+
+    public function testAFigureShowsHowItIsWorkedOut(): void
+    {
+        $shot = self::shot();
+        $this->get("{$shot->path()}/sums")->assertOk()->assertSee('How it is worked out')->assertSee('240 photos ÷ 24 fps frame rate = 10 s');
+        $this->get("{$shot->path()}/sums/cycle", ['HX-Request' => 'true'])->assertOk()->assertSee('settling')->assertSee('typed')->assertDontSee('<html', false);
+        $this->get("{$shot->path()}/sums/tide")->assertNotFound();
+        $this->get($shot->path())->assertSee('/sums/cycle', false);
+    }
 }

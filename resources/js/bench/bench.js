@@ -132,8 +132,8 @@ export default () => {
       const store = Alpine.store('run');
       chart.cursor(store.photo);
       if (!this.interval.held) this.interval.span = store.value('span') ?? 1;
-      this.interval.canExpose = data.fields['/timing/exposure_s'] !== undefined;
-      this.interval.canSpace = data.fields['/timing/interval_s'] !== undefined;
+      this.interval.canExpose = document.getElementById('f-timing-exposure_s') !== null;
+      this.interval.canSpace = document.getElementById('f-timing-interval_s') !== null;
       if (!this.playing && this.jogging && played !== store.photo) this.jogging = false;
       played = store.photo;
       finder.draw();

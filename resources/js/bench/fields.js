@@ -7,6 +7,12 @@ const restMilliseconds = 160;
 /** Figures that may follow from what is typed, and so are shown with a change that is only looked at. */
 const following = ['/held/photos', '/held/clip', '/held/shooting', '/timing/interval_s', '/timing/photos'];
 
+/** What stands in the fields of a page that has just been drawn, by pointer. */
+const drawn = () => Object.fromEntries([...document.querySelectorAll('.plan-field')].map((field) => [
+  `/${field.id.slice(2).replaceAll('-', '/')}`,
+  field.options ? ([...field.options].find(({ defaultSelected }) => defaultSelected) ?? field.options[0])?.value ?? '' : field.defaultValue,
+]));
+
 const pinSays = {
   pinned: 'Pinned: never gives way', typed: 'Typed: gives way last', free: 'Not typed: gives way first', follows: 'Follows from the other two',
 };
@@ -131,7 +137,7 @@ export const fields = () => ({
    */
   fillFields(data, { asked = touches(), ok = true, fields: sent = [] } = {}) {
     this.showPins(data.held);
-    for (const [pointer, text] of Object.entries(data.fields)) {
+    for (const [pointer, text] of Object.entries(data.fields ?? drawn())) {
       const field = document.getElementById(`f-${pointer.slice(1).replaceAll('/', '-')}`);
       if (!field || this.isWaiting(field)) continue;
       if (touchedSince(field, asked)) {

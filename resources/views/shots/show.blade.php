@@ -9,7 +9,7 @@
         data-jog="{{ $page->shot->at('shots.jog') }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         <script id="shot-problems" type="application/json">{}</script>
-        @include('shots.parts.data', ['isWhole' => false])
+        @include('shots.parts.data', ['isWhole' => session()->hasOldInput()])
         <script id="always-drawn" type="application/json">@json(App\Pages\Drawn::always())</script>
         @include('shots.parts.spine')
         @include('shots.parts.stale')
@@ -42,7 +42,8 @@
                 @include('shots.parts.budgets')
             </div>
         </div>
-        @include('shots.parts.keys')
+        <div id="sum-shown" class="panel" popover tabindex="-1"></div>
+    @include('shots.parts.keys')
         {{-- The last of the form: it says that all before it have arrived. --}}
         <input type="hidden" name="end" value="1" form="plan">
     </div>

@@ -17,5 +17,6 @@
         <figcaption aria-hidden="true">Stops from metered: <svg viewBox="0 0 24 6"><path class="wanted" d="M0 3L24 3" /></svg>wanted
             <svg viewBox="0 0 24 6"><path class="line" d="M0 3L24 3" /></svg>as it will be</figcaption>
     </figure>@endif
-    <dl>@foreach (ExposureHelp::told($page->worked->shot) as [$what, $much])<div><dt>{{ $what }}</dt><dd>{{ $much }}</dd></div>@endforeach</dl>
+    <dl>@foreach (ExposureHelp::told($page->worked->shot) as [$what, $much, $sum])<div><dt>{{ $what }}</dt><dd>@if ($page->hasSum($sum))<x-sum
+        :page="$page" :of="$sum">{{ $much }}</x-sum>@else{{ $much }}@endif</dd></div>@endforeach</dl>
 </x-part>

@@ -7,15 +7,16 @@
 <x-part id="figures" class="figures panel of-time" aria-labelledby="figures-title">
     <header class="panel-head"><h2 id="figures-title">Figures</h2></header>
     <dl>
-        <div><dt>Photos</dt><dd><b>{{ number_format($summary->photosTotal) }}</b></dd></div>
-        <div><dt>Clip</dt><dd><b>{{ PlainText::seconds($summary->clipSeconds) }}</b></dd></div>
+        <div><dt>Photos</dt><dd><x-sum :page="$page" of="photos">{{ number_format($summary->photosTotal) }}</x-sum></dd></div>
+        <div><dt>Clip</dt><dd><x-sum :page="$page" of="clip">{{ PlainText::seconds($summary->clipSeconds) }}</x-sum></dd></div>
         @if ($timing->mode->hasClock())
         <div><dt>Runs</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
         <div><dt>Ends</dt><dd>@if ($page->endTime() !== null)<b>{{ $settings->clock($page->endTime()) }}</b>@else<span
             class="quiet">{{ $page->plan->start === null ? 'set a start'
             : ($page->plan->site === null ? 'once the shoot has a place and a day' : 'its start does not come that day') }}</span>@endif</dd></div>
         <div><dt>Tightest</dt><dd><a href="#scrub" data-photo="{{ $summary->tightestPhoto }}">photo {{ $summary->tightestPhoto }}</a></dd></div>
-        <div><dt>Its slack</dt><dd><b @class(['short' => !$summary->fits()])>{{ PlainText::seconds($summary->minSlackSeconds) }}</b></dd></div>
+        <div><dt>Its slack</dt><dd><x-sum :page="$page" of="cycle"
+            @class(['short' => !$summary->fits()])>{{ PlainText::seconds($summary->minSlackSeconds) }}</x-sum></dd></div>
         @else
         <div><dt>Rig and camera take</dt><dd><b>{{ PlainText::duration($summary->onSiteSeconds) }}</b></dd></div>
         @endif

@@ -11,7 +11,9 @@
             {{-- Of many, the worst are open: a list of headlines is read before its stories. --}}
             <details class="story" id="story-{{ $finding->id }}" @if ($loop->index < 3) open @endif>
             <summary><h3>{{ $finding->title }}</h3></summary>
-            <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto)
+            @php $sum = $page->sumBehind($finding); @endphp
+            <p class="shortfall"><b>@if ($sum !== null)<x-sum :page="$page" :of="$sum">{{ $settings->clock($finding->shortfall) }}</x-sum>@else{{
+                $settings->clock($finding->shortfall) }}@endif</b>@if ($finding->firstPhoto)
                 <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
             <p>{{ $settings->clock($finding->sentence) }}</p>

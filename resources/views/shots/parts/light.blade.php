@@ -39,7 +39,8 @@
             runs out, and plans the exposures that follow it.</p>
             <x-edit :page="$page" edit="part-in" :with="['part' => 'light'] + $page->lightOfKit()" icon="plus" id="light-in">Describe the light</x-edit></div>
     @else
-        @unless ($known || !$light->kind->daylightEnters())<p class="nothing">{{ $plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
+        @unless ($known || !$light->kind->daylightEnters())<p
+            class="nothing">{{ $plan->site === null ? 'The light of the day is known once the shoot has a place and a day:'
             : 'The light is known once the shot has a start:' }} <a
             href="{{ $plan->site === null ? route('shoots.show',
             $page->shot->shoot_id) . '#place' : '#f-start' }}">{{ $plan->site === null ? 'say where and when' : 'give it one' }}</a>.</p>@endunless

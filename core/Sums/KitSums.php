@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Sums;
+
+use Evrent\Core\Budget\Load;
+use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Shot\Shot;
+
+/**
+ * Cards, camera power and load.
+ */
+final class KitSums
+{
+    private const JOULES_PER_WATT_HOUR = 3_600.0;
+
+    /**
+     * @return list<Sum>
+     */
+    public static function of(Shot $shot): array
+    {
+        return array_values(array_filter([self::card($shot), self::battery($shot), self::load($shot)]));
+    }
+
+    private static function card(Shot $shot): ?Sum
+    {
+        $storage = $shot->plan->storage;
+        if ($storage === null || $storage->slots === SlotUse::Split) {
+            return null;
+        }
+        $given = new GivenTerms($shot->plan);
+        $photos = $shot->plan->photosProgrammed();
+        $room = $storage->slots === SlotUse::Overflow ? array_sum($storage->cardsGigabytes) : min([INF, ...$storage->cardsGigabytes]);
+
+        return new Sum(
+            'card',
+            'Room on the cards',
+            '{photos} × ({raw} + {jpeg}) ÷ 1000',
+            [
+                'photos' => new Term('photos', $photos),
+                'raw' => $given->of('raw', $storage->rawMegabytes, 'MB', '/storage/raw_mb'),
+                'jpeg' => $given->of('JPEG', $storage->jpegMegabytes, 'MB', '/storage/jpeg_mb'),
+            ],
+            new Term('needed', $photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 'GB'),
+            'Card',
+            'a gigabyte is 1,000 megabytes, as cards are sold',
+            new Term('on the cards', $room, 'GB'),
+        );
+    }
+
+    private static function battery(Shot $shot): ?Sum
+    {
+        $camera = $shot->plan->power?->camera;
+        $drain = $shot->drain()?->camera;
+        if ($camera === null || $drain === null || $shot->plan->power->bank !== null) {
+            return null;
+        }
+        $given = new GivenTerms($shot->plan);
+        $triggers = $shot->schedule->timeline->triggerSeconds;
+        $open = 0.0;
+        foreach ($triggers as $n => $trigger) {
+            $span = ($triggers[$n + 1] ?? $shot->schedule->timeline->writeEndSeconds[$n]) - $trigger;
+            $open += min($span, $shot->plan->camera->shutterBusySeconds($shot->schedule->exposureSeconds[$n]));
+        }
+        $whole = ($shot->schedule->timeline->writeEndSeconds[count($triggers) - 1] ?? 0.0) + $shot->plan->timing->startDelaySeconds;
+
+        return new Sum(
+            'battery',
+            'What the camera draws',
+            '({open} × {exposing} + {waits} × {idle} + {photos} × {each}) ÷ 3600',
+            [
+                'open' => new Term('exposing', $open, 's'),
+                'exposing' => $given->of('exposing', $camera->exposingWatts, 'W', '/power/camera/exposing_w'),
+                'waits' => new Term('waiting', $whole - $open, 's'),
+                'idle' => $given->of('waiting', $camera->idleWatts, 'W', '/power/camera/idle_w'),
+                'photos' => new Term('photos', $shot->plan->photosTotal()),
+                'each' => $given->of('for each', $camera->photoJoules, 'J', '/power/camera/photo_j'),
+            ],
+            new Term('drawn', $drain->neededJoules / self::JOULES_PER_WATT_HOUR, 'Wh'),
+            'Power over time',
+            '1 Wh is 3,600 J; cold takes its share of what a battery gives',
+            new Term(
+                'in the batteries in this cold',
+                $drain->oneJoules * $camera->battery->count * $camera->battery->charge / self::JOULES_PER_WATT_HOUR,
+                'Wh',
+            ),
+        );
+    }
+
+    private static function load(Shot $shot): ?Sum
+    {
+        $load = $shot->plan->load;
+        if ($load === null) {
+            return null;
+        }
+        $given = new GivenTerms($shot->plan);
+
+        return new Sum(
+            'load',
+            'Rating that the legs need',
+            '{safety} × ({camera} + {lens} + {head} + {rig})',
+            [
+                'safety' => new Term('times', Load::SAFETY),
+                'camera' => $given->of('camera', $load->cameraKilograms, 'kg', '/load/camera_kg'),
+                'lens' => $given->of('lens', $load->lensKilograms, 'kg', '/load/lens_kg'),
+                'head' => $given->of('head', $load->headKilograms, 'kg', '/load/head_kg'),
+                'rig' => $given->of('rig', $load->rigKilograms, 'kg', '/load/rig_kg'),
+            ],
+            new Term('to be rated for', Load::SAFETY * $load->onLegsKilograms(), 'kg'),
+            'Twice the load',
+            'riggers’ margin for wind, a pull at a cable and a hand on it',
+            $load->legsRatingKilograms === null ? null : $given->of('the legs’ rating', $load->legsRatingKilograms, 'kg', '/load/legs_rating_kg'),
+        );
+    }
+}

@@ -1,0 +1,17 @@
+/** A figure that is pressed shows how it is worked out, beside the page; without an answer its own page does. */
+export function listenForSums() {
+  document.addEventListener('click', async (event) => {
+    const link = event.target.closest('a[data-sum]');
+    const shown = document.getElementById('sum-shown');
+    if (!link || !shown?.showPopover || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    const answer = await fetch(link.href, { headers: { 'HX-Request': 'true' } }).catch(() => null);
+    if (!answer?.ok) {
+      window.location.assign(link.href);
+      return;
+    }
+    shown.innerHTML = await answer.text();
+    shown.showPopover();
+    shown.focus();
+  });
+}
