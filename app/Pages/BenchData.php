@@ -25,6 +25,7 @@ final class BenchData
             'structure' => $page->structure(),
             ...($isWhole ? ['fields' => $page->texts] : []),
             'held' => $page->pins->held(),
+            'rig' => $page->rigKey(),
             ...$page->worked->drawn->data,
             'columns' => self::COLUMNS,
         ], self::FLAGS);

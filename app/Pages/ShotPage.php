@@ -111,6 +111,12 @@ final readonly class ShotPage
         return $remedies;
     }
 
+    /** The same for the same axes with the same travel: jogged, another rig stands elsewhere. */
+    public function rigKey(): string
+    {
+        return hash('crc32b', serialize(array_map(static fn (Axis $axis): array => [$axis->id, $axis->min, $axis->max], $this->plan->rig->axes)));
+    }
+
     /** Whether a figure shows its arithmetic. */
     public function hasSum(string $key): bool
     {

@@ -45,9 +45,10 @@ final class AperturePriorityOutruns implements Check
             'Aperture priority outgrows the interval',
             PlainText::seconds($longest) . ' open at the longest',
             sprintf(
-                'From photo %d on the camera asks for more than the %s that the interval leaves, and the rig moves with the shutter open or waits.',
+                'From photo %d on the camera asks for more than the %s that the interval leaves, and %s.',
                 $first + 1,
                 PlainText::seconds($room[$first]),
+                $shot->plan->rig->axes === [] ? 'the next photo comes late or not at all' : 'the rig moves with the shutter open or waits',
             ),
             $first + 1,
             count($late),

@@ -20,6 +20,10 @@ final class CameraTimerDrifts implements Check
     /** In so short a run there is no time to notice and to start again. */
     private const SHORT_RUN_SECONDS = 300.0;
 
+    /** A few over are a margin that people leave. */
+    private const FEW_PHOTOS = 12;
+    private const FEW_SHARE = 0.05;
+
     /** Starting a timer by hand is no more exact than this. */
     private const START_RESOLUTION_SECONDS = 0.1;
 
@@ -35,8 +39,11 @@ final class CameraTimerDrifts implements Check
     public function find(Shot $shot): ?Finding
     {
         $timer = CameraTimer::of($shot->schedule);
-        if ($timer === null || $timer->spoiltPhotos === [] && $timer->extraPhotos === 0) {
+        if ($timer === null) {
             return null;
+        }
+        if ($timer->spoiltPhotos === [] && $timer->extraPhotos === 0) {
+            return self::goesOn($shot);
         }
 
         return $timer->spoiltPhotos === [] ? self::endsEarly($shot, $timer) : self::spoils($shot, $timer);
@@ -86,6 +93,43 @@ final class CameraTimerDrifts implements Check
                 ),
                 self::rigFires($shot),
             ],
+        );
+    }
+
+    /** Set to more photos than there is a move for, the timer goes on by itself. */
+    private static function goesOn(Shot $shot): ?Finding
+    {
+        $plan = $shot->plan;
+        $set = $plan->trigger->cameraPhotos;
+        $enough = $plan->withTrigger($plan->trigger->withCounts(null, $plan->trigger->countLimit));
+        $needed = $shot->schedule->photosTotal() + (CameraTimer::of($shot->schedule->under($enough))->extraPhotos ?? 0);
+        if ($set === null || $set - $needed <= max(self::FEW_PHOTOS, $needed * self::FEW_SHARE)) {
+            return null;
+        }
+        $over = $set - $needed;
+        $interval = $plan->trigger->cameraIntervalSeconds ?? $plan->timing->interval->longest();
+        $megabytes = ($plan->storage->rawMegabytes ?? 0.0) + ($plan->storage->jpegMegabytes ?? 0.0);
+
+        return new Finding(
+            'T7',
+            Severity::Know,
+            'The camera’s timer goes on after the last photo needed',
+            PlainText::photos($over) . ' too many',
+            sprintf(
+                'It is set to %s where %s are needed: %s more%s, and nobody can pack up meanwhile.',
+                PlainText::photos($set),
+                number_format($needed),
+                PlainText::duration($over * $interval),
+                $megabytes > 0.0 ? sprintf(' and %s GB', PlainText::rounded($over * $megabytes / 1_000.0, 1)) : '',
+            ),
+            $needed + 1,
+            $over,
+            static fn (): array => [new Remedy(
+                'photos',
+                sprintf('Programme %s in the camera', PlainText::photos($needed)),
+                '',
+                $plan->withTrigger($plan->trigger->withCounts($needed, $plan->trigger->countLimit)),
+            )],
         );
     }
 

@@ -79,7 +79,7 @@ final class ClipTooShort implements Check
             return null;
         }
         $added = array_filter([
-            $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ' to the move' : '',
+            $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ($moves ? ' to the move' : '') : '',
             $head > $timing->headPhotos ? "{$head} before it" : '',
             $tail > $timing->tailPhotos ? "{$tail} after it" : '',
         ], static fn (string $part): bool => $part !== '');

@@ -36,7 +36,7 @@ final class IntervalTooShortForRig implements Check
                 $worst = $n;
             }
         }
-        $stops = $shot->plan->timing->mode->stops();
+        $stops = $shot->plan->timing->mode->stops() && $shot->plan->rig->axes !== [];
 
         return new Finding(
             'T1',
@@ -59,16 +59,29 @@ final class IntervalTooShortForRig implements Check
     private static function byLuck(Shot $shot): Finding
     {
         $summary = $shot->schedule->summary;
+        $n = $summary->tightestPhoto - 1;
+        $camera = $shot->plan->camera;
+        $needed = $shot->schedule->timeline->cameraSeconds[$n] ?? 0.0;
+        $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($shot->schedule->exposureSeconds[$n]);
+        // What the rig does takes less: it is the card that has to keep up.
+        $isWriting = $needed > ($shot->schedule->timeline->rigSeconds[$n] ?? 0.0) + Timeline::TOLERANCE_SECONDS
+            && $needed > $shutter + Timeline::TOLERANCE_SECONDS && $camera->writeSeconds > 0.0;
 
         return new Finding(
             'T1',
             Severity::Look,
-            'The interval leaves no room for everyday noise',
+            $isWriting ? 'The card keeps up only just' : 'The interval leaves no room for everyday noise',
             PlainText::seconds($summary->minSlackSeconds) . ' to spare',
-            sprintf(
-                'Photo %d has %s to spare: timer, shutter, card and motors vary by more than that from photo to photo, and it is on time by luck.',
+            $isWriting ? sprintf(
+                'Each photo takes %s to write, and photo %d has %s to spare: a card that is slower for a moment makes it late.',
+                PlainText::seconds($camera->writeSeconds),
                 $summary->tightestPhoto,
                 PlainText::seconds($summary->minSlackSeconds),
+            ) : sprintf(
+                'Photo %d has %s to spare: %s vary by more than that from photo to photo, and it is on time by luck.',
+                $summary->tightestPhoto,
+                PlainText::seconds($summary->minSlackSeconds),
+                $shot->plan->rig->axes === [] ? 'timer, shutter and card' : 'timer, shutter, card and motors',
             ),
             $summary->tightestPhoto,
             1,

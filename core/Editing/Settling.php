@@ -121,15 +121,22 @@ final readonly class Settling
         $photos = Limits::photos(Shot::of($plan));
         for ($count = 0; $count < self::MOST_RECOUNTS; $count++) {
             $ended = self::goesOnFor($plan, $photos, $pins->step);
-            $drain = Shot::of($ended)->drain();
-            $dies = min($drain?->camera->diesAtPhoto ?? PHP_INT_MAX, $drain?->rig->diesAtPhoto ?? PHP_INT_MAX);
-            if ($dies > $photos) {
+            $lasts = self::lasts($ended, $photos);
+            if ($lasts >= $photos) {
                 return $ended;
             }
-            $photos = max(2, $dies - 1);
+            $photos = max(2, $lasts);
         }
 
         return self::goesOnFor($plan, $photos, $pins->step);
+    }
+
+    /** How many photos of so many the batteries last. */
+    private static function lasts(Plan $plan, int $photos): int
+    {
+        $drain = Shot::of($plan)->drain();
+
+        return min($photos, ($drain?->camera->diesAtPhoto ?? PHP_INT_MAX) - 1, ($drain?->rig->diesAtPhoto ?? PHP_INT_MAX) - 1);
     }
 
     private static function goesOnFor(Plan $plan, int $photosTotal, ?HeldStep $step): Plan

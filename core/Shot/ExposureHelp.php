@@ -17,6 +17,7 @@ use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
+use Evrent\Core\Words\TypedText;
 
 /**
  * What is worked out beside the exposure: light and filter, blur, stars, and what the shutter's marks stand for; and the other way
@@ -25,6 +26,9 @@ use Evrent\Core\Words\PlainText;
 final class ExposureHelp
 {
     private const NOTICEABLE_SECONDS = 0.005;
+
+    /** Below this it is dusk or night, and nobody puts a filter on. */
+    private const DAYLIGHT_EV = 6.0;
 
     /** Shorter, marks and truth are too near to tell apart. */
     private const LONG_MARK_SECONDS = 1.0;
@@ -43,7 +47,9 @@ final class ExposureHelp
         if ($light !== null) {
             $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1), 'exposure'];
             $told[] = ['Brightness', self::brightness($light->errors[0], $light->errors[$last]), 'exposure'];
-            $told[] = ['Filter', self::filter($light), 'nd'];
+            if ($light->light->ndStops > 0.0 || max($light->exposureValues) >= self::DAYLIGHT_EV) {
+                $told[] = ['Filter', self::filter($light), 'nd'];
+            }
         }
         if ($plan->timing->mode->hasClock()) {
             $share = static fn (int $n): float => 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n];
@@ -51,9 +57,11 @@ final class ExposureHelp
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
+            $share = static fn (float $seconds): float => 100.0 * $picture->subjectTravel($seconds) / $plan->optics->outputWidthPixels;
             $told[] = [
                 'Subject smears',
-                self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1) . ' px',
+                self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1) . ' px, '
+                    . self::range($share($exposures[0]), $share($exposures[$last]), 1) . ' % of the frame',
                 '',
             ];
         }
@@ -96,15 +104,19 @@ final class ExposureHelp
     }
 
     /**
-     * The exposure in which the subject smears by so many pixels of the clip.
+     * The exposure in which the subject smears by so many pixels of the clip, or by a share of the frame's width.
+     *
+     * @param string $length such as "40" or "12 %"
      *
      * @throws InvalidInput with the pointer /pixels
      */
-    public static function forSmear(Shot $shot, float $pixels): Plan
+    public static function forSmear(Shot $shot, string $length): Plan
     {
         $optics = $shot->plan->optics;
+        $share = str_contains($length, '%') ? TypedText::percent($length) : null;
+        $pixels = $share === null ? TypedText::number($length) ?? NAN : $share * ($optics->outputWidthPixels ?? 0);
         if (!($pixels > 0.0 && $pixels < 100_000.0)) {
-            throw new InvalidInput([new Problem('/pixels', 'Enter how many pixels of the clip, such as 40.')]);
+            throw new InvalidInput([new Problem('/pixels', 'Enter how many pixels of the clip, such as 40, or a share of the frame, such as 12 %.')]);
         }
         if ($optics === null || $optics->subjectMetresPerSecond <= 0.0) {
             throw new InvalidInput([new Problem('/pixels', 'Say under Picture how fast the subject moves: then this can be worked out.')]);

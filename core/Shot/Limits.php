@@ -13,6 +13,9 @@ use Evrent\Core\Timing\Timing;
  */
 final class Limits
 {
+    /** How far a count by the mean photo may be off. */
+    private const COUNTED_PHOTOS = 4;
+
     /**
      * @return list<Limit> of what the plan knows, the soonest first
      */
@@ -41,6 +44,11 @@ final class Limits
             $found['count'] = $plan->trigger->countLimit;
         }
         asort($found);
+        $first = array_key_first($found);
+        if ($plan->end !== null && $first !== null && abs($found[$first] - $plan->photosTotal()) <= self::COUNTED_PHOTOS) {
+            // Counted photo by photo, it ends a few before or after what the mean says: the plan has been counted.
+            $found[$first] = $plan->photosTotal();
+        }
         $limits = [];
         foreach ($found as $what => $photos) {
             $limits[] = new Limit($what, $photos, $photos * $interval, $photos / $plan->timing->framesPerSecond);

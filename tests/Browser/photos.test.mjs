@@ -38,10 +38,10 @@ test('a take’s photos are read from the camera’s card, stand in their places
   await page.getByText('card.zip is an archive').waitFor();
   await page.getByLabel('or photos').setInputFiles(names.map((name) => join(card, 'DCIM', '100EVRNT', name)));
   await page.getByRole('button', { name: 'Send' }).click();
-  await page.getByText(/27 photos are not on the card/).waitFor();
+  await page.getByText(/27 photos are not on the card/).waitFor({ timeout: 60_000 });
   await page.locator('#card-take').selectOption({ index: 1 });
   await page.getByRole('button', { name: 'Read the photos' }).click();
-  await page.locator('.contact:not(.is-missing) >> nth=29').waitFor();
+  await page.locator('.contact:not(.is-missing) >> nth=29').waitFor({ timeout: 60_000 });
 
   await page.locator('.contact[data-number="3"]').focus();
   await page.keyboard.press('s');
@@ -72,7 +72,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
     }
     await page.getByLabel('Folder on this machine').fill(folder);
     await page.getByRole('button', { name: 'Read the photos' }).click();
-    await page.locator('.contact[data-number="1"]').waitFor();
+    await page.locator('.contact[data-number="1"]').waitFor({ timeout: 60_000 });
     await page.getByText('the time of the file was used').waitFor();
     const there = async () => page.locator('.stairs-part').evaluateAll((all) => all.map(({ dataset }) => Number(dataset.from)).sort((a, b) => a - b));
 

@@ -9,7 +9,6 @@ use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\TypedText;
 
 /**
  * Exposes until the subject smears by so many pixels.
@@ -24,8 +23,8 @@ final class SmearBy implements PlanEdit
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
         return new TypedEdit(
-            $given->under(static fn (): Plan => ExposureHelp::forSmear(Shot::of($plan), TypedText::number($given->text('pixels')) ?? NAN)),
-            "smear of {$given->text('pixels')} px",
+            $given->under(static fn (): Plan => ExposureHelp::forSmear(Shot::of($plan), $given->text('pixels'))),
+            'smear of ' . $given->text('pixels') . (str_contains($given->text('pixels'), '%') ? ' of the frame' : ' px'),
         );
     }
 }

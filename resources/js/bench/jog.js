@@ -18,7 +18,10 @@ export const jog = () => ({
   dragWanted: null,
 
   startJog(data) {
-    if (Object.keys(this.jogPositions).length === 0) this.jogPositions = { ...data.pegs[0].positions };
+    // On another rig it stands elsewhere: it is taken to the first keyframe.
+    const isOther = this.jogRig !== data.rig;
+    if (isOther) this.jogPositions = { ...data.pegs[0].positions };
+    this.jogRig = data.rig;
   },
 
   toggleJog() {

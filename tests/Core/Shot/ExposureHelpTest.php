@@ -34,7 +34,7 @@ final class ExposureHelpTest extends TestCase
         $told = self::told(['/optics' => self::OPTICS, '/timing/exposure_s' => 2, '/timing/interval_s' => 8]);
         self::assertSame('25 % of the interval', $told['Blur share']);
         // 0.2 m/s for 2 s at 20 m: 35 mm · 0.02 = 0.7 mm of a sensor 36 mm wide, in a clip of 1920 pixels.
-        self::assertSame('37.3 px', $told['Subject smears']);
+        self::assertSame('37.3 px, 1.9 % of the frame', $told['Subject smears']);
         self::assertArrayNotHasKey('On the dial', $told, 'a mark of 2 s is open 2 s');
         self::assertSame('a mark of 15 s is open 16 s', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30])['On the dial']);
         self::assertArrayNotHasKey('On the dial', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30, '/camera/marks_are_literal' => true]));
@@ -70,7 +70,7 @@ final class ExposureHelpTest extends TestCase
             self::assertEqualsWithDelta($share, $blurred->exposureSeconds[0] / $blurred->intervalSeconds[0], 0.02, $means);
         }
         $schedule = Schedule::of(Plans::with(['/optics' => self::OPTICS, '/timing/interval_s' => 30]));
-        $plan = ExposureHelp::forSmear(Shot::on($schedule), 100.0 * $share);
+        $plan = ExposureHelp::forSmear(Shot::on($schedule), (string) (100.0 * $share));
         self::assertNotNull($plan->optics);
         self::assertEqualsWithDelta(100.0 * $share, (new Picture($plan->optics))->subjectTravel($plan->timing->exposure->longest()), 0.5);
     }
@@ -96,8 +96,8 @@ final class ExposureHelpTest extends TestCase
             [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 1.2), '/share', 'below 100 %'],
             [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), NAN), '/share', 'below 100 %'],
             [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 0.95), '/share', 'the interval leaves'],
-            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), 40.0), '/pixels', 'how fast the subject moves'],
-            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), -1.0), '/pixels', 'how many pixels'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '40'), '/pixels', 'how fast the subject moves'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '-1'), '/pixels', 'how many pixels'],
         ];
         foreach ($cases as [$ask, $pointer, $says]) {
             try {

@@ -54,7 +54,7 @@
         <div class="whole-move">
             <x-given-edit :page="$page" edit="blur-share"><x-given name="share" label="Open for this share of the interval" unit="%" :width="4" /><button
                 class="button">Set exposure</button></x-given-edit>
-            <x-given-edit :page="$page" edit="smear"><x-given name="pixels" label="The subject smears over" unit="px" :width="5" /><button
+            <x-given-edit :page="$page" edit="smear"><x-given name="pixels" label="The subject smears over" unit="px or %" :width="5" mode="text" /><button
                 class="button">Set exposure</button></x-given-edit>
         </div>
     </x-fold>
