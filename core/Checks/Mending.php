@@ -38,8 +38,11 @@ final class Mending
         return $shot->fact(self::class, static function () use ($shot): array {
             $keepsTime = static fn (Plan $plan): bool => $shot->schedule->wouldKeepTime($plan);
 
+            $inThatTime = array_filter([self::shorterExposure($shot, $keepsTime), ShorterMove::onTime($shot), ShorterMove::continuous($shot)]);
+
             return array_values(array_filter([
-                self::longerInterval($shot, $keepsTime), self::shorterExposure($shot, $keepsTime), ShorterMove::onTime($shot), ShorterMove::continuous($shot),
+                self::longerInterval($shot, $keepsTime),
+                ...($inThatTime === [] ? [ShorterMove::together($shot)] : array_values($inThatTime)),
             ]));
         });
     }

@@ -20,6 +20,8 @@ use Evrent\Core\Words\PlainText;
 final class ShorterMove
 {
     /** Shares of the way to try, the longest first. */
+    /** Coarser, where other changes come with it. */
+    private const SHORTER = [0.5, 0.2, 0.05, 0.01];
     private const SHARES = [0.95, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
 
     /**
@@ -85,6 +87,35 @@ final class ShorterMove
             },
             $creeping,
         );
+    }
+
+    /** Where neither is enough by itself: without stops, exposed for less, and over a shorter way where an axis is too slow. */
+    public static function together(Shot $shot): ?Remedy
+    {
+        $plan = $shot->plan;
+        if (!$plan->timing->mode->hasClock()) {
+            return null;
+        }
+        try {
+            $creeping = $plan->rig->axes === [] ? $plan : $plan->withTiming($plan->timing->withMode(Mode::Continuous));
+        } catch (InvalidInput) {
+            return null;
+        }
+        foreach ([$creeping, ...array_map(static fn (float $share): Plan => self::scaled($creeping, $share), self::SHORTER)] as $moved) {
+            $over = Shot::of($moved);
+            $isEnough = $over->schedule->summary->fits() && $over->schedule->hasRoom();
+            $exposed = $isEnough ? null : Mending::shorterExposure($over, $over->schedule->wouldKeepTime(...));
+            $mended = $isEnough ? $moved : $exposed?->mended;
+            if ($mended !== null && (new FasterThanAxis())->find(Shot::of($mended)) === null) {
+                return new Remedy('together', ucfirst(PlainText::sentenceOf([
+                    $exposed === null ? '' : lcfirst($exposed->label),
+                    $plan->rig->axes === [] ? '' : 'move on without stops',
+                    $moved === $creeping ? '' : 'go a shorter way',
+                ], ', ')), PlainText::sentenceOf([$exposed->remark ?? '', 'what is near may smear']), $mended);
+            }
+        }
+
+        return null;
     }
 
     private static function scaled(Plan $plan, float $share): Plan

@@ -68,7 +68,8 @@ final class ExposureHelp
         $stars = $plan->optics === null ? null : $shot->stars();
         if ($plan->optics !== null && $stars !== null) {
             $worst = $stars->worst();
-            $told[] = ['Stars drift', PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1) . ' px of the photo at most', 'star_drift'];
+            $drift = PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1);
+            $told[] = ['Stars drift', "{$drift} px of the photo at most", 'star_drift'];
             $told[] = ['Rule of 500', PlainText::seconds(StarTrails::byConstant($plan->optics)), 'star_limit'];
             $byPitch = StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]);
             $told[] = ['By pixels', PlainText::seconds($byPitch), ''];

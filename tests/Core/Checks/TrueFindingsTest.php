@@ -12,6 +12,7 @@ use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\IntervalMeaning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -195,5 +196,49 @@ final class TrueFindingsTest extends TestCase
         self::assertTrue($mended->move->keyframes[0]->mattersMost);
         self::assertStringContainsString('played backwards', $finding->remedies()[0]->costs);
         self::assertNull(Report::on(Shot::of($mended))->finding('E5'));
+    }
+
+    /** Clip and shooting time pinned, a move that does not fit is mended by another move; camera and card have room in all of these. */
+    public function testWhereClipAndTimeArePinnedAMoveThatDoesNotFitHasAWayOut(): void
+    {
+        $tried = 0;
+        foreach (range(1, 300) as $seed) {
+            $plan = Plans::ofSeed($seed, 50);
+            if (!$plan->timing->mode->hasClock() || !$plan->timing->exposure->isConstant() || $plan->timing->intervalMeans !== IntervalMeaning::StartToStart) {
+                continue;
+            }
+            $pinned = new PinnedPlan($plan);
+            foreach (['photos', 'shooting'] as $figure) {
+                $edited = $pinned->typed([], ['pin' => $figure]);
+                $pinned = new PinnedPlan($edited->plan, $edited->pins);
+            }
+            $edited = $pinned->typed([], ['shooting' => (string) max(20.0, round(0.35 * ($pinned->pins->shootingSeconds ?? 60.0)))]);
+            $pinned = new PinnedPlan($edited->plan, $edited->pins);
+            $finding = Report::on(Shot::of($pinned->plan))->finding('T1');
+            $room = 0.8 * $pinned->plan->timing->interval->longest();
+            $camera = $pinned->plan->camera;
+            if (
+                $finding === null || !$pinned->plan->timing->interval->isConstant() || $camera->writeSeconds > $room
+                || $camera->shutterLagSeconds + $camera->shutterBusySeconds($plan->timing->exposure->longest()) > $room
+            ) {
+                continue;
+            }
+            $tried++;
+            self::assertNotSame([], PinnedRemedies::of($pinned, $finding), "seed {$seed}");
+        }
+        self::assertGreaterThan(0, $tried);
+    }
+
+    /** Where nothing can be pressed, it is said why. */
+    public function testWithoutARemedyItIsSaidWhatToDo(): void
+    {
+        $pinned = new PinnedPlan(Plans::with(['/timing/interval_s' => 0.3, '/camera/write_s' => 4, '/camera/buffer_frames' => 1]));
+        foreach (['photos', 'shooting'] as $figure) {
+            $edited = $pinned->typed([], ['pin' => $figure]);
+            $pinned = new PinnedPlan($edited->plan, $edited->pins);
+        }
+        $finding = Report::on(Shot::of($pinned->plan))->findings[0];
+        self::assertSame([], PinnedRemedies::of($pinned, $finding));
+        self::assertStringStartsWith('What mends it changes photos and the shooting time, which you pinned', PinnedRemedies::whyNone($pinned->pins));
     }
 }
