@@ -18,6 +18,7 @@ final readonly class BagPart
         'power-camera' => [
             ['/power/camera/battery_wh', 'One battery', 'Wh', 5], ['/power/camera/batteries', 'in at once', '', 2], ['/power/camera/charge', 'charged', '%', 4],
             ['/power/camera/idle_w', 'awake', 'W', 4], ['/power/camera/exposing_w', 'exposing', 'W', 4], ['/power/camera/photo_j', 'a photo', 'J', 4],
+            ['/power/camera/sleeps_after_s', 'sleeps after', 's', 4], ['/power/camera/sleep_w', 'asleep', 'W', 4],
         ],
         'power-rig' => [
             ['/power/rig/battery_wh', 'One battery', 'Wh', 5], ['/power/rig/batteries', 'in at once', '', 2], ['/power/rig/charge', 'charged', '%', 4],

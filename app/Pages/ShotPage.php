@@ -10,6 +10,7 @@ use App\Models\PlanRevision;
 use App\Models\Run;
 use App\Models\Shot;
 use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\Cautions;
@@ -109,6 +110,24 @@ final readonly class ShotPage
         array_map(report(...), array_filter([$finding->failure()]));
 
         return $remedies;
+    }
+
+    /**
+     * @return array<string, string> the field, by its part of an id, that makes what is not checked known where its part is there already
+     */
+    public function fieldsOfAdded(): array
+    {
+        $plan = $this->plan;
+
+        return array_filter([
+            NotChecked::Start->value => 'start',
+            NotChecked::Facing->value => 'rig-base-zero_bearing_deg',
+            NotChecked::Light->value => $plan->light === null ? '' : 'light-aperture',
+            NotChecked::Lens->value => $plan->optics === null ? '' : 'optics-focal_mm',
+            NotChecked::Cards->value => $plan->storage === null ? '' : 'storage-cards_gb',
+            NotChecked::CameraPower->value => $plan->power?->camera === null ? '' : 'power-camera-battery_wh',
+            NotChecked::RigPower->value => $plan->power?->rig === null ? '' : 'power-rig-battery_wh',
+        ]);
     }
 
     /** The same for the same axes with the same travel: jogged, another rig stands elsewhere. */

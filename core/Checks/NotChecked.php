@@ -54,18 +54,21 @@ enum NotChecked: string
         $plan = $shot->plan;
         // Where daylight does not enter, place and start say nothing of the light.
         $isClosed = $plan->light?->kind->daylightEnters() === false;
+        // Added and not filled in, a part says nothing yet: what it counts on is not known.
+        $isAssumed = $plan->provenance->isAssumed(...);
         $hasClock = $plan->timing->mode->hasClock();
 
         return array_values(array_filter(self::cases(), static fn (self $one): bool => match ($one) {
             self::Site => $plan->site === null && !$isClosed,
             self::Start => !$isClosed && $plan->site !== null && $plan->start === null && $hasClock,
-            self::Light => $plan->light === null || $isClosed && $plan->light->steadyValue() === null,
-            self::Lens => $plan->optics === null,
+            self::Light => $plan->light === null || $isClosed && $plan->light->steadyValue() === null || $isAssumed('/light/aperture'),
+            self::Lens => $plan->optics === null || $isAssumed('/optics/focal_mm'),
             self::Facing => SunInFrame::isUnjudged($shot),
-            self::Cards => $plan->storage === null,
-            self::CameraPower => $hasClock && $plan->power?->camera === null,
+            self::Cards => $plan->storage === null || $isAssumed('/storage/cards_gb'),
+            self::CameraPower => $hasClock && ($plan->power?->camera === null || !$plan->power->camera->isOnMains && $isAssumed('/power/camera/battery_wh')),
             // A tripod draws nothing.
-            self::RigPower => $hasClock && $plan->rig->axes !== [] && $plan->power?->rig === null,
+            self::RigPower => $hasClock && $plan->rig->axes !== []
+                && ($plan->power?->rig === null || !$plan->power->rig->isOnMains && $isAssumed('/power/rig/battery_wh')),
         }));
     }
 

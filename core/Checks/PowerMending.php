@@ -112,10 +112,10 @@ final class PowerMending
         $camera = $power->camera;
         $rig = $power->rig;
         if ($device === 'camera' && $camera !== null) {
-            $camera = new CameraPower($battery, $camera->idleWatts, $camera->exposingWatts, $camera->photoJoules);
+            $camera = $camera->withBattery($battery);
         }
         if ($device === 'rig' && $rig !== null) {
-            $rig = new RigPower($battery, $rig->movingWatts, $rig->holdingWatts, $rig->idleWatts);
+            $rig = $rig->withBattery($battery);
         }
 
         return new Power($camera, $rig, $power->bank, $power->celsius, $power->cold);

@@ -244,13 +244,10 @@ final class Picking
     {
         $battery = new Battery($item->value('battery_wh') ?? 1.0);
         if ($item->kind === KitKind::CameraBattery) {
-            $had = $plan->power->camera ?? new CameraPower($battery);
-
-            return self::withCameraPower($plan, new CameraPower($battery, $had->idleWatts, $had->exposingWatts, $had->photoJoules));
+            return self::withCameraPower($plan, ($plan->power->camera ?? new CameraPower($battery))->withBattery($battery));
         }
-        $had = $plan->power->rig ?? new RigPower($battery);
 
-        return self::withRigPower($plan, new RigPower($battery, $had->movingWatts, $had->holdingWatts, $had->idleWatts));
+        return self::withRigPower($plan, ($plan->power->rig ?? new RigPower($battery))->withBattery($battery));
     }
 
     private static function bank(Plan $plan, KitItem $item): Plan

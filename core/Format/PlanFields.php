@@ -350,6 +350,12 @@ final class PlanFields
             'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
             'exposing_w' => ['kind' => FieldKind::Number, 'as' => 'exposingWatts', 'usual' => 2.5],
             'photo_j' => ['kind' => FieldKind::Number, 'as' => 'photoJoules', 'usual' => 3.0],
+            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false, 'label' => 'camera on the mains'],
+            'sleeps_after_s' => [
+                'kind' => FieldKind::Seconds, 'as' => 'sleepsAfterSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 30.0,
+                'label' => 'sleeps after', 'unit' => 's',
+            ],
+            'sleep_w' => ['kind' => FieldKind::Number, 'as' => 'sleepWatts', 'usual' => 0.05],
         ],
         '/power/rig' => [
             'battery_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],
@@ -358,6 +364,7 @@ final class PlanFields
             'moving_w' => ['kind' => FieldKind::Number, 'as' => 'movingWatts', 'usual' => 12.0],
             'holding_w' => ['kind' => FieldKind::Number, 'as' => 'holdingWatts', 'usual' => 4.0],
             'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
+            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false, 'label' => 'rig on the mains'],
         ],
         '/power/bank' => [
             'capacity_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],

@@ -62,7 +62,7 @@ final class Drain
             ? 0.0
             : $power->bank->wattHours * $power->bank->efficiency * $power->bank->charge * $joules / array_sum($fed);
         $photos = [];
-        foreach (array_filter(['camera' => $power->camera, 'rig' => $power->rig]) as $name => $device) {
+        foreach (self::onBatteries($power) as $name => $device) {
             $each = $mean[$name] ?? 0.0;
             if ($each > 0.0) {
                 $own = $device->battery->wattHours * $device->battery->count * $device->battery->charge * $joules / $each;
@@ -73,12 +73,23 @@ final class Drain
         return $photos;
     }
 
+    /**
+     * @return array<'camera'|'rig', CameraPower|RigPower> what no mains feeds
+     */
+    private static function onBatteries(Power $power): array
+    {
+        return array_filter(
+            array_filter(['camera' => $power->camera, 'rig' => $power->rig]),
+            static fn (CameraPower|RigPower $device): bool => !$device->isOnMains,
+        );
+    }
+
     private static function drained(Schedule $schedule, Power $power): self
     {
         $joules = self::JOULES_PER_WATT_HOUR * $power->coldShare();
         $bank = $power->bank === null ? 0.0 : $power->bank->wattHours * $power->bank->efficiency * $power->bank->charge * $joules;
         $bankAtStart = $bank;
-        $devices = array_filter(['camera' => $power->camera, 'rig' => $power->rig]);
+        $devices = self::onBatteries($power);
         $use = ['camera' => self::cameraJoules($schedule, $power->camera), 'rig' => self::rigJoules($schedule, $power->rig)];
         $charges = $dies = [];
         $left = $full = $needed = ['camera' => 0.0, 'rig' => 0.0];
@@ -126,9 +137,9 @@ final class Drain
         $joules = [];
         foreach (self::spans($schedule) as $n => $span) {
             $exposing = min($span, $schedule->plan->camera->shutterBusySeconds($schedule->exposureSeconds[$n]));
-            $joules[] = $exposing * $camera->exposingWatts + ($span - $exposing) * $camera->idleWatts + $camera->photoJoules;
+            $joules[] = $exposing * $camera->exposingWatts + $camera->waitingJoules($span - $exposing) + $camera->photoJoules;
         }
-        $joules[0] += $schedule->plan->timing->startDelaySeconds * $camera->idleWatts;
+        $joules[0] += $camera->waitingJoules($schedule->plan->timing->startDelaySeconds);
 
         return $joules;
     }

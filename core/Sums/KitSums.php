@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Shot\Shot;
@@ -59,21 +60,26 @@ final class KitSums
         $given = new GivenTerms($shot->plan);
         $triggers = $shot->schedule->timeline->triggerSeconds;
         $open = 0.0;
+        $awake = self::awake($camera, $shot->plan->timing->startDelaySeconds);
         foreach ($triggers as $n => $trigger) {
             $span = ($triggers[$n + 1] ?? $shot->schedule->timeline->writeEndSeconds[$n]) - $trigger;
-            $open += min($span, $shot->plan->camera->shutterBusySeconds($shot->schedule->exposureSeconds[$n]));
+            $exposing = min($span, $shot->plan->camera->shutterBusySeconds($shot->schedule->exposureSeconds[$n]));
+            $open += $exposing;
+            $awake += self::awake($camera, $span - $exposing);
         }
         $whole = ($shot->schedule->timeline->writeEndSeconds[count($triggers) - 1] ?? 0.0) + $shot->plan->timing->startDelaySeconds;
 
         return new Sum(
             'battery',
             'What the camera draws',
-            '({open} × {exposing} + {waits} × {idle} + {photos} × {each}) ÷ 3600',
+            '({open} × {exposing} + {waits} × {idle} + {sleeps} × {asleep} + {photos} × {each}) ÷ 3600',
             [
                 'open' => new Term('exposing', $open, 's'),
                 'exposing' => $given->of('exposing', $camera->exposingWatts, 'W', '/power/camera/exposing_w'),
-                'waits' => new Term('waiting', $whole - $open, 's'),
+                'waits' => new Term('waiting', $awake, 's'),
                 'idle' => $given->of('waiting', $camera->idleWatts, 'W', '/power/camera/idle_w'),
+                'sleeps' => new Term('asleep', $whole - $open - $awake, 's'),
+                'asleep' => $given->of('asleep', $camera->sleepWatts, 'W', '/power/camera/sleep_w'),
                 'photos' => new Term('photos', $shot->plan->photosTotal()),
                 'each' => $given->of('for each', $camera->photoJoules, 'J', '/power/camera/photo_j'),
             ],
@@ -86,6 +92,11 @@ final class KitSums
                 'Wh',
             ),
         );
+    }
+
+    private static function awake(CameraPower $camera, float $seconds): float
+    {
+        return min($seconds, $camera->sleepsAfterSeconds ?? $seconds);
     }
 
     private static function load(Shot $shot): ?Sum

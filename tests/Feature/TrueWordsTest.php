@@ -47,6 +47,10 @@ final class TrueWordsTest extends PageTestCase
         foreach (['storage', 'power-camera', 'power-rig'] as $part) {
             $this->edit($shot, 'part-in', ['part' => $part])->assertOk();
         }
+        // Added, they are only assumed: their fields are a press away.
+        $this->get($shot->path())->assertSee('id="not-judged"', false)->assertSee('#f-storage-cards_gb', false)->assertSee('#f-power-rig-battery_wh', false);
+        $known = '/light/aperture /optics/focal_mm /storage/cards_gb /power/camera/battery_wh /power/rig/battery_wh';
+        $this->edit($shot, 'confirm', ['values' => $known])->assertOk();
         $this->get($shot->path())->assertDontSee('id="not-judged"', false)->assertDontSee('Timing works.');
         $nowhere = app(CreateShot::class)(Shoot::query()->create(['name' => 'Scouting', 'place' => '', 'is_demo' => false]), Plans::with([]), 'test');
         $this->get($nowhere->path())->assertSee('#place">Place and day', false);

@@ -6,6 +6,7 @@ namespace Tests\Core\Checks;
 
 use BackedEnum;
 use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\Assumption;
@@ -79,6 +80,34 @@ final class AssumptionsTest extends TestCase
         self::assertSame(PlanWriter::toDocument($pinned->plan), PlanWriter::toDocument($confirmed->plan));
         $this->expectException(InvalidInput::class);
         (new PinnedPlan($confirmed->plan))->named('confirm', ['values' => '/rig/settle_s /nowhere']);
+    }
+
+    /** A part that was only added is no knowledge: the verdict is no greener for it. */
+    public function testPartsThatAreOnlyAddedAreNotCheckedYet(): void
+    {
+        $plan = new PinnedPlan(Plans::with([]));
+        foreach (['storage' => NotChecked::Cards, 'power-camera' => NotChecked::CameraPower, 'power-rig' => NotChecked::RigPower] as $part => $unknown) {
+            $edited = $plan->named('part-in', ['part' => $part]);
+            self::assertContains($unknown, Report::on(Shot::of($edited->plan))->verdict->notChecked, $part);
+        }
+        $typed = (new PinnedPlan($plan->named('part-in', ['part' => 'storage'])->plan))->typed(['storage' => ['cards_gb' => '128']], []);
+        self::assertNotContains(NotChecked::Cards, Report::on(Shot::of($typed->plan))->verdict->notChecked);
+    }
+
+    /** 408 photos in 68 h draw 68 Wh awake; asleep after 10 s, 1.1 Wh awake, 3.3 asleep and 0.4 for the photos; on the mains nothing counts. */
+    public function testMainsAndSleepEndWhatBatteriesCannotLast(): void
+    {
+        $camera = ['battery_wh' => 16, 'idle_w' => 1, 'exposing_w' => 2, 'photo_j' => 3];
+        $finds = static fn (array $more): ?Finding => Report::on(Shot::of(Plans::with([
+            '/timing/photos' => 384, '/timing/interval_s' => 600, '/power' => ['camera' => $more + $camera, 'temperature_c' => 20],
+        ])))->finding('P1');
+        self::assertNotNull($finds([]));
+        self::assertNull($finds(['sleeps_after_s' => 10, 'sleep_w' => 0.05]));
+        self::assertNotNull($finds(['sleeps_after_s' => 10, 'sleep_w' => 0.5]));
+        self::assertNull($finds(['mains' => true]));
+        $plan = Plans::with(['/power' => ['rig' => ['battery_wh' => 0.1, 'mains' => true]]]);
+        self::assertNull(Report::on(Shot::of($plan))->finding('P2'));
+        self::assertNotContains(NotChecked::RigPower, Report::on(Shot::of($plan))->verdict->notChecked);
     }
 
     public function testOnATripodNothingOfARigIsAssumed(): void

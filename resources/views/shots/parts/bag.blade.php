@@ -20,9 +20,13 @@
         @if ($bagPart->there)
         <x-fold :id="'bag-' . $part" :title="$name" :says="$bagPart->inShort($texts)">
             <div class="grid-fields">@foreach ($bagPart->fields as [$pointer, $label, $unit, $width])<x-number :pointer="$pointer" :label="$label"
-                :value="$texts[$pointer]" :unit="$unit" :width="$width" shown-label :class="$pointer === '/storage/cards_gb' ? 'is-list' : ''" />@endforeach
+                :value="$texts[$pointer] ?? ''" :unit="$unit" :width="$width"
+                shown-label :class="$pointer === '/storage/cards_gb' ? 'is-list' : ''" />@endforeach
                 @if ($part === 'storage')<x-choice pointer="/storage/slots" label="Two cards" :value="$texts['/storage/slots']"
                     :options="['overflow' => 'the second takes over', 'copy' => 'each photo on both', 'split' => 'raw and JPEG apart']" />@endif
+                @if (in_array($part, ['power-camera', 'power-rig'], true))
+                    <x-choice :pointer="'/power/' . substr($part, 6) . '/mains'" :label="$name . ' comes from'"
+                    :value="$texts['/power/' . substr($part, 6) . '/mains']" :options="['0' => 'batteries', '1' => 'mains or a dummy battery']" />@endif
                 @if ($part === 'power-bank')<x-choice pointer="/power/bank/feeds" label="feeds" :value="$texts['/power/bank/feeds']"
                     :options="['camera' => 'the camera', 'rig' => 'the rig', 'both' => 'both']" />@endif
                 <x-edit :page="$page" edit="part-out" :with="['part' => $part]" icon="trash-2" class="is-quiet" :id="$part . '-out'">Leave
