@@ -19,6 +19,7 @@ use App\Http\Controllers\OldAddressController;
 use App\Http\Controllers\PackingController;
 use App\Http\Controllers\PhotosController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PlacesController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RemedyController;
@@ -65,6 +66,7 @@ Route::middleware('can:viewAny,' . Shoot::class)->group(static function (): void
     Route::post('/shoots', [ShootController::class, 'store'])->name('shoots.store');
     // What a browser keeps to show when it has nothing else.
     Route::view('/not-kept', 'not-kept')->name('not-kept');
+    Route::get('/places', [PlacesController::class, 'index'])->name('places.index');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::put('/look', [LookController::class, 'update'])->name('look.update');

@@ -93,11 +93,17 @@ build_assets() {
     gzip -9 -k -f "$ROOT"/public/build/assets/*.{js,css}
 }
 
+build_places() {
+    say 'Sorting the places of the world …'
+    quietly 'Sorting the places of the world' node "$ROOT/bin/lib/places.mjs" "$ROOT/storage/app/places.tsv"
+}
+
 ensure_packages() {
     mkdir -p "$VAR" "$ROOT"/storage/{app,logs} "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT/bootstrap/cache"
     ensure_debian_packages "${1:-}"
     ensure_node
     when_changed php-packages "$ROOT/vendor/autoload.php" 'composer.json support/ClockInterface.php support/polyfill.php' install_php_packages
     when_changed node-packages "$ROOT/node_modules" 'package.json package-lock.json' install_node_packages
+    when_changed places "$ROOT/storage/app/places.tsv" 'package-lock.json bin/lib/places.mjs' build_places
     when_changed assets "$ROOT/public/build/manifest.json" 'package-lock.json vite.config.js resources/css resources/js' build_assets
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Sky\Site;
+use Evrent\Core\Sky\ZoneName;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\Coordinates;
+use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -37,6 +40,7 @@ final readonly class TypedPlace
      */
     public static function read(array $typed): self
     {
+        $typed = self::together($typed);
         $text = static fn (string $field): string => trim($typed[$field] ?? '');
         $problems = new Problems();
         $number = static function (string $field, string $message) use ($text, $problems): ?float {
@@ -86,5 +90,20 @@ final readonly class TypedPlace
         $problems->throwIfAny();
 
         return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow, $skyMag);
+    }
+
+    /**
+     * Both coordinates pasted into one field stand each in its own, and a zone has its full name.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string>
+     */
+    private static function together(array $typed): array
+    {
+        $both = Coordinates::read($typed['latitude'] ?? '') ?? Coordinates::read($typed['longitude'] ?? '');
+
+        return ($both === null ? [] : ['latitude' => PlainText::number($both[0]), 'longitude' => PlainText::number($both[1])])
+            + ['zone' => ZoneName::full($typed['zone'] ?? '')] + $typed;
     }
 }

@@ -31,6 +31,8 @@ Alpine.start();
 followViews();
 startOutbox();
 keepPages();
+// The page of a shoot alone has a place to find.
+if (document.getElementById('places-found')) import('./places.js').then(({ followPlaces }) => followPlaces());
 // The page of photos alone has a contact sheet and takes uploads.
 if (document.querySelector('[data-contact-sheet]')) import('./sheet.js').then(({ followSheet }) => followSheet());
 if (document.querySelector('[data-upload]')) import('./upload.js').then(({ followUpload }) => followUpload(document.querySelector('[data-upload]')));

@@ -168,6 +168,19 @@ test.oneIn(10, 'a shot is moved along the day by keys and by dragging, and a cla
   assert.match(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), /^1[67]:\d\d$/);
 });
 
+test.oneIn(10, 'a place is found by its name without the network, and fills its fields with its zone', async () => {
+  const page = await view.open('/');
+  await page.locator('.new-shoot').getByLabel('Name').fill('Found by name');
+  await page.getByRole('button', { name: 'Create shoot' }).click();
+  await page.getByLabel('Find a place by name').pressSequentially('reykjav');
+  await page.getByRole('button', { name: /Reykjavík/ }).click();
+  assert.equal(await page.getByLabel('Time zone').inputValue(), 'Atlantic/Reykjavik');
+  await page.getByLabel('Date').fill('2027-03-23');
+  await page.getByRole('button', { name: 'Save place' }).click();
+  await page.getByText('The shoot and all its shots now use this place.').waitFor();
+  await page.getByText('Atlantic/Reykjavik').first().waitFor();
+});
+
 test.oneIn(10, 'a clash is ended with one press, and the time on site is pinned', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('A day that clashes')}`);
   for (const [title, when] of [['Flood', '17:00'], ['Ebb', '17:10']]) {

@@ -34,5 +34,8 @@
                     :options="Settings::CHOICES[$name]" :value="old($name, $texts[$name])" :problem="$message($name)" />@endforeach</div></section>
             <div class="form-acts"><button class="button is-strong">Save settings</button></div>
         </form>
+        <section class="panel" aria-labelledby="about-title"><header class="panel-head"><h2 id="about-title">About</h2></header>
+            <p class="said-of">Evrent is free software under the MIT licence. Letters: B612, SIL Open Font License. Icons: Lucide, ISC. Places by name:
+                GeoNames, CC BY 4.0.</p></section>
     </div>
 </x-layout>

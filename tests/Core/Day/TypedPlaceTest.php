@@ -110,4 +110,34 @@ final class TypedPlaceTest extends TestCase
             self::assertSame(['/date', '/elevation', '/latitude', '/longitude', '/zone'], array_values(array_unique($pointers)));
         }
     }
+
+    /** As maps and phones copy them, into either field. */
+    public function testCoordinatesThatComeTogetherStandEachInItsOwn(): void
+    {
+        foreach (['52.2, 0.9', "52°12'N 0°54'E", 'N 52 12.0 E 0 54.0', 'geo:52.2,0.9', 'https://maps.example/@52.2,0.9,12z', '52,2 0,9', '52.2;0.9'] as $pasted) {
+            foreach (['latitude', 'longitude'] as $field) {
+                $place = TypedPlace::read([$field => $pasted, 'zone' => 'london']);
+                self::assertEqualsWithDelta([52.2, 0.9], [$place->latitude, $place->longitude], 1e-9, $pasted);
+                self::assertSame('Europe/London', $place->zone);
+            }
+        }
+        $west = TypedPlace::read(['latitude' => "33°54'S 18°24'W", 'zone' => 'UTC']);
+        self::assertEqualsWithDelta([-33.9, -18.4], [$west->latitude, $west->longitude], 1e-9);
+        $comma = TypedPlace::read(['latitude' => '51,85', 'longitude' => '-1,9', 'zone' => 'UTC']);
+        self::assertSame([51.85, -1.9], [$comma->latitude, $comma->longitude], 'a decimal comma is no second number');
+    }
+
+    public function testAZoneThatDoesNotExistAndAPlaceThatIsNoneAreRefusedByTheirFields(): void
+    {
+        foreach ([[['latitude' => '52.2', 'longitude' => '0.9', 'zone' => 'Saltreach'], '/zone'], [['latitude' => '97, 200', 'zone' => 'UTC'], '/latitude']] as [$typed, $pointer]) {
+            try {
+                TypedPlace::read($typed);
+                self::fail('accepted');
+            } catch (InvalidInput $invalid) {
+                self::assertContains($pointer, array_column($invalid->problems, 'pointer'));
+            }
+        }
+        $polar = TypedPlace::read(['latitude' => '89', 'longitude' => '180', 'zone' => 'UTC', 'date' => '2027-06-21']);
+        self::assertSame([89.0, 180.0], [$polar->latitude, $polar->longitude]);
+    }
 }

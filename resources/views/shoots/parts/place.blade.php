@@ -19,6 +19,9 @@
     @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
     <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
         @csrf @method('put')<x-was :of="$shoot->placeTexts()" /><input type="hidden" name="hazards_told" value="">
+        <div class="find-place"><x-field id="f-find-place" label="Find a place by name" name="q" value="" width="22ch" is-text autocomplete="off"
+            :hx-get="route('places.index')" hx-trigger="input changed delay:200ms" hx-target="#places-found" hx-swap="innerHTML" hx-sync="this:replace" />
+            <div id="places-found" role="status"></div></div>
         <div class="grid-fields">
             @foreach ([
                 'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '14ch', '', 'date'],
