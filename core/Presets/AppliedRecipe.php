@@ -24,7 +24,6 @@ use Evrent\Core\Shot\StarTrails;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -114,8 +113,7 @@ final readonly class AppliedRecipe
     }
 
     /**
-     * The first of the ways to time it against which nothing is to be said: as it moves now, the other way of moving, then at longer and
-     * longer intervals.
+     * The first of the intervals, longer and longer, against which nothing is to be said: how the rig moves is none of a recipe's business.
      *
      * @return array{Plan, list<string>}
      *
@@ -124,38 +122,31 @@ final readonly class AppliedRecipe
     private static function timed(PinnedPlan $pinned, Plan $plan, Recipe $recipe): array
     {
         $first = null;
-        $modes = match ($plan->timing->mode) {
-            Mode::ShootMoveShoot => [Mode::ShootMoveShoot, Mode::Continuous],
-            Mode::Continuous => [Mode::Continuous, Mode::ShootMoveShoot],
-            Mode::StopMotion => [Mode::StopMotion],
-        };
         // An interval that follows from what is pinned is not tried otherwise.
         $steps = $pinned->pins->follows === Figure::Interval ? 0 : self::MOST_STEPS;
         for ($step = 0; $step <= $steps; $step++) {
             $interval = round($recipe->intervalSeconds * self::GROWS_BY ** $step, 1);
-            foreach ($modes as $mode) {
-                $timed = self::at($pinned, $plan, $recipe, $mode, $step === 0 ? $recipe->intervalSeconds : $interval);
-                $first ??= $timed;
-                if (self::bad($pinned, $timed, self::BY_TIMING) === []) {
-                    return [$timed, self::chosen($plan, $recipe, $timed)];
-                }
+            $timed = self::at($pinned, $plan, $recipe, $step === 0 ? $recipe->intervalSeconds : $interval);
+            $first ??= $timed;
+            if (self::bad($pinned, $timed, self::BY_TIMING) === []) {
+                return [$timed, self::chosen($recipe, $timed)];
             }
         }
 
-        return [$first ?? self::at($pinned, $plan, $recipe, $modes[0], $recipe->intervalSeconds), []];
+        return [$first ?? self::at($pinned, $plan, $recipe, $recipe->intervalSeconds), []];
     }
 
-    private static function at(PinnedPlan $pinned, Plan $plan, Recipe $recipe, Mode $mode, float $intervalSeconds): Plan
+    private static function at(PinnedPlan $pinned, Plan $plan, Recipe $recipe, float $intervalSeconds): Plan
     {
         // Where the interval follows from what is pinned, it goes on to.
-        $follows = $pinned->pins->follows === Figure::Interval && $mode->hasClock();
+        $follows = $pinned->pins->follows === Figure::Interval && $plan->timing->mode->hasClock();
         $spaced = $follows ? $plan->timing->interval->longest() : $intervalSeconds;
         $open = $spaced * $recipe->openShare;
         if ($recipe->exposedFor === ExposedFor::Sky && $plan->optics !== null) {
             $open = min($open, StarTrails::byConstant($plan->optics));
         }
         $exposure = Exposing::atMost($plan, $open) ?? Exposing::shortest($plan);
-        $timed = $plan->withTiming($plan->timing->withMode($mode))->withExposure(KeyedSeconds::constant($exposure, Between::Stops, 'an exposure'));
+        $timed = $plan->withExposure(KeyedSeconds::constant($exposure, Between::Stops, 'an exposure'));
         if ($follows) {
             return $timed;
         }
@@ -171,14 +162,9 @@ final readonly class AppliedRecipe
     /**
      * @return list<string>
      */
-    private static function chosen(Plan $before, Recipe $recipe, Plan $timed): array
+    private static function chosen(Recipe $recipe, Plan $timed): array
     {
         $said = [];
-        if ($timed->timing->mode !== $before->timing->mode) {
-            $said[] = $timed->timing->mode === Mode::Continuous
-                ? 'It moves continuously: the interval has no time to stop for each photo.'
-                : 'It stops for each photo: moving on would smear it.';
-        }
         $gap = $timed->timing->intervalMeans === IntervalMeaning::Gap;
         $interval = $timed->timing->interval->longest() + ($gap ? $timed->timing->exposure->longest() : 0.0);
         if (abs($interval - $recipe->intervalSeconds) > 0.005) {
