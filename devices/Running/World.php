@@ -28,8 +28,22 @@ final class World
 
     private int $behind = 0;
 
+    /** Soon after it fell back: later, it is another delay. */
+    private const SOON_PHOTOS = 3;
+
+    /** A machine that is behind is less so at a lower speed; a device that answers slowly takes about as long by its own clock, once or a few times. */
+    private const SAME_SHARE = [0.8, 4.0];
+
+    /** A device that was found to be slow is left alone for so many photos. */
+    private const LEFT_ALONE_PHOTOS = 10;
+
     /** At which it is to run from the next moment on at which nothing moves; null while it stays as it is. */
     private ?float $lower = null;
+
+    /** By how much a photo was late when it last fell back, and how many photos ago. */
+    private ?float $fellAt = null;
+    private int $since = 0;
+    private bool $isDeviceSlow = false;
     private ?float $late = null;
 
     /** By which the way to the next place took longer than the rig needs for it. */
@@ -123,17 +137,24 @@ final class World
         // What the devices need they need at any speed: the rest is this machine's.
         $grown = min($late - ($this->late ?? $late), $this->longer + max(0.0, $afterReady));
         [$this->late, $this->longer] = [$late, 0.0];
-        if ($this->clock->speed <= 1.0 || $this->lower !== null) {
+        $this->since++;
+        if ($this->lower !== null || $this->clock->speed <= 1.0 && $this->fellAt === null || $this->isDeviceSlow && $this->since <= self::LEFT_ALONE_PHOTOS) {
             return;
         }
+        $this->isDeviceSlow = false;
+        $this->fellAt = $this->since > self::SOON_PHOTOS ? null : $this->fellAt;
         $this->behind = $grown > max(self::BEHIND_SECONDS, self::BEHIND_SHARE * $interval) ? $this->behind + 1 : 0;
         if ($this->behind >= self::OFTEN || $grown > max(self::BEHIND_SECONDS, $interval)) {
-            $this->lower = (float) max([1, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed < $this->clock->speed)]);
-            $this->behind = 0;
+            // Slowed down, it is as late as before: it is a device that is slow, and the speed has nothing to do with it.
+            $share = $this->fellAt === null ? 0.0 : $grown / $this->fellAt;
+            $this->isDeviceSlow = $share > self::SAME_SHARE[0] && $share < self::SAME_SHARE[1];
+            $slower = (float) max([1, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed < $this->clock->speed)]);
+            $this->lower = $this->isDeviceSlow ? $this->asked : ($slower < $this->clock->speed ? $slower : null);
+            [$this->fellAt, $this->since, $this->behind] = [$this->isDeviceSlow ? null : $grown, 0, 0];
         }
     }
 
-    /** Where the machine did not keep up, nothing moves and nothing is exposed, it runs slower from here on. @return bool whether it does now */
+    /** Where the machine did not keep up, it runs slower from here on, once nothing moves and nothing is exposed. @return bool whether it does now */
     public function fallBack(): bool
     {
         if ($this->lower === null) {
@@ -147,7 +168,11 @@ final class World
             return false;
         }
         $this->lower = null;
-        $this->log->alarm('machine', $this->log->state->next, sprintf(
+        $this->log->alarm('machine', $this->log->state->next, $this->clock->speed > $was ? sprintf(
+            'The devices answer slowly at any speed: they run at ×%d again from photo %d on.',
+            $this->clock->speed,
+            $this->log->state->next,
+        ) : sprintf(
             'This machine does not keep up with ×%d. The simulated devices run at ×%d from photo %d on; photos that were late are its doing.',
             $was,
             $this->clock->speed,

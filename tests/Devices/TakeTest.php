@@ -138,7 +138,7 @@ final class TakeTest extends TestCase
     private static function allFaults(): iterable
     {
         yield 'a trigger that is not heard' => [['kind' => 'missed_trigger', 'frame' => 5], 'Photo 5 was triggered, and the camera has nothing of it. Look at the cable.', ['photo 5: not taken'], []];
-        yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'The slide stands -0.125 out of place.', [], ['slide']];
+        yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'The slide stands -0.250 out of place.', [], ['slide']];
         yield 'a switch that is hit' => [['kind' => 'limit_hit', 'frame' => 5], 'It stands in alarm', [], []];
         yield 'power that goes' => [['kind' => 'power_cut', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
         yield 'a line that drops' => [['kind' => 'connection_lost', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];

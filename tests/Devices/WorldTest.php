@@ -80,6 +80,20 @@ final class WorldTest extends TestCase
         self::assertSame(10.0, $clock->speed);
     }
 
+    /** A rig that answers 20 s late by its own clock is as late at any speed: the machine is not to blame, and nobody waits for it at our speed. */
+    public function testADeviceThatIsSlowByItselfIsNoReasonToRunSlower(): void
+    {
+        [$world, $clock] = $this->world(200.0, 200.0);
+        $speeds = [];
+        foreach ([0.0, 20.0, 45.0, 65.0, 85.0] as $late) {
+            $world->triggered($late, 8.0, 24.0);
+            $world->fallBack();
+            $speeds[] = $clock->speed;
+        }
+        self::assertSame([200.0, 60.0, 200.0, 200.0, 200.0], $speeds);
+        self::assertStringContainsString('The devices answer slowly at any speed: they run at ×200 again', (string) $this->lines[3]->text('says'));
+    }
+
     /** While somebody thinks what to do about a contradiction, a fast world would empty its batteries: it runs at ours, and then at the take's again. */
     public function testOnHoldTheWorldRunsAtOurSpeed(): void
     {
