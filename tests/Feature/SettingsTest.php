@@ -19,7 +19,7 @@ final class SettingsTest extends PageTestCase
         $shot = self::shot();
         $this->set(['rig_unit' => 'in', 'clock' => '12', 'keys' => 'off']);
         $page = $this->get($shot->path() . '/frame')->assertOk()->assertSee('data-letters="off"', false)->assertSee('4:52 pm');
-        $page->assertSee('"/move/keyframes/1/slide":"33.8583"', false)->assertSee('"unit":"in"', false);
+        $page->assertSee('value="33.8583"', false)->assertSee('"unit":"in"', false);
         $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '20']]]])->assertOk();
         self::assertSame(508.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
         $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '60 cm']]]])->assertOk();

@@ -125,7 +125,7 @@ final class TrueWordsTest extends PageTestCase
             $item = KitItem::query()->where('name', $name)->firstOrFail();
             $this->post("{$shot->path()}/kit", ['item' => $item->id, 'count' => '1', 'revision' => self::revisionOf($shot)])->assertRedirect();
         }
-        $this->apply($shot, 'Traffic')->assertSee('One every 2.2 s instead of 1.5 s.');
+        $this->apply($shot, 'Traffic')->assertSee('One every 2.9 s instead of 1.5 s.');
         $this->apply($shot, 'Stars')->assertOk();
         $light = self::planOf($shot)->light;
         self::assertSame([ExposedFor::Sky, 1.8, 6400.0], [$light?->exposedFor, $light?->aperture, $light?->highestIso]);
