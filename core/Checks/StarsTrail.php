@@ -22,7 +22,7 @@ final class StarsTrail implements Check
     {
         return new About(
             [Stage::Light],
-            [...About::SCALE, ...About::FACING, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE],
+            [...About::SCALE, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE],
             unmended: 'No exposure that the light allows keeps stars to points: use a wider lens, or let them trail.',
         );
     }
@@ -53,9 +53,10 @@ final class StarsTrail implements Check
             'Stars will trail',
             PlainText::rounded($stars->clipPixels[$worst], 1) . ' px in the clip',
             sprintf(
-                'In the %s of photo %d the fastest star in the frame moves %s px of the photo. The rule of 500 allows %s, the one with pixels and aperture %s.',
+                'In the %s of photo %d the fastest star %s moves %s px of the photo. The rule of 500 allows %s, the one with pixels and aperture %s.',
                 PlainText::seconds($shot->schedule->exposureSeconds[$worst]),
                 $worst + 1,
+                $shot->plan->facing() === null ? 'that the frame may hold, wherever it faces,' : 'in the frame',
                 PlainText::rounded($stars->clipPixels[$worst] / $optics->outputScale(), 1),
                 PlainText::seconds(StarTrails::byConstant($optics)),
                 PlainText::seconds(StarTrails::byPitch($optics, $shot->plan->light->aperture ?? self::USUAL_APERTURE, $stars->declinations[$worst])),

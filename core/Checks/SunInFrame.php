@@ -29,7 +29,7 @@ final class SunInFrame implements Check
     {
         return new About(
             [Stage::Frame, Stage::Light],
-            [...About::SCALE, ...About::FACING, '/rig/base/off_level_deg', '/rig/base/toward_deg', '/site/elevation_m', ...About::CYCLE],
+            [...About::SCALE, '/rig/base/off_level_deg', '/rig/base/toward_deg', '/site/elevation_m', ...About::CYCLE],
             unmended: 'It is in the frame whenever the shot starts: keep the lens covered until then, and frame on the screen.',
         );
     }

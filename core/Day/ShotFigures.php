@@ -23,7 +23,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 

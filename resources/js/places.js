@@ -7,6 +7,12 @@ export function followPlaces() {
   };
   const zone = document.getElementById('f-place-zone');
   if (zone.value === '') write('zone', Intl.DateTimeFormat().resolvedOptions().timeZone ?? '');
+  // Enter is for what was found: the form is saved by its own button.
+  document.getElementById('f-find-place').addEventListener('keydown', (event) => {
+    if (event.key !== 'Enter') return;
+    event.preventDefault();
+    document.querySelector('#places-found [data-place]')?.click();
+  });
   document.getElementById('places-found').addEventListener('click', ({ target }) => {
     const place = target.closest('[data-place]');
     if (place) ['name', 'latitude', 'longitude', 'zone'].forEach((name) => write(name, place.dataset[name]));

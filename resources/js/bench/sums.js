@@ -1,4 +1,4 @@
-/** A figure that is pressed shows how it is worked out, beside the page; without an answer its own page does. */
+/** A figure that is pressed shows how it is worked out, beside the page. */
 export function listenForSums() {
   document.addEventListener('click', async (event) => {
     const link = event.target.closest('a[data-sum]');
@@ -6,11 +6,8 @@ export function listenForSums() {
     if (!link || !shown?.showPopover || event.ctrlKey || event.metaKey || event.shiftKey) return;
     event.preventDefault();
     const answer = await fetch(link.href, { headers: { 'HX-Request': 'true' } }).catch(() => null);
-    if (!answer?.ok) {
-      window.location.assign(link.href);
-      return;
-    }
-    shown.innerHTML = await answer.text();
+    if (answer?.ok) shown.innerHTML = await answer.text();
+    else shown.textContent = 'The server does not answer. Press the figure again once it does.';
     shown.showPopover();
     shown.focus();
   });

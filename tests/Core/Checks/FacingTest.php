@@ -10,6 +10,7 @@ use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
@@ -71,6 +72,16 @@ final class FacingTest extends TestCase
             self::assertNotNull($known);
             self::assertLessThanOrEqual(max([0.0, ...$unknown->clipPixels]) + 1e-9, max([0.0, ...$known->clipPixels]), "{$bearing}°");
         }
+    }
+
+    /** By the worst bearing there is, no finding says that it takes the camera to face north. */
+    public function testWhatTakesTheWorstBearingDoesNotSayThatItAssumesNorth(): void
+    {
+        $shot = Shot::of(self::plan(['/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 60, '/timing/interval_s' => 66]));
+        $finding = Report::on($shot)->finding('T16');
+        self::assertNotNull($finding?->about);
+        self::assertStringContainsString('wherever it faces', $finding->sentence);
+        self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->about), 'pointer'));
     }
 
     public function testABaseOffLevelIsJudgedAcrossThePictureWhereNobodySaysWhichWayItLeans(): void
