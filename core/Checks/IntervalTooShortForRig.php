@@ -20,7 +20,7 @@ final class IntervalTooShortForRig implements Check
             [Stage::Time],
             [...About::CYCLE],
             Cause::Cycle,
-            unmended: 'Rig and camera need longer for a photo than this leaves: take fewer photos, or shorten the move, the exposure or the settling.',
+            unmended: Mending::NOT_IN_TIME,
         );
     }
 

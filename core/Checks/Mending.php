@@ -21,6 +21,10 @@ use Evrent\Core\Words\PlainText;
  */
 final class Mending
 {
+    /** What to do where no change of the plan brings every photo back on time. */
+    public const NOT_IN_TIME = 'Rig and camera need longer for a photo than this leaves: take fewer photos, or shorten the move, the exposure or the '
+        . 'settling.';
+
     /** More than this cannot be won back by ISO and aperture without changing the picture. */
     private const MOST_STOPS_DARKER = 3.0;
 
