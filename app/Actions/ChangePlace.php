@@ -34,6 +34,7 @@ final class ChangePlace
             $shoot->update([
                 'place' => $place->name, 'shoot_date' => $place->date, 'latitude' => $place->latitude, 'longitude' => $place->longitude,
                 'elevation' => $place->elevationMetres, 'zone' => $place->zone, 'sky_glow' => $place->glowLux, 'sky_mag' => $place->skyMag,
+                'horizon' => $place->horizon,
                 'hazards' => $hazards,
             ]);
             $site = $shoot->refresh()->site();

@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\DB;
  * @property ?string                                      $zone       such as Europe/Lisbon
  * @property float                                        $sky_glow   lux that towns add to the light on the ground at night
  * @property float                                        $sky_mag    how dark the night sky is, magnitudes in each square arc second
+ * @property string                                       $horizon    bearings with the heights of what stands around; empty where it is open
  * @property list<string>                                 $hazards    that the shooter says can hurt somebody there
  * @property list<string>                                 $tags       by which it is found again
  * @property bool                                         $is_demo
@@ -38,7 +39,7 @@ final class Shoot extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['hazards' => '[]', 'tags' => '[]', 'elevation' => 0, 'sky_glow' => 0, 'sky_mag' => Site::USUAL_SKY_MAG];
+    protected $attributes = ['hazards' => '[]', 'tags' => '[]', 'elevation' => 0, 'sky_glow' => 0, 'sky_mag' => Site::USUAL_SKY_MAG, 'horizon' => ''];
 
     /**
      * @return array<string, string>
@@ -102,6 +103,7 @@ final class Shoot extends Model
             'zone' => (string) $this->zone,
             'sky_glow' => $number($this->sky_glow),
             'sky_mag' => $number($this->sky_mag),
+            'horizon' => $this->horizon,
             'hazards_told' => implode(' ', $this->hazards),
         ];
     }
@@ -155,6 +157,7 @@ final class Shoot extends Model
             $this->elevation,
             $this->sky_glow,
             $this->sky_mag,
+            $this->horizon,
         );
     }
 }

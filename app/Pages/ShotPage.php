@@ -184,7 +184,7 @@ final readonly class ShotPage
 
         return $site === null ? [] : array_map(
             static fn (array $arrow): array => [...$arrow, 'clock' => $site->day->clock($arrow['instant'])],
-            DayArrows::of($site->observer, $site->day),
+            DayArrows::of($site),
         );
     }
 

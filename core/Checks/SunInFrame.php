@@ -7,6 +7,7 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Target;
@@ -84,6 +85,7 @@ final class SunInFrame implements Check
         if ($sky === null || $optics === null || $bearing === null || !self::mayShine($shot)) {
             return [];
         }
+        $skyline = $shot->plan->site->skyline ?? Horizon::flat();
         $frame = new SkyFrame($optics);
         $azimuths = $sky->azimuths(Target::Sun);
         $altitudes = $sky->altitudes(Target::Sun);
@@ -101,7 +103,8 @@ final class SunInFrame implements Check
             $seen = new Horizontal($azimuths[$n], (new Horizontal($azimuths[$n], $altitudes[$n]))->apparentAltitude());
             $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
             $off = $frame->degreesOff($seen, $pose, $bearing);
-            if ($off <= $reach && $frame->holds($seen, $pose, $bearing)) {
+            $isHidden = !$skyline->isFlat() && $skyline->limbAbove(new Horizontal($azimuths[$n], $altitudes[$n])) < 0.0;
+            if (!$isHidden && $off <= $reach && $frame->holds($seen, $pose, $bearing)) {
                 $found[] = $n;
             }
             // Photos that come before the sun could have got into the picture need not be looked at.
@@ -144,12 +147,14 @@ final class SunInFrame implements Check
         $frame = new SkyFrame($optics);
         $poses = Poses::columns($shot->schedule);
         $last = count($sky->unixSeconds) - 1;
-        $clear = static function (float $shift) use ($sky, $frame, $bearing, $poses, $last): bool {
+        $skyline = $shot->plan->site->skyline ?? Horizon::flat();
+        $clear = static function (float $shift) use ($sky, $skyline, $frame, $bearing, $poses, $last): bool {
             for ($k = 0; $k <= self::SAMPLES; $k++) {
                 $n = (int) round($last * $k / self::SAMPLES);
                 $place = $sky->sky->of(Target::Sun, new Instant($sky->unixSeconds[$n] + $shift));
                 $pose = ['yaw' => $poses['yaw'][$n], 'pitch' => $poses['pitch'][$n], 'roll' => $poses['roll'][$n]];
-                if ($place->altitude > self::DOWN_DEGREES && $frame->holds(new Horizontal($place->azimuth, $place->apparentAltitude()), $pose, $bearing)) {
+                $shows = $place->altitude > self::DOWN_DEGREES && ($skyline->isFlat() || $skyline->limbAbove($place) > 0.0);
+                if ($shows && $frame->holds(new Horizontal($place->azimuth, $place->apparentAltitude()), $pose, $bearing)) {
                     return false;
                 }
             }

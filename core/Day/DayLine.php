@@ -9,6 +9,7 @@ use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\SeenEvents;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Sky;
 use Evrent\Core\Sky\Target;
@@ -36,6 +37,7 @@ final readonly class DayLine
         public array $values,
         public array $skyValues,
         public DayEvents $events,
+        public SeenEvents $seen,
     ) {
     }
 
@@ -58,7 +60,10 @@ final readonly class DayLine
             $skyValues[] = $above->exposureValue($instant);
         }
 
-        return new self($site, $span, $seconds, $altitudes, $values, $skyValues, DayEvents::at($site->observer, $site->day));
+        $events = DayEvents::at($site->observer, $site->day);
+        $seen = SeenEvents::of($site->observer, $site->skyline, $events);
+
+        return new self($site, $span, $seconds, $altitudes, $values, $skyValues, $events, $seen);
     }
 
     public function secondsOf(Instant $instant): float
@@ -79,26 +84,30 @@ final readonly class DayLine
     public function told(): array
     {
         $day = $this->site->day;
+        $seen = $this->seen;
+        $both = fn (?Instant $level, ?Instant $seen, bool $rising): string => SeenEvents::told($this->site, $level, $seen, $rising);
         $at = static fn (?Instant $instant): string => $instant === null ? '–' : $day->clock($instant);
         $events = $this->events;
-        $both = static fn (string $twilight): string => array_filter($events->twilight[$twilight]) === []
+        $twilight = static fn (string $twilight): string => array_filter($events->twilight[$twilight]) === []
             ? 'none'
             : $at($events->twilight[$twilight]['dawn']) . ', ' . $at($events->twilight[$twilight]['dusk']);
         // Who plans an evening stays into the night that follows it, not the one before.
         $dark = $this->spans(DayEvents::darkNight($this->site->observer, $day));
         $centre = $this->spans(DayEvents::upThatNight($this->site->observer, $day, Target::GalacticCentre));
+        $clear = $this->spans(DayEvents::upThatNight($this->site->observer, $day, Target::GalacticCentre, $this->site->skyline));
 
         return [
             ...($events->sunAlways === null
-                ? [['Sunrise', $at($events->sunRise)], ['Sunset', $at($events->sunSet)]]
+                ? [['Sunrise', $both($events->sunRise, $seen->sunRise, true)], ['Sunset', $both($events->sunSet, $seen->sunSet, false)]]
                 : [['Sun', $events->sunAlways === 'up' ? 'up all day' : 'down all day']]),
-            ['Civil twilight', $both('civil')],
-            ['Astronomical twilight', $both('astronomical')],
-            ['Moonrise', $at($events->moonRise)],
-            ['Moonset', $at($events->moonSet)],
+            ['Civil twilight', $twilight('civil')],
+            ['Astronomical twilight', $twilight('astronomical')],
+            ['Moonrise', $both($events->moonRise, $seen->moonRise, true)],
+            ['Moonset', $both($events->moonSet, $seen->moonSet, false)],
             ['Moon lit', round($events->litFraction * 100.0) . ' %'],
             ['Dark', $dark === '' ? 'no dark hours' : $dark],
             ['Galactic centre up', $centre === '' ? 'not that night' : $centre],
+            ...($this->site->skyline->isFlat() ? [] : [['Galactic centre over the skyline', $clear === '' ? 'not that night' : $clear]]),
         ];
     }
 

@@ -13,6 +13,7 @@ use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\SeenEvents;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Words\PlainText;
@@ -159,12 +160,13 @@ final readonly class ShotCard
             return [];
         }
         $events = DayEvents::at($site->observer, $site->day);
-        $told = [];
-        foreach (['Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk']] as $what => $instant) {
-            if ($instant !== null) {
-                $told[] = [$what, $site->day->clock($instant)];
-            }
-        }
+        $seen = SeenEvents::of($site->observer, $site->skyline, $events);
+        $dusk = $events->twilight['civil']['dusk'];
+        $told = [
+            ...($events->sunRise === null ? [] : [['Sunrise', SeenEvents::told($site, $events->sunRise, $seen->sunRise, true)]]),
+            ...($events->sunSet === null ? [] : [['Sunset', SeenEvents::told($site, $events->sunSet, $seen->sunSet, false)]]),
+            ...($dusk === null ? [] : [['Civil dusk', $site->day->clock($dusk)]]),
+        ];
         $height = static fn (float $degrees): string => PlainText::rounded(abs($degrees), 0) . '° ' . ($degrees < 0.0 ? 'down' : 'up');
 
         return [...$told, ['Sun at the start', $height($altitudes[0])], ['at the end', $height($altitudes[count($altitudes) - 1])]];
@@ -267,8 +269,13 @@ final readonly class ShotCard
             return [];
         }
         $events = DayEvents::at($plan->site->observer, $plan->site->day);
+        $seen = SeenEvents::of($plan->site->observer, $plan->site->skyline, $events);
+        $happens = [
+            'Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk'],
+            ...($plan->site->skyline->isFlat() ? [] : ['Sun over the skyline' => $seen->sunRise, 'Sun behind the skyline' => $seen->sunSet]),
+        ];
         $moments = [];
-        foreach (['Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk']] as $says => $instant) {
+        foreach ($happens as $says => $instant) {
             if ($instant !== null && $instant->unixSeconds > $first->unixSeconds && $instant->unixSeconds < $last->unixSeconds) {
                 $moments[] = [$instant, $says, false];
             }

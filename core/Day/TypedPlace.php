@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\ZoneName;
 use Evrent\Core\Values\InvalidInput;
@@ -30,11 +31,13 @@ final readonly class TypedPlace
         public ?string $zone,
         public float $glowLux,
         public float $skyMag,
+        public string $horizon,
     ) {
     }
 
     /**
-     * @param array<string, string> $typed name, date, latitude, longitude, elevation, zone, sky_glow, sky_mag
+     * @param array<string, string> $typed name, date, latitude, longitude, elevation, zone, sky_glow, sky_mag, horizon,
+     *                                     horizon_variation (of the compass that its bearings were read from)
      *
      * @throws InvalidInput with the field's name as pointer
      */
@@ -68,6 +71,13 @@ final readonly class TypedPlace
         if ($latitude !== null && $text('zone') === '') {
             $problems->add('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.');
         }
+        $variation = $number('horizon_variation', 'Enter the variation in degrees, east above zero, such as 1.5.') ?? 0.0;
+        $horizon = '';
+        try {
+            $horizon = Horizon::read($text('horizon'), is_nan($variation) ? 0.0 : $variation)->text();
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
         $finite = static fn (?float $value): float => $value === null || is_nan($value) ? 0.0 : $value;
         try {
             new Site(
@@ -89,7 +99,7 @@ final readonly class TypedPlace
         }
         $problems->throwIfAny();
 
-        return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow, $skyMag);
+        return new self($text('name'), $date, $latitude, $longitude, $elevation, $text('zone') === '' ? null : $text('zone'), $glow, $skyMag, $horizon);
     }
 
     /**

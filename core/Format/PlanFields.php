@@ -221,6 +221,7 @@ final class PlanFields
             'elevation_m' => ['kind' => FieldKind::Number, 'as' => 'elevationMetres', 'usual' => 0.0],
             'sky_glow_lux' => ['kind' => FieldKind::Number, 'as' => 'glowLux', 'usual' => 0.0],
             'sky_mag' => ['kind' => FieldKind::Number, 'as' => 'skyMag', 'usual' => Site::USUAL_SKY_MAG, 'label' => 'night sky', 'unit' => 'mag'],
+            'horizon' => ['kind' => FieldKind::Text, 'as' => 'horizon', 'usual' => ''],
         ],
         '/start' => [
             'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],

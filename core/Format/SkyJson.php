@@ -11,6 +11,7 @@ use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\LocalDay;
 use Evrent\Core\Sky\Moon;
 use Evrent\Core\Sky\Observer;
+use Evrent\Core\Sky\SeenEvents;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -56,9 +57,11 @@ final class SkyJson
     }
 
     /**
+     * @param ?SeenEvents $seen over the land that stands around; null where nothing is known of it
+     *
      * @return array<string, mixed>
      */
-    public static function day(LocalDay $day, DayEvents $events): array
+    public static function day(LocalDay $day, DayEvents $events, ?SeenEvents $seen = null): array
     {
         $text = static fn (?Instant $instant): ?string => $instant === null ? null : $day->text($instant);
 
@@ -72,6 +75,10 @@ final class SkyJson
             'twilight' => array_map(static fn (array $ends): array => ['dawn' => $text($ends['dawn']), 'dusk' => $text($ends['dusk'])], $events->twilight),
             'moon' => ['rise' => $text($events->moonRise), 'set' => $text($events->moonSet), 'lit_fraction' => round($events->litFraction, self::DECIMALS)],
             'dark_windows' => array_map(static fn (array $window): array => ['from' => $text($window[0]), 'to' => $text($window[1])], $events->darkWindows),
+            ...($seen === null ? [] : ['over_horizon' => [
+                'sun' => ['rise' => $text($seen->sunRise), 'set' => $text($seen->sunSet)],
+                'moon' => ['rise' => $text($seen->moonRise), 'set' => $text($seen->moonSet)],
+            ]]),
         ];
     }
 

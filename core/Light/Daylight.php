@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Light;
 
 use Evrent\Core\Sky\Angles;
+use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Moon;
@@ -38,6 +39,7 @@ final readonly class Daylight
      * @param bool     $lampsAtDusk whether the light switches them instead
      * @param float    $shiftStops what one metered exposure says beyond the model
      * @param ?Sky     $sky        of the same place, where one is there already
+     * @param ?Horizon $horizon    what stands around and hides sun and moon; null for nothing
      */
     public function __construct(
         private Observer $observer,
@@ -50,6 +52,7 @@ final readonly class Daylight
         private bool $lampsAtDusk = false,
         private float $shiftStops = 0.0,
         ?Sky $sky = null,
+        private ?Horizon $horizon = null,
     ) {
         $this->sky = $sky ?? new Sky($observer);
     }
@@ -72,13 +75,14 @@ final readonly class Daylight
             in_array($lampsOn, [Light::LAMPS_ALWAYS, Light::LAMPS_AT_DUSK], true) ? null : $site->day->at($lampsOn),
             $lampsOn === Light::LAMPS_AT_DUSK,
             sky: $sky,
+            horizon: $site->skyline->isFlat() ? null : $site->skyline,
         );
     }
 
     /** On level ground, lamps included. */
     public function lux(Instant $instant): float
     {
-        return $this->luxUnder($this->sky->of(Target::Sun, $instant)->altitude, $this->sky->of(Target::Moon, $instant)->altitude, $instant);
+        return $this->luxUnder($this->sky->of(Target::Sun, $instant), $this->sky->of(Target::Moon, $instant), $instant);
     }
 
     /** Exposure value at ISO 100. */
@@ -96,7 +100,7 @@ final readonly class Daylight
     {
         return $this->shiftStops + ($this->exposedFor === ExposedFor::Sky
             ? SkyBrightness::exposureValue($this->luminance($sun, $moon, $instant, $look))
-            : Illuminance::exposureValue($this->luxUnder($sun->altitude, $moon->altitude, $instant)));
+            : Illuminance::exposureValue($this->luxUnder($sun, $moon, $instant)));
     }
 
     /** The same light, held to what a meter showed at a known time. */
@@ -113,19 +117,29 @@ final readonly class Daylight
             $this->lampsAtDusk,
             $this->shiftStops + $exposureValue - $this->exposureValue($instant, $look),
             $this->sky,
+            $this->horizon,
         );
     }
 
-    private function luxUnder(float $sunDegrees, float $moonDegrees, Instant $instant): float
+    private function luxUnder(Horizontal $sun, Horizontal $moon, Instant $instant): float
     {
-        $lux = Illuminance::ofSun($sunDegrees) + Illuminance::NIGHT_SKY_LUX + $this->glowLux;
-        if ($this->moonCounts($sunDegrees, $moonDegrees)) {
-            $moon = $this->sky->body(Target::Moon)->place($instant);
-            $lux += Illuminance::ofMoon($moonDegrees, $this->phaseAngle($instant), rad2deg(asin(self::EARTH_KILOMETRES / $moon->distanceKilometres)));
+        $lux = Illuminance::ofSun($sun->altitude) * $this->shareNotHidden($sun) + Illuminance::NIGHT_SKY_LUX + $this->glowLux;
+        if ($this->moonCounts($sun->altitude, $moon->altitude)) {
+            $place = $this->sky->body(Target::Moon)->place($instant);
+            $parallax = rad2deg(asin(self::EARTH_KILOMETRES / $place->distanceKilometres));
+            $lux += Illuminance::ofMoon($moon->altitude, $this->phaseAngle($instant), $parallax) * $this->shareNotHidden($moon);
         }
         $lux /= $this->cloud->divides();
 
         return $lux + $this->lampsIn($lux, $instant);
+    }
+
+    /** Share of a body's light that comes past the land: where ridge or wall hide it, what the sky scatters is left. */
+    private function shareNotHidden(Horizontal $body): float
+    {
+        $shows = $this->horizon?->shows($body) ?? 1.0;
+
+        return $shows + (1.0 - $shows) * SkyBrightness::diffuseShare($body->altitude, $this->cloud);
     }
 
     private function lampsIn(float $lux, Instant $instant): float

@@ -14,9 +14,11 @@ final class DayArrows
     /**
      * @return list<array{label: string, instant: Instant, azimuth: float}> in the order of the clock; degrees from true north clockwise
      */
-    public static function of(Observer $observer, LocalDay $day): array
+    public static function of(Site $site): array
     {
-        $events = DayEvents::at($observer, $day);
+        [$observer, $day] = [$site->observer, $site->day];
+        // Where the sun shows is where the camera is turned to, ridge or none.
+        $events = SeenEvents::of($observer, $site->skyline, DayEvents::at($observer, $day));
         $sky = new Sky($observer);
         $arrows = [];
         foreach (
@@ -25,7 +27,7 @@ final class DayArrows
             ['sunset', Target::Sun, $events->sunSet],
             ['moonrise', Target::Moon, $events->moonRise],
             ['moonset', Target::Moon, $events->moonSet],
-            ['galactic centre highest', Target::GalacticCentre, self::highestInTheDark($sky, $observer, $day)],
+            ['galactic centre highest', Target::GalacticCentre, self::highestInTheDark($sky, $site)],
             ] as [$label, $target, $instant]
         ) {
             if ($instant !== null) {
@@ -38,11 +40,11 @@ final class DayArrows
     }
 
     /** In the night that follows the day, to ten minutes; null where it does not come up in the dark. */
-    private static function highestInTheDark(Sky $sky, Observer $observer, LocalDay $day): ?Instant
+    private static function highestInTheDark(Sky $sky, Site $site): ?Instant
     {
         $highest = null;
         $most = 0.0;
-        foreach (DayEvents::upThatNight($observer, $day, Target::GalacticCentre) as [$from, $until]) {
+        foreach (DayEvents::upThatNight($site->observer, $site->day, Target::GalacticCentre, $site->skyline) as [$from, $until]) {
             for ($at = $from; $at->unixSeconds <= $until->unixSeconds; $at = $at->plusSeconds(self::SAMPLE_SECONDS)) {
                 $altitude = $sky->of(Target::GalacticCentre, $at)->altitude;
                 if ($altitude > $most && $sky->of(Target::Sun, $at)->altitude < DayEvents::TWILIGHTS['astronomical']) {

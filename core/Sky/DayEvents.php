@@ -18,8 +18,6 @@ final readonly class DayEvents
     /** What the air lifts at the horizon: 34 minutes of arc. */
     private const HORIZON_REFRACTION_DEGREES = 34.0 / 60.0;
 
-    private const MOON_KILOMETRES = 1_737.4;
-
     /**
      * @param ?string                                           $sunAlways   "up" or "down" where the sun neither rises nor sets
      * @param array<string, array{dawn: ?Instant, dusk: ?Instant}> $twilight by its name: civil, nautical, astronomical
@@ -42,9 +40,11 @@ final readonly class DayEvents
 
     /**
      * @param ?float $targetDegrees how high the galactic centre has to stand in a dark window; null for wherever it stands
+     * @param Horizon $horizon      that it has to stand clear of too, where a height is asked for
      */
-    public static function at(Observer $observer, LocalDay $day, ?float $targetDegrees = null): self
+    public static function at(Observer $observer, LocalDay $day, ?float $targetDegrees = null, ?Horizon $horizon = null): self
     {
+        $horizon ??= Horizon::flat();
         $sun = new Interpolated(new Sun());
         $moon = new Interpolated(new Moon());
         $sunAbove = static fn (float $degrees): callable => static fn (Instant $instant): float => $observer->horizontal($sun, $instant)->altitude - $degrees;
@@ -61,7 +61,7 @@ final readonly class DayEvents
         $target = new Interpolated(Star::galacticCentre());
         $targetAbove = static fn (Instant $instant): float => $targetDegrees === null
             ? 1.0
-            : $observer->horizontal($target, $instant)->altitude - $targetDegrees;
+            : self::clear($observer->horizontal($target, $instant), $targetDegrees, $horizon);
         // The astronomical twilight's crossings were found last.
         $changes = [...$crossings, ...$moonCrossings, ...Crossings::within($day->begins, $day->ends, $targetAbove)];
         $isDark = static fn (Instant $instant): bool => $sunAbove(self::TWILIGHTS['astronomical'])($instant) < 0.0
@@ -99,13 +99,22 @@ final readonly class DayEvents
     /**
      * When a target is above the horizon in the night that follows a day: from its noon to the next.
      *
+     * @param ?Horizon $horizon around the place; null for a level one
+     *
      * @return list<array{Instant, Instant}>
      */
-    public static function upThatNight(Observer $observer, LocalDay $day, Target $target): array
+    public static function upThatNight(Observer $observer, LocalDay $day, Target $target, ?Horizon $horizon = null): array
     {
         $body = new Interpolated($target->body());
+        $horizon ??= Horizon::flat();
 
-        return self::fromNoonToNoon($day, [static fn (Instant $instant): float => $observer->horizontal($body, $instant)->altitude]);
+        return self::fromNoonToNoon($day, [static fn (Instant $instant): float => $horizon->above($observer->horizontal($body, $instant))]);
+    }
+
+    /** By how many degrees a target stands above a height and clear of the land. */
+    private static function clear(Horizontal $place, float $degrees, Horizon $horizon): float
+    {
+        return $horizon->isFlat() ? $place->altitude - $degrees : min($place->altitude - $degrees, $horizon->above($place));
     }
 
     /**
@@ -141,9 +150,7 @@ final readonly class DayEvents
     /** The moon's upper limb above the horizon, air included, degrees. */
     public static function moonAboveHorizon(Observer $observer, Instant $instant, Body $moon = new Moon()): float
     {
-        $semidiameter = rad2deg(asin(self::MOON_KILOMETRES / $moon->place($instant)->distanceKilometres));
-
-        return $observer->horizontal($moon, $instant)->altitude + self::HORIZON_REFRACTION_DEGREES + $semidiameter;
+        return $observer->horizontal($moon, $instant)->altitude + self::HORIZON_REFRACTION_DEGREES + Moon::semidiameter($moon->place($instant));
     }
 
     private static function transit(Observer $observer, LocalDay $day, Body $sun): ?Instant

@@ -10,6 +10,8 @@ namespace Evrent\Core\Sky;
  */
 final class Moon implements Body
 {
+    private const KILOMETRES = 1_737.4;
+
     /** Multiples of D, M, M' and F; the sine's coefficient for longitude (10⁻⁶°), the cosine's for distance (m). Table 47.A. */
     private const LONGITUDE_AND_DISTANCE = [
         [0, 0, 1, 0, 6_288_774, -20_905_355], [2, 0, -1, 0, 1_274_027, -3_699_111], [2, 0, 0, 0, 658_314, -2_955_968], [0, 0, 2, 0, 213_618, -569_925],
@@ -95,6 +97,12 @@ final class Moon implements Body
             $sun->distanceKilometres * Angles::sin($elongation),
             $moon->distanceKilometres - $sun->distanceKilometres * Angles::cos($elongation),
         ));
+    }
+
+    /** Half the disk as it is seen, degrees. */
+    public static function semidiameter(Equatorial $place): float
+    {
+        return rad2deg(asin(self::KILOMETRES / $place->distanceKilometres));
     }
 
     /** The share of its disk that is lit, 0…1. Meeus, 48.1. */

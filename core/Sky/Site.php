@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -28,6 +29,10 @@ final readonly class Site
 
     public Observer $observer;
     public LocalDay $day;
+    public Horizon $skyline;
+
+    /** As it is written: "80 5, 110 12". */
+    public string $horizon;
 
     /**
      * @param float  $latitude        degrees, north above zero
@@ -37,6 +42,7 @@ final readonly class Site
      * @param float  $elevationMetres above the sea
      * @param float  $glowLux         what towns add to the light on the ground at night
      * @param float  $skyMag          how dark the night sky is without the moon, magnitudes in each square arc second
+     * @param string $horizon         bearings with the heights of what stands around, as in "80 5, 110 12"; empty for an open horizon
      *
      * @throws InvalidInput
      */
@@ -49,6 +55,7 @@ final readonly class Site
         public float $elevationMetres = 0.0,
         public float $glowLux = 0.0,
         public float $skyMag = self::USUAL_SKY_MAG,
+        string $horizon = '',
     ) {
         $problems = new Problems();
         if (mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
@@ -64,9 +71,16 @@ final readonly class Site
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder('', $invalid);
         }
+        try {
+            $skyline = Horizon::read($horizon);
+        } catch (InvalidInput $invalid) {
+            $problems->addAllUnder('', $invalid);
+        }
         $problems->throwIfAny();
-        assert(isset($day));
+        assert(isset($day, $skyline));
         $this->day = $day;
+        $this->skyline = $skyline;
+        $this->horizon = $skyline->text();
         $this->observer = new Observer($latitude, $longitude, $elevationMetres);
     }
 
@@ -92,6 +106,31 @@ final readonly class Site
      */
     public function under(float $skyMag): self
     {
-        return new self($this->name, $this->latitude, $this->longitude, $this->zone, $this->date, $this->elevationMetres, $this->glowLux, $skyMag);
+        return $this->with(['skyMag' => $skyMag]);
+    }
+
+    /**
+     * The same place on another day.
+     *
+     * @param string $date such as 2026-05-14
+     *
+     * @throws InvalidInput
+     */
+    public function on(string $date): self
+    {
+        return $this->with(['date' => $date]);
+    }
+
+    /**
+     * @param array<string, string|float> $changes by the names of the constructor's arguments
+     *
+     * @throws InvalidInput
+     */
+    private function with(array $changes): self
+    {
+        $own = get_object_vars($this);
+        unset($own['observer'], $own['day'], $own['skyline']);
+
+        return Copy::of($this, $own, $changes);
     }
 }

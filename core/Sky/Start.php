@@ -61,7 +61,7 @@ final readonly class Start
         return new self(StartEvent::Clock, $clock, days: $days);
     }
 
-    /** Null when it does not happen on that day at that place. */
+    /** Null when it does not happen on that day at that place. Sun and moon rise over the land that stands around, and set behind it. */
     public function instant(Site $site): ?Instant
     {
         $day = $this->days === 0 ? $site->day : $site->day->next();
@@ -79,7 +79,9 @@ final readonly class Start
         };
         foreach (Crossings::within($day->begins, $day->ends, $above) as [$instant, $rising]) {
             if ($rising === $this->event->rises()) {
-                return $instant->plusSeconds($this->offsetSeconds);
+                return ($this->event->isOverHorizon()
+                    ? SeenEvents::at($site->observer, $site->skyline, $this->event->target(), $instant, $rising)
+                    : $instant)?->plusSeconds($this->offsetSeconds);
             }
         }
 

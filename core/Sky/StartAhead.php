@@ -36,7 +36,7 @@ final class StartAhead
         $today = (new DateTimeImmutable('@' . (int) $unixSeconds))->setTimezone(new DateTimeZone($site->zone));
         for ($day = -1; $day < self::DAYS; $day++) {
             $date = $today->modify("{$day} days")->format('Y-m-d');
-            $then = new Site($site->name, $site->latitude, $site->longitude, $site->zone, $date, $site->elevationMetres, $site->glowLux, $site->skyMag);
+            $then = $site->on($date);
             $instant = $start->instant($then);
             if ($instant !== null && $instant->unixSeconds > $unixSeconds) {
                 return $instant->unixSeconds - $unixSeconds;

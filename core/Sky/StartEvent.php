@@ -38,6 +38,12 @@ enum StartEvent: string
             || str_ends_with($this->value, '_rises_to');
     }
 
+    /** Whether it happens at the horizon, where land can hide it. */
+    public function isOverHorizon(): bool
+    {
+        return in_array($this, [self::Sunrise, self::Sunset, self::Moonrise, self::Moonset], true);
+    }
+
     public function target(): Target
     {
         foreach (Target::cases() as $target) {

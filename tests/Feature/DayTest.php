@@ -46,6 +46,21 @@ final class DayTest extends PageTestCase
         self::assertNull(self::planOf($shot)->site);
     }
 
+    public function testAHorizonDelaysWhatRisesOnTheDayAndInItsShots(): void
+    {
+        $shoot = self::empty();
+        $this->post("/shoots/{$shoot->id}/shots", ['title' => 'First light', 'starter' => 'slide-pan-tilt']);
+        $place = self::PLACE + ['horizon' => '30 6, 90 6, 150 2', 'horizon_variation' => '1.5'];
+        $this->put("/shoots/{$shoot->id}/place", $place)->assertSessionHasNoErrors();
+        self::assertSame('31.5 6, 91.5 6, 151.5 2', $shoot->refresh()->horizon, 'kept from true north');
+        $this->get("/shoots/{$shoot->id}")->assertOk()->assertSeeInOrder(['Sunrise', '04:33, over the skyline 05:2', 'Sunset', '21:15'])
+            ->assertSee('Not measured, so counted as open: from 151.5° clockwise to 31.5°.');
+        self::assertSame($shoot->horizon, self::planOf($shoot->shots()->firstOrFail())->site?->horizon);
+        // Saved again without a variation, nothing turns.
+        $this->put("/shoots/{$shoot->id}/place", ['horizon' => $shoot->horizon] + self::PLACE)->assertSessionHasNoErrors();
+        self::assertSame('31.5 6, 91.5 6, 151.5 2', $shoot->refresh()->horizon);
+    }
+
     /**
      * @return iterable<string, array{array<string, string>, string, string}>
      */
@@ -58,6 +73,8 @@ final class DayTest extends PageTestCase
         yield 'zone unknown' => [['zone' => 'Europe/Saltreach'], 'zone', 'time zone'];
         yield 'no zone' => [['zone' => ''], 'zone', 'time zone'];
         yield 'under the sea' => [['elevation' => '-9000'], 'elevation', 'elevation'];
+        yield 'a horizon with a bearing alone' => [['horizon' => '80 5, 110'], 'horizon', 'a bearing from 0 to 360 and a height'];
+        yield 'a variation in words' => [['horizon' => '80 5, 110 3', 'horizon_variation' => 'west'], 'horizon_variation', 'variation in degrees'];
         yield 'a bright sky' => [['sky_glow' => '1000'], 'sky_glow', 'lux'];
     }
 

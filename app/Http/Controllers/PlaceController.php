@@ -29,7 +29,7 @@ final class PlaceController
             $merged = SeenValues::merged($form, $locked->placeTexts());
             $told = array_filter(explode(' ', $merged['hazards_told']), static fn (string $name): bool => $name !== '');
 
-            return [TypedPlace::read($merged), array_values($told)];
+            return [TypedPlace::read([...$merged, 'horizon_variation' => $form->text('horizon_variation')]), array_values($told)];
         }));
 
         return redirect()->to($form->standsAt())->with('notice', 'The shoot and all its shots now use this place.');

@@ -12,7 +12,7 @@ use Illuminate\Http\UploadedFile;
  */
 final class PlaceForm extends Form
 {
-    private const FIELDS = ['name', 'date', 'latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'sky_mag'];
+    private const FIELDS = ['name', 'date', 'latitude', 'longitude', 'elevation', 'zone', 'sky_glow', 'sky_mag', 'horizon', 'horizon_variation'];
     private const MOST_KILOBYTES = 4_096;
 
     public function named(): string

@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Sky;
 
 use Evrent\Core\Sky\DayArrows;
-use Evrent\Core\Sky\LocalDay;
-use Evrent\Core\Sky\Observer;
+use Evrent\Core\Sky\Site;
 use PHPUnit\Framework\TestCase;
 
 final class DayArrowsTest extends TestCase
 {
     public function testTheDaysArrowsComeInTheOrderOfTheClock(): void
     {
-        $day = new LocalDay('2027-03-20', 'Europe/London');
-        $arrows = DayArrows::of(new Observer(52.2, 0.9), $day);
+        $arrows = DayArrows::of(new Site('', 52.2, 0.9, 'Europe/London', '2027-03-20'));
         $azimuths = array_column($arrows, 'azimuth', 'label');
         // At an equinox the sun rises nearly due east, and sets nearly due west.
         self::assertEqualsWithDelta(89.0, $azimuths['sunrise'], 1.0);
@@ -27,16 +25,16 @@ final class DayArrowsTest extends TestCase
 
     public function testTheGalacticCentreIsShownWhereItIsHighestInTheDark(): void
     {
-        $summer = DayArrows::of(new Observer(38.7, -9.1), new LocalDay('2027-06-20', 'Europe/Lisbon'));
+        $summer = DayArrows::of(new Site('', 38.7, -9.1, 'Europe/Lisbon', '2027-06-20'));
         // Around the solstice it culminates in the south about midnight.
         self::assertEqualsWithDelta(180.0, array_column($summer, 'azimuth', 'label')['galactic centre highest'] ?? 0.0, 5.0);
-        $winter = DayArrows::of(new Observer(52.2, 0.9), new LocalDay('2027-12-20', 'Europe/London'));
+        $winter = DayArrows::of(new Site('', 52.2, 0.9, 'Europe/London', '2027-12-20'));
         self::assertArrayNotHasKey('galactic centre highest', array_column($winter, 'azimuth', 'label'), 'it is up by day alone');
     }
 
     public function testWhereTheSunDoesNotRiseThereIsNoArrowForIt(): void
     {
-        $labels = array_column(DayArrows::of(new Observer(80.0, 15.0), new LocalDay('2027-12-20', 'Europe/Oslo')), 'label');
+        $labels = array_column(DayArrows::of(new Site('', 80.0, 15.0, 'Europe/Oslo', '2027-12-20')), 'label');
         self::assertNotContains('sunrise', $labels);
         self::assertNotContains('sunset', $labels);
     }

@@ -10,6 +10,7 @@
     $kept = fn (string $field, ?string $value) => $isTyped ? Typed::before($field) : (string) $value;
     $hazards = $isTyped ? (array) old('hazards', []) : $shoot->hazards;
     $sky = array_search($shoot->sky_mag, Site::SKIES, true);
+    $gaps = $shoot->site()?->skyline->gapsText() ?? '';
     $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <details class="panel place" id="place" @if ($placeOpen) open @endif>
@@ -37,6 +38,13 @@
                     :value="$kept($field, $value)" :problem="$errors->first('place.' . $field)" />
             @endforeach
         </div>
+        <div class="grid-fields">
+            <x-field id="f-place-horizon" label="Horizon: bearing and height of what stands around" name="horizon" width="44ch" is-text
+                placeholder="80 5, 110 12, SW 3" :value="$kept('horizon', $shoot->horizon)" :problem="$errors->first('place.horizon')" />
+            <x-field id="f-place-horizon_variation" label="read by a compass with variation" name="horizon_variation" width="5ch" unit="°"
+                placeholder="none" :value="$kept('horizon_variation', '')" :problem="$errors->first('place.horizon_variation')" />
+        </div>
+        @if ($gaps !== '')<p class="quiet" id="horizon-gaps">{{ $gaps }}</p>@endif
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
         <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $word }}">{{ $magnitude }} magnitudes</option>@endforeach</datalist>
         <fieldset class="hazards"><legend>Out there</legend>
