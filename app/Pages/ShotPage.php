@@ -29,6 +29,7 @@ use Evrent\Core\Light\Marks;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Sky\DayArrows;
@@ -214,6 +215,14 @@ final readonly class ShotPage
     public function endTime(): ?string
     {
         return $this->times->endsText;
+    }
+
+    /**
+     * @return list<string> what is taken on each day, where it pauses between
+     */
+    public function photosByDay(): array
+    {
+        return PhotosByDay::told($this->schedule);
     }
 
     public function undoes(): ?string

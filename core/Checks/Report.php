@@ -55,6 +55,7 @@ final readonly class Report
         FileCounterRollsOver::class,
         CropCutsFraming::class,
         BestFramingComesLate::class,
+        WindowCannotHold::class,
     ];
 
     /**

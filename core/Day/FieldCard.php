@@ -9,6 +9,7 @@ use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Shot\PassFacts;
+use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\TroubleTimes;
 use Evrent\Core\Shot\WhiteBalanceCues;
@@ -58,6 +59,7 @@ final class FieldCard
 
         return array_values(array_filter([
             ...array_map(self::trouble(...), TroubleTimes::of($shot)),
+            ...array_map(ucfirst(...), PhotosByDay::told($shot->schedule)),
             $plan->scene->planB === null ? '' : "Else stand here: {$plan->scene->planB}",
             $end === null ? '' : $end->told() . '.',
         ], static fn (string $line): bool => $line !== ''));

@@ -41,7 +41,10 @@ final readonly class ShotTimes
 
             return new self(null, null, $clock->text(), $clock->plusSeconds($seconds)->text());
         }
-        $begins = $plan->start->instant($plan->site);
+        // Where its window of the day is closed then, it waits for it to open.
+        $begins = $plan->window === null
+            ? $plan->start->instant($plan->site)
+            : $plan->firstTrigger()?->plusSeconds(-$plan->timing->startDelaySeconds);
         if ($begins === null) {
             return new self(null, null, null, null);
         }

@@ -54,7 +54,8 @@ final class IntervalColumns
             $closes[] = $close;
             $darks[] = $camera->shutterBusySeconds($exposure) - $exposure;
             $writeStarts[] = $timeline->writeStartSeconds[$n] - $trigger;
-            $next = $timeline->triggerSeconds[$n + 1] ?? $trigger + $schedule->intervalSeconds[$n];
+            // A pause for the night is drawn as nothing: to scale it would leave no room for the photos.
+            $next = $trigger + max($schedule->intervalSeconds[$n], $timeline->requiredSeconds[$n] ?? 0.0);
             $spans[] = max($next, $timeline->writeEndSeconds[$n]) - $trigger;
             $move = $stops ? $schedule->moves->moveSeconds[$n] : 0.0;
             $moveStarts[] = $close + $rig->postExposureDelaySeconds;

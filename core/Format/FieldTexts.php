@@ -17,7 +17,7 @@ final class FieldTexts
      */
     public static function of(Plan $plan): array
     {
-        $document = array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'end' => true]);
+        $document = array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'end' => true, 'window' => true]);
         $texts = self::notSaid($document);
         self::collect($document, '', $texts);
         if ($plan->facing() === null) {
@@ -27,6 +27,8 @@ final class FieldTexts
         $texts['/start'] = $plan->start === null ? '' : StartText::write($plan->start);
         $texts['/end/by'] = $plan->end?->by->value ?? '';
         $texts['/end/at'] = $plan->end?->at === null ? '' : StartText::write($plan->end->at);
+        $texts['/window/from'] = $plan->window === null ? '' : StartText::write($plan->window->from);
+        $texts['/window/until'] = $plan->window === null ? '' : StartText::write($plan->window->until);
         $texts['/move/easing/ramp_total'] = FieldKind::perCent($plan->move->easing->total());
         foreach ($plan->move->keyframes as $k => $keyframe) {
             $texts += ["/move/keyframes/{$k}/subject_width" => '', "/move/keyframes/{$k}/subject_height" => ''];

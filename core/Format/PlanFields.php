@@ -62,6 +62,7 @@ final class PlanFields
             'site' => ['kind' => FieldKind::Part],
             'start' => ['kind' => FieldKind::Part],
             'end' => ['kind' => FieldKind::Part],
+            'window' => ['kind' => FieldKind::Part],
             'settings' => ['kind' => FieldKind::Part],
             'lead' => ['kind' => FieldKind::Part],
             'film' => ['kind' => FieldKind::Part],
@@ -235,6 +236,24 @@ final class PlanFields
             'at' => ['kind' => FieldKind::Part, 'label' => 'ends at'],
         ],
         '/end/at' => [
+            'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
+            'at' => ['kind' => FieldKind::Text, 'as' => 'at', 'mayLack' => true, 'instead' => '00:00'],
+            'offset_s' => ['kind' => FieldKind::Seconds, 'as' => 'offsetSeconds', 'usual' => 0.0],
+            'height_deg' => ['kind' => FieldKind::Number, 'as' => 'heightDegrees', 'mayLack' => true, 'instead' => 0.0],
+            'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
+        ],
+        '/window' => [
+            'from' => ['kind' => FieldKind::Part, 'label' => 'each day from'],
+            'until' => ['kind' => FieldKind::Part, 'label' => 'each day until'],
+        ],
+        '/window/from' => [
+            'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
+            'at' => ['kind' => FieldKind::Text, 'as' => 'at', 'mayLack' => true, 'instead' => '00:00'],
+            'offset_s' => ['kind' => FieldKind::Seconds, 'as' => 'offsetSeconds', 'usual' => 0.0],
+            'height_deg' => ['kind' => FieldKind::Number, 'as' => 'heightDegrees', 'mayLack' => true, 'instead' => 0.0],
+            'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
+        ],
+        '/window/until' => [
             'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
             'at' => ['kind' => FieldKind::Text, 'as' => 'at', 'mayLack' => true, 'instead' => '00:00'],
             'offset_s' => ['kind' => FieldKind::Seconds, 'as' => 'offsetSeconds', 'usual' => 0.0],

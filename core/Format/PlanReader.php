@@ -26,6 +26,7 @@ use Evrent\Core\Plan\Provenance;
 use Evrent\Core\Plan\Scene;
 use Evrent\Core\Plan\Thresholds;
 use Evrent\Core\Plan\Trouble;
+use Evrent\Core\Sky\DayWindow;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Between;
@@ -176,6 +177,7 @@ final class PlanReader
             $fields->has('provenance') || $document instanceof stdClass
                 ? PlanProvenance::read($document instanceof stdClass ? $document : new stdClass(), $this->problems, $this->isKept)
                 : new Provenance(),
+            $fields->has('window') ? self::window($fields->child('window')) : null,
         ];
         $fields->refuseTheRest();
         $plan = $timing === null || $rig === null || $camera === null || $move === null || $trigger === null || $thresholds === null
@@ -218,6 +220,18 @@ final class PlanReader
         return PlanPart::read($fields, '/end', OpenEnd::class, [
             'at' => $fields->has('at') ? PlanPart::read($fields->child('at'), '/end/at', Start::class) : null,
         ]);
+    }
+
+    private static function window(Fields $fields): ?DayWindow
+    {
+        $ends = [];
+        foreach (['from', 'until'] as $end) {
+            $ends[$end] = PlanPart::read($fields->child($end), "/window/{$end}", Start::class);
+        }
+        $fields->refuseTheRest();
+        [$from, $until] = [$ends['from'], $ends['until']];
+
+        return $from === null || $until === null ? null : $fields->make(static fn (): DayWindow => new DayWindow($from, $until));
     }
 
     private function timing(Fields $fields): ?Timing

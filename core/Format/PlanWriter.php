@@ -65,6 +65,10 @@ final class PlanWriter
             ...($plan->site === null ? [] : ['site' => PlanPart::written('/site', [], $plan->site)]),
             ...($plan->start === null ? [] : ['start' => PlanPart::written('/start', [], $plan->start)]),
             ...($plan->end === null ? [] : ['end' => self::end($plan->end)]),
+            ...($plan->window === null ? [] : ['window' => [
+                'from' => PlanPart::written('/window/from', [], $plan->window->from),
+                'until' => PlanPart::written('/window/until', [], $plan->window->until),
+            ]]),
             ...array_filter([
                 'settings' => PlanPart::written('/settings', [], $plan->settings),
                 'lead' => PlanPart::written('/lead', [], $plan->lead),

@@ -34,13 +34,16 @@ final class TypedPlan
         $typed = self::withoutUntouched($typed, FieldTexts::of($plan));
         $typed = self::withRamps($plan, $typed, $problems);
         $typed = self::withStart($typed, $problems);
-        $typed = self::withFilm(self::withEnd($plan, $typed, $problems));
+        $typed = self::withWindow($plan, self::withFilm(self::withEnd($plan, $typed, $problems)), $problems);
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
         if (($typed['start'] ?? null) === '') {
             unset($document['start']);
         }
         if (($typed['end'] ?? null) === '') {
             unset($document['end']);
+        }
+        if (($typed['window'] ?? null) === '') {
+            unset($document['window']);
         }
         // A part of which nothing is said any more is left out.
         $document = array_filter($document, static fn (mixed $part, string|int $name): bool => $part !== [] || !in_array(
@@ -187,6 +190,38 @@ final class TypedPlan
 
             return $typed;
         }
+    }
+
+    /**
+     * The hours of each day: one end typed alone goes with sunrise or sunset at the other; emptied, it shoots day and night.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed> with the window as it stands in a plan; an empty text for none
+     */
+    private static function withWindow(Plan $plan, array $typed, Problems $problems): array
+    {
+        $window = is_array($typed['window'] ?? null) ? $typed['window'] : [];
+        $typed = array_diff_key($typed, ['window' => true]);
+        if ($window === []) {
+            return $typed;
+        }
+        $stands = FieldTexts::of($plan);
+        $ends = [];
+        foreach (['from' => 'sunrise', 'until' => 'sunset'] as $end => $usual) {
+            $text = is_string($window[$end] ?? null) ? trim($window[$end]) : null;
+            if ($text === '') {
+                return ['window' => ''] + $typed;
+            }
+            $kept = $stands["/window/{$end}"] === '' ? $usual : $stands["/window/{$end}"];
+            try {
+                $ends[$end] = (object) PlanPart::written("/window/{$end}", [], StartText::read($text ?? $kept));
+            } catch (InvalidInput $invalid) {
+                $problems->addAllUnder("/window/{$end}", $invalid);
+            }
+        }
+
+        return count($ends) < 2 ? $typed : ['window' => (object) $ends] + $typed;
     }
 
     /**

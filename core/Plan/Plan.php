@@ -16,11 +16,14 @@ use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
+use Evrent\Core\Sky\DayWindow;
 use Evrent\Core\Sky\Instant;
+use Evrent\Core\Sky\Openings;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Values\Copy;
@@ -45,6 +48,7 @@ final readonly class Plan
 
     /**
      * @param list<Picked> $kit what it takes along, by name
+     * @param ?DayWindow   $window hours of each day in which it takes photos; null for all of them
      * @param Provenance   $provenance where its values come from: of no meaning to what is computed, and of much to what a verdict rests on
      *
      * @throws InvalidInput
@@ -72,6 +76,7 @@ final readonly class Plan
         public Pass $pass = new Pass(),
         public Scene $scene = new Scene(),
         public Provenance $provenance = new Provenance(),
+        public ?DayWindow $window = null,
     ) {
         $problems = new Problems();
         $length = mb_strlen($title);
@@ -94,6 +99,9 @@ final readonly class Plan
         }
         if ($end !== null && !$timing->mode->hasClock()) {
             $problems->add('/end/by', 'Without a clock nothing ends it but its photos: choose that, or let it run by a clock.');
+        }
+        if ($window !== null && $timing->mode !== Mode::ShootMoveShoot) {
+            $problems->add('/window', 'Only a shot that stops for each photo can pause for hours. Choose that, or take photos all day and night.');
         }
         if (count($kit) > Picked::MOST) {
             $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));
@@ -295,7 +303,16 @@ final readonly class Plan
     /** When the first photo is triggered; null where no place, no start, or no such event on that day is known. */
     public function firstTrigger(): ?Instant
     {
-        return $this->site === null ? null : $this->start?->instant($this->site)?->plusSeconds($this->timing->startDelaySeconds);
+        $at = $this->site === null ? null : $this->start?->instant($this->site)?->plusSeconds($this->timing->startDelaySeconds);
+        $opens = $at === null ? null : $this->openings()?->next($at->unixSeconds);
+
+        return $opens === null ? $at : new Instant($opens);
+    }
+
+    /** When its window of the day is open; null where it has none, or is at no place. */
+    public function openings(): ?Openings
+    {
+        return $this->window === null ? null : $this->site?->openings($this->window);
     }
 
     /**
@@ -317,6 +334,7 @@ final readonly class Plan
      *     title?: string, timing?: Timing, rig?: Rig, camera?: Camera, move?: Move, optics?: ?Optics, trigger?: Trigger, thresholds?: Thresholds,
      *     site?: ?Site, start?: ?Start, end?: ?OpenEnd, settings?: CameraSettings, lead?: Lead, film?: Film, pass?: Pass, scene?: Scene,
      *     light?: ?Light, storage?: ?Storage, power?: ?Power, load?: ?Load, kit?: list<Picked>, provenance?: Provenance,
+     *     window?: ?DayWindow,
      * } $parts
      *
      * @throws InvalidInput

@@ -48,7 +48,7 @@ final class Sequencer
             // A controller hears nothing from the camera: it moves when the exposure should be over, photo or none.
             $closed = $exposed->closeSeconds ?? $trigger + $schedule->plan->camera->shutterLagSeconds + $schedule->exposureSeconds[$n];
             $target = array_map(static fn (array $column): int => $column[$n + 1], $schedule->moves->motorPositionSteps);
-            $due = max($due + $schedule->intervalSeconds[$n], $camera->readyAtSeconds());
+            $due = max($due + $schedule->untilNextSeconds($n), $camera->readyAtSeconds());
             if (($sets[$n] ?? 0.0) > 0.0) {
                 // The camera is set when it exposes no more, beside the move.
                 $dark = $schedule->plan->camera->shutterBusySeconds($schedule->exposureSeconds[$n]) - $schedule->exposureSeconds[$n];

@@ -69,7 +69,7 @@ final class TwoTimers
             }
             $due = $trigger - $due > RunLog::NOTICEABLE_SECONDS ? $trigger : $due;
             $target = array_map(static fn (array $column): int => $column[$n + 1], $schedule->moves->motorPositionSteps);
-            $next = $due + $schedule->intervalSeconds[$n];
+            $next = $due + $schedule->untilNextSeconds($n);
             $starts = $trigger + $plan->camera->shutterLagSeconds + $schedule->exposureSeconds[$n] + $plan->rig->postExposureDelaySeconds;
             $arrives = $plan->timing->mode->stops() ? $rig->moveTo($target, $starts) : $rig->creepTo($target, $trigger, $next);
             if ($plan->timing->mode->stops() && $arrives > $starts) {

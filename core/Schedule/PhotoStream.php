@@ -23,6 +23,8 @@ final class PhotoStream
         $clockwork = new Clockwork($plan->timing->mode, $plan->rig, $plan->camera, !$plan->trigger->isCamera());
         $sets = new CameraSets($plan);
         $order = PhotoOrder::walk($plan);
+        $openings = $plan->openings();
+        $first = $plan->firstTrigger()?->unixSeconds;
         $motors = null;
         $n = 0;
         $index = 0;
@@ -45,6 +47,7 @@ final class PhotoStream
             $interval = $plan->timing->interval->at($n, $total) + ($plan->timing->intervalMeans === IntervalMeaning::Gap ? $exposure : 0.0);
             $trigger = $clockwork->trigger;
             $late = $clockwork->late();
+            $untilNext = $openings === null || $first === null || $last ? $interval : $openings->interval($first + $trigger - $late, $interval);
             $clockwork->expose($exposure);
             $nextPositions = $last || $nextIndex === $index ? $positions : $plan->path->positionsAt($nextIndex);
             $nextSteps = $nextPositions === $positions ? $steps : self::steps($plan, $nextPositions);
@@ -56,7 +59,7 @@ final class PhotoStream
             }
             if (!$last) {
                 $set = $sets->isNone() ? 0.0 : $sets->secondsAfter($n, $exposure, $plan->timing->exposure->at($n + 1, $total));
-                $clockwork->goOn($interval, $moveSeconds, $set);
+                $clockwork->goOn($untilNext, $moveSeconds, $set);
             }
             if (!$plan->timing->mode->hasClock()) {
                 $interval = $last ? 0.0 : $clockwork->required;

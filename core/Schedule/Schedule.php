@@ -66,7 +66,7 @@ final readonly class Schedule
         $moves = self::moves($plan, $order);
         $exposures = $plan->timing->exposure->column(count($order->phases));
         $intervals = self::intervals($plan, $exposures);
-        $timeline = self::timeline($plan, $intervals, $exposures, $moves);
+        $timeline = self::timeline($plan, self::withPauses($plan, $intervals), $exposures, $moves);
         if (!$plan->timing->mode->hasClock()) {
             // The next photo comes when all is ready: there is no interval but what is needed.
             $intervals = array_map(static fn (?float $required): float => $required ?? 0.0, $timeline->requiredSeconds);
@@ -88,7 +88,7 @@ final readonly class Schedule
         $exposures = $changed->timing->exposure->column($this->photosTotal());
         $intervals = self::intervals($changed, $exposures);
 
-        return [$intervals, self::timeline($changed, $intervals, $exposures, $this->moves)];
+        return [$intervals, self::timeline($changed, self::withPauses($changed, $intervals), $exposures, $this->moves)];
     }
 
     /**
@@ -120,7 +120,7 @@ final readonly class Schedule
             $plan->timing->mode,
             $plan->rig,
             EverydayNoise::slowest($plan->camera),
-            $intervals,
+            self::withPauses($plan, $intervals),
             $exposures,
             EverydayNoise::slowestMoves($this->moves->moveSeconds),
             !$plan->trigger->isCamera(),
@@ -139,7 +139,8 @@ final readonly class Schedule
             fn (string $part): bool => get_object_vars($changed)[$part] === get_object_vars($this->plan)[$part],
             $parts,
         ), true);
-        if (!$kept('rig', 'move', 'camera', 'trigger') || $changed->camera->setSeconds > 0.0 && !$kept('light')) {
+        $isRetimed = $changed->camera->setSeconds > 0.0 && !$kept('light') || $changed->window !== null && !$kept('site', 'start');
+        if (!$kept('rig', 'move', 'camera', 'trigger', 'window') || $isRetimed) {
             return self::of($changed);
         }
         if ($kept('timing')) {
@@ -180,6 +181,18 @@ final readonly class Schedule
         }
 
         return array_sum(self::intervals($plan, $plan->timing->exposure->column($photos)));
+    }
+
+    /**
+     * Seconds from one photo to when the next is asked for: its interval, and the pause where its window of the day closes between them.
+     *
+     * @param int $n photo, from 0
+     */
+    public function untilNextSeconds(int $n): float
+    {
+        return $this->plan->window === null || $n >= $this->photosTotal() - 1
+            ? $this->intervalSeconds[$n]
+            : $this->timeline->askedTriggerSeconds($n + 1) - $this->timeline->askedTriggerSeconds($n);
     }
 
     /**
@@ -296,6 +309,26 @@ final readonly class Schedule
         }
 
         return Moves::along($plan->rig->axes, $positions, $plan->photosTotal());
+    }
+
+    /**
+     * @param list<float> $intervals start to start, while the window of the day is open
+     *
+     * @return list<float> with the hours in which it is closed
+     */
+    private static function withPauses(Plan $plan, array $intervals): array
+    {
+        $openings = $plan->openings();
+        $at = $plan->firstTrigger()?->unixSeconds;
+        if ($openings === null || $at === null) {
+            return $intervals;
+        }
+        foreach ($intervals as $n => $interval) {
+            $intervals[$n] = $openings->interval($at, $interval);
+            $at += $intervals[$n];
+        }
+
+        return $intervals;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Shot;
 
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Openings;
 use Evrent\Core\Timing\Timing;
 
 /**
@@ -28,7 +29,9 @@ final class Limits
         $begin = $plan->firstTrigger();
         if ($end !== null && $begin !== null) {
             $seconds = $end->unixSeconds - $begin->unixSeconds;
-            $found['time'] = max(0, (int) floor($seconds / $interval + 1e-6));
+            $found['time'] = $plan->openings() === null
+                ? max(0, (int) floor($seconds / $interval + 1e-6))
+                : self::photosByDay($plan->openings(), $begin->unixSeconds, $end->unixSeconds, $interval);
         }
         if ($plan->storage !== null) {
             $found['card'] = $plan->storage->photos();
@@ -63,6 +66,17 @@ final class Limits
         $soonest = self::of($shot)[0] ?? null;
 
         return max(2, min(Timing::MOST_PHOTOS, $soonest === null ? $shot->plan->photosTotal() : $soonest->photos));
+    }
+
+    /** Photos until an end with nights or days between in which none is taken. */
+    private static function photosByDay(Openings $openings, float $begin, float $end, float $interval): int
+    {
+        $photos = 0;
+        for ($at = $begin; $at <= $end + 1e-6 && $photos < Timing::MOST_PHOTOS; $photos++) {
+            $at += $openings->interval($at, $interval);
+        }
+
+        return $photos;
     }
 
     /** Photos until the first axis stands at the end of its travel, by the step that it has; null where none ever does. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use ArrayObject;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
@@ -30,6 +31,9 @@ final readonly class Site
     public Observer $observer;
     public LocalDay $day;
     public Horizon $skyline;
+
+    /** @var ArrayObject<string, Openings> by window */
+    private ArrayObject $openings;
 
     /** As it is written: "80 5, 110 12". */
     public string $horizon;
@@ -80,8 +84,21 @@ final readonly class Site
         assert(isset($day, $skyline));
         $this->day = $day;
         $this->skyline = $skyline;
+        /** @var ArrayObject<string, Openings> $openings */
+        $openings = new ArrayObject();
+        $this->openings = $openings;
         $this->horizon = $skyline->text();
         $this->observer = new Observer($latitude, $longitude, $elevationMetres);
+    }
+
+    /** When a window of the day is open here: worked out once for each window, as days of sunrises take their time. */
+    public function openings(DayWindow $window): Openings
+    {
+        $key = json_encode($window, JSON_THROW_ON_ERROR);
+        $openings = $this->openings[$key] ?? new Openings($this, $window);
+        $this->openings[$key] = $openings;
+
+        return $openings;
     }
 
     /**
@@ -129,7 +146,7 @@ final readonly class Site
     private function with(array $changes): self
     {
         $own = get_object_vars($this);
-        unset($own['observer'], $own['day'], $own['skyline']);
+        unset($own['observer'], $own['day'], $own['skyline'], $own['openings']);
 
         return Copy::of($this, $own, $changes);
     }

@@ -14,6 +14,7 @@ use Evrent\Core\Words\ClockTime;
 final readonly class Start
 {
     private const MOST_OFFSET_SECONDS = 86_400;
+    private const NEAR_SECONDS = 1_800.0;
 
     /**
      * @param ?string $at            time of day such as "19:40", for a start by the clock
@@ -61,8 +62,14 @@ final readonly class Start
         return new self(StartEvent::Clock, $clock, days: $days);
     }
 
-    /** Null when it does not happen on that day at that place. Sun and moon rise over the land that stands around, and set behind it. */
-    public function instant(Site $site): ?Instant
+    /**
+     * Sun and moon rise over the land that stands around, and set behind it.
+     *
+     * @param ?Instant $near where it is likely to be, as the day before had it: looked at first, which is quicker
+     *
+     * @return ?Instant null when it does not happen on that day at that place
+     */
+    public function instant(Site $site, ?Instant $near = null): ?Instant
     {
         $day = $this->days === 0 ? $site->day : $site->day->next();
         if ($this->event === StartEvent::Clock) {
@@ -77,7 +84,7 @@ final readonly class Start
             ),
             default => fn (Instant $instant): float => $sky->of($this->event->target(), $instant)->altitude - $this->threshold(),
         };
-        foreach (Crossings::within($day->begins, $day->ends, $above) as [$instant, $rising]) {
+        foreach (self::crossings($day, $above, $near?->plusSeconds(-$this->offsetSeconds), $this->event->rises()) as [$instant, $rising]) {
             if ($rising === $this->event->rises()) {
                 return ($this->event->isOverHorizon()
                     ? SeenEvents::at($site->observer, $site->skyline, $this->event->target(), $instant, $rising)
@@ -86,6 +93,25 @@ final readonly class Start
         }
 
         return null;
+    }
+
+    /**
+     * @param callable(Instant): float $above
+     *
+     * @return list<array{Instant, bool}>
+     */
+    private static function crossings(LocalDay $day, callable $above, ?Instant $near, bool $rises): array
+    {
+        if ($near !== null) {
+            $from = new Instant(max($day->begins->unixSeconds, $near->unixSeconds - self::NEAR_SECONDS));
+            $until = new Instant(min($day->ends->unixSeconds, $near->unixSeconds + self::NEAR_SECONDS));
+            $found = $from->unixSeconds < $until->unixSeconds ? Crossings::within($from, $until, $above) : [];
+            if (in_array($rises, array_column($found, 1), true)) {
+                return $found;
+            }
+        }
+
+        return Crossings::within($day->begins, $day->ends, $above);
     }
 
     /**
@@ -105,7 +131,8 @@ final readonly class Start
         return new self($this->event, null, round($this->offsetSeconds + $to->unixSeconds - $now->unixSeconds), $this->heightDegrees, $this->days);
     }
 
-    private function threshold(): float
+    /** Degrees that the body's centre passes, airless. */
+    public function threshold(): float
     {
         return match ($this->event) {
             StartEvent::Sunrise, StartEvent::Sunset => DayEvents::SUN_RISES_DEGREES,

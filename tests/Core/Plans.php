@@ -143,7 +143,7 @@ final class Plans
             }
         }
 
-        return json_encode([
+        $plan = [
             'format' => 'evrent.plan/1',
             'title' => 'Random',
             'timing' => [
@@ -169,7 +169,21 @@ final class Plans
             + ($whole(0, 2) > 0 ? [] : ['trigger' => [
                 'by' => ['rig', 'camera_timer'][$whole(0, 1)], 'drift_ppm' => $float(-200, 200), 'camera_starts_s' => $float(-1, 1),
             ] + ($whole(0, 1) === 0 ? [] : ['count_limit' => $whole(100, 500)])])
-            + ($whole(0, 1) === 0 ? [] : self::randomScouting($float, $whole)), JSON_THROW_ON_ERROR);
+            + ($whole(0, 1) === 0 ? [] : self::randomScouting($float, $whole));
+        if (is_array($plan['site'] ?? null) && $whole(0, 2) === 0) {
+            $plan['site']['horizon'] = sprintf('%d %.1f, %d %.1f, %d %.1f', $whole(0, 80), $float(-1, 20), $whole(90, 200), $float(0, 10), $whole(210, 350), $float(0, 40));
+        }
+        if (isset($plan['site']) && $plan['timing']['mode'] === 'shoot_move_shoot' && $whole(0, 2) === 0) {
+            // Hours of a few minutes, so that a short shot pauses too.
+            [$hour, $minute] = [$whole(0, 23), $whole(0, 40)];
+            $plan['window'] = [
+                ['from' => ['event' => 'sunrise'], 'until' => ['event' => 'sunset', 'offset_s' => -600]],
+                ['from' => ['event' => 'clock', 'at' => sprintf('%02d:%02d', $hour, $minute)], 'until' => ['event' => 'clock', 'at' => sprintf('%02d:%02d', $hour, $minute + 9)]],
+                ['from' => ['event' => 'clock', 'at' => '22:10'], 'until' => ['event' => 'clock', 'at' => '03:20']],
+            ][$whole(0, 2)];
+        }
+
+        return json_encode($plan, JSON_THROW_ON_ERROR);
     }
 
     /**

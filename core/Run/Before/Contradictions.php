@@ -183,13 +183,16 @@ final readonly class Contradictions
             return null;
         }
         $off = $this->readout->startsAt - $planned->unixSeconds;
-        if (abs($off) <= self::FROM_THE_LIGHT_SECONDS) {
+        $hasWindow = $this->schedule->plan->window !== null;
+        if (abs($off) <= ($hasWindow ? max(self::CLOCK_OFF_SECONDS, $this->schedule->intervalSeconds[0] / 2.0) : self::FROM_THE_LIGHT_SECONDS)) {
             return null;
         }
         $words = abs($off) < 2.0 * self::SECONDS_PER_DAY ? PlainText::duration(abs($off)) : number_format(abs($off) / self::SECONDS_PER_DAY, 0) . ' days';
 
         return new Contradiction(self::LIGHT, sprintf(
-            'This start is %s %s the planned one. Light, sun and moon are then not as planned.',
+            $hasWindow
+                ? 'This start is %s %s the planned one, and each pause begins and ends by as much off its hours. Set the start in Time.'
+                : 'This start is %s %s the planned one. Light, sun and moon are then not as planned.',
             $words,
             $off < 0.0 ? 'before' : 'after',
         ));

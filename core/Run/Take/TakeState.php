@@ -240,7 +240,7 @@ final class TakeState
 
     public function intervalAfter(int $photo): float
     {
-        return $this->schedule->intervalSeconds[$this->placeOf($photo) - 1];
+        return $this->schedule->untilNextSeconds($this->placeOf($photo) - 1);
     }
 
     public function exposureOf(int $photo): float

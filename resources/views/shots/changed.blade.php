@@ -14,6 +14,7 @@
 @endunless
 @include('shots.parts.outcome')
 @include('shots.parts.until')
+@include('shots.parts.by-day')
 @include('shots.parts.rounding')
 @if ($restructured)
 @include('shots.parts.intervals')

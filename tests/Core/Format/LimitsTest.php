@@ -28,6 +28,9 @@ final class LimitsTest extends TestCase
         '/site' => Plans::SITE,
         '/start' => ['event' => 'sun_sinks_to', 'height_deg' => 5],
         '/end' => ['by' => 'time', 'at' => ['event' => 'moon_sinks_to', 'height_deg' => 5]],
+        '/window' => [
+            'from' => ['event' => 'sun_rises_to', 'height_deg' => 5], 'until' => ['event' => 'sun_sinks_to', 'height_deg' => 5],
+        ],
         '/light' => [
             'aperture' => 4, 'iso_changes' => [['frame' => 2, 'iso' => 200]],
             'metered' => ['exposure_s' => 1, 'aperture' => 4, 'iso' => 100, 'at' => '2027-03-23T18:10:00Z'],
