@@ -90,7 +90,6 @@ install_node_packages() {
 build_assets() {
     say 'Building styles and scripts …'
     quietly 'Building styles and scripts' npm run build --prefix "$ROOT"
-    gzip -9 -k -f "$ROOT"/public/build/assets/*.{js,css}
 }
 
 build_places() {
