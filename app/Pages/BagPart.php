@@ -31,6 +31,7 @@ final readonly class BagPart
             ['/load/camera_kg', 'Camera', 'kg', 4], ['/load/lens_kg', 'lens', 'kg', 4], ['/load/head_kg', 'head', 'kg', 4], ['/load/rig_kg', 'slider', 'kg', 4],
             ['/load/legs_rating_kg', 'Legs rated for', 'kg', 4], ['/load/carriage_rating_kg', 'carriage rated for', 'kg', 4],
             ['/load/incline_deg', 'Slide inclined by', '°', 4], ['/load/friction', 'friction', '', 4], ['/load/thrust_n', 'motor’s thrust', 'N', 4],
+            ['/load/counterweight_kg', 'counterweight', 'kg', 4],
         ],
     ];
 

@@ -29,6 +29,7 @@ final readonly class Load
      * @param float  $inclineDegrees          of the slide
      * @param float  $friction                of the carriage, coefficient
      * @param ?float $thrustNewtons           of the slide's motor at the belt
+     * @param float  $counterweightKilograms  hung on a line over a pulley at the slide's upper end; 0 for none
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -42,9 +43,10 @@ final readonly class Load
         public float $inclineDegrees = 0.0,
         public float $friction = 0.05,
         public ?float $thrustNewtons = null,
+        public float $counterweightKilograms = 0.0,
     ) {
         $problems = new Problems();
-        $masses = ['camera_kg' => $cameraKilograms, 'lens_kg' => $lensKilograms, 'head_kg' => $headKilograms, 'rig_kg' => $rigKilograms];
+        $masses = ['camera_kg' => $cameraKilograms, 'lens_kg' => $lensKilograms, 'head_kg' => $headKilograms, 'rig_kg' => $rigKilograms, 'counterweight_kg' => $counterweightKilograms];
         foreach ($masses as $field => $kilograms) {
             $problems->unlessBetween($kilograms, 0, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
         }
@@ -69,26 +71,30 @@ final readonly class Load
 
     public function onLegsKilograms(): float
     {
-        return $this->carriedKilograms() + $this->rigKilograms;
+        return $this->carriedKilograms() + $this->rigKilograms + $this->counterweightKilograms;
     }
 
     /**
-     * Up the incline: m·g·(sin θ + μ·cos θ) + m·a.
+     * Up the incline: m·g·(sin θ + μ·cos θ) + m·a. A counterweight c pulls with c·g and is moved too, and what is too heavy has to be pushed
+     * back down: the larger of m·g·sin θ - c·g and its reverse, and m·g·μ·cos θ + (m + c)·a.
      *
      * @param float $acceleration of the slide, mm/s²
      */
     public function thrustNeededNewtons(float $acceleration): float
     {
         $angle = deg2rad($this->inclineDegrees);
+        [$mass, $weight] = [$this->carriedKilograms(), $this->counterweightKilograms];
+        $down = $mass * sin($angle) - $weight;
 
-        return $this->carriedKilograms()
-            * (self::GRAVITY * (sin($angle) + $this->friction * cos($angle)) + $acceleration / self::MILLIMETRES_PER_METRE);
+        return self::GRAVITY * (($weight > 0.0 ? abs($down) : $down) + $mass * $this->friction * cos($angle))
+            + ($mass + $weight) * $acceleration / self::MILLIMETRES_PER_METRE;
     }
 
     /**
      * @param array{
      *     cameraKilograms?: float, lensKilograms?: float, headKilograms?: float, rigKilograms?: float, legsRatingKilograms?: ?float,
      *     carriageRatingKilograms?: ?float, inclineDegrees?: float, friction?: float, thrustNewtons?: ?float,
+     *     counterweightKilograms?: float,
      * } $changes
      *
      * @throws \Evrent\Core\Values\InvalidInput

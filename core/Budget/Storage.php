@@ -12,6 +12,8 @@ use Evrent\Core\Values\Problems;
 final readonly class Storage
 {
     public const MOST_CARDS = 2;
+    public const USUAL_RAW_MEGABYTES = 30.0;
+    public const USUAL_JPEG_MEGABYTES = 10.0;
     private const ENDLESS = 1_000_000_000;
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
@@ -23,7 +25,7 @@ final readonly class Storage
      * @throws \Evrent\Core\Values\InvalidInput
      */
     public function __construct(
-        public float $rawMegabytes = 30.0,
+        public float $rawMegabytes = self::USUAL_RAW_MEGABYTES,
         public float $jpegMegabytes = 0.0,
         public array $cardsGigabytes = [64.0],
         public SlotUse $slots = SlotUse::Overflow,

@@ -8,7 +8,6 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Timing\Solver;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -95,7 +94,7 @@ final class AperturePriorityOutruns implements Check
      */
     private static function longerInterval(Shot $shot, ShotLight $light, array $room): ?Remedy
     {
-        $resolution = Solver::TIMER_RESOLUTION_SECONDS;
+        $resolution = $shot->plan->trigger->resolutionSeconds();
         $interval = $shot->plan->timing->interval;
         // Longer intervals reach farther into the dusk: the longest exposure that is allowed has to fit everywhere.
         $extra = ceil(($light->light->longestSeconds - min([INF, ...$room])) / $resolution) * $resolution;

@@ -8,7 +8,6 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
-use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
 
@@ -66,8 +65,9 @@ final class CountLimitBelowPhotos implements Check
         if ($limit - $standing < 2 || !$timing->interval->isConstant() || $timing->intervalMeans === IntervalMeaning::Gap) {
             return null;
         }
-        $settings = floor($shot->schedule->summary->bookedSeconds / $limit / Solver::TIMER_RESOLUTION_SECONDS + 1e-6);
-        $seconds = round(max($timing->interval->longest(), $settings * Solver::TIMER_RESOLUTION_SECONDS), 9);
+        $resolution = $plan->trigger->resolutionSeconds();
+        $settings = floor($shot->schedule->summary->bookedSeconds / $limit / $resolution + 1e-6);
+        $seconds = round(max($timing->interval->longest(), $settings * $resolution), 9);
         try {
             $mended = $plan
                 ->withTiming($timing->withPhotos(min($timing->photos, $limit - $standing)))

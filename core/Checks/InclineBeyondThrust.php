@@ -24,7 +24,7 @@ final class InclineBeyondThrust implements Check
     {
         return new About(
             [Stage::Pack],
-            [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/rig/axes/*/max_acceleration'],
+            [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/load/counterweight_kg', '/rig/axes/*/max_acceleration'],
             unmended: 'Set the rail flatter, or take load off it.',
         );
     }
@@ -48,16 +48,21 @@ final class InclineBeyondThrust implements Check
             'The slide is too steep for its motor',
             PlainText::rounded($needed - $usable, 1) . ' N short',
             sprintf(
-                'Up %s° with %s kg takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes '
+                'Up %s° with %s kg%s takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes '
                     . 'down: tie it, and keep hands away.',
                 PlainText::rounded($load->inclineDegrees, 1),
                 PlainText::rounded($load->carriedKilograms(), 2),
+                $load->counterweightKilograms > 0.0 ? sprintf(' and %s kg of counterweight', PlainText::rounded($load->counterweightKilograms, 2)) : '',
                 PlainText::rounded($needed, 1),
                 PlainText::rounded($load->thrustNewtons, 1),
             ),
             null,
             $shot->schedule->photosTotal(),
-            static fn (): array => array_values(array_filter([self::flatter($shot, $load, $slide, $usable), self::slower($shot, $load, $slide, $usable)])),
+            static fn (): array => array_values(array_filter([
+                self::flatter($shot, $load, $slide, $usable),
+                self::slower($shot, $load, $slide, $usable),
+                self::balanced($shot, $load),
+            ])),
         );
     }
 
@@ -66,6 +71,24 @@ final class InclineBeyondThrust implements Check
         $named = $shot->plan->rig->axisFor(AxisRole::Slide);
 
         return $named?->kind === AxisKind::Linear ? $named : null;
+    }
+
+    /** A counterweight that holds the carriage where it stands: m·sin θ, to half a kilogram below. */
+    private static function balanced(Shot $shot, Load $load): ?Remedy
+    {
+        $kilograms = floor(2.0 * $load->carriedKilograms() * sin(deg2rad($load->inclineDegrees))) / 2.0;
+        $slide = self::slide($shot);
+        $balanced = $load->with(['counterweightKilograms' => $kilograms]);
+        if ($slide === null || $load->thrustNewtons === null || $kilograms < 0.5) {
+            return null;
+        }
+
+        return $balanced->thrustNeededNewtons($slide->maxAcceleration) > Load::THRUST_SHARE * $load->thrustNewtons ? null : new Remedy(
+            'counterweight',
+            sprintf('Hang a counterweight of %s kg', PlainText::number($kilograms)),
+            'a second line on carriage and weight',
+            $shot->plan->with(['load' => $balanced]),
+        );
     }
 
     private static function flatter(Shot $shot, Load $load, Axis $slide, float $usable): ?Remedy

@@ -8,7 +8,6 @@ use Evrent\Core\Optics\SubjectKind;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Timing\Solver;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -103,7 +102,8 @@ final class IntervalTooLongForSubject implements Check
 
     private static function shorterInterval(Shot $shot, float $mostSeconds): ?Remedy
     {
-        $seconds = round(floor($mostSeconds / Solver::TIMER_RESOLUTION_SECONDS + 1e-9) * Solver::TIMER_RESOLUTION_SECONDS, 9);
+        $resolution = $shot->plan->trigger->resolutionSeconds();
+        $seconds = round(floor($mostSeconds / $resolution + 1e-9) * $resolution, 9);
         if ($seconds <= 0.0 || $shot->plan->timing->intervalMeans === IntervalMeaning::Gap) {
             return null;
         }

@@ -17,7 +17,7 @@ final class LoadTooHeavy implements Check
     {
         return new About(
             [Stage::Pack],
-            [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg'],
+            [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg', '/load/counterweight_kg'],
             unmended: 'Use stronger legs or a stronger carriage, or take load off.',
         );
     }

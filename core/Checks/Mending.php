@@ -8,7 +8,6 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
@@ -60,8 +59,9 @@ final class Mending
     {
         $plan = $shot->plan;
         $interval = $plan->timing->interval;
-        $most = (int) ceil(KeyedSeconds::MOST_SECONDS / Solver::TIMER_RESOLUTION_SECONDS);
-        $mended = self::smallestThatPasses($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps)), $passes);
+        $step = $plan->trigger->resolutionSeconds();
+        $most = (int) ceil(KeyedSeconds::MOST_SECONDS / $step);
+        $mended = self::smallestThatPasses($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps, $step)), $passes);
         if ($mended === null) {
             return null;
         }
@@ -115,15 +115,15 @@ final class Mending
         );
     }
 
-    private static function lengthened(KeyedSeconds $interval, int $steps): KeyedSeconds
+    private static function lengthened(KeyedSeconds $interval, int $steps, float $step): KeyedSeconds
     {
         if (!$interval->isConstant()) {
-            return $interval->map(static fn (float $seconds): float => round($seconds + $steps * Solver::TIMER_RESOLUTION_SECONDS, 9));
+            return $interval->map(static fn (float $seconds): float => round($seconds + $steps * $step, 9));
         }
 
         // A constant goes up to the next settings that the timer has.
         return $interval->map(static fn (float $seconds): float => round(
-            (floor(round($seconds / Solver::TIMER_RESOLUTION_SECONDS, 6)) + $steps) * Solver::TIMER_RESOLUTION_SECONDS,
+            (floor(round($seconds / $step, 6)) + $steps) * $step,
             9,
         ));
     }

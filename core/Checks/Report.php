@@ -56,6 +56,7 @@ final readonly class Report
         CropCutsFraming::class,
         BestFramingComesLate::class,
         WindowCannotHold::class,
+        TimerLacksInterval::class,
     ];
 
     /**

@@ -9,7 +9,6 @@ use Evrent\Core\Motion\Easing;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Timing\Solver;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -74,7 +73,7 @@ final class SlowerThanAxis implements Check
     {
         $even = $shot->after($shot->plan->withMove($shot->plan->move->withEasings(static fn (Easing $easing): Easing => new Easing())));
         [$axis, , $slowest] = self::slowest($even);
-        $resolution = Solver::TIMER_RESOLUTION_SECONDS;
+        $resolution = $shot->plan->trigger->resolutionSeconds();
         $interval = $shot->plan->timing->interval;
         if ($axis?->minSpeed === null || !$interval->isConstant()) {
             return null;

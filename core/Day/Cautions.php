@@ -66,6 +66,7 @@ final class Cautions
             $sun !== [] && min($sun) < self::DARK_DEGREES ? Hazard::Night : null,
             $plan->power !== null && $plan->power->celsius <= self::COLD_CELSIUS ? Hazard::Cold : null,
             $plan->load !== null && $plan->load->inclineDegrees >= self::STEEP_DEGREES ? Hazard::Incline : null,
+            $plan->load !== null && $plan->load->counterweightKilograms > 0.0 ? Hazard::Counterweight : null,
             $plan->load !== null && $plan->load->onLegsKilograms() >= self::HEAVY_KILOGRAMS ? Hazard::Heavy : null,
         ]));
     }

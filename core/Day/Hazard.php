@@ -18,6 +18,7 @@ enum Hazard: string
     case Night = 'night';
     case Cold = 'cold';
     case Incline = 'incline';
+    case Counterweight = 'counterweight';
     case Heavy = 'heavy';
     case Rules = 'rules';
 
@@ -50,6 +51,8 @@ enum Hazard: string
             self::Cold => 'Clothes for standing still, something hot, gloves that work buttons; go when shivering stops being '
                 . 'funny. Spare batteries close to the body.',
             self::Incline => 'An inclined slide comes down when power or belt goes: a line on the carriage, and hands and heads out from under it.',
+            self::Counterweight => 'When the line of a counterweight breaks, it falls and the carriage runs down the rail: a second line on each, '
+                . 'and nobody below either.',
             self::Heavy => 'Lift with two, keep fingers out of carriage and belt, and hang weight low under the legs in wind.',
             self::Rules => 'Permission for the place, for drones, lamps and tripods, is yours to ask for. '
                 . 'Local rules and whoever is in charge on site come before anything said here.',

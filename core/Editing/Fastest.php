@@ -7,7 +7,6 @@ namespace Evrent\Core\Editing;
 use Evrent\Core\Checks\Mending;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Timing\Solver;
 
 /**
  * An interval as short as rig and camera can, to the setting of the timer above it, with room for what devices vary by from photo to photo.
@@ -25,7 +24,7 @@ final class Fastest
     /** The same photos, as close upon each other as they can be. */
     public static function of(Plan $plan): Plan
     {
-        $least = $plan->withInterval($plan->timing->interval->steady()->map(static fn (): float => Solver::TIMER_RESOLUTION_SECONDS));
+        $least = $plan->withInterval($plan->timing->interval->steady()->map(static fn (): float => $plan->trigger->resolutionSeconds()));
         $shot = Shot::of($least);
         $keepsTime = static fn (Plan $changed): bool => $shot->schedule->wouldKeepTime($changed);
 

@@ -54,7 +54,7 @@ final readonly class HeldFigures
         try {
             $solution = match ($free) {
                 Figure::Shooting => Solver::solve($fps, $clipSeconds, $wanted, $interval),
-                Figure::Interval => Solver::solve($fps, $clipSeconds, $wanted, null, $shooting),
+                Figure::Interval => Solver::solve($fps, $clipSeconds, $wanted, null, $shooting, $plan->trigger->resolutionSeconds()),
                 Figure::Photos => Solver::solve($fps, null, null, $interval, $shooting),
             };
         } catch (InvalidInput $invalid) {
@@ -125,12 +125,11 @@ final readonly class HeldFigures
         }
         $open = $plan->timing->intervalMeans === IntervalMeaning::StartToStart ? 0.0 : array_sum($plan->timing->exposure->column($photos)) / $photos;
         $gap = $to - $open;
-        if ($gap < Solver::TIMER_RESOLUTION_SECONDS / 2.0) {
+        $finest = $plan->trigger->resolutionSeconds();
+        if ($gap < $finest / 2.0) {
             $message = sprintf('That leaves %s for each photo, no longer than its exposure: enter more time.', PlainText::seconds($to));
             throw new InvalidInput([new Problem('/held/shooting', $message)]);
         }
-
-        $finest = Solver::TIMER_RESOLUTION_SECONDS;
 
         return $interval->isConstant()
             ? $interval->map(static fn (): float => $open === 0.0 ? $to : max($finest, self::downTo($finest, $gap)))

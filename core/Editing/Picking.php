@@ -23,6 +23,7 @@ use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
+use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -43,12 +44,14 @@ final class Picking
             'jpeg_mb' => ['/storage/raw_mb', '/storage/jpeg_mb'], 'battery_wh' => ['/power/camera/battery_wh'], 'idle_w' => ['/power/camera/idle_w'],
             'exposing_w' => ['/power/camera/exposing_w'], 'photo_j' => ['/power/camera/photo_j'], 'mass_kg' => ['/load/camera_kg'],
             'lowest_iso' => ['/light/isos'], 'highest_iso' => ['/light/isos', '/light/highest_iso'],
+            'interval_step_s' => ['/trigger/interval_step_s'], 'counts_to' => ['/trigger/count_limit'],
         ],
         'lens' => ['focal_mm' => ['/optics/focal_mm'], 'mass_kg' => ['/load/lens_kg'], 'widest_aperture' => ['/light/widest_aperture']],
         'rig' => [
             'settle_s' => ['/rig/settle_s'], 'head_kg' => ['/load/head_kg'], 'rig_kg' => ['/load/rig_kg'], 'carriage_rating_kg' => ['/load/carriage_rating_kg'],
             'thrust_n' => ['/load/thrust_n'], 'battery_wh' => ['/power/rig/battery_wh'], 'moving_w' => ['/power/rig/moving_w'],
             'holding_w' => ['/power/rig/holding_w'], 'idle_w' => ['/power/rig/idle_w'],
+            'mains' => ['/power/rig/mains'], 'counterweight_kg' => ['/load/counterweight_kg'],
         ],
         'legs' => ['rating_kg' => ['/load/legs_rating_kg']],
         'filter' => ['nd_stops' => ['/light/filters']],
@@ -57,7 +60,11 @@ final class Picking
         'rig_battery' => ['battery_wh' => ['/power/rig/battery_wh']],
         'power_bank' => ['capacity_wh' => ['/power/bank/capacity_wh'], 'efficiency' => ['/power/bank/efficiency']],
         'cable' => [],
+        'timer' => ['interval_step_s' => ['/trigger/interval_step_s'], 'counts_to' => ['/trigger/count_limit']],
     ];
+
+    /** What a rig on mains has besides is of no matter. */
+    private const USUAL_RIG_BATTERY = 50.0;
 
     /**
      * @throws InvalidInput
@@ -75,6 +82,7 @@ final class Picking
             KitKind::RigBattery => self::battery($plan, $item),
             KitKind::PowerBank => self::bank($plan, $item),
             KitKind::Cable => $plan,
+            KitKind::Timer => self::timer($plan, $item, TriggeredBy::Rig),
         };
         $others = array_filter(
             $plan->kit,
@@ -88,7 +96,11 @@ final class Picking
     private static function sourced(Plan $before, Plan $after, KitItem $item): Plan
     {
         $into = array_intersect_key(self::INTO[$item->kind->value], $item->values);
-        $known = array_merge($item->kind === KitKind::Rig ? ['/rig/axes'] : [], ...array_values($into));
+        $known = array_merge(
+            $item->kind === KitKind::Rig ? ['/rig/axes'] : [],
+            $item->intervals === [] ? [] : ['/trigger/intervals_s', '/trigger/by'],
+            ...array_values($into),
+        );
 
         return PlanProvenance::confirmed(PlanProvenance::after($before, $after, null), $known, Source::Kit);
     }
@@ -129,9 +141,16 @@ final class Picking
         ])]);
         if ($body->value('raw_mb') !== null || $body->value('jpeg_mb') !== null) {
             $storage = $plan->storage ?? new Storage();
+            $files = ['raw_mb' => $body->value('raw_mb') ?? 0.0, 'jpeg_mb' => $body->value('jpeg_mb') ?? 0.0];
+            // What was taken out by hand stays out: who wants JPEG alone wants it of the next body too.
+            foreach (['raw_mb' => $storage->rawMegabytes, 'jpeg_mb' => $storage->jpegMegabytes] as $file => $megabytes) {
+                $isOut = $plan->storage !== null && $megabytes === 0.0 && $plan->provenance->of("/storage/{$file}") === Source::Typed;
+                $files[$file] = $isOut ? 0.0 : $files[$file];
+            }
+            $isNone = array_sum($files) <= 0.0;
             $changed = $changed->with(['storage' => new Storage(
-                $body->value('raw_mb') ?? 0.0,
-                $body->value('jpeg_mb') ?? 0.0,
+                $isNone ? $storage->rawMegabytes : $files['raw_mb'],
+                $isNone ? $storage->jpegMegabytes : $files['jpeg_mb'],
                 $storage->cardsGigabytes,
                 $storage->slots,
             )]);
@@ -149,7 +168,29 @@ final class Picking
             $changed = $changed->with(['load' => self::load($changed)->with(['cameraKilograms' => $body->value('mass_kg')])]);
         }
 
+        $changed = self::goesByItself($plan, $body) ? self::timer($changed, $body, TriggeredBy::CameraTimer) : $changed;
+
         return $changed->light === null ? $changed : $changed->with(['light' => self::isosWithin($changed->light, $body)]);
+    }
+
+    /** A phone or a pocket camera fires by its own timer where the kit says so, and where there is nothing else to fire it. */
+    private static function goesByItself(Plan $plan, KitItem $body): bool
+    {
+        $isOwn = $body->address === 'own' || str_starts_with($body->address, 'own:');
+        $hasOther = $plan->rig->axes !== [] || in_array(KitKind::Timer, array_column($plan->kit, 'kind'), true);
+
+        return $isOwn || !$hasOther && ($body->intervals !== [] || $body->value('interval_step_s') !== null);
+    }
+
+    /** What fires the shutter, with the intervals that it has and how far it counts. */
+    private static function timer(Plan $plan, KitItem $item, TriggeredBy $by): Plan
+    {
+        return $plan->withTrigger($plan->trigger->with([
+            'by' => $by,
+            'countLimit' => $item->value('counts_to') === null ? null : (int) $item->value('counts_to'),
+            'intervalStepSeconds' => $item->value('interval_step_s'),
+            'intervals' => $item->intervals,
+        ]));
     }
 
     private static function isosWithin(Light $light, KitItem $body): Light
@@ -201,20 +242,23 @@ final class Picking
         $carried = array_filter([
             'headKilograms' => $item->value('head_kg'), 'rigKilograms' => $item->value('rig_kg'),
             'carriageRatingKilograms' => $item->value('carriage_rating_kg'), 'thrustNewtons' => $item->value('thrust_n'),
+            'counterweightKilograms' => $item->value('counterweight_kg'),
         ], static fn (?float $value): bool => $value !== null);
         if ($carried !== []) {
             $changed = $changed->with(['load' => self::load($changed)->with($carried)]);
         }
-        if ($item->value('battery_wh') === null) {
+        $isOnMains = $item->value('mains') === 1.0;
+        if ($item->value('battery_wh') === null && !$isOnMains) {
             return $changed;
         }
-        $usual = new RigPower(new Battery($item->value('battery_wh')));
+        $usual = new RigPower(new Battery($item->value('battery_wh') ?? self::USUAL_RIG_BATTERY));
 
         return self::withRigPower($changed, new RigPower(
             $usual->battery,
             $item->value('moving_w') ?? $usual->movingWatts,
             $item->value('holding_w') ?? $usual->holdingWatts,
             $item->value('idle_w') ?? $usual->idleWatts,
+            $isOnMains,
         ));
     }
 

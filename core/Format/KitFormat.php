@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Kit\TypedKit;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -22,7 +23,7 @@ final class KitFormat
 {
     public const FORMAT = 'evrent.kit/1';
     public const MOST_ITEMS = 1_000;
-    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note', 'address', ...self::WORDS];
+    private const TEXT_COLUMNS = ['kind', 'name', 'count', 'note', 'address', 'intervals_s', ...self::WORDS];
     private const WORDS = ['axis_letters', 'status_axes', 'home_line', 'wait_line', 'trigger_lines'];
 
     /**
@@ -44,7 +45,8 @@ final class KitFormat
         $address = $item->address === '' ? [] : ['address' => $item->address];
 
         return ['kind' => $item->kind->value, 'name' => $item->name, 'count' => $item->count, 'note' => $item->note]
-            + $address + $item->words->texts() + $item->values;
+            + $address + ($item->intervals === [] ? [] : ['intervals_s' => TypedKit::intervalsText($item->intervals)])
+            + $item->words->texts() + $item->values;
     }
 
     /** One item as it is kept. */
@@ -145,6 +147,10 @@ final class KitFormat
         $count = $fields->whole('count', 1, 1);
         $note = $fields->has('note') ? $fields->text('note') : '';
         $address = $fields->has('address') ? $fields->text('address') : '';
+        $intervals = TypedKit::intervals($fields->has('intervals_s') ? $fields->text('intervals_s') : '');
+        if ($intervals === null) {
+            $problems->add("{$pointer}/intervals_s", 'Enter seconds with spaces between, such as "1 2 5 10 30 60".');
+        }
         $words = [];
         foreach (self::WORDS as $field) {
             $words += $fields->has($field) ? [$field => $fields->text($field)] : [];
@@ -154,7 +160,7 @@ final class KitFormat
             $values[$field] = $fields->number($field, 1);
         }
 
-        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note, $address, RigWords::of($words)));
+        return $fields->make(static fn (): KitItem => new KitItem($kind, $name, $values, $count, $note, $address, RigWords::of($words), $intervals ?? []));
     }
 
     /**
@@ -215,7 +221,11 @@ final class KitFormat
             $text = static fn (string $column): string => self::text($cells[$column] ?? '');
             $words = array_combine(self::WORDS, array_map($text, self::WORDS));
 
-            return new KitItem($kind, $text('name'), $values, $whole, $text('note'), $text('address'), RigWords::of($words));
+            $intervals = TypedKit::intervals($cells['intervals_s'] ?? '') ?? throw new InvalidInput([
+                new Problem('/intervals_s', 'Enter seconds with spaces between, such as 1 2 5 10 30 60.'),
+            ]);
+
+            return new KitItem($kind, $text('name'), $values, $whole, $text('note'), $text('address'), RigWords::of($words), $intervals);
         } catch (InvalidInput $invalid) {
             $problems->addAllUnder("/{$where}", $invalid);
 

@@ -7,6 +7,7 @@ namespace Evrent\Core\Format;
 use BackedEnum;
 use Evrent\Core\Budget\Feeds;
 use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Budget\Storage;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Light\Cloud;
 use Evrent\Core\Light\Control;
@@ -34,6 +35,7 @@ use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\TimedBy;
+use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Timing\TriggeredBy;
 
 /**
@@ -197,6 +199,14 @@ final class PlanFields
             'camera_starts_s' => ['kind' => FieldKind::Seconds, 'as' => 'cameraStartsSeconds', 'usual' => 0.0, 'label' => 'camera starts', 'unit' => 's'],
             'camera_photos' => ['kind' => FieldKind::Whole, 'as' => 'cameraPhotos', 'mayLack' => true, 'instead' => 1],
             'count_limit' => ['kind' => FieldKind::Whole, 'as' => 'countLimit', 'mayLack' => true, 'instead' => 1, 'label' => 'counts to'],
+            'interval_step_s' => [
+                'kind' => FieldKind::Seconds, 'as' => 'intervalStepSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0,
+                'label' => 'interval set in steps of', 'unit' => 's',
+            ],
+            'intervals_s' => [
+                'kind' => FieldKind::Numbers, 'as' => 'intervals', 'usual' => [], 'most' => Trigger::MOST_INTERVALS, 'mayBeEmpty' => true,
+                'label' => 'intervals it has', 'unit' => 's',
+            ],
         ],
         '/thresholds' => [
             'clip_s' => ['kind' => FieldKind::Seconds, 'as' => 'clipSeconds', 'usual' => Thresholds::CLIP_SECONDS, 'mayBeEmpty' => true],
@@ -351,7 +361,7 @@ final class PlanFields
             'stops' => ['kind' => FieldKind::Number, 'as' => 'stops', 'instead' => 0.0],
         ],
         '/storage' => [
-            'raw_mb' => ['kind' => FieldKind::Number, 'as' => 'rawMegabytes', 'usual' => 30.0],
+            'raw_mb' => ['kind' => FieldKind::Number, 'as' => 'rawMegabytes', 'usual' => Storage::USUAL_RAW_MEGABYTES],
             'jpeg_mb' => ['kind' => FieldKind::Number, 'as' => 'jpegMegabytes', 'usual' => 0.0],
             'cards_gb' => ['kind' => FieldKind::Numbers, 'as' => 'cardsGigabytes', 'usual' => [64.0], 'most' => 100, 'label' => 'cards', 'unit' => 'GB'],
             'slots' => ['kind' => FieldKind::Choice, 'as' => 'slots', 'usual' => SlotUse::Overflow],
@@ -406,6 +416,7 @@ final class PlanFields
             'incline_deg' => ['kind' => FieldKind::Number, 'as' => 'inclineDegrees', 'usual' => 0.0, 'label' => 'incline', 'unit' => '°'],
             'friction' => ['kind' => FieldKind::Number, 'as' => 'friction', 'usual' => 0.05],
             'thrust_n' => ['kind' => FieldKind::Number, 'as' => 'thrustNewtons', 'mayLack' => true, 'instead' => 1.0],
+            'counterweight_kg' => ['kind' => FieldKind::Number, 'as' => 'counterweightKilograms', 'usual' => 0.0, 'label' => 'counterweight', 'unit' => 'kg'],
         ],
         '/kit/*' => [
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => KitKind::Cable],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Budget\Storage;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\EndsBy;
 use Evrent\Core\Plan\FilmKind;
@@ -30,10 +31,11 @@ final class TypedPlan
     public static function change(Plan $plan, array $typed): Plan
     {
         $problems = new Problems();
+        $asTyped = $typed;
         // A field that still says what it said leaves the value as exact as it is: fields may show fewer digits.
         $typed = self::withoutUntouched($typed, FieldTexts::of($plan));
         $typed = self::withRamps($plan, $typed, $problems);
-        $typed = self::withStart($typed, $problems);
+        $typed = self::withStart(self::withPhotoSize($plan, $typed), $problems);
         $typed = self::withWindow($plan, self::withFilm(self::withEnd($plan, $typed, $problems)), $problems);
         $document = self::laidOver(PlanWriter::toDocument($plan), $typed);
         if (($typed['start'] ?? null) === '') {
@@ -63,15 +65,16 @@ final class TypedPlan
         $problems->throwIfAny();
         assert(isset($changed));
 
-        return self::sourced($plan, $changed, $typed);
+        return self::sourced($plan, $changed, $typed, $asTyped);
     }
 
     /**
      * What was typed is known to be so, though it is what was assumed; what was emptied is assumed again.
      *
-     * @param array<array-key, mixed> $typed
+     * @param array<array-key, mixed> $typed   with what follows from it
+     * @param array<array-key, mixed> $asTyped by hand alone
      */
-    private static function sourced(Plan $before, Plan $after, array $typed): Plan
+    private static function sourced(Plan $before, Plan $after, array $typed, array $asTyped): Plan
     {
         $stood = PlanProvenance::values($before);
         $confirmed = $emptied = [];
@@ -84,6 +87,10 @@ final class TypedPlan
         }
         $changed = PlanProvenance::after($before, $after, Source::Typed);
         $changed = $confirmed === [] ? $changed : PlanProvenance::confirmed($changed, $confirmed, Source::Typed);
+
+        // The file that was put in for one taken out is as large as one usually is.
+        $put = array_diff_key(self::flat($typed), self::flat($asTyped));
+        $emptied = [...$emptied, ...array_values(array_intersect(['/storage/raw_mb', '/storage/jpeg_mb'], array_keys($put)))];
 
         return $emptied === [] ? $changed : PlanProvenance::confirmed($changed, $emptied, Source::Default);
     }
@@ -142,6 +149,36 @@ final class TypedPlan
 
             return array_diff_key($typed, ['start' => true]);
         }
+    }
+
+    /**
+     * Raw alone or JPEG alone, in whatever order it is typed: where one is taken out and the other is none yet, that one is there in its usual size.
+     *
+     * @param array<array-key, mixed> $typed
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function withPhotoSize(Plan $plan, array $typed): array
+    {
+        $storage = is_array($typed['storage'] ?? null) ? $typed['storage'] : [];
+        $stands = ['raw_mb' => $plan->storage->rawMegabytes ?? 0.0, 'jpeg_mb' => $plan->storage->jpegMegabytes ?? 0.0];
+        foreach (['raw_mb' => 'jpeg_mb', 'jpeg_mb' => 'raw_mb'] as $field => $other) {
+            $text = is_string($storage[$field] ?? null) ? trim($storage[$field]) : null;
+            if ($text === '') {
+                $storage[$field] = '0';
+            }
+            if (($text === '' || $text !== null && TypedText::number($text) === 0.0) && !isset($storage[$other]) && $stands[$other] === 0.0) {
+                $storage[$other] = PlainText::number($other === 'raw_mb' ? Storage::USUAL_RAW_MEGABYTES : Storage::USUAL_JPEG_MEGABYTES);
+            }
+        }
+
+        $raw = is_string($storage['raw_mb'] ?? null) ? TypedText::number($storage['raw_mb']) : null;
+        if ($raw !== null && $raw > 0.0 && !isset($storage['jpeg_mb']) && $stands['jpeg_mb'] > 0.0 && $plan->provenance->isAssumed('/storage/jpeg_mb')) {
+            // It had only been put in for the raw file that is back.
+            $storage['jpeg_mb'] = '0';
+        }
+
+        return $storage === [] ? $typed : ['storage' => $storage] + $typed;
     }
 
     /**

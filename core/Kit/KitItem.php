@@ -7,6 +7,8 @@ namespace Evrent\Core\Kit;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Timing\KeyedSeconds;
+use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
 
@@ -22,6 +24,7 @@ final readonly class KitItem
     /**
      * @param array<string, float> $values  by the kind's field names; those not known are left out
      * @param RigWords             $words   how a rig's firmware speaks G-code
+     * @param list<float>          $intervals that its timer has, seconds, where it has a list of its own; empty for any
      * @param string               $address where a rig or a body is reached; empty where it is not, or by its trigger line alone
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -34,8 +37,18 @@ final readonly class KitItem
         public string $note = '',
         public string $address = '',
         public RigWords $words = new RigWords(),
+        public array $intervals = [],
     ) {
         $problems = new Problems();
+        if ($intervals !== [] && !$kind->hasTimer()) {
+            $problems->add('/intervals_s', 'Only a body or a timer has intervals. Leave it empty.');
+        }
+        if (count($intervals) > Trigger::MOST_INTERVALS) {
+            $problems->add('/intervals_s', sprintf('Enter up to %d intervals.', Trigger::MOST_INTERVALS));
+        }
+        foreach ($intervals as $seconds) {
+            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, '/intervals_s', 'intervals in seconds, such as 1 2 5 10 30 60');
+        }
         foreach ($kind === KitKind::Rig ? [] : array_keys($words->texts()) as $field) {
             $problems->add("/{$field}", 'Only a rig speaks G-code. Leave it empty.');
         }

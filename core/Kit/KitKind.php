@@ -21,11 +21,12 @@ enum KitKind: string
     case RigBattery = 'rig_battery';
     case PowerBank = 'power_bank';
     case Cable = 'cable';
+    case Timer = 'timer';
 
     /** Of these a shot takes one; another takes its place. */
     public function isSingle(): bool
     {
-        return in_array($this, [self::Body, self::Lens, self::Rig, self::Legs, self::PowerBank], true);
+        return in_array($this, [self::Body, self::Lens, self::Rig, self::Legs, self::PowerBank, self::Timer], true);
     }
 
     public function label(): string
@@ -34,6 +35,12 @@ enum KitKind: string
             self::Filter => 'ND filter',
             default => str_replace('_', ' ', $this->value),
         };
+    }
+
+    /** Whether it has a timer, which may have a list of intervals of its own. */
+    public function hasTimer(): bool
+    {
+        return in_array($this, [self::Body, self::Timer], true);
     }
 
     /** What an address of this kind looks like; null where it has none. */
@@ -94,6 +101,8 @@ enum KitKind: string
                 'highest_iso' => new KitField('ISO to', '', 1, 10_000_000),
                 'clock_ahead_s' => new KitField('Clock ahead by', 's', -1e9, 1e9),
                 'clock_drift_ppm' => new KitField('and gains', 'ppm', -100_000, 100_000),
+                'interval_step_s' => new KitField('Its timer set in steps of', 's', 0.001, 3_600),
+                'counts_to' => new KitField('and counts up to', 'photos', 1, 1_000_000, false, true),
             ],
             self::Lens => [
                 'focal_mm' => new KitField('Focal length', 'mm', 1, 10_000, true),
@@ -113,6 +122,10 @@ enum KitKind: string
                 'efficiency' => new KitField('Gives of that', '0…1', 0.05, 1),
             ],
             self::Cable => ['length_m' => new KitField('Length', 'm', 0.01, 1_000)],
+            self::Timer => [
+                'interval_step_s' => new KitField('Set in steps of', 's', 0.001, 3_600),
+                'counts_to' => new KitField('Counts up to', 'photos', 1, 1_000_000, false, true),
+            ],
         };
     }
 
@@ -144,6 +157,8 @@ enum KitKind: string
             'moving_w' => new KitField('Draws moving', 'W', 0, 10_000),
             'holding_w' => new KitField('Draws holding', 'W', 0, 10_000),
             'idle_w' => new KitField('Draws idle', 'W', 0, 10_000),
+            'mains' => new KitField('Runs from mains', '1 = yes', 0, 1, false, true),
+            'counterweight_kg' => new KitField('Counterweight', 'kg', 0, 1_000),
         ];
     }
 }

@@ -48,9 +48,13 @@ final class TypedKit
             $problems->add('/count', 'Enter how many there are, from 1 to 1,000.');
             $count = 1.0;
         }
+        $intervals = self::intervals($text('intervals_s'));
+        if ($intervals === null) {
+            $problems->add('/intervals_s', 'Enter seconds with spaces between, such as 1 2 5 10 30 60, or leave it empty.');
+        }
         $item = null;
         try {
-            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'), $text('address'), RigWords::of($typed));
+            $item = new KitItem($kind, $text('name'), $values, (int) $count, $text('note'), $text('address'), RigWords::of($typed), $intervals ?? []);
         } catch (InvalidInput $invalid) {
             foreach ($invalid->problems as $problem) {
                 $problems->add($problem->pointer, $problem->message);
@@ -63,12 +67,40 @@ final class TypedKit
     }
 
     /**
+     * "1 2 5 10", "1, 2, 5 s, 1 min".
+     *
+     * @return ?list<float> seconds, shortest first; null where one cannot be read
+     */
+    public static function intervals(string $text): ?array
+    {
+        $joined = (string) preg_replace('/(\d)\s+(h|min|m|s)\b/iu', '$1$2', trim($text));
+        $intervals = [];
+        foreach (explode(' ', (string) preg_replace('/[\s;]+|,\s+/u', ' ', $joined)) as $word) {
+            array_push($intervals, ...array_map(TypedText::seconds(...), TypedText::seconds($word) === null ? explode(',', $word) : [$word]));
+        }
+        $intervals = $joined === '' ? [] : $intervals;
+        if (in_array(null, $intervals, true)) {
+            return null;
+        }
+        /** @var list<float> $intervals */
+        sort($intervals);
+
+        return array_values(array_unique($intervals));
+    }
+
+    /** @param list<float> $intervals seconds */
+    public static function intervalsText(array $intervals): string
+    {
+        return implode(' ', array_map(PlainText::number(...), $intervals));
+    }
+
+    /**
      * @return array<string, string> what stands in each field
      */
     public static function texts(KitItem $item): array
     {
         return [
             'name' => $item->name, 'count' => (string) $item->count, 'note' => $item->note, 'address' => $item->address,
-        ] + $item->words->texts() + array_map(PlainText::number(...), $item->values);
+        ] + ($item->kind->hasTimer() ? ['intervals_s' => self::intervalsText($item->intervals)] : []) + $item->words->texts() + array_map(PlainText::number(...), $item->values);
     }
 }

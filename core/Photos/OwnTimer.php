@@ -32,7 +32,7 @@ final class OwnTimer
         if (!$trigger->isCamera() || $trigger->cameraIntervalSeconds !== null || abs($strays) < ($isExact ? self::LEAST_SECONDS : self::LEAST_COARSE_SECONDS)) {
             return null;
         }
-        $as = new Trigger($trigger->by, null, $drift * 1e6, $trigger->cameraStartsSeconds, $trigger->cameraPhotos, $trigger->countLimit);
+        $as = $trigger->with(['cameraIntervalSeconds' => null, 'driftPpm' => $drift * 1e6]);
         $spoilt = array_values(array_filter(
             CameraTimer::of($shot->schedule->under($shot->plan->withTrigger($as)))->spoiltPhotos ?? [],
             static fn (int $number): bool => $matching->photo($number) !== null,

@@ -125,8 +125,10 @@ final readonly class AppliedRecipe
         // An interval that follows from what is pinned is not tried otherwise.
         $steps = $pinned->pins->follows === Figure::Interval ? 0 : self::MOST_STEPS;
         for ($step = 0; $step <= $steps; $step++) {
-            $interval = round($recipe->intervalSeconds * self::GROWS_BY ** $step, 1);
-            $timed = self::at($pinned, $plan, $recipe, $step === 0 ? $recipe->intervalSeconds : $interval);
+            $interval = $step === 0 ? $recipe->intervalSeconds : round($recipe->intervalSeconds * self::GROWS_BY ** $step, 1);
+            // Of what its timer can be set to, the next longer: never less time than the recipe asks for.
+            [$shorter, $longer] = $plan->trigger->settingsAround($interval);
+            $timed = self::at($pinned, $plan, $recipe, $longer ?? $shorter ?? $interval);
             $first ??= $timed;
             if (self::bad($pinned, $timed, self::BY_TIMING) === []) {
                 return [$timed, self::chosen($recipe, $timed)];

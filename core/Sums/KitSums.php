@@ -110,13 +110,18 @@ final class KitSums
         return new Sum(
             'load',
             'Rating that the legs need',
-            '{safety} × ({camera} + {lens} + {head} + {rig})',
+            $load->counterweightKilograms > 0.0
+                ? '{safety} × ({camera} + {lens} + {head} + {rig} + {counterweight})'
+                : '{safety} × ({camera} + {lens} + {head} + {rig})',
             [
                 'safety' => new Term('times', Load::SAFETY),
                 'camera' => $given->of('camera', $load->cameraKilograms, 'kg', '/load/camera_kg'),
                 'lens' => $given->of('lens', $load->lensKilograms, 'kg', '/load/lens_kg'),
                 'head' => $given->of('head', $load->headKilograms, 'kg', '/load/head_kg'),
                 'rig' => $given->of('rig', $load->rigKilograms, 'kg', '/load/rig_kg'),
+                ...($load->counterweightKilograms > 0.0
+                    ? ['counterweight' => $given->of('counterweight', $load->counterweightKilograms, 'kg', '/load/counterweight_kg')]
+                    : []),
             ],
             new Term('to be rated for', Load::SAFETY * $load->onLegsKilograms(), 'kg'),
             'Twice the load',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -13,6 +14,9 @@ final readonly class Trigger
 {
     private const MOST_DRIFT_PPM = 100_000;
     private const MOST_HEAD_START_SECONDS = 3_600;
+    private const FINEST_STEP_SECONDS = 0.001;
+    private const SAME_SECONDS = 1e-6;
+    public const MOST_INTERVALS = 40;
 
     /**
      * @param ?float $cameraIntervalSeconds what the camera's timer is set to; null for the plan's own interval
@@ -21,6 +25,8 @@ final readonly class Trigger
      * @param float  $cameraStartsSeconds   its first photo after the rig's first trigger; below zero it comes before
      * @param ?int   $cameraPhotos          photos the camera's timer is set to; null for as many as the plan has
      * @param ?int   $countLimit            the highest count that timer or controller knows (999, 9999); null for endless
+     * @param ?float $intervalStepSeconds   by which its intervals can be set: 1 for whole seconds; null where nobody looked
+     * @param list<float> $intervals        the intervals it has, seconds, where it has a list of its own; empty for any
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
@@ -31,6 +37,8 @@ final readonly class Trigger
         public float $cameraStartsSeconds = 0.0,
         public ?int $cameraPhotos = null,
         public ?int $countLimit = null,
+        public ?float $intervalStepSeconds = null,
+        public array $intervals = [],
     ) {
         $problems = new Problems();
         if ($cameraIntervalSeconds !== null) {
@@ -43,7 +51,41 @@ final readonly class Trigger
                 $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, $field, 'a whole number of photos');
             }
         }
+        if ($intervalStepSeconds !== null) {
+            $problems->unlessBetween($intervalStepSeconds, self::FINEST_STEP_SECONDS, 3_600, '/interval_step_s', 'the seconds by which it can be set');
+        }
+        foreach ($intervals as $i => $seconds) {
+            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, "/intervals_s/{$i}", 'an interval in seconds');
+        }
         $problems->throwIfAny();
+    }
+
+    /** The steps in which an interval is looked for: its own, or the usual tenth of a second. */
+    public function resolutionSeconds(): float
+    {
+        return $this->intervalStepSeconds ?? Solver::TIMER_RESOLUTION_SECONDS;
+    }
+
+    /**
+     * The settings next to an interval: the same twice where it has that one.
+     *
+     * @return array{?float, ?float} the longest that is no longer and the shortest that is no shorter, seconds; null where it has none
+     */
+    public function settingsAround(float $seconds): array
+    {
+        if ($this->intervals !== []) {
+            $shorter = array_filter($this->intervals, static fn (float $one): bool => $one <= $seconds + self::SAME_SECONDS);
+            $longer = array_filter($this->intervals, static fn (float $one): bool => $one >= $seconds - self::SAME_SECONDS);
+
+            return [$shorter === [] ? null : max($shorter), $longer === [] ? null : min($longer)];
+        }
+        if ($this->intervalStepSeconds === null) {
+            return [$seconds, $seconds];
+        }
+        $steps = round($seconds / $this->intervalStepSeconds, 6);
+        $shorter = round(floor($steps) * $this->intervalStepSeconds, 9);
+
+        return [$shorter > 0.0 ? $shorter : null, round(ceil($steps) * $this->intervalStepSeconds, 9)];
     }
 
     public function isCamera(): bool
@@ -53,7 +95,7 @@ final readonly class Trigger
 
     public function by(TriggeredBy $by): self
     {
-        return new self($by, $this->cameraIntervalSeconds, $this->driftPpm, $this->cameraStartsSeconds, $this->cameraPhotos, $this->countLimit);
+        return $this->with(['by' => $by]);
     }
 
     /**
@@ -61,7 +103,7 @@ final readonly class Trigger
      */
     public function withCameraTiming(?float $intervalSeconds, float $startsSeconds): self
     {
-        return new self($this->by, $intervalSeconds, $this->driftPpm, $startsSeconds, $this->cameraPhotos, $this->countLimit);
+        return $this->with(['cameraIntervalSeconds' => $intervalSeconds, 'cameraStartsSeconds' => $startsSeconds]);
     }
 
     /**
@@ -69,6 +111,19 @@ final readonly class Trigger
      */
     public function withCounts(?int $cameraPhotos, ?int $countLimit): self
     {
-        return new self($this->by, $this->cameraIntervalSeconds, $this->driftPpm, $this->cameraStartsSeconds, $cameraPhotos, $countLimit);
+        return $this->with(['cameraPhotos' => $cameraPhotos, 'countLimit' => $countLimit]);
+    }
+
+    /**
+     * @param array{
+     *     by?: TriggeredBy, cameraIntervalSeconds?: ?float, driftPpm?: float, cameraStartsSeconds?: float, cameraPhotos?: ?int, countLimit?: ?int,
+     *     intervalStepSeconds?: ?float, intervals?: list<float>,
+     * } $changes
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function with(array $changes): self
+    {
+        return Copy::of($this, get_object_vars($this), $changes);
     }
 }

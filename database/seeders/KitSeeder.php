@@ -55,7 +55,23 @@ final class KitSeeder extends Seeder
                 'battery_wh' => 8.7, 'idle_w' => 1.3, 'exposing_w' => 2.4, 'photo_j' => 3.0,
                 'lowest_iso' => 100.0, 'highest_iso' => 6400.0,
             ]),
+            new Piece(KitKind::Body, 'Pocket camera, 20 MP', [
+                'sensor_width_mm' => 13.2, 'sensor_height_mm' => 8.8,
+                'image_width_px' => 5472.0, 'image_height_px' => 3648.0, 'mass_kg' => 0.3, 'raw_mb' => 21.0, 'jpeg_mb' => 8.0,
+                'write_s' => 1.2, 'buffer_frames' => 6.0, 'shutter_lag_s' => 0.1,
+                'battery_wh' => 4.5, 'idle_w' => 1.2, 'exposing_w' => 1.9, 'photo_j' => 2.0,
+                'lowest_iso' => 125.0, 'highest_iso' => 3200.0, 'interval_step_s' => 1.0, 'counts_to' => 999.0,
+            ], 1, 'its own timer, whole seconds', 'own'),
+            new Piece(KitKind::Body, 'Phone, main camera', [
+                'sensor_width_mm' => 9.8, 'sensor_height_mm' => 7.3,
+                'image_width_px' => 4080.0, 'image_height_px' => 3060.0, 'mass_kg' => 0.2, 'jpeg_mb' => 4.0,
+                'write_s' => 0.3, 'buffer_frames' => 20.0, 'shutter_lag_s' => 0.1,
+                'battery_wh' => 15.0, 'idle_w' => 1.6, 'exposing_w' => 2.4, 'photo_j' => 1.0,
+                'lowest_iso' => 50.0, 'highest_iso' => 3200.0,
+            ], 1, 'its own timer, a list of intervals', 'own', intervals: [1.0, 2.0, 3.0, 5.0, 10.0, 15.0, 30.0, 60.0]),
             new Piece(KitKind::Lens, 'Wide 20 mm', ['focal_mm' => 20.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.5]),
+            new Piece(KitKind::Lens, 'Pocket camera’s lens at 8.8 mm', ['focal_mm' => 8.8, 'widest_aperture' => 1.8]),
+            new Piece(KitKind::Lens, 'Phone’s lens of 6.9 mm', ['focal_mm' => 6.9, 'widest_aperture' => 1.8]),
             new Piece(KitKind::Lens, 'Normal 35 mm', ['focal_mm' => 35.0, 'widest_aperture' => 2.0, 'mass_kg' => 0.35]),
             new Piece(KitKind::Lens, 'Long 85 mm', ['focal_mm' => 85.0, 'widest_aperture' => 1.8, 'mass_kg' => 0.6]),
             new Piece(KitKind::Rig, 'Rail of 900 mm with pan and tilt', [
@@ -68,6 +84,10 @@ final class KitSeeder extends Seeder
             new Piece(KitKind::Rig, 'Pan-and-tilt head', self::HEAD + [
                 'settle_s' => 0.5, 'head_kg' => 1.6, 'battery_wh' => 30.0, 'moving_w' => 9.0, 'holding_w' => 3.0, 'idle_w' => 1.0,
             ]),
+            new Piece(KitKind::Rig, 'Pan-only head', [
+                'pan_max_speed' => 8.0, 'pan_max_acceleration' => 20.0, 'pan_steps_per_unit' => 355.5555555556, 'pan_backlash' => 0.05, 'pan_endless' => 1.0,
+                'settle_s' => 0.4, 'head_kg' => 0.9, 'battery_wh' => 12.0, 'moving_w' => 4.0, 'holding_w' => 1.5, 'idle_w' => 0.5,
+            ]),
             new Piece(KitKind::Legs, 'Heavy legs', ['rating_kg' => 18.0, 'mass_kg' => 3.6]),
             new Piece(KitKind::Legs, 'Light legs', ['rating_kg' => 6.0, 'mass_kg' => 1.4]),
             new Piece(KitKind::Filter, 'ND of 3 stops', ['nd_stops' => 3.0]),
@@ -77,6 +97,7 @@ final class KitSeeder extends Seeder
             new Piece(KitKind::Card, 'Card of 128 GB', ['capacity_gb' => 120.0], 2),
             new Piece(KitKind::CameraBattery, 'Battery of 16 Wh', ['battery_wh' => 16.0], 4),
             new Piece(KitKind::RigBattery, 'Rig battery of 50 Wh', ['battery_wh' => 50.0], 2),
+            new Piece(KitKind::Timer, 'Plain timer', ['interval_step_s' => 1.0, 'counts_to' => 399.0], 1, 'whole seconds'),
             new Piece(KitKind::PowerBank, 'Power bank of 70 Wh', ['capacity_wh' => 70.0, 'efficiency' => 0.85]),
             new Piece(KitKind::Cable, 'Trigger cable', ['length_m' => 1.2], 2, 'one in the bag, one that works'),
             new Piece(KitKind::Cable, 'Dummy battery with cable', ['length_m' => 1.5]),

@@ -36,13 +36,13 @@ final class KitAndTrialTest extends PageTestCase
             ['item' => self::item($name)->id, 'count' => $count, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id],
             ['HX-Request' => 'true'],
         )
-            ->assertOk()->assertSee('is in this shot');
+            ->assertOk()->assertSee('in this shot. Undo takes');
     }
 
     public function testAShotKeepsWhatItPickedAsItWas(): void
     {
         $shot = self::shot();
-        foreach (['Full-frame body, 24 MP', 'Normal 35 mm', 'Heavy legs', 'Power bank of 70 Wh', 'Trigger cable'] as $name) {
+        foreach (['Normal 35 mm', 'Full-frame body, 24 MP', 'Heavy legs', 'Power bank of 70 Wh', 'Trigger cable'] as $name) {
             $this->pick($shot, $name);
         }
         $this->pick($shot, 'Card of 128 GB', '3');
@@ -82,6 +82,35 @@ final class KitAndTrialTest extends PageTestCase
         $this->pick($shot, 'Rail of 900 mm with pan and tilt');
         self::assertSame(0.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
         $this->get("{$shot->path()}")->assertOk()->assertSee('Rail of 900 mm');
+    }
+
+    public function testABodyBringsWhatItWasLastUsedWith(): void
+    {
+        $shot = self::shot();
+        foreach (['Long 85 mm' => '1', 'Card of 128 GB' => '2', 'Battery of 16 Wh' => '3', 'Full-frame body, 24 MP' => '1', 'Heavy legs' => '1'] as $name => $count) {
+            $this->pick($shot, $name, $count);
+        }
+        $other = self::shot();
+        $names = static fn (): array => array_column(self::planOf($other)->kit, 'count', 'name');
+        $this->post(
+            "{$other->path()}/kit",
+            ['item' => self::item('Full-frame body, 24 MP')->id, 'revision' => $other->current_revision_id],
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('which it was last used with, are in this shot');
+        $other->refresh();
+        self::assertSame(['Full-frame body, 24 MP' => 1, 'Long 85 mm' => 1, 'Card of 128 GB' => 2, 'Battery of 16 Wh' => 3], $names());
+        self::assertSame(85.0, self::planOf($other)->optics?->focalMillimetres);
+        $this->step($other, 'undo');
+        self::assertSame([], $names(), 'one press, one step back');
+        // A lens that is chosen already stays.
+        $this->pick($other->refresh(), 'Wide 20 mm');
+        $this->pick($other->refresh(), 'Full-frame body, 24 MP');
+        self::assertSame(20.0, self::planOf($other)->optics?->focalMillimetres);
+        self::assertArrayNotHasKey('Long 85 mm', $names());
+        // Another body brings none of it.
+        $third = self::shot();
+        $this->pick($third, 'Small-sensor body, 26 MP');
+        self::assertCount(1, self::planOf($third)->kit);
     }
 
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void

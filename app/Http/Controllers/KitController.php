@@ -8,6 +8,7 @@ use App\Actions\EditShot;
 use App\Actions\KeepPiece;
 use App\Actions\KeepPieces;
 use App\Actions\ThrowAway;
+use App\Actions\UsualSet;
 use App\Http\AskedEdit;
 use App\Http\Requests\KitFileForm;
 use App\Http\Requests\PieceForm;
@@ -23,6 +24,8 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\TypedKit;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -94,7 +97,7 @@ final class KitController
     }
 
     /** Puts a piece into a shot, which keeps its numbers as they are now. */
-    public function pick(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
+    public function pick(Request $request, Shot $shot, EditShot $editShot, UsualSet $usualSet): Response|RedirectResponse
     {
         $item = KitItem::query()->find($request->integer('item'));
         if ($item === null) {
@@ -102,13 +105,17 @@ final class KitController
         }
         $count = Typed::text($request, 'count') === '' ? 1.0 : TypedText::number(Typed::text($request, 'count'));
 
+        $pieces = [[$item, (int) ($count ?? 1)], ...$usualSet($item, $shot->pinned()->plan, $shot->id)];
+        $names = PlainText::listed(array_map(static fn (array $piece): string => "“{$piece[0]->name}”", $pieces));
         $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
-            Picking::pick($plan->plan, $item->piece(), (int) ($count ?? 1)),
-            "{$item->piece()->kind->label()}: {$item->name}",
+            array_reduce($pieces, static fn (Plan $so, array $piece): Plan => Picking::pick($so, $piece[0]->piece(), $piece[1]), $plan->plan),
+            "{$item->piece()->kind->label()}: " . implode(', ', array_map(static fn (array $piece): string => $piece[0]->name, $pieces)),
             null,
         );
 
-        $notice = "“{$item->name}” is in this shot. Undo takes it back.";
+        $notice = count($pieces) > 1
+            ? "{$names}, which it was last used with, are in this shot. Undo takes them back."
+            : "{$names} is in this shot. Undo takes it back.";
 
         $unfit = "“{$item->name}” does not fit here.";
 

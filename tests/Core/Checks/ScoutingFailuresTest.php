@@ -132,8 +132,8 @@ final class ScoutingFailuresTest extends TestCase
         yield 'R2 weak legs' => ['R2', ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Look, ['rating']];
         yield 'R2 legs under the load itself' => ['R2', ['/load' => ['legs_rating_kg' => 2.5, 'carriage_rating_kg' => 8]], Severity::Stops, ['rating']];
         yield 'R2 weak carriage' => ['R2', ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Look, ['rating']];
-        yield 'R3 too steep' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Look, ['incline']];
-        yield 'R3 beyond the motor itself' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Stops, ['incline']];
+        yield 'R3 too steep' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Look, ['incline', 'counterweight']];
+        yield 'R3 beyond the motor itself' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Stops, ['incline', 'counterweight']];
         yield 'P1 camera battery in the cold' => [
             'P1',
             ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10]],

@@ -8,11 +8,14 @@ use Evrent\Core\Editing\Picking;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\TypedKit;
+use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\Drain;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -61,6 +64,7 @@ final class KitTest extends TestCase
                 $values,
                 $random->getInt(1, 20),
                 $seed % 2 === 0 ? '' : "a; \"note\", with all; 1,5",
+                intervals: $kind->hasTimer() && $seed % 3 === 0 ? [0.5, 1.0, 12.0, 60.0] : [],
             );
         }
 
@@ -125,6 +129,92 @@ final class KitTest extends TestCase
         self::assertEquals(['slide'], self::picked(KitKind::Rig, self::SLIDE)->rig->axisIds());
     }
 
+    public function testAPhoneGoesByItsOwnTimerAndItsListOfIntervals(): void
+    {
+        $phone = TypedKit::read([
+            'kind' => 'body', 'name' => 'Phone', 'sensor_width_mm' => '9.8', 'sensor_height_mm' => '7.3', 'image_width_px' => '4080',
+            'image_height_px' => '3060', 'address' => 'own', 'intervals_s' => '10 s, 1, 2 5;1 min',
+        ]);
+        self::assertSame([1.0, 2.0, 5.0, 10.0, 60.0], $phone->intervals);
+        $plan = Picking::pick(Plans::with(['/timing/interval_s' => 15.1]), $phone);
+        self::assertTrue($plan->trigger->isCamera());
+        self::assertSame([10.0, 60.0], $plan->trigger->settingsAround(15.1));
+        self::assertSame('1 2 5 10 60', TypedKit::texts($phone)['intervals_s']);
+    }
+
+    public function testAPocketCameraOnATripodGoesByItselfUnlessATimerFiresIt(): void
+    {
+        $pocket = new KitItem(KitKind::Body, 'Pocket', [
+            'sensor_width_mm' => 13.2, 'sensor_height_mm' => 8.8, 'image_width_px' => 5472.0, 'image_height_px' => 3648.0,
+            'interval_step_s' => 1.0, 'counts_to' => 999.0,
+        ]);
+        $timer = new KitItem(KitKind::Timer, 'Plain', ['interval_step_s' => 0.5, 'counts_to' => 399.0]);
+        $legs = PlanReader::fromJson((string) file_get_contents(dirname(__DIR__, 3) . '/resources/plans/legs-alone.plan.json'));
+        $alone = Picking::pick($legs, $pocket)->trigger;
+        self::assertSame([true, 1.0, 999], [$alone->isCamera(), $alone->intervalStepSeconds, $alone->countLimit]);
+        $both = Picking::pick(Picking::pick($legs, $timer), $pocket)->trigger;
+        self::assertSame([false, 0.5, 399], [$both->isCamera(), $both->intervalStepSeconds, $both->countLimit]);
+        $onRig = Picking::pick(Plans::with([]), $pocket)->trigger;
+        self::assertSame([false, null], [$onRig->isCamera(), $onRig->intervalStepSeconds], 'the rig fires it');
+    }
+
+    public function testARigThatIsPluggedInHasNoBatteryToEndIt(): void
+    {
+        $rig = self::picked(KitKind::Rig, self::SLIDE + ['mains' => 1.0]);
+        self::assertTrue($rig->power?->rig?->isOnMains);
+        self::assertNull(Drain::of(Schedule::of($rig))?->rig);
+    }
+
+    public function testAPanOnlyHeadLeavesOnePanAndNothingElseThatMoves(): void
+    {
+        $head = new KitItem(KitKind::Rig, 'Pan only', [
+            'pan_max_speed' => 8.0, 'pan_max_acceleration' => 20.0, 'pan_steps_per_unit' => 142.0, 'pan_endless' => 1.0,
+        ]);
+        $plan = Picking::pick(Plans::with([]), $head);
+        self::assertSame(['pan'], $plan->rig->axisIds());
+        self::assertSame([['pan'], ['pan']], array_map(static fn (Keyframe $keyframe): array => array_keys($keyframe->positions), $plan->move->keyframes));
+    }
+
+    /**
+     * @return iterable<string, array{list<array<string, string>>}> what is typed into raw and JPEG, one after the other
+     */
+    public static function jpegAlone(): iterable
+    {
+        yield 'JPEG first' => [[['jpeg_mb' => '9'], ['raw_mb' => '0']]];
+        yield 'raw first' => [[['raw_mb' => '0'], ['jpeg_mb' => '9']]];
+        yield 'raw emptied' => [[['raw_mb' => ''], ['jpeg_mb' => '9']]];
+        yield 'both at once' => [[['raw_mb' => '0', 'jpeg_mb' => '9']]];
+        yield 'with a change of mind' => [[['raw_mb' => '0'], ['raw_mb' => '25'], ['jpeg_mb' => '9'], ['raw_mb' => '0']]];
+    }
+
+    /**
+     * @param list<array<string, string>> $typed
+     */
+    #[DataProvider('jpegAlone')]
+    public function testJpegAloneIsTypedInAnyOrder(array $typed): void
+    {
+        $plan = Plans::with(['/storage' => ['raw_mb' => 30, 'cards_gb' => [64]]]);
+        foreach ($typed as $storage) {
+            $plan = TypedPlan::change($plan, ['storage' => $storage]);
+        }
+        self::assertSame([0.0, 9.0], [$plan->storage?->rawMegabytes, $plan->storage?->jpegMegabytes]);
+        $body = ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0, 'raw_mb' => 28.0];
+        $picked = Picking::pick($plan, new KitItem(KitKind::Body, 'X', $body + ['jpeg_mb' => 11.0]));
+        self::assertSame([0.0, 11.0], [$picked->storage?->rawMegabytes, $picked->storage?->jpegMegabytes], 'it stays JPEG alone');
+        $rawOnly = Picking::pick($plan, new KitItem(KitKind::Body, 'X', $body));
+        self::assertSame([0.0, 9.0], [$rawOnly->storage?->rawMegabytes, $rawOnly->storage?->jpegMegabytes]);
+    }
+
+    public function testWhatIsPutInForAFileTakenOutIsAssumedAndGoesWithIt(): void
+    {
+        $plan = Plans::with(['/storage' => ['raw_mb' => 30, 'cards_gb' => [64]]]);
+        $jpeg = TypedPlan::change($plan, ['storage' => ['raw_mb' => '0']]);
+        self::assertSame(10.0, $jpeg->storage?->jpegMegabytes);
+        self::assertTrue($jpeg->provenance->isAssumed('/storage/jpeg_mb'));
+        $raw = TypedPlan::change($jpeg, ['storage' => ['raw_mb' => '25']]);
+        self::assertSame([25.0, 0.0], [$raw->storage?->rawMegabytes, $raw->storage?->jpegMegabytes]);
+    }
+
     /**
      * @return iterable<string, array{array<string, string>, string, string}> what is typed, the field, and what it says
      */
@@ -147,6 +237,9 @@ final class KitTest extends TestCase
             '/slide_max',
             'larger number',
         ];
+        yield 'intervals in words' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '1 two 5'], '/intervals_s', 'spaces between'];
+        yield 'an interval of nothing' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '0 1'], '/intervals_s', 'intervals in seconds'];
+        yield 'intervals of a card' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => '8', 'intervals_s' => '1 2'], '/intervals_s', 'body or a timer'];
         yield 'an efficiency above all' => [
             ['kind' => 'power_bank', 'name' => 'X', 'capacity_wh' => '70', 'efficiency' => '1.2'],
             '/efficiency',

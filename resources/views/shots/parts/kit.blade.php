@@ -66,6 +66,10 @@
         <x-choice pointer="/trigger/by" label="The shutter is fired by" :value="$texts['/trigger/by']"
             :options="['rig' => 'the rig', 'camera_timer' => 'the camera’s own timer']" />
         <x-number pointer="/trigger/count_limit" label="It counts up to" :value="$texts['/trigger/count_limit']" unit="photos" :width="5" shown-label />
+        <x-number pointer="/trigger/interval_step_s" label="Interval set in steps of" :value="$texts['/trigger/interval_step_s']" unit="s" :width="4"
+            shown-label />
+        <x-number pointer="/trigger/intervals_s" label="or one of these" :value="$texts['/trigger/intervals_s']" unit="s" :width="14" shown-label
+            class="is-list" />
         <x-number pointer="/trigger/camera_interval_s" label="Camera’s timer set to" :value="$texts['/trigger/camera_interval_s']" unit="s" :width="5"
             shown-label />
         <x-number pointer="/trigger/drift_ppm" label="It runs slow by" :value="$texts['/trigger/drift_ppm']" unit="ppm" :width="5" shown-label />

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Core\Checks;
+
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\IntervalMeaning;
+use Evrent\Core\Words\PlainText;
+
+/**
+ * T25: whatever fires the shutter cannot be set to the interval planned: a phone or a pocket camera with a list of its own, a plain timer of
+ * whole seconds.
+ */
+final class TimerLacksInterval implements Check
+{
+    private const SAME_SECONDS = 1e-6;
+
+    public static function about(): About
+    {
+        return new About(
+            [Stage::Time],
+            ['/trigger/interval_step_s', '/trigger/intervals_s', '/trigger/camera_interval_s', '/trigger/by'],
+            unmended: 'Choose an interval that it has, or another timer.',
+        );
+    }
+
+    public function find(Shot $shot): ?Finding
+    {
+        $plan = $shot->plan;
+        $trigger = $plan->trigger;
+        if (!$plan->timing->mode->hasClock() || $trigger->intervals === [] && $trigger->intervalStepSeconds === null) {
+            return null;
+        }
+        $intervals = $trigger->isCamera() && $trigger->cameraIntervalSeconds !== null
+            ? [$trigger->cameraIntervalSeconds]
+            : $shot->schedule->intervalSeconds;
+        $lacking = array_filter($intervals, static fn (float $seconds): bool => !self::has($shot, $seconds));
+        if ($lacking === []) {
+            return null;
+        }
+        $first = array_key_first($lacking);
+        $asked = $intervals[$first];
+        [$shorter, $longer] = $trigger->settingsAround($asked);
+        $near = array_filter([$shorter, $longer], static fn (?float $one): bool => $one !== null);
+        $off = min([INF, ...array_map(static fn (float $one): float => round(abs($one - $asked), 6), array_values($near))]);
+
+        return new Finding(
+            'T25',
+            // Beside a rig that keeps to the plan, each photo strays further; alone, the clip is a little longer or shorter.
+            $trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Stops : Severity::Look,
+            ($trigger->isCamera() ? 'The camera’s timer' : 'The timer') . ' does not have this interval',
+            PlainText::seconds($off) . ' off',
+            sprintf(
+                '%s is asked for, and it can be set to %s. Over %s that adds up to %s.',
+                ucfirst(PlainText::seconds($asked)),
+                implode(' or ', array_map(PlainText::seconds(...), array_values($near))),
+                PlainText::photos($shot->schedule->photosTotal()),
+                PlainText::duration($off * $shot->schedule->photosTotal()),
+            ),
+            $first + 1,
+            count($lacking),
+            static fn (): array => array_values(array_filter([self::set($shot, 'interval-longer', $longer), self::set($shot, 'interval-shorter', $shorter)])),
+        );
+    }
+
+    private static function has(Shot $shot, float $seconds): bool
+    {
+        [$shorter, $longer] = $shot->plan->trigger->settingsAround($seconds);
+
+        return $shorter !== null && $longer !== null && $longer - $shorter < self::SAME_SECONDS;
+    }
+
+    /** One interval for all photos, which a plain timer has at most. */
+    private static function set(Shot $shot, string $key, ?float $seconds): ?Remedy
+    {
+        $plan = $shot->plan;
+        if ($seconds === null || $plan->timing->intervalMeans === IntervalMeaning::Gap) {
+            return null;
+        }
+        $mended = $plan
+            ->withInterval($plan->timing->interval->steady()->map(static fn (): float => $seconds))
+            ->withTrigger($plan->trigger->with(['cameraIntervalSeconds' => null]));
+
+        return $shot->schedule->wouldKeepTime($mended)
+            ? new Remedy($key, sprintf('Take one every %s s', PlainText::number($seconds)), '', $mended)
+            : null;
+    }
+}
