@@ -17,7 +17,8 @@ final class StarterPlans
 {
     /** File names in resources/plans, and what they are called. */
     public const STARTERS = [
-        'legs-alone' => 'none: camera on legs alone', 'slide' => 'slide alone', 'pan' => 'pan alone', 'pan-tilt' => 'pan and tilt', 'slide-pan-tilt' => 'slide, pan and tilt',
+        'legs-alone' => 'none: camera on legs alone', 'slide' => 'slide alone', 'pan' => 'pan alone', 'pan-tilt' => 'pan and tilt',
+        'slide-pan-tilt' => 'slide, pan and tilt',
         'turntable' => 'turntable without end', 'clockwork' => 'clockwork base',
     ];
 

@@ -46,7 +46,10 @@ final readonly class Load
         public float $counterweightKilograms = 0.0,
     ) {
         $problems = new Problems();
-        $masses = ['camera_kg' => $cameraKilograms, 'lens_kg' => $lensKilograms, 'head_kg' => $headKilograms, 'rig_kg' => $rigKilograms, 'counterweight_kg' => $counterweightKilograms];
+        $masses = [
+            'camera_kg' => $cameraKilograms, 'lens_kg' => $lensKilograms, 'head_kg' => $headKilograms, 'rig_kg' => $rigKilograms,
+            'counterweight_kg' => $counterweightKilograms,
+        ];
         foreach ($masses as $field => $kilograms) {
             $problems->unlessBetween($kilograms, 0, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
         }

@@ -69,6 +69,12 @@ final readonly class Storage
         return $this->slots === SlotUse::Overflow ? array_sum($each) : min([self::ENDLESS, ...$each]);
     }
 
+    /** Room for what is written once: the second card takes over, or has a copy of it. */
+    public function gigabytes(): float
+    {
+        return $this->slots === SlotUse::Overflow ? array_sum($this->cardsGigabytes) : min([self::ENDLESS, ...$this->cardsGigabytes]);
+    }
+
     /** What one photo writes to the card in a slot. */
     private function megabytesOn(int $slot): float
     {

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
+use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -31,6 +32,10 @@ final class CardFull implements Check
     {
         $storage = $shot->plan->storage;
         $photos = $shot->plan->photosProgrammed();
+        $film = FilmFacts::of($shot->schedule);
+        if ($film !== null) {
+            return $storage === null ? null : self::ofVideo($shot, $storage, $film);
+        }
         if ($storage === null || $storage->photos() >= $photos) {
             return null;
         }
@@ -63,6 +68,48 @@ final class CardFull implements Check
                 [self::larger($storage, $photos), self::rawAlone($storage), self::overflow($storage), self::jpegAlone($storage)],
             ))),
         );
+    }
+
+    /** Video fills a card by the minute; a film that the camera makes itself is one small file. */
+    private static function ofVideo(Shot $shot, Storage $storage, FilmFacts $film): ?Finding
+    {
+        $room = $storage->gigabytes();
+        if ($film->gigabytes === null || $film->gigabytes <= $room) {
+            return null;
+        }
+        $photos = $shot->schedule->photosTotal();
+        $first = (int) floor($photos * $room / $film->gigabytes) + 1;
+
+        return new Finding(
+            'P3',
+            Severity::Stops,
+            'The card is full',
+            sprintf('after %s of video', PlainText::duration($film->filmSeconds * $room / $film->gigabytes)),
+            sprintf(
+                '%s of video come to %s GB; there is room for %s GB.',
+                PlainText::duration($film->filmSeconds),
+                PlainText::rounded($film->gigabytes, 1),
+                PlainText::rounded($room, 1),
+            ),
+            min($first, $photos),
+            max(1, $photos - $first + 1),
+            static fn (): array => array_filter([self::largerForVideo($shot, $storage, $film->gigabytes)]),
+        );
+    }
+
+    private static function largerForVideo(Shot $shot, Storage $storage, float $gigabytes): ?Remedy
+    {
+        foreach (self::SIZES as $size) {
+            $usable = round($size * self::USABLE_SHARE, 1);
+            if ($usable >= $gigabytes) {
+                $cards = array_map(static fn (float $one): float => max($one, $usable), $storage->cardsGigabytes);
+                $mended = new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $cards, $storage->slots);
+
+                return new Remedy('card', "Use a card of {$size} GB", "{$usable} GB of it usable", $shot->plan->with(['storage' => $mended]));
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -64,7 +65,8 @@ enum NotChecked: string
             self::Light => $plan->light === null || $isClosed && $plan->light->steadyValue() === null || $isAssumed('/light/aperture'),
             self::Lens => $plan->optics === null || $isAssumed('/optics/focal_mm'),
             self::Facing => SunInFrame::isUnjudged($shot),
-            self::Cards => $plan->storage === null || $isAssumed('/storage/cards_gb'),
+            self::Cards => $plan->storage === null || $isAssumed('/storage/cards_gb')
+                || $plan->film->kind === FilmKind::SpedUp && $plan->film->gigabytesPerMinute === null,
             self::CameraPower => $hasClock && ($plan->power?->camera === null || !$plan->power->camera->isOnMains && $isAssumed('/power/camera/battery_wh')),
             // A tripod draws nothing.
             self::RigPower => $hasClock && $plan->rig->axes !== []

@@ -19,7 +19,7 @@ final class Cautions
 
     /** To the place and back: nobody sets up where the car stands. */
     private const WALK_SECONDS = 1_800.0;
-    private const COLD_CELSIUS = 5.0;
+    public const COLD_CELSIUS = 5.0;
     private const HEAVY_KILOGRAMS = 8.0;
     private const STEEP_DEGREES = 5.0;
 

@@ -17,7 +17,7 @@ final readonly class Packed
     public function bag(): string
     {
         return match ($this->kind) {
-            'body', 'lens', 'ND filter', 'card', 'camera battery', 'care' => 'Camera bag',
+            'body', 'lens', 'ND filter', 'card', 'camera battery', 'timer', 'care' => 'Camera bag',
             'rig', 'legs', 'rig battery', 'power bank', 'cable' => 'Rig case',
             default => 'On the body',
         };

@@ -16,6 +16,9 @@ final class PackingList
 {
     private const JOULES_PER_WATT_HOUR = 3_600.0;
     private const LONG_SECONDS = 7_200.0;
+    private const WARM_CELSIUS = 20.0;
+    private const COOL_CELSIUS = 15.0;
+    private const DEGREES_PER_LAYER = 10.0;
 
     /**
      * @param list<ShotFigures> $shots in the order in which they run
@@ -88,18 +91,20 @@ final class PackingList
     {
         $gigabytes = 0.0;
         $photos = 0;
+        $seconds = 0.0;
         $copies = 1;
         $size = 0.0;
         foreach ($shots as $shot) {
             if ($shot->storage === null) {
                 continue;
             }
-            $photos += $shot->photosProgrammed;
+            $photos += $shot->recordingSeconds > 0.0 ? 0 : $shot->photosProgrammed;
+            $seconds += $shot->recordingSeconds;
             $copies = max($copies, $shot->storage['copies']);
             $gigabytes += $shot->storage['gigabytes'];
             $size = max($size, $shot->storage['card_gb']);
         }
-        if ($photos === 0 || $size <= 0.0) {
+        if ($photos === 0 && $seconds <= 0.0 || $size <= 0.0) {
             return [];
         }
         $named = self::named($shots, KitKind::Card);
@@ -108,7 +113,10 @@ final class PackingList
             'card',
             $named === '' ? sprintf('cards of %s GB', PlainText::rounded($size, 1)) : $named,
             max($copies, self::pickedOf($shots, KitKind::Card), (int) ceil($gigabytes / $size - 1e-9)),
-            sprintf('%s come to %s GB%s', PlainText::photos($photos), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
+            sprintf('%s come to %s GB%s', PlainText::listed([
+                ...($photos > 0 ? [PlainText::photos($photos)] : []),
+                ...($seconds > 0.0 ? [PlainText::duration($seconds) . ' of video'] : []),
+            ]), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
         )];
     }
 
@@ -192,7 +200,7 @@ final class PackingList
             $shots === [] ? null : new Packed('care', 'spirit level and compass', 1, 'a level base, and the bearing of pan 0 typed in'),
             $weight > 0.0 ? new Packed('rig', 'weight to hang, and pegs', 1, sprintf('%s kg on the legs, in wind', PlainText::rounded($weight, 1))) : null,
             $has(Hazard::Night) ? new Packed('light', 'red lamp and a spare', 2, 'it is dark during a shot or on the way back') : null,
-            $has(Hazard::Cold) ? new Packed('clothes', 'clothes for standing still, gloves, something hot', 1, 'cold; batteries go in an inner pocket') : null,
+            self::clothes(min([self::WARM_CELSIUS, ...array_map(static fn (ShotFigures $shot): float => $shot->celsius, $shots)]), $onSiteSeconds),
             $has(Hazard::Tide) ? new Packed('safety', 'tide table and a second way off', 1, 'water comes back whatever the plan says') : null,
             $has(Hazard::Road) ? new Packed('clothes', 'something that is seen', 1, 'a road or rails near by') : null,
             $has(Hazard::Edge) ? new Packed('safety', 'line to tie rig and bag', 1, 'an edge near by') : null,
@@ -202,6 +210,26 @@ final class PackingList
                 ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($onSiteSeconds)))
                 : null,
         ]));
+    }
+
+    /** Layers for standing still: one more for every ten degrees below 20, and one in reserve for hours of it. */
+    private static function clothes(float $celsius, float $onSiteSeconds): ?Packed
+    {
+        if ($celsius > self::COOL_CELSIUS) {
+            return null;
+        }
+        $layers = 1 + (int) ceil((self::WARM_CELSIUS - $celsius) / self::DEGREES_PER_LAYER) + ($onSiteSeconds > self::LONG_SECONDS ? 1 : 0);
+        $also = match (true) {
+            $celsius <= 0.0 => ', warm boots, two pairs of gloves and hand warmers, something hot; spare batteries in an inner pocket',
+            $celsius <= Cautions::COLD_CELSIUS => ', gloves that work buttons, something hot; spare batteries in an inner pocket',
+            default => ', gloves that work buttons',
+        };
+
+        return new Packed('clothes', "{$layers} warm layers{$also}", 1, sprintf(
+            '%sat %s °C, standing still',
+            $onSiteSeconds > 0.0 ? PlainText::duration($onSiteSeconds) . ' ' : '',
+            PlainText::rounded($celsius, 0),
+        ));
     }
 
     /**

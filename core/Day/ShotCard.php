@@ -7,6 +7,7 @@ namespace Evrent\Core\Day;
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Motion\Move;
+use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Shot\CueCard;
@@ -58,6 +59,7 @@ final readonly class ShotCard
         public array $late,
         public array $cautions,
         public array $moments,
+        public bool $isVideo,
     ) {
     }
 
@@ -93,6 +95,7 @@ final readonly class ShotCard
             self::late($shot),
             array_map(static fn (Hazard $hazard): string => $hazard->caution(), $hazards),
             self::moments($shot, $cues, $setupMinutes, $teardownMinutes),
+            self::isVideo($shot),
         );
     }
 
@@ -215,9 +218,9 @@ final readonly class ShotCard
                 $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$first - 1]);
             }
             $lines[] = sprintf(
-                '%d min late: begin with photo %s%s, %s s of clip; or all of it, until %s.',
+                '%d min late: begin %s%s, %s s of clip; or all of it, until %s.',
                 $minutes,
-                number_format($first),
+                self::isVideo($shot) ? 'at once' : 'with photo ' . number_format($first),
                 $places === [] ? '' : ' at ' . implode(', ', $places),
                 PlainText::rounded(($photos - $first + 1) / $plan->timing->framesPerSecond, 1),
                 self::when($shot, $schedule->summary->onSiteSeconds + $minutes * self::MINUTE),
@@ -225,6 +228,11 @@ final readonly class ShotCard
         }
 
         return $lines === [] ? ['Late: begin at once and take what is left; the end stays where it is.'] : $lines;
+    }
+
+    private static function isVideo(Shot $shot): bool
+    {
+        return $shot->plan->film->kind === FilmKind::SpedUp && $shot->plan->timing->mode->hasClock();
     }
 
     /**
@@ -240,12 +248,14 @@ final readonly class ShotCard
             return [];
         }
         $last = $first->plusSeconds($shot->schedule->summary->runSeconds);
+        [$begin, $end] = self::isVideo($shot) ? ['Start recording', 'Stop recording'] : ['First photo', 'Last photo'];
         $moments = [
-            [$first->plusSeconds(-self::MINUTE * $setupMinutes), 'Be there', false], [$first, 'First photo', false], [$last, 'Last photo', false],
+            [$first->plusSeconds(-self::MINUTE * $setupMinutes), 'Be there', false], [$first, $begin, false], [$last, $end, false],
             [$last->plusSeconds(self::MINUTE * $teardownMinutes), 'Packed, and gone', false], ...self::sunMoments($shot->plan, $first, $last),
         ];
         foreach (array_slice(self::keyframes($shot), 1, -1) as $keyframe) {
-            $moments[] = [$first->plusSeconds($triggers[$keyframe['photo'] - 1]), "Keyframe {$keyframe['peg']}, photo {$keyframe['photo']}", false];
+            $at = self::isVideo($shot) ? '' : ", photo {$keyframe['photo']}";
+            $moments[] = [$first->plusSeconds($triggers[$keyframe['photo'] - 1]), "Keyframe {$keyframe['peg']}{$at}", false];
         }
         foreach ($cues as $cue) {
             $moments[] = [$first->plusSeconds($cue['seconds']), ucfirst($cue['says']), true];

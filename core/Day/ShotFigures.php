@@ -12,8 +12,11 @@ use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\PassBy;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Instant;
 
@@ -23,7 +26,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 6;
+    public const VERSION = 7;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
@@ -36,6 +39,7 @@ final readonly class ShotFigures
      * @param ?float                                                      $ndStops  on the lens or wanted there; null for none
      * @param list<Hazard>                                                $hazards  that the plan itself brings
      * @param list<string>                                                $card     what is read from paper at the camera
+     * @param float                                                       $recordingSeconds of video; 0 where photos are taken
      * @param bool                                                        $needsSomebody while it runs: to turn the dial, or to film a pass beside it
      */
     private function __construct(
@@ -65,6 +69,7 @@ final readonly class ShotFigures
         public array $card,
         public bool $needsRig,
         public bool $needsSomebody,
+        public float $recordingSeconds,
     ) {
     }
 
@@ -102,6 +107,7 @@ final readonly class ShotFigures
             FieldCard::of($shot),
             $plan->rig->axes !== [],
             $plan->light?->isAttended === true || $plan->pass->by === PassBy::TwoCameras,
+            self::recording($shot)->filmSeconds ?? 0.0,
         );
     }
 
@@ -175,6 +181,12 @@ final readonly class ShotFigures
             return null;
         }
         $copies = $storage->slots === SlotUse::Copy ? 2 : 1;
+        $video = self::recording($shot);
+        if ($video !== null) {
+            return $video->gigabytes === null ? null : [
+                'gigabytes' => $video->gigabytes * $copies, 'copies' => $copies, 'card_gb' => max([0.0, ...$storage->cardsGigabytes]),
+            ];
+        }
         $megabytes = ($storage->rawMegabytes + $storage->jpegMegabytes) * $copies;
 
         return [
@@ -192,14 +204,35 @@ final readonly class ShotFigures
         return ['needed_j' => $drain->neededJoules, 'one_j' => $drain->oneJoules, 'batteries' => $drain->battery->count];
     }
 
+    /** Null where photos are taken, or the camera makes a film of them. */
+    private static function recording(Shot $shot): ?FilmFacts
+    {
+        $film = FilmFacts::of($shot->schedule);
+
+        return $film?->kind === FilmKind::SpedUp ? $film : null;
+    }
+
+    /**
+     * What is on the lens by the plan; else what the brightest photo wants of it when ISO is at its lowest and the exposure as short as it may be:
+     * no shorter than motion still blurs, where it does. Stars want none.
+     */
     private static function ndStops(Shot $shot): ?float
     {
         $light = $shot->plan->light;
-        $needed = $shot->light()?->brightest() ?? 0.0;
-        if ($light === null || $light->ndStops + max(0.0, $needed - $shot->plan->thresholds->lightStops) <= 0.0) {
+        if ($light === null || $light->ndStops > 0.0) {
+            return $light?->ndStops;
+        }
+        $found = $shot->light();
+        if ($found === null || $light->exposedFor === ExposedFor::Sky) {
             return null;
         }
+        $n = (int) array_search($found->brightest(), $found->errors, true);
+        $dragged = $shot->plan->thresholds->blurShare * $shot->schedule->intervalSeconds[$n];
+        $shortest = $found->exposures[$n] >= $dragged ? max($light->shortestSeconds, $dragged) : $light->shortestSeconds;
+        $givesWay = log($found->exposures[$n] / min($shortest, $found->exposures[$n]), 2)
+            + max(0.0, log($found->isos[$n] / min($found->isos[$n], ...$light->isos), 2));
+        $wanted = $found->brightest() - $givesWay;
 
-        return $light->ndStops > 0.0 ? $light->ndStops : $needed;
+        return $wanted > $shot->plan->thresholds->lightStops ? $wanted : null;
     }
 }

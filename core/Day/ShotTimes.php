@@ -14,11 +14,8 @@ use Evrent\Core\Words\ClockTime;
  */
 final readonly class ShotTimes
 {
-    private const SECONDS_PER_MINUTE = 60.0;
-
     /**
      * @param ?Instant $begins     null where no place is known, or what it waits for does not happen
-     * @param ?Instant $ends       to the minute, rounded up
      * @param ?string  $beginsText "19:40"
      * @param ?string  $endsText   "20:25"
      */
@@ -48,8 +45,7 @@ final readonly class ShotTimes
         if ($begins === null) {
             return new self(null, null, null, null);
         }
-        // What is under way at 16:51:53 is over by 16:52.
-        $ends = new Instant(ceil($begins->plusSeconds($seconds)->unixSeconds / self::SECONDS_PER_MINUTE - 1e-6) * self::SECONDS_PER_MINUTE);
+        $ends = $begins->plusSeconds($seconds);
 
         return new self($begins, $ends, $plan->site->day->clockAndDay($begins), $plan->site->day->clockAndDay($ends));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;
 
@@ -16,13 +18,18 @@ final class SettingsText
     public static function of(Schedule $schedule): string
     {
         $plan = $schedule->plan;
+        $film = FilmFacts::of($schedule);
         $told = [
-            PlainText::photos($schedule->summary->photosTotal),
-            $plan->timing->mode->hasClock() ? sprintf(
+            match ($film?->kind) {
+                FilmKind::SpedUp => PlainText::duration($film->filmSeconds) . ' of video at ' . PlainText::rounded($film->framesPerSecond, 2) . ' fps',
+                FilmKind::InCamera => PlainText::counted($film->frames, 'frame', 0) . ' of the camera’s own film',
+                null => PlainText::photos($schedule->summary->photosTotal),
+            },
+            $film?->kind === FilmKind::SpedUp ? sprintf('sped up %s times', PlainText::rounded($film->speedUp, 1)) : ($plan->timing->mode->hasClock() ? sprintf(
                 '%s %s s',
                 $plan->timing->intervalMeans === IntervalMeaning::Gap ? 'with gaps of' : 'one every',
                 self::keyed(array_column($plan->timing->interval->keys, 'seconds'), PlainText::number(...)),
-            ) : 'each when you say',
+            ) : 'each when you say'),
             sprintf('open %s s', self::keyed(array_column($plan->timing->exposure->keys, 'seconds'), PlainText::shutter(...))),
         ];
         if ($plan->light !== null) {

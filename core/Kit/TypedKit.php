@@ -99,8 +99,10 @@ final class TypedKit
      */
     public static function texts(KitItem $item): array
     {
+        $intervals = $item->kind->hasTimer() ? ['intervals_s' => self::intervalsText($item->intervals)] : [];
+
         return [
             'name' => $item->name, 'count' => (string) $item->count, 'note' => $item->note, 'address' => $item->address,
-        ] + ($item->kind->hasTimer() ? ['intervals_s' => self::intervalsText($item->intervals)] : []) + $item->words->texts() + array_map(PlainText::number(...), $item->values);
+        ] + $intervals + $item->words->texts() + array_map(PlainText::number(...), $item->values);
     }
 }

@@ -18,6 +18,8 @@ final readonly class LocalDay
     public const FIRST_YEAR = 1950;
     public const LAST_YEAR = 2100;
 
+    private const SECONDS_PER_MINUTE = 60.0;
+
     public Instant $begins;
     public Instant $ends;
     public string $date;
@@ -87,10 +89,10 @@ final readonly class LocalDay
         return new Instant((float) (new DateTimeImmutable("{$this->date}T{$clock}", $this->zone))->getTimestamp());
     }
 
-    /** What the clock on the wall shows, to the minute: "19:40". */
+    /** What the clock on the wall shows, to the nearest minute as almanacs have it: "19:40". */
     public function clock(Instant $instant): string
     {
-        return $this->wall($instant)->format('H:i');
+        return $this->wall(self::toTheMinute($instant))->format('H:i');
     }
 
     /**
@@ -98,7 +100,7 @@ final readonly class LocalDay
      */
     public function clockAndDay(Instant $instant): string
     {
-        $wall = $this->wall($instant);
+        $wall = $this->wall(self::toTheMinute($instant));
         $days = (int) (new DateTimeImmutable($this->date))->diff(new DateTimeImmutable($wall->format('Y-m-d')))->format('%r%a');
 
         return $wall->format('H:i') . match ($days) {
@@ -112,6 +114,12 @@ final readonly class LocalDay
     public function zoneName(): string
     {
         return $this->zone->getName();
+    }
+
+    /** All times of one card are rounded the same way. A second before half past is the minute that has begun. */
+    private static function toTheMinute(Instant $instant): Instant
+    {
+        return new Instant(floor($instant->unixSeconds / self::SECONDS_PER_MINUTE + 0.5) * self::SECONDS_PER_MINUTE);
     }
 
     private function wall(Instant $instant): DateTimeImmutable

@@ -7,6 +7,7 @@ namespace Evrent\Core\Sums;
 use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -32,7 +33,23 @@ final class KitSums
         }
         $given = new GivenTerms($shot->plan);
         $photos = $shot->plan->photosProgrammed();
-        $room = $storage->slots === SlotUse::Overflow ? array_sum($storage->cardsGigabytes) : min([INF, ...$storage->cardsGigabytes]);
+        $room = $storage->gigabytes();
+        $film = FilmFacts::of($shot->schedule);
+        if ($film !== null) {
+            return $film->gigabytes === null ? null : new Sum(
+                'card',
+                'Room on the cards',
+                '{minutes} × {rate}',
+                [
+                    'minutes' => new Term('of video', $film->recordingMinutes, 'min'),
+                    'rate' => $given->of('a minute', $shot->plan->film->gigabytesPerMinute ?? 0.0, 'GB', '/film/gb_per_min'),
+                ],
+                new Term('needed', $film->gigabytes, 'GB'),
+                'Card',
+                'a gigabyte is 1,000 megabytes, as cards are sold',
+                new Term('on the cards', $room, 'GB'),
+            );
+        }
 
         return new Sum(
             'card',

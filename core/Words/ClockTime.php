@@ -54,7 +54,7 @@ final readonly class ClockTime
 
     public function plusSeconds(float $seconds): self
     {
-        return new self($this->secondsFromMidnight + (int) ceil($seconds));
+        return new self($this->secondsFromMidnight + (int) round($seconds));
     }
 
     /** To the second: "19:40:30". */
@@ -68,11 +68,11 @@ final readonly class ClockTime
         );
     }
 
-    /** To the minute, rounded up: "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */
+    /** To the nearest minute: "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */
     public function text(): string
     {
-        // What is under way at 16:51:53 is over by 16:52.
-        $minutes = intdiv($this->secondsFromMidnight + 59, 60);
+        // To the nearest, as all times of one card.
+        $minutes = intdiv($this->secondsFromMidnight + 30, 60);
         $days = intdiv($minutes, self::MINUTES_PER_DAY);
         $clock = sprintf('%02d:%02d', intdiv($minutes, 60) % 24, $minutes % 60);
 

@@ -93,6 +93,35 @@ final class PackingListTest extends TestCase
         self::assertSame([], self::filters(['/timing/exposure_s' => 0.001] + $noon));
     }
 
+    public function testAFilterIsPackedOnlyWhereExposureAndIsoCannotGiveWay(): void
+    {
+        $day = ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/interval_s' => 8, '/title' => 'Noon'];
+        // 1/8 s of 8 s blurs nothing: it may as well be 1/1000 s.
+        self::assertSame([], self::filters(['/timing/exposure_s' => 0.125, '/light' => ['aperture' => 8]] + $day));
+        // ISO comes down first: from 800 to 100 are three stops less of ND.
+        $at = static fn (int $iso): float => (float) self::filters(['/timing/exposure_s' => 2, '/light' => ['aperture' => 8, 'iso' => $iso]] + $day)[0];
+        self::assertEqualsWithDelta($at(100), $at(800), 0.11);
+        // Stars want none, though the dusk before them is bright.
+        $stars = ['/start' => ['event' => 'sunset'], '/timing/exposure_s' => 6, '/light' => ['aperture' => 2, 'iso' => 3200, 'exposed_for' => 'sky']] + $day;
+        self::assertSame([], self::filters($stars));
+        // What is on the lens by the plan is packed.
+        self::assertSame(['6 stops of ND'], self::filters(['/timing/exposure_s' => 1, '/light' => ['aperture' => 8, 'nd_stops' => 6]] + $day));
+    }
+
+    public function testWarmLayersComeFromTheTemperatureAndTheHours(): void
+    {
+        $clothes = static fn (float $celsius, float $seconds): array => array_values(array_filter(
+            self::packed([['/power' => ['camera' => ['battery_wh' => 16], 'temperature_c' => $celsius]]], [], $seconds),
+            static fn (Packed $one): bool => $one->kind === 'clothes' && str_contains($one->what, 'layers'),
+        ));
+        self::assertSame([], $clothes(18.0, 3_600.0));
+        self::assertSame('2 warm layers, gloves that work buttons', $clothes(12.0, 3_600.0)[0]->what);
+        self::assertSame('4 h 30 min at 3 °C, standing still', $clothes(3.0, 16_200.0)[0]->why);
+        $layers = array_map(static fn (float $celsius): int => (int) $clothes($celsius, 16_200.0)[0]->what, [12.0, 3.0, -5.0, -15.0]);
+        self::assertSame([3, 4, 5, 6], $layers, 'one in reserve for hours of it');
+        self::assertStringContainsString('hand warmers', $clothes(-5.0, 3_600.0)[0]->what);
+    }
+
     public function testWhatIsOutThereIsPackedFor(): void
     {
         $without = self::packed([[]]);

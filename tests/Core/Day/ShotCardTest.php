@@ -25,7 +25,7 @@ final class ShotCardTest extends TestCase
         self::assertSame(['A', 'B'], array_column($card->keyframes, 'peg'));
         self::assertSame(['slide 40 mm, pan −14°, tilt 2°', 'slide 860 mm, pan 21°, tilt −3°'], array_column($card->keyframes, 'places'));
         self::assertStringStartsWith('10 min late: begin with photo 76 at slide', $card->late[0]);
-        self::assertStringEndsWith('or all of it, until 18:31.', $card->late[0]);
+        self::assertStringEndsWith('or all of it, until 18:32.', $card->late[0]);
         self::assertCount(2, $card->late);
         self::assertSame('One exposure for all photos: nothing follows the light.', $card->follows);
         self::assertContains(Hazard::Tide->caution(), $card->cautions);

@@ -89,7 +89,7 @@ final class StartTest extends TestCase
         $moved = $start->movedTo($site, $to);
         self::assertSame('5 min after sunset', StartText::write($moved));
         self::assertEqualsWithDelta($to->unixSeconds, $moved->instant($site)?->unixSeconds, 1.0);
-        self::assertSame('20:45', StartText::write(StartText::read('19:40')->movedTo($site, $to)));
+        self::assertSame('20:46', StartText::write(StartText::read('19:40')->movedTo($site, $to)));
         self::assertSame('00:40 next day', StartText::write(StartText::read('19:40')->movedTo($site, $site->day->at('19:40')->plusSeconds(18_000))));
     }
 

@@ -7,7 +7,8 @@
         @endforeach</p>@endif
     <p class="card-figures">{{ $card->figures }} {{ $card->clip }}.</p>
     @if ($card->keyframes !== [])<table class="card-keyframes"><tbody>@foreach ($card->keyframes as $one)<tr><th
-        scope="row">{{ $one['peg'] }}</th><td>{{ $settings->clock($one['when']) }}</td><td>photo {{ number_format($one['photo']) }}</td><td>{{
+        scope="row">{{ $one['peg'] }}</th><td>{{ $settings->clock($one['when']) }}</td>@unless ($card->isVideo)<td>photo {{
+        number_format($one['photo']) }}</td>@endunless<td>{{
         $one['places'] }}</td></tr>@endforeach</tbody></table>@endif
     <h3>Exposure{{ $card->cues === [] ? '' : ': turn to, after photo' }}</h3><p>{{ $card->follows }}
         @foreach ($card->settings as $line) {{ $settings->clock($line) }}@endforeach</p>

@@ -116,7 +116,8 @@
                         @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
                 </div>
                 <dl class="shot-figures">
-                    <div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>
+                    @if ($figures->recordingSeconds > 0)<div><dt>Video</dt><dd>{{ PlainText::duration($figures->recordingSeconds) }}</dd></div>
+                    @else<div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>@endif
                     <div><dt>Clip</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
                     <div><dt>Runs</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
                     <div><dt>From</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>

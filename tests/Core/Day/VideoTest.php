@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Day;
+
+use Evrent\Core\Checks\NotChecked;
+use Evrent\Core\Checks\Report;
+use Evrent\Core\Day\Packed;
+use Evrent\Core\Day\PackingList;
+use Evrent\Core\Day\ShotCard;
+use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Shot\Shot;
+use Evrent\Core\Sums\Sums;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Plans;
+
+/**
+ * Video that is sped up is told as video wherever a shot is told of: on sheets, cards and calendars, and of the card.
+ */
+final class VideoTest extends TestCase
+{
+    public function testSheetsAndCalendarsSayMinutesOfVideo(): void
+    {
+        // 240 photos of 8 s are 32 minutes, played as 10 s.
+        self::assertSame('32 min of video at 25 fps, sped up 192 times, open 0.8 s', ShotFigures::of(Shot::of(self::video()))->settings);
+        $own = Plans::with(['/film' => ['kind' => 'in_camera', 'extra_frames' => 10]]);
+        self::assertStringStartsWith('250 frames of the camera’s own film, one every 8 s', ShotFigures::of(Shot::of($own))->settings);
+    }
+
+    public function testTheCardSaysWhenToRecordAndNumbersNoPhotos(): void
+    {
+        $plan = self::video(['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50']]);
+        $says = array_column(ShotCard::of(Shot::of($plan))->moments, 'says');
+        self::assertContains('Start recording', $says);
+        self::assertContains('Stop recording', $says);
+        self::assertDoesNotMatchRegularExpression('/photo/i', implode(' ', $says));
+        self::assertStringStartsWith('10 min late: begin at once', ShotCard::of(Shot::of($plan))->late[0]);
+    }
+
+    public function testItFillsTheCardByTheMinute(): void
+    {
+        $storage = ['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]];
+        $full = Report::on(Shot::of(self::video($storage)))->finding('P3');
+        // 32 min of 0.75 GB are 24 GB; 16 GB hold 21 min 20 s.
+        self::assertSame('after 21 min 20 s of video', $full?->shortfall);
+        self::assertSame('Use a card of 32 GB', $full->remedies()[0]->label);
+        self::assertNull(Report::on(Shot::of($full->remedies()[0]->mended))->finding('P3'));
+        $sum = array_column(Sums::of(Shot::of(self::video($storage))), null, 'key')['card'] ?? null;
+        self::assertSame([32.0, 0.75, 24.0], [$sum?->terms['minutes']->value, $sum?->terms['rate']->value, $sum?->result->value]);
+        // As photos the same card would hold them all.
+        self::assertNull(Report::on(Shot::of(Plans::with($storage)))->finding('P3'));
+    }
+
+    public function testTheBagIsPackedForVideo(): void
+    {
+        $figures = ShotFigures::of(Shot::of(self::video(['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]])));
+        $cards = array_values(array_filter(PackingList::of([$figures], []), static fn (Packed $packed): bool => $packed->kind === 'card'));
+        self::assertSame([2, '32 min of video come to 24 GB'], [$cards[0]->count, $cards[0]->why]);
+    }
+
+    public function testWithoutItsRateTheCardIsNotChecked(): void
+    {
+        $plan = Plans::with(['/film' => ['kind' => 'sped_up'], '/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]]);
+        self::assertContains(NotChecked::Cards, NotChecked::of(Shot::of($plan)));
+        self::assertNotContains(NotChecked::Cards, NotChecked::of(Shot::of(self::video(['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]]))));
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     */
+    private static function video(array $changes = []): Plan
+    {
+        return Plans::with(['/film' => ['kind' => 'sped_up', 'frames_per_second' => 25, 'gb_per_min' => 0.75]] + $changes);
+    }
+}
