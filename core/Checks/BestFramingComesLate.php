@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Motion\Move;
+use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -38,18 +39,34 @@ final class BestFramingComesLate implements Check
             'What matters most comes late',
             sprintf('%s after %s of %s', $peg, number_format($photo), PlainText::photos($total)),
             sprintf(
-                'If weather turns or the run ends early, %s is what is missing: %s come before it. Run the move from its end, and play the clip backwards.',
+                'If weather turns or the run ends early, %s is what is missing: %s come before it. Run the move from its end.',
                 $peg,
                 PlainText::photos($photo - 1),
             ),
             $photo,
             $total - $photo + 1,
-            static fn (): array => [new Remedy(
-                'reverse',
-                'Run the move the other way round',
-                'the clip is played backwards in the edit, if time may run so',
-                $plan->reversed(),
-            )],
+            static fn (): array => self::turned($plan),
         );
+    }
+
+    /**
+     * With the clip as it was meant, time running backwards in it; or with time as it runs, and the framings in the other order. The shooter says which.
+     *
+     * @return list<Remedy>
+     */
+    private static function turned(Plan $plan): array
+    {
+        $reversed = $plan->reversed();
+        $backwards = $plan->timing->playsBackwards;
+
+        return [
+            new Remedy(
+                'reverse-both',
+                $backwards ? 'Run the move from its end, and the clip forwards' : 'Run the move from its end, and reverse the clip',
+                $backwards ? '' : 'framings in the clip stay in their order; time runs backwards in it',
+                $reversed->withTiming($plan->timing->played(!$backwards)),
+            ),
+            new Remedy('reverse', 'Run the move from its end alone', 'the clip shows the framings in the other order', $reversed),
+        ];
     }
 }

@@ -23,8 +23,8 @@ final class HorizonLeans implements Check
     {
         return new About(
             [Stage::Frame],
-            ['/rig/base/off_level_deg', '/rig/base/toward_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE],
-            unmended: 'Level the base before the first photo.',
+            ['/rig/base/off_level_deg', '/rig/base/toward_deg', '/load/incline_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE],
+            unmended: 'Level the head on the inclined slide before the first photo, then confirm that the base is 0° off level.',
         );
     }
 
@@ -32,6 +32,10 @@ final class HorizonLeans implements Check
     {
         $optics = $shot->plan->optics;
         $base = $shot->plan->rig->base;
+        $isInclined = self::isInclined($shot);
+        if ($isInclined) {
+            $base = new Base(min(Base::MOST_OFF_LEVEL_DEGREES, $shot->plan->load->inclineDegrees ?? 0.0), $base->towardDegrees, $base->zeroBearingDegrees);
+        }
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
         }
@@ -51,6 +55,9 @@ final class HorizonLeans implements Check
         $worst = max([0.0, ...array_map(abs(...), $leans)]);
         $swing = self::span($leans);
         $level = $shot->plan->rig->base;
+        $stands = $isInclined
+            ? sprintf('The slide is inclined by %s°, and nobody has said that the head on it is level', PlainText::rounded($base->offLevelDegrees, 2))
+            : sprintf('The base is %s° off level', PlainText::rounded($base->offLevelDegrees, 2));
 
         return new Finding(
             'R1',
@@ -58,26 +65,34 @@ final class HorizonLeans implements Check
             'The horizon leans',
             PlainText::rounded($optics->edgePixels($worst), 1) . ' px at the frame’s edge',
             $swing < self::SAME_DEGREES ? sprintf(
-                'The base is %s° off level: the horizon leans by %s° throughout. Straightening it in the edit leaves %s %% of the picture’s width.',
-                PlainText::rounded($base->offLevelDegrees, 2),
+                '%s: the horizon leans by %s° throughout. Straightening it in the edit leaves %s %% of the picture’s width.',
+                $stands,
                 PlainText::rounded($worst, 2),
                 PlainText::rounded(100.0 * $optics->shareLeftUpright($worst), 1),
             ) : sprintf(
-                'The base is %s° off level: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
-                PlainText::rounded($base->offLevelDegrees, 2),
+                '%s: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
+                $stands,
                 PlainText::rounded($worst, 2),
                 PlainText::rounded($swing, 2),
                 PlainText::rounded(self::risePixels($optics, $base, $pans), 0),
             ),
             $over[0] + 1,
             count($over),
-            static fn (): array => [new Remedy(
+            static fn (): array => $isInclined ? [] : [new Remedy(
                 'level',
                 'Level the base',
                 'by the bubble of the legs, not of the head',
                 $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $level->towardDegrees, $level->zeroBearingDegrees))),
             )],
         );
+    }
+
+    /** A slide set up steep leans the camera with it, unless somebody has levelled the head: 0° that nobody gave is no levelled head. */
+    private static function isInclined(Shot $shot): bool
+    {
+        return ($shot->plan->load->inclineDegrees ?? 0.0) > 0.0
+            && $shot->plan->rig->axisFor(AxisRole::Slide) !== null
+            && $shot->plan->provenance->isAssumed('/rig/base/off_level_deg');
     }
 
     /**

@@ -73,10 +73,11 @@ final class IntervalTooShortForRig implements Check
             $isWriting ? 'The card keeps up only just' : 'The interval leaves no room for everyday noise',
             PlainText::seconds($summary->minSlackSeconds) . ' to spare',
             $isWriting ? sprintf(
-                'Each photo takes %s to write, and photo %d has %s to spare: a card that is slower for a moment makes it late.',
+                'Each photo takes %s to write, and photo %d has %s to spare. What writing varies by adds up: the last photo is up to %s late.',
                 PlainText::seconds($camera->writeSeconds),
                 $summary->tightestPhoto,
                 PlainText::seconds($summary->minSlackSeconds),
+                PlainText::duration($shot->schedule->latestSeconds()),
             ) : sprintf(
                 'Photo %d has %s to spare: %s vary by more than that from photo to photo, and it is on time by luck.',
                 $summary->tightestPhoto,

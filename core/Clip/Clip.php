@@ -23,7 +23,11 @@ final readonly class Clip
         $optics = $plan->optics;
         $shape = $optics === null ? 16 / 9 : Crop::shape($optics->outputWidthPixels, $optics->outputHeightPixels);
 
-        return new self(rate: FrameRate::nearest($plan->timing->framesPerSecond), shape: max(self::NARROWEST, min(self::WIDEST, $shape)));
+        return new self(
+            rate: FrameRate::nearest($plan->timing->framesPerSecond),
+            isReversed: $plan->timing->playsBackwards,
+            shape: max(self::NARROWEST, min(self::WIDEST, $shape)),
+        );
     }
 
     /**

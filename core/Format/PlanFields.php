@@ -87,6 +87,7 @@ final class PlanFields
             'interval_means' => ['kind' => FieldKind::Choice, 'as' => 'intervalMeans', 'usual' => IntervalMeaning::StartToStart],
             'exposure_s' => ['kind' => FieldKind::Exposure, 'label' => 'exposure', 'unit' => 's'],
             'start_delay_s' => ['kind' => FieldKind::Seconds, 'as' => 'startDelaySeconds', 'usual' => 0.0, 'label' => 'start delay', 'unit' => 's'],
+            'plays_backwards' => ['kind' => FieldKind::Flag, 'as' => 'playsBackwards', 'usual' => false, 'label' => 'clip plays backwards'],
         ],
         '/timing/interval_s/*' => [
             'at' => ['kind' => FieldKind::Share],

@@ -46,10 +46,10 @@ final class PlanWriter
         return [
             'format' => PlanReader::FORMAT,
             'title' => $plan->title,
-            'timing' => PlanPart::written('/timing', [
+            'timing' => array_diff_key(PlanPart::written('/timing', [
                 'interval_s' => self::keyed($plan->timing->interval, 'interval_s'),
                 'exposure_s' => self::keyed($plan->timing->exposure, 'exposure_s'),
-            ], $plan->timing),
+            ], $plan->timing), $plan->timing->playsBackwards ? [] : ['plays_backwards' => false]),
             'rig' => PlanPart::written('/rig', [
                 'axes' => array_map(self::axis(...), $plan->rig->axes),
                 'base' => PlanPart::written('/rig/base', [], $plan->rig->base),

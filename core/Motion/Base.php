@@ -11,7 +11,7 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class Base
 {
-    private const MOST_OFF_LEVEL_DEGREES = 45;
+    public const MOST_OFF_LEVEL_DEGREES = 45.0;
 
     /**
      * @param float $offLevelDegrees    angle between the base and the horizontal

@@ -109,6 +109,14 @@ final readonly class Schedule
         return !$this->plan->timing->mode->hasClock() || $this->slowest($this->plan, $this->intervalSeconds)->keepsTime();
     }
 
+    /** How late the last photo is at most where devices are at their slowest throughout: what each photo is late by adds up, where nothing catches up. */
+    public function latestSeconds(): float
+    {
+        $late = $this->plan->timing->mode->hasClock() ? $this->slowest($this->plan, $this->intervalSeconds)->lateSeconds : [];
+
+        return $late === [] ? 0.0 : $late[count($late) - 1];
+    }
+
     /**
      * @param list<float> $intervals start to start
      */

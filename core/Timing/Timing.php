@@ -20,6 +20,7 @@ final readonly class Timing
      * @param float $framesPerSecond of the clip at playback
      * @param int   $photos          photos taken while travelling, keyframes included
      * @param int   $headPhotos      standing at the first keyframe before the move
+     * @param bool  $playsBackwards  whether the clip shows them from the last to the first
      * @param int   $tailPhotos      standing at the last keyframe after it
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -34,6 +35,7 @@ final readonly class Timing
         public IntervalMeaning $intervalMeans,
         public KeyedSeconds $exposure,
         public float $startDelaySeconds = 0.0,
+        public bool $playsBackwards = false,
     ) {
         $problems = new Problems();
         $problems->unlessPositive($framesPerSecond, self::MOST_FRAMES_PER_SECOND, '/frames_per_second', 'frames per second');
@@ -76,6 +78,14 @@ final readonly class Timing
         return $this->changed(mode: $mode);
     }
 
+    /**
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function played(bool $backwards): self
+    {
+        return $this->changed(playsBackwards: $backwards);
+    }
+
     private function changed(
         ?KeyedSeconds $interval = null,
         ?KeyedSeconds $exposure = null,
@@ -83,6 +93,7 @@ final readonly class Timing
         ?int $headPhotos = null,
         ?int $tailPhotos = null,
         ?Mode $mode = null,
+        ?bool $playsBackwards = null,
     ): self {
         return new self(
             $mode ?? $this->mode,
@@ -94,6 +105,7 @@ final readonly class Timing
             $this->intervalMeans,
             $exposure ?? $this->exposure,
             $this->startDelaySeconds,
+            $playsBackwards ?? $this->playsBackwards,
         );
     }
 }

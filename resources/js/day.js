@@ -1,4 +1,8 @@
-const step = { coarse: 300, fine: 60 };
+const step = { coarse: 300, fine: 60, noon: 43_200, reach: 24 };
+
+/** What the clock there shows so many seconds after the first midnight. */
+const clockAt = ({ midnight, zone, twelve }, seconds) => new Date((Number(midnight) + seconds) * 1_000)
+  .toLocaleTimeString('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hour12: twelve === 'yes' });
 
 /**
  * Shots on the day line: dragged, or moved by keys. Where they come to lie is worked out by the server, which sends the day again.
@@ -18,6 +22,8 @@ export const dayLine = (sendPart) => () => ({
   },
 
   take(event) {
+    const loose = event.target.closest('.stay-loose');
+    if (loose && event.button === 0) this.takeLoose(event, loose);
     const bar = event.target.closest('.stay');
     if (!bar || event.button !== 0) return;
     event.preventDefault();
@@ -46,7 +52,41 @@ export const dayLine = (sendPart) => () => ({
     }, { once: true });
   },
 
+  /** A shot without a start is dropped where it is to begin. */
+  takeLoose(event, loose) {
+    event.preventDefault();
+    loose.focus();
+    loose.setPointerCapture(event.pointerId);
+    const { bars } = this.$refs;
+    const plot = loose.closest('.sky-plot').getBoundingClientRect();
+    let seconds = null;
+    const move = ({ clientX, clientY }) => {
+      const track = bars.getBoundingClientRect();
+      const isOver = clientX >= track.left && clientX <= track.right && clientY >= plot.top && clientY <= track.bottom + step.reach;
+      seconds = isOver ? Math.round((((clientX - track.left) / track.width) * Number(bars.dataset.span)) / step.coarse) * step.coarse : null;
+      loose.style.translate = `${clientX - event.clientX}px ${clientY - event.clientY}px`;
+      this.text = seconds === null ? 'not on the day' : `starts ${clockAt(bars.dataset, seconds)}`;
+      this.left = Math.min(plot.width - 70, Math.max(70, clientX - plot.left));
+      this.top = clientY - plot.top - 50;
+    };
+    const end = (isDrop) => () => {
+      loose.removeEventListener('pointermove', move);
+      this.text = '';
+      if (isDrop && seconds !== null) this.put(loose, seconds);
+      else loose.style.translate = '';
+    };
+    loose.addEventListener('pointermove', move);
+    loose.addEventListener('pointerup', end(true), { once: true });
+    loose.addEventListener('pointercancel', end(false), { once: true });
+  },
+
   key(event) {
+    const loose = event.target.closest?.('.stay-loose');
+    if (loose && event.key === 'Enter') {
+      event.preventDefault();
+      this.put(loose, step.noon);
+      return;
+    }
     const bar = event.target.closest?.('.stay');
     const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (!bar || !direction) return;
@@ -73,9 +113,14 @@ export const dayLine = (sendPart) => () => ({
     this.top = run.top - plot.top - 26;
   },
 
-  async move(bar, by) {
+  move(bar, by) {
+    return this.put(bar, Number(bar.dataset.begins) + by);
+  },
+
+  /** @param {number} seconds from the first midnight, where its first photo is to be */
+  async put(bar, seconds) {
     const { id, dataset } = bar;
-    await sendPart({ url: dataset.url, values: [['_method', 'put'], ['revision', dataset.revision], ['to_s', String(Number(dataset.begins) + by)]], part: 'day', focus: id });
+    await sendPart({ url: dataset.url, values: [['_method', 'put'], ['revision', dataset.revision], ['to_s', String(seconds)]], part: 'day', focus: id });
     bar.style.translate = '';
   },
 });

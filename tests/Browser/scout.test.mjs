@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { answered, benchIsReady, browser, chartPicture, go, openDemo, planOf, reach, test, type, valueBecomes, verdictIs } from './support.mjs';
-import { newShootAtSaltreach } from '../requests.mjs';
+import { newShootAtSaltreach, newShot } from '../requests.mjs';
 
 const view = browser();
 const start = 'Start: a time of day, or such as 20 min before sunset';
@@ -103,6 +103,37 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Calendar' }).click();
   assert.match(await readFile(await (await download).path(), 'utf8'), /SUMMARY:Dusk over the pans[\s\S]*DTSTART:20270324T172\d/);
+});
+
+test.oneIn(10, 'shots without a start stand beside the day, and are dragged in or put there by a key', async () => {
+  const shoot = await newShootAtSaltreach('Two for the day');
+  await newShot(shoot, 'Ebb');
+  await newShot(shoot, 'Flood');
+  const page = await view.open(`/shoots/${shoot}`);
+  await page.locator('[x-data=dayLine][data-ready=yes]').waitFor();
+  const ebb = page.locator('.stay-loose', { hasText: 'Ebb' });
+  await ebb.scrollIntoViewIfNeeded();
+  const [from, plot] = [await ebb.boundingBox(), await page.locator('.sky-plot').boundingBox()];
+  // Let go beside the day, nothing happens.
+  const drag = async (x, y) => {
+    await page.mouse.move(from.x + 5, from.y + 5);
+    await page.mouse.down();
+    await page.mouse.move(x, y, { steps: 6 });
+  };
+  await drag(plot.x + plot.width / 2, plot.y + plot.height + 200);
+  assert.equal(await page.locator('.drag-figures').textContent(), 'not on the day');
+  await page.mouse.up();
+  assert.equal(await page.locator('.stay-loose').count(), 2);
+  await drag(plot.x + plot.width * 0.75, plot.y + 40);
+  assert.equal(await page.locator('.drag-figures').textContent(), 'starts 18:00');
+  await page.mouse.up();
+  await page.locator('.stay', { hasText: 'Ebb' }).waitFor({ state: 'attached' });
+  assert.equal(await cardOf(page, 'Ebb').getByLabel('Start').inputValue(), '18:00');
+  await page.locator('.stay-loose').focus();
+  await page.keyboard.press('Enter');
+  await page.locator('.stay', { hasText: 'Flood' }).waitFor({ state: 'attached' });
+  assert.equal(await cardOf(page, 'Flood').getByLabel('Start').inputValue(), '12:00');
+  assert.equal(await page.locator('.beside-day').count(), 0);
 });
 
 test.oneIn(10, 'a shot is moved along the day by keys and by dragging, and a clash is told', async () => {

@@ -27,7 +27,14 @@ final class RemedyController
     public function store(Request $request, Shot $shot, EditShot $editShot): Response|RedirectResponse
     {
         $remedy = self::remedy($request, $shot->currentRevision()->toPlan());
-        $notice = $remedy === null ? 'That is already fixed.' : "{$remedy->label}: done. Undo takes it back.";
+        $turnsClip = $remedy !== null && $remedy->mended->timing->playsBackwards !== $shot->currentRevision()->toPlan()->timing->playsBackwards;
+        $notice = match (true) {
+            $remedy === null => 'That is already fixed.',
+            // Its list may be of photos that were taken the other way round.
+            $turnsClip && $shot->clip_revision_id !== null => "{$remedy->label}: done. This shot’s clip has a list already: reverse it in Clip when its photos "
+                . 'are of this move.',
+            default => "{$remedy->label}: done. Undo takes it back.",
+        };
 
         $edit = static function (PinnedPlan $plan) use ($request): Edited {
             $remedy = self::remedy($request, $plan->plan);

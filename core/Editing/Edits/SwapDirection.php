@@ -20,6 +20,7 @@ final class SwapDirection implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->reversed(), 'direction swapped');
+        // A clip that is played backwards for an earlier turn is right again the way it was shot.
+        return new TypedEdit($plan->reversed()->withTiming($plan->timing->played(false)), 'direction swapped');
     }
 }

@@ -84,6 +84,18 @@ final class FacingTest extends TestCase
         self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->about), 'pointer'));
     }
 
+    public function testASlideInclinedForItsLoadLeansThePictureUntilTheHeadIsSaidToBeLevel(): void
+    {
+        $inclined = Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/load' => ['incline_deg' => 6]]);
+        $finding = Report::on(Shot::of($inclined))->finding('R1');
+        self::assertNotNull($finding?->about);
+        self::assertStringStartsWith('The slide is inclined by 6°, and nobody has said that the head on it is level: the horizon leans by', $finding->sentence);
+        self::assertContains('/rig/base/off_level_deg', array_column((new Assumptions($inclined))->under($finding->about), 'pointer'), 'and that can be confirmed');
+        $level = (new PinnedPlan($inclined))->named('confirm', ['values' => '/rig/base/off_level_deg'])->plan;
+        self::assertNull(Report::on(Shot::of($level))->finding('R1'));
+        self::assertNull(Report::on(Shot::of(self::plan(['/load' => ['incline_deg' => 6]])))->finding('R1'), 'a tripod has no slide');
+    }
+
     public function testABaseOffLevelIsJudgedAcrossThePictureWhereNobodySaysWhichWayItLeans(): void
     {
         $finding = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2]])));

@@ -6,6 +6,7 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Clip\Clip;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\Pins;
@@ -192,9 +193,15 @@ final class TrueFindingsTest extends TestCase
         self::assertNull(self::report(['/move/keyframes/0/matters_most' => true])->finding('E5'));
         $finding = self::found('E5', ['/move/keyframes/1/matters_most' => true]);
         self::assertSame('B after 228 of 240 photos', $finding->shortfall);
-        $mended = $finding->remedies()[0]->mended;
+        // Asked: the clip as it was meant, with time running backwards in it, or time as it runs.
+        [$both, $alone] = $finding->remedies();
+        $mended = $both->mended;
         self::assertTrue($mended->move->keyframes[0]->mattersMost);
-        self::assertStringContainsString('played backwards', $finding->remedies()[0]->costs);
+        self::assertTrue(Clip::begun($mended)->isReversed);
+        self::assertStringContainsString('time runs backwards', $both->costs);
+        self::assertFalse(Clip::begun($alone->mended)->isReversed);
+        self::assertEquals($mended->move, $alone->mended->move);
+        self::assertFalse((new PinnedPlan($mended))->named('swap', [])->plan->timing->playsBackwards, 'turned back by hand it is right as it is shot');
         self::assertNull(Report::on(Shot::of($mended))->finding('E5'));
     }
 

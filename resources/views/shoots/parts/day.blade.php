@@ -45,7 +45,8 @@
                 @endforeach
                 <div class="day-clock" aria-hidden="true">@foreach ($drawing->clock() as [$at, $time])<span
                     style="--at: {{ $at }}%">{{ $clock($time) }}</span>@endforeach</div>
-                <div class="bars" x-ref="bars" data-span="{{ $line->spanSeconds }}">
+                <div class="bars" x-ref="bars" data-span="{{ $line->spanSeconds }}" data-midnight="{{ $line->site->day->begins->unixSeconds }}"
+                    data-zone="{{ $line->site->zone }}" data-twelve="{{ $settings->clock('13:00') === '13:00' ? 'no' : 'yes' }}">
                     @foreach ($page->day->stays as $stay)
                         @php
                             $at = fn ($instant) => $drawing->percent($line->secondsOf($instant));
@@ -63,6 +64,10 @@
                                 class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
                 </div>
+                @if ($page->day->untimed !== [])<div class="beside-day"><span class="quiet">No start yet: drag onto the day, or press Enter for noon</span>
+                    @foreach ($page->day->untimed as $stay)<button type="button" class="button stay-loose" id="stay-{{ $stay->id }}"
+                        data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-revision="{{
+                        $page->shots[$stay->id]->shot->current_revision_id }}">{{ $stay->title }}</button>@endforeach</div>@endif
                 <output class="drag-figures" x-show="text" x-cloak x-text="text" :style="'left: ' + left + 'px; top: ' + top + 'px'"></output>
             </div>
         </div>
