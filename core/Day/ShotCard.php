@@ -13,8 +13,10 @@ use Evrent\Core\Run\Preflight;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\DayEvents;
+use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\SeenEvents;
+use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Words\PlainText;
@@ -28,6 +30,7 @@ final readonly class ShotCard
     private const MINUTE = 60.0;
     private const LATE_MINUTES = [10, 20, 40];
     private const LEAST_PHOTOS = 24;
+    private const DARK_DEGREES = -6.0;
 
     /**
      * @param ?string                                          $begins    by the clock there; null where it is not known
@@ -172,7 +175,36 @@ final readonly class ShotCard
         ];
         $height = static fn (float $degrees): string => PlainText::rounded(abs($degrees), 0) . '° ' . ($degrees < 0.0 ? 'down' : 'up');
 
+        if (min($altitudes) < self::DARK_DEGREES) {
+            array_push($told, ...self::night($site, $events, $seen));
+        }
+
         return [...$told, ['Sun at the start', $height($altitudes[0])], ['at the end', $height($altitudes[count($altitudes) - 1])]];
+    }
+
+    /**
+     * What a shot in the dark looks out for: the moon, and the middle of the Milky Way, level and over the land.
+     *
+     * @return list<array{string, string}>
+     */
+    private static function night(Site $site, DayEvents $events, SeenEvents $seen): array
+    {
+        $up = static fn (?Horizon $over): string => implode(', ', array_map(
+            static fn (array $window): string => $site->day->clock($window[0]) . '–' . $site->day->clock($window[1]),
+            DayEvents::upThatNight($site->observer, $site->day, Target::GalacticCentre, $over),
+        ));
+        $level = $up(null);
+        $clear = $site->skyline->isFlat() ? $level : $up($site->skyline);
+
+        return [
+            ...($events->moonRise === null ? [] : [['Moonrise', SeenEvents::told($site, $events->moonRise, $seen->moonRise, true)]]),
+            ...($events->moonSet === null ? [] : [['Moonset', SeenEvents::told($site, $events->moonSet, $seen->moonSet, false)]]),
+            ...($level === '' ? [] : [['Galactic centre', $level . match (true) {
+                $clear === $level => '',
+                $clear === '' => ', behind the skyline throughout',
+                default => ", over the skyline {$clear}",
+            }]]),
+        ];
     }
 
     private static function follows(Shot $shot): string

@@ -46,6 +46,7 @@ final class Transfer
             film: $from->film,
             pass: $from->pass,
             scene: $to->scene,
+            window: $from->window,
         );
     }
 

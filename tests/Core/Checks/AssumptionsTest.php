@@ -29,7 +29,7 @@ use Tests\Runner\Cases;
 final class AssumptionsTest extends TestCase
 {
     /** What a plan says of the world; the rest is what somebody decides. */
-    private const FACTS = '~^/(rig|camera|optics|trigger/(drift|count_limit|camera_)|site/(elev|sky)|light|storage|power|load)~';
+    private const FACTS = '~^/(rig|camera|optics|trigger/(drift|count_limit|camera_|interval)|site/(elev|sky)|light|storage|power|load)~';
 
     /** A check that leaves out of its list what it goes by is found: whatever assumed value changes a finding is named by it. */
     public function testEveryFindingNamesWhatItAssumes(): void

@@ -17,6 +17,21 @@ use Tests\Core\Plans;
 final class ShotCardTest extends TestCase
 {
     /** 240 photos at 16:20, one every 8 s: its keyframes, its end, and what to do when it is late. */
+    public function testAShotInTheDarkHasTheMoonAndTheMilkyWayWithBothTimes(): void
+    {
+        $sun = static fn (string $at, string $horizon): array => array_column(ShotCard::of(Shot::of(Plans::with([
+            '/site' => ['date' => '2027-06-20', 'latitude_deg' => 38.7, 'longitude_deg' => -9.1, 'zone' => 'Europe/Lisbon', 'horizon' => $horizon] + Plans::SITE,
+            '/start' => ['event' => 'clock', 'at' => $at],
+        ])))->sun, 1, 0);
+        self::assertArrayNotHasKey('Moonrise', $sun('12:00', ''), 'by day nobody asks');
+        $open = $sun('23:00', '');
+        self::assertMatchesRegularExpression('/^\d\d:\d\d–\d\d:\d\d$/', $open['Galactic centre']);
+        $ridge = $sun('23:00', '60 12, 140 12, 200 12, 260 12, 330 12');
+        self::assertStringStartsWith("{$open['Galactic centre']}, over the skyline ", $ridge['Galactic centre']);
+        self::assertMatchesRegularExpression('/^\d\d:\d\d, over the skyline \d\d:\d\d/', $ridge['Moonrise']);
+        self::assertStringContainsString('behind the skyline', $ridge['Sunset']);
+    }
+
     public function testACardSaysWhenAndWhereAndWhatToDoWhenItIsLate(): void
     {
         $card = ShotCard::of(Shot::of(self::plan()), [Hazard::Tide], 30, 15);
