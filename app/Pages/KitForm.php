@@ -23,9 +23,9 @@ final class KitForm
         }
 
         return [
-            'name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known, 'note' => ['Note', '', '26ch'],
+            'name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known,
+            ...($kind->hasTimer() ? ['intervals_s' => ['or has the intervals', 's', '20ch']] : []), 'note' => ['Note', '', '26ch'],
             ...($kind->addressFormat() === null ? [] : ['address' => ['Reached at', '', '26ch']]),
-            ...($kind->hasTimer() ? ['intervals_s' => ['or has the intervals', 's', '20ch']] : []),
             ...($kind === KitKind::Rig ? array_map(static fn (array $known): array => [$known[0], '', '20ch'], RigWords::FIELDS) : []),
         ];
     }

@@ -60,7 +60,13 @@ final class TimerLacksInterval implements Check
             ),
             $first + 1,
             count($lacking),
-            static fn (): array => array_values(array_filter([self::set($shot, 'interval-longer', $longer), self::set($shot, 'interval-shorter', $shorter)])),
+            static function () use ($shot, $asked, $longer, $shorter): array {
+                $remedies = [self::set($shot, 'interval-longer', $longer), self::set($shot, 'interval-shorter', $shorter)];
+                // The nearer first.
+                $isLongerNearer = ($longer ?? INF) - $asked <= $asked - ($shorter ?? -INF) + self::SAME_SECONDS;
+
+                return array_values(array_filter($isLongerNearer ? $remedies : array_reverse($remedies)));
+            },
         );
     }
 

@@ -28,10 +28,10 @@ final class TimerLacksIntervalTest extends TestCase
     {
         yield 'any interval' => [[], 15.1, null, []];
         yield 'whole seconds, and it is one' => [['interval_step_s' => 1], 15, null, []];
-        yield 'whole seconds' => [['interval_step_s' => 1], 15.1, '0.1 s off', ['Take one every 16 s', 'Take one every 15 s']];
+        yield 'whole seconds' => [['interval_step_s' => 1], 15.1, '0.1 s off', ['Take one every 15 s', 'Take one every 16 s']];
         yield 'half seconds' => [['interval_step_s' => 0.5], 7.5, null, []];
         yield 'a list that has it' => [['intervals_s' => [5, 10, 30]], 10, null, []];
-        yield 'a list' => [['intervals_s' => [5, 10, 30]], 12, '2 s off', ['Take one every 30 s', 'Take one every 10 s']];
+        yield 'a list' => [['intervals_s' => [5, 10, 30]], 12, '2 s off', ['Take one every 10 s', 'Take one every 30 s']];
         yield 'shorter than any of it' => [['intervals_s' => [20, 30]], 12, '8 s off', ['Take one every 20 s']];
         // At 1 s rig and camera would not be ready.
         yield 'the shorter one is too short' => [['intervals_s' => [1, 30]], 12, '11 s off', ['Take one every 30 s']];
