@@ -10,6 +10,7 @@ use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\RehearsedLog;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\CameraLinks;
@@ -58,7 +59,9 @@ function take(array $timing, float $speed, array &$orders = []): array
     $log = TakeLogLines::read((string) file_get_contents("{$folder}/log"));
     $lines = $log['lines'];
     $begun = $log['header']['begun_unix_s'];
-    $obeyed = array_values(array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command));
+    // What was set before the start is ordered too.
+    $obeyed = array_values(array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Command
+        && in_array($line->text('order'), [Order::Pause->value, Order::GoOn->value], true)));
     $orders = array_map(static fn (LogLine $line, float $at): float => (is_numeric($begun) ? (float) $begun : 0.0) + $line->seconds - $at, $obeyed, $said);
     exec('rm -rf ' . escapeshellarg($folder));
 

@@ -137,7 +137,10 @@ final readonly class Daylight
     /** Share of a body's light that comes past the land: where ridge or wall hide it, what the sky scatters is left. */
     private function shareNotHidden(Horizontal $body): float
     {
-        $shows = $this->horizon?->shows($body) ?? 1.0;
+        if ($this->horizon === null) {
+            return 1.0;
+        }
+        $shows = $this->horizon->shows($body);
 
         return $shows + (1.0 - $shows) * SkyBrightness::diffuseShare($body->altitude, $this->cloud);
     }
