@@ -10,6 +10,7 @@ use App\Models\KitItem;
 use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Kit\Picked;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Sky\StartAhead;
 use Evrent\Core\Words\PlainText;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class TakeStart
 {
     private const SHOWN = 5;
+    private const BY_ITSELF = 'own';
 
     /** Whether there is anything to move. */
     public bool $moves;
@@ -70,12 +72,25 @@ final readonly class TakeStart
     /** The rig and the camera of the latest take: what was used is used again. */
     public function usedRig(): ?string
     {
-        return $this->used(KitKind::Rig, $this->last()->first()?->rig_address) ?? ($this->page->plan->rig->axes === [] ? 'none' : null);
+        $last = $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
+
+        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? 'none' : null);
     }
 
     public function usedCamera(): ?string
     {
-        return $this->used(KitKind::Body, $this->last()->first()?->camera_address);
+        return $this->used(KitKind::Body, $this->last()->first()?->camera_address) ?? $this->picked(KitKind::Body);
+    }
+
+    /** The piece that this shot takes along, where it is reached. */
+    private function picked(KitKind $kind): ?string
+    {
+        $names = array_column(array_filter($this->page->plan->kit, static fn (Picked $one): bool => $one->kind === $kind), 'name');
+        $ids = array_keys($kind === KitKind::Rig ? $this->rigs : $this->cameras);
+        $reached = KitItem::query()->where('kind', $kind->value)->whereIn('id', array_filter($ids, is_int(...)));
+        $item = $names === [] ? null : $reached->whereIn('name', $names)->first();
+
+        return $item === null ? null : (string) $item->id;
     }
 
     private function used(KitKind $kind, ?string $address): ?string
@@ -144,18 +159,20 @@ final readonly class TakeStart
     }
 
     /**
-     * @return array<int|string, string>
+     * @return array<int|string, string> those that answer first, and after them what goes by its own timer and is never heard of
      */
     private static function reached(KitKind $kind): array
     {
-        $reached = [];
+        $reached = $byThemselves = [];
         foreach (KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
             $address = $item->piece()->address;
-            if ($address !== '') {
+            if ($address === self::BY_ITSELF) {
+                $byThemselves[$item->id] = "{$item->name}, by its own timer";
+            } elseif ($address !== '') {
                 $reached[$item->id] = $address === Simulated::NAME ? $item->name : "{$item->name}, at {$address}";
             }
         }
 
-        return $reached;
+        return array_replace($reached, $byThemselves);
     }
 }

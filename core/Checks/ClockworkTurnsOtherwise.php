@@ -101,6 +101,7 @@ final class ClockworkTurnsOtherwise implements Check
             $plan->with([
                 'timing' => $plan->timing->withMode(Mode::Continuous)->withPhotos($plan->photosTotal(), 0, 0),
                 'move' => new Move($turned, new Easing()),
+                'window' => null,
             ]),
         );
     }

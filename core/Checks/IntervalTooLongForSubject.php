@@ -86,7 +86,8 @@ final class IntervalTooLongForSubject implements Check
     /** Moving continuously, nothing waits for the move and its settling. */
     private static function creeping(Shot $shot, float $mostSeconds): ?Remedy
     {
-        if (!$shot->plan->timing->mode->stops()) {
+        // A rig that creeps on cannot pause for the night.
+        if (!$shot->plan->timing->mode->stops() || $shot->plan->window !== null) {
             return null;
         }
         $creeps = Shot::of($shot->plan->withTiming($shot->plan->timing->withMode(Mode::Continuous)));

@@ -62,7 +62,8 @@ final class ShorterMove
     public static function continuous(Shot $shot): ?Remedy
     {
         $plan = $shot->plan;
-        if ($plan->timing->mode !== Mode::ShootMoveShoot || $plan->rig->axes === []) {
+        // A rig that creeps on cannot pause for the night.
+        if ($plan->timing->mode !== Mode::ShootMoveShoot || $plan->rig->axes === [] || $plan->window !== null) {
             return null;
         }
         try {
@@ -93,7 +94,7 @@ final class ShorterMove
     public static function together(Shot $shot): ?Remedy
     {
         $plan = $shot->plan;
-        if (!$plan->timing->mode->hasClock()) {
+        if (!$plan->timing->mode->hasClock() || $plan->window !== null) {
             return null;
         }
         try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Shot\Shot;
+use Evrent\Core\Timing\Mode;
 
 /**
  * T24: photos by day or by night alone, where nothing can keep to it: no place or start, no hour of it, or a camera that goes on by itself.
@@ -22,7 +23,8 @@ final class WindowCannotHold implements Check
     public function find(Shot $shot): ?Finding
     {
         $plan = $shot->plan;
-        if ($plan->window === null) {
+        // Without a clock nobody keeps hours: each photo comes when it is asked for.
+        if ($plan->window === null || !$plan->timing->mode->hasClock()) {
             return null;
         }
         $first = $plan->firstTrigger();
@@ -31,6 +33,9 @@ final class WindowCannotHold implements Check
             $first === null => ['no start', 'Enter when it starts: until then nobody knows in which photos it pauses.'],
             $plan->openings()?->next($first->unixSeconds) === null => [
                 'never in half a year', 'At this place and season there is none of it: enter other hours, such as 10:00 until 14:00.',
+            ],
+            !$plan->timing->mode->stops() && $plan->rig->axes !== [] => [
+                'the rig creeps on', 'A rig that moves on without stopping cannot pause for hours. Let it stop for each photo, or take photos day and night.',
             ],
             $plan->trigger->isCamera() => [
                 'camera on its own timer', 'The camera fires day and night by itself while the rig pauses. Let the rig fire it, or take photos day and night.',
@@ -46,7 +51,12 @@ final class WindowCannotHold implements Check
             $why,
             1,
             $shot->schedule->photosTotal(),
-            static fn (): array => [new Remedy('day-and-night', 'Take photos day and night', '', $plan->with(['window' => null]))],
+            static fn (): array => [
+                ...(!$plan->timing->mode->stops() && $plan->rig->axes !== []
+                    ? [new Remedy('stops', 'Stop for each photo', '', $plan->withTiming($plan->timing->withMode(Mode::ShootMoveShoot)))]
+                    : []),
+                new Remedy('day-and-night', 'Take photos day and night', '', $plan->with(['window' => null])),
+            ],
         );
     }
 }

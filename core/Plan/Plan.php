@@ -23,7 +23,6 @@ use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Values\Copy;
@@ -99,9 +98,6 @@ final readonly class Plan
         }
         if ($end !== null && !$timing->mode->hasClock()) {
             $problems->add('/end/by', 'Without a clock nothing ends it but its photos: choose that, or let it run by a clock.');
-        }
-        if ($window !== null && $timing->mode !== Mode::ShootMoveShoot) {
-            $problems->add('/window', 'Only a shot that stops for each photo can pause for hours. Choose that, or take photos all day and night.');
         }
         if (count($kit) > Picked::MOST) {
             $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));

@@ -327,13 +327,14 @@ final readonly class Schedule
     private static function withPauses(Plan $plan, array $intervals): array
     {
         $openings = $plan->openings();
-        $at = $plan->firstTrigger()?->unixSeconds;
-        if ($openings === null || $at === null) {
+        $first = $plan->firstTrigger()?->unixSeconds;
+        if ($openings === null || $first === null) {
             return $intervals;
         }
+        $nominal = 0.0;
         foreach ($intervals as $n => $interval) {
-            $intervals[$n] = $openings->interval($at, $interval);
-            $at += $intervals[$n];
+            $intervals[$n] = $openings->interval($first + $nominal, $interval);
+            $nominal += $intervals[$n];
         }
 
         return $intervals;

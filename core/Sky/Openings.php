@@ -16,6 +16,7 @@ final class Openings
     private const LOOK_AHEAD_DAYS = 200;
 
     private const DAY_SECONDS = 86_400.0;
+    private const DECIMALS = 3;
 
     /** @var array<string, ?array{float, float}> seconds since 1970, from and until, by date; null where it does not open */
     private array $spans = [];
@@ -70,7 +71,8 @@ final class Openings
     {
         $next = $this->next($unixSeconds + $intervalSeconds);
 
-        return $next === null ? $intervalSeconds : $next - $unixSeconds;
+        // Without a pause it is the very interval, and with one to the millisecond: seconds since 1970 are not as exact.
+        return $next === null || $next <= $unixSeconds + $intervalSeconds ? $intervalSeconds : round($next - $unixSeconds, self::DECIMALS);
     }
 
     /**

@@ -51,7 +51,7 @@ async function startAt(page, text) {
 test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed list', async () => {
   const page = await makeShoot('Dusk from nothing');
   await page.locator('.day-line .told').waitFor();
-  assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:11/);
+  assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:12/);
   await page.getByLabel('When').fill('21:30');
   await page.getByLabel('What', { exact: true }).fill('sluice gate is locked');
   await page.getByRole('button', { name: 'Add event' }).click();

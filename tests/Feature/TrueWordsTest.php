@@ -97,7 +97,7 @@ final class TrueWordsTest extends PageTestCase
     public function testAKeyframeIsMarkedAsWhatMattersMostAndSaysHowMuchItsSubjectTakes(): void
     {
         $shot = self::shot(['/optics' => Plans::OPTICS + ['focal_mm' => 24]]);
-        $this->edit($shot, 'matters-most', ['place' => '1'])->assertOk()->assertSee('finding-E5', false)->assertSee('Run the move the other way round');
+        $this->edit($shot, 'matters-most', ['place' => '1'])->assertOk()->assertSee('finding-E5', false)->assertSee('Run the move from its end, and reverse the clip');
         self::assertSame(1, self::planOf($shot)->move->mattersMost());
         $this->edit($shot, 'matters-most', ['place' => '0'])->assertOk()->assertDontSee('finding-E5', false);
         self::assertSame(0, self::planOf($shot)->move->mattersMost());

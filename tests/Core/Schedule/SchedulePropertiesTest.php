@@ -76,7 +76,7 @@ final class SchedulePropertiesTest extends TestCase
         $nominal = 0.0;
         for ($n = 0; $n < $last; $n++) {
             [$photo, $next] = [$photos[$n], $photos[$n + 1]];
-            self::assertEqualsWithDelta($photo->intervalSeconds, (float) $photo->requiredSeconds + (float) $photo->slackSeconds, 1e-9);
+            self::assertEqualsWithDelta($schedule->untilNextSeconds($n), (float) $photo->requiredSeconds + (float) $photo->slackSeconds, 1e-9);
             self::assertGreaterThanOrEqual($photo->closeSeconds, $next->triggerSeconds + 1e-9);
             self::assertGreaterThanOrEqual($photo->triggerSeconds + $photo->intervalSeconds - 1e-9, $next->triggerSeconds);
             self::assertGreaterThanOrEqual($photo->triggerSeconds + (float) $photo->requiredSeconds - 1e-9, $next->triggerSeconds);
@@ -89,7 +89,7 @@ final class SchedulePropertiesTest extends TestCase
                 $still = $photo->closeSeconds + $plan->rig->postExposureDelaySeconds + $photo->moveSeconds + $plan->rig->settleSeconds;
                 self::assertLessThanOrEqual($next->triggerSeconds + 1e-9, $still);
             }
-            $nominal += $photo->intervalSeconds;
+            $nominal += $schedule->untilNextSeconds($n);
             self::assertEqualsWithDelta($next->triggerSeconds - $nominal, $next->lateSeconds, 1e-6);
         }
         self::assertNull($photos[$last]->requiredSeconds);

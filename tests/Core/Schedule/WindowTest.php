@@ -132,12 +132,12 @@ final class WindowTest extends TestCase
 
     public function testARigThatCreepsOnCannotPauseForTheNight(): void
     {
-        try {
-            TypedPlan::change(self::windowed('07:00', '18:00'), ['timing' => ['mode' => 'continuous']]);
-            self::fail('It was taken.');
-        } catch (InvalidInput $invalid) {
-            self::assertSame('/window', $invalid->problems[0]->pointer);
+        $found = self::finding(TypedPlan::change(self::windowed('07:00', '18:00'), ['timing' => ['mode' => 'continuous']]));
+        self::assertSame('the rig creeps on', $found?->shortfall);
+        foreach ($found->remedies() as $remedy) {
+            self::assertNull(self::finding($remedy->mended), $remedy->label);
         }
+        self::assertNull(self::finding(TypedPlan::change(self::windowed('07:00', '18:00'), ['timing' => ['mode' => 'stop_motion']])), 'it has no clock');
     }
 
     public function testAnOpenEndCountsThePhotosOfTheHoursAlone(): void
