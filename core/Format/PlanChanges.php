@@ -6,6 +6,7 @@ namespace Evrent\Core\Format;
 
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Sky\Start;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -18,9 +19,18 @@ final class PlanChanges
 
     public static function told(Plan $before, Plan $after, ShownUnits $units = new ShownUnits()): string
     {
-        $old = self::leaves(array_diff_key(PlanWriter::toDocument($before), ['start' => true]));
-        $new = self::leaves(array_diff_key(PlanWriter::toDocument($after), ['start' => true]));
-        $told = self::start($before) === self::start($after) ? [] : ['start ' . self::start($before) . ' → ' . self::start($after)];
+        [$old, $new] = array_map(static fn (Plan $plan): array => array_filter(
+            self::leaves(array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'window' => true])),
+            static fn (string $pointer): bool => !str_starts_with($pointer, '/end/at/'),
+            ARRAY_FILTER_USE_KEY,
+        ), [$before, $after]);
+        [$was, $is] = [self::times($before), self::times($after)];
+        $told = [];
+        foreach ($is as $name => $time) {
+            if ($time !== $was[$name]) {
+                $told[] = "{$name} {$was[$name]} → {$time}";
+            }
+        }
         foreach ($new + $old as $pointer => $value) {
             if (($old[$pointer] ?? null) !== ($new[$pointer] ?? null)) {
                 $told[] = self::sentence($pointer, $old[$pointer] ?? null, $new[$pointer] ?? null, $after, $units);
@@ -125,15 +135,20 @@ final class PlanChanges
         return is_numeric($text) ? str_replace('-', '−', $text) : $text;
     }
 
-    private static function start(Plan $plan): string
+    /**
+     * @return array<string, string> what goes by a clock or the sky, as it is typed
+     */
+    private static function times(Plan $plan): array
     {
-        return $plan->start === null ? 'none' : StartText::write($plan->start);
+        return array_map(static fn (?Start $start): string => $start === null ? 'none' : StartText::write($start), [
+            'start' => $plan->start, 'end' => $plan->end?->at, 'each day from' => $plan->window?->from, 'each day until' => $plan->window?->until,
+        ]);
     }
 
     private static function value(PlanField $field, mixed $value): string
     {
         return match (true) {
-            $value === null => 'none',
+            $value === null || $value === '' => 'none',
             is_bool($value) => $value ? 'on' : 'off',
             is_float($value) && $field->kind === FieldKind::Share => PlainText::roundedPercent($value) . ' %',
             is_float($value) && $field->kind === FieldKind::Number => PlainText::number((float) sprintf('%.7G', $value)),

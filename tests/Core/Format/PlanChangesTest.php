@@ -34,6 +34,12 @@ final class PlanChangesTest extends TestCase
         yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'tilt top speed 8 → 5°/s'];
         yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'slide at B 860 → 900 mm'];
         yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'interval 8 → 9 s, settling 0.8 → 1 s'];
+        yield 'hours of each day' => [
+            ['/window' => ['from' => ['event' => 'sunrise', 'offset_s' => 1_800], 'until' => ['event' => 'clock', 'at' => '18:00']]],
+            'each day from none → 30 min after sunrise, each day until none → 18:00',
+        ];
+        yield 'an end by the clock' => [['/end' => ['by' => 'time', 'at' => ['event' => 'clock', 'at' => '23:30']]], 'end none → 23:30, ends none → time'];
+        yield 'the intervals of a timer' => [['/trigger/intervals_s' => [1, 2, 5]], 'intervals it has none → 1, 2, 5 s'];
         yield 'many' => [
             ['/timing/photos' => 300, '/timing/interval_s' => 9, '/rig/settle_s' => 1, '/camera/write_s' => 2],
             'photos 216 → 300 and 3 more',
