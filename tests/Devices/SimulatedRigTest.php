@@ -72,6 +72,30 @@ final class SimulatedRigTest extends TestCase
         self::assertEqualsWithDelta(20.0, $rig->positions()['slide'], 0.5 / 80);
     }
 
+    /** Up to 20 mm/s at 90 mm/s²: 0.2222 s and 2.222 mm up, as much down, and 95.556 mm between in 4.7778 s; in two blocks as in one. */
+    public function testFeedsThatLeadOnAreOneWayAndTheLastBrakes(): void
+    {
+        foreach (["G1 X100 F1200\n", "G1 X40 F1200\nG1 X100 F1200\n", "G1 X7 F1200\nG1 X99 F1200\nG1 X100 F1200\n"] as $lines) {
+            $rig = self::homed();
+            $rig->receive("G94\n{$lines}M400\n", 100.0);
+            $rig->takeSaid();
+            $rig->goOnTo(103.0);
+            self::assertEqualsWithDelta(57.7778, $rig->positions()['slide'], 1.0 / 80, $lines);
+            $rig->goOnTo(105.22);
+            self::assertSame('', $rig->takeSaid(), $lines);
+            $rig->goOnTo(105.23);
+            self::assertSame("ok\n", $rig->takeSaid(), $lines);
+        }
+        // Back the other way it stands first.
+        $rig = self::homed();
+        $rig->receive("G94\nG1 X100 F1200\nG1 X50 F1200\nM400\n", 100.0);
+        $rig->takeSaid();
+        $rig->goOnTo(105.2222 + 2.72);
+        self::assertSame('', $rig->takeSaid());
+        $rig->goOnTo(105.2222 + 2.73);
+        self::assertSame("ok\n", $rig->takeSaid());
+    }
+
     public function testTheTriggerLineClosesAndOpensAndIsAnsweredThen(): void
     {
         $rig = self::homed();

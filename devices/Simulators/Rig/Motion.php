@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Rig;
 
+use Evrent\Core\Motion\FeedRun;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Devices\Faults;
@@ -16,6 +17,9 @@ final class Motion
     /** As many motions may wait. */
     public const ROOM = 16;
 
+    /** Cosine of the angle up to which a feed leads straight on: whole motor steps make small ones crooked. */
+    private const STRAIGHT_ON = 0.995;
+
     /** @var array<string, SimulatedAxis> by axis id */
     public readonly array $axes;
 
@@ -23,6 +27,12 @@ final class Motion
     private array $waiting = [];
 
     private ?Block $current = null;
+
+    /** The way of the feed under way, and where it leads: shares by axis id. */
+    private ?FeedRun $run = null;
+
+    /** @var array<string, float> */
+    private array $direction = [];
     private float $beganAt = 0.0;
     private float $lasts = 0.0;
     private ?float $heldAt = null;
@@ -50,6 +60,13 @@ final class Motion
 
     public function add(Block $block, float $now): void
     {
+        $last = count($this->waiting) - 1;
+        if ($last < 0 && $this->heldAt === null && $this->goesOn($block, $now)) {
+            return;
+        }
+        if ($last >= 0 && $this->leadsOn($block, $last)) {
+            array_pop($this->waiting);
+        }
         $this->waiting[] = $block;
         if ($this->current === null) {
             $this->next($now);
@@ -139,6 +156,7 @@ final class Motion
         }
         $this->current = $this->heldAt = $this->limitAt = null;
         $this->waiting = [];
+        $this->run = null;
     }
 
     /** Seconds into the block under way. */
@@ -170,6 +188,7 @@ final class Motion
             return;
         }
         $this->slip($block);
+        $this->run = null;
         $this->beganAt = $now;
         $this->lasts = $this->setOut($block);
         $this->current = $block;
@@ -182,6 +201,90 @@ final class Motion
         }
     }
 
+    /** Whether a feed leads on in the direction of the one under way: then it is one way, gone without a stop. */
+    private function goesOn(Block $block, float $now): bool
+    {
+        $before = $this->current;
+        if ($before === null || $this->run === null || $block->pace !== Pace::Feed || $this->limitAt !== null) {
+            return false;
+        }
+        $ways = $this->ways($block);
+        $length = self::length($ways);
+        if (!self::isStraightOn($this->direction, $ways)) {
+            return false;
+        }
+        $elapsed = $this->elapsed($now);
+        $stand = array_map(static fn (SimulatedAxis $axis): float => $axis->motorAfter($elapsed), $this->axes);
+        $this->run->extend($elapsed, $length, $this->feedOf($block, $ways, $length));
+        foreach ($this->axes as $id => $axis) {
+            $axis->goOnAlong($stand[$id], $block->steps[$id], $this->run, $elapsed);
+        }
+        $this->lasts = $this->run->seconds();
+        $this->current = $block;
+        $this->told[] = sprintf('m %.4F', $this->lasts - $elapsed);
+
+        return true;
+    }
+
+    /** Whether a feed leads on from one that waits: then they are one too. */
+    private function leadsOn(Block $block, int $last): bool
+    {
+        $waits = $this->waiting[$last];
+        $before = $last > 0 ? $this->waiting[$last - 1]->steps : null;
+
+        return $block->pace === Pace::Feed && $waits->pace === Pace::Feed && $waits->number === $block->number
+            && self::isStraightOn($this->ways($waits, $before), $this->ways($block, $waits->steps));
+    }
+
+    /**
+     * @param array<string, float> $before by axis id
+     * @param array<string, float> $then
+     */
+    private static function isStraightOn(array $before, array $then): bool
+    {
+        $lengths = self::length($before) * self::length($then);
+        $along = array_sum(array_map(static fn (float $one, float $other): float => $one * $other, $before, $then));
+
+        return $lengths > 0.0 && $along >= self::STRAIGHT_ON * $lengths;
+    }
+
+    /**
+     * @param ?array<string, int> $from steps by axis id; null for where it was last sent
+     *
+     * @return array<string, float> signed, without play: mm or degrees by axis id
+     */
+    private function ways(Block $block, ?array $from = null): array
+    {
+        return array_map(static function (SimulatedAxis $axis) use ($block, $from): float {
+            $id = $axis->axis->id;
+
+            return ($block->steps[$id] - ($from[$id] ?? $axis->countedSteps)) / $axis->axis->stepsPerUnit;
+        }, $this->axes);
+    }
+
+    /**
+     * @param array<string, float> $ways
+     */
+    private static function length(array $ways): float
+    {
+        return sqrt(array_sum(array_map(static fn (float $way): float => $way ** 2, $ways)));
+    }
+
+    /**
+     * Units a second along the way: as fast as it is fed, and no axis faster than it can.
+     *
+     * @param array<string, float> $ways
+     */
+    private function feedOf(Block $block, array $ways, float $length): float
+    {
+        $speed = $block->number / 60.0;
+        foreach ($ways as $id => $way) {
+            $speed = $way === 0.0 ? $speed : min($speed, $this->axes[$id]->axis->maxSpeed * $length / abs($way));
+        }
+
+        return $speed;
+    }
+
     /** Sends the axes, and says how long the slowest takes. */
     private function setOut(Block $block): float
     {
@@ -190,8 +293,9 @@ final class Motion
 
             return max(0.0, ...array_values(array_map($alone, $this->axes)));
         }
+        $led = $this->ways($block);
         $ways = array_map(static fn (SimulatedAxis $axis): float => $axis->wayTo($block->steps[$axis->axis->id]), $this->axes);
-        $length = sqrt(array_sum(array_map(static fn (float $way): float => $way ** 2, $ways)));
+        $length = self::length($ways);
         if ($length <= 0.0) {
             // A block of inverse time lasts as long as it says, also when it leads nowhere: what is held is held.
             return $block->pace === Pace::InTime ? $block->number : 0.0;
@@ -201,15 +305,21 @@ final class Motion
             $slowest = $way > 0.0 ? min($slowest, $this->axes[$id]->axis->maxSpeed / $way) : $slowest;
             $gentlest = $way > 0.0 ? min($gentlest, $this->axes[$id]->axis->maxAcceleration / $way) : $gentlest;
         }
-        $seconds = max($block->number, 1.0 / $slowest);
-        $lasts = 0.0;
+        if ($block->pace === Pace::InTime) {
+            $seconds = max($block->number, 1.0 / $slowest);
+            foreach ($this->axes as $id => $axis) {
+                $axis->creepTo($block->steps[$id], $seconds);
+            }
+
+            return $seconds;
+        }
+        $this->run = new FeedRun($length, min($slowest * $length, $block->number / 60.0), $gentlest * $length);
+        $this->direction = array_map(static fn (float $way): float => $way / max(1e-12, self::length($led)), $led);
         foreach ($this->axes as $id => $axis) {
-            $lasts = max($lasts, $block->pace === Pace::InTime
-                ? $axis->creepTo($block->steps[$id], $seconds)->seconds
-                : $axis->sendAlong($block->steps[$id], min($slowest, $block->number / 60.0 / $length), $gentlest)->seconds);
+            $axis->sendAlong($block->steps[$id], $this->run);
         }
 
-        return $block->pace === Pace::InTime ? $seconds : $lasts;
+        return $this->run->seconds();
     }
 
     private function slip(Block $block): void

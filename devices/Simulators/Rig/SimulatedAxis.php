@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Simulators\Rig;
 
 use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\FeedRun;
 
 /**
  * One axis of the simulated rig: a motor that counts whole steps, and what really stands where. The two part when steps are lost or the
@@ -38,14 +39,29 @@ final class SimulatedAxis
         ));
     }
 
-    /** Sets out together with others, at a share of the whole way each second. */
-    public function sendAlong(int $steps, float $sharePerSecond, float $sharePerSecondSquared): Travel
+    /** Sets out together with others. */
+    public function sendAlong(int $steps, FeedRun $run): Travel
     {
-        return $this->begin($steps, static function (float $from, float $to, float $play) use ($sharePerSecond, $sharePerSecondSquared): Travel {
-            $distance = abs($to - $from) + $play;
+        return $this->begin($steps, static fn (float $from, float $to, float $play): Travel => Travel::along($from, $to, $play, $run, 0.0));
+    }
 
-            return Travel::fastest($from, $to, $play, $sharePerSecond * $distance, $sharePerSecondSquared * $distance);
-        });
+    /** Where its motor is, some seconds into the block under way: between its steps too. */
+    public function motorAfter(float $seconds): float
+    {
+        return $this->travel?->positionAfter($seconds) ?? $this->countedSteps / $this->axis->stepsPerUnit;
+    }
+
+    /**
+     * Goes on with the others, further in the same direction.
+     *
+     * @param float   $from where its motor is
+     * @param FeedRun $run  as long as it is by now
+     */
+    public function goOnAlong(float $from, int $steps, FeedRun $run, float $seconds): void
+    {
+        $this->lastDirection = $steps === $this->countedSteps ? $this->lastDirection : $steps <=> $this->countedSteps;
+        $this->countedSteps = $steps;
+        $this->travel = Travel::along($from, $steps / $this->axis->stepsPerUnit, 0.0, $run, $seconds);
     }
 
     /** Sets out at an even pace, to be there in a given time. */

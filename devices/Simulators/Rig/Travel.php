@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Rig;
 
+use Evrent\Core\Motion\FeedRun;
+
 /**
  * One axis on its way: how far it has come after some seconds. It speeds up, goes on and slows down (s = v·t, s = a·t²/2), or goes evenly.
  * Play in the gears is taken up first, and moves nothing.
@@ -11,6 +13,9 @@ namespace Evrent\Devices\Simulators\Rig;
 final readonly class Travel
 {
     public float $seconds;
+
+    /** Where the run stood when this was begun: it may have come some way before. */
+    private float $since;
 
     /**
      * @param float  $from         mm or degrees
@@ -27,9 +32,13 @@ final readonly class Travel
         private ?float $speed,
         private ?float $acceleration,
         float $seconds = 0.0,
+        private ?FeedRun $run = null,
+        float $at = 0.0,
     ) {
         $distance = $this->distance();
+        $this->since = $run?->covered($at) ?? 0.0;
         $this->seconds = match (true) {
+            $run !== null => $run->seconds(),
             $distance <= 0.0 => 0.0,
             $speed === null || $acceleration === null => $seconds,
             $distance >= $speed ** 2 / $acceleration => $distance / $speed + $speed / $acceleration,
@@ -45,6 +54,16 @@ final readonly class Travel
     public static function even(float $from, float $to, float $play, float $seconds): self
     {
         return new self($from, $to, $play, null, null, $seconds);
+    }
+
+    /**
+     * Together with others along a way that may be made longer: it is there when the run is at its end.
+     *
+     * @param float $at seconds since the run began
+     */
+    public static function along(float $from, float $to, float $play, FeedRun $run, float $at): self
+    {
+        return new self($from, $to, $play, null, null, 0.0, $run, $at);
     }
 
     public function distance(): float
@@ -65,6 +84,11 @@ final readonly class Travel
     private function coveredAfter(float $seconds): float
     {
         $distance = $this->distance();
+        if ($this->run !== null) {
+            $way = $this->run->length() - $this->since;
+
+            return $way <= 0.0 ? $distance : $distance * ($this->run->covered($seconds) - $this->since) / $way;
+        }
         if ($this->speed === null || $this->acceleration === null) {
             return $distance * $seconds / $this->seconds;
         }
