@@ -26,7 +26,7 @@ final class Program
         $application->setCatchExceptions(false);
         $application->addCommands([
             new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand(),
-            new PhotosCommand(), new ExportCommand(), new ManifestCommand(), new RigCommand(), new CameraCommand(), new RunCommand(),
+            new PhotosCommand(), new ExportCommand(), new ManifestCommand(), new RigCommand(), new CameraCommand(), new RunCommand(), new JogCommand(),
         ]);
         $output ??= new ConsoleOutput();
         try {

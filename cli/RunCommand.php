@@ -6,21 +6,17 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\KitKind;
-use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\OwnTimerCamera;
-use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\FileStore;
 use Evrent\Devices\Running\RunClock;
@@ -56,11 +52,7 @@ final class RunCommand extends Command
         $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'Speed of the simulated devices’ world, 1 to 1000; without it, as they run now');
         $this->addOption('fix', null, InputOption::VALUE_NONE, 'Set what contradicts the plan and can be set: rig, focus, clock');
         $this->addOption('force', null, InputOption::VALUE_NONE, 'Use as it is what contradicts the plan');
-        $this->addOption('rig-axes', null, InputOption::VALUE_REQUIRED, 'Axes in the rig’s status line, such as X,C,A; without it, as it reports');
-        $this->addOption('rig-letters', null, InputOption::VALUE_REQUIRED, 'Letters of the plan’s axes, such as "slide X, pan Y"');
-        $this->addOption('rig-home', null, InputOption::VALUE_REQUIRED, 'The line that homes it, such as $H');
-        $this->addOption('rig-wait', null, InputOption::VALUE_REQUIRED, 'The line that is answered when all motion has ended, such as "G4 P0.01"');
-        $this->addOption('rig-trigger', null, InputOption::VALUE_REQUIRED, 'The lines that trigger, such as "M8; G4 P{s}; M9"');
+        RigOptions::addTo($this);
         $this->setHelp(
             'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
             . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not, and 3 when what the '
@@ -80,7 +72,7 @@ final class RunCommand extends Command
         if ($address === 'sim' || $input->getOption('camera') === 'sim') {
             throw new BadUsage('--rig, --camera: give where the simulated one is reached, as bin/evrent rig and camera say it.');
         }
-        $rig = is_string($address) ? new GcodeRig($plan->rig, $address, self::dialect($input)) : null;
+        $rig = is_string($address) ? new GcodeRig($plan->rig, $address, RigOptions::dialect($input)) : null;
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
             throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
         }
@@ -137,23 +129,6 @@ final class RunCommand extends Command
         $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
 
         return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
-    }
-
-    /** @throws BadUsage */
-    private static function dialect(InputInterface $input): Dialect
-    {
-        $words = [];
-        $names = ['axis_letters' => 'letters', 'status_axes' => 'axes', 'home_line' => 'home', 'wait_line' => 'wait', 'trigger_lines' => 'trigger'];
-        foreach ($names as $field => $name) {
-            $words[$field] = $input->getOption("rig-{$name}");
-        }
-        try {
-            return Dialect::of(RigWords::of($words));
-        } catch (InvalidInput $invalid) {
-            throw new BadUsage(implode(' ', array_map(static fn (Problem $problem): string => '--rig-' . match ($problem->pointer) {
-                '/axis_letters' => 'letters', '/status_axes' => 'axes', '/home_line' => 'home', '/wait_line' => 'wait', default => 'trigger',
-            } . ": {$problem->message}", $invalid->problems)));
-        }
     }
 
     /** How fast the devices run now; 1 where they are not simulated, or not there yet. */

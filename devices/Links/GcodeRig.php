@@ -122,6 +122,11 @@ final class GcodeRig implements RigLink
         $this->ask(sprintf('G93 G1 %s F%.6F', $this->words($positions), 60.0 / $seconds), static fn () => null);
     }
 
+    public function feedTo(array $positions, float $feed): void
+    {
+        $this->ask(sprintf('G94 G1 %s F%.3F', $this->words($positions), $feed), static fn () => null);
+    }
+
     public function trigger(?float $seconds, callable $meanwhile): void
     {
         foreach ($this->dialect->triggerLines($seconds) as $line) {

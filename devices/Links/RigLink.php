@@ -36,6 +36,14 @@ interface RigLink
     public function creepTo(array $positions, float $seconds): void;
 
     /**
+     * Is fed on to there, and does not wait for it: a word that leads on in the same direction is gone without a stop, and the last one brakes.
+     *
+     * @param array<string, float> $positions mm or degrees by axis id
+     * @param float                $feed      units a minute along the way
+     */
+    public function feedTo(array $positions, float $feed): void;
+
+    /**
      * Closes the trigger line, and opens it again.
      *
      * @param ?float           $seconds   how long; null for just long enough to be noticed

@@ -383,7 +383,7 @@ test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is
   await card.getByLabel('Start').fill('10 min after sunset');
   await card.getByLabel('Set up').fill('45');
   await card.getByRole('button', { name: 'Save times' }).click();
-  assert.match(await card.locator('.shot-figures').textContent(), /From\s*18:21/);
+  assert.match(await card.locator('.shot-figures').textContent(), /From\s*18:22/);
   assert.equal(await card.getByLabel('Set up').inputValue(), '45');
   await card.getByLabel('Start').fill('whenever');
   await card.getByRole('button', { name: 'Save times' }).click();

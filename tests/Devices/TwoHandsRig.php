@@ -45,6 +45,12 @@ final class TwoHandsRig implements RigLink
         $this->world->arrivesAt = $this->world->now + $seconds;
     }
 
+    public function feedTo(array $positions, float $feed): void
+    {
+        $this->sent('fed');
+        $this->world->positions = $positions;
+    }
+
     public function trigger(?float $seconds, callable $meanwhile): void
     {
         $this->sent('triggered');
