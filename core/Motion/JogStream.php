@@ -96,7 +96,8 @@ final class JogStream
         $room = INF;
         foreach ($this->direction as $id => $share) {
             $axis = $this->axes[$id];
-            $room = $axis->isEndless ? $room : min($room, ($share > 0.0 ? $axis->max - $this->positions[$id] : $this->positions[$id] - $axis->min) / abs($share));
+            $ahead = $share > 0.0 ? $axis->max - $this->positions[$id] : $this->positions[$id] - $axis->min;
+            $room = $axis->isEndless ? $room : min($room, $ahead / abs($share));
         }
 
         return max(0.0, $room);
