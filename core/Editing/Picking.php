@@ -168,7 +168,14 @@ final class Picking
             $changed = $changed->with(['load' => self::load($changed)->with(['cameraKilograms' => $body->value('mass_kg')])]);
         }
 
-        $changed = self::goesByItself($plan, $body) ? self::timer($changed, $body, TriggeredBy::CameraTimer) : $changed;
+        if (self::goesByItself($plan, $body)) {
+            $changed = self::timer($changed, $body, TriggeredBy::CameraTimer);
+        } elseif (self::hasTimerOfABody($plan)) {
+            // The timer of the body before it goes with that.
+            $changed = $changed->withTrigger($plan->trigger->with([
+                'by' => TriggeredBy::Rig, 'countLimit' => null, 'intervalStepSeconds' => null, 'intervals' => [],
+            ]));
+        }
 
         return $changed->light === null ? $changed : $changed->with(['light' => self::isosWithin($changed->light, $body)]);
     }
@@ -180,6 +187,14 @@ final class Picking
         $hasOther = $plan->rig->axes !== [] || in_array(KitKind::Timer, array_column($plan->kit, 'kind'), true);
 
         return $isOwn || !$hasOther && ($body->intervals !== [] || $body->value('interval_step_s') !== null);
+    }
+
+    /** Whether its intervals came with a body: from the kit, and with no timer picked that they could be of. */
+    private static function hasTimerOfABody(Plan $plan): bool
+    {
+        $sources = array_map($plan->provenance->of(...), ['/trigger/intervals_s', '/trigger/interval_step_s']);
+
+        return $plan->trigger->isCamera() && in_array(Source::Kit, $sources, true) && !in_array(KitKind::Timer, array_column($plan->kit, 'kind'), true);
     }
 
     /** What fires the shutter, with the intervals that it has and how far it counts. */

@@ -24,7 +24,7 @@ final class PhotoStream
         $sets = new CameraSets($plan);
         $order = PhotoOrder::walk($plan);
         $openings = $plan->openings();
-        $first = $plan->firstTrigger()?->unixSeconds;
+        $first = $openings === null ? null : $plan->firstTrigger()?->unixSeconds;
         $motors = null;
         $n = 0;
         $index = 0;

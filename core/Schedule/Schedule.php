@@ -327,7 +327,8 @@ final readonly class Schedule
     private static function withPauses(Plan $plan, array $intervals): array
     {
         $openings = $plan->openings();
-        $first = $plan->firstTrigger()?->unixSeconds;
+        // Asked for only then: when the sun sets takes its time to work out.
+        $first = $openings === null ? null : $plan->firstTrigger()?->unixSeconds;
         if ($openings === null || $first === null) {
             return $intervals;
         }

@@ -140,6 +140,10 @@ final class KitTest extends TestCase
         self::assertTrue($plan->trigger->isCamera());
         self::assertSame([10.0, 60.0], $plan->trigger->settingsAround(15.1));
         self::assertSame('1 2 5 10 60', TypedKit::texts($phone)['intervals_s']);
+        // Another body has none of it.
+        $other = TypedKit::read(['address' => '', 'intervals_s' => '', 'name' => 'Body'] + TypedKit::texts($phone) + ['kind' => 'body']);
+        $then = Picking::pick($plan, $other)->trigger;
+        self::assertSame([false, [], null], [$then->isCamera(), $then->intervals, $then->countLimit]);
     }
 
     public function testAPocketCameraOnATripodGoesByItselfUnlessATimerFiresIt(): void
