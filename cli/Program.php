@@ -27,6 +27,7 @@ final class Program
         $application->addCommands([
             new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand(),
             new PhotosCommand(), new ExportCommand(), new ManifestCommand(), new RigCommand(), new CameraCommand(), new RunCommand(), new JogCommand(),
+            new LiveviewCommand(), new DaemonsCommand(),
         ]);
         $output ??= new ConsoleOutput();
         try {

@@ -14,6 +14,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JogController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LightController;
+use App\Http\Controllers\LiveController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\OldAddressController;
 use App\Http\Controllers\PackingController;
@@ -23,6 +24,7 @@ use App\Http\Controllers\PlacesController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PresetController;
 use App\Http\Controllers\RemedyController;
+use App\Http\Controllers\RigController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SettingsController;
@@ -132,6 +134,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/takes/{take}/log.jsonl', [TakeController::class, 'log'])->name('takes.log')->withTrashed();
     Route::get('/takes/{take}/photos.csv', [TakeController::class, 'csv'])->name('takes.csv')->withTrashed();
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
+        Route::get('/rig', [RigController::class, 'show'])->name('shots.rig.show');
+        Route::get('/camera/live.jpg', [LiveController::class, 'frame'])->name('shots.live');
         Route::get('/photos/{reading}', [PhotosController::class, 'show'])->name('photos.show');
         Route::get('/photos/{reading}/from/{number}', [PhotosController::class, 'more'])->whereNumber('number')->name('photos.more');
         Route::get('/photos/{reading}/whole/{number}.jpg', [PhotosController::class, 'whole'])->whereNumber('number')->name('photos.whole');
@@ -155,6 +159,9 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
         Route::post('/redo', [HistoryController::class, 'redo'])->name('shots.redo');
         Route::post('/edits', [EditController::class, 'store'])->name('shots.edits.store');
         Route::post('/jog', [JogController::class, 'store'])->name('shots.jog');
+        Route::post('/rig', [RigController::class, 'store'])->name('shots.rig');
+        Route::post('/stop', [RigController::class, 'stop'])->name('shots.stop');
+        Route::post('/camera', [LiveController::class, 'store'])->name('shots.camera');
         Route::post('/remedies', [RemedyController::class, 'store'])->name('shots.remedies.store');
         Route::put('/clip', [ClipController::class, 'update'])->name('clip.update');
         Route::post('/clip/undo', [ClipController::class, 'undo'])->name('clip.undo');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\Take;
 use App\Models\TakeLine;
@@ -41,7 +42,7 @@ final class RecordTake implements TakeStore
     /** @return ?self null when somebody else has its rig or its camera, or drives it from another machine */
     public static function holding(Take $take): ?self
     {
-        $locks = DeviceLocks::take(Simulated::rig($take->rig_address), Simulated::camera($take->camera_address));
+        $locks = app(InHand::class)->locks(Simulated::rig($take->rig_address), Simulated::camera($take->camera_address));
         if ($locks === null) {
             return null;
         }

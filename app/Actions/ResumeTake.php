@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\Take;
 use Evrent\Core\Run\Take\Ending;
@@ -14,7 +15,6 @@ use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
-use Evrent\Devices\Running\DeviceLocks;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -34,7 +34,7 @@ final class ResumeTake
         if ($address === null) {
             return 'There is no rig in this take. The camera takes photos again as soon as it goes on.';
         }
-        $locks = DeviceLocks::take($address, '')
+        $locks = app(InHand::class)->locks($address, '')
             ?? throw new InvalidInput([new Problem('/rig', 'Something else on this machine uses this rig. End that first.')]);
         $rig = $take->rigFor($take->revision->toPlan());
         assert($rig !== null);

@@ -10,6 +10,7 @@ namespace App\Devices;
 final class Services
 {
     private const NAMES = [
+        'daemons' => 'The device service',
         'rig' => 'The simulated rig', 'camera' => 'The simulated camera', 'queue' => 'The queue', 'long' => 'The clip worker',
         'takes0' => 'The first take worker', 'takes1' => 'The second take worker', 'web' => 'The web server', 'application' => 'The application',
     ];

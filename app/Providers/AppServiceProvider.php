@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Http\LazySessions;
 use App\Pages\Settings;
 use App\Policies\OwnersPolicy;
+use Evrent\Devices\Daemon\Daemons;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -23,6 +24,11 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(Daemons::class, static function (): Daemons {
+            $run = config()->string('evrent.run');
+
+            return new Daemons($run === '' ? '' : "{$run}/dev");
+        });
         $this->app->scoped(Settings::class, static fn (): Settings => Settings::kept());
     }
 

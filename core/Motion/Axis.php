@@ -93,6 +93,27 @@ final readonly class Axis
         return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['maxAcceleration' => $acceleration]);
     }
 
+    /**
+     * As far and as fast as both this axis and a rig's own go.
+     *
+     * @param ?float $min          lowest position of the rig's, mm or degrees; null where it has no ends, as for $max
+     * @param float  $stepsPerUnit the rig's: what its motor really turns by
+     *
+     * @throws \Evrent\Core\Values\InvalidInput where the rig says what no axis is
+     */
+    public function within(?float $min, ?float $max, float $maxSpeed, float $maxAcceleration, float $stepsPerUnit): self
+    {
+        $hasEnds = $min !== null && $max !== null;
+        [$low, $high] = $hasEnds && !$this->isEndless ? [max($this->min, $min), min($this->max, $max)] : [$min ?? $this->min, $max ?? $this->max];
+        $speed = min($this->maxSpeed, $maxSpeed);
+
+        return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), [
+            'min' => $low < $high ? $low : $min, 'max' => $low < $high ? $high : $max, 'isEndless' => $this->isEndless && !$hasEnds,
+            'maxSpeed' => $speed, 'minSpeed' => $this->minSpeed === null ? null : min($this->minSpeed, $speed),
+            'maxAcceleration' => min($this->maxAcceleration, $maxAcceleration), 'stepsPerUnit' => $stepsPerUnit,
+        ]);
+    }
+
     public function holds(float $position): bool
     {
         return $this->isEndless || $position >= $this->min && $position <= $this->max;

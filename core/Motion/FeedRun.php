@@ -40,6 +40,21 @@ final class FeedRun
         $this->plan($speed);
     }
 
+    /**
+     * How much way it takes to go on for a while, speeding up or slowing down to a speed, and to brake to rest from there.
+     *
+     * @param float $going   how fast it goes, units a second
+     * @param float $speed   the most it is to go, units a second
+     * @param float $seconds how long before it brakes
+     */
+    public static function lead(float $going, float $speed, float $acceleration, float $seconds): float
+    {
+        $top = min($speed, $going + $acceleration * $seconds);
+        $gathers = ($top - min($going, $top)) / $acceleration;
+
+        return ($going + $top) / 2.0 * $gathers + $top * ($seconds - $gathers) + max($top, $going) ** 2 / (2.0 * $acceleration);
+    }
+
     /** How long it takes in all, from the start. */
     public function seconds(): float
     {

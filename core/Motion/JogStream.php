@@ -58,7 +58,7 @@ final class JogStream
         $elapsed = $this->run === null ? 0.0 : $now - $this->beganAt;
         $going = $this->run?->speed($elapsed) ?? 0.0;
         $left = $this->run === null ? 0.0 : $this->run->length() - $this->run->covered($elapsed);
-        $by = min($this->lead($going) - $left, $this->room());
+        $by = min(FeedRun::lead($going, $this->speed, $this->acceleration, self::LEAD_SECONDS) - $left, $this->room());
         if ($by <= 0.0) {
             return null;
         }
@@ -79,15 +79,6 @@ final class JogStream
     public function restsAt(): float
     {
         return $this->run === null ? $this->beganAt : $this->beganAt + $this->run->seconds();
-    }
-
-    /** Way to go on gathering speed in for so long, and to brake from there. */
-    private function lead(float $going): float
-    {
-        $top = min($this->speed, $going + $this->acceleration * self::LEAD_SECONDS);
-        $gathers = ($top - min($going, $top)) / $this->acceleration;
-
-        return ($going + $top) / 2.0 * $gathers + $top * (self::LEAD_SECONDS - $gathers) + max($top, $going) ** 2 / (2.0 * $this->acceleration);
     }
 
     /** How far it may go in this direction until the first axis is at its end. */

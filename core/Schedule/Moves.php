@@ -6,6 +6,7 @@ namespace Evrent\Core\Schedule;
 
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Motor;
+use Evrent\Core\Motion\Way;
 
 /**
  * What the motors do from photo to photo: positions in whole steps, the steps of each move and the time it takes.
@@ -60,6 +61,24 @@ final readonly class Moves
         }
 
         return new self($positions, $motorPositionSteps, $motorSteps, $axisMoveSeconds, $slowest);
+    }
+
+    /**
+     * Where the motors stand at each photo, as a way to drive along.
+     *
+     * @param list<Axis> $axes those of its plan
+     *
+     * @return ?Way null without axes
+     */
+    public function way(array $axes): ?Way
+    {
+        $positions = [];
+        foreach ($axes as $axis) {
+            $column = array_map(static fn (int $steps): float => $steps / $axis->stepsPerUnit, $this->motorPositionSteps[$axis->id]);
+            $positions += $column === [] ? [] : [$axis->id => $column];
+        }
+
+        return $positions === [] ? null : new Way($positions);
     }
 
     /**

@@ -19,7 +19,7 @@ use FilesystemIterator;
 /**
  * A camera that tells, through gphoto2: over USB, or over the network by PTP. One gphoto2 lives as long as the link, and is asked line by line.
  */
-final class GphotoCamera implements CameraLink, SetsBody, SetsUp, TellsOfItself
+final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, TellsOfItself
 {
     private const PATIENCE_SECONDS = 15.0;
 
@@ -210,6 +210,31 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, TellsOfItself
     public function isSetTo(BodySetting $setting): ?Choice
     {
         return $this->settings->isSetTo($setting);
+    }
+
+    /** Whether it can is known when it has been asked once. */
+    public function hasLiveView(): bool
+    {
+        try {
+            return $this->liveFrame() !== null;
+        } catch (DeviceRefused) {
+            return false;
+        }
+    }
+
+    /** The whole alone: how a body magnifies is its maker's own. */
+    public function liveFrame(int $magnified = 1, float $x = 0.5, float $y = 0.5): ?string
+    {
+        // What lay there from before is no frame of now, and would have it ask whether to write over it.
+        $this->takeFiles();
+        $this->ask('capture-preview');
+        $why = $this->lastError();
+        $frame = $this->takeFiles()[0] ?? null;
+        if ($frame === null && $why !== null && preg_match('/busy/i', $why) !== 1) {
+            throw new DeviceRefused("This camera has no live view: {$why}");
+        }
+
+        return $frame;
     }
 
     public function identity(): array

@@ -24,7 +24,7 @@ use Evrent\Devices\Protocol\Ptp\Response;
  * A camera that tells, by PTP over TCP/IP. gphoto2 does the same for thousands of bodies, but hears of a photo up to a quarter of a second late
  * (it asks, and sleeps in between): too late for simulated worlds that are fast, and no better for a body that speaks plain PTP.
  */
-final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, TellsOfItself
+final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, ShowsLive, TellsOfItself
 {
     private const PATIENCE_SECONDS = 5;
     private const PING_SECONDS = 3.0;
@@ -320,9 +320,36 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
         return $words === null ? null : Choice::of($setting, $words);
     }
 
+    public function hasLiveView(): bool
+    {
+        [$info, $operations] = $this->deviceInfo();
+
+        return in_array(Operation::GetLiveFrame->value, $operations, true) && str_starts_with($info['model'] ?? '', self::SIMULATED);
+    }
+
+    public function liveFrame(int $magnified = 1, float $x = 0.5, float $y = 0.5): ?string
+    {
+        try {
+            return $this->ask(Operation::GetLiveFrame, $magnified, (int) round(1_000 * $x), (int) round(1_000 * $y));
+        } catch (DeviceRefused $refused) {
+            if ($refused->number !== Response::DeviceBusy->value) {
+                throw $refused;
+            }
+
+            return null;
+        }
+    }
+
     public function identity(): array
     {
+        return $this->deviceInfo()[0];
+    }
+
+    /** @return array{array{model?: string, serial?: string}, list<int>} what it says of itself, and which operations it knows */
+    private function deviceInfo(): array
+    {
         $in = new DatasetReader($this->ask(Operation::GetDeviceInfo));
+        $operations = [];
         try {
             $in->u16();
             $in->u32();
@@ -331,18 +358,19 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, T
             $in->u16();
             for ($list = 0; $list < 5; $list++) {
                 for ($left = $in->u32(); $left > 0; $left--) {
-                    $in->u16();
+                    $code = $in->u16();
+                    array_push($operations, ...($list === 0 ? [$code] : []));
                 }
             }
             [$maker, $model, , $serial] = [$in->text(), $in->text(), $in->text(), $in->text()];
         } catch (BadPacket) {
-            return [];
+            return [[], []];
         }
 
-        return array_filter(
+        return [array_filter(
             ['model' => FileName::shown(trim("{$maker} {$model}")), 'serial' => FileName::shown($serial)],
             static fn (string $text): bool => $text !== '',
-        );
+        ), $operations];
     }
 
     public function worldSpeed(): ?float

@@ -18,17 +18,25 @@ final class HandOnRig
     private const TICK_SECONDS = 0.05;
     private const LOOK_SECONDS = 0.05;
     private const REST_SECONDS = 60.0;
+    public const HOME_FIRST = 'The rig does not know where it stands. Home it first: hands clear, nothing in its way.';
     private const AS_IN_THE_FIELD = 1.0;
 
-    /** @var array<string, Axis> */
-    private readonly array $axes;
+    /** @var array<string, Axis> by id: as far as this rig goes, once it was reached */
+    private array $axes;
+
+    /** @var callable(): void */
+    private readonly mixed $meanwhile;
 
     /** How fast a simulated rig's world ran before; null where it runs as ours does. */
     private ?float $worldSpeed = null;
 
-    public function __construct(private readonly RigLink $rig, Rig $plan)
+    /**
+     * @param ?callable(): void $meanwhile called again and again while something takes its time
+     */
+    public function __construct(private readonly RigLink $rig, private readonly Rig $plan, ?callable $meanwhile = null)
     {
         $this->axes = array_combine($plan->axisIds(), $plan->axes);
+        $this->meanwhile = $meanwhile ?? static fn () => null;
     }
 
     /**
@@ -39,26 +47,60 @@ final class HandOnRig
      */
     public function begin(bool $homes = false): void
     {
+        $this->connect();
+        if ($homes) {
+            $this->home();
+        }
+        $this->ready();
+    }
+
+    /** Reaches it, wherever it stands. */
+    public function connect(): void
+    {
         $this->rig->connect();
+        $this->axes = $this->rig->report()?->axes($this->plan, $this->rig->letters()) ?? $this->axes;
         $speed = $this->rig->report()?->worldSpeed;
         if ($speed !== null && $speed !== self::AS_IN_THE_FIELD) {
             // A hand is as fast as it is: in a faster world it would be late for everything.
             $this->rig->runAt(self::AS_IN_THE_FIELD);
             $this->worldSpeed = $speed;
         }
-        if ($homes) {
-            $this->rig->home(static fn () => null);
-        }
+    }
+
+    /** @return array<string, Axis> by id: as far and as fast as both plan and rig go */
+    public function axes(): array
+    {
+        return $this->axes;
+    }
+
+    /** @return array<string, float> where it stands then */
+    public function home(): array
+    {
+        $this->rig->home($this->meanwhile);
+
+        return $this->untilItStands();
+    }
+
+    /**
+     * Whether it can be driven from where it is: it has to know where that is, and to stand.
+     *
+     * @return array<string, float> where it stands
+     *
+     * @throws DeviceRefused
+     */
+    public function ready(): array
+    {
         $status = $this->rig->status();
         if (!$status->knowsItsPlace()) {
-            throw new DeviceRefused('The rig does not know where it stands. Home it first: hands clear, nothing in its way.');
+            throw new DeviceRefused(self::HOME_FIRST);
         }
         foreach (array_keys($this->axes) as $id) {
             if (!isset($status->positions[$id])) {
                 throw new DeviceRefused("The rig does not say where its {$id} stands.");
             }
         }
-        $this->untilItStands();
+
+        return $this->untilItStands();
     }
 
     /**
@@ -101,7 +143,7 @@ final class HandOnRig
                 throw new DeviceRefused("That is beyond the travel of the {$id}. Nothing moved.");
             }
         }
-        $this->rig->moveTo($positions, static fn () => null);
+        $this->rig->moveTo($positions, $this->meanwhile);
 
         return $this->untilItStands();
     }
@@ -144,6 +186,7 @@ final class HandOnRig
     private function untilItStands(): array
     {
         for ($until = microtime(true) + self::REST_SECONDS; microtime(true) < $until; usleep((int) (1e6 * self::LOOK_SECONDS))) {
+            ($this->meanwhile)();
             $status = $this->rig->status();
             if (!$status->knowsItsPlace()) {
                 throw new DeviceRefused('The rig stopped at a switch, and does not know where it stands any more. Look what is in its way, then home it.');

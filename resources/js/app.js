@@ -37,5 +37,7 @@ if (document.getElementById('places-found')) import('./places.js').then(({ follo
 if (document.querySelector('[data-contact-sheet]')) import('./sheet.js').then(({ followSheet }) => followSheet());
 if (document.querySelector('[data-upload]')) import('./upload.js').then(({ followUpload }) => followUpload(document.querySelector('[data-upload]')));
 if (document.querySelector('[data-proxy]')) import('./clip.js').then(({ followClip }) => followClip());
+const stop = document.querySelector('[data-stop]');
+if (stop) import('./stop.js').then(({ followStop }) => followStop(stop));
 // The run room alone needs it: no other page waits for it.
 if (document.querySelector('[data-room]')) import('./room.js').then(({ followRoom }) => followRoom());

@@ -44,8 +44,10 @@ final class DeviceProcess
 
     public function kill(): void
     {
-        proc_terminate($this->process, SIGKILL);
-        proc_close($this->process);
+        if (is_resource($this->process)) {
+            proc_terminate($this->process, SIGKILL);
+            proc_close($this->process);
+        }
     }
 
     public function __destruct()

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\KeepCheck;
 use App\Actions\RecordTake;
+use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
@@ -14,7 +15,6 @@ use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
-use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\HoldLost;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
@@ -96,7 +96,7 @@ final class RunTakes extends Command
     private function checkNext(): bool
     {
         foreach (DeviceCheck::query()->with('revision')->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
-            $locks = DeviceLocks::take(Simulated::rig($check->rig_address), Simulated::camera($check->camera_address));
+            $locks = app(InHand::class)->locks(Simulated::rig($check->rig_address), Simulated::camera($check->camera_address));
             if ($locks === null) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\KitItem;
 use App\Models\Take;
@@ -18,7 +19,6 @@ use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\Trial;
 use Evrent\Devices\Protocol\Gcode\Dialect;
-use Evrent\Devices\Running\DeviceLocks;
 
 /**
  * A device of the kit is tried: asked whether it is there, and, where that was ticked, moved or fired.
@@ -59,7 +59,7 @@ final class TryDeviceForm extends Form
             throw new InvalidInput([new Problem('/address', $says)]);
         }
         $address = $isRig ? (string) Simulated::rig($piece->address) : Simulated::camera($piece->address);
-        $locks = DeviceLocks::take($isRig ? $address : null, $isRig ? '' : $address)
+        $locks = app(InHand::class)->locks($isRig ? $address : null, $isRig ? '' : $address)
             ?? throw new InvalidInput([new Problem('/address', 'Something else on this machine uses it: try it when that is over.')]);
         try {
             return $isRig

@@ -62,6 +62,24 @@ final readonly class RigReport
     }
 
     /**
+     * The plan's axes as this rig has them: no further and no faster than either.
+     *
+     * @param array<string, string> $letters by axis id
+     *
+     * @return array<string, Axis> by id
+     */
+    public function axes(Rig $plan, array $letters): array
+    {
+        $axes = [];
+        foreach ($plan->axes as $axis) {
+            $has = $this->axis($letters[$axis->id] ?? '?');
+            $axes[$axis->id] = $has === null ? $axis : $axis->within($has->min, $has->max, $has->maxSpeed, $has->maxAcceleration, $has->stepsPerUnit);
+        }
+
+        return $axes;
+    }
+
+    /**
      * What the plan takes for granted of its rig, and this rig cannot do.
      *
      * @param array<string, string>                $letters by axis id

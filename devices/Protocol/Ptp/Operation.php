@@ -27,4 +27,7 @@ enum Operation: int
     case TerminateOpenCapture = 0x1018;
     case GetPartialObject = 0x101b;
     case InitiateOpenCapture = 0x101c;
+
+    /** Our own: a JPEG of what it sees now. Parameters: how many times magnified, and the middle of that in thousandths of width and height. */
+    case GetLiveFrame = 0x9f01;
 }

@@ -79,6 +79,7 @@ final class PtpResponder
             Operation::GetPartialObject => $this->partial($first, $parameters[1] ?? 0, $parameters[2] ?? 0),
             Operation::GetThumb => $this->thumbnail($first),
             Operation::DeleteObject => $this->delete($first),
+            Operation::GetLiveFrame => $this->live($first, $parameters[1] ?? 500, $parameters[2] ?? 500, $now),
             Operation::InitiateCapture => $this->capture($now),
             Operation::InitiateOpenCapture => [$this->camera->startTimer($now) ? Response::Ok : Response::DeviceBusy, null, []],
             Operation::TerminateOpenCapture => [$this->camera->stopTimer() ? Response::Ok : Response::CaptureAlreadyTerminated, null, []],
@@ -254,6 +255,17 @@ final class PtpResponder
         }
 
         return [$this->camera->capture($now) ? Response::Ok : Response::DeviceBusy, null, []];
+    }
+
+    /** @return array{Response, ?string, list<int>} */
+    private function live(int $magnified, int $x, int $y, float $now): array
+    {
+        if ($magnified < 1 || $magnified > SimulatedCamera::MOST_MAGNIFIED || $x < 0 || $x > 1_000 || $y < 0 || $y > 1_000) {
+            return [Response::InvalidParameter, null, []];
+        }
+        $frame = $this->camera->liveFrame($now, $magnified, $x / 1_000, $y / 1_000);
+
+        return $frame === null ? [Response::DeviceBusy, null, []] : [Response::Ok, $frame, []];
     }
 
     /** @return array{Response, ?string, list<int>} */

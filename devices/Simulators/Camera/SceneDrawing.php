@@ -59,6 +59,27 @@ final class SceneDrawing
         return (string) ob_get_clean();
     }
 
+    /**
+     * @param int   $magnified how many times; the picture is as much larger, and this part of it is sent
+     * @param float $x         middle of the part, as a share of the width; $y of the height
+     *
+     * @return string a JPEG without anything said of it
+     */
+    public function live(Taken $seen, int $magnified, float $x, float $y): string
+    {
+        $image = $this->seen($seen, $seen->opens);
+        [$width, $height] = [intdiv($seen->width, $magnified), intdiv($seen->height, $magnified)];
+        $left = max(0, min($seen->width - $width, (int) round($x * $seen->width - $width / 2)));
+        $top = max(0, min($seen->height - $height, (int) round($y * $seen->height - $height / 2)));
+        $part = $magnified === 1 ? $image : imagecrop($image, ['x' => $left, 'y' => $top, 'width' => $width, 'height' => $height]);
+        $part = $part === false ? $image : $part;
+        $this->noise($part, $seen);
+        ob_start();
+        imagejpeg($part, null, self::QUALITY);
+
+        return (string) ob_get_clean();
+    }
+
     private function seen(Taken $photo, Pose $pose): GdImage
     {
         $image = imagecreatetruecolor(max(1, $photo->width), max(1, $photo->height));

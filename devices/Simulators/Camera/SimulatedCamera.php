@@ -27,6 +27,11 @@ final class SimulatedCamera
     private const CHARGED_AFTER_SECONDS = 1_800.0;
     private const SCREEN_WATTS = 1.5;
     private const BODY = 'Simulated body';
+    public const MOST_MAGNIFIED = 8;
+    private const LIVE_WIDTH = 480;
+
+    /** For a frame of its live view. */
+    private const LIVE_JOULES = 0.15;
     private const SERIAL = 'EVR-000001';
 
     public readonly Settings $settings;
@@ -159,6 +164,26 @@ final class SimulatedCamera
     }
 
     /** Its own timer starts, as it is set: the first photo at once. @return bool whether it can */
+    /**
+     * What it sees now.
+     *
+     * @param float $x middle of what is magnified, as a share of the width; $y of the height
+     *
+     * @return ?string JPEG; null while its shutter is open
+     */
+    public function liveFrame(float $now, int $magnified, float $x, float $y): ?string
+    {
+        if (!$this->isReady($now)) {
+            return null;
+        }
+        $this->joules -= self::LIVE_JOULES;
+        $pose = $this->rig->at($now);
+        $seconds = $this->settings->exposureSeconds();
+        $seen = $this->taken(max(1, $this->triggered), $now, $seconds, $pose, $pose, $this->brighterStops($now, $seconds, 0), self::LIVE_WIDTH * $magnified);
+
+        return $this->scene->live($seen, $magnified, $x, $y);
+    }
+
     public function startTimer(float $now): bool
     {
         $this->goOnTo($now);
@@ -368,17 +393,27 @@ final class SimulatedCamera
         foreach ($this->faults->at(FaultKind::Bump, $number) as $fault) {
             $this->aside += $fault->percent / 100.0;
         }
-        $photo = new Taken(
+        $brighter = $this->brighterStops($opened, $closed - $opened, $number);
+        $photo = $this->taken($number, $opened, $closed - $opened, $this->opened, $this->rig->at($closed), $brighter, $this->width);
+        if ($this->buffer === []) {
+            $this->writtenAt = max($this->shutterFreeAt, $this->writtenAt) + $this->writeSeconds($number);
+        }
+        $this->buffer[] = $photo;
+    }
+
+    private function taken(int $number, float $opened, float $exposureSeconds, Pose $opens, Pose $closes, float $brighterStops, int $width): Taken
+    {
+        return new Taken(
             $number,
             $opened,
             $this->clock($opened),
-            $closed - $opened,
+            $exposureSeconds,
             $this->settings->fNumber(),
             $this->settings->iso(),
             $this->optics->focalMillimetres,
-            $this->opened,
-            $this->rig->at($closed),
-            $this->brighterStops($opened, $closed - $opened, $number),
+            $opens,
+            $closes,
+            $brighterStops,
             $this->aside,
             $this->settings->get(Property::WhiteBalance) === Settings::WHITE_BALANCE_AUTO,
             $this->faults->at(FaultKind::Unreadable, $number) === [],
@@ -386,13 +421,9 @@ final class SimulatedCamera
             sprintf('%s mm', (string) $this->optics->focalMillimetres),
             self::SERIAL,
             hash('xxh128', self::SERIAL . '/' . $this->wallSeconds . '/' . $number . '/' . $opened),
-            $this->width,
-            $this->height(),
+            $width,
+            (int) round($width * $this->height() / $this->width),
         );
-        if ($this->buffer === []) {
-            $this->writtenAt = max($this->shutterFreeAt, $this->writtenAt) + $this->writeSeconds($number);
-        }
-        $this->buffer[] = $photo;
     }
 
     private function write(): void

@@ -39,6 +39,8 @@ export default () => {
     shared: false,
     lanes: [],
     playing: false,
+    live: null,
+    lookedThrough: null,
     view: { thirds: true, crop: true, ghost: true },
     finderLabel: 'What the camera sees',
     isExample: false,
@@ -59,7 +61,10 @@ export default () => {
 
     init() {
       const store = Alpine.store('run');
-      finder = createFinder(this.$refs.finder, () => this.look(), { onDrag: (right, up, first) => this.dragPicture(right, up, first) });
+      finder = createFinder(this.$refs.finder, () => this.look(), {
+        onDrag: (right, up, first) => this.dragPicture(right, up, first),
+        onLet: () => this.pictureLet(),
+      });
       chart = createChart(this.$refs.canvas, this.$refs.plot, this.$refs.light, {
         onScrub: (photo) => { store.photo = photo; },
         onLayout: () => this.placePegs(),
@@ -161,8 +166,21 @@ export default () => {
         seconds: store.value('trigger') ?? 0,
         bodies: this.bodies(),
         secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,
+        live: this.live,
         ...this.view,
       };
+    },
+
+    /** Live view takes the place of the drawing. */
+    setLive(live) {
+      this.live = live;
+      finder.draw();
+    },
+
+    async lookThrough() {
+      const { lookThroughCamera } = await import('../rig/live.js');
+      this.lookedThrough ??= lookThroughCamera(this);
+      await this.lookedThrough.connect();
     },
 
     /** What is up for this photo, and where; empty where nobody knows. */

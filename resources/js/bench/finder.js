@@ -174,6 +174,38 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     }
   };
 
+  /** A real picture; in the night of red alone, as all else is. */
+  const drawPicture = (picture) => {
+    const isNight = document.documentElement.dataset.look === 'night';
+    context.filter = isNight ? 'grayscale(1)' : 'none';
+    context.drawImage(picture, 0, 0, width, height);
+    context.filter = 'none';
+    if (!isNight) return;
+    context.globalCompositeOperation = 'multiply';
+    context.fillStyle = '#b31200';
+    context.fillRect(0, 0, width, height);
+    context.globalCompositeOperation = 'source-over';
+  };
+
+  /** Over what the camera sees: level, and where the horizon lies as the head is said to stand. */
+  const drawLevel = (project, pose, colours) => {
+    const line = (from, to, dashes) => {
+      context.setLineDash(dashes);
+      for (const [style, weight] of [[colours.sky, 4], [colours.frame, 1.5]]) {
+        context.strokeStyle = style;
+        context.lineWidth = weight;
+        context.beginPath();
+        context.moveTo(...from);
+        context.lineTo(...to);
+        context.stroke();
+      }
+      context.setLineDash([]);
+    };
+    line([0, height / 2], [width, height / 2], [8, 6]);
+    const [left, right] = [-20, 20].map((degrees) => project(farPoint(pose, pose.yaw + degrees, 0)));
+    if (left && right) line(left, right, []);
+  };
+
   const drawFrame = ({ thirds, crop }, colours) => {
     const [w, h] = [width * lens.crop_width, height * lens.crop_height];
     const [left, top] = [(width - w) / 2, (height - h) / 2];
@@ -206,6 +238,12 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     const loop = lens.subject_m * 4;
     const moved = (seconds) => ((lens.subject_speed_m_s * seconds + loop / 2) % loop) - loop / 2;
     const project = onCanvas(seen.pose);
+    if (seen.live?.frame) {
+      drawPicture(seen.live.frame);
+      if (seen.live.level) drawLevel(project, seen.pose, colours);
+      if (seen.live.magnified === 1) drawFrame(seen, colours);
+      return;
+    }
     drawGround(project, seen.pose, colours);
     drawThings(project, colours, moved(seen.seconds), false);
     if (seen.ghost) drawThings(onCanvas(seen.ghost), colours, moved(seen.secondsBefore), true);

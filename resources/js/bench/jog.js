@@ -16,6 +16,10 @@ export const jog = () => ({
   stepsOfFrame: false,
   dragStart: {},
   dragWanted: null,
+  draggingPicture: false,
+  /** The real rig, while this window has it connected. */
+  rigInHand: null,
+  handOnRig: null,
 
   startJog(data) {
     // On another rig it stands elsewhere: it is taken to the first keyframe.
@@ -46,6 +50,7 @@ export const jog = () => ({
     if (first) {
       if (!this.jogging) this.jogFrom(this.data ? Object.fromEntries(Alpine.store('run').axes.map(({ id }) => [id, Alpine.store('run').value(`position:${id}`)])) : {});
       this.dragStart = { ...this.jogPositions };
+      this.draggingPicture = true;
     }
     this.dragWanted = { right, up };
     if (this.jogsWaiting > 0) return;
@@ -57,11 +62,36 @@ export const jog = () => ({
     next();
   },
 
+  /** The picture was let go of: the real rig goes where the drawn one was dragged. */
+  async pictureLet() {
+    if (!this.rigInHand || !this.draggingPicture) return;
+    await lastJog;
+    this.draggingPicture = false;
+    if (this.jogProblem === '') await this.rigInHand.driveTo(this.jogPositions);
+  },
+
   /** Typed in the unit that is read. */
   jogTo(axisId, text) {
     const axis = Alpine.store('run').axes.find(({ id }) => id === axisId);
     const bare = axis.shown !== 1 && /\d\s*$/.test(text);
     return this.jogged({}, { [axisId]: bare ? `${text} ${axis.unit}` : text });
+  },
+
+  /** Where the real rig stands; while it moves, the finder looks from there. */
+  standAt(positions, pose, moved) {
+    if (this.draggingPicture) return;
+    this.jogPositions = { ...this.jogPositions, ...positions };
+    this.jogPose = pose;
+    if (moved) this.jogging = true;
+    this.redraw();
+    this.describe();
+  },
+
+  /** The script of the real rig comes when somebody wants it. */
+  async connectRig() {
+    const { takeInHand } = await import('../rig/rig.js');
+    this.handOnRig ??= takeInHand(this, Alpine.store('run'));
+    await this.handOnRig.connect();
   },
 
   /** Stands where a keyframe is, without leaving the run. */
@@ -98,7 +128,12 @@ export const jog = () => ({
   },
 
   /** Where the rig stands once it has moved as it was told before; where it could not, nothing is set. */
-  setPegHere(place) {
+  async setPegHere(place) {
+    if (this.rigInHand) {
+      const stands = await this.rigInHand.stands();
+      if (!stands) return null;
+      this.jogPositions = { ...this.jogPositions, ...stands };
+    }
     const set = () => this.edit('keyframe-here', { place, positions: this.jogPositions });
     if (this.jogsWaiting === 0) return set();
     return lastJog.then(() => (this.jogProblem === '' ? set() : null));

@@ -1,4 +1,5 @@
 @props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false, 'card' => false])
+@php $stops = App\Pages\StopButton::shot(); @endphp
 <!DOCTYPE html>
 <html lang="en" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
 <head>
@@ -51,5 +52,8 @@
     </main>
     <x-said />
     @unless ($hasOwnSaving)<x-saving />@endunless
+    @if ($stops){{-- Whoever sees the rig move may stop it, from any page of its shot. --}}<form class="stop" method="post"
+        action="{{ $stops->at('shots.stop') }}" data-stop data-at="{{ $stops->at('shots.rig.show') }}">@csrf<p data-stop-state role="status"></p><button
+        class="button is-danger"><x-icon name="octagon-x" /><span class="text">Stop</span></button></form>@endif
 </body>
 </html>

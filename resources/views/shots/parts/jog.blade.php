@@ -1,5 +1,5 @@
 @php use Evrent\Core\Format\PlanChanges; @endphp
-<section class="panel jog of-frame needs-rig" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
+<section class="panel jog of-frame of-run needs-rig" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
     <h2 id="jog-title" class="sr-only">Jog the rig</h2>
     <div class="jog-axes">
         <template x-for="(axis, index) in $store.run.axes" :key="axis.id"><div class="jog-axis" :data-chosen="jogAxis === index ? 'yes' : 'no'">
@@ -21,4 +21,5 @@
         <label class="jog-of-frame"><input type="checkbox" x-model="stepsOfFrame"> Steps of 1 % and 10 % of the frame</label>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
     </div>
+    @include('shots.parts.rig')
 </section>

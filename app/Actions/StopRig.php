@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Devices\InHand;
+use App\Models\DeviceCheck;
+use App\Models\Shot;
+use App\Models\Take;
+use Evrent\Core\Run\Take\Order;
+
+/**
+ * Stops whatever moves for a shot: a rig in hand, a check of devices, a take. Nobody is asked whether they are sure.
+ */
+final readonly class StopRig
+{
+    public function __construct(private InHand $hand, private CheckDevices $checks, private OrderTake $order)
+    {
+    }
+
+    /** @return string what was stopped, for whoever pressed it */
+    public function __invoke(Shot $shot): string
+    {
+        $stopped = $this->hand->rigsOf($shot, 'stop') === [] ? [] : ['The rig is stopped.'];
+        foreach (DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->get() as $check) {
+            $this->checks->stop($check);
+            $stopped[] = 'The check of the devices is stopped.';
+        }
+        foreach (Take::underWay()->where('shot_id', $shot->id)->get() as $take) {
+            ($this->order)($take, Order::Abort, [], null);
+            $stopped[] = 'The take is stopped.';
+        }
+
+        return $stopped === [] ? 'Nothing of this shot was moving.' : implode(' ', $stopped);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Daemon;
+
+use JsonException;
+
+/**
+ * What a device's daemon answers: fields, and a picture where one was asked for. On the socket that is a line of JSON, and then the picture's bytes.
+ */
+final readonly class Answer
+{
+    /**
+     * @param array<array-key, mixed> $fields
+     * @param string                  $picture JPEG; empty where there is none
+     */
+    public function __construct(public array $fields, public string $picture = '')
+    {
+    }
+
+    /** Why it was not done; null where it was. */
+    public function problem(): ?string
+    {
+        $problem = $this->fields['problem'] ?? null;
+
+        return is_string($problem) && $problem !== '' ? $problem : null;
+    }
+
+    /** @return array<string, float> of a field that has numbers by name, such as positions by axis id */
+    public function numbers(string $field): array
+    {
+        return (new Question($this->fields))->byAxis($field);
+    }
+
+    public function bytes(): string
+    {
+        return json_encode($this->fields, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE) . "\n{$this->picture}";
+    }
+
+    /** @return ?self null for anything that was not said in full */
+    public static function read(string $bytes): ?self
+    {
+        $parts = explode("\n", $bytes, 2);
+        try {
+            $fields = count($parts) === 2 ? json_decode($parts[0], true, 16, JSON_THROW_ON_ERROR) : null;
+        } catch (JsonException) {
+            return null;
+        }
+
+        return is_array($fields) ? new self($fields, substr($bytes, strlen($parts[0]) + 1)) : null;
+    }
+}

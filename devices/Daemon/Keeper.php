@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Daemon;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Devices\Links\CameraLinks;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Protocol\Gcode\Dialect;
+use Evrent\Devices\Running\DeviceLocks;
+use RuntimeException;
+
+/**
+ * Starts a daemon for each rig and camera that somebody takes in hand. A daemon is a process of its own: one device that is slow holds no other up,
+ * and one that dies leaves the others.
+ *
+ * Asked by `do: open` with `key`, `kind` ("rig" or "camera") and `address`; for a rig also `words` (as the kit has them), `plan` (evrent.plan/1, JSON text)
+ * and `shot`. Answers when the device was reached, or with the reason why not.
+ */
+final class Keeper
+{
+    private const LOOK_SECONDS = 0.5;
+    private const LOCK_SECONDS = 1.5;
+    private const LOCK_LOOK_MICROSECONDS = 20_000;
+
+    public function __construct(private readonly Daemons $daemons, private readonly Endpoint $endpoint)
+    {
+    }
+
+    /** Until it is stopped. */
+    public function run(): void
+    {
+        $parent = posix_getppid();
+        // Whoever started it is gone: nobody keeps it any more.
+        while (posix_getppid() === $parent) {
+            $this->endpoint->serve(self::LOOK_SECONDS, $this->answer(...));
+            while (pcntl_waitpid(-1, $status, WNOHANG) > 0) {
+                // Daemons that ended.
+            }
+        }
+    }
+
+    /**
+     * @param array<array-key, mixed> $fields
+     */
+    private function answer(array $fields): Answer
+    {
+        $asked = new Question($fields);
+        if ($asked->text('do') !== 'open') {
+            return new Answer([]);
+        }
+        if (preg_match('/^(?:rig|camera)-[0-9a-f]{12}$/D', $asked->text('key')) !== 1) {
+            return new Answer(['problem' => 'There is no such device.']);
+        }
+        // The child says over this pair how it went, and serves then.
+        $pair = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
+        $process = $pair === false ? -1 : pcntl_fork();
+        if ($pair === false || $process < 0) {
+            return new Answer(['problem' => 'This machine has no room for another process. Close something, then connect again.']);
+        }
+        if ($process === 0) {
+            fclose($pair[0]);
+            $this->become($asked, $pair[1]);
+        }
+        fclose($pair[1]);
+        $said = (string) stream_get_contents($pair[0]);
+        fclose($pair[0]);
+
+        return Answer::read($said) ?? new Answer(['problem' => 'The device could not be taken in hand. Evrent’s device log shows why.']);
+    }
+
+    /**
+     * @param resource $line
+     */
+    private function become(Question $asked, $line): never
+    {
+        $this->endpoint->leave();
+        try {
+            $daemon = $this->daemon($asked);
+            $this->say($line, $daemon->answer(['do' => 'status']));
+            $daemon->run();
+        } catch (DeviceGone | DeviceRefused $failed) {
+            $this->say($line, new Answer(['problem' => $failed->getMessage()]));
+        } catch (InvalidInput $invalid) {
+            $this->say($line, new Answer(['problem' => $invalid->problems[0]->message]));
+        }
+        exit(0);
+    }
+
+    /**
+     * @throws DeviceGone
+     * @throws DeviceRefused
+     * @throws InvalidInput
+     */
+    private function daemon(Question $asked): RigDaemon|CameraDaemon
+    {
+        $isRig = $asked->text('kind') === 'rig';
+        $address = $asked->text('address');
+        $locks = self::locks($isRig ? $address : null, $isRig ? '' : $address);
+        $endpoint = Endpoint::listen($this->daemons->path($asked->text('key'))) ?? throw new RuntimeException('its socket is in use');
+        try {
+            if ($isRig) {
+                $plan = PlanReader::fromJson($asked->text('plan'));
+                $words = json_decode($asked->text('words'), true);
+                $dialect = Dialect::of(RigWords::of(is_array($words) ? $words : []));
+                $rig = new GcodeRig($plan->rig, $address, $dialect);
+                $daemon = new RigDaemon($rig, $plan, $locks, $endpoint, $this->daemons, $asked->text('shot'), $asked->text('plan_name'));
+            } else {
+                $daemon = new CameraDaemon(CameraLinks::at($address), $locks, $endpoint);
+            }
+            $daemon->begin();
+        } catch (DeviceGone | DeviceRefused | InvalidInput $failed) {
+            $endpoint->close();
+            throw $failed;
+        }
+
+        return $daemon;
+    }
+
+    /**
+     * Whoever has just let go may be a moment from it.
+     *
+     * @throws DeviceRefused
+     */
+    private static function locks(?string $rig, string $camera): DeviceLocks
+    {
+        for ($until = microtime(true) + self::LOCK_SECONDS; microtime(true) < $until; usleep(self::LOCK_LOOK_MICROSECONDS)) {
+            $locks = DeviceLocks::take($rig, $camera);
+            if ($locks !== null) {
+                return $locks;
+            }
+        }
+        $which = $rig === null ? 'camera' : 'rig';
+        throw new DeviceRefused("This {$which} is in use: a take, a check or another program has it. End that first.");
+    }
+
+    /**
+     * @param resource $line
+     */
+    private function say($line, Answer $answer): void
+    {
+        fwrite($line, $answer->bytes());
+        fclose($line);
+    }
+}

@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Devices\Daemon;
+
+use Evrent\Core\Plan\Plan;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Devices\Running\HandOnRig;
+
+/**
+ * The one process that owns a rig while somebody has it in hand: jogs it, homes it, drives it through its move, and stops it. It is asked by short
+ * questions, and never waits for whoever asks.
+ *
+ * Questions, by `do`: `status`; `steer` (`who`, `n`, `at`, `shares` by axis); `stop`; `home`; `drive` (`positions`, or `photo`); `step` (`axis`, `count`);
+ * `scrub` (`photo`); `pass` (`from`, `to`, `seconds`, `loops`; `legs` with `camera`, the key of its daemon, for a test photo
+ * at the end of each); `leave`; `release`.
+ */
+final class RigDaemon
+{
+    private const TICK_SECONDS = 0.04;
+    private const LOOK_SECONDS = 0.1;
+    private const REST_LOOK_SECONDS = 1.0;
+
+    /** So long nobody has to ask, and it lets go of the rig. */
+    private const IDLE_SECONDS = 30.0;
+
+    /** A daemon whose rig is gone tells so for a while. */
+    private const GONE_SECONDS = 6.0;
+
+    private const REACH_SECONDS = 3.0;
+
+    private readonly HandOnRig $hand;
+    private readonly Holder $holder;
+    private readonly RigWatch $watch;
+    private readonly RigMotions $motions;
+
+    private float $askedAt;
+    private string $problem = '';
+
+    private bool $isHalting = false;
+    private bool $isOver = false;
+    private ?float $goneAt = null;
+
+    public function __construct(
+        private readonly RigLink $rig,
+        Plan $plan,
+        private readonly DeviceLocks $locks,
+        private readonly Endpoint $endpoint,
+        Daemons $daemons,
+        private readonly string $shot = '',
+        private readonly string $planName = '',
+    ) {
+        $this->hand = new HandOnRig($rig, $plan->rig, $this->meanwhile(...));
+        $this->holder = new Holder();
+        $this->watch = new RigWatch($rig, $this->hand);
+        $way = Schedule::of($plan)->moves->way($plan->rig->axes) ?? throw new DeviceRefused('This plan has no axis to drive: choose a rig in Frame.');
+        $this->motions = new RigMotions($rig, $this->hand, $this->watch, $way, $daemons, $this->meanwhile(...));
+        $this->askedAt = microtime(true);
+    }
+
+    /**
+     * Reaches the rig.
+     *
+     * @throws DeviceGone
+     * @throws DeviceRefused
+     */
+    public function begin(): void
+    {
+        $this->hand->connect();
+        $this->watch->look($this->motions->isDriven());
+    }
+
+    /** Until nobody needs it any more. */
+    public function run(): void
+    {
+        while (!$this->isOver) {
+            try {
+                $this->endpoint->serve($this->motions->isBusy() ? self::TICK_SECONDS : self::LOOK_SECONDS, $this->answer(...));
+                $this->goOn();
+            } catch (Halted) {
+                $this->halt();
+            } catch (DeviceGone | DeviceRefused $failed) {
+                $this->fails($failed);
+            }
+        }
+        $this->endpoint->close();
+    }
+
+    /**
+     * @param array<array-key, mixed> $fields
+     */
+    public function answer(array $fields): Answer
+    {
+        $asked = new Question($fields);
+        $now = microtime(true);
+        $this->askedAt = $now;
+        try {
+            $problem = match ($asked->text('do')) {
+                'stop' => $this->stop(),
+                'leave' => $this->leave($asked->text('who')),
+                'release' => $this->release(),
+                'status', '' => null,
+                default => $this->whyNot($asked, $now) ?? $this->begins($asked),
+            };
+        } catch (DeviceGone | DeviceRefused $failed) {
+            $this->fails($failed);
+            $problem = $failed->getMessage();
+        }
+
+        return new Answer(['problem' => $problem ?? ''] + $this->status($now));
+    }
+
+    /** @return array<string, mixed> */
+    private function status(float $now): array
+    {
+        return [
+            'doing' => $this->motions->doing, 'moves' => $this->motions->isBusy() || in_array($this->watch->stands?->state, ['Run', 'Home'], true),
+            'knows_place' => $this->watch->stands?->knowsItsPlace() ?? false, 'positions' => (object) ($this->watch->stands->positions ?? []),
+            'battery' => $this->watch->stands?->battery, 'holder' => $this->holder->who($now), 'shot' => $this->shot, 'plan' => $this->planName,
+            'trouble' => $this->problem, 'now' => $now, 'tested' => $this->motions->tested, 'released' => $this->isOver, 'is_gone' => $this->goneAt !== null,
+        ];
+    }
+
+    /** Why this window may not drive it now; null where it may. */
+    private function whyNot(Question $asked, float $now): ?string
+    {
+        $do = $asked->text('do');
+        $isWord = in_array($do, ['steer', 'scrub'], true);
+        if ($this->goneAt !== null) {
+            return 'The rig does not answer. Look at its power and its cable, then connect again.';
+        }
+        if ($this->isHalting) {
+            return $isWord ? null : 'It is stopping. Press again when it stands.';
+        }
+        if (!$this->holder->take($asked->text('who'), $now)) {
+            return 'Another window has this rig, and it may move. Wait until it lets go.';
+        }
+        if ($isWord && !$this->holder->isNews($asked->text('who'), (int) $asked->number('n'), $asked->number('at'), $now)) {
+            return '';
+        }
+        if ($do !== 'home' && $this->watch->stands?->knowsItsPlace() !== true) {
+            return HandOnRig::HOME_FIRST;
+        }
+
+        return $this->motions->isUnderWay() && !$isWord ? 'It is still under way. Press Stop, or wait until it stands.' : null;
+    }
+
+    private function begins(Question $asked): ?string
+    {
+        $this->problem = '';
+
+        return $this->motions->take($asked);
+    }
+
+    private function goOn(): void
+    {
+        if ($this->isHalting) {
+            throw new Halted();
+        }
+        $this->motions->goOn();
+        $isOnItsWay = $this->motions->isBusy() || $this->watch->stands?->state === 'Run';
+        if (microtime(true) - $this->watch->lookedAt > ($isOnItsWay ? self::LOOK_SECONDS : self::REST_LOOK_SECONDS)) {
+            $this->watch->look($this->motions->isDriven());
+        }
+        if (microtime(true) - $this->askedAt > self::IDLE_SECONDS || $this->goneAt !== null && microtime(true) - $this->goneAt > self::GONE_SECONDS) {
+            $this->release();
+        }
+    }
+
+    /**
+     * While something takes its time: others are answered, and Stop is heard.
+     *
+     * @throws Halted
+     */
+    private function meanwhile(float $seconds = 0.0): void
+    {
+        $this->endpoint->serve($seconds, $this->answer(...));
+        if ($this->isHalting) {
+            throw new Halted();
+        }
+        if (microtime(true) - $this->watch->lookedAt > self::LOOK_SECONDS) {
+            $this->watch->look($this->motions->isDriven());
+        }
+    }
+
+    private function stop(): null
+    {
+        if ($this->goneAt === null) {
+            $this->isHalting = true;
+            $this->rig->hold();
+        }
+
+        return null;
+    }
+
+    /** Brakes, and forgets what it was sent: it still knows where it stands. */
+    private function halt(): void
+    {
+        try {
+            $brakes = max([0.0, ...array_map(static fn ($axis): float => $axis->maxSpeed / $axis->maxAcceleration, array_values($this->hand->axes()))]);
+            for ($until = microtime(true) + $brakes + self::LOOK_SECONDS; microtime(true) < $until;) {
+                $this->endpoint->serve(self::TICK_SECONDS, $this->answer(...));
+            }
+            $this->rig->stop();
+            $this->motions->forget();
+            $this->reachAgain();
+        } catch (DeviceGone | DeviceRefused $failed) {
+            $this->fails($failed);
+        } finally {
+            $this->isHalting = false;
+        }
+    }
+
+    /** A rig that has one host at a time may take a moment to see that the last one, ourselves, has gone. */
+    private function reachAgain(): void
+    {
+        for ($until = microtime(true) + self::REACH_SECONDS;; $this->endpoint->serve(self::TICK_SECONDS, $this->answer(...))) {
+            try {
+                $this->hand->connect();
+                $this->watch->look($this->motions->isDriven());
+
+                return;
+            } catch (DeviceGone $gone) {
+                if (microtime(true) > $until) {
+                    throw $gone;
+                }
+            }
+        }
+    }
+
+    private function fails(DeviceGone|DeviceRefused $failed): void
+    {
+        $this->problem = $failed->getMessage();
+        $this->motions->forget();
+        if ($failed instanceof DeviceGone) {
+            $this->goneAt ??= microtime(true);
+            $this->watch->stands = null;
+
+            return;
+        }
+        // Whatever it was still to do, it does no more.
+        $this->isHalting = true;
+        try {
+            $this->rig->hold();
+        } catch (DeviceGone) {
+            $this->goneAt ??= microtime(true);
+        }
+    }
+
+    private function leave(string $who): null
+    {
+        $this->holder->leave($who);
+
+        return null;
+    }
+
+    /** Lets go of the rig for whoever needs it next; not while it moves. */
+    private function release(): ?string
+    {
+        if ($this->motions->isBusy() || $this->isHalting) {
+            return 'The rig moves.';
+        }
+        try {
+            if ($this->goneAt === null) {
+                $this->hand->end();
+            }
+        } catch (DeviceGone | DeviceRefused) {
+            // Then there is nothing to let go of.
+        }
+        $this->locks->letGo();
+        $this->isOver = true;
+
+        return null;
+    }
+}

@@ -1,0 +1,170 @@
+// The real rig and camera in hand, each test with simulated ones of its own: held, stopped, looked on at, let go of and looked through.
+import assert from 'node:assert/strict';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after } from 'node:test';
+import { go, assertAccessible, browser, makeShot, test, url } from './support.mjs';
+
+const view = browser();
+const folder = mkdtempSync(join(tmpdir(), 'evrent-hand-'));
+const running = [];
+after(() => {
+  running.forEach((device) => device.kill());
+  rmSync(folder, { recursive: true });
+});
+
+/** A simulated device of this test's own: where it is reached. */
+async function device(...args) {
+  const started = spawn('php', ['bin/evrent', ...args, '--port=0', '--speed=1000']);
+  running.push(started);
+  return String((await once(started.stdout, 'data'))[0]).match(/[\d.]+:\d+/g);
+}
+
+/** A rig and a camera in the kit, named after the test; the shot's page in Frame with both chosen. */
+async function inFrame(title, options = {}) {
+  const [camera, trigger] = await device('camera', '--trigger-port=0', `--card=${join(folder, title.replaceAll(' ', '-'))}`);
+  const [rig] = await device('rig', `--trigger=${trigger}`);
+  const kit = await view.open('/kit');
+  const pieces = await (await kit.request.get(`${url}/kit.json`)).json();
+  const like = (kind, address) => ({ ...pieces.items.find((piece) => piece.kind === kind && piece.address), name: `${kind} ${title}`, address });
+  const items = [like('rig', rig), like('body', `ptp:${camera}`)];
+  await kit.locator('.kit-import input[type=file]').setInputFiles({ name: 'kit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...pieces, items })) });
+  await kit.locator('.kit-import button').click();
+  await kit.getByText('2 pieces are in the bag.').waitFor();
+  const page = await makeShot(view, title, options);
+  await go(page, 'frame');
+  await choose(page, title);
+  return page;
+}
+
+async function choose(page, title) {
+  await page.locator('#rig-choice option', { hasText: `rig ${title}` }).evaluate((option) => { option.selected = true; });
+  await page.locator('#live-camera option', { hasText: `body ${title}` }).evaluate((option) => { option.selected = true; });
+}
+
+const connect = async (page) => {
+  await page.locator('[data-rig=connect]').click();
+  await page.locator('.rig[data-state=on]').waitFor();
+};
+const home = async (page) => {
+  await page.locator('[data-rig=home]').click();
+  await page.locator('.rig[data-homed=yes][data-moves=no]').waitFor({ timeout: 60_000 });
+};
+const stands = (page) => page.locator('.rig[data-moves=no]').waitFor({ timeout: 30_000 });
+const at = async (page, axis = 'slide') => Number(await page.locator(`[data-rig-axis=${axis}] [data-drive]`).inputValue());
+const beyond = (page, axis, value) => page.waitForFunction(([id, least]) => Number(document.querySelector(`[data-rig-axis=${id}] [data-drive]`).value) > least, [axis, value], { timeout: 20_000 });
+
+async function holdDown(page, selector) {
+  const box = await page.locator(selector).boundingBox();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+}
+
+test('a rig is jogged, its place is taken as A, another window looks on and stops it, and its camera is looked through', async () => {
+  const page = await inFrame('Jogged');
+  await connect(page);
+  await page.getByText('Keep hands clear before the rig moves.').first().waitFor();
+  await page.locator('#rig-state').getByText('Home it first').waitFor();
+  await home(page);
+  await holdDown(page, '[data-rig-axis=slide] [data-hold="1"]');
+  await beyond(page, 'slide', 12);
+  // Another window may look on, and is told why it may not drive.
+  const second = await view.open(new URL(page.url()).pathname);
+  await choose(second, 'Jogged');
+  await connect(second);
+  await second.locator('#rig-state').getByText('Another window has it').waitFor();
+  await second.locator('[data-rig=home]').click();
+  await second.locator('#rig-problem').getByText('Another window has this rig').waitFor();
+  await page.mouse.up();
+  await stands(page);
+  const stood = await at(page);
+  await page.locator('[data-set-here="0"]').click();
+  await page.waitForFunction((value) => Math.abs(Number(document.getElementById('f-move-keyframes-0-slide').value) - value) < 0.001, stood);
+
+  await page.locator('#rig-seconds').fill('20 s');
+  await page.locator('[data-rig=loop]').click();
+  await beyond(page, 'slide', stood + 3);
+  await second.locator('[data-stop-state]').getByText('Keep hands clear').waitFor();
+  await second.locator('[data-stop] button').click();
+  await stands(page);
+  await page.locator('#rig-problem').getByText('', { exact: true }).waitFor({ state: 'attached' });
+  await second.goto('about:blank');
+
+  // By keys, by one motor step, and to a place that is typed.
+  await page.locator('[data-rig-axis=pan] [data-hold="1"]').focus();
+  await page.keyboard.down('Enter');
+  await beyond(page, 'pan', await at(page, 'pan') + 0.5);
+  await page.keyboard.up('Enter');
+  await stands(page);
+  await page.locator('[name=rig-speed][value=step]').check();
+  const before = await at(page);
+  await page.locator('[data-rig-axis=slide] [data-hold="1"]').click();
+  await beyond(page, 'slide', before);
+  await stands(page);
+  assert.ok(await at(page) - before < 0.1);
+  await page.locator('[data-rig-axis=slide] [data-drive]').fill('5000');
+  await page.keyboard.press('Tab');
+  await page.locator('#rig-problem').getByText('Nothing moved').waitFor();
+
+  await page.locator('[data-live=connect]').click();
+  await page.locator('#live-state').getByText(/Live, ([5-9]|1\d) frames a second/).waitFor();
+  await page.locator('[data-live=histogram]').click();
+  await page.locator('.live-histogram figcaption').getByText(/clipped/i).waitFor();
+  await page.locator('[data-live=magnify]').click();
+  await page.locator('[data-live=fire]').click();
+  await page.locator('#live-photos img').waitFor({ timeout: 20_000 });
+  await assertAccessible(page, 'rig in hand');
+});
+
+test.oneIn(4, 'on a phone at night a thumb holds it; whatever is lost meanwhile, the rig brakes', async () => {
+  const page = await inFrame('By thumb', { width: 390, height: 844, touch: true, look: 'night' });
+  await connect(page);
+  await home(page);
+  assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth));
+  for (const button of await page.locator('.rig-axis button:visible').all()) assert.ok((await button.boundingBox()).height >= 44);
+  const touch = await page.context().newCDPSession(page);
+  const finger = async (selector) => {
+    const box = await page.locator(selector).boundingBox();
+    return [{ x: box.x + box.width / 2, y: box.y + box.height / 2 }];
+  };
+  await page.locator('[data-rig-axis=slide]').scrollIntoViewIfNeeded();
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: await finger('[data-rig-axis=slide] [data-hold="1"]') });
+  await beyond(page, 'slide', 8);
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await stands(page);
+
+  // A reply that is late holds up no letting go.
+  let isSlow = true;
+  await page.route('**/rig', async (route) => {
+    const response = await route.fetch();
+    if (isSlow) await new Promise((done) => { setTimeout(done, 900); });
+    await route.fulfill({ response }).catch(() => {});
+  });
+  const before = await at(page);
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: await finger('[data-rig-axis=slide] [data-hold="1"]') });
+  await page.locator('[data-hold][data-down]').waitFor();
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  const second = await view.open(new URL(page.url()).pathname);
+  await choose(second, 'By thumb');
+  await connect(second);
+  await stands(second);
+  assert.ok(await at(second) - before < 10, 'it stopped soon after');
+  isSlow = false;
+  await page.unroute('**/rig', { behavior: 'ignoreErrors' });
+
+  // The page goes while the thumb is down: nobody says anything any more.
+  await stands(page);
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: await finger('[data-rig-axis=slide] [data-hold="1"]') });
+  await beyond(second, 'slide', await at(second) + 3);
+  await page.goto('about:blank');
+  await stands(second);
+  const stood = await at(second);
+  await second.locator('[data-rig=keyframe][data-keyframe="1"]').click();
+  await second.locator('.rig[data-moves=yes]').waitFor();
+  await second.locator('[data-stop] button').click();
+  await stands(second);
+  assert.ok(await at(second) !== stood);
+});

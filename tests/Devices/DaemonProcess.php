@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Devices\Daemon\Answer;
+use Evrent\Devices\Daemon\Daemons;
+use RuntimeException;
+
+/**
+ * The daemons as bin/start runs them, in a process group of their own and with sockets of their own.
+ */
+final class DaemonProcess
+{
+    private const PATIENCE_SECONDS = 20.0;
+
+    /** @var resource */
+    private $process;
+    public readonly Daemons $daemons;
+    private readonly string $folder;
+
+    public function __construct()
+    {
+        $this->folder = sys_get_temp_dir() . '/evrent-dm-' . bin2hex(random_bytes(4));
+        $command = ['setsid', PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', 'daemons', "--folder={$this->folder}"];
+        $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', "{$this->folder}.log", 'w']], $pipes);
+        if ($process === false || fgets($pipes[1]) === false) {
+            throw new RuntimeException('cannot start the daemons');
+        }
+        $this->process = $process;
+        $this->daemons = new Daemons($this->folder);
+    }
+
+    /**
+     * @param array<string, mixed> $question
+     */
+    public function ask(string $key, array $question): Answer
+    {
+        return $this->daemons->ask($key, $question) ?? throw new RuntimeException("nobody answers for {$key}");
+    }
+
+    /**
+     * @param callable(Answer): bool $isSo of its status
+     */
+    public function until(string $key, callable $isSo): Answer
+    {
+        for ($until = microtime(true) + self::PATIENCE_SECONDS; microtime(true) < $until; usleep(20_000)) {
+            $answer = $this->ask($key, ['do' => 'status']);
+            if ($isSo($answer)) {
+                return $answer;
+            }
+        }
+        throw new RuntimeException('it never was so: ' . json_encode($answer->fields ?? []));
+    }
+
+    public function stands(string $key): Answer
+    {
+        return $this->until($key, static fn (Answer $answer): bool => $answer->fields['moves'] === false);
+    }
+
+    /** All of them, at once. */
+    public function kill(): void
+    {
+        $pid = proc_get_status($this->process)['pid'];
+        posix_kill(-$pid, SIGKILL);
+        proc_close($this->process);
+        exec('rm -rf ' . escapeshellarg($this->folder) . ' ' . escapeshellarg("{$this->folder}.log"));
+    }
+
+    public function __destruct()
+    {
+        if (is_resource($this->process)) {
+            $this->kill();
+        }
+    }
+}

@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Devices;
+
+use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Plan\Plan;
+use Evrent\Devices\Daemon\Answer;
+use Evrent\Devices\Daemon\Daemons;
+use Evrent\Devices\Links\DeviceGone;
+use Evrent\Devices\Links\GcodeRig;
+use Evrent\Devices\Protocol\Gcode\Dialect;
+use Evrent\Devices\Running\DeviceLocks;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A rig in hand: windows that drive it through its daemon, on a simulated rig of its own.
+ */
+final class RigDaemonTest extends TestCase
+{
+    private const AN = 'first-window';
+    private const OTHER = 'second-window';
+
+    private DeviceProcess $rig;
+    private DaemonProcess $daemon;
+    private string $key;
+    private int $number = 0;
+
+    protected function setUp(): void
+    {
+        $this->rig = new DeviceProcess(['rig', '--port=0', '--speed=1000']);
+        $this->daemon = new DaemonProcess();
+        $this->key = Daemons::keyOfRig($this->rig->address);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->daemon->kill();
+        $this->rig->kill();
+    }
+
+    public function testItIsDrivenByOneWindowAtATimeWithinItsTravel(): void
+    {
+        $opened = $this->open();
+        self::assertSame([false, null], [$opened->fields['knows_place'], $opened->problem()]);
+        self::assertStringContainsString('Home it first', (string) $this->steer(['slide' => 1.0])->problem());
+        $this->homed();
+
+        // Held for a while, it goes; let go of, it stands within what braking takes.
+        $from = $this->positions();
+        for ($until = microtime(true) + 0.6; microtime(true) < $until; usleep(40_000)) {
+            self::assertNull($this->steer(['slide' => 0.5])->problem());
+        }
+        self::assertStringContainsString('Another window', (string) $this->steer(['slide' => 1.0], self::OTHER)->problem());
+        $this->steer([]);
+        $stands = $this->daemon->stands($this->key)->numbers('positions');
+        self::assertGreaterThan($from['slide'] + 2.0, $stands['slide']);
+        self::assertSame($from['pan'], $stands['pan']);
+
+        self::assertStringContainsString('Nothing moved', (string) $this->ask('drive', ['positions' => ['slide' => 5_000.0]])->problem());
+        self::assertStringContainsString('no axis bow', (string) $this->ask('drive', ['positions' => ['bow' => 1.0]])->problem());
+        self::assertStringContainsString('photo from 1 to', (string) $this->ask('drive', ['photo' => 100_000])->problem());
+        self::assertSame($stands, $this->daemon->stands($this->key)->numbers('positions'));
+
+        // By one motor step of the rig's own.
+        self::assertNull($this->ask('step', ['axis' => 'slide', 'count' => 1])->problem());
+        self::assertEqualsWithDelta($stands['slide'] + 1.0 / 80.0, $this->daemon->stands($this->key)->numbers('positions')['slide'], 0.001);
+        self::assertStringContainsString('Say which axis', (string) $this->ask('step', ['axis' => 'bow', 'count' => 1])->problem());
+        self::assertStringContainsString('nothing of that name', (string) $this->ask('dance')->problem());
+
+        // Whoever leaves it leaves it to the next.
+        $this->ask('leave');
+        self::assertNull($this->ask('drive', ['photo' => 1], self::OTHER)->problem());
+        $stands = $this->daemon->stands($this->key)->numbers('positions');
+        self::assertEqualsWithDelta(self::plan()->move->keyframes[0]->positions['slide'], $stands['slide'], 0.02);
+    }
+
+    public function testAWordThatWasOvertakenOrComesLateMovesNothing(): void
+    {
+        $now = $this->homed()->fields['now'];
+        self::assertIsFloat($now);
+        $from = $this->positions();
+        $this->number = 10;
+        $this->steer([]);
+        foreach ([['n' => 3], ['n' => 20, 'at' => $now - 5.0]] as $late) {
+            self::assertNull($this->daemon->ask($this->key, ['do' => 'steer', 'who' => self::AN, 'shares' => ['slide' => 1.0]] + $late)->problem());
+        }
+        usleep(300_000);
+        self::assertSame($from, $this->positions());
+    }
+
+    public function testStopBrakesWhateverItDoesAndWhoeverPressesIt(): void
+    {
+        $this->homed();
+        foreach ([['drive', ['positions' => ['slide' => 900.0]]], ['pass', ['seconds' => 40.0, 'loops' => true]], ['home', []]] as [$do, $more]) {
+            $from = $this->positions();
+            self::assertNull($this->ask($do, $more)->problem());
+            $this->daemon->until($this->key, fn (Answer $now): bool => abs(($now->numbers('positions')['slide'] ?? $from['slide']) - $from['slide']) > 2.0);
+            self::assertNull($this->daemon->ask($this->key, ['do' => 'stop'])->problem());
+            $stood = $this->daemon->stands($this->key);
+            self::assertSame('', $stood->fields['doing']);
+            usleep(300_000);
+            self::assertSame($stood->numbers('positions'), $this->positions(), "{$do}: it stays where it is");
+            self::assertTrue($do === 'home' || $stood->fields['knows_place'] === true, 'and knows where that is');
+        }
+    }
+
+    public function testItFollowsTheCursorAndRunsThroughTheMove(): void
+    {
+        $this->homed();
+        $plan = self::plan();
+        $last = $plan->photosTotal();
+        foreach ([60, 45, 70] as $photo) {
+            for ($tries = 0; $tries < 300; $tries++) {
+                $this->ask('scrub', ['photo' => $photo]);
+                usleep(40_000);
+                if (abs($this->positions()['slide'] - self::slideAt($photo)) < 0.02) {
+                    break;
+                }
+            }
+            self::assertEqualsWithDelta(self::slideAt($photo), $this->positions()['slide'], 0.02, "photo {$photo}");
+        }
+        $this->daemon->stands($this->key);
+        self::assertStringContainsString('Give two photos', (string) $this->ask('pass', ['from' => 1, 'to' => 1, 'seconds' => 3.0])->problem());
+        self::assertStringContainsString('in how many seconds', (string) $this->ask('pass', ['seconds' => 0.0])->problem());
+        self::assertNull($this->ask('pass', ['from' => 70, 'to' => 40, 'seconds' => 2.0])->problem());
+        self::assertStringContainsString('under way', (string) $this->ask('drive', ['photo' => $last])->problem());
+        self::assertEqualsWithDelta(self::slideAt(40), $this->daemon->stands($this->key)->numbers('positions')['slide'], 0.02);
+    }
+
+    public function testDaemonsThatAreKilledLeaveTheRigAtRest(): void
+    {
+        $this->homed();
+        for ($until = microtime(true) + 0.5; microtime(true) < $until; usleep(40_000)) {
+            $this->steer(['slide' => 1.0]);
+        }
+        $this->daemon->kill();
+        $killed = microtime(true);
+        $link = $this->reached();
+        $axis = self::plan()->rig->axis('slide');
+        self::assertNotNull($axis);
+        usleep((int) (1e6 * max(0.0, $killed + 0.15 + $axis->maxSpeed / $axis->maxAcceleration + 0.1 - microtime(true))));
+        $stands = $link->status();
+        usleep(200_000);
+        self::assertSame('Idle', $stands->state);
+        self::assertSame($stands->positions, $link->status()->positions);
+        $link->disconnect();
+        $this->daemon = new DaemonProcess();
+        self::assertTrue($this->open()->fields['knows_place'], 'and the next knows where it stands');
+    }
+
+    public function testWhoeverNeedsItGetsItOnceItStands(): void
+    {
+        $this->homed();
+        self::assertNull(DeviceLocks::take($this->rig->address, ''), 'the daemon owns it');
+        $this->ask('drive', ['positions' => ['slide' => 600.0]]);
+        self::assertFalse($this->daemon->daemons->release($this->key), 'not while it moves');
+        $this->daemon->ask($this->key, ['do' => 'stop']);
+        $this->daemon->stands($this->key);
+        self::assertTrue($this->daemon->daemons->release($this->key));
+        $locks = DeviceLocks::take($this->rig->address, '');
+        self::assertNotNull($locks);
+        self::assertStringContainsString('is in use', (string) $this->open()->problem());
+        $locks->letGo();
+        self::assertNull($this->open()->problem());
+    }
+
+    public function testWhatCannotBeHadSaysWhy(): void
+    {
+        $nobody = $this->daemon->daemons->open(Daemons::keyOfRig('127.0.0.1:9'), ['kind' => 'rig', 'address' => '127.0.0.1:9', 'plan' => self::planText()]);
+        self::assertStringContainsString('does not answer', (string) $nobody->problem());
+        $still = $this->daemon->daemons->open($this->key, ['kind' => 'rig', 'address' => $this->rig->address, 'plan' => '{"format": "evrent.plan/1"}']);
+        self::assertNotNull($still->problem());
+        self::assertStringContainsString('no such device', (string) $this->daemon->daemons->open('../x', ['kind' => 'rig'])->problem());
+        self::assertNull($this->open()->problem(), 'and the next may try');
+        self::assertNull((new Daemons(''))->ask($this->key, ['do' => 'status']), 'where none run, nobody has it');
+        self::assertStringContainsString('not running', (string) (new Daemons('/nowhere'))->open($this->key, [])->problem());
+        $this->rig->kill();
+        $gone = $this->daemon->until($this->key, static fn (Answer $answer): bool => $answer->fields['is_gone'] === true);
+        self::assertStringContainsString('does not answer', (string) $this->ask('home')->problem());
+        self::assertIsString($gone->fields['trouble']);
+    }
+
+    private function open(): Answer
+    {
+        return $this->daemon->daemons->open($this->key, ['kind' => 'rig', 'address' => $this->rig->address, 'words' => '{}', 'plan' => self::planText(), 'shot' => '7']);
+    }
+
+    private function homed(): Answer
+    {
+        // Before the daemon has it go as fast as ours, its world is: homing is soon over.
+        $this->daemon->daemons->release($this->key);
+        $link = $this->reached();
+        if (!$link->status()->knowsItsPlace()) {
+            $link->home(static fn () => null);
+        }
+        $link->disconnect();
+
+        return $this->open();
+    }
+
+    /** Its last host may have gone a moment ago. */
+    private function reached(): GcodeRig
+    {
+        $link = new GcodeRig(self::plan()->rig, $this->rig->address, Dialect::usual());
+        for ($until = microtime(true) + 5.0; microtime(true) < $until; usleep(10_000)) {
+            try {
+                $link->connect();
+                break;
+            } catch (DeviceGone) {
+                // It is still taken for its host.
+            }
+        }
+
+        return $link;
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function ask(string $do, array $more = [], string $who = self::AN): Answer
+    {
+        return $this->daemon->ask($this->key, ['do' => $do, 'who' => $who, 'n' => ++$this->number] + $more);
+    }
+
+    /**
+     * @param array<string, float> $shares
+     */
+    private function steer(array $shares, string $who = self::AN): Answer
+    {
+        return $this->ask('steer', ['shares' => $shares], $who);
+    }
+
+    /** @return array<string, float> */
+    private function positions(): array
+    {
+        return $this->daemon->ask($this->key, ['do' => 'status'])->numbers('positions');
+    }
+
+    private static function slideAt(int $photo): float
+    {
+        return \Evrent\Core\Schedule\Schedule::of(self::plan())->moves->positions['slide'][$photo - 1];
+    }
+
+    private static function plan(): Plan
+    {
+        return PlanReader::fromJson(self::planText());
+    }
+
+    private static function planText(): string
+    {
+        return (string) file_get_contents(dirname(__DIR__, 2) . '/resources/plans/slide-pan-tilt.plan.json');
+    }
+}
