@@ -13,6 +13,7 @@ use App\Http\Controllers\FolderController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JogController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LensController;
 use App\Http\Controllers\LightController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\LookController;
@@ -114,6 +115,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');
     Route::get('/sums/{key?}', [SumController::class, 'show'])->where('key', '[a-z_]{1,20}')->name('shots.sums');
     Route::get('/plan.json', [PlanFileController::class, 'show'])->name('plan-files.show');
+    Route::get('/lenses', [LensController::class, 'show'])->name('shots.lenses');
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.
     Route::get('/runs/{run}', [RunController::class, 'show'])->name('runs.show')->withTrashed();

@@ -94,7 +94,7 @@ final readonly class Axis
     }
 
     /**
-     * As far and as fast as both this axis and a rig's own go.
+     * As far and as fast as both this axis and a rig's own go. It speeds up and brakes as the rig does: nobody tells that otherwise.
      *
      * @param ?float $min          lowest position of the rig's, mm or degrees; null where it has no ends, as for $max
      * @param float  $stepsPerUnit the rig's: what its motor really turns by
@@ -110,7 +110,7 @@ final readonly class Axis
         return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), [
             'min' => $low < $high ? $low : $min, 'max' => $low < $high ? $high : $max, 'isEndless' => $this->isEndless && !$hasEnds,
             'maxSpeed' => $speed, 'minSpeed' => $this->minSpeed === null ? null : min($this->minSpeed, $speed),
-            'maxAcceleration' => min($this->maxAcceleration, $maxAcceleration), 'stepsPerUnit' => $stepsPerUnit,
+            'maxAcceleration' => $maxAcceleration, 'stepsPerUnit' => $stepsPerUnit,
         ]);
     }
 

@@ -113,6 +113,19 @@ final class KitAndTrialTest extends PageTestCase
         self::assertCount(1, self::planOf($third)->kit);
     }
 
+    public function testTheLensIsChosenByWhatTheMoveShowsThroughIt(): void
+    {
+        $shot = self::shot();
+        $this->get("{$shot->path()}/lenses")->assertOk()->assertSee('Describe the picture');
+        $this->post("{$shot->path()}/edits", ['edit' => 'optics-in', 'revision' => $shot->current_revision_id])->assertSessionHasNoErrors();
+        $lens = KitItem::query()->where('kind', 'lens')->orderBy('id')->firstOrFail();
+        $shown = $this->get("{$shot->path()}/lenses", ['HX-Request' => 'true'])->assertOk()->assertSee("Use {$lens->name}")->assertSee('in this shot');
+        self::assertStringNotContainsString('<html', (string) $shown->getContent());
+        $this->pick($shot, $lens->name);
+        $this->get("{$shot->path()}/lenses")->assertDontSee("Use {$lens->name}");
+        self::assertSame($lens->piece()->values['focal_mm'], self::planOf($shot)->optics?->focalMillimetres);
+    }
+
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void
     {
         $shot = self::shot();

@@ -104,7 +104,7 @@ export default () => {
       this.fillFields(data, answer);
       this.startJog(data);
       this.moved();
-      if (!data.preview) document.querySelectorAll('#ways[open], #all-photos[open]').forEach((part) => htmx.trigger(part, 'refresh'));
+      if (!data.preview) document.querySelectorAll('#ways[open], #lenses[open], #all-photos[open]').forEach((part) => htmx.trigger(part, 'refresh'));
     },
 
     /** While a change is under way, verdict and chart are of the shot as it was before. */

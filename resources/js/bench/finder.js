@@ -240,7 +240,7 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     const project = onCanvas(seen.pose);
     if (seen.live?.frame) {
       drawPicture(seen.live.frame);
-      if (seen.live.level) drawLevel(project, seen.pose, colours);
+      if (seen.live.level && seen.live.magnified === 1) drawLevel(project, seen.pose, colours);
       if (seen.live.magnified === 1) drawFrame(seen, colours);
       return;
     }

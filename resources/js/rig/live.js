@@ -3,6 +3,7 @@
  */
 const pauseMilliseconds = 45;
 const againMilliseconds = 1_000;
+const mostPhotos = 3;
 const magnifications = [1, 2, 4, 8];
 
 export function lookThroughCamera(bench) {
@@ -73,6 +74,7 @@ export function lookThroughCamera(bench) {
     image.src = `${root.dataset.liveAt}?${new URLSearchParams({ camera: camera(), of: 'photo', number: photos })}`;
     figure.append(image, Object.assign(document.createElement('figcaption'), { textContent: told.photo_name }));
     document.getElementById('live-photos').prepend(figure);
+    [...document.getElementById('live-photos').children].slice(mostPhotos).forEach((old) => old.remove());
   };
 
   const loop = async () => {

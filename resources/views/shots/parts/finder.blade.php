@@ -2,7 +2,7 @@
     <h2 id="finder-title" class="sr-only">Finder</h2>
     <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="What the camera sees"></canvas>
         <p class="finder-tag" x-text="live ? 'live' : jogging ? 'by hand' : 'photo ' + $store.run.photo"></p>
-        <p class="finder-example" x-show="isExample" x-cloak>an example: no scene described</p></div>
+        <p class="finder-example" x-show="isExample && !live" x-cloak>an example: no scene described</p></div>
     <div class="tools">
         <button type="button" class="button is-quiet" @click="togglePlay()" title="Play the clip (Space)"><span x-show="!playing"><x-icon name="play"
             /></span><span x-show="playing" x-cloak><x-icon name="pause" /></span><span class="text"

@@ -10,7 +10,7 @@
             data-live="let-go" hidden>End live view</button>
         <p class="rig-state" id="live-state" role="status"></p></div>
     <p class="problem" id="live-problem" role="alert"></p>
-    <div class="live-on" hidden>
+    <div class="live-on tools" hidden>
         <button type="button" class="button is-quiet" data-live="level" aria-pressed="false">Level</button>
         <button type="button" class="button is-quiet" data-live="magnify" aria-pressed="false">Magnify <span class="live-times">×1</span></button>
         <button type="button" class="button is-quiet" data-live="histogram" aria-pressed="false">Histogram</button>

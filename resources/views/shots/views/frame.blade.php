@@ -1,1 +1,6 @@
 @include('shots.parts.fields-of', ['name' => 'frame'])
+<details class="panel kit needs-rig" id="lenses" hx-get="{{ $page->shot->at('shots.lenses') }}" hx-trigger="toggle once, refresh"
+    hx-target="#lenses-shown" hx-swap="outerHTML" hx-sync="this:replace">
+    <summary class="panel-head"><h2>Which lens shows this move</h2></summary>
+    <div id="lenses-shown"><p class="nothing"><a href="{{ $page->shot->at('shots.lenses') }}">Open them</a></p></div>
+</details>
