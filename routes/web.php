@@ -206,6 +206,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::post('/takes', [TakeController::class, 'store'])->name('takes.store');
     Route::post('/takes/{take}/orders', [TakeController::class, 'order'])->name('takes.order')->withTrashed();
     Route::post('/takes/{take}/resume', [TakeController::class, 'resume'])->name('takes.resume');
+    Route::post('/takes/{take}/rest', [TakesController::class, 'rest'])->name('takes.rest');
     Route::post('/takes/{take}/recipe', [TakesController::class, 'learn'])->name('takes.learn');
     Route::put('/takes/{take}', [TakeController::class, 'update'])->name('takes.update')->withTrashed();
 });

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int           $setup_minutes       on site before the start
  * @property int           $teardown_minutes    on site after the last photo
  * @property ?int          $clip_revision_id the clip's list as it stands; null while nobody changed it
+ * @property ?int          $follows_take_id  of which it is the rest
+ * @property ?Take         $follows
  * @property ?PlanRevision $revision
  * @property Shoot         $shoot
  */
@@ -53,6 +55,14 @@ final class Shot extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(PlanRevision::class);
+    }
+
+    /**
+     * @return BelongsTo<Take, $this>
+     */
+    public function follows(): BelongsTo
+    {
+        return $this->belongsTo(Take::class, 'follows_take_id');
     }
 
     /**

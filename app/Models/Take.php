@@ -88,6 +88,14 @@ final class Take extends Model
     }
 
     /**
+     * @return HasMany<Shot, $this>
+     */
+    public function rests(): HasMany
+    {
+        return $this->hasMany(Shot::class, 'follows_take_id');
+    }
+
+    /**
      * @return HasMany<TakeLine, $this>
      */
     public function lines(): HasMany

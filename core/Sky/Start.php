@@ -63,6 +63,16 @@ final readonly class Start
     }
 
     /**
+     * So much later.
+     *
+     * @throws InvalidInput when that is more than a day from its event
+     */
+    public function later(float $seconds): self
+    {
+        return new self($this->event, $this->at, $this->offsetSeconds + $seconds, $this->heightDegrees, $this->days);
+    }
+
+    /**
      * Sun and moon rise over the land that stands around, and set behind it.
      *
      * @param ?Instant $near where it is likely to be, as the day before had it: looked at first, which is quicker

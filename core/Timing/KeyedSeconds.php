@@ -92,6 +92,32 @@ final readonly class KeyedSeconds
     }
 
     /**
+     * What is left of it behind a share of the sequence: its first key is what holds there.
+     *
+     * @param float $share 0…1
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function after(float $share): self
+    {
+        if ($this->isConstant() || $share <= 0.0) {
+            return $this;
+        }
+        $left = array_values(array_filter($this->keys, static fn (array $key): bool => $key['at'] > $share));
+        $before = $this->keys[count($this->keys) - count($left) - 1];
+        if ($left === []) {
+            return new self([['at' => 0.0, 'seconds' => $before['seconds']]], $this->between, $this->what);
+        }
+        $now = $this->between->seconds($before['seconds'], $left[0]['seconds'], ($share - $before['at']) / ($left[0]['at'] - $before['at']));
+        $keys = [['at' => 0.0, 'seconds' => $now]];
+        foreach ($left as ['at' => $at, 'seconds' => $seconds]) {
+            $keys[] = ['at' => $at >= 1.0 ? 1.0 : ($at - $share) / (1.0 - $share), 'seconds' => $seconds];
+        }
+
+        return new self($keys, $this->between, $this->what);
+    }
+
+    /**
      * One more key, half way to the next and with the duration that holds there.
      *
      * @param int $place of the key before it, from 0

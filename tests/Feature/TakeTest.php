@@ -163,6 +163,29 @@ final class TakeTest extends PageTestCase
         exec('rm -rf ' . escapeshellarg($card));
     }
 
+    public function testWhatATakeThatEndedEarlyLeftBecomesAShotWhoseClipFollows(): void
+    {
+        $shot = self::shot();
+        $take = $this->start($shot, '127.0.0.1:1', 'deaf');
+        $this->post($take->at('takes.rest'), ['from' => '40'])->assertSessionHasErrors('rest.from');
+        $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
+        $this->carryOut();
+        $this->get($take->refresh()->at('takes.show'))->assertOk()->assertSee('Make a shot of the rest');
+        $this->post($take->at('takes.rest'), ['from' => 'most'])->assertSessionHasErrors('rest.from');
+        $total = self::planOf($shot)->photosTotal();
+        $this->post($take->at('takes.rest'), ['from' => (string) $total])->assertSessionHasErrors('rest.from');
+        $before = Shot::query()->count();
+        foreach ([1, 2] as $press) {
+            $this->post($take->at('takes.rest'), ['from' => '40'])->assertSessionHasNoErrors();
+            self::assertSame($before + 1, Shot::query()->count(), "press {$press}");
+        }
+        $rest = Shot::query()->where('follows_take_id', $take->id)->sole();
+        self::assertSame($total - 39, self::planOf($rest)->photosTotal());
+        self::assertSame($shot->shoot_id, $rest->shoot_id);
+        $this->get($rest->at('clip.show'))->assertOk()->assertSee('This clip follows on that of');
+        $this->get($take->at('takes.show'))->assertSee('Its rest is')->assertSee($rest->title());
+    }
+
     public function testTheSameOrderTwiceIsOneAndAWrongOneIsRefused(): void
     {
         $take = $this->start(self::shot(), '127.0.0.1:1', 'deaf');

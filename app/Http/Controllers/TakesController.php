@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\LearnRecipe;
+use App\Actions\ShootTheRest;
 use App\Http\Requests\LearnForm;
+use App\Http\Requests\RestForm;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\TakesBeside;
@@ -32,6 +34,14 @@ final class TakesController
             'shot' => $shot, 'title' => $shot->currentRevision()->toPlan()->title, 'all' => $all, 'most' => self::MOST,
             'beside' => new TakesBeside($chosen->take(self::MOST), $shot->current_revision_id),
         ]);
+    }
+
+    /** What it left becomes a shot of its own. */
+    public function rest(RestForm $form, Shot $shot, Take $take, ShootTheRest $shootTheRest): RedirectResponse
+    {
+        $rest = $form->taken(static fn (): Shot => $shootTheRest($take, $form->from()));
+
+        return redirect($rest->at('shots.show'))->with('notice', "The rest is a shot of its own. Its clip follows on that of “{$shot->title()}”.");
     }
 
     /** What was learnt becomes a recipe, or amends one. */

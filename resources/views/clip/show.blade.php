@@ -10,6 +10,8 @@
             <p class="quiet">A list says what it is to be; it touches no photo. @if ($reading)<a href="{{ $shot->at('photos.index') }}">Photos from the
                 card</a>@else No photos were read yet, so it is told from the plan. <a href="{{ $shot->at('photos.index') }}">Read them from the
                 card</a>.@endif</p></header>
+        @if ($shot->follows)<p class="notice">This clip follows on that of <a href="{{ $shot->follows->shot->at('clip.show') }}">{{
+            $shot->follows->shot->title() }}</a>, whose take ended early.</p>@endif
         @if ($reading)@include('photos.parts.backed-up', ['reading' => $reading])@endif
         @include('clip.parts.list')
         @include('clip.parts.look')

@@ -37,6 +37,13 @@
                         }}@else <a href="{{ $shot->at('photos.index') . "?take={$take->id}" }}">not read yet</a>@endif</dd></div>
                     <div><dt>Ticked before</dt><dd>{{ count($take->preflight) }}</dd></div>
                 </dl>
+                @if ($report->lastPhoto() < $total - 1)<form method="post" action="{{ $take->at('takes.rest') }}" class="take-notes" id="the-rest">@csrf
+                    <h3>Shoot the rest</h3>
+                    @foreach ($take->rests as $rest)<p>Its rest is <a href="{{ $rest->at('shots.show') }}">{{ $rest->title() }}</a>.</p>@endforeach
+                    <x-field id="rest-from" label="From photo" name="from" width="6ch" inputmode="numeric" :value="old('from') ?? $report->lastPhoto() + 1"
+                        :problem="$errors->first('rest.from')" />
+                    <p class="quiet">A shot of its own: the photos and the move that are left, with their intervals and exposures. Its clip follows on this.</p>
+                    <button class="button"><x-icon name="copy" /><span class="text">Make a shot of the rest</span></button></form>@endif
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
                     <x-field id="take-rating" label="How it came out" name="rating" :value="(string) $take->rating"
                         :options="App\Models\Take::RATINGS" />
