@@ -34,6 +34,7 @@ use App\Http\Controllers\ShotController;
 use App\Http\Controllers\TakeController;
 use App\Http\Controllers\SumController;
 use App\Http\Controllers\TakesController;
+use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\UpController;
@@ -89,6 +90,8 @@ Route::prefix('/shoots/{shoot}')->middleware('can:view,shoot')->scopeBindings()-
     Route::get('/cards.html', [CardController::class, 'shootFile'])->name('shoots.cards.file');
     Route::get('/packing', [PackingController::class, 'show'])->name('shoots.packing');
     Route::get('/trials', [TrialController::class, 'index'])->name('trials.index');
+    Route::get('/together', [TogetherController::class, 'show'])->name('together.show');
+    Route::get('/together/now', [TogetherController::class, 'now'])->name('together.now');
 });
 
 Route::prefix('/shoots/{shoot}')->middleware('can:update,shoot')->scopeBindings()->group(static function (): void {
@@ -101,6 +104,8 @@ Route::prefix('/shoots/{shoot}')->middleware('can:update,shoot')->scopeBindings(
     Route::post('/shots', [ShotController::class, 'store'])->name('shots.store');
     Route::post('/plan-files', [PlanFileController::class, 'store'])->name('plan-files.store');
     Route::put('/packing', [PackingController::class, 'update'])->name('shoots.packed');
+    Route::post('/together', [TogetherController::class, 'store'])->name('together.store');
+    Route::post('/together/stop', [TogetherController::class, 'stop'])->name('together.stop');
     Route::post('/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/trials/{trial}', [TrialController::class, 'update'])->name('trials.update');
     Route::post('/trials/{trial}/recipe', [TrialController::class, 'recipe'])->name('trials.recipe');

@@ -50,14 +50,19 @@ abstract class DevicesForm extends Form
         return $this->piece('camera', KitKind::Body)->address ?? '';
     }
 
-    /** @throws InvalidInput */
-    private function piece(string $field, KitKind $kind): ?Piece
+    /**
+     * @param string $field such as "rig", or "second.rig"
+     *
+     * @throws InvalidInput
+     */
+    protected function piece(string $field, KitKind $kind): ?Piece
     {
         if (in_array($this->text($field), ['', self::NONE], true)) {
             return null;
         }
         $item = KitItem::query()->where('kind', $kind->value)->find((int) $this->text($field));
 
-        return $item?->piece() ?? throw new InvalidInput([new Problem("/{$field}", 'That piece is no longer in the bag. Choose another.')]);
+        return $item?->piece()
+            ?? throw new InvalidInput([new Problem('/' . str_replace('.', '/', $field), 'That piece is no longer in the bag. Choose another.')]);
     }
 }

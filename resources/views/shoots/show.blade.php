@@ -15,6 +15,7 @@
                 <a class="button is-quiet" href="{{ route('shoots.cards', $shoot) }}"><x-icon name="clock" /><span class="text">Cards</span></a>
                 <a class="button is-quiet" href="{{ route('shoots.calendar', $shoot) }}"><x-icon name="calendar-plus" /><span class="text">Calendar</span></a>
                 <a class="button is-quiet" href="{{ route('trials.index', $shoot) }}"><x-icon name="list-todo" /><span class="text">Test shoots</span></a>
+                <a class="button is-quiet" href="{{ route('together.show', $shoot) }}"><x-icon name="layers-2" /><span class="text">Two rigs</span></a>
                 <x-act :action="route('shoots.duplicate', $shoot)" icon="copy" class="is-quiet">Copy shoot</x-act>
                 <x-act :action="route('shoots.destroy', $shoot)" method="delete" icon="trash-2" class="is-quiet">Delete shoot</x-act>
                 <details class="menu" @if ($errors->has('details.*')) open @endif><summary class="button is-quiet"><x-icon name="pencil" /><span
