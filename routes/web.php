@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClipController;
+use App\Http\Controllers\CrossingController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceCheckController;
 use App\Http\Controllers\EditController;
@@ -120,6 +121,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');
     Route::get('/sums/{key?}', [SumController::class, 'show'])->where('key', '[a-z_]{1,20}')->name('shots.sums');
     Route::get('/plan.json', [PlanFileController::class, 'show'])->name('plan-files.show');
+    Route::get('/crossing', [CrossingController::class, 'show'])->name('shots.crossing');
     Route::get('/lenses', [LensController::class, 'show'])->name('shots.lenses');
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.

@@ -39,6 +39,8 @@ final readonly class TogetherPage
     /** @return list<Take> under way, the first that was started first */
     public function takes(): array
     {
-        return array_values(Take::underWay()->with(['revision', 'shot.revision'])->whereIn('shot_id', $this->shoot->shots()->pluck('id')->all())->orderBy('id')->get()->all());
+        $shots = $this->shoot->shots()->pluck('id')->all();
+
+        return array_values(Take::underWay()->with(['revision', 'shot.revision'])->whereIn('shot_id', $shots)->orderBy('id')->get()->all());
     }
 }

@@ -12,6 +12,7 @@ final readonly class TimedPass
     /** Share of the time in which it gathers speed, and in which it slows down. */
     private const RAMP = 0.1;
     private const LEAST_SECONDS = 1.0;
+    private const HALVINGS = 40;
     private const AHEAD_SECONDS = 0.5;
     private const LEAST_AHEAD_SECONDS = 0.1;
 
@@ -50,6 +51,19 @@ final readonly class TimedPass
     public function place(float $seconds): float
     {
         return $this->from + ($this->to - $this->from) * self::share(max(0.0, min(1.0, $seconds / $this->seconds)));
+    }
+
+    /** When it is at a place of the way. */
+    public function secondsTo(float $place): float
+    {
+        [$low, $high] = [0.0, $this->seconds];
+        for ($step = 0; $step < self::HALVINGS; $step++) {
+            $middle = ($low + $high) / 2.0;
+            $isThere = ($this->place($middle) - $this->from) / ($this->to - $this->from) >= ($place - $this->from) / ($this->to - $this->from);
+            [$low, $high] = $isThere ? [$low, $middle] : [$middle, $high];
+        }
+
+        return $high;
     }
 
     /** How far ahead a rig is sent after so many seconds, in seconds: a little, and at the end no further than that. */

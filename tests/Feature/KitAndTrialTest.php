@@ -126,6 +126,20 @@ final class KitAndTrialTest extends PageTestCase
         self::assertSame($lens->piece()->values['focal_mm'], self::planOf($shot)->optics?->focalMillimetres);
     }
 
+    public function testAnEdgeCrossesInTheLapseAndInTheRealTimePass(): void
+    {
+        $shot = self::shot();
+        $at = "{$shot->path()}/crossing";
+        $this->get($at)->assertOk()->assertSee('Tell when')->assertDontSee('never crosses');
+        $this->get("{$at}?pan=0&metres=3&line=middle")->assertSee('Describe the picture first');
+        $this->post("{$shot->path()}/edits", ['edit' => 'optics-in', 'revision' => $shot->current_revision_id])->assertSessionHasNoErrors();
+        $this->get("{$at}?pan=there&metres=3&line=middle")->assertSee('Enter where the pan stands');
+        $this->get("{$at}?pan=0&metres=-1&line=middle")->assertSee('Enter how far it is');
+        $this->get("{$at}?pan=0&metres=3&line=middle&seconds=soon")->assertSee('such as 30 s');
+        $this->get("{$at}?pan=0&metres=20&line=middle&seconds=60+s", ['HX-Request' => 'true'])->assertOk()->assertSee('the pass at')->assertDontSee('<html', false);
+        $this->get("{$at}?pan=170&metres=20&line=middle")->assertSee('It never crosses there');
+    }
+
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void
     {
         $shot = self::shot();

@@ -73,7 +73,7 @@ final class TrustTest extends PageTestCase
         }
         $this->get("/shoots/{$shot->shoot_id}/day.ics")->assertOk();
         $this->get("{$shot->path()}/plan.json")->assertOk()->assertSee('hover');
-        foreach (['schedule', 'schedule.csv', 'schools', 'lenses', 'history'] as $page) {
+        foreach (['schedule', 'schedule.csv', 'schools', 'lenses', 'crossing', 'history'] as $page) {
             $this->get("{$shot->path()}/{$page}")->assertStatus(422)->assertSee('This plan cannot be worked out');
         }
         $this->type($shot, ['timing' => ['interval_s' => '6']])->assertStatus(422);

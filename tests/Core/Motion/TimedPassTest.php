@@ -41,8 +41,10 @@ final class TimedPassTest extends TestCase
         self::assertEqualsWithDelta(2.0, $pass->place(5.0), 1e-9);
         self::assertEqualsWithDelta(4.0 - 2.0 / 9.0, $pass->place(9.0), 1e-9);
         self::assertEqualsWithDelta(4.0, $pass->place(12.0), 1e-9);
+        self::assertEqualsWithDelta(3.7, $pass->secondsTo($pass->place(3.7)), 1e-6);
         $back = new TimedPass(new Way(['slide' => [0.0, 10.0, 20.0, 30.0, 40.0]]), $axes, 4.0, 0.0, 10.0);
         self::assertEqualsWithDelta(4.0 - $pass->place(3.0), $back->place(3.0), 1e-9);
+        self::assertEqualsWithDelta(8.2, $back->secondsTo($back->place(8.2)), 1e-6);
     }
 
     public function testNoPassIsFasterThanItsSlowestAxis(): void

@@ -4,3 +4,8 @@
     <summary class="panel-head"><h2>Which lens shows this move</h2></summary>
     <div id="lenses-shown"><p class="nothing"><a href="{{ $page->shot->at('shots.lenses') }}">Open them</a></p></div>
 </details>
+<details class="panel kit needs-rig" id="crossing" hx-get="{{ $page->shot->at('shots.crossing') }}" hx-trigger="toggle once"
+    hx-target="#crossing-shown" hx-swap="outerHTML">
+    <summary class="panel-head"><h2>When an edge crosses</h2></summary>
+    <div id="crossing-shown"><p class="nothing"><a href="{{ $page->shot->at('shots.crossing') }}">Work it out</a></p></div>
+</details>
