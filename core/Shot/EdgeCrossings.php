@@ -32,7 +32,8 @@ final class EdgeCrossings
      */
     public static function of(Schedule $schedule, float $panDegrees, float $metres, string $line, TimedPass $pass): array
     {
-        $optics = $schedule->plan->optics ?? throw new InvalidInput([new Problem('/pan', 'Describe the picture first: what crosses its edge depends on the lens.')]);
+        $optics = $schedule->plan->optics
+            ?? throw new InvalidInput([new Problem('/pan', 'Describe the picture first: what crosses its edge depends on the lens.')]);
         if ($metres <= 0.0 || $metres > self::MOST_METRES) {
             throw new InvalidInput([new Problem('/metres', 'Enter how far it is, in metres.')]);
         }
