@@ -136,6 +136,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/clip/proxy.mp4', [ClipController::class, 'proxy'])->name('clip.proxy');
     Route::get('/clip/files/{format}', [ClipController::class, 'file'])->where('format', '[a-z0-9]{1,12}')->name('clip.file');
     Route::get('/films/{film}/file', [FilmController::class, 'file'])->name('films.file');
+    Route::get('/films/{film}/joined', [FilmController::class, 'joined'])->name('films.joined');
     Route::get('/films/{film}/list.json', [FilmController::class, 'list'])->name('films.list');
     Route::get('/takes', [TakesController::class, 'index'])->name('takes.index');
     Route::get('/takes/{take}/files/{format}', [ClipController::class, 'ofTake'])->where('format', '[a-z0-9]{1,12}')->name('takes.file');

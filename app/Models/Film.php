@@ -76,6 +76,24 @@ final class Film extends Model
         return self::folder() . "/{$this->file}";
     }
 
+    /**
+     * The film that this one follows on, where its shot is the rest of another: the latest there is of the same size, rate and codec.
+     *
+     * @return ?self null where there is none
+     */
+    public function before(): ?self
+    {
+        $first = $this->status === 'done' ? $this->shot->follows?->shot : null;
+        $films = $first?->films()->with('shot.follows.shot')->where(['status' => 'done', 'width' => $this->width, 'height' => $this->height])->latest('id')->get() ?? [];
+        foreach ($films as $film) {
+            if ($film->clip()->rate === $this->clip()->rate && $film->clip()->codec === $this->clip()->codec && is_file($film->path())) {
+                return $film;
+            }
+        }
+
+        return null;
+    }
+
     public function clip(): Clip
     {
         return ClipJson::read($this->list);

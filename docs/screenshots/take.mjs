@@ -25,11 +25,21 @@ async function take(name, { shot = null, look = 'day', width = 1280, height = 80
   await context.close();
 }
 
-async function byHand(page) {
-  await page.keyboard.press('j');
-  await page.keyboard.press('ArrowDown');
-  for (let presses = 0; presses < 3; presses++) await page.keyboard.press('Shift+ArrowRight');
-  await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[1].value === '1');
+/** The real rig, here the simulated one, is driven from the page, and looked through. */
+async function inHand(page) {
+  await page.keyboard.press('Alt+1');
+  await page.locator('[data-rig=connect]').click();
+  await page.locator('.rig[data-state=on]').waitFor();
+  if (await page.locator('.rig').getAttribute('data-homed') !== 'yes') await page.locator('[data-rig=home]').click();
+  await page.locator('.rig[data-homed=yes][data-moves=no]').waitFor({ timeout: 60_000 });
+  await page.locator('[data-rig=photo]').click();
+  await page.locator('.rig[data-moves=yes]').waitFor();
+  await page.locator('.rig[data-moves=no]').waitFor({ timeout: 60_000 });
+  await page.locator('[data-live=connect]').click();
+  await page.locator('#live-state').getByText(/frames a second/).waitFor();
+  await page.locator('[data-live=histogram]').click();
+  await page.locator('.live-histogram figcaption').getByText(/clipped/i).waitFor();
+  await page.evaluate(() => scrollTo(0, 0));
 }
 
 /** What contradicts the plan is set, or used as it is. */
@@ -50,7 +60,7 @@ const to = (view) => (page) => page.locator(`#tabs [data-to-view=${view}]`).clic
 await take('first', { then: async (page) => { await page.goto(url); await page.locator('.next-shoot').waitFor(); } });
 await take('shoot', { height: 1000 });
 await take('time', { shot: shots.works });
-await take('frame', { shot: shots.works, then: (page) => byHand(page) });
+await take('frame', { shot: shots.works, height: 1120, then: (page) => inHand(page) });
 await take('light', {
   shot: shots.dusk,
   height: 1000,

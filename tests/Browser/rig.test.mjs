@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after } from 'node:test';
-import { go, assertAccessible, browser, makeShot, test, url } from './support.mjs';
+import { go, assertAccessible, browser, makeShot, startRun, test, url } from './support.mjs';
 
 const view = browser();
 const folder = mkdtempSync(join(tmpdir(), 'evrent-hand-'));
@@ -110,7 +110,7 @@ test('a rig is jogged, its place is taken as A, another window looks on and stop
   await page.locator('#rig-problem').getByText('Nothing moved').waitFor();
 
   await page.locator('[data-live=connect]').click();
-  await page.locator('#live-state').getByText(/Live, ([5-9]|1\d) frames a second/).waitFor();
+  await page.locator('#live-state').getByText(/Live, \d+ frames? a second/).waitFor();
   await page.locator('[data-live=histogram]').click();
   await page.locator('.live-histogram figcaption').getByText(/clipped/i).waitFor();
   await page.locator('[data-live=magnify]').click();
@@ -167,4 +167,58 @@ test.oneIn(4, 'on a phone at night a thumb holds it; whatever is lost meanwhile,
   await second.locator('[data-stop] button').click();
   await stands(second);
   assert.ok(await at(second) !== stood);
+});
+
+test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a take gets the rig that was in hand', async () => {
+  const page = await inFrame('By pad');
+  // A gamepad as browsers tell of one: two sticks, and buttons.
+  await page.evaluate(() => {
+    window.pad = { connected: true, axes: [0, 0, 0, 0], buttons: Array.from({ length: 16 }, () => ({ pressed: false })) };
+    navigator.getGamepads = () => [window.pad];
+  });
+  const tilt = (axes, pressed = false) => page.evaluate(([stick, isPressed]) => {
+    window.pad.axes = stick;
+    window.pad.buttons[1].pressed = isPressed;
+  }, [axes, pressed]);
+  await connect(page);
+  await home(page);
+  await tilt([0.9, -0.9, 0, 0]);
+  await beyond(page, 'pan', 1);
+  await beyond(page, 'tilt', 0.3);
+  await tilt([0, 0, 0, 0]);
+  await stands(page);
+  await tilt([0, 0, 1, 0]);
+  await beyond(page, 'slide', 4);
+  await tilt([0, 0, 0, 0], true);
+  await stands(page);
+  await tilt([0, 0, 0, 0]);
+
+  await page.locator('[name=rig-speed][value=fine]').check();
+  await holdDown(page, '[data-rig-axis=slide] [data-hold="1"]');
+  await page.locator('.rig[data-moves=yes]').waitFor();
+  await page.evaluate(() => window.dispatchEvent(new Event('blur')));
+  await stands(page);
+  await page.mouse.up();
+
+  // The cursor is dragged through the run, and the rig goes along.
+  await page.locator('[data-rig=photo]').click();
+  await page.locator('.rig[data-moves=yes]').waitFor();
+  await stands(page);
+  await page.locator('[data-rig-follow]').check();
+  const before = await at(page);
+  const photo = Number(await page.locator('#scrub').inputValue());
+  await page.locator('#scrub').fill(String(photo + 6));
+  await beyond(page, 'slide', before + 1);
+  await stands(page);
+  await page.locator('[data-rig-follow]').uncheck();
+
+  // Nobody has to let go before a take: while it stands, the rig goes to whoever needs it.
+  await go(page, 'run');
+  await page.locator('.rig-on').waitFor();
+  await page.locator('#take-rig option', { hasText: 'rig By pad' }).evaluate((option) => { option.selected = true; });
+  await page.locator('#take-camera option', { hasText: 'body By pad' }).evaluate((option) => { option.selected = true; });
+  await startRun(page);
+  await page.locator('#now[data-status=running], #now[data-status=waiting]').first().waitFor({ timeout: 60_000 });
+  await page.locator('[data-stop] button').click();
+  await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
 });

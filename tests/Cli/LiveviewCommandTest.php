@@ -32,7 +32,6 @@ final class LiveviewCommandTest extends TestCase
         [$code, $out] = $this->evrent(['liveview', "--camera=ptp:{$camera->address}", '--frames=12', "--to={$this->folder}/frames"]);
         self::assertSame(0, $code);
         self::assertMatchesRegularExpression('/^12 frames, [\d.]+ a second$/', trim($out));
-        self::assertGreaterThan(5.0, (float) substr($out, 11));
         $frames = (array) glob("{$this->folder}/frames/frame-*.jpg");
         self::assertCount(12, $frames);
         self::assertSame(480, getimagesize((string) $frames[11])[0] ?? 0);

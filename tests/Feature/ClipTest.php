@@ -10,6 +10,7 @@ use App\Jobs\WorkInFolder;
 use App\Models\CardReading;
 use App\Models\ClipRevision;
 use App\Models\Film;
+use App\Models\Take;
 use App\Models\FolderWork;
 use App\Models\Setting;
 use App\Models\Shot;
@@ -63,6 +64,33 @@ final class ClipTest extends PageTestCase
         }
         $this->removeFolder();
         parent::tearDown();
+    }
+
+    /** The rest of a take has a clip of its own, and both in one file. */
+    public function testTheClipOfARestFollowsOnThatOfItsTake(): void
+    {
+        $shot = $this->aRun([]);
+        $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
+        $first = Film::query()->sole();
+        self::assertSame('done', $first->status, $first->trouble);
+        $this->get($first->at('joined'))->assertNotFound();
+        $rest = self::shot();
+        $take = Take::query()->create([
+            'shot_id' => $shot->id, 'plan_revision_id' => $shot->refresh()->current_revision_id, 'rig_address' => '127.0.0.1:7801', 'camera_address' => 'deaf',
+            'setting' => [], 'status' => 'ended', 'ending' => 'aborted',
+        ]);
+        $rest->update(['follows_take_id' => $take->id]);
+        $second = $first->replicate()->fill(['shot_id' => $rest->id, 'file' => "rest-{$first->file}"]);
+        copy($first->path(), $second->path());
+        $second->save();
+        $this->get($rest->at('clip.show'))->assertOk()->assertSee('This clip follows on that of')->assertSee('With the clip before it');
+        $joined = $this->get($second->refresh()->at('joined'))->assertOk()->assertDownload("whole-rest-{$first->file}")->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $joined);
+        self::assertStringEndsWith(',' . 2 * $first->frames, self::probed($joined->getFile()->getPathname()));
+        // One of another size is another film.
+        $second->update(['width' => 320]);
+        $this->get($rest->at('clip.show'))->assertDontSee('With the clip before it');
+        $this->get($second->at('joined'))->assertNotFound();
     }
 
     /** A whole run: what is missing is held, what was marked is out, and the film has each photo in its place; brought level it flickers no more. */

@@ -8,6 +8,7 @@ use App\Actions\OrderFilm;
 use App\Http\Requests\ClipForm;
 use App\Models\Film;
 use App\Models\Shot;
+use Evrent\Devices\Film\JoinedFilm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -51,6 +52,19 @@ final class FilmController
         abort_unless($film->status === 'done' && is_file($film->path()), 404);
 
         return response()->download($film->path(), $film->file);
+    }
+
+    /** The film with those it follows on before it, in one file. */
+    public function joined(Shot $shot, Film $film): BinaryFileResponse
+    {
+        $paths = [$film->path()];
+        for ($before = $film->before(); $before !== null; $before = $before->before()) {
+            array_unshift($paths, $before->path());
+        }
+        abort_unless($film->status === 'done' && is_file($film->path()) && isset($paths[1]), 404);
+        $joined = JoinedFilm::of($paths, pathinfo($film->file, PATHINFO_EXTENSION));
+
+        return response()->download($joined, "whole-{$film->file}")->deleteFileAfterSend();
     }
 
     public function list(Shot $shot, Film $film): Response

@@ -10,6 +10,7 @@
         <p class="quiet">{{ $film->width }} × {{ $film->height }}, {{ number_format($film->frames) }} frames at {{ $is->rate->value }},
             {{ $is->codec->label() }}, {{ PlainText::bytes($film->bytes) }}. <a href="{{ $film->at('list') }}">Its list</a></p>
         <p class="quiet sum">SHA-256 {{ $film->sha256 }}</p>
+        @if ($film->before())<p><a href="{{ $film->at('joined') }}" download><x-icon name="download" /> With the clip before it, in one file</a></p>@endif
     @elseif ($film->status === 'failed')<p class="short">It failed: {{ $film->trouble }}</p>
     @elseif ($film->status === 'stopped')<p>Cancelled after {{ number_format($film->done) }} of {{ number_format($film->frames) }} frames; nothing of it is
         left.</p>

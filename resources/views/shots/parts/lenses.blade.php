@@ -18,7 +18,8 @@
             @foreach ([$lens->near, $lens->subject, $lens->far, $lens->parallax()] as $share)<td>@if ($share !== null)<b>{{ PlainText::rounded($share, 2)
                 }}</b><i class="lens-bar" style="--share: {{ min(1, $share) }}"></i>@endif <small class="quiet">{{ LensShown::says($share, $least)
                 }}</small></td>@endforeach
-            <td>@if ($lens->isChosen)in this shot @else @foreach ($lenses->with($lens) as [$id, $name])<x-act :action="$page->shot->at('shots.kit')" :fields="['item' => $id]"
+            <td>@if ($lens->isChosen)in this shot @else @foreach ($lenses->with($lens) as [$id, $name])
+                <x-act :action="$page->shot->at('shots.kit')" :fields="['item' => $id]"
                 :live="$page->revision->id" class="is-quiet">Use {{ $name }}</x-act>@endforeach @endif</td></tr>@endforeach</tbody>
     </table></div>@endif
 </div>

@@ -8,8 +8,8 @@
     data-state="off">
     @if ($rigs === [])<p class="quiet">No rig of the <a href="{{ route('kit.index') }}">kit</a> says where it is reached: none can be driven from here.</p>@else
     <div class="rig-line"><x-field id="rig-choice" label="Rig to drive" :value="$start->usedRig()" :options="$rigs" />
-        <button type="button" class="button" data-rig="connect" @click="connectRig()">Connect</button><button type="button" class="button is-quiet" data-rig="let-go"
-            hidden>Disconnect</button>
+        <button type="button" class="button" data-rig="connect" @click="connectRig()">Connect</button>
+        <button type="button" class="button is-quiet" data-rig="let-go" hidden>Disconnect</button>
         <p class="rig-state" id="rig-state" role="status"></p></div>
     <p class="problem" id="rig-problem" role="alert"></p>
     <div class="rig-on" hidden>
