@@ -84,7 +84,8 @@ final class Film extends Model
     public function before(): ?self
     {
         $first = $this->status === 'done' ? $this->shot->follows?->shot : null;
-        $films = $first?->films()->with('shot.follows.shot')->where(['status' => 'done', 'width' => $this->width, 'height' => $this->height])->latest('id')->get() ?? [];
+        $alike = ['status' => 'done', 'width' => $this->width, 'height' => $this->height];
+        $films = $first?->films()->with('shot.follows.shot')->where($alike)->latest('id')->get() ?? [];
         foreach ($films as $film) {
             if ($film->clip()->rate === $this->clip()->rate && $film->clip()->codec === $this->clip()->codec && is_file($film->path())) {
                 return $film;
