@@ -25,6 +25,9 @@ final class WayStream
 
     private float $shortest;
 
+    /** Units a second that all axes together do at the most. */
+    private float $fastest;
+
     private ?FeedRun $run = null;
     private float $beganAt = 0.0;
     private float $acceleration = 0.0;
@@ -38,6 +41,7 @@ final class WayStream
      */
     public function __construct(private readonly array $axes, private readonly Way $way, private float $place)
     {
+        $this->fastest = sqrt(array_sum(array_map(static fn (Axis $axis): float => $axis->maxSpeed ** 2, array_values($axes))));
         $this->shortest = self::SHORTEST_STEPS * max([0.0, ...array_map(static fn (Axis $axis): float => 1.0 / $axis->stepsPerUnit, array_values($axes))]);
     }
 
@@ -75,7 +79,8 @@ final class WayStream
                 break;
             }
             $next = $this->onwards($to, max($by, $this->shortest));
-            [$from, $positions] = [$this->way->at($this->place), $this->way->at($next)];
+            // Whole motor steps, as the rig has them: what leads straight on for one does for the other.
+            [$from, $positions] = [$this->stepped($this->place), $this->stepped($next)];
             $length = sqrt(array_sum(array_map(static fn (float $one, float $two): float => ($two - $one) ** 2, $from, $positions)));
             if ($next === $this->place) {
                 break;
@@ -90,7 +95,8 @@ final class WayStream
             }
             $this->goOn($direction, $length, $this->within($direction, $speed), $elapsed, $now);
             $this->place = $next;
-            $words[] = ['positions' => $positions, 'feed' => 60.0 * $this->within($direction, $speed)];
+            // The same for all that go together, or the rig takes them one by one; it keeps to each axis' own limit itself.
+            $words[] = ['positions' => $positions, 'feed' => 60.0 * min($speed, $this->fastest)];
         }
 
         return $words;
@@ -126,6 +132,19 @@ final class WayStream
         $reckoned = $this->run === null ? 0.0 : $this->run->length() - $this->run->covered($elapsed);
 
         return sqrt($left) > $reckoned + self::BEHIND + self::BEHIND_SECONDS * ($this->run?->speed($elapsed) ?? 0.0);
+    }
+
+    /** @return array<string, float> by axis id: where the motors stand for a place */
+    private function stepped(float $place): array
+    {
+        $positions = $this->way->at($place);
+        foreach ($this->axes as $id => $axis) {
+            if (isset($positions[$id])) {
+                $positions[$id] = $axis->motorPositionSteps($positions[$id]) / $axis->stepsPerUnit;
+            }
+        }
+
+        return $positions;
     }
 
     /** The place so far on; photos that lie close together are taken in one. */

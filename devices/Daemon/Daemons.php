@@ -65,7 +65,7 @@ final readonly class Daemons
         $until = microtime(true) + $seconds;
         if (@fwrite($line, json_encode($question, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE) . "\n") !== false) {
             while (!feof($line) && microtime(true) < $until) {
-                $bytes .= (string) fread($line, self::CHUNK);
+                $bytes .= (string) @fread($line, self::CHUNK);
             }
         }
         fclose($line);

@@ -89,7 +89,7 @@ final class Endpoint
             return;
         }
         if ($one['says'] === null) {
-            $bytes = fread($one['line'], self::CHUNK);
+            $bytes = @fread($one['line'], self::CHUNK);
             $heard = $one['heard'] . ($bytes === false ? '' : $bytes);
             $this->open[$id]['heard'] = $heard;
             if (str_contains($heard, "\n")) {

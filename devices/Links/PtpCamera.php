@@ -105,7 +105,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
         $number = (new DatasetReader($answer->body))->u32();
         $events = $this->events = $this->open();
         $this->send($events, new Packet(Packet::INIT_EVENT_REQUEST, (new Dataset())->u32($number)->bytes()));
-        if (fread($events, 8) !== (new Packet(Packet::INIT_EVENT_ACK))->bytes()) {
+        if (@fread($events, 8) !== (new Packet(Packet::INIT_EVENT_ACK))->bytes()) {
             $this->gone();
         }
         stream_set_blocking($events, false);
@@ -116,7 +116,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
     {
         $found = [];
         $this->ping();
-        while ($this->events !== null && ($bytes = fread($this->events, 65_536)) !== false && $bytes !== '') {
+        while ($this->events !== null && ($bytes = @fread($this->events, 65_536)) !== false && $bytes !== '') {
             $this->unreadEvents .= $bytes;
         }
         if ($this->events === null || feof($this->events)) {
@@ -577,7 +577,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
     {
         $packet = Packet::take($this->unread);
         while ($packet === null) {
-            $bytes = $this->commands === null ? false : fread($this->commands, 65_536);
+            $bytes = $this->commands === null ? false : @fread($this->commands, 65_536);
             if ($bytes === false || $bytes === '') {
                 $this->gone();
             }

@@ -57,7 +57,7 @@ final class RigLine
         if (@stream_select($read, $none, $none, 0, $microseconds) === 0) {
             return [];
         }
-        $bytes = fread($this->line, self::BYTES);
+        $bytes = @fread($this->line, self::BYTES);
         if ($bytes === false || $bytes === '' && feof($this->line)) {
             return null;
         }

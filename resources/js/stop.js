@@ -17,7 +17,7 @@ export function followStop(form) {
       const { moves, take, check, in_hand: isInHand } = await response.json();
       if (take) say('A take has the rig. It moves by itself: keep clear.', true);
       else if (moves || check) say('The rig moves. Keep hands clear.', true);
-      else say(isInHand ? 'The rig is in hand: it may move.' : '', false);
+      else say(isInHand ? 'The rig is connected: it may move.' : '', false);
     } catch {
       // Without a link nothing is known: what was said last is old.
       say('', false);

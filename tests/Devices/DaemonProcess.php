@@ -17,6 +17,9 @@ final class DaemonProcess
 
     /** @var resource */
     private $process;
+
+    /** @var resource kept open: PHP ends without a word when it writes to a pipe that nobody reads */
+    private $output;
     public readonly Daemons $daemons;
     private readonly string $folder;
 
@@ -29,6 +32,7 @@ final class DaemonProcess
             throw new RuntimeException('cannot start the daemons');
         }
         $this->process = $process;
+        $this->output = $pipes[1];
         $this->daemons = new Daemons($this->folder);
     }
 
@@ -64,7 +68,11 @@ final class DaemonProcess
     {
         $pid = proc_get_status($this->process)['pid'];
         posix_kill(-$pid, SIGKILL);
+        $errors = trim(stream_get_contents($this->output) . "\n" . @file_get_contents("{$this->folder}.log"));
         proc_close($this->process);
+        if ($errors !== '') {
+            fwrite(STDERR, "\nThe daemons ended with: {$errors}\n");
+        }
         exec('rm -rf ' . escapeshellarg($this->folder) . ' ' . escapeshellarg("{$this->folder}.log"));
     }
 

@@ -36,7 +36,7 @@ export function takeInHand(bench, run) {
     const moved = JSON.stringify(last?.positions) !== JSON.stringify(answer.positions);
     last = answer;
     const has = { [words.who]: ' This window has it.', '': '' }[answer.holder] ?? ' Another window has it: it may move.';
-    const stands = answer.knows_place || answer.doing === 'homes' ? doings[answer.doing] ?? 'moves' : 'does not know where it stands. Home it first';
+    const stands = answer.knows_place || answer.doing === 'homes' ? doings[answer.doing] ?? 'moves' : 'is not homed. Home it first';
     const text = `The rig ${stands}.${has}${answer.battery === null ? '' : ` Battery ${answer.battery} %.`}`;
     if (document.getElementById('rig-state').textContent !== text) document.getElementById('rig-state').textContent = text;
     root.dataset.moves = answer.moves ? 'yes' : 'no';
