@@ -24,14 +24,15 @@ final readonly class InHand
      * Takes a rig in hand for a shot, as its plan stands now.
      *
      * @param array{string, RigWords} $rig where it is reached, and how it speaks
+     * @param string                  $who the window that wants it
      */
-    public function takeRig(Shot $shot, array $rig): Answer
+    public function takeRig(Shot $shot, array $rig, string $who): Answer
     {
         $address = (string) Simulated::rig($rig[0]);
         $key = Daemons::keyOfRig($address);
         $there = $this->daemons->ask($key, ['do' => 'status']);
-        if ($there !== null && ($there->fields['plan'] ?? null) !== self::planOf($shot) && $this->daemons->ask($key, ['do' => 'release']) !== null) {
-            // It drives by the plan of another shot, or by an earlier one. While it moves, it stays with that.
+        if ($there !== null && ($there->fields['plan'] ?? null) !== self::planOf($shot) && ($this->daemons->ask($key, ['do' => 'release', 'who' => $who])->fields['released'] ?? false) === true) {
+            // It drives by the plan of another shot, or by an earlier one. While it moves, or another window has it, it stays with that.
             $there = null;
         }
 

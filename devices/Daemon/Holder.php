@@ -36,9 +36,21 @@ final class Holder
         return true;
     }
 
+    /** What it had the rig do is still under way. */
+    public function stays(float $now): void
+    {
+        $this->until = $this->who === '' ? $this->until : max($this->until, $now + self::SECONDS);
+    }
+
+    /** Whether a window asks for what another has now; nobody in particular asks for a take. */
+    public function isOthers(string $who, float $now): bool
+    {
+        return $who !== '' && !in_array($this->who($now), ['', $who], true);
+    }
+
     public function leave(string $who): void
     {
-        $this->until = $this->who === $who ? -INF : $this->until;
+        [$this->who, $this->until] = $this->who === $who ? ['', -INF] : [$this->who, $this->until];
     }
 
     /**

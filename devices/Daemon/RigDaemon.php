@@ -22,6 +22,7 @@ use Evrent\Devices\Running\HandOnRig;
  */
 final class RigDaemon
 {
+    private const OTHERS = 'Another window has this rig, and it may move. Wait until it lets go.';
     private const TICK_SECONDS = 0.04;
     private const LOOK_SECONDS = 0.1;
     private const REST_LOOK_SECONDS = 1.0;
@@ -34,6 +35,9 @@ final class RigDaemon
 
     private const REACH_SECONDS = 3.0;
 
+    /** Without a word for so long, whoever held it has let go. */
+    private const LET_GO_SECONDS = 0.5;
+
     private readonly HandOnRig $hand;
     private readonly Holder $holder;
     private readonly RigWatch $watch;
@@ -43,6 +47,10 @@ final class RigDaemon
     private string $problem = '';
 
     private bool $isHalting = false;
+
+    /** Whether somebody pressed Stop, and nobody is known to have let go since; and when the last word came. */
+    private bool $wasStopped = false;
+    private float $wordAt = -INF;
     private bool $isOver = false;
     private ?float $goneAt = null;
 
@@ -103,7 +111,7 @@ final class RigDaemon
             $problem = match ($asked->text('do')) {
                 'stop' => $this->stop(),
                 'leave' => $this->leave($asked->text('who')),
-                'release' => $this->release(),
+                'release' => $this->holder->isOthers($asked->text('who'), $now) ? self::OTHERS : $this->release(),
                 'status', '' => null,
                 default => $this->whyNot($asked, $now) ?? $this->begins($asked),
             };
@@ -118,6 +126,10 @@ final class RigDaemon
     /** @return array<string, mixed> */
     private function status(float $now): array
     {
+        if ($this->motions->isBusy()) {
+            $this->holder->stays($now);
+        }
+
         return [
             'doing' => $this->motions->doing, 'moves' => $this->motions->isBusy() || in_array($this->watch->stands?->state, ['Run', 'Home'], true),
             'knows_place' => $this->watch->stands?->knowsItsPlace() ?? false, 'positions' => (object) ($this->watch->stands->positions ?? []),
@@ -135,19 +147,32 @@ final class RigDaemon
             return 'The rig does not answer. Look at its power and its cable, then connect again.';
         }
         if ($this->isHalting) {
-            return $isWord ? null : 'It is stopping. Press again when it stands.';
+            return $isWord ? '' : 'It is stopping. Press again when it stands.';
         }
         if (!$this->holder->take($asked->text('who'), $now)) {
-            return 'Another window has this rig, and it may move. Wait until it lets go.';
+            return self::OTHERS;
         }
         if ($isWord && !$this->holder->isNews($asked->text('who'), (int) $asked->number('n'), $asked->number('at'), $now)) {
             return '';
+        }
+        if ($isWord && $this->isStillHeld($asked, $now)) {
+            return 'It was stopped. Let go, then press again.';
         }
         if ($do !== 'home' && $this->watch->stands?->knowsItsPlace() !== true) {
             return HandOnRig::HOME_FIRST;
         }
 
         return $this->motions->isUnderWay() && !$isWord ? 'It is still under way. Press Stop, or wait until it stands.' : null;
+    }
+
+    /** Whether somebody still holds what somebody else has stopped: a stop holds until every hand has let go. */
+    private function isStillHeld(Question $asked, float $now): bool
+    {
+        $isHeld = $asked->text('do') === 'scrub' || $asked->byAxis('shares') !== [];
+        $this->wasStopped = $this->wasStopped && $isHeld && $now - $this->wordAt < self::LET_GO_SECONDS;
+        $this->wordAt = $now;
+
+        return $this->wasStopped;
     }
 
     private function begins(Question $asked): ?string
@@ -192,6 +217,7 @@ final class RigDaemon
     {
         if ($this->goneAt === null) {
             $this->isHalting = true;
+            [$this->wasStopped, $this->wordAt] = [true, microtime(true)];
             $this->rig->hold();
         }
 
@@ -213,6 +239,7 @@ final class RigDaemon
             $this->fails($failed);
         } finally {
             $this->isHalting = false;
+            $this->wordAt = microtime(true);
         }
     }
 

@@ -113,6 +113,28 @@ final class RigDaemonTest extends TestCase
         }
     }
 
+    public function testAStopHoldsUntilEveryHandHasLetGo(): void
+    {
+        $this->homed();
+        $from = $this->positions()['slide'];
+        $this->hold(['slide' => 1.0], fn (): bool => $this->positions()['slide'] > $from + 1.0);
+        // Another window presses Stop while the button is still held.
+        $this->daemon->ask($this->key, ['do' => 'stop']);
+        for ($until = microtime(true) + 10.0; $this->steer(['slide' => 1.0])->fields['moves'] === true && microtime(true) < $until; usleep(20_000)) {
+            // Held on and on.
+        }
+        $stood = $this->positions();
+        for ($word = 0; $word < 10; $word++) {
+            $answer = $this->steer(['slide' => 1.0]);
+            self::assertSame(['It was stopped. Let go, then press again.', false], [$answer->problem(), $answer->fields['moves']]);
+        }
+        self::assertSame($stood, $this->positions());
+        $this->steer([]);
+        self::assertNull($this->steer(['slide' => 1.0])->problem(), 'pressed again, it goes');
+        self::assertStringContainsString('Another window', (string) $this->ask('release', who: self::OTHER)->problem());
+        self::assertSame(self::AN, $this->daemon->ask($this->key, ['do' => 'status'])->fields['holder']);
+    }
+
     public function testItFollowsTheCursorAndRunsThroughTheMove(): void
     {
         $this->homed();

@@ -76,6 +76,12 @@ final class RigInHandTest extends PageTestCase
         $this->daemon->stands($this->key());
 
         // Where the plan was changed, it drives by the plan as it is now.
+        $this->post("{$shot->path()}/edits", ['edit' => 'swap', 'revision' => $shot->current_revision_id])->assertSuccessful();
+        $ask('drive', ['photo' => 1])->assertJsonPath('problem', '')->assertJsonPath('plan', "{$shot->id}/" . self::revisionOf($shot));
+        $this->postJson("{$shot->path()}/stop")->assertJsonPath('stopped', 'The rig is stopped.');
+        $this->daemon->stands($this->key());
+        $shot = $shot->refresh();
+        $ask('leave');
         $ask('connect')->assertJsonPath('plan', "{$shot->id}/{$shot->current_revision_id}");
         $this->postJson("{$other->path()}/rig", ['rig' => (string) $rig, 'do' => 'connect', 'who' => 'a'])->assertJsonPath('plan', "{$other->id}/{$other->current_revision_id}");
     }

@@ -28,8 +28,12 @@ final class RigController
         try {
             $rig = $form->chosenRig();
             $plan = $shot->currentRevision()->toPlan();
+            if ($form->goesByThePlan() && $hand->askRig($rig, ['do' => 'status']) !== null) {
+                // The plan may have been edited since it was connected.
+                $hand->takeRig($shot, $rig, $form->who());
+            }
             $answer = $form->wants() === 'connect'
-                ? $hand->takeRig($shot, $rig)
+                ? $hand->takeRig($shot, $rig, $form->who())
                 : $hand->askRig($rig, [...$form->question($plan), ...($form->isTest() ? ['camera' => $hand->cameraFor($form->camera())] : [])]);
         } catch (InvalidInput $invalid) {
             return response()->json(['problem' => $invalid->problems[0]->message], 422);

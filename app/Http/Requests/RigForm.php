@@ -36,6 +36,17 @@ final class RigForm extends DevicesForm
         return $this->text('do');
     }
 
+    public function who(): string
+    {
+        return mb_substr($this->text('who'), 0, 40);
+    }
+
+    /** Whether where it is to go is a matter of the plan's photos. */
+    public function goesByThePlan(): bool
+    {
+        return in_array($this->wants(), ['scrub', 'pass'], true) || $this->wants() === 'drive' && $this->has('photo');
+    }
+
     /** Whether photos are to be taken on the way. */
     public function isTest(): bool
     {
@@ -49,7 +60,7 @@ final class RigForm extends DevicesForm
      */
     public function question(Plan $plan): array
     {
-        $question = ['do' => $this->wants(), 'who' => mb_substr($this->text('who'), 0, 40), 'axis' => $this->text('axis'), 'loops' => $this->boolean('loops')];
+        $question = ['do' => $this->wants(), 'who' => $this->who(), 'axis' => $this->text('axis'), 'loops' => $this->boolean('loops')];
         foreach (self::NUMBERS as $field) {
             if (is_numeric($this->input($field))) {
                 $question[$field] = (float) $this->input($field);
