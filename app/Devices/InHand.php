@@ -31,9 +31,10 @@ final readonly class InHand
         $address = (string) Simulated::rig($rig[0]);
         $key = Daemons::keyOfRig($address);
         $there = $this->daemons->ask($key, ['do' => 'status']);
-        if ($there !== null && ($there->fields['plan'] ?? null) !== self::planOf($shot) && ($this->daemons->ask($key, ['do' => 'release', 'who' => $who])->fields['released'] ?? false) === true) {
+        if ($there !== null && ($there->fields['plan'] ?? null) !== self::planOf($shot)) {
             // It drives by the plan of another shot, or by an earlier one. While it moves, or another window has it, it stays with that.
-            $there = null;
+            $answer = $this->daemons->ask($key, ['do' => 'release', 'who' => $who]);
+            $there = ($answer->fields['released'] ?? false) === true ? null : $there;
         }
 
         return $there ?? $this->daemons->open($key, [
