@@ -12,6 +12,7 @@ use Evrent\Core\Format\Assumption;
 use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\RampText;
+use Evrent\Core\Format\TurnsText;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
@@ -72,6 +73,9 @@ final class CheckCommand extends Command
         ];
         foreach ($schedule->plan->path->legs as $leg) {
             $lines[] = self::ramps($leg);
+        }
+        if ($schedule->plan->move->oneWayPhotos !== null) {
+            $lines[] = TurnsText::of($schedule);
         }
         foreach ($report->findings as $finding) {
             $lines[] = '';

@@ -99,10 +99,11 @@ final class InShort
         $ease = $plan->move->easing;
 
         return sprintf(
-            '%s, ramps of %s %% in and %s %% out',
+            '%s, ramps of %s %% in and %s %% out%s',
             $ease->shape->value,
             PlainText::percent($ease->rampIn),
             PlainText::percent($ease->rampOut),
+            $plan->move->oneWayPhotos === null ? '' : ', back and forth every ' . PlainText::photos($plan->move->oneWayPhotos),
         );
     }
 

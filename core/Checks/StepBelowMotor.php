@@ -81,12 +81,12 @@ final class StepBelowMotor implements Check
     /** The same way in so few photos that the motor turns for each. */
     private static function fewerPhotos(Shot $shot, float $steps): ?Remedy
     {
-        $moves = (int) floor(($shot->plan->timing->photos - 1) * $steps);
+        $moves = (int) floor(($shot->plan->oneWayPhotos() - 1) * $steps);
         if ($moves < 1) {
             return null;
         }
         try {
-            $fewer = $shot->plan->withTiming($shot->plan->timing->withPhotos($moves + 1));
+            $fewer = $shot->plan->withPhotosOneWay($moves + 1);
         } catch (InvalidInput) {
             return null;
         }
@@ -119,7 +119,7 @@ final class StepBelowMotor implements Check
     private static function standing(Shot $shot, Axis $axis): ?Finding
     {
         $still = $shot->motion() === null ? self::stillPhotos($shot, $axis) : [];
-        if (!self::tooMany($shot->plan, count($still))) {
+        if (!self::tooMany($shot->plan, intdiv(count($still), count($shot->plan->path->ways())))) {
             return null;
         }
         return new Finding(

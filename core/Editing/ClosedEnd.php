@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Keyframe;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -41,11 +40,11 @@ final readonly class ClosedEnd
         $isSame = array_map(static fn (Keyframe $keyframe): array => array_keys($keyframe->positions), $plan->move->keyframes)
             === array_map(array_keys(...), $this->positions);
 
-        return $isSame ? $closed->withMove(new Move(array_map(
+        return $isSame ? $closed->withMove($plan->move->withKeyframes(array_map(
             static fn (Keyframe $keyframe, array $positions): Keyframe => $keyframe->withPositions($positions),
             $plan->move->keyframes,
             $this->positions,
-        ), $plan->move->easing)) : $closed;
+        ))) : $closed;
     }
 
     /**

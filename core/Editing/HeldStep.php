@@ -40,7 +40,7 @@ final readonly class HeldStep
         return new self($axisId, $step);
     }
 
-    /** How far an axis goes in all, there and back added up. */
+    /** How far an axis goes from the first keyframe to the last, there and back added up. */
     public static function way(Plan $plan, string $axisId): float
     {
         $way = 0.0;
@@ -54,7 +54,7 @@ final readonly class HeldStep
     /** Its mean step, mm or degrees. */
     public static function mean(Plan $plan, string $axisId): float
     {
-        return self::way($plan, $axisId) / ($plan->timing->photos - 1);
+        return self::way($plan, $axisId) / ($plan->oneWayPhotos() - 1);
     }
 
     /**
@@ -74,13 +74,13 @@ final readonly class HeldStep
             throw new InvalidInput([new Problem('', $invalid->problems[0]->message)]);
         }
 
-        return $plan->withTiming($plan->timing->withPhotos($photos));
+        return $plan->withPhotosOneWay($photos);
     }
 
     /** Whether its photos and its way agree already, but for part of a step. */
     public function isMet(Plan $plan): bool
     {
-        return abs(self::way($plan, $this->axisId) - $this->step * ($plan->timing->photos - 1)) <= $this->step / 2.0 + self::TOLERANCE;
+        return abs(self::way($plan, $this->axisId) - $this->step * ($plan->oneWayPhotos() - 1)) <= $this->step / 2.0 + self::TOLERANCE;
     }
 
     /** The way made as long as its photos and this step ask for. */
@@ -88,7 +88,7 @@ final readonly class HeldStep
     {
         $way = self::way($plan, $this->axisId);
 
-        return $way <= 0.0 ? $plan : self::stretched($plan, $this->step * ($plan->timing->photos - 1) / $way);
+        return $way <= 0.0 ? $plan : self::stretched($plan, $this->step * ($plan->oneWayPhotos() - 1) / $way);
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Motion\Keyframe;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\PhotoOrder;
@@ -34,9 +33,9 @@ final class KeyframeEdits
             return $plan;
         }
         $index = max($indices[$place - 1] + 1, min($indices[$place + 1] - 1, self::travelIndex($plan, $photoNumber)));
-        $keyframes[$place] = self::at($keyframe, $index, $plan->timing->photos);
+        $keyframes[$place] = self::at($keyframe, $index, $plan->oneWayPhotos());
 
-        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+        return $plan->withMove($plan->move->withKeyframes($keyframes));
     }
 
     /**
@@ -55,7 +54,7 @@ final class KeyframeEdits
         }
         $keyframes[$place] = $keyframe->withPositions(array_map(MoveEdits::rounded(...), $positions) + $keyframe->positions);
 
-        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+        return $plan->withMove($plan->move->withKeyframes($keyframes));
     }
 
     /**
@@ -65,18 +64,17 @@ final class KeyframeEdits
      */
     public static function addedAtPhoto(Plan $plan, int $photoNumber): Plan
     {
-        $photos = $plan->timing->photos;
         $index = self::travelIndex($plan, $photoNumber);
-        $indices = Path::travelIndices($plan->move, $photos);
+        $indices = Path::travelIndices($plan->move, $plan->timing->photos);
         if (in_array($index, $indices, true)) {
             throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe stands on this photo already: choose another photo.')]);
         }
         $positions = array_map(MoveEdits::rounded(...), $plan->path->positionsAt((float) $index));
         $place = count(array_filter($indices, static fn (int $other): bool => $other < $index));
         $keyframes = $plan->move->keyframes;
-        array_splice($keyframes, $place, 0, [self::at(new Keyframe(0.0, $positions, pass: true), $index, $photos)]);
+        array_splice($keyframes, $place, 0, [self::at(new Keyframe(0.0, $positions, pass: true), $index, $plan->oneWayPhotos())]);
 
-        return $plan->withMove(new Move($keyframes, $plan->move->easing));
+        return $plan->withMove($plan->move->withKeyframes($keyframes));
     }
 
     /**
@@ -92,7 +90,7 @@ final class KeyframeEdits
             'pass' => !$keyframe->pass, 'holdPhotos' => 0, 'easing' => $keyframe->pass ? $keyframe->easing : null,
         ]);
 
-        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+        return $plan->withMove($plan->move->withKeyframes($keyframes));
     }
 
     /**
@@ -106,7 +104,7 @@ final class KeyframeEdits
         $keyframe = self::keyframe($plan, $place);
         $keyframes[$place] = $keyframe->with(['pass' => $keyframe->pass && $photos === 0, 'holdPhotos' => $photos]);
 
-        return $plan->withMove(new Move(array_values($keyframes), $plan->move->easing));
+        return $plan->withMove($plan->move->withKeyframes($keyframes));
     }
 
     /**
@@ -117,12 +115,12 @@ final class KeyframeEdits
         return $plan->move->keyframes[$place] ?? throw new InvalidInput([new Problem('/keyframe', 'There is no such keyframe.')]);
     }
 
-    /** The travelling photo at or before a photo of the run: standing photos belong to where they stand. */
+    /** The travelling photo of the first way that stands where a photo of the run does. */
     private static function travelIndex(Plan $plan, int $photoNumber): int
     {
         $indices = PhotoOrder::of($plan)->travelIndices;
 
-        return $indices[max(0, min(count($indices) - 1, $photoNumber - 1))];
+        return (int) $plan->path->onFirstWay($indices[max(0, min(count($indices) - 1, $photoNumber - 1))]);
     }
 
     private static function at(Keyframe $keyframe, int $index, int $photos): Keyframe

@@ -18,7 +18,6 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Motion\Keyframe;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
@@ -252,7 +251,7 @@ final class Picking
                 $plan->rig->rampEntry,
                 $plan->rig->base,
             ),
-            'move' => new Move($keyframes, $plan->move->easing),
+            'move' => $plan->move->withKeyframes($keyframes),
         ]);
         $carried = array_filter([
             'headKilograms' => $item->value('head_kg'), 'rigKilograms' => $item->value('rig_kg'),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
-use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
@@ -33,7 +32,7 @@ final class RestOfShot
      */
     public static function of(Schedule $schedule, int $from): Plan
     {
-        $plan = $schedule->plan;
+        $plan = GoingOnce::through($schedule->plan);
         $total = $plan->photosTotal();
         if ($from < 2 || $from > $total - self::FEWEST + 1) {
             throw new InvalidInput([new Problem('/from', sprintf('Enter a photo from 2 to %d: at least two have to be left.', $total - self::FEWEST + 1))]);
@@ -107,7 +106,7 @@ final class RestOfShot
             $ends = $begins + 1;
         } else {
             $end = $keyframes[$ends]->travelIndex($plan->timing->photos);
-            foreach ([$first, ...self::knots($plan, $first, $end)] as $index) {
+            foreach ([$first, ...Knots::between($plan, $first, $end)] as $index) {
                 $rest[] = new Keyframe($at($index), $plan->path->positionsAt($index), easing: new Easing());
             }
         }
@@ -125,32 +124,6 @@ final class RestOfShot
         }
 
         return new Move($rest, $plan->move->easing);
-    }
-
-    /**
-     * Photos between two at which straight lines have to bend to stay within half a motor step of the way.
-     *
-     * @return list<int> in order
-     */
-    private static function knots(Plan $plan, int $from, int $to): array
-    {
-        $ends = [$plan->path->positionsAt($from), $plan->path->positionsAt($to)];
-        [$worst, $where] = [0.5, null];
-        for ($index = $from + 1; $index < $to; $index++) {
-            $share = ($index - $from) / ($to - $from);
-            $stands = $plan->path->positionsAt($index);
-            foreach ($plan->rig->axes as $axis) {
-                $off = self::stepsOff($axis, $ends[0][$axis->id] + ($ends[1][$axis->id] - $ends[0][$axis->id]) * $share, $stands[$axis->id]);
-                [$worst, $where] = $off > $worst ? [$off, $index] : [$worst, $where];
-            }
-        }
-
-        return $where === null ? [] : [...self::knots($plan, $from, $where), $where, ...self::knots($plan, $where, $to)];
-    }
-
-    private static function stepsOff(Axis $axis, float $straight, float $stands): float
-    {
-        return abs($straight - $stands) * $axis->stepsPerUnit;
     }
 
     /** As long after its event as its first photo was planned to be; none where that is more than a day, or nothing is timed. */

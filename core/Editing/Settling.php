@@ -147,6 +147,6 @@ final readonly class Settling
 
         return $step !== null && $plan->rig->axis($step->axisId) !== null
             ? $step->laidOut($longer)
-            : HeldStep::stretched($longer, ($travelling - 1) / ($plan->timing->photos - 1));
+            : HeldStep::stretched($longer, ($longer->oneWayPhotos() - 1) / ($plan->oneWayPhotos() - 1));
     }
 }

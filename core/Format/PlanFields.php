@@ -147,6 +147,7 @@ final class PlanFields
         '/move' => [
             'keyframes' => ['kind' => FieldKind::Part],
             'easing' => ['kind' => FieldKind::Part],
+            'one_way_photos' => ['kind' => FieldKind::Whole, 'mayLack' => true, 'instead' => 2, 'label' => 'photos one way'],
         ],
         '/move/keyframes/*' => [
             'at' => ['kind' => FieldKind::Share],

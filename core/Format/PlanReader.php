@@ -318,13 +318,14 @@ final class PlanReader
     {
         $keyframes = $fields->items('keyframes', Move::MOST_KEYFRAMES, $this->keyframe(...));
         $easing = $fields->has('easing') ? PlanPart::read($fields->child('easing'), '/move/easing', Easing::class) : new Easing();
+        $oneWay = $fields->wholeOrNull('one_way_photos', 2);
         $fields->refuseTheRest();
         $whole = array_values(array_filter($keyframes));
         if (count($whole) < count($keyframes)) {
             return null;
         }
 
-        return $fields->make(static fn (): Move => new Move($whole, $easing ?? new Easing()));
+        return $fields->make(static fn (): Move => new Move($whole, $easing ?? new Easing(), $oneWay));
     }
 
     private function keyframe(mixed $item, string $pointer): ?Keyframe

@@ -58,6 +58,7 @@ final class PlanWriter
             'move' => [
                 'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),
                 'easing' => self::easing($plan->move->easing),
+                ...($plan->move->oneWayPhotos === null ? [] : ['one_way_photos' => $plan->move->oneWayPhotos]),
             ],
             ...($plan->optics === null ? [] : ['optics' => PlanPart::written('/optics', [], $plan->optics)]),
             'trigger' => PlanPart::written('/trigger', [], $plan->trigger),

@@ -7,18 +7,20 @@ namespace Evrent\Core\Motion;
 use Evrent\Core\Values\Problems;
 
 /**
- * The keyframes in order, and the ease of every run that does not carry one of its own.
+ * The keyframes in order, and the ease of every run that does not carry one of its own. It goes from the first to the last once, or back and forth
+ * between them for as long as there are photos.
  */
 final readonly class Move
 {
     public const MOST_KEYFRAMES = 500;
 
     /**
-     * @param list<Keyframe> $keyframes at least two; the first at 0, the last at 1, rising between
+     * @param list<Keyframe> $keyframes    at least two; the first at 0, the last at 1, rising between
+     * @param ?int           $oneWayPhotos photos from the first keyframe to the last, both included, and as many back; null where it goes once
      *
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public function __construct(public array $keyframes, public Easing $easing = new Easing())
+    public function __construct(public array $keyframes, public Easing $easing = new Easing(), public ?int $oneWayPhotos = null)
     {
         $problems = new Problems();
         $count = count($keyframes);
@@ -42,11 +44,50 @@ final readonly class Move
                 $problems->add("/keyframes/{$i}/at", 'Keyframes stand in order: enter a share above the one before.');
             }
         }
+        if ($oneWayPhotos !== null && $oneWayPhotos < 2) {
+            $problems->add('/one_way_photos', 'Enter the photos of one way, at least 2; leave it empty for a move that goes once.', 2);
+        }
         $marked = array_keys(array_filter($keyframes, static fn (Keyframe $keyframe): bool => $keyframe->mattersMost));
         foreach (array_slice($marked, 1) as $i) {
             $problems->add("/keyframes/{$i}/matters_most", 'One framing matters most: take the mark off the other first.');
         }
         $problems->throwIfAny();
+    }
+
+    /**
+     * The same with other keyframes.
+     *
+     * @param array<int, Keyframe> $keyframes in order
+     *
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function withKeyframes(array $keyframes): self
+    {
+        return new self(array_values($keyframes), $this->easing, $this->oneWayPhotos);
+    }
+
+    /**
+     * @throws \Evrent\Core\Values\InvalidInput
+     */
+    public function withOneWayPhotos(?int $photos): self
+    {
+        return new self($this->keyframes, $this->easing, $photos);
+    }
+
+    /** Photos on one way from the first keyframe to the last, of so many in all. */
+    public function oneWay(int $photos): int
+    {
+        return $this->oneWayPhotos ?? $photos;
+    }
+
+    /** How often it comes to one of its keyframes, with so many travelling photos. */
+    public function visits(Keyframe $keyframe, int $photos): int
+    {
+        $way = $this->oneWay($photos) - 1;
+        $index = $keyframe->travelIndex($way + 1);
+        $visits = static fn (int $first): int => $first < $photos ? intdiv($photos - 1 - $first, 2 * $way) + 1 : 0;
+
+        return $visits($index) + ($index > 0 && $index < $way ? $visits(2 * $way - $index) : 0);
     }
 
     /** The letter of a keyframe, counted from 0: A, B … Z, AA … */
@@ -80,6 +121,7 @@ final readonly class Move
                 $this->keyframes,
             ),
             $change($this->easing),
+            $this->oneWayPhotos,
         );
     }
 }

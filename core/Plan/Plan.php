@@ -109,9 +109,36 @@ final readonly class Plan
     /** All photos: head, travelling, held and tail. */
     public function photosTotal(): int
     {
-        $held = array_sum(array_map(static fn (Keyframe $keyframe): int => $keyframe->holdPhotos, $this->move->keyframes));
+        return $this->timing->headPhotos + $this->timing->photos + $this->heldPhotos() + $this->timing->tailPhotos;
+    }
 
-        return $this->timing->headPhotos + $this->timing->photos + $held + $this->timing->tailPhotos;
+    /** Photos that are taken standing at keyframes, at each as often as the move comes to it. */
+    public function heldPhotos(): int
+    {
+        $held = 0;
+        foreach ($this->move->keyframes as $keyframe) {
+            $held += $keyframe->holdPhotos === 0 ? 0 : $keyframe->holdPhotos * $this->move->visits($keyframe, $this->timing->photos);
+        }
+
+        return $held;
+    }
+
+    /** Travelling photos from the first keyframe to the last: all of them, unless the move goes back and forth. */
+    public function oneWayPhotos(): int
+    {
+        return $this->move->oneWay($this->timing->photos);
+    }
+
+    /**
+     * As many on one way: of a move that goes back and forth all its photos stay.
+     *
+     * @throws InvalidInput
+     */
+    public function withPhotosOneWay(int $photos): self
+    {
+        return $this->move->oneWayPhotos === null
+            ? $this->withTiming($this->timing->withPhotos($photos))
+            : $this->withMove($this->move->withOneWayPhotos($photos));
     }
 
     /** Photos that whatever fires the shutter is set to: the camera's own timer may be set to more than the plan has. */
@@ -202,7 +229,7 @@ final readonly class Plan
             return $keyframe->withPositions($positions);
         }, $this->move->keyframes);
 
-        return $this->withMove(new Move($keyframes, $this->move->easing));
+        return $this->withMove($this->move->withKeyframes($keyframes));
     }
 
     /**
@@ -222,11 +249,11 @@ final readonly class Plan
         $at = ($keyframes[$after]->at + $keyframes[$after + 1]->at) / 2.0;
         $positions = array_map(
             static fn (float $position): float => round($position, 2),
-            $this->path->positionsAt((float) (new Keyframe($at, []))->travelIndex($this->timing->photos)),
+            $this->path->positionsAt((float) (new Keyframe($at, []))->travelIndex($this->oneWayPhotos())),
         );
         array_splice($keyframes, $after + 1, 0, [new Keyframe($at, $positions, pass: true)]);
 
-        return $this->withMove(new Move($keyframes, $this->move->easing));
+        return $this->withMove($this->move->withKeyframes($keyframes));
     }
 
     /**
@@ -242,7 +269,7 @@ final readonly class Plan
         }
         array_splice($keyframes, $place, 1);
 
-        return $this->withMove(new Move($keyframes, $this->move->easing));
+        return $this->withMove($this->move->withKeyframes($keyframes));
     }
 
     /**
@@ -281,7 +308,7 @@ final readonly class Plan
             $keyframes[$starts] = $keyframes[$starts]->withEasing($easing === null ? null : $reversed($easing));
         }
 
-        return $this->withMove(new Move(array_values($keyframes), $reversed($this->move->easing)));
+        return $this->withMove(new Move(array_values($keyframes), $reversed($this->move->easing), $this->move->oneWayPhotos));
     }
 
     /**

@@ -52,9 +52,8 @@ final class Transfer
 
     private static function scaledMove(Plan $from, Plan $to): Move
     {
-        return new Move(
+        return $from->move->withKeyframes(
             array_map(static fn (Keyframe $keyframe): Keyframe => $keyframe->withPositions(self::positions($keyframe, $from, $to)), $from->move->keyframes),
-            $from->move->easing,
         );
     }
 

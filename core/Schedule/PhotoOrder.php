@@ -40,8 +40,8 @@ final readonly class PhotoOrder
     public static function walk(Plan $plan): iterable
     {
         $holdAt = [];
-        foreach (Path::travelIndices($plan->move, $plan->timing->photos) as $i => $index) {
-            $holdAt[$index] = $plan->move->keyframes[$i]->holdPhotos;
+        foreach (Path::reached($plan->move, $plan->timing->photos) as $index => $place) {
+            $holdAt[$index] = $plan->move->keyframes[$place]->holdPhotos;
         }
         for ($head = $plan->timing->headPhotos; $head > 0; $head--) {
             yield 0 => Phase::Head;

@@ -243,6 +243,16 @@ final readonly class Schedule
     }
 
     /**
+     * @return list<int> the number of each photo at which a move that goes back and forth turns round
+     */
+    public function turnPhotos(): array
+    {
+        $photoAt = array_flip(array_filter($this->order->travelIndices, fn (int $n): bool => $this->order->phases[$n] === Phase::Move, ARRAY_FILTER_USE_KEY));
+
+        return array_map(static fn (array $way): int => $photoAt[$way[0]] + 1, array_slice($this->plan->path->ways(), 1));
+    }
+
+    /**
      * Where the move gathers speed and where it slows down.
      *
      * @return list<array{string, float, float}> in or out, when it begins and how long it lasts, in seconds
@@ -253,15 +263,22 @@ final readonly class Schedule
         $ramps = [];
         foreach ($this->plan->path->legs as $leg) {
             [$in, $out] = $leg->rampPhotos();
-            foreach (['in' => [$leg->fromIndex, $leg->fromIndex + $in], 'out' => [$leg->toIndex - $out, $leg->toIndex]] as $kind => [$from, $to]) {
-                if ($to > $from && isset($photoAt[$from], $photoAt[$to])) {
-                    $begins = $this->timeline->triggerSeconds[$photoAt[$from]];
-                    $ramps[] = [$kind, $begins, $this->timeline->triggerSeconds[$photoAt[$to]] - $begins];
-                }
+            foreach ($this->plan->path->ways() as [$begins, $isBack]) {
+                $from = $begins + ($isBack ? $this->plan->oneWayPhotos() - 1 - $leg->toIndex : $leg->fromIndex);
+                $to = $from + $leg->toIndex - $leg->fromIndex;
+                $ramps[] = ['in', $from, $from + ($isBack ? $out : $in)];
+                $ramps[] = ['out', $to - ($isBack ? $in : $out), $to];
+            }
+        }
+        $timed = [];
+        foreach ($ramps as [$kind, $from, $to]) {
+            if ($to > $from && isset($photoAt[$from], $photoAt[$to])) {
+                $begins = $this->timeline->triggerSeconds[$photoAt[$from]];
+                $timed[] = [$kind, $begins, $this->timeline->triggerSeconds[$photoAt[$to]] - $begins];
             }
         }
 
-        return $ramps;
+        return $timed;
     }
 
     /**

@@ -88,7 +88,8 @@ final class Limits
         foreach ($plan->rig->axes as $axis) {
             $first = $plan->move->keyframes[0]->positions[$axis->id];
             $way = $plan->move->keyframes[count($plan->move->keyframes) - 1]->positions[$axis->id] - $first;
-            if ($axis->isEndless || $way === 0.0) {
+            if ($axis->isEndless || $way === 0.0 || $plan->move->oneWayPhotos !== null) {
+                // What goes back and forth never comes to an end.
                 continue;
             }
             $room = $way > 0.0 ? $axis->max - $first : $first - $axis->min;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
-use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -27,7 +26,7 @@ final class TimingSums
     {
         $given = new GivenTerms($shot->plan);
         $timing = $shot->plan->timing;
-        $held = array_sum(array_map(static fn (Keyframe $keyframe): int => $keyframe->holdPhotos, $shot->plan->move->keyframes));
+        $held = $shot->plan->heldPhotos();
         $terms = [
             'head' => $given->of('before', $timing->headPhotos, '', '/timing/head_photos'),
             'way' => $given->of('on the way', $timing->photos, '', '/timing/photos'),

@@ -7,7 +7,6 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -28,7 +27,7 @@ final class GiveLegItsEase implements PlanEdit
         $keyframes[$place] = $keyframes[$place]->withEasing($own ? null : $plan->move->easing);
 
         return new TypedEdit(
-            $plan->withMove(new Move(array_values($keyframes), $plan->move->easing)),
+            $plan->withMove($plan->move->withKeyframes($keyframes)),
             ($own ? 'the move’s ease' : 'its own ease') . " from {$given->peg('place')}",
         );
     }

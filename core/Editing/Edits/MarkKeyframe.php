@@ -8,7 +8,6 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Motion\Keyframe;
-use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -29,7 +28,7 @@ final class MarkKeyframe implements PlanEdit
         $keyframes[$place] = $keyframes[$place]->with(['mattersMost' => $marks]);
 
         return new TypedEdit(
-            $plan->withMove(new Move(array_values($keyframes), $plan->move->easing)),
+            $plan->withMove($plan->move->withKeyframes($keyframes)),
             $given->peg('place') . ($marks ? ' matters most' : ' is marked no more'),
         );
     }

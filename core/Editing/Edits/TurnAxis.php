@@ -42,7 +42,7 @@ final class TurnAxis implements PlanEdit
         $speed = $axis->clockworkSpeed();
         $told = sprintf('%s goes %s in all', $axis->id, PlainText::withUnit(PlainText::rounded($way), $axis->kind->unit()));
         if ($speed === null) {
-            return new TypedEdit($plan->withMove(new Move($keyframes, $plan->move->easing)), $told);
+            return new TypedEdit($plan->withMove($plan->move->withKeyframes($keyframes)), $told);
         }
 
         return new TypedEdit(

@@ -1,9 +1,10 @@
 @php
     use Evrent\Core\Format\RampText;
+    use Evrent\Core\Format\TurnsText;
     use Evrent\Core\Motion\Move;
     $legs = $page->plan->path->legs;
     $clock = $page->plan->timing->mode->hasClock();
 @endphp
 <x-part id="ramp" tag="p" class="quiet ramp">@foreach ($legs as $leg)<span>{{ count($legs) > 1
     ? Move::peg($leg->fromKeyframe) . ' to ' . Move::peg($leg->toKeyframe) . ': ' : '' }}{{ RampText::told($leg, $clock ? $page->schedule : null) }}.</span>
-    @endforeach</x-part>
+    @endforeach <span>{{ TurnsText::of($page->schedule) }}</span></x-part>
