@@ -78,7 +78,7 @@ final class BackAndForthTest extends TestCase
         $plan = self::plan(61, 21);
 
         self::assertSame(21, PlanReader::fromJson(PlanWriter::toJson($plan))->move->oneWayPhotos);
-        self::assertArrayNotHasKey('one_way_photos', PlanWriter::toDocument(Plans::with([]))['move'], 'a move that goes once says nothing of it');
+        self::assertStringNotContainsString('one_way_photos', PlanWriter::toJson(Plans::with([])), 'a move that goes once says nothing of it');
     }
 
     /**
@@ -96,12 +96,12 @@ final class BackAndForthTest extends TestCase
     public function testAWayThatCannotBeIsRefusedByItsField(int $photos, mixed $oneWay, string $says): void
     {
         $middle = ['at' => 0.5, 'slide' => 100, 'pan' => 0, 'tilt' => 0];
-        $document = PlanWriter::toDocument(Plans::with(['/timing/photos' => $photos]));
-        $ends = $document['move']['keyframes'];
-        $document['move'] = ['keyframes' => [$ends[0], $middle, $ends[1]], 'one_way_photos' => $oneWay];
+        [$start, $end] = [['at' => 0] + $middle, ['at' => 1] + $middle];
 
         try {
-            PlanReader::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
+            Plans::with([
+                '/timing/photos' => $photos, '/move' => ['keyframes' => [$start, $middle, $end], 'one_way_photos' => $oneWay],
+            ]);
             self::fail('it was taken');
         } catch (InvalidInput $invalid) {
             self::assertStringContainsString($says, $invalid->getMessage());
