@@ -11,6 +11,7 @@ use App\Http\Controllers\DeviceCheckController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\FolderController;
+use App\Http\Controllers\GridController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JogController;
 use App\Http\Controllers\KitController;
@@ -57,6 +58,7 @@ Route::pattern('revision', '[0-9]{1,15}');
 Route::pattern('preset', '[0-9]{1,15}');
 Route::pattern('item', '[0-9]{1,15}');
 Route::pattern('trial', '[0-9]{1,15}');
+Route::pattern('grid', '[0-9]{1,15}');
 Route::pattern('dayEvent', '[0-9]{1,15}');
 Route::pattern('film', '[0-9]{1,15}');
 Route::pattern('work', '[0-9]{1,15}');
@@ -91,6 +93,9 @@ Route::prefix('/shoots/{shoot}')->middleware('can:view,shoot')->scopeBindings()-
     Route::get('/cards.html', [CardController::class, 'shootFile'])->name('shoots.cards.file');
     Route::get('/packing', [PackingController::class, 'show'])->name('shoots.packing');
     Route::get('/trials', [TrialController::class, 'index'])->name('trials.index');
+    Route::get('/trials/{trial}/grids/{grid}', [GridController::class, 'show'])->name('grids.show');
+    Route::get('/trials/{trial}/grids/{grid}/{cell}.mp4', [GridController::class, 'film'])->where('cell', '\d:\d')->name('grids.film');
+    Route::get('/trials/{trial}/grids/{grid}/{cell}.jpg', [GridController::class, 'still'])->where('cell', '\d:\d')->name('grids.still');
     Route::get('/together', [TogetherController::class, 'show'])->name('together.show');
     Route::get('/together/now', [TogetherController::class, 'now'])->name('together.now');
 });
@@ -110,6 +115,9 @@ Route::prefix('/shoots/{shoot}')->middleware('can:update,shoot')->scopeBindings(
     Route::post('/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/trials/{trial}', [TrialController::class, 'update'])->name('trials.update');
     Route::post('/trials/{trial}/recipe', [TrialController::class, 'recipe'])->name('trials.recipe');
+    Route::post('/trials/{trial}/grids', [GridController::class, 'store'])->name('grids.store');
+    Route::post('/trials/{trial}/grids/{grid}/stop', [GridController::class, 'stop'])->name('grids.stop');
+    Route::post('/trials/{trial}/grids/{grid}/plan', [GridController::class, 'take'])->name('grids.take');
     Route::delete('/trials/{trial}', [TrialController::class, 'destroy'])->name('trials.destroy');
 });
 

@@ -8,6 +8,7 @@ use App\Devices\InHand;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Models\TestGrid;
 use Evrent\Core\Run\Take\Order;
 
 /**
@@ -15,7 +16,7 @@ use Evrent\Core\Run\Take\Order;
  */
 final readonly class StopRig
 {
-    public function __construct(private InHand $hand, private CheckDevices $checks, private OrderTake $order)
+    public function __construct(private InHand $hand, private CheckDevices $checks, private ShootGrid $grids, private OrderTake $order)
     {
     }
 
@@ -26,6 +27,10 @@ final readonly class StopRig
         foreach (DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->get() as $check) {
             $this->checks->stop($check);
             $stopped[] = 'The check of the devices is stopped.';
+        }
+        foreach (TestGrid::underWay()->where('shot_id', $shot->id)->get() as $grid) {
+            $this->grids->stop($grid);
+            $stopped[] = 'The test is stopped.';
         }
         foreach (Take::underWay()->where('shot_id', $shot->id)->get() as $take) {
             ($this->order)($take, Order::Abort, [], null);

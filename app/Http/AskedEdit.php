@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\Shot;
 use Illuminate\Http\Request;
 
 /**
@@ -27,6 +28,12 @@ final readonly class AskedEdit
     public static function of(Request $request, ?array $typed = null): self
     {
         return new self($request->integer('revision'), self::key($request), $request->boolean('preview'), $typed);
+    }
+
+    /** From a page that shows nothing of the plan: the edit is made on what the shot is now. */
+    public static function now(Shot $shot): self
+    {
+        return new self($shot->currentRevision()->id, null, false, null);
     }
 
     public static function key(Request $request): ?string

@@ -8,6 +8,7 @@ use Evrent\Core\Presets\Trial as Matrix;
 use Evrent\Core\Presets\TrialText;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -31,6 +32,14 @@ final class Trial extends Model
     public function shoot(): BelongsTo
     {
         return $this->belongsTo(Shoot::class);
+    }
+
+    /**
+     * @return HasMany<TestGrid, $this>
+     */
+    public function grids(): HasMany
+    {
+        return $this->hasMany(TestGrid::class);
     }
 
     public function matrix(): Matrix

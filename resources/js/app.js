@@ -40,4 +40,5 @@ if (document.querySelector('[data-proxy]')) import('./clip.js').then(({ followCl
 const stop = document.querySelector('[data-stop]');
 if (stop) import('./stop.js').then(({ followStop }) => followStop(stop));
 // The run room alone needs it: no other page waits for it.
+if (document.querySelector('.trials')) import('./trials.js').then(({ followTrials }) => followTrials());
 if (document.querySelector('[data-room]')) import('./room.js').then(({ followRoom }) => followRoom());

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\KeepCheck;
+use App\Actions\KeepGrid;
 use App\Actions\RecordTake;
 use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
+use App\Models\TestGrid;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
+use Evrent\Devices\Running\GridShooting;
 use Evrent\Devices\Running\HoldLost;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
@@ -40,7 +44,7 @@ final class RunTakes extends Command
     {
         do {
             try {
-                $ran = $this->checkNext() || $this->runNext();
+                $ran = $this->checkNext() || $this->gridNext() || $this->runNext();
             } catch (QueryException | PDOException) {
                 $ran = false;
                 DB::purge();
@@ -110,6 +114,46 @@ final class RunTakes extends Command
         }
 
         return false;
+    }
+
+    /** Whether there was a test grid to be shot. */
+    private function gridNext(): bool
+    {
+        foreach (TestGrid::underWay()->with(['revision', 'trial'])->orderBy('id')->get() as $grid) {
+            $locks = app(InHand::class)->locks(Simulated::rig($grid->rig_address), Simulated::camera($grid->camera_address));
+            if ($locks === null) {
+                continue;
+            }
+            try {
+                $this->shootGrid($grid->refresh());
+            } finally {
+                $locks->letGo();
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+
+    private function shootGrid(TestGrid $grid): void
+    {
+        if ($grid->isOver()) {
+            return;
+        }
+        $store = new KeepGrid($grid);
+        $store->is('running');
+        $plan = $grid->revision->toPlan();
+        [$rig, $camera] = [$grid->rigFor($plan), $grid->cameraFor($plan)];
+        try {
+            $shooting = new GridShooting($plan, $grid->trial->matrix(), $rig, $camera, $store, $grid->speed, $grid->kitAxes(), $grid->shotCells());
+            $store->is($shooting->run() ? 'done' : 'stopped');
+        } catch (DeviceGone | DeviceRefused | InvalidInput $failed) {
+            $store->is('failed', $failed->getMessage());
+        } finally {
+            $rig?->disconnect();
+            $camera->disconnect();
+        }
     }
 
     private function check(DeviceCheck $check): void

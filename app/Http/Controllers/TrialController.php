@@ -7,12 +7,15 @@ namespace App\Http\Controllers;
 use App\Actions\JudgeTrial;
 use App\Actions\LayOutTrial;
 use App\Actions\MakeRecipeOfTrial;
+use App\Actions\ShootGrid;
 use App\Actions\ThrowAway;
 use App\Http\Requests\TrialForm;
 use App\Http\Requests\VerdictsForm;
 use App\Http\SeenValues;
 use App\Models\Shoot;
 use App\Models\Trial;
+use App\Pages\GridPage;
+use App\Pages\TogetherPage;
 use Evrent\Core\Presets\Trial as Matrix;
 use Evrent\Core\Presets\TrialText;
 use Evrent\Core\Values\InvalidInput;
@@ -27,7 +30,11 @@ final class TrialController
 {
     public function index(Shoot $shoot): View
     {
-        return view('trials.index', ['shoot' => $shoot, 'trials' => $shoot->trials()->get()]);
+        $together = new TogetherPage($shoot);
+
+        return view('trials.index', [
+            'shoot' => $shoot, 'trials' => $shoot->trials()->get()->map(GridPage::of(...)), 'shots' => $together->shots(), 'devices' => $together->devices(),
+        ]);
     }
 
     public function store(TrialForm $form, Shoot $shoot, LayOutTrial $layOut): RedirectResponse
@@ -79,8 +86,10 @@ final class TrialController
         return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");
     }
 
-    public function destroy(Shoot $shoot, Trial $trial, ThrowAway $throwAway): RedirectResponse
+    public function destroy(Shoot $shoot, Trial $trial, ThrowAway $throwAway, ShootGrid $shootGrid): RedirectResponse
     {
+        $trial->grids()->get()->each($shootGrid->stop(...));
+
         return $this->back($shoot)->with($throwAway($trial, 'trial', $trial->subject));
     }
 

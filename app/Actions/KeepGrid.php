@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\TestGrid;
+use App\Models\TestGridCell;
+use Evrent\Devices\Running\GridStore;
+
+/**
+ * Keeps the cells of a test grid as they are shot. One that a dead worker left half-way is shot anew.
+ */
+final class KeepGrid implements GridStore
+{
+    private const LOOK_SECONDS = 0.3;
+    private const MOST_SAID = 500;
+
+    private float $lookedAt = 0.0;
+    private bool $isStopped = false;
+
+    public function __construct(private readonly TestGrid $grid)
+    {
+    }
+
+    public function begins(string $cell): void
+    {
+        $this->grid->forceFill(['cell' => $cell, 'taken' => 0, 'beat_at' => now()])->save();
+    }
+
+    public function photos(int $taken): void
+    {
+        $this->grid->forceFill(['taken' => $taken, 'beat_at' => now()])->save();
+    }
+
+    public function shot(string $cell, string $film, string $still, string $says): void
+    {
+        $this->keep($cell, ['film' => base64_encode($film), 'still' => base64_encode($still), 'says' => mb_substr($says, 0, self::MOST_SAID)]);
+    }
+
+    public function skipped(string $cell, string $why): void
+    {
+        $this->keep($cell, ['film' => null, 'still' => null, 'says' => mb_substr($why, 0, self::MOST_SAID)]);
+    }
+
+    public function isStopped(): bool
+    {
+        $now = microtime(true);
+        if ($now > $this->lookedAt + self::LOOK_SECONDS) {
+            $this->lookedAt = $now;
+            TestGrid::query()->whereKey($this->grid->id)->update(['beat_at' => now()]);
+            $this->isStopped = TestGrid::query()->whereKey($this->grid->id)->value('is_stopped') !== false;
+        }
+
+        return $this->isStopped;
+    }
+
+    public function is(string $status, string $says = ''): void
+    {
+        $this->grid->forceFill([
+            'status' => $status, 'says' => mb_substr($says, 0, self::MOST_SAID), 'cell' => '', 'beat_at' => now(),
+        ])->save();
+    }
+
+    /** @param array<string, ?string> $fields */
+    private function keep(string $cell, array $fields): void
+    {
+        TestGridCell::query()->updateOrCreate(['test_grid_id' => $this->grid->id, 'cell' => $cell], $fields);
+        $this->grid->forceFill(['cell' => '', 'taken' => 0, 'beat_at' => now()])->save();
+    }
+}

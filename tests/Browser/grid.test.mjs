@@ -1,0 +1,32 @@
+// A test shoot, shot cell by cell: watched, played side by side, and one cell taken into the plan.
+import assert from 'node:assert/strict';
+import { assertAccessible, browser, makeShot, test, url } from './support.mjs';
+
+const view = browser();
+
+test('a test is shot cell by cell, and one press takes a cell into the plan', async () => {
+  const page = await makeShot(view, 'Reeds to try');
+  const shot = new URL(page.url()).pathname;
+  await page.goto(url + shot.replace(/\/shots\/.*/, '/trials'));
+  await page.getByLabel('What moves').fill('reeds');
+  await page.getByLabel('Intervals in s').fill('20 40');
+  await page.getByLabel('Shutter times in s').fill('0.5 1');
+  await page.getByLabel('Photos each').fill('5');
+  await page.getByRole('button', { name: 'Lay out test' }).click();
+  await page.getByText('Shoot it on rig and camera').click();
+  await page.getByLabel('Over the move of').selectOption({ label: 'Reeds to try' });
+  await page.getByRole('button', { name: 'Shoot the test' }).click();
+  await page.locator('.grid-now').getByText('Shot over “Reeds to try”').waitFor({ timeout: 90_000 });
+  // The clips came by themselves, as they were shot.
+  assert.equal(await page.locator('.cell-clip video').count(), 4);
+  await page.reload();
+  await page.getByRole('button', { name: 'Play side by side' }).click();
+  await page.waitForFunction(() => [...document.querySelectorAll('.cell-clip video')].every((clip) => !clip.paused && clip.currentTime > 0));
+  const seconds = await page.locator('.cell-clip video').evaluateAll((clips) => clips.map((clip) => Math.round(clip.duration * 24)));
+  assert.deepEqual(seconds, [5, 5, 5, 5], 'each plays at the rate of the clip');
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await assertAccessible(page);
+  await page.getByRole('button', { name: 'Take 40 s and 1 s into the plan' }).click();
+  await page.locator('#shot[data-ready=yes][data-view=time]').waitFor();
+  assert.equal(await page.locator('[name="plan[timing][interval_s]"]').first().inputValue(), '40');
+});
