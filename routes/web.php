@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClipController;
@@ -129,6 +130,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/schedule.csv', [ScheduleController::class, 'csv'])->name('shots.schedule.csv');
     Route::get('/sums/{key?}', [SumController::class, 'show'])->where('key', '[a-z_]{1,20}')->name('shots.sums');
     Route::get('/plan.json', [PlanFileController::class, 'show'])->name('plan-files.show');
+    Route::get('/backdrops', [BackdropController::class, 'index'])->name('backdrops.index');
+    Route::get('/backdrops/{end}.jpg', [BackdropController::class, 'show'])->where('end', 'first|last')->name('backdrops.show');
     Route::get('/crossing', [CrossingController::class, 'show'])->name('shots.crossing');
     Route::get('/lenses', [LensController::class, 'show'])->name('shots.lenses');
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
@@ -171,6 +174,8 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
 
 Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class, 'can:update,shot'])->scopeBindings()->group(static function (): void {
     // Edits: sent by a script they are answered with parts of the page, and need nothing of the session.
+    Route::post('/backdrops', [BackdropController::class, 'store'])->name('backdrops.store');
+    Route::delete('/backdrops/{end}', [BackdropController::class, 'destroy'])->where('end', 'first|last')->name('backdrops.destroy');
     Route::group([SessionForPages::UNNEEDED => true], static function (): void {
         Route::put('/', [ShotController::class, 'update'])->name('shots.update');
         Route::post('/undo', [HistoryController::class, 'undo'])->name('shots.undo');

@@ -69,6 +69,12 @@ final class DeviceCheck extends Model
         return route("checks.{$what}", [...$this->shot->address(), 'check' => $this->id, ...($name === null ? [] : ['name' => $name])]);
     }
 
+    /** @return list<string> its test photos, in base64, in the order of the keyframes; without those of which nothing is to be seen */
+    public function testPhotos(): array
+    {
+        return array_values(array_filter(array_column($this->pictures, 'jpeg'), is_string(...)));
+    }
+
     /** Whether nobody carries it out who should. */
     public function isSilent(): bool
     {

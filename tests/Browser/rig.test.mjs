@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after } from 'node:test';
-import { go, assertAccessible, browser, makeShot, startRun, test, url } from './support.mjs';
+import { go, assertAccessible, browser, makeShot, startRun, test, type, url } from './support.mjs';
 
 const view = browser();
 const folder = mkdtempSync(join(tmpdir(), 'evrent-hand-'));
@@ -226,4 +226,45 @@ test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a
   await page.locator('#now[data-status=running], #now[data-status=waiting]').first().waitFor({ timeout: 60_000 });
   await page.locator('[data-stop] button').click();
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
+});
+
+test('what the camera sees at both ends takes the place of the drawing, and moves as the move goes', async () => {
+  const page = await inFrame('Own photos');
+  await type(page, 'Slide at B', '150');
+  await connect(page);
+  await home(page);
+  await page.locator('[data-live=connect]').click();
+  await page.getByText(/^Live, [1-9]/).waitFor();
+  await page.getByText('Your own photos in the finder').click();
+  const keep = async (letter, end) => {
+    await page.getByRole('button', { name: `What the camera sees, as ${letter}` }).click();
+    await page.locator(`#backdrop img[alt="Your photo at ${letter}"]`).waitFor();
+    assert.match(await page.locator('.backdrop-of', { hasText: `Remove ${letter}` }).textContent(), new RegExp(`as the camera saw it, with the rig at slide ${end}`));
+  };
+  await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
+  await page.getByText('Describe the picture first: how a photo is seen hangs on the lens.').waitFor();
+  await page.getByRole('button', { name: 'Describe the picture' }).click();
+  await page.locator('#crop-told').getByText('To fit').waitFor();
+  await page.getByRole('button', { name: 'Drive to A' }).click();
+  await page.locator('.rig[data-moves=yes]').waitFor();
+  await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
+  await page.getByText('The rig moves. Wait until it stands.').waitFor();
+  await stands(page);
+  await keep('A', 100);
+  await page.getByRole('button', { name: 'Drive to B' }).click();
+  await page.locator('.rig[data-moves=yes]').waitFor();
+  await stands(page);
+  await keep('B', 150);
+  await page.getByRole('button', { name: 'End live view' }).click();
+  await page.getByText('your photos', { exact: true }).waitFor();
+  const drawn = () => page.locator('.finder-frame canvas').evaluate((canvas) => canvas.toDataURL());
+  const atB = await drawn();
+  await page.locator('#scrub').focus();
+  await page.keyboard.press('Home');
+  await page.waitForFunction((before) => document.querySelector('.finder-frame canvas').toDataURL() !== before, atB);
+  await page.getByRole('button', { name: 'Show the drawing again' }).click();
+  await page.getByText('your photos', { exact: true }).waitFor({ state: 'detached' });
+  await page.locator('#backdrop-first').setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no photo') });
+  await page.getByText('This is no photo that can be read here. Choose a JPEG of up to 4 MB.').waitFor();
+  await assertAccessible(page);
 });

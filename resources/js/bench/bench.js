@@ -41,6 +41,8 @@ export default () => {
     playing: false,
     live: null,
     lookedThrough: null,
+    backdrop: null,
+    followsBackdrop: false,
     view: { thirds: true, crop: true, ghost: true },
     finderLabel: 'What the camera sees',
     isExample: false,
@@ -167,6 +169,7 @@ export default () => {
         bodies: this.bodies(),
         secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,
         live: this.live,
+        backdrop: this.backdrop,
         ...this.view,
       };
     },
@@ -181,6 +184,18 @@ export default () => {
       const { lookThroughCamera } = await import('../rig/live.js');
       this.lookedThrough ??= lookThroughCamera(this);
       await this.lookedThrough.connect();
+    },
+
+    /** Photos from the ends of the move take its place too. */
+    setBackdrop(backdrop) {
+      this.backdrop = backdrop;
+      finder.draw();
+    },
+
+    async openBackdrop() {
+      if (this.followsBackdrop) return;
+      this.followsBackdrop = true;
+      (await import('./backdrop.js')).followBackdrop(this);
     },
 
     /** What is up for this photo, and where; empty where nobody knows. */

@@ -174,11 +174,11 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     }
   };
 
-  /** A real picture; in the night of red alone, as all else is. */
-  const drawPicture = (picture) => {
+  /** Real pictures; in the night of red alone, as all else is. */
+  const inTheLook = (draw) => {
     const isNight = document.documentElement.dataset.look === 'night';
     context.filter = isNight ? 'grayscale(1)' : 'none';
-    context.drawImage(picture, 0, 0, width, height);
+    draw();
     context.filter = 'none';
     if (!isNight) return;
     context.globalCompositeOperation = 'multiply';
@@ -239,12 +239,17 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     const moved = (seconds) => ((lens.subject_speed_m_s * seconds + loop / 2) % loop) - loop / 2;
     const project = onCanvas(seen.pose);
     if (seen.live?.frame) {
-      drawPicture(seen.live.frame);
+      inTheLook(() => context.drawImage(seen.live.frame, 0, 0, width, height));
       if (seen.live.level && seen.live.magnified === 1) drawLevel(project, seen.pose, colours);
       if (seen.live.magnified === 1) drawFrame(seen, colours);
       return;
     }
     drawGround(project, seen.pose, colours);
+    if (seen.backdrop) {
+      inTheLook(() => seen.backdrop.draw(context, seen.pose, lens, width, height));
+      drawFrame(seen, colours);
+      return;
+    }
     drawThings(project, colours, moved(seen.seconds), false);
     if (seen.ghost) drawThings(onCanvas(seen.ghost), colours, moved(seen.secondsBefore), true);
     drawBodies(seen.bodies, project, seen.pose, colours);

@@ -87,6 +87,8 @@ export function lookThroughCamera(bench) {
         const of = isLive ? { after, magnified, x: middle[0], y: middle[1], histogram: pressed('histogram') ? 1 : 0 } : { of: 'photo', after: photos };
         const response = await get(of);
         const told = JSON.parse(response.headers.get('X-Evrent-Live') ?? '{}');
+        // Let go of meanwhile.
+        if (!isOn()) return;
         if (told.off || told.is_gone) {
           turnOff(told.trouble || 'The camera is not connected any more. Connect it again.');
           return;

@@ -1,8 +1,8 @@
 <section class="finder panel of-frame of-time of-light" id="finder" aria-labelledby="finder-title">
     <h2 id="finder-title" class="sr-only">Finder</h2>
     <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="What the camera sees"></canvas>
-        <p class="finder-tag" x-text="live ? 'live' : jogging ? 'by hand' : 'photo ' + $store.run.photo"></p>
-        <p class="finder-example" x-show="isExample && !live" x-cloak>an example: no scene described</p></div>
+        <p class="finder-tag" x-text="live ? 'live' : backdrop ? 'your photos' : jogging ? 'by hand' : 'photo ' + $store.run.photo"></p>
+        <p class="finder-example" x-show="isExample && !live && !backdrop" x-cloak>an example: no scene described</p></div>
     <div class="tools">
         <button type="button" class="button is-quiet" @click="togglePlay()" title="Play the clip (Space)"><span x-show="!playing"><x-icon name="play"
             /></span><span x-show="playing" x-cloak><x-icon name="pause" /></span><span class="text"
@@ -16,6 +16,7 @@
             name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button>
     </div>
     @include('shots.parts.live')
+    <div @toggle.capture="openBackdrop()">@include('shots.parts.backdrop', ['page' => new App\Pages\BackdropPage($page->shot)])</div>
     @include('shots.parts.crop')
     @include('shots.parts.focus')
 </section>

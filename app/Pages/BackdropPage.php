@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Backdrop;
+use App\Models\Shot;
+use Evrent\Core\Motion\Axis;
+use Evrent\Core\Motion\Move;
+use Evrent\Core\Plan\Plan;
+
+/**
+ * The photos that the finder of a shot can show in place of its drawing.
+ */
+final readonly class BackdropPage
+{
+    private const WHENCE = ['camera' => 'as the camera saw it', 'check' => 'a test photo', 'file' => 'from a file'];
+
+    public Plan $plan;
+
+    /** @var array<string, Backdrop> by end */
+    public array $kept;
+
+    /** Whether there are test photos of a check to be used. */
+    public bool $hasTested;
+
+    /**
+     * @param array<string, string> $problems by end
+     */
+    public function __construct(public Shot $shot, public array $problems = [])
+    {
+        $this->plan = $shot->currentRevision()->toPlan();
+        /** @var array<string, Backdrop> $kept */
+        $kept = Backdrop::query()->where('shot_id', $shot->id)->get()->keyBy('end')->all();
+        $this->kept = $kept;
+        $this->hasTested = ($shot->checks()->latest('id')->first()?->testPhotos() ?? []) !== [];
+    }
+
+    public function letter(string $end): string
+    {
+        return $end === 'first' ? Move::peg(0) : Move::peg((int) array_key_last($this->plan->move->keyframes));
+    }
+
+    /** Whence it is and where the camera stood. */
+    public function says(Backdrop $one): string
+    {
+        $units = app(Settings::class)->units;
+        $stood = implode(', ', array_map(
+            static fn (Axis $axis): string => "{$axis->id} " . $units->axisText($axis->kind, (float) ($one->positions[$axis->id] ?? 0.0)),
+            $this->plan->rig->axes,
+        ));
+
+        return self::WHENCE[$one->whence] . ($stood === '' ? '' : ($one->is_stood ? ", with the rig at {$stood}" : ", taken to be at {$stood}"));
+    }
+
+    public function at(string $what, string $end): string
+    {
+        return route("backdrops.{$what}", [...$this->shot->address(), 'end' => $end, 'of' => $this->kept[$end]->created_at->getTimestamp()]);
+    }
+}
