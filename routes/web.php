@@ -21,6 +21,7 @@ use App\Http\Controllers\LightController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\OldAddressController;
+use App\Http\Controllers\NightController;
 use App\Http\Controllers\PackingController;
 use App\Http\Controllers\PhotosController;
 use App\Http\Controllers\PlaceController;
@@ -133,6 +134,7 @@ Route::prefix('/shoots/{shoot}/shots/{shot}')->middleware([ShotOfItsShoot::class
     Route::get('/backdrops', [BackdropController::class, 'index'])->name('backdrops.index');
     Route::get('/backdrops/{end}.jpg', [BackdropController::class, 'show'])->where('end', 'first|last')->name('backdrops.show');
     Route::get('/crossing', [CrossingController::class, 'show'])->name('shots.crossing');
+    Route::get('/night.json', [NightController::class, 'show'])->name('shots.night');
     Route::get('/lenses', [LensController::class, 'show'])->name('shots.lenses');
     Route::get('/schools', [LightController::class, 'show'])->name('shots.schools');
     // What was run stays there to be read when its shot is in the bin.

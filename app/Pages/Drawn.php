@@ -12,8 +12,10 @@ use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Shot\NightOfShot;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Horizontal;
+use Evrent\Core\Sky\NightSky;
 use Evrent\Core\Sky\Target;
 
 /**
@@ -56,7 +58,7 @@ final readonly class Drawn
                 'fine_text' => $units->axisText($axis->kind, Jog::step($axis, 'fine'), 3),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
-            'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray(),
+            'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray() + ['night' => NightOfShot::key($shot)],
         ], json_encode(Drawable::columns($shot), JSON_THROW_ON_ERROR));
     }
 
@@ -70,6 +72,7 @@ final readonly class Drawn
         return [
             'targets' => array_map(static fn (Target $target): array => $target->drawn(), Target::cases()),
             'seen_above_deg' => Horizontal::SEEN_ABOVE_DEGREES,
+            'stars_from_deg' => NightSky::STARS_FROM_DEGREES, 'dark_from_deg' => NightSky::DARK_FROM_DEGREES,
         ];
     }
 

@@ -42,6 +42,8 @@ export default () => {
     live: null,
     lookedThrough: null,
     backdrop: null,
+    night: null,
+    nightKey: null,
     followsBackdrop: false,
     view: { thirds: true, crop: true, ghost: true },
     finderLabel: 'What the camera sees',
@@ -103,6 +105,7 @@ export default () => {
       chart.take(data);
       finder.take(data);
       this.isExample = data.finder.scene === 'example';
+      this.followNight();
       this.fillFields(data, answer);
       this.startJog(data);
       this.moved();
@@ -170,6 +173,8 @@ export default () => {
         secondsBefore: store.photo > 1 ? store.at('trigger', store.photo - 1) : 0,
         live: this.live,
         backdrop: this.backdrop,
+        night: this.night,
+        darkness: this.darkness(),
         ...this.view,
       };
     },
@@ -196,6 +201,28 @@ export default () => {
       if (this.followsBackdrop) return;
       this.followsBackdrop = true;
       (await import('./backdrop.js')).followBackdrop(this);
+    },
+
+    /** How dark it is for this photo: 0 by day, 1 when all stars are out. */
+    darkness() {
+      const sun = data.finder.night ? Alpine.store('run').value('sky:sun:tilt') : undefined;
+      const { stars_from_deg: from, dark_from_deg: dark } = data;
+      return sun === undefined ? 0 : Math.max(0, Math.min(1, (from - sun) / (from - dark)));
+    },
+
+    /** The sky comes when there is a night to be drawn, and anew when place or time are others. A plan that is only looked at keeps the last. */
+    async followNight() {
+      const key = data.finder.night;
+      if (key === null) this.night = null;
+      if (key === this.nightKey || data.preview) return;
+      this.nightKey = key;
+      if (key === null) return;
+      const { nightSky } = await import('./night.js');
+      const told = await fetch(this.$root.dataset.night, { headers: { 'HX-Request': 'true' }, credentials: 'same-origin' }).then((response) => response.json()).catch(() => null);
+      if (this.nightKey !== key) return;
+      if (told === null) this.nightKey = null;
+      this.night = told && nightSky(told);
+      finder.draw();
     },
 
     /** What is up for this photo, and where; empty where nobody knows. */

@@ -1,5 +1,5 @@
 import { farPoint, projector } from './projection.js';
-import { scene, sceneColours } from './scene.js';
+import { inTheDark, scene, sceneColours } from './scene.js';
 
 /**
  * The finder: what the camera would see, as a pinhole camera sees a simple scene. Where the camera stands and how it looks
@@ -141,8 +141,8 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
   /** Half the disk of sun and moon; so small that a ring says where to look. */
   const diskDegrees = 0.267;
 
-  const drawBodies = (bodies, project, pose, colours) => {
-    for (const { label, colour, dashes, disk, yaw, pitch } of bodies) {
+  const drawBodies = (bodies, project, pose, colours, night) => {
+    for (const { name, label, colour, dashes, disk, yaw, pitch } of bodies) {
       const place = project(farPoint(pose, yaw, pitch));
       if (!place || place[0] < -40 || place[0] > width + 40 || place[1] < -40 || place[1] > height + 40) continue;
       const radius = Math.max(2.5, (Math.tan((diskDegrees * Math.PI) / 180) / lens.half_width) * (width / 2));
@@ -151,7 +151,8 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
       context.lineWidth = 2;
       context.beginPath();
       context.arc(place[0], place[1], radius, 0, 2 * Math.PI);
-      if (disk) context.fill();
+      if (name === 'moon' && night) night.drawMoon(context, place, radius, colours, pose.roll);
+      else if (disk) context.fill();
       else {
         context.moveTo(place[0] - 9, place[1]);
         context.lineTo(place[0] + 9, place[1]);
@@ -233,7 +234,8 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
   };
 
   const render = (seen) => {
-    const colours = sceneColours();
+    const darkness = seen.darkness ?? 0;
+    const colours = inTheDark(sceneColours(), darkness);
     // Something crosses at the subject's speed and comes round again, so that it is seen in every clip.
     const loop = lens.subject_m * 4;
     const moved = (seconds) => ((lens.subject_speed_m_s * seconds + loop / 2) % loop) - loop / 2;
@@ -250,9 +252,10 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
       drawFrame(seen, colours);
       return;
     }
+    if (darkness > 0) seen.night?.draw(context, { project, pose: seen.pose, seconds: seen.seconds, darkness, colour: colours['sky-line'] });
     drawThings(project, colours, moved(seen.seconds), false);
     if (seen.ghost) drawThings(onCanvas(seen.ghost), colours, moved(seen.secondsBefore), true);
-    drawBodies(seen.bodies, project, seen.pose, colours);
+    drawBodies(seen.bodies, project, seen.pose, colours, seen.night);
     drawFrame(seen, colours);
   };
 

@@ -119,6 +119,19 @@ const names = {
   'sky-sun': '--sky-sun', 'sky-moon': '--sky-moon', 'sky-line': '--sky-line',
 };
 
+/** The same in the dark: what is near is still made out. */
+export function inTheDark(colours, darkness) {
+  const share = Math.round(darkness * 10) * 8;
+  if (share === 0 || sceneColours.look === 'night') return colours;
+  inTheDark.kept ??= {};
+  const key = `${sceneColours.look} ${share}`;
+  const light = new Set(['frame', 'shade', 'ghost', 'sky-sun', 'sky-moon', 'sky-line']);
+  return (inTheDark.kept[key] ??= {
+    ...Object.fromEntries(Object.entries(colours).map(([name, colour]) => [name, light.has(name) ? colour : `color-mix(in srgb, ${colour}, #070d1c ${share}%)`])),
+    'sky-moon': '#dfe6f2', 'sky-line': '#dfe6f2',
+  });
+}
+
 /** In the look that the page is in. */
 export function sceneColours() {
   const look = document.documentElement.dataset.look;

@@ -6,6 +6,7 @@
         :data-mode="$store.run.mode || '{{ $page->plan->timing->mode->value }}'" x-data="bench" :data-jogging="jogging ? 'yes' : 'no'"
         data-title="{{ $page->plan->title }}" data-path="{{ $page->shot->path() }}"
         data-url="{{ $page->shot->at('shots.update') }}" data-edits="{{ $page->shot->at('shots.edits.store') }}"
+        data-night="{{ $page->shot->at('shots.night') }}"
         data-jog="{{ $page->shot->at('shots.jog') }}">
         <h1 class="sr-only">{{ $page->plan->title }}</h1>
         <script id="shot-problems" type="application/json">{}</script>
