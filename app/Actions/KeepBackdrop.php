@@ -40,8 +40,7 @@ final class KeepBackdrop
             throw new InvalidInput([new Problem('/photo', 'This is no photo that can be read here. Choose a JPEG of up to 4 MB.')]);
         }
         Photo::check($size[0], $size[1], $optics);
-        $keyframes = $plan->move->keyframes;
-        $positions = ($stands ?? []) + $keyframes[$end === 'first' ? 0 : count($keyframes) - 1]->positions;
+        $positions = array_replace($plan->move->end($end === 'first')->positions, $stands ?? []);
         $positions = array_intersect_key($positions, array_flip($plan->rig->axisIds()));
         $finder = new Finder($optics);
         Backdrop::query()->updateOrCreate(['shot_id' => $shot->id, 'end' => $end], [

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
+use Carbon\CarbonInterface;
 use Evrent\Devices\Running\GridStore;
 
 /**
@@ -13,14 +14,15 @@ use Evrent\Devices\Running\GridStore;
  */
 final class KeepGrid implements GridStore
 {
-    private const LOOK_SECONDS = 0.3;
+    private const LOOK_MILLISECONDS = 300;
     private const MOST_SAID = 500;
 
-    private float $lookedAt = 0.0;
+    private CarbonInterface $looksAt;
     private bool $isStopped = false;
 
     public function __construct(private readonly TestGrid $grid)
     {
+        $this->looksAt = now();
     }
 
     public function begins(string $cell): void
@@ -45,9 +47,8 @@ final class KeepGrid implements GridStore
 
     public function isStopped(): bool
     {
-        $now = microtime(true);
-        if ($now > $this->lookedAt + self::LOOK_SECONDS) {
-            $this->lookedAt = $now;
+        if (!now()->lt($this->looksAt)) {
+            $this->looksAt = now()->addMilliseconds(self::LOOK_MILLISECONDS);
             TestGrid::query()->whereKey($this->grid->id)->update(['beat_at' => now()]);
             $this->isStopped = TestGrid::query()->whereKey($this->grid->id)->value('is_stopped') !== false;
         }

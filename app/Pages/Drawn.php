@@ -58,7 +58,7 @@ final readonly class Drawn
                 'fine_text' => $units->axisText($axis->kind, Jog::step($axis, 'fine'), 3),
             ], $plan->rig->axes),
             'pegs' => self::pegs($schedule),
-            'finder' => (new Finder($plan->optics ?? Optics::usual()))->toArray() + ['night' => NightOfShot::key($shot)],
+            'finder' => [...(new Finder($plan->optics ?? Optics::usual()))->toArray(), 'night' => NightOfShot::key($shot)],
         ], json_encode(Drawable::columns($shot), JSON_THROW_ON_ERROR));
     }
 

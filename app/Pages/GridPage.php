@@ -44,9 +44,9 @@ final readonly class GridPage
             $grid->isSilent() => 'Nobody carries it out: is the worker running?',
             $grid->status === 'waiting' => 'Waiting for rig and camera',
             $grid->status === 'running' && $grid->cell !== '' => sprintf(
-                '%s: photo %d of %d. Hands off the rig.',
+                '%s: %d of %d photos. Hands off the rig.',
                 $this->named($grid->cell),
-                min($grid->taken + 1, $this->matrix->photos),
+                $grid->taken,
                 $this->matrix->photos,
             ),
             $grid->status === 'running' => 'At work: hands off the rig',

@@ -14,7 +14,8 @@ final readonly class About
     /** What decides how long rig and camera take for a photo. */
     public const CYCLE = [
         '/rig/settle_s', ...self::CAMERA, '/rig/post_exposure_delay_s',
-        '/rig/axes/*/max_speed', '/rig/axes/*/max_acceleration', '/rig/axes/*/backlash', '/rig/axes/*/min_speed', '/rig/axes/*/steps_per_unit',
+        '/rig/axes/*/max_speed', '/rig/axes/*/max_acceleration', '/rig/axes/*/backlash', '/rig/axes/*/min_speed', '/rig/axes/*/quiet_speed', '/rig/quiet',
+        '/rig/axes/*/steps_per_unit',
     ];
     public const CAMERA = [
         '/camera/shutter_lag_s', '/camera/write_s', '/camera/set_s', '/camera/buffer_frames', '/camera/long_exposure_noise_reduction',

@@ -55,8 +55,8 @@ final class FasterThanAxis implements Check
                     'After photo %d the %s would have to do %s; its limit is %s.',
                     $worst + 1,
                     $axis->id,
-                    $shot->units->speedText($axis->kind, $ratio * $axis->maxSpeed),
-                    $shot->units->speedText($axis->kind, $axis->maxSpeed),
+                    $shot->units->speedText($axis->kind, $ratio * $axis->fastest()),
+                    $shot->units->speedText($axis->kind, $axis->fastest()),
                 ),
             $over[0] + 1,
             count($over),
@@ -100,7 +100,7 @@ final class FasterThanAxis implements Check
             for ($n = 0; $n < count($positions) - 1; $n++) {
                 $ratio = $stops
                     ? $moveSeconds[$n] / $intervals[$n]
-                    : abs($positions[$n + 1] - $positions[$n]) / (($timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]) * $axis->maxSpeed);
+                    : abs($positions[$n + 1] - $positions[$n]) / (($timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]) * $axis->fastest());
                 if ($ratio <= 1.0 + 1e-9) {
                     continue;
                 }

@@ -250,6 +250,7 @@ final class Picking
                 $item->value('settle_s') ?? $plan->rig->settleSeconds,
                 $plan->rig->rampEntry,
                 $plan->rig->base,
+                $plan->rig->isQuiet,
             ),
             'move' => $plan->move->withKeyframes($keyframes),
         ]);

@@ -18,7 +18,9 @@ final class Assumptions
     private const AXES = '/rig/axes/*/';
 
     /** What figures of an axis are counted in, with the unit of its positions. */
-    private const COUNTED_IN = ['max_speed' => '%s/s', 'min_speed' => '%s/s', 'max_acceleration' => '%s/s²', 'steps_per_unit' => '/%s'];
+    private const COUNTED_IN = [
+        'max_speed' => '%s/s', 'min_speed' => '%s/s', 'quiet_speed' => '%s/s', 'max_acceleration' => '%s/s²', 'steps_per_unit' => '/%s',
+    ];
 
     /** Of these Evrent takes what most have where a plan says nothing. */
     private const LEFT_OUT = [

@@ -107,6 +107,7 @@ final class PlanFields
                 'kind' => FieldKind::Choice, 'as' => 'rampEntry', 'mayLack' => true, 'instead' => RampEntry::Total, 'label' => 'controller’s ramp',
             ],
             'base' => ['kind' => FieldKind::Part],
+            'quiet' => ['kind' => FieldKind::Flag, 'as' => 'isQuiet', 'usual' => false, 'label' => 'sound recorded'],
         ],
         '/rig/axes/*' => [
             'id' => ['kind' => FieldKind::Text, 'as' => 'id'],
@@ -118,6 +119,7 @@ final class PlanFields
             'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0, 'label' => 'motor steps'],
             'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
             'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01, 'label' => 'slowest speed'],
+            'quiet_speed' => ['kind' => FieldKind::Number, 'as' => 'quietSpeed', 'mayLack' => true, 'instead' => 1.0, 'label' => 'quiet speed'],
             'endless' => ['kind' => FieldKind::Flag, 'as' => 'isEndless', 'usual' => false],
             'clockwork_per_h' => [
                 'kind' => FieldKind::Number, 'as' => 'clockworkPerHour', 'mayLack' => true, 'instead' => 1.0, 'label' => 'clockwork’s turn',

@@ -50,10 +50,10 @@ final class PlanWriter
                 'interval_s' => self::keyed($plan->timing->interval, 'interval_s'),
                 'exposure_s' => self::keyed($plan->timing->exposure, 'exposure_s'),
             ], $plan->timing), $plan->timing->playsBackwards ? [] : ['plays_backwards' => false]),
-            'rig' => PlanPart::written('/rig', [
+            'rig' => array_diff_key(PlanPart::written('/rig', [
                 'axes' => array_map(self::axis(...), $plan->rig->axes),
                 'base' => PlanPart::written('/rig/base', [], $plan->rig->base),
-            ], $plan->rig),
+            ], $plan->rig), $plan->rig->isQuiet ? [] : ['quiet' => false]),
             'camera' => PlanPart::written('/camera', [], $plan->camera),
             'move' => [
                 'keyframes' => array_map(static fn (Keyframe $keyframe): array => self::keyframe($keyframe, $plan->rig->axisIds()), $plan->move->keyframes),

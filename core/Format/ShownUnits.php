@@ -17,7 +17,7 @@ use Evrent\Core\Words\TypedText;
  */
 final readonly class ShownUnits extends Units
 {
-    private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|min_speed|max_acceleration|backlash)$~';
+    private const OF_AN_AXIS = '~^/rig/axes/(\d+)/(?:min|max|max_speed|min_speed|quiet_speed|max_acceleration|backlash)$~';
 
     private const STEP = '/held/step_';
 
@@ -44,7 +44,7 @@ final readonly class ShownUnits extends Units
         $axis = self::axisOf($plan, $pointer);
 
         return $axis === null ? $this->unitOf($plan, $pointer) : $this->ofAxis($axis->kind) . match (basename($pointer)) {
-            'max_speed', 'min_speed' => '/s',
+            'max_speed', 'min_speed', 'quiet_speed' => '/s',
             'max_acceleration' => '/s²',
             default => '',
         };

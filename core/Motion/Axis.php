@@ -35,6 +35,8 @@ final readonly class Axis
      * @param bool  $isEndless           turns on and on, or runs on a belt: it has no ends, whatever is given for them
      * @param ?float $clockworkPerHour   how far a clockwork takes it in an hour, at a speed that nobody chooses; null where a motor is told
      * @param ?float $minSpeed          the slowest it can creep without stuttering, units per second; null where nobody said
+     * @param ?float $quietSpeed        up to which its motor is not heard in a sound recording, units per second; null where nobody said
+     * @param bool   $isQuiet           whether sound is recorded beside it, so that it goes no faster than that
      * @param float $backlash           play taken up when the axis turns round, mm or degrees
      *
      * @throws \Evrent\Core\Values\InvalidInput
@@ -51,6 +53,8 @@ final readonly class Axis
         public ?float $minSpeed = null,
         public bool $isEndless = false,
         public ?float $clockworkPerHour = null,
+        public ?float $quietSpeed = null,
+        public bool $isQuiet = false,
     ) {
         $this->role = AxisRole::of($id);
         $problems = new Problems();
@@ -79,6 +83,12 @@ final readonly class Axis
                 $problems->add('/min_speed', 'Enter a slowest speed below the top speed.');
             }
         }
+        if ($quietSpeed !== null) {
+            $problems->unlessPositive($quietSpeed, self::MOST, '/quiet_speed', 'a speed');
+            if ($minSpeed !== null && $quietSpeed < $minSpeed) {
+                $problems->add('/quiet_speed', 'Enter a quiet speed above the slowest one.', $minSpeed);
+            }
+        }
         $problems->unlessPositive($maxAcceleration, self::MOST, '/max_acceleration', 'an acceleration');
         $problems->unlessPositive($stepsPerUnit, self::MOST, '/steps_per_unit', 'motor steps per unit');
         $problems->unlessBetween($backlash, 0, self::MOST, '/backlash', 'a backlash');
@@ -91,6 +101,18 @@ final readonly class Axis
     public function withAcceleration(float $acceleration): self
     {
         return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['maxAcceleration' => $acceleration]);
+    }
+
+    /** As fast as it may go: its top speed, or the quiet one where sound is recorded beside it. Units per second. */
+    public function fastest(): float
+    {
+        return $this->isQuiet ? min($this->maxSpeed, $this->quietSpeed ?? $this->maxSpeed) : $this->maxSpeed;
+    }
+
+    /** The same beside a sound recording, or without one. */
+    public function quiet(bool $isQuiet): self
+    {
+        return $isQuiet === $this->isQuiet ? $this : Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['isQuiet' => $isQuiet]);
     }
 
     /**
@@ -172,10 +194,10 @@ final readonly class Axis
         if ($distance <= 0.0) {
             return 0.0;
         }
-        $distanceToReachFullSpeedAndStop = $this->maxSpeed ** 2 / $this->maxAcceleration;
+        $distanceToReachFullSpeedAndStop = $this->fastest() ** 2 / $this->maxAcceleration;
 
         return $distance >= $distanceToReachFullSpeedAndStop
-            ? $distance / $this->maxSpeed + $this->maxSpeed / $this->maxAcceleration
+            ? $distance / $this->fastest() + $this->fastest() / $this->maxAcceleration
             : 2.0 * sqrt($distance / $this->maxAcceleration);
     }
 }

@@ -104,7 +104,7 @@ final class JogStream
         $velocity = [];
         foreach ($steer as $id => $share) {
             if (isset($this->axes[$id]) && $share !== 0.0) {
-                $velocity[$id] = max(-1.0, min(1.0, $share)) * $this->axes[$id]->maxSpeed;
+                $velocity[$id] = max(-1.0, min(1.0, $share)) * $this->axes[$id]->fastest();
             }
         }
 

@@ -74,6 +74,12 @@ final readonly class Move
         return new self($this->keyframes, $this->easing, $photos);
     }
 
+    /** The keyframe with which it ends, or begins. */
+    public function end(bool $isFirst): Keyframe
+    {
+        return $this->keyframes[$isFirst ? 0 : count($this->keyframes) - 1];
+    }
+
     /** Photos on one way from the first keyframe to the last, of so many in all. */
     public function oneWay(int $photos): int
     {

@@ -40,7 +40,7 @@ final readonly class TimedPass
         for ($n = (int) floor(min($from, $to)); $n < max($from, $to); $n++) {
             foreach ($axes as $id => $axis) {
                 $step = abs(($way->positions[$id][$n + 1] ?? 0.0) - ($way->positions[$id][$n] ?? 0.0));
-                $least = max($least, $step * $places / ((1.0 - self::RAMP) * $axis->maxSpeed));
+                $least = max($least, $step * $places / ((1.0 - self::RAMP) * $axis->fastest()));
             }
         }
 

@@ -41,7 +41,7 @@ final class WayStream
      */
     public function __construct(private readonly array $axes, private readonly Way $way, private float $place)
     {
-        $this->fastest = sqrt(array_sum(array_map(static fn (Axis $axis): float => $axis->maxSpeed ** 2, array_values($axes))));
+        $this->fastest = sqrt(array_sum(array_map(static fn (Axis $axis): float => $axis->fastest() ** 2, array_values($axes))));
         $this->shortest = self::SHORTEST_STEPS * max([0.0, ...array_map(static fn (Axis $axis): float => 1.0 / $axis->stepsPerUnit, array_values($axes))]);
     }
 
@@ -196,7 +196,7 @@ final class WayStream
     private function within(array $direction, float $speed): float
     {
         foreach ($direction as $id => $share) {
-            $speed = $share === 0.0 ? $speed : min($speed, $this->axes[$id]->maxSpeed / abs($share));
+            $speed = $share === 0.0 ? $speed : min($speed, $this->axes[$id]->fastest() / abs($share));
         }
 
         return $speed;

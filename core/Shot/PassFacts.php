@@ -44,7 +44,7 @@ final readonly class PassFacts
                 $largest = max($largest, abs($column[$n] - $column[$n - 1]));
             }
             $peaks[$axis->id] = $largest * $moves / $seconds;
-            $shortest = max($shortest, $largest * $moves / $axis->maxSpeed);
+            $shortest = max($shortest, $largest * $moves / $axis->fastest());
         }
 
         return new self($plan, $seconds, $peaks, $shortest);
@@ -64,7 +64,7 @@ final readonly class PassFacts
             '%s up to %s of %s',
             $axis->id,
             $units->speedText($axis->kind, $this->peakSpeeds[$axis->id]),
-            $units->speedText($axis->kind, $axis->maxSpeed),
+            $units->speedText($axis->kind, $axis->fastest()),
         ), $this->plan->rig->axes);
 
         return array_values(array_filter([

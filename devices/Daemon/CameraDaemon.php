@@ -16,7 +16,7 @@ use Evrent\Devices\Running\DeviceLocks;
  * The one process that owns a camera while somebody looks through it: shows what it sees, and takes test photos.
  *
  * Questions, by `do`: `status`; `frame` (`after`, `magnified`, `x`, `y`, `histogram`); `fire`; `photo` (`after`: the newest there is, or `number`);
- * `release`.
+ * `still` (what it sees now, whole; the newest test photo where it shows nothing); `release`.
  */
 final class CameraDaemon
 {
@@ -128,6 +128,7 @@ final class CameraDaemon
                 'frame' => $this->watch($asked, $picture),
                 'fire' => $this->fire(),
                 'photo' => $this->lastPhoto($asked, $picture),
+                'still' => $this->still($picture),
                 'release' => $this->release(),
                 default => null,
             };
@@ -157,6 +158,21 @@ final class CameraDaemon
         $picture = $this->frames > (int) $asked->number('after') ? $this->frame : '';
 
         return null;
+    }
+
+    private function still(string &$picture): ?string
+    {
+        if ($this->goneAt !== null || $this->firedAt !== null) {
+            return $this->goneAt !== null ? $this->problem : 'The camera takes a photo. Press again when it is there.';
+        }
+        if (!$this->isLive || !$this->camera instanceof ShowsLive) {
+            $picture = $this->taken[$this->photos] ?? '';
+
+            return $picture === '' ? 'Take a test photo first: this camera shows no live view.' : null;
+        }
+        $picture = (string) $this->camera->liveFrame(1, 0.5, 0.5);
+
+        return $picture === '' ? 'The camera sends no picture. Look at it, and press again.' : null;
     }
 
     private function fire(): ?string

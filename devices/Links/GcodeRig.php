@@ -66,7 +66,7 @@ final class GcodeRig implements RigLink
     private string $oddly = '';
     private float $heardAt = 0.0;
 
-    public function __construct(Rig $rig, string $address, private readonly Dialect $dialect)
+    public function __construct(private readonly Rig $rig, string $address, private readonly Dialect $dialect)
     {
         [$this->address, $this->name] = explode('#', $address, 2) + [1 => ''];
         $this->letters = Letters::of($rig, $dialect->letters);
@@ -113,7 +113,9 @@ final class GcodeRig implements RigLink
 
     public function moveTo(array $positions, callable $meanwhile): void
     {
-        $this->ask('G0 ' . $this->words($positions), $meanwhile);
+        $seconds = $this->quietSeconds($positions);
+        $words = $this->words($positions);
+        $this->ask($seconds > 0.0 ? sprintf('G93 G1 %s F%.6F', $words, 60.0 / $seconds) : "G0 {$words}", $meanwhile);
         $this->ask($this->dialect->wait, $meanwhile);
     }
 
@@ -181,6 +183,16 @@ final class GcodeRig implements RigLink
     {
         $this->line?->close();
         $this->line = null;
+    }
+
+    /**
+     * How long a way takes with no motor faster than it may be heard; 0 where none is to be quiet. G0 goes as fast as the rig can.
+     *
+     * @param array<string, float> $positions mm or degrees by axis id
+     */
+    private function quietSeconds(array $positions): float
+    {
+        return $this->rig->isHushed() ? $this->rig->evenSeconds($this->status()->positions, $positions) : 0.0;
     }
 
     /** Millimetres, absolute. One that does not know its place may take nothing before it is homed. */

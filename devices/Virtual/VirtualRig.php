@@ -57,7 +57,7 @@ final class VirtualRig implements RigDriver
         foreach ($this->rig->axes as $axis) {
             $motor = $this->motors[$axis->id];
             $distance = abs($motorPositionSteps[$axis->id] - $motor->positionSteps()) / $axis->stepsPerUnit;
-            $arrives = max($arrives, $fromSeconds + $distance / $axis->maxSpeed);
+            $arrives = max($arrives, $fromSeconds + $distance / $axis->fastest());
             $motor->turnTo($motorPositionSteps[$axis->id]);
         }
 

@@ -58,6 +58,8 @@ final class CameraDaemonTest extends TestCase
         $near = $daemon->ask($key, ['do' => 'frame', 'after' => 0, 'magnified' => 4, 'x' => 0.2, 'y' => 0.6])->picture;
         self::assertNotSame('', $near);
         self::assertNotSame($frames[0]->picture, $near);
+        $still = $daemon->ask($key, ['do' => 'still'])->picture;
+        self::assertSame(480, getimagesizefromstring($still)[0] ?? 0, 'what is kept is never magnified');
 
         self::assertNull($daemon->ask($key, ['do' => 'fire'])->problem());
         self::assertStringContainsString('still being taken', (string) $daemon->ask($key, ['do' => 'fire'])->problem());

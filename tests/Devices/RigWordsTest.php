@@ -140,6 +140,26 @@ final class RigWordsTest extends TestCase
         self::assertEqualsWithDelta(['pan' => 71.0, 'tilt' => -2.0], $rig->status()->positions, 0.01);
     }
 
+    public function testBesideASoundRecordingTheRigIsFedNoFasterThanItMayBeHeard(): void
+    {
+        $took = [];
+        foreach ([false, true] as $isQuiet) {
+            $process = new DeviceProcess(['rig', '--port=0', '--speed=200']);
+            $plan = Plans::with(['/rig/quiet' => $isQuiet, '/rig/axes/0/quiet_speed' => 2]);
+            $rig = new GcodeRig($plan->rig, $process->address, Dialect::usual());
+            $rig->connect();
+            $rig->home(static fn () => null);
+            $began = microtime(true);
+            $rig->moveTo(['slide' => 400.0, 'pan' => 1.0], static fn () => null);
+            $took[] = 200.0 * (microtime(true) - $began);
+            self::assertEqualsWithDelta(400.0, $rig->status()->positions['slide'], 0.01);
+            $rig->disconnect();
+        }
+        // 400 mm at 2 mm/s; a slow machine makes it longer.
+        self::assertGreaterThan(195.0, $took[1]);
+        self::assertLessThan(150.0, $took[0]);
+    }
+
     /**
      * @return iterable<string, array{array<string, string>, string}>
      */

@@ -11,7 +11,6 @@ use App\Pages\BackdropPage;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Devices\Daemon\Answer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\UploadedFile;
 
@@ -20,9 +19,6 @@ use Illuminate\Http\UploadedFile;
  */
 final class BackdropForm extends DevicesForm
 {
-    private const MOST_WAITS = 20;
-    private const WAIT_MICROSECONDS = 60_000;
-
     public function named(): string
     {
         return 'backdrop.' . $this->end();
@@ -89,26 +85,13 @@ final class BackdropForm extends DevicesForm
     private function seen(InHand $hand): string
     {
         $camera = $this->camera();
-        $asks = static fn (string $do, int $after = 0): ?Answer => $camera === '' ? null : $hand->askCamera($camera, ['do' => $do, 'after' => $after]);
-        $now = $asks('status');
-        if ($now === null) {
-            throw new InvalidInput([new Problem('/photo', 'The camera is not connected. Press Live view first.')]);
+        $answer = $camera === '' ? null : $hand->askCamera($camera, ['do' => 'still']);
+        $problem = $answer === null ? 'The camera is not connected. Press Live view first.' : $answer->problem();
+        if ($answer === null || $problem !== null) {
+            throw new InvalidInput([new Problem('/photo', (string) $problem)]);
         }
-        if (($now->fields['is_live'] ?? false) !== true) {
-            $picture = $asks('photo')->picture ?? '';
 
-            return $picture !== '' ? $picture : throw new InvalidInput([new Problem('/photo', 'Take a test photo first: this camera shows no live view.')]);
-        }
-        // The one after the next is surely not magnified.
-        $after = (is_int($now->fields['frame'] ?? null) ? $now->fields['frame'] : 0) + 1;
-        for ($waited = 0; $waited < self::MOST_WAITS; $waited++) {
-            $picture = $asks('frame', $after)->picture ?? '';
-            if ($picture !== '') {
-                return $picture;
-            }
-            usleep(self::WAIT_MICROSECONDS);
-        }
-        throw new InvalidInput([new Problem('/photo', 'The camera sends no picture. Look at it, and press again.')]);
+        return $answer->picture;
     }
 
     /** @throws InvalidInput */
@@ -120,7 +103,7 @@ final class BackdropForm extends DevicesForm
             throw new InvalidInput([new Problem('/photo', 'There are no test photos. Take one at each keyframe in Run.')]);
         }
 
-        return (string) base64_decode($pictures[$this->end() === 'first' ? 0 : count($pictures) - 1], true);
+        return (string) base64_decode($this->end() === 'first' ? $pictures[0] : array_pop($pictures), true);
     }
 
     /** @throws InvalidInput */

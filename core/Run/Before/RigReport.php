@@ -124,7 +124,7 @@ final readonly class RigReport
 
     private static function speed(Axis $axis, AxisReport $has): ?Contradiction
     {
-        $isSlow = $has->maxSpeed < $axis->maxSpeed * (1.0 - self::SAME_SHARE) || $has->maxAcceleration < $axis->maxAcceleration * (1.0 - self::SAME_SHARE);
+        $isSlow = $has->maxSpeed < $axis->fastest() * (1.0 - self::SAME_SHARE) || $has->maxAcceleration < $axis->maxAcceleration * (1.0 - self::SAME_SHARE);
         $unit = $axis->kind->unit();
 
         return !$isSlow ? null : new Contradiction("rig {$axis->id} speed", sprintf(
@@ -132,7 +132,7 @@ final readonly class RigReport
             $axis->id,
             PlainText::withUnit(PlainText::rounded($has->maxSpeed), "{$unit}/s"),
             PlainText::withUnit(PlainText::rounded($has->maxAcceleration), "{$unit}/s²"),
-            PlainText::withUnit(PlainText::rounded($axis->maxSpeed), "{$unit}/s"),
+            PlainText::withUnit(PlainText::rounded($axis->fastest()), "{$unit}/s"),
             PlainText::withUnit(PlainText::rounded($axis->maxAcceleration), "{$unit}/s²"),
         ));
     }

@@ -232,7 +232,7 @@ final class TakeState
         $least = 0.0;
         foreach ($this->schedule->plan->rig->axes as $axis) {
             $steps = $this->schedule->moves->motorPositionSteps[$axis->id];
-            $least = max($least, abs($steps[$to - 1] - $steps[$from - 1]) / $axis->stepsPerUnit / $axis->maxSpeed);
+            $least = max($least, abs($steps[$to - 1] - $steps[$from - 1]) / $axis->stepsPerUnit / $axis->fastest());
         }
 
         return $least;

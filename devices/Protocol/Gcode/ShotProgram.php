@@ -64,13 +64,23 @@ final class ShotProgram
             }
             $moves = $schedule->moves->moveSeconds[$n] ?? 0.0;
             if ($stops && $moves > 0.0 && isset($triggers[$n + 1])) {
-                $lines[] = self::to($schedule, $n + 1);
+                $lines[] = self::quietly($schedule, $n) ?? self::to($schedule, $n + 1);
                 $lines[] = 'M400';
                 $now += $moves;
             }
         }
 
         return implode("\n", $lines) . "\n";
+    }
+
+    /** To the next place no faster than the motors may be heard; null where they may. */
+    private static function quietly(Schedule $schedule, int $n): ?string
+    {
+        $rig = $schedule->plan->rig;
+        $at = static fn (int $place): array => array_map(static fn (array $column): float => $column[$place], $schedule->moves->positions);
+        $seconds = $rig->isHushed() ? $rig->evenSeconds($at($n), $at($n + 1)) : 0.0;
+
+        return $seconds > 0.0 ? sprintf('G93 G1 %s F%s', substr(self::to($schedule, $n + 1), 3), self::number(60.0 / $seconds, 6)) : null;
     }
 
     private static function to(Schedule $schedule, int $place): string

@@ -133,8 +133,6 @@ export function followBackdrop(bench) {
   document.getElementById('finder').addEventListener('click', async ({ target }) => {
     const keep = target.closest('[data-keep]');
     if (keep) {
-      // What is magnified is no photo.
-      for (let times = 0; times < 4 && document.querySelector('.live-times')?.textContent !== '×1'; times++) document.querySelector('[data-live=magnify]')?.click();
       const chosen = (id) => document.getElementById(id)?.value ?? '';
       await send(root().querySelector('form[enctype]').action, { end: keep.dataset.keep, from: keep.dataset.from, camera: chosen('live-camera'), rig: chosen('rig-choice') });
     } else if (target.closest('[data-show-photos]')) {
