@@ -44,7 +44,7 @@ final class Endpoint
     /**
      * Waits so long for questions, and answers those that came.
      *
-     * @param callable(array<array-key, mixed>): Answer $answer
+     * @param callable(array<array-key, mixed>, callable(Answer): void): ?Answer $answer null where it is answered later, by what it was given for that
      */
     public function serve(float $seconds, callable $answer): void
     {
@@ -80,7 +80,7 @@ final class Endpoint
     }
 
     /**
-     * @param callable(array<array-key, mixed>): Answer $answer
+     * @param callable(array<array-key, mixed>, callable(Answer): void): ?Answer $answer
      */
     private function goOn(int $id, callable $answer): void
     {
@@ -95,7 +95,12 @@ final class Endpoint
             if (str_contains($heard, "\n")) {
                 // Asked before it is answered: what is asked may take long, and others are answered meanwhile.
                 $this->open[$id]['says'] = '';
-                $this->open[$id]['says'] = $answer(self::read($heard))->bytes();
+                $this->open[$id]['says'] = $answer(self::read($heard), function (Answer $later) use ($id): void {
+                    if (isset($this->open[$id])) {
+                        $this->open[$id]['says'] = $later->bytes();
+                        $this->say($id);
+                    }
+                })?->bytes() ?? '';
             } elseif ($bytes === false || feof($one['line']) || strlen($heard) > self::MOST_BYTES) {
                 $this->end($id);
 

@@ -25,8 +25,14 @@ use RuntimeException;
 final class Keeper
 {
     private const LOOK_SECONDS = 0.5;
+
+    /** While a device is being reached. */
+    private const REACHING_SECONDS = 0.02;
     private const LOCK_SECONDS = 1.5;
     private const LOCK_LOOK_MICROSECONDS = 20_000;
+
+    /** @var array<string, array{line: resource, said: string, replies: list<callable(Answer): void>}> devices that are being reached, by key */
+    private array $reaching = [];
 
     public function __construct(private readonly Daemons $daemons, private readonly Endpoint $endpoint)
     {
@@ -38,17 +44,34 @@ final class Keeper
         $parent = posix_getppid();
         // Whoever started it is gone: nobody keeps it any more.
         while (posix_getppid() === $parent) {
-            $this->endpoint->serve(self::LOOK_SECONDS, $this->answer(...));
+            $this->endpoint->serve($this->reaching === [] ? self::LOOK_SECONDS : self::REACHING_SECONDS, $this->answer(...));
+            $this->hear();
             while (pcntl_waitpid(-1, $status, WNOHANG) > 0) {
                 // Daemons that ended.
             }
         }
     }
 
+    /** How it went with those that are being reached: one that does not answer holds no other up. */
+    private function hear(): void
+    {
+        foreach ($this->reaching as $key => ['line' => $line, 'replies' => $replies]) {
+            $this->reaching[$key]['said'] .= (string) stream_get_contents($line);
+            if (feof($line)) {
+                $answer = Answer::read($this->reaching[$key]['said'])
+                    ?? new Answer(['problem' => 'The device could not be taken in hand. Evrent’s device log shows why.']);
+                array_map(static fn (callable $reply) => $reply($answer), $replies);
+                fclose($line);
+                unset($this->reaching[$key]);
+            }
+        }
+    }
+
     /**
      * @param array<array-key, mixed> $fields
+     * @param callable(Answer): void  $reply for one that takes a while
      */
-    private function answer(array $fields): Answer
+    private function answer(array $fields, callable $reply): ?Answer
     {
         $asked = new Question($fields);
         if ($asked->text('do') !== 'open') {
@@ -56,6 +79,12 @@ final class Keeper
         }
         if (preg_match('/^(?:rig|camera)-[0-9a-f]{12}$/D', $asked->text('key')) !== 1) {
             return new Answer(['problem' => 'There is no such device.']);
+        }
+        if (isset($this->reaching[$asked->text('key')])) {
+            // Two windows at once: what the first gets is there for both.
+            $this->reaching[$asked->text('key')]['replies'][] = $reply;
+
+            return null;
         }
         // The child says over this pair how it went, and serves then.
         $pair = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
@@ -68,10 +97,10 @@ final class Keeper
             $this->become($asked, $pair[1]);
         }
         fclose($pair[1]);
-        $said = (string) stream_get_contents($pair[0]);
-        fclose($pair[0]);
+        stream_set_blocking($pair[0], false);
+        $this->reaching[$asked->text('key')] = ['line' => $pair[0], 'said' => '', 'replies' => [$reply]];
 
-        return Answer::read($said) ?? new Answer(['problem' => 'The device could not be taken in hand. Evrent’s device log shows why.']);
+        return null;
     }
 
     /**

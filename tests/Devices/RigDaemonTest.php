@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
 use Evrent\Devices\Daemon\Answer;
 use Evrent\Devices\Daemon\Daemons;
@@ -90,7 +91,7 @@ final class RigDaemonTest extends TestCase
             $answer = $this->daemon->ask($this->key, ['do' => 'steer', 'who' => self::AN, 'shares' => ['slide' => 1.0]] + $late);
             self::assertSame([null, '', false], [$answer->problem(), $answer->fields['doing'], $answer->fields['moves']]);
         }
-        $this->daemon->daemons->release($this->key);
+        $this->letGo();
         self::assertSame($from, $this->reached()->status()->positions);
     }
 
@@ -105,7 +106,7 @@ final class RigDaemonTest extends TestCase
             $stood = $this->daemon->stands($this->key);
             self::assertSame('', $stood->fields['doing']);
             self::assertTrue($do === 'home' || $stood->fields['knows_place'] === true, 'it knows where it stands');
-            $this->daemon->daemons->release($this->key);
+            $this->letGo();
             $link = $this->reached();
             self::assertSame($stood->numbers('positions'), $link->status()->positions, "{$do}: it stays where it is");
             $link->disconnect();
@@ -183,12 +184,53 @@ final class RigDaemonTest extends TestCase
         self::assertFalse($this->daemon->daemons->release($this->key), 'not while it moves');
         $this->daemon->ask($this->key, ['do' => 'stop']);
         $this->daemon->stands($this->key);
-        self::assertTrue($this->daemon->daemons->release($this->key));
+        $this->letGo();
         $locks = DeviceLocks::take($this->rig->address, '');
         self::assertNotNull($locks);
         self::assertStringContainsString('is in use', (string) $this->open()->problem());
         $locks->letGo();
         self::assertNull($this->open()->problem());
+    }
+
+    public function testADeviceThatDoesNotAnswerHoldsNoOtherUpAndTwoWindowsShareOne(): void
+    {
+        $daemon = new DaemonProcess();
+        $silent = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($silent);
+        $nowhere = (string) stream_socket_get_name($silent, false);
+        $waits = $this->asking($daemon, Daemons::keyOfRig($nowhere), $nowhere);
+        $rig = new DeviceProcess(['rig', '--port=0', '--speed=200']);
+        $also = $this->asking($daemon, Daemons::keyOfRig($rig->address), $rig->address);
+        $opened = $daemon->daemons->open(Daemons::keyOfRig($rig->address), $this->opening($rig->address));
+
+        self::assertNull($opened->problem());
+        self::assertStringContainsString('"problem":""', (string) fgets($also));
+        stream_set_blocking($waits, false);
+        self::assertFalse(fgets($waits), 'that one is still being waited for');
+        stream_set_blocking($waits, true);
+        self::assertStringContainsString('does not answer', (string) fgets($waits));
+        $daemon->daemons->release(Daemons::keyOfRig($rig->address));
+    }
+
+    /**
+     * Somebody else asks for a device, and does not wait here.
+     *
+     * @return resource
+     */
+    private function asking(DaemonProcess $daemon, string $key, string $address)
+    {
+        $line = stream_socket_client('unix://' . $daemon->daemons->path(Daemons::KEEPER));
+        self::assertNotFalse($line);
+        stream_set_timeout($line, 20);
+        fwrite($line, json_encode(['do' => 'open', 'key' => $key] + $this->opening($address), JSON_THROW_ON_ERROR) . "\n");
+
+        return $line;
+    }
+
+    /** @return array<string, mixed> */
+    private function opening(string $address): array
+    {
+        return ['kind' => 'rig', 'address' => $address, 'words' => '{}', 'shot' => '1', 'plan' => PlanWriter::toJson(Plans::with([])), 'plan_name' => '1/1'];
     }
 
     public function testWhatCannotBeHadSaysWhy(): void
@@ -215,7 +257,7 @@ final class RigDaemonTest extends TestCase
     private function homed(): Answer
     {
         // Before the daemon has it go as fast as ours, its world is: homing is soon over.
-        $this->daemon->daemons->release($this->key);
+        $this->letGo();
         $link = $this->reached();
         if (!$link->status()->knowsItsPlace()) {
             $link->home(static fn () => null);
@@ -226,6 +268,14 @@ final class RigDaemonTest extends TestCase
     }
 
     /** Its last host may have gone a moment ago. */
+    /** Whoever had it last has it for a moment more. */
+    private function letGo(): void
+    {
+        for ($until = microtime(true) + 5.0; !$this->daemon->daemons->release($this->key); usleep(20_000)) {
+            self::assertLessThan($until, microtime(true), 'it does not let go');
+        }
+    }
+
     private function reached(): GcodeRig
     {
         $link = new GcodeRig(self::plan()->rig, $this->rig->address, Dialect::usual());

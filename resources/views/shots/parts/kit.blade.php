@@ -13,7 +13,7 @@
     <table class="table axes">
         <thead><tr><th scope="col">Axis</th><th scope="col">from</th><th scope="col">to</th><th scope="col">top speed</th>
         <th scope="col">acceleration</th><th scope="col">steps per unit</th><th scope="col">backlash</th>
-        <th scope="col">slowest</th><th scope="col">quiet up to</th></tr></thead>
+        <th scope="col">slowest</th></tr></thead>
         <tbody>
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $settings->units->ofAxis($axis->kind); @endphp
@@ -21,8 +21,7 @@
                     <th scope="row">{{ $axis->id }}</th>
                     @foreach (['min' => ['lowest position', $unit], 'max' => ['highest position', $unit], 'max_speed' => ['top speed', $unit . '/s'],
                         'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => ['motor steps per unit', ''],
-                        'backlash' => ['backlash', $unit], 'min_speed' => ['slowest speed', $unit . '/s'],
-                        'quiet_speed' => ['quiet speed', $unit . '/s']] as $field => [$label, $fieldUnit])
+                        'backlash' => ['backlash', $unit], 'min_speed' => ['slowest speed', $unit . '/s']] as $field => [$label, $fieldUnit])
                         <td>{!! NumberField::html("/rig/axes/{$a}/{$field}", ucfirst($axis->id) . ' ' . $label, $texts["/rig/axes/{$a}/{$field}"] ?? '',
                             $fieldUnit, $field === 'steps_per_unit' ? 8 : 5, $errors->first("plan.rig.axes.{$a}.{$field}") ?: null) !!}</td>
                     @endforeach
@@ -34,6 +33,8 @@
     <div class="grid-fields"><x-choice pointer="/rig/quiet" label="Sound beside the rig" :value="$texts['/rig/quiet'] ?? '0'"
         :options="['0' => 'is not recorded', '1' => 'is recorded: no axis faster than its quiet speed']" />
         @foreach ($plan->rig->axes as $a => $axis)
+        <x-number :pointer="'/rig/axes/' . $a . '/quiet_speed'" :label="ucfirst($axis->id) . ', quiet up to'" shown-label
+            :value="$texts['/rig/axes/' . $a . '/quiet_speed'] ?? ''" :unit="$settings->units->ofAxis($axis->kind) . '/s'" :width="5" />
         <x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="ucfirst($axis->id)" :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'"
             :options="['0' => 'has ends', '1' => 'goes on without end']" />
         <x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="ucfirst($axis->id) . ', by clockwork an hour'" shown-label
