@@ -14,7 +14,7 @@ use Evrent\Core\Values\Problem;
 use Evrent\Devices\Photos\Decoder;
 
 /**
- * Keeps a photo from one end of a move for the finder, in place of the one before.
+ * Keeps a photo from one end of a move for the finder, in place of the one before, or removes it.
  */
 final class KeepBackdrop
 {
@@ -48,6 +48,11 @@ final class KeepBackdrop
             'positions' => (object) $positions, 'is_stood' => $stands !== null, 'half_width' => $finder->halfWidth, 'half_height' => $finder->halfHeight,
             'created_at' => now(),
         ]);
+    }
+
+    public function remove(Shot $shot, string $end): void
+    {
+        Backdrop::query()->where('shot_id', $shot->id)->where('end', $end)->delete();
     }
 
     private static function small(string $jpeg, int $width, \GdImage $image): string

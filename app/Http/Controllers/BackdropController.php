@@ -50,9 +50,9 @@ final class BackdropController
         return self::shown($form, $shot);
     }
 
-    public function destroy(Request $request, Shot $shot, string $end): View|RedirectResponse
+    public function destroy(Request $request, Shot $shot, string $end, KeepBackdrop $keep): View|RedirectResponse
     {
-        Backdrop::query()->where('shot_id', $shot->id)->where('end', $end)->delete();
+        $keep->remove($shot, $end);
 
         return self::shown($request, $shot);
     }
