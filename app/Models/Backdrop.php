@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Core\Optics\Backdrop as Photo;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -37,6 +38,19 @@ final class Backdrop extends Model
     protected function casts(): array
     {
         return ['pose' => 'array', 'positions' => 'array', 'is_stood' => 'bool', 'half_width' => 'float', 'half_height' => 'float'];
+    }
+
+    /**
+     * All that is known of them but the pictures themselves, which are large.
+     *
+     * @return Builder<self>
+     */
+    public static function withoutPictures(): Builder
+    {
+        $query = self::query();
+        $query->select(['id', 'shot_id', 'end', 'whence', 'pose', 'positions', 'is_stood', 'half_width', 'half_height', 'created_at']);
+
+        return $query;
     }
 
     public function photo(): Photo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Evrent\Devices\Running\CheckKind;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -67,6 +68,19 @@ final class DeviceCheck extends Model
     public function at(string $what = 'show', ?string $name = null): string
     {
         return route("checks.{$what}", [...$this->shot->address(), 'check' => $this->id, ...($name === null ? [] : ['name' => $name])]);
+    }
+
+    /**
+     * Those that took test photos.
+     *
+     * @return Builder<self>
+     */
+    public static function withPictures(): Builder
+    {
+        $query = self::query();
+        $query->whereJsonLength('pictures', '>', 0);
+
+        return $query;
     }
 
     /** @return list<string> its test photos, in base64, in the order of the keyframes; without those of which nothing is to be seen */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Backdrop;
+use App\Models\DeviceCheck;
 use App\Models\Shot;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Move;
@@ -32,9 +33,9 @@ final readonly class BackdropPage
     {
         $this->plan = $shot->currentRevision()->toPlan();
         /** @var array<string, Backdrop> $kept */
-        $kept = Backdrop::query()->where('shot_id', $shot->id)->get()->keyBy('end')->all();
+        $kept = Backdrop::withoutPictures()->where('shot_id', $shot->id)->get()->keyBy('end')->all();
         $this->kept = $kept;
-        $this->hasTested = ($shot->checks()->latest('id')->first()?->testPhotos() ?? []) !== [];
+        $this->hasTested = DeviceCheck::withPictures()->where('shot_id', $shot->id)->exists();
     }
 
     public function letter(string $end): string

@@ -194,6 +194,14 @@ test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a
   await stands(page);
   await tilt([0, 0, 1, 0]);
   await beyond(page, 'slide', 4);
+  // Whoever stands before the camera swaps what is left and what is right.
+  await page.getByRole('button', { name: 'Swap the directions of slide' }).click();
+  const far = await at(page);
+  await tilt([0, 0, 0, 0]);
+  await stands(page);
+  await tilt([0, 0, 1, 0]);
+  await page.waitForFunction((most) => Number(document.querySelector('[data-rig-axis=slide] [data-drive]').value) < most, far - 1);
+  await page.getByRole('button', { name: 'Swap the directions of slide' }).click();
   await tilt([0, 0, 0, 0], true);
   await stands(page);
   await tilt([0, 0, 0, 0]);

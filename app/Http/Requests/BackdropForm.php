@@ -97,7 +97,7 @@ final class BackdropForm extends DevicesForm
     /** @throws InvalidInput */
     private function tested(): string
     {
-        $check = DeviceCheck::query()->where('shot_id', $this->shot()->id)->latest('id')->first();
+        $check = DeviceCheck::withPictures()->where('shot_id', $this->shot()->id)->latest('id')->first();
         $pictures = $check?->testPhotos() ?? [];
         if ($pictures === []) {
             throw new InvalidInput([new Problem('/photo', 'There are no test photos. Take one at each keyframe in Run.')]);

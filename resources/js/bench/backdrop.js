@@ -5,6 +5,7 @@ import { projector } from './projection.js';
  * between them.
  */
 const steepness = 1.5;
+const mostWidth = 1_600;
 
 /** A triangle of a picture, drawn where its corners fall. */
 function triangle(context, picture, from, to) {
@@ -89,6 +90,16 @@ function backdrop(told) {
   };
 }
 
+/** A photo as large as is kept: what a camera writes is larger than is taken. What is none is told by the server. */
+async function scaled(file) {
+  const picture = await createImageBitmap(file).catch(() => null);
+  if (!picture || picture.width <= mostWidth) return file;
+  const canvas = Object.assign(document.createElement('canvas'), { width: mostWidth, height: Math.round((picture.height * mostWidth) / picture.width) });
+  canvas.getContext('2d').drawImage(picture, 0, 0, canvas.width, canvas.height);
+  picture.close();
+  return new Promise((done) => { canvas.toBlob((blob) => done(blob ?? file), 'image/jpeg', 0.85); });
+}
+
 export function followBackdrop(bench) {
   const root = () => document.getElementById('backdrop');
   let shown = null;
@@ -146,8 +157,11 @@ export function followBackdrop(bench) {
     event.preventDefault();
     send(event.target.action, new FormData(event.target));
   });
-  document.getElementById('finder').addEventListener('change', ({ target }) => {
+  document.getElementById('finder').addEventListener('change', async ({ target }) => {
     const form = target.closest('#backdrop form[enctype]');
-    if (form && target.files?.length) send(form.action, new FormData(form));
+    if (!form || !target.files?.length) return;
+    const values = new FormData(form);
+    values.set('photo', await scaled(target.files[0]), target.files[0].name);
+    send(form.action, values);
   });
 }

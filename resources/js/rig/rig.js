@@ -1,4 +1,5 @@
 import { createHands, followButtons, followGamepad, followStick } from './hands.js';
+import { createSwaps } from './swaps.js';
 import { createWords } from './words.js';
 
 /**
@@ -120,9 +121,11 @@ export function takeInHand(bench, run) {
     problem(text ?? '');
   }
 
-  const hold = (source, index, sign) => {
+  const swapped = createSwaps(() => document.getElementById('rig-choice').value);
+  const hold = (source, index, direction) => {
     const axis = axes()[index];
     if (!axis) return;
+    const sign = direction * swapped.sign(axis.id);
     if (sign !== 0 && speed() === 'step') send({ do: 'step', axis: axis.id, count: sign });
     else hands.hold(source, { [axis.id]: sign * speeds[speed()] });
   };
@@ -144,7 +147,7 @@ export function takeInHand(bench, run) {
   const steer = (source) => (right, up) => {
     const [across, along] = stickAxes();
     const share = speeds[speed()] || speeds.fine;
-    if (across && along) hands.hold(source, { [across.id]: right * share, [along.id]: up * share });
+    if (across && along) hands.hold(source, { [across.id]: right * share * swapped.sign(across.id), [along.id]: up * share * swapped.sign(along.id) });
   };
   followStick($('.stick'), steer('stick'));
   $('.stick-axes').textContent = stickAxes().map(({ id }) => id).join(' and ');
@@ -178,6 +181,13 @@ export function takeInHand(bench, run) {
     loop: () => send({ do: 'pass', loops: true, ...move() }),
     test: () => send({ do: 'pass', legs: 5, camera: document.getElementById('live-camera')?.value ?? '', ...move() }),
   };
+  root.addEventListener('click', ({ target }) => {
+    const button = target.closest('[data-swap]');
+    if (!button) return;
+    hands.letGo();
+    swapped.turn(button.closest('[data-rig-axis]').dataset.rigAxis);
+    swapped.show(root);
+  });
   root.addEventListener('click', async ({ target }) => {
     const button = target.closest('[data-rig]');
     if (!button) return;
@@ -219,6 +229,7 @@ export function takeInHand(bench, run) {
       }
       root.dataset.state = 'on';
       $('.rig-on').hidden = false;
+      swapped.show(root);
       $('[data-rig=connect]').hidden = true;
       $('[data-rig=let-go]').hidden = false;
       bench.rigInHand = {
@@ -239,7 +250,7 @@ export function takeInHand(bench, run) {
       show(answer);
       followGamepad(isOn, {
         onStick: steer('pad'),
-        onFirst: (share) => hands.hold('pad-first', axes().length > 2 ? { [axes()[0].id]: share * (speeds[speed()] || speeds.fine) } : {}),
+        onFirst: (share) => hands.hold('pad-first', axes().length > 2 ? { [axes()[0].id]: share * swapped.sign(axes()[0].id) * (speeds[speed()] || speeds.fine) } : {}),
         onStop: () => document.querySelector('[data-stop] button').click(),
       });
       look();

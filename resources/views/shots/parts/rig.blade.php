@@ -13,8 +13,8 @@
         <p class="rig-state" id="rig-state" role="status"></p></div>
     <p class="problem" id="rig-problem" role="alert"></p>
     <div class="rig-on" hidden>
-        <p class="caution"><x-icon name="triangle-alert" /><span>Keep hands clear before the rig moves. Nothing lies in its way, and it is tied down where it
-            could fall. Whatever is let go of brakes.</span></p>
+        <p class="caution"><x-icon name="triangle-alert" /><span>Keep hands clear before the rig moves. See that nothing lies in its way, and that it is tied down where
+            it could fall. It brakes when you let go.</span></p>
         <fieldset class="rig-speed"><legend class="sr-only">How fast</legend>
             @foreach (['coarse' => 'Coarse', 'fine' => 'Fine', 'step' => 'One motor step'] as $speed => $label)<label><input type="radio" name="rig-speed"
                 value="{{ $speed }}" @checked($speed === 'coarse')> {{ $label }}</label>@endforeach</fieldset>
@@ -24,7 +24,9 @@
                 <button type="button" class="button" data-hold="-1" :aria-label="axis.id + ' back, while held'">◀</button>
                 <span class="entry"><input type="text" inputmode="decimal" autocomplete="off" style="--width: 7ch" data-drive
                     :aria-label="axis.id + ' of the rig: drive to'"><span class="unit" x-text="axis.unit"></span></span>
-                <button type="button" class="button" data-hold="1" :aria-label="axis.id + ' forward, while held'">▶</button></div></template></div>
+                <button type="button" class="button" data-hold="1" :aria-label="axis.id + ' forward, while held'">▶</button>
+                <button type="button" class="button is-quiet" data-swap aria-pressed="false" :aria-label="'Swap the directions of ' + axis.id"
+                    title="Swap its directions"><x-icon name="arrow-left-right" /></button></div></template></div>
             <div class="rig-stick" x-show="$store.run.axes.length > 1"><div class="stick" role="img" tabindex="-1"
                 aria-label="Stick: drag it to move two axes at once. The keys and the buttons do the same."><i></i></div>
                 <p class="quiet stick-axes"></p></div>
@@ -40,9 +42,9 @@
             <x-field id="rig-seconds" label="The whole move in" value="30 s" width="7ch" placeholder="as planned" />
             <button type="button" class="button" data-rig="pass">Run through</button>
             <button type="button" class="button" data-rig="back">Backwards</button>
-            <button type="button" class="button" data-rig="loop">There and back, again and again</button>
+            <button type="button" class="button" data-rig="loop">Loop there and back</button>
             <button type="button" class="button" data-rig="test">Test move with photos</button>
-            <small class="quiet">In real time, on the rig. Empty, it takes as long as the run. A test move stops for a photo at each fifth of the way.</small>
+            <small class="quiet">In real time, on the rig. Left empty, it takes as long as the run. A test move stops for a photo at each fifth of the way.</small>
         </div>
         <div class="test-photos" id="rig-tested"></div>
     </div>@endif
