@@ -8,6 +8,7 @@ use App\Exceptions\TakeUnderWay;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Models\TestGrid;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -21,7 +22,7 @@ final class ThrowAway
      *
      * @return array{deleted: array{kind: string, id: mixed, name: string}} said on the next page, with the way back
      *
-     * @throws TakeUnderWay when a take shoots it
+     * @throws TakeUnderWay when a take or a test shoots it
      */
     public function __invoke(Model $what, string $kind, string $name): array
     {
@@ -42,7 +43,12 @@ final class ThrowAway
         $shots->clone()->lockForUpdate()->get(['id']);
         $take = Take::underWayOf($shots)->first();
         if ($take !== null) {
-            throw new TakeUnderWay($take, "“{$name}” is being shot. End the take first.");
+            throw new TakeUnderWay(['href' => $take->at('takes.show'), 'name' => 'To the take'], "“{$name}” is being shot. End the take first.");
+        }
+        $grid = TestGrid::underWay()->whereIn('shot_id', $shots->pluck('id')->all())->first();
+        if ($grid !== null) {
+            $way = ['href' => route('trials.index', $grid->trial->shoot_id), 'name' => 'To the test'];
+            throw new TakeUnderWay($way, "“{$name}” is being shot for a test. Stop the test first.");
         }
     }
 }

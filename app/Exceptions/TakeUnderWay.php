@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use App\Models\Take;
 use Illuminate\Http\RedirectResponse;
 use RuntimeException;
 
 /**
- * What a take is shooting stays where it is until that is over.
+ * What a take or a test is shooting stays where it is until that is over.
  */
 final class TakeUnderWay extends RuntimeException
 {
-    public function __construct(private readonly Take $take, string $why)
+    /**
+     * @param array{href: string, name: string} $way to what is under way
+     */
+    public function __construct(private readonly array $way, string $why)
     {
         parent::__construct($why);
     }
 
-    /** Back to where it was asked for, with a link to the take. */
+    /** Back to where it was asked for, with a link to what is under way. */
     public function render(): RedirectResponse
     {
-        return redirect()->back()->with('notice', $this->getMessage())->with('way', ['href' => $this->take->at('takes.show'), 'name' => 'To the take']);
+        return redirect()->back()->with('notice', $this->getMessage())->with('way', $this->way);
     }
 }

@@ -38,6 +38,7 @@ final class TestGrid extends Model
 
     /** Whoever carries it out is heard of more often than that. */
     public const SILENT_SECONDS = 20;
+    private const WAIT_SECONDS = 5;
 
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
@@ -105,6 +106,14 @@ final class TestGrid extends Model
     public function at(string $what, ?string $cell = null): string
     {
         return route("grids.{$what}", [$this->trial->shoot_id, $this->trial_id, $this->id, ...($cell === null ? [] : [$cell])]);
+    }
+
+    /** Said now and then while it waits for its devices. */
+    public function waits(): void
+    {
+        if ($this->beat_at === null || $this->beat_at->lt(now()->subSeconds(self::WAIT_SECONDS))) {
+            $this->forceFill(['beat_at' => now()])->save();
+        }
     }
 
     public function isOver(): bool

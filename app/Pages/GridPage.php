@@ -42,7 +42,7 @@ final readonly class GridPage
         return match (true) {
             $grid === null => '',
             $grid->isSilent() => 'Nobody carries it out: is the worker running?',
-            $grid->status === 'waiting' => 'Waiting for rig and camera',
+            $grid->status === 'waiting' => 'Waiting until rig and camera are free',
             $grid->status === 'running' && $grid->cell !== '' => sprintf(
                 '%s: %d of %d photos. Hands off the rig.',
                 $this->named($grid->cell),

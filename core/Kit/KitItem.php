@@ -134,6 +134,7 @@ final readonly class KitItem
                     $steps,
                     $this->value("{$id}_backlash") ?? 0.0,
                     isEndless: $isEndless,
+                    quietSpeed: $this->value("{$id}_quiet_speed"),
                 );
             }
         }

@@ -144,6 +144,7 @@ enum KitKind: string
             $fields["{$axis}_max_acceleration"] = new KitField("{$name} acceleration", "{$unit}/s²", 0.001, 100_000);
             $fields["{$axis}_steps_per_unit"] = new KitField("{$name} steps", "/{$unit}", 0.001, 1_000_000);
             $fields["{$axis}_backlash"] = new KitField("{$name} backlash", $unit, 0, 100);
+            $fields["{$axis}_quiet_speed"] = new KitField("{$name} quiet up to", "{$unit}/s", 0.001, 10_000);
             $fields["{$axis}_endless"] = new KitField("{$name} has no ends", '1 = yes', 0, 1, false, true);
         }
 

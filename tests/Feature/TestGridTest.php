@@ -8,6 +8,7 @@ use App\Models\Shot;
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
+use Evrent\Devices\Running\DeviceLocks;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -43,7 +44,7 @@ final class TestGridTest extends PageTestCase
         $trial = $this->trial($shot, '0.4 20', '1/20 1');
 
         $grid = $this->start($trial, $shot);
-        $this->get($grid->at('show'))->assertOk()->assertSee('Waiting for rig and camera')->assertSee('Stop the test');
+        $this->get($grid->at('show'))->assertOk()->assertSee('Waiting until rig and camera are free')->assertSee('Stop the test');
         $this->artisan('evrent:takes', ['--once' => true]);
 
         self::assertSame('done', $grid->refresh()->status, $grid->says);
@@ -90,6 +91,23 @@ final class TestGridTest extends PageTestCase
         self::assertSame('done', $grid->refresh()->status, $grid->says);
         self::assertSame(['shot before', ''], TestGridCell::query()->where('test_grid_id', $grid->id)->orderBy('cell')->pluck('says')->all());
         self::assertCount(5, (array) glob("{$this->card}/DCIM/*/*.JPG"));
+    }
+
+    public function testWhileItIsShotTheShotStaysAndDevicesInUseAreWaitedFor(): void
+    {
+        $shot = self::shot();
+        $trial = $this->trial($shot, '20', '1');
+        $grid = $this->start($trial, $shot);
+        $this->delete($shot->path())->assertSessionHas('notice', "“{$shot->title()}” is being shot for a test. Stop the test first.");
+        self::assertFalse($shot->refresh()->trashed());
+
+        $locks = DeviceLocks::take($this->rig->address, '');
+        TestGrid::query()->whereKey($grid->id)->update(['created_at' => now()->subMinutes(5)]);
+        $this->artisan('evrent:takes', ['--once' => true]);
+        $this->get($grid->at('show'))->assertSee('Waiting until rig and camera are free');
+        $locks?->letGo();
+        $this->post($grid->at('stop'))->assertRedirect();
+        $this->delete($shot->path())->assertSessionHas('deleted');
     }
 
     public function testWhatCannotBeShotIsSaidByItsField(): void

@@ -122,6 +122,8 @@ final class RunTakes extends Command
         foreach (TestGrid::underWay()->with(['revision', 'trial'])->orderBy('id')->get() as $grid) {
             $locks = app(InHand::class)->locks(Simulated::rig($grid->rig_address), Simulated::camera($grid->camera_address));
             if ($locks === null) {
+                // Somebody is there to carry it out, once its devices are free.
+                $grid->waits();
                 continue;
             }
             try {

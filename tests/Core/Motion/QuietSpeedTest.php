@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Motion;
 
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Kit\KitItem;
+use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Motion\JogStream;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
@@ -65,6 +67,15 @@ final class QuietSpeedTest extends TestCase
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('Enter a quiet speed above the slowest one.');
         Plans::with(['/rig/axes/0/min_speed' => 2, '/rig/axes/0/quiet_speed' => 1]);
+    }
+
+    public function testTheKitKnowsHowFastIsQuiet(): void
+    {
+        $slide = ['slide_min' => 0.0, 'slide_max' => 900.0, 'slide_max_speed' => 40.0, 'slide_max_acceleration' => 90.0, 'slide_steps_per_unit' => 80.0];
+        $rig = new KitItem(KitKind::Rig, 'Quiet slider', $slide + ['slide_quiet_speed' => 6.0]);
+
+        self::assertSame(6.0, $rig->axes()[0]->quietSpeed);
+        self::assertNull((new KitItem(KitKind::Rig, 'Slider', $slide))->axes()[0]->quietSpeed);
     }
 
     private static function plan(?float $quietSpeed, bool $isRecorded): Plan
