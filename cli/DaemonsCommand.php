@@ -16,8 +16,6 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand(name: 'daemons', description: 'Own rigs and cameras while somebody has them in hand')]
 final class DaemonsCommand extends Command
 {
-    private const MOST_PATH_BYTES = 100;
-
     protected function configure(): void
     {
         $this->addOption('folder', null, InputOption::VALUE_REQUIRED, 'Folder for the sockets on which they are asked');
@@ -27,15 +25,17 @@ final class DaemonsCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $folder = $input->getOption('folder');
-        if (!is_string($folder) || $folder === '' || strlen($folder) > self::MOST_PATH_BYTES - strlen('/camera-0123456789ab.sock')) {
-            throw new BadUsage('--folder: give a folder with a short path, of up to 75 characters.');
-        }
-        if (!is_dir($folder) && !@mkdir($folder, 0o700, true)) {
-            throw new BadUsage("--folder: {$folder} cannot be made.");
+        if (!is_string($folder) || $folder === '') {
+            throw new BadUsage('--folder: give a folder for the sockets.');
         }
         $daemons = new Daemons($folder);
+        $isMade = is_dir($daemons->folder) || @mkdir($daemons->folder, 0o700, true);
+        // Where everybody may make one, whoever made it could answer there.
+        if (!$isMade || $daemons->folder !== $folder && fileowner($daemons->folder) !== posix_geteuid()) {
+            throw new BadUsage("--folder: {$daemons->folder} cannot be made, or is somebody else’s.");
+        }
         $endpoint = Endpoint::listen($daemons->path(Daemons::KEEPER)) ?? throw new BadUsage('--folder: somebody else’s daemons are there already.');
-        $output->writeln("daemons at {$folder}");
+        $output->writeln("daemons at {$daemons->folder}");
         (new Keeper($daemons, $endpoint))->run();
         $endpoint->close();
 

@@ -20,9 +20,18 @@ final readonly class Daemons
     private const OPEN_SECONDS = 12.0;
     private const CHUNK = 1_000_000;
 
-    /** @param string $folder where their sockets are; empty where none run */
-    public function __construct(private string $folder)
+    /** The address of a Unix socket has 108 bytes, its end included. */
+    private const MOST_FOLDER_BYTES = 107 - 24;
+
+    /** Where their sockets are; empty where none run. */
+    public string $folder;
+
+    /**
+     * @param string $folder where their sockets are to be; one that is too long for a socket's address has another stand for it. Empty where none run
+     */
+    public function __construct(string $folder)
     {
+        $this->folder = strlen($folder) > self::MOST_FOLDER_BYTES ? '/tmp/evrent-' . substr(hash('sha256', $folder), 0, 16) : $folder;
     }
 
     public function isThere(): bool

@@ -23,9 +23,9 @@ final class DaemonProcess
     public readonly Daemons $daemons;
     private readonly string $folder;
 
-    public function __construct()
+    public function __construct(?string $folder = null)
     {
-        $this->folder = sys_get_temp_dir() . '/evrent-dm-' . bin2hex(random_bytes(4));
+        $this->folder = $folder ?? sys_get_temp_dir() . '/evrent-dm-' . bin2hex(random_bytes(4));
         $command = ['setsid', PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', 'daemons', "--folder={$this->folder}"];
         $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', "{$this->folder}.log", 'w']], $pipes);
         if ($process === false || fgets($pipes[1]) === false) {
@@ -73,7 +73,7 @@ final class DaemonProcess
         if ($errors !== '') {
             fwrite(STDERR, "\nThe daemons ended with: {$errors}\n");
         }
-        exec('rm -rf ' . escapeshellarg($this->folder) . ' ' . escapeshellarg("{$this->folder}.log"));
+        exec('rm -rf ' . escapeshellarg($this->daemons->folder) . ' ' . escapeshellarg("{$this->folder}.log"));
     }
 
     public function __destruct()

@@ -192,6 +192,16 @@ final class RigDaemonTest extends TestCase
         self::assertNull($this->open()->problem());
     }
 
+    public function testAFolderWithALongNameHasItsSocketsElsewhere(): void
+    {
+        $long = sys_get_temp_dir() . '/' . str_repeat('a-long-name-', 8);
+        $daemon = new DaemonProcess($long);
+        self::assertStringStartsWith('/tmp/evrent-', $daemon->daemons->path('rig-0123456789ab'));
+        self::assertSame((new Daemons($long))->folder, $daemon->daemons->folder, 'the pages find it by the same name');
+        self::assertNotSame((new Daemons("{$long}2"))->folder, $daemon->daemons->folder);
+        self::assertNotNull($daemon->daemons->ask(Daemons::KEEPER, ['do' => 'status']));
+    }
+
     public function testADeviceThatDoesNotAnswerHoldsNoOtherUpAndTwoWindowsShareOne(): void
     {
         $daemon = new DaemonProcess();
