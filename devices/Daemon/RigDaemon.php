@@ -48,8 +48,9 @@ final class RigDaemon
 
     private bool $isHalting = false;
 
-    /** Whether somebody pressed Stop, and nobody is known to have let go since; and when the last word came. */
+    /** Whether somebody held on while it was stopped, and is not known to have let go since; whether anything is held, and when the last word came. */
     private bool $wasStopped = false;
+    private bool $isHeld = false;
     private float $wordAt = -INF;
     private bool $isOver = false;
     private ?float $goneAt = null;
@@ -147,12 +148,17 @@ final class RigDaemon
             return 'The rig does not answer. Look at its power and its cable, then connect again.';
         }
         if ($this->isHalting) {
+            // Whoever holds on while it brakes has to let go, and whoever lets go has.
+            if ($isWord && !$this->holder->isOthers($asked->text('who'), $now) && $this->isNews($asked, $now)) {
+                $this->wasStopped = $this->hears($asked, $now);
+            }
+
             return $isWord ? '' : 'It is stopping. Press again when it stands.';
         }
         if (!$this->holder->take($asked->text('who'), $now)) {
             return self::OTHERS;
         }
-        if ($isWord && !$this->holder->isNews($asked->text('who'), (int) $asked->number('n'), $asked->number('at'), $now)) {
+        if ($isWord && !$this->isNews($asked, $now)) {
             return '';
         }
         if ($isWord && $this->isStillHeld($asked, $now)) {
@@ -165,14 +171,26 @@ final class RigDaemon
         return $this->motions->isUnderWay() && !$isWord ? 'It is still under way. Press Stop, or wait until it stands.' : null;
     }
 
+    private function isNews(Question $asked, float $now): bool
+    {
+        return $this->holder->isNews($asked->text('who'), (int) $asked->number('n'), $asked->number('at'), $now);
+    }
+
     /** Whether somebody still holds what somebody else has stopped: a stop holds until every hand has let go. */
     private function isStillHeld(Question $asked, float $now): bool
     {
-        $isHeld = $asked->text('do') === 'scrub' || $asked->byAxis('shares') !== [];
-        $this->wasStopped = $this->wasStopped && $isHeld && $now - $this->wordAt < self::LET_GO_SECONDS;
-        $this->wordAt = $now;
+        $isSilent = $now - $this->wordAt >= self::LET_GO_SECONDS;
+        $this->wasStopped = $this->hears($asked, $now) && $this->wasStopped && !$isSilent;
 
         return $this->wasStopped;
+    }
+
+    /** @return bool whether something is held */
+    private function hears(Question $asked, float $now): bool
+    {
+        $this->wordAt = $now;
+
+        return $this->isHeld = $asked->text('do') === 'scrub' || $asked->byAxis('shares') !== [];
     }
 
     private function begins(Question $asked): ?string
@@ -217,7 +235,7 @@ final class RigDaemon
     {
         if ($this->goneAt === null) {
             $this->isHalting = true;
-            [$this->wasStopped, $this->wordAt] = [true, microtime(true)];
+            $this->wasStopped = $this->isHeld && microtime(true) - $this->wordAt < self::LET_GO_SECONDS;
             $this->rig->hold();
         }
 

@@ -132,6 +132,18 @@ final class RigDaemonTest extends TestCase
         self::assertSame($stood, $this->positions());
         $this->steer([]);
         self::assertNull($this->steer(['slide' => 1.0])->problem(), 'pressed again, it goes');
+        $this->hold(['slide' => 1.0], fn (): bool => $this->positions()['slide'] > $stood['slide'] + 1.0);
+        // Let go while it brakes, and pressed again at once when it stands.
+        $this->daemon->ask($this->key, ['do' => 'stop']);
+        $this->steer([]);
+        $this->daemon->stands($this->key);
+        self::assertSame([null, 'jogs'], [($answer = $this->steer(['slide' => 1.0]))->problem(), $answer->fields['doing']]);
+        $this->steer([]);
+        // Let go just before the stop.
+        $this->daemon->ask($this->key, ['do' => 'stop']);
+        $this->daemon->stands($this->key);
+        self::assertNull($this->steer(['slide' => 1.0])->problem());
+        $this->steer([]);
         self::assertStringContainsString('Another window', (string) $this->ask('release', who: self::OTHER)->problem());
         self::assertSame(self::AN, $this->daemon->ask($this->key, ['do' => 'status'])->fields['holder']);
     }

@@ -141,24 +141,24 @@ export function followBackdrop(bench) {
     press();
   };
 
-  document.getElementById('finder').addEventListener('click', async ({ target }) => {
-    const keep = target.closest('[data-keep]');
+  document.addEventListener('click', async ({ target }) => {
+    const keep = target.closest?.('#backdrop [data-keep]');
     if (keep) {
       const chosen = (id) => document.getElementById(id)?.value ?? '';
       await send(root().querySelector('form[enctype]').action, { end: keep.dataset.keep, from: keep.dataset.from, camera: chosen('live-camera'), rig: chosen('rig-choice') });
-    } else if (target.closest('[data-show-photos]')) {
+    } else if (target.closest?.('#backdrop [data-show-photos]')) {
       if (shown) hide();
       else await show().catch(() => {});
       press();
     }
   });
-  document.getElementById('finder').addEventListener('submit', (event) => {
-    if (!event.target.closest('#backdrop')) return;
+  document.addEventListener('submit', (event) => {
+    if (!event.target.closest?.('#backdrop')) return;
     event.preventDefault();
     send(event.target.action, new FormData(event.target));
   });
-  document.getElementById('finder').addEventListener('change', async ({ target }) => {
-    const form = target.closest('#backdrop form[enctype]');
+  document.addEventListener('change', async ({ target }) => {
+    const form = target.closest?.('#backdrop form[enctype]');
     if (!form || !target.files?.length) return;
     const values = new FormData(form);
     values.set('photo', await scaled(target.files[0]), target.files[0].name);

@@ -1,6 +1,6 @@
 {{-- Photos from the ends of the move in place of the finder's drawing. Their script comes when this is opened. --}}
-<details class="more backdrop" id="backdrop" data-at="{{ $page->shot->at('backdrops.index') }}" @if ($page->problems !== []) open @endif>
-    <summary>Your own photos in the finder</summary>
+<details class="panel kit backdrop" id="backdrop" data-at="{{ $page->shot->at('backdrops.index') }}" @if ($page->problems !== []) open @endif>
+    <summary class="panel-head"><h2>Your own photos in the finder</h2></summary><div class="backdrop-body">
     <p class="quiet">In place of the drawing, seen from wherever the move goes: turned and zoomed exactly; moved along the slide as if all stood as far
         away as the subject, so what is nearer or farther is only about right.</p>
     @foreach (App\Models\Backdrop::ENDS as $end)
@@ -21,5 +21,5 @@
                 class="button without-script">Keep</button></form></div>
     @endforeach
     <button type="button" class="button" data-show-photos aria-pressed="false" @if ($page->kept === []) hidden @endif>Show them in the
-        finder</button>
+        finder</button></div>
 </details>

@@ -16,7 +16,6 @@
             name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button>
     </div>
     @include('shots.parts.live')
-    <div @toggle.capture="openBackdrop()">@include('shots.parts.backdrop', ['page' => new App\Pages\BackdropPage($page->shot)])</div>
     @include('shots.parts.crop')
     @include('shots.parts.focus')
 </section>

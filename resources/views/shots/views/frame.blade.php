@@ -1,4 +1,5 @@
 @include('shots.parts.fields-of', ['name' => 'frame'])
+<div class="needs-rig" @toggle.capture="openBackdrop()">@include('shots.parts.backdrop', ['page' => new App\Pages\BackdropPage($page->shot)])</div>
 <details class="panel kit needs-rig" id="lenses" hx-get="{{ $page->shot->at('shots.lenses') }}" hx-trigger="toggle once, refresh"
     hx-target="#lenses-shown" hx-swap="outerHTML" hx-sync="this:replace">
     <summary class="panel-head"><h2>Which lens shows this move</h2></summary>
