@@ -119,8 +119,16 @@ final class GridShooting
         if ($film === null) {
             $this->store->skipped($cell, 'It was shot, and the camera sends no small pictures: look at them on its screen.');
         } else {
-            $this->store->shot($cell, $film, $pictures[0], implode(' ', $log->alarms));
+            $this->store->shot($cell, $film, $pictures[0], self::inShort($log->alarms));
         }
+    }
+
+    /** @param list<string> $alarms */
+    private static function inShort(array $alarms): string
+    {
+        $more = count($alarms) - 1;
+
+        return ($alarms[0] ?? '') . ($more > 0 ? sprintf(' And %d more.', $more) : '');
     }
 
     /**
