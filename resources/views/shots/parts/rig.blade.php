@@ -13,8 +13,8 @@
         <p class="rig-state" id="rig-state" role="status"></p></div>
     <p class="problem" id="rig-problem" role="alert"></p>
     <div class="rig-on" hidden>
-        <p class="caution"><x-icon name="triangle-alert" /><span>Keep hands clear before the rig moves. See that nothing lies in its way, and that it is tied down where
-            it could fall. It brakes when you let go.</span></p>
+        <p class="caution"><x-icon name="triangle-alert" /><span>Keep hands clear before the rig moves. See that nothing lies in its way, and that it is tied
+            down where it could fall. It brakes when you let go.</span></p>
         <fieldset class="rig-speed"><legend class="sr-only">How fast</legend>
             @foreach (['coarse' => 'Coarse', 'fine' => 'Fine', 'step' => 'One motor step'] as $speed => $label)<label><input type="radio" name="rig-speed"
                 value="{{ $speed }}" @checked($speed === 'coarse')> {{ $label }}</label>@endforeach</fieldset>
