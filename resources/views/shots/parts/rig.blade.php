@@ -44,7 +44,8 @@
             <button type="button" class="button" data-rig="back">Backwards</button>
             <button type="button" class="button" data-rig="loop">Loop there and back</button>
             <button type="button" class="button" data-rig="test">Test move with photos</button>
-            <small class="quiet">In real time, on the rig. Left empty, it takes as long as the run. A test move stops for a photo at each fifth of the way.</small>
+            <small class="quiet">In real time, on the rig. Left empty, it takes as long as the run. A test move stops for a photo at each fifth of the
+                way.</small>
         </div>
         <div class="test-photos" id="rig-tested"></div>
     </div>@endif
