@@ -124,6 +124,8 @@ export function followBackdrop(bench) {
     button.textContent = shown ? 'Show the drawing again' : 'Show them in the finder';
   };
 
+  const tellWhy = () => { root().querySelector('.problem').textContent = 'The photos did not come. Press again in a moment.'; };
+
   /** The part comes back as it is now; what was shown is shown anew. */
   const send = async (url, values) => {
     const body = values instanceof FormData ? values : new FormData();
@@ -137,7 +139,7 @@ export function followBackdrop(bench) {
     const had = shown !== null;
     root().outerHTML = html;
     root().open = true;
-    if (had || response.ok) await show().catch(() => {});
+    if (had || response.ok) await show().catch(tellWhy);
     press();
   };
 
@@ -148,7 +150,7 @@ export function followBackdrop(bench) {
       await send(root().querySelector('form[enctype]').action, { end: keep.dataset.keep, from: keep.dataset.from, camera: chosen('live-camera'), rig: chosen('rig-choice') });
     } else if (target.closest?.('#backdrop [data-show-photos]')) {
       if (shown) hide();
-      else await show().catch(() => {});
+      else await show().catch(tellWhy);
       press();
     }
   });

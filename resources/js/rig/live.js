@@ -96,8 +96,12 @@ export function lookThroughCamera(bench) {
         if (told.trouble) problem(told.trouble);
         if (isLive && response.status === 200) {
           after = told.frame;
-          const old = frame;
-          frame = await createImageBitmap(await response.blob());
+          const [picture, old] = [await createImageBitmap(await response.blob()), frame];
+          if (!isOn()) {
+            picture.close();
+            return;
+          }
+          frame = picture;
           tell();
           old?.close();
           const rate = Math.round(shown());
