@@ -7,6 +7,7 @@ namespace Evrent\Core\Presets;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Knots;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Light\Control;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
@@ -54,7 +55,9 @@ final class CellPlan
             ),
             'move' => self::part($plan, $from, $from + $photos - 1),
             'trigger' => $plan->trigger->with(['cameraPhotos' => null]),
-            'start' => null, 'end' => null, 'window' => null, 'light' => null,
+            'start' => null, 'end' => null, 'window' => null,
+            // Aperture and ISO are those of the shot; the shutter time is the cell's, whoever sets it in the shot.
+            'light' => $plan->light?->with(['control' => Control::Manual, 'isoChanges' => []]),
         ]);
     }
 

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Presets;
 
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Light\Control;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Presets\Trial;
+use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\TestCase;
@@ -31,6 +35,20 @@ final class CellPlanTest extends TestCase
             self::assertEqualsWithDelta($plan->path->positionsAt(40.0 + $n)['slide'], $position, 0.51 / $plan->rig->axes[0]->stepsPerUnit, "photo {$n}");
         }
         self::assertNull(CellPlan::whyNot(Schedule::of($cell)));
+    }
+
+    public function testACellIsShotWithTheApertureAndIsoOfTheShot(): void
+    {
+        $plan = Plans::with([]);
+        $light = new Light(5.6, 800.0, isoChanges: [['frame' => 5, 'iso' => 1600.0]], control: Control::AperturePriority);
+
+        $cell = CellPlan::of($plan->with(['light' => $light]), new Trial('reeds', [4.0], [0.5], 21), '0:0');
+
+        $wanted = Wanted::of(Schedule::of($cell))->for(12);
+        self::assertSame([0.5, 5.6, 800.0], array_map(
+            static fn (BodySetting $setting): ?float => $wanted[$setting->value] ?? null,
+            [BodySetting::ShutterTime, BodySetting::Aperture, BodySetting::Iso],
+        ));
     }
 
     public function testAShorterMoveIsTriedWhole(): void
