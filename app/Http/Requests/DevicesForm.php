@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\KitItem;
+use App\Pages\TakeStart;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\RigWords;
@@ -48,6 +49,12 @@ abstract class DevicesForm extends Form
     public function camera(): string
     {
         return $this->piece('camera', KitKind::Body)->address ?? '';
+    }
+
+    /** At which simulated devices run their world; one that is none of those to choose from is the usual one. */
+    public function worldSpeed(): float
+    {
+        return isset(TakeStart::speeds()[$this->text('speed')]) ? (float) $this->text('speed') : config()->float('evrent.world_speed');
     }
 
     /**

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Trial;
-use App\Pages\TakeStart;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -33,11 +32,6 @@ final class GridForm extends DevicesForm
         assert($shoot instanceof Shoot);
 
         return $shoot->shots()->find((int) $this->text('shot')) ?? throw new InvalidInput([new Problem('/shot', 'Choose a shot of this shoot.')]);
-    }
-
-    public function worldSpeed(): float
-    {
-        return isset(TakeStart::speeds()[$this->text('speed')]) ? (float) $this->text('speed') : config()->float('evrent.world_speed');
     }
 
     private function trial(): Trial

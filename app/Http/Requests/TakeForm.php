@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Pages\TakeStart;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\StartAhead;
 use Evrent\Core\Sky\StartEvent;
@@ -18,12 +17,6 @@ use Evrent\Core\Words\TypedText;
  */
 final class TakeForm extends DevicesForm
 {
-    /** At which simulated devices run their world; one that is none of those to choose from is the usual one. */
-    public function worldSpeed(): float
-    {
-        return isset(TakeStart::speeds()[$this->text('speed')]) ? (float) $this->text('speed') : config()->float('evrent.world_speed');
-    }
-
     /**
      * Seconds until the first photo.
      *

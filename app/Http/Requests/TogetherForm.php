@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Actions\StartOfOne;
 use App\Models\Shoot;
 use App\Models\Shot;
-use App\Pages\TakeStart;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -49,11 +48,6 @@ final class TogetherForm extends DevicesForm
         }
 
         return $starts;
-    }
-
-    public function worldSpeed(): float
-    {
-        return isset(TakeStart::speeds()[$this->text('speed')]) ? (float) $this->text('speed') : config()->float('evrent.world_speed');
     }
 
     private function shoot(): Shoot

@@ -30,7 +30,7 @@
         <small class="quiet">A ramp may be typed in per cent of its run, in photos (43 photos) or in time (5 min).</small>
         <div class="back-and-forth"><x-number pointer="/move/one_way_photos" label="Back and forth: photos one way" :width="7" unit="photos"
             :value="$texts['/move/one_way_photos'] ?? ''" shown-label />
-            <small class="quiet">Left empty, the move goes once. Otherwise it comes back the way it went, and so on while there are photos.</small></div>
+            <small class="quiet">Leave it empty for a single move. Otherwise the rig goes back and forth until all photos are taken.</small></div>
         @if (count($legs) > 1)
             <p class="add-keyframe">@foreach ($legs as $leg)<x-edit :page="$page" edit="run-ease" :with="['place' => $leg->fromKeyframe]"
                 class="is-quiet" :id="'run-ease-' . $leg->fromKeyframe">{{ Move::peg($leg->fromKeyframe) }} to
