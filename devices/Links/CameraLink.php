@@ -42,8 +42,14 @@ interface CameraLink
      */
     public function thumbnail(string $object): ?string;
 
-    /** Fires it where no rig does. */
-    public function fire(): void;
+    /**
+     * Fires it where no rig does.
+     *
+     * @return float real seconds for which it was still busy with the photo before, and was asked again: it exposes that much later
+     *
+     * @throws DeviceRefused
+     */
+    public function fire(): float;
 
     /** @return ?int per cent; null where it does not say */
     public function batteryPercent(): ?int;

@@ -38,7 +38,7 @@ final class DeafCamera implements CameraLink
         return null;
     }
 
-    public function fire(): void
+    public function fire(): never
     {
         throw new DeviceRefused('A camera on a trigger line alone is fired by the rig.');
     }

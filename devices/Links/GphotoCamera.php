@@ -159,13 +159,15 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
         return $left[0] ?? null;
     }
 
-    public function fire(): void
+    public function fire(): float
     {
         $this->ask('trigger-capture');
         $why = $this->lastError();
         if ($why !== null) {
             throw new DeviceRefused("The camera refused: {$why}");
         }
+
+        return 0.0;
     }
 
     public function batteryPercent(): ?int

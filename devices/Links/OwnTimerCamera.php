@@ -58,9 +58,9 @@ final readonly class OwnTimerCamera implements CameraLink, StartsItsTimer, Tells
         return $this->camera->thumbnail($object);
     }
 
-    public function fire(): void
+    public function fire(): float
     {
-        $this->camera->fire();
+        return $this->camera->fire();
     }
 
     public function batteryPercent(): ?int

@@ -182,17 +182,18 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
         }
     }
 
-    public function fire(): void
+    public function fire(): float
     {
-        $until = microtime(true) + self::BUSY_SECONDS;
+        $began = microtime(true);
         while (true) {
+            $asked = microtime(true);
             try {
                 $this->ask(Operation::InitiateCapture, 0, 0);
 
-                return;
+                return $asked - $began;
             } catch (DeviceRefused $refused) {
                 // Still at the photo before: a moment later it is not.
-                if ($refused->number !== Response::DeviceBusy->value || microtime(true) > $until) {
+                if ($refused->number !== Response::DeviceBusy->value || $asked > $began + self::BUSY_SECONDS) {
                     throw $refused;
                 }
                 usleep(self::BUSY_MICROSECONDS);

@@ -49,11 +49,11 @@ final class FeedHold
     /**
      * @param bool           $isMoving whether the rig sets out at the trigger of this photo
      * @param float          $closesAt when its shutter is closed again, in seconds of the take
-     * @param callable(): bool $trigger whether it was triggered
+     * @param callable(): ?float $trigger what it answers is answered
      *
      * @throws DeviceGone
      */
-    public function whileTriggering(int $photo, bool $isMoving, float $closesAt, callable $trigger): bool
+    public function whileTriggering(int $photo, bool $isMoving, float $closesAt, callable $trigger): ?float
     {
         [$this->exposed, $this->closesAt] = [$isMoving ? $photo : null, $closesAt];
         $this->isTriggering = true;

@@ -210,10 +210,13 @@ final class Runner
         $byRig = !$this->setting->isOwnTimer && $this->schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
         $lag = $this->schedule->plan->camera->shutterLagSeconds;
         $this->shutterFreeAt = $at + $lag + $this->schedule->plan->camera->shutterBusySeconds($seconds);
-        $triggers = fn (): bool => $this->triggers($photo, $byRig ? $seconds : null);
-        if (!$this->hold->whileTriggering($photo, $creeps, $at + $lag + $seconds, $triggers)) {
+        $triggers = fn (): ?float => $this->triggers($photo, $byRig ? $seconds : null);
+        $busySeconds = $this->hold->whileTriggering($photo, $creeps, $at + $lag + $seconds, $triggers);
+        if ($busySeconds === null) {
             return;
         }
+        $at += $busySeconds * $this->clock->speed;
+        $this->shutterFreeAt += $busySeconds * $this->clock->speed;
         $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds;
         // In stop motion nothing is late: it has no clock.
         $planned = $this->schedule->plan->timing->mode->hasClock() ? $this->state->plannedAt($photo) : null;
@@ -251,35 +254,33 @@ final class Runner
     /**
      * @param ?float $byRigSeconds for how long the rig is to keep the line closed; null where the camera times its exposure itself
      *
-     * @return bool whether it was triggered
+     * @return ?float real seconds for which the camera was too busy to be triggered; null where it was not triggered at all
      */
-    private function triggers(int $photo, ?float $byRigSeconds): bool
+    private function triggers(int $photo, ?float $byRigSeconds): ?float
     {
         if ($this->setting->isOwnTimer) {
             // It fires by itself, as its timer has it: the rig stands here for as long as that should take.
             $this->ownTimer?->startIfDue();
 
-            return true;
+            return 0.0;
         }
         if ($this->rig === null) {
             return $this->fired($photo);
         }
         $this->rig->trigger($byRigSeconds, $this->look(...));
 
-        return true;
+        return 0.0;
     }
 
     /**
-     * @return bool whether it took one; else it has run out of something, and that is being waited for
+     * @return ?float real seconds for which it was busy before it took one; null where it has run out of something, and that is being waited for
      *
      * @throws DeviceRefused where nothing has
      */
-    private function fired(int $photo): bool
+    private function fired(int $photo): ?float
     {
         try {
-            $this->camera->fire();
-
-            return true;
+            return $this->camera->fire();
         } catch (DeviceRefused $refused) {
             $this->log->write(LogKind::NotTaken, $photo, ['why' => $refused->getMessage()]);
             $why = $this->outage?->find(true);
@@ -288,7 +289,7 @@ final class Runner
             }
             $this->endIfNobodyStandsBy($why);
 
-            return false;
+            return null;
         }
     }
 

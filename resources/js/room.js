@@ -112,7 +112,7 @@ function watchLink(room) {
     if (line.textContent !== text) line.textContent = text;
   };
   const isNow = (detail) => detail.elt?.id === 'now' || detail.target?.id === 'now';
-  const isOrder = (detail) => detail.elt?.closest?.('form')?.querySelector('input[name=order]') !== null;
+  const isOrder = (detail) => Boolean(detail.elt?.closest?.('form')?.querySelector('input[name=order]'));
   document.body.addEventListener('htmx:afterRequest', ({ detail }) => {
     if (isNow(detail)) {
       heardAt = detail.successful ? Date.now() : heardAt;

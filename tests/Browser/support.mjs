@@ -3,7 +3,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { after } from 'node:test';
 import { chromium } from 'playwright-core';
-import { get, newShootAtSaltreach, newShot, url } from '../requests.mjs';
+import { get, newShootAtSaltreach, newShot, post, url } from '../requests.mjs';
 import { countRequests, currentTest, isLong, test } from '../Runner/tests.mjs';
 
 export { isLong, test, url };
@@ -74,6 +74,9 @@ export async function openDemo(view, title, options) {
 export async function startRun(page, reason = 'a test') {
   await page.getByRole('button', { name: 'Start run' }).click();
   await page.waitForURL(/takes\/\d+/);
+  // One that a failed test leaves running would keep rig and camera from the tests after it.
+  const take = new URL(page.url()).pathname;
+  currentTest()?.closers.push(() => post(`${take}/orders`, { order: 'abort' }));
   await page.locator('#now').waitFor();
   const held = page.locator('.room-held');
   await page.locator('.room-held, #now:not([data-status=prepared])').first().waitFor({ timeout: 30_000 });

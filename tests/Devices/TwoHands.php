@@ -47,6 +47,9 @@ final class TwoHands
     /** @var list<int> photos that the camera took, by the number that whoever fired it meant */
     public array $taken = [];
 
+    /** @var list<float> and when */
+    public array $takenAt = [];
+
     /** @var list<array{string, float}> name and when it is on the card */
     public array $card = [];
 
@@ -63,8 +66,9 @@ final class TwoHands
     /**
      * @param array<int, array{who: int, at: int, what: string, seconds: float}> $events at what each worker asks for the so-and-so-manieth time: killed (a
      *        new one after so many seconds), stalled, away (its database), all away, cut (its link to the database, made anew at once)
+     * @param float $busySeconds for which a camera that is fired by itself, without a rig, is still at something else
      */
-    public function __construct(Plan $plan, private array $events)
+    public function __construct(Plan $plan, private array $events, private readonly bool $hasRig = true, public readonly float $busySeconds = 0.0)
     {
         $this->schedule = Schedule::of($plan);
     }
@@ -137,6 +141,15 @@ final class TwoHands
         }
     }
 
+    /** The camera takes the photo that whoever fires it has announced. */
+    public function takes(): void
+    {
+        $meant = (int) array_key_last(array_filter($this->lines, static fn (array $kept): bool => $kept[1]->kind === LogKind::Intent));
+        $this->taken[] = (int) $this->lines[$meant][1]->photo;
+        $this->takenAt[] = $this->now;
+        $this->card[] = [sprintf('/DCIM/100EVRNT/EVR_%04d', count($this->taken)), $this->now + 0.8];
+    }
+
     public function isMoving(): bool
     {
         return $this->arrivesAt !== null && $this->now < $this->arrivesAt;
@@ -197,12 +210,12 @@ final class TwoHands
             $token = ++$this->token;
             $store = new TwoHandsStore($this, $who, $token);
             $clock = new VirtualRunClock($this, $who);
-            $setting = new Setting(hasRig: true, cameraTells: true);
+            $setting = new Setting(hasRig: $this->hasRig, cameraTells: true);
             $asIs = static function (array $found): array {
                 /** @var list<Contradiction> $found */
                 return array_fill_keys(array_map(static fn (Contradiction $one): string => $one->about, $found), '');
             };
-            $devices = [new TwoHandsRig($this, $who, $token), new TwoHandsCamera($this, $who, $token)];
+            $devices = [$this->hasRig ? new TwoHandsRig($this, $who, $token) : null, new TwoHandsCamera($this, $who, $token)];
             try {
                 (new Runner($this->schedule, $setting, $devices[0], $devices[1], $store, $clock, $asIs))->run();
             } catch (HoldLost) {

@@ -54,9 +54,13 @@ final class TwoHandsCamera implements CameraLink
         return null;
     }
 
-    public function fire(): void
+    public function fire(): float
     {
         $this->world->acts($this->token, 'fired');
+        $this->world->step($this->who, $this->world->busySeconds);
+        $this->world->takes();
+
+        return $this->world->busySeconds;
     }
 
     public function batteryPercent(): ?int

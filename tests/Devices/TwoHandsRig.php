@@ -54,12 +54,7 @@ final class TwoHandsRig implements RigLink
     public function trigger(?float $seconds, callable $meanwhile): void
     {
         $this->sent('triggered');
-        // Which photo it was, the place says: an axis stands elsewhere for each.
-        $axis = $this->world->schedule->plan->rig->axes[0];
-        $meant = (int) array_key_last(array_filter($this->world->lines, static fn (array $kept): bool => $kept[1]->kind->value === 'intent'));
-        $this->world->taken[] = (int) $this->world->lines[$meant][1]->photo;
-        $this->world->card[] = [sprintf('/DCIM/100EVRNT/EVR_%04d', count($this->world->taken)), $this->world->now + 0.8];
-        assert($axis->stepsPerUnit > 0.0);
+        $this->world->takes();
         $this->world->step($this->who);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
+use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\PhotoState;
 use Evrent\Core\Run\Take\TakeReport;
@@ -85,6 +86,20 @@ final class TwoHandsTest extends TestCase
         }
         // The last one stands: there is nowhere to creep to.
         self::assertSame([1, 2], array_keys($moved));
+    }
+
+    /** A camera that is still at something else when it is fired: the log has it when it exposed, and the photo is as late as it was. */
+    public function testAPhotoIsLoggedWhenTheCameraTookIt(): void
+    {
+        $hands = (new TwoHands(self::plan('shoot_move_shoot'), [], hasRig: false, busySeconds: 0.7))->run();
+        self::assertSame([], $hands->wrong());
+        $outcomes = array_values(array_filter(array_column($hands->lines, 1), static fn (LogLine $line): bool => $line->kind === LogKind::Outcome));
+        self::assertCount(3, $outcomes);
+        foreach ($outcomes as $n => $line) {
+            self::assertEqualsWithDelta($hands->takenAt[$n], $line->number('triggered_s'), 0.05);
+            self::assertGreaterThan(0.65, $line->number('late_s'));
+            self::assertEqualsWithDelta($hands->takenAt[$n] + 2.5, $line->number('closed_s'), 0.2);
+        }
     }
 
     /** @return list<int> all that a worker asks for, by its place; some of them in a short run */

@@ -36,7 +36,7 @@ async function keepPictures(name, contexts) {
 export function test(name, ...rest) {
   const run = rest.pop();
   const file = callingFile();
-  return nodeTest(name, ...rest, (nodeContext) => running.run({ contexts: [], pageSeconds: 0 }, async () => {
+  return nodeTest(name, ...rest, (nodeContext) => running.run({ contexts: [], closers: [], pageSeconds: 0 }, async () => {
     const own = currentTest();
     const before = { wall: secondsNow(), processor: timesFile ? processorSeconds() : 0 };
     try {
@@ -47,7 +47,7 @@ export function test(name, ...rest) {
     } finally {
       const wall = secondsNow() - before.wall;
       const processor = timesFile ? processorSeconds() - before.processor : 0;
-      await Promise.allSettled(own.contexts.map((context) => context.close()));
+      await Promise.allSettled([...own.contexts.map((context) => context.close()), ...own.closers.map((close) => close())]);
       if (timesFile) {
         const page = own.pageSeconds;
         appendFileSync(timesFile, `${JSON.stringify({ file, test: name, wall, processor, database: 0, page, clock: Math.max(0, wall - processor - page) })}\n`);
