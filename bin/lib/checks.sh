@@ -19,10 +19,19 @@ types() {
     vendor/bin/phpstan analyse --no-progress --memory-limit=1G "${CHOSEN[@]}"
 }
 
+# Tests that wait for devices take turns: a run has those of one in four groups, by its seed.
+TURNS=4
+others_turns() {
+    local turn
+    for ((turn = 0; turn < TURNS; turn++)); do [ "$turn" -eq $((SEED % TURNS)) ] || echo "--exclude-group turn-$turn"; done
+}
+
 # php_unit CHECK SUITES
 php_unit() {
     local which=(--testsuite "$2") without=() filter
     [ "$EVRENT_TEST_LONG" = 1 ] || without=(--exclude-group long)
+    # shellcheck disable=SC2207
+    [ "$EVRENT_TEST_LONG" = 1 ] || [ "${EVRENT_TEST_DRAW:-}" = all ] || without+=($(others_turns))
     chosen "$1"
     if [ "${#CHOSEN[@]}" -gt 0 ]; then
         filter=$(cat "$CHOICE/$1.filter")

@@ -48,8 +48,10 @@ final class Holder
         return $who !== '' && !in_array($this->who($now), ['', $who], true);
     }
 
-    public function leave(string $who): void
+    /** @param int $number of its last word: one that was overtaken by this does not take it again */
+    public function leave(string $who, int $number): void
     {
+        $this->said = [$who => max($number, $this->said[$who] ?? 0)] + $this->said;
         [$this->who, $this->until] = $this->who === $who ? ['', -INF] : [$this->who, $this->until];
     }
 

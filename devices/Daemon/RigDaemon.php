@@ -111,7 +111,7 @@ final class RigDaemon
         try {
             $problem = match ($asked->text('do')) {
                 'stop' => $this->stop(),
-                'leave' => $this->leave($asked->text('who')),
+                'leave' => $this->leave($asked),
                 'release' => $this->holder->isOthers($asked->text('who'), $now) ? self::OTHERS : $this->release(),
                 'status', '' => null,
                 default => $this->whyNot($asked, $now) ?? $this->begins($asked),
@@ -155,11 +155,11 @@ final class RigDaemon
 
             return $isWord ? '' : 'It is stopping. Press again when it stands.';
         }
-        if (!$this->holder->take($asked->text('who'), $now)) {
-            return self::OTHERS;
-        }
         if ($isWord && !$this->isNews($asked, $now)) {
             return '';
+        }
+        if (!$this->holder->take($asked->text('who'), $now)) {
+            return self::OTHERS;
         }
         if ($isWord && $this->isStillHeld($asked, $now)) {
             return 'It was stopped. Let go, then press again.';
@@ -297,9 +297,9 @@ final class RigDaemon
         }
     }
 
-    private function leave(string $who): null
+    private function leave(Question $asked): null
     {
-        $this->holder->leave($who);
+        $this->holder->leave($asked->text('who'), (int) $asked->number('n'));
 
         return null;
     }

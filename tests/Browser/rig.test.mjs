@@ -63,7 +63,7 @@ async function holdDown(page, selector) {
   await page.mouse.down();
 }
 
-test('a rig is jogged, its place is taken as A, another window looks on and stops it', async () => {
+test.oneIn(4, 'a rig is jogged, its place is taken as A, another window looks on and stops it', async () => {
   const page = await inFrame('Jogged');
   await connect(page);
   await page.getByText('Keep hands clear before the rig moves.').first().waitFor();
@@ -236,7 +236,7 @@ test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
 });
 
-test('what the camera sees at both ends takes the place of the drawing, and moves as the move goes', async () => {
+test.oneIn(4, 'what the camera sees at both ends takes the place of the drawing, and moves as the move goes', async () => {
   const page = await inFrame('Own photos');
   await type(page, 'Slide at B', '150');
   await connect(page);

@@ -4,9 +4,9 @@ import { createRequire } from 'node:module';
 import { after } from 'node:test';
 import { chromium } from 'playwright-core';
 import { get, newShootAtSaltreach, newShot, post, url } from '../requests.mjs';
-import { countRequests, currentTest, isLong, test } from '../Runner/tests.mjs';
+import { countRequests, currentTest, hasItsTurn, isLong, test } from '../Runner/tests.mjs';
 
-export { isLong, test, url };
+export { hasItsTurn, isLong, test, url };
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 // The same engine without the parts that only a window needs costs half the processor time; the long run uses the browser that people use.

@@ -10,6 +10,7 @@ use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Core\Plan\Plan;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 use Tests\Devices\DeviceProcess;
@@ -50,6 +51,7 @@ final class JogCommandTest extends TestCase
         }
     }
 
+    #[Group('turn-1')]
     public function testItIsSteeredDrivenAndSteppedWithinItsTravel(): void
     {
         self::assertSame("slide 0, pan 0, tilt 0\n", $this->jog(['--home'])[1]);
@@ -66,6 +68,7 @@ final class JogCommandTest extends TestCase
         self::assertStringContainsString('beyond the travel', $err);
     }
 
+    #[Group('turn-2')]
     public function testAHostThatIsKilledLeavesTheRigAtRest(): void
     {
         $this->jog(['--home']);

@@ -11,6 +11,7 @@ use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\SetsBody;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -38,6 +39,7 @@ final class BodyOnTheLineTest extends TestCase
     }
 
     #[DataProvider('ways')]
+    #[Group('turn-3')]
     public function testTheNearestOfItsListIsSetAndReadBack(string $way): void
     {
         $body = new DeviceProcess(['camera', '--port=0', '--trigger-port=0', "--card={$this->folder}", '--speed=100']);

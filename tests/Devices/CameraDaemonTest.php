@@ -12,6 +12,7 @@ use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\GphotoCamera;
 use Evrent\Devices\Links\PtpCamera;
 use Evrent\Devices\Protocol\Gcode\Dialect;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -70,6 +71,7 @@ final class CameraDaemonTest extends TestCase
         self::assertTrue($daemon->daemons->release($key));
     }
 
+    #[Group('turn-0')]
     public function testATestMoveTakesAPhotoAtEachFifth(): void
     {
         $camera = $this->simulated();

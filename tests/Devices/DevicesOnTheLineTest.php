@@ -17,6 +17,7 @@ use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Protocol\Ptp\Packet;
 use Evrent\Devices\Running\Picture;
 use Evrent\Devices\Simulators\SimulatedKit;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
@@ -39,6 +40,7 @@ final class DevicesOnTheLineTest extends TestCase
         exec('rm -rf ' . escapeshellarg($this->folder));
     }
 
+    #[Group('turn-1')]
     public function testGphotoReadsCapturesListsAndDownloads(): void
     {
         $camera = $this->camera(100);
@@ -59,6 +61,7 @@ final class DevicesOnTheLineTest extends TestCase
 
     /** Both links see the same picture of the same file. */
     /** Another program at that port is no rig, and says so itself; one that says nothing at all may be there in a moment. */
+    #[Group('turn-0')]
     public function testWhatIsNoDeviceIsToldByItsOwnWords(): void
     {
         $router = "{$this->folder}/no-rig.php";
@@ -196,6 +199,7 @@ final class DevicesOnTheLineTest extends TestCase
     }
 
     /** Still at the photo before, for 0.06 s of lag and half a second: asked again, it takes the next. One that stays busy refuses. */
+    #[Group('turn-3')]
     public function testACameraThatIsBusyIsAskedAgain(): void
     {
         $process = $this->camera(1);
@@ -236,6 +240,7 @@ final class DevicesOnTheLineTest extends TestCase
     }
 
     /** Another program's port makes way to the next, which is said, and written where others look for it. */
+    #[Group('turn-2')]
     public function testAPortThatIsTakenMakesWayToTheNext(): void
     {
         $rig = new DeviceProcess(['rig', '--port=0']);

@@ -35,6 +35,7 @@ final class FilmTest extends TestCase
     #[TestWith([FrameRate::R23976, Codec::H264, 'h264,320,200,yuv420p,24000/1001,'])]
     #[TestWith([FrameRate::R5994, Codec::H265, 'hevc,320,200,yuv420p10le,60000/1001,'])]
     #[TestWith([FrameRate::R25, Codec::ProRes, 'prores,320,200,yuv422p10le,25/1,'])]
+    #[Group('turn-1')]
     public function testFramesComeInTheirOrderAtTheirRate(FrameRate $rate, Codec $codec, string $probed): void
     {
         $clip = new Clip(Holes::Held, true, 5, 60, [new Speed(20, 35, 2.0), new Speed(40, 43, 0.5)], size: Size::Full, rate: $rate, codec: $codec, shape: 1.6);
@@ -68,6 +69,7 @@ final class FilmTest extends TestCase
     }
 
     /** An edge in the photo, seen while the crop goes from one place and width to another: where the list says, in each frame. */
+    #[Group('turn-2')]
     public function testACropOnItsWayIsWhereTheListSays(): void
     {
         $image = imagecreatetruecolor(960, 600);

@@ -30,6 +30,7 @@ use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\FolderSums;
 use Evrent\Devices\Photos\Numbered;
 use Evrent\Devices\Photos\PhotoFolder;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -83,6 +84,7 @@ final class HostileNamesTest extends TestCase
         $this->removeFolder();
     }
 
+    #[Group('turn-2')]
     public function testNoNameIsEverRunAndNoFileChanged(): void
     {
         $this->fill(self::names());
@@ -112,6 +114,7 @@ final class HostileNamesTest extends TestCase
         $this->assertNothingHappened($before);
     }
 
+    #[Group('turn-3')]
     public function testFilmsListsAndCopiesAreMadeOfThem(): void
     {
         $this->fill(self::names());

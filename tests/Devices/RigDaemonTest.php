@@ -13,6 +13,7 @@ use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Running\DeviceLocks;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -91,10 +92,15 @@ final class RigDaemonTest extends TestCase
             $answer = $this->daemon->ask($this->key, ['do' => 'steer', 'who' => self::AN, 'shares' => ['slide' => 1.0]] + $late);
             self::assertSame([null, '', false], [$answer->problem(), $answer->fields['doing'], $answer->fields['moves']]);
         }
+        // A page that has gone does not take it again by what was still on its way.
+        $this->daemon->ask($this->key, ['do' => 'leave', 'who' => self::AN, 'n' => 40]);
+        $this->daemon->ask($this->key, ['do' => 'steer', 'who' => self::AN, 'shares' => ['slide' => 1.0], 'n' => 39]);
+        self::assertNull($this->steer([], self::OTHER)->problem());
         $this->letGo();
         self::assertSame($from, $this->reached()->status()->positions);
     }
 
+    #[Group('turn-3')]
     public function testStopBrakesWhateverItDoesAndWhoeverPressesIt(): void
     {
         $this->homed();
@@ -114,6 +120,7 @@ final class RigDaemonTest extends TestCase
         }
     }
 
+    #[Group('turn-3')]
     public function testAStopHoldsUntilEveryHandHasLetGo(): void
     {
         $this->homed();
@@ -148,6 +155,7 @@ final class RigDaemonTest extends TestCase
         self::assertSame(self::AN, $this->daemon->ask($this->key, ['do' => 'status'])->fields['holder']);
     }
 
+    #[Group('turn-1')]
     public function testItFollowsTheCursorAndRunsThroughTheMove(): void
     {
         $this->homed();
@@ -188,6 +196,7 @@ final class RigDaemonTest extends TestCase
         self::assertTrue($this->open()->fields['knows_place'], 'and the next knows where it stands');
     }
 
+    #[Group('turn-0')]
     public function testWhoeverNeedsItGetsItOnceItStands(): void
     {
         $this->homed();
@@ -214,6 +223,7 @@ final class RigDaemonTest extends TestCase
         self::assertNotNull($daemon->daemons->ask(Daemons::KEEPER, ['do' => 'status']));
     }
 
+    #[Group('turn-2')]
     public function testADeviceThatDoesNotAnswerHoldsNoOtherUpAndTwoWindowsShareOne(): void
     {
         $daemon = new DaemonProcess();

@@ -15,6 +15,7 @@ use Evrent\Devices\Protocol\Gcode\StatusLine;
 use Evrent\Devices\Simulators\Rig\SimulatedRig;
 use Evrent\Devices\Simulators\SimulatedKit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -101,6 +102,7 @@ final class RigWordsTest extends TestCase
     }
 
     /** Homed, moved, triggered and asked where it is: the same take, in other words. */
+    #[Group('turn-1')]
     public function testARigWithOtherFirmwareIsDrivenByWhatTheKitSays(): void
     {
         $process = new DeviceProcess(['rig', '--port=0', '--firmware=other', '--speed=200']);

@@ -27,6 +27,7 @@ final class TakeTest extends TestCase
     }
 
     /** Killed before its first photo is confirmed, and again later: what was on the card before is never taken for a photo of this take. */
+    #[Group('turn-3')]
     public function testPhotosOfAnEarlierDayAreNoneOfThisTake(): void
     {
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 3, 100, photosBefore: 7);
@@ -35,6 +36,7 @@ final class TakeTest extends TestCase
         self::assertSame(['complete', [], []], [$take->ended(), $take->wrong(false), $extras], $take->errors());
     }
 
+    #[Group('turn-2')]
     public function testCreepingOnEveryPhotoIsTakenOnce(): void
     {
         $take = new TakeUnderFire(self::plan(['/timing/mode' => 'continuous']), 1, 500);
@@ -43,6 +45,7 @@ final class TakeTest extends TestCase
     }
 
     /** A camera that knows nothing of the plan is set to it, before the first photo and on the way, also by whoever goes on after a kill. */
+    #[Group('turn-1')]
     public function testEachPhotoIsExposedAsPlanned(): void
     {
         $plan = self::plan([
@@ -64,6 +67,7 @@ final class TakeTest extends TestCase
     }
 
     /** Nobody fires: the camera goes by its own timer, started once, and each of its photos is one of the rig's places. */
+    #[Group('turn-0')]
     public function testACameraOnItsOwnTimerIsStartedOnce(): void
     {
         $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 0.5], '/timing/photos' => 16]), 4, 80);
@@ -91,6 +95,7 @@ final class TakeTest extends TestCase
         self::assertMatchesRegularExpression('/Photo 1[0-4] came out \d\.\d stops brighter than those before it/', self::alarms($take));
     }
 
+    #[Group('turn-2')]
     public function testADeafCameraIsNeverAsked(): void
     {
         $take = new TakeUnderFire(self::plan(), 1, 500, isDeaf: true);
@@ -151,6 +156,7 @@ final class TakeTest extends TestCase
     }
 
     /** Full after photo 10: it holds, says why, and goes on at photo 11 when another card is in; or ends there, where that was chosen before. */
+    #[Group('turn-3')]
     public function testAFullCardIsWaitedForAndNoPhotoIsLost(): void
     {
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]]);

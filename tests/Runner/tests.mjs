@@ -62,6 +62,9 @@ test.long = (name, ...rest) => {
   return test(name, { ...rest[0], skip: isLong ? false : 'in bin/test long' }, run);
 };
 
+/** Whether one of a row of like things has its turn in this run, by its place in the row: one in so many, or all. */
+export const hasItsTurn = (place, share) => isLong || process.env.EVRENT_TEST_DRAW === 'all' || (place + Number(process.env.EVRENT_TEST_SEED ?? 0)) % share === 0;
+
 const drawn = new Map();
 
 /** One of a row of like tests: `bin/test` runs one in so many of a file, by its seed; `bin/test changed` and `bin/test long` run all. */
@@ -70,8 +73,7 @@ test.oneIn = (share, name, ...rest) => {
   // Each file begins somewhere else, so that the first of all files do not fall on one run.
   const place = drawn.get(file) ?? [...file].reduce((sum, letter) => sum + letter.codePointAt(0), 0);
   drawn.set(file, place + 1);
-  const isDrawn = process.env.EVRENT_TEST_DRAW === 'all' || (place + Number(process.env.EVRENT_TEST_SEED ?? 0)) % share === 0;
-  return (isDrawn ? test : test.long)(name, ...rest);
+  return (hasItsTurn(place, share) ? test : test.long)(name, ...rest);
 };
 
 /** Counts the time for which the pages of a browser context wait for the server, in the test that opens it. */

@@ -212,9 +212,7 @@ export function takeInHand(bench, run) {
     }
   }, 60);
 
-  window.addEventListener('pagehide', () => {
-    if (isOn()) navigator.sendBeacon(root.dataset.rigAt, new Blob([JSON.stringify({ rig: document.getElementById('rig-choice').value, who: words.who, do: 'leave' })], { type: 'application/json' }));
-  });
+  window.addEventListener('pagehide', () => { if (isOn()) words.leave(); });
   document.addEventListener('rig-stop', () => setTimeout(look, 200));
 
   return {

@@ -25,6 +25,11 @@ export function createWords(at, choice) {
   return {
     who,
     post,
+    /** The page goes: what is still on its way from it does not take the rig again. */
+    leave() {
+      number += 1;
+      navigator.sendBeacon(at, new Blob([JSON.stringify({ ...choice(), who, do: 'leave', n: number })], { type: 'application/json' }));
+    },
     /** One of many: left out while earlier ones are still under way, unless it has to get through. */
     async stream(values, { isNeeded = false } = {}) {
       if (underWay >= mostUnderWay && !isNeeded) return null;
