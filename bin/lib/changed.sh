@@ -20,7 +20,7 @@ build_maps() {
     # Each in a group of its own, which is what stop_checks ends.
     set -m
     for check in unit pages; do
-        EVRENT_COVERAGE_MAP="$MAPS.new/$check.map" EVRENT_TEST_TIMES='' "$check" >"$VAR/map-$check.log" 2>&1 &
+        EVRENT_COVERAGE_MAP="$MAPS.new/$check.map" EVRENT_TEST_TIMES='' EVRENT_TEST_DRAW=all "$check" >"$VAR/map-$check.log" 2>&1 &
         WORKERS+=($!)
     done
     set +m

@@ -1,5 +1,5 @@
 // The chain: what is planned is what is shot, what is shot is what is read back, what is read back is what is cut. Six jobs from an empty shoot, taken one
-// after the other onto one card, on devices that know nothing of any plan. A run that is not the long one takes three of them.
+// after the other onto one card, on devices that know nothing of any plan. A run that is not the long one takes two of them.
 import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
@@ -90,7 +90,7 @@ test('six jobs, one card: each is exposed as planned, read back as shot, and cut
   const page = await view.open(`/shoots/${shoot}`);
   const folder = mkdtempSync(join(tmpdir(), 'evrent-chain-'));
   try {
-    for (const [title, job] of Object.entries(jobs).filter((_, n) => hasItsTurn(n, 2))) {
+    for (const [title, job] of Object.entries(jobs).filter((_, n) => hasItsTurn(n, 3))) {
       await page.goto(`${url}/shoots/${shoot}`);
       await begin(page, title, job.rig);
       await job.plan(page);

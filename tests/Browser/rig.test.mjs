@@ -63,7 +63,7 @@ async function holdDown(page, selector) {
   await page.mouse.down();
 }
 
-test.oneIn(4, 'a rig is jogged, its place is taken as A, another window looks on and stops it', async () => {
+test.oneIn(5, 'a rig is jogged, its place is taken as A, another window looks on and stops it', async () => {
   const page = await inFrame('Jogged');
   await connect(page);
   await page.getByText('Keep hands clear before the rig moves.').first().waitFor();
@@ -110,7 +110,7 @@ test.oneIn(4, 'a rig is jogged, its place is taken as A, another window looks on
   await page.locator('#rig-problem').getByText('Nothing moved').waitFor();
 });
 
-test.oneIn(4, 'a camera is looked through: live, magnified, with its histogram, and by a test photo', async () => {
+test.oneIn(5, 'a camera is looked through: live, magnified, with its histogram, and by a test photo', async () => {
   const page = await inFrame('Looked through');
   await page.locator('[data-live=connect]').click();
   await page.locator('#live-state').getByText(/Live, \d+ frames? a second/).waitFor();
@@ -124,7 +124,7 @@ test.oneIn(4, 'a camera is looked through: live, magnified, with its histogram, 
   await page.locator('.live[data-state=off]').waitFor();
 });
 
-test.oneIn(4, 'on a phone at night a thumb holds it; whatever is lost meanwhile, the rig brakes', async () => {
+test.oneIn(5, 'on a phone at night a thumb holds it; whatever is lost meanwhile, the rig brakes', async () => {
   const page = await inFrame('By thumb', { width: 390, height: 844, touch: true, look: 'night' });
   await connect(page);
   await home(page);
@@ -174,7 +174,7 @@ test.oneIn(4, 'on a phone at night a thumb holds it; whatever is lost meanwhile,
   assert.ok(await at(second) !== stood);
 });
 
-test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a take gets the rig that was in hand', async () => {
+test.oneIn(5, 'by gamepad and by the cursor; what loses the focus lets go, and a take gets the rig that was in hand', async () => {
   const page = await inFrame('By pad');
   // A gamepad as browsers tell of one: two sticks, and buttons.
   await page.evaluate(() => {
@@ -236,7 +236,7 @@ test.oneIn(4, 'by gamepad and by the cursor; what loses the focus lets go, and a
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
 });
 
-test.oneIn(4, 'what the camera sees at both ends takes the place of the drawing, and moves as the move goes', async () => {
+test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing, and moves as the move goes', async () => {
   const page = await inFrame('Own photos');
   await type(page, 'Slide at B', '150');
   await connect(page);

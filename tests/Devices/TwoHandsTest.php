@@ -66,7 +66,7 @@ final class TwoHandsTest extends TestCase
                 }
             }
         }
-        self::assertAllWell($mode, Cases::some($cases));
+        self::assertAllWell($mode, Cases::some($cases, share: 30));
     }
 
     /** Creeping, a rig that is held while the shutter is open spoils that photo, and the log says which. */
@@ -74,7 +74,7 @@ final class TwoHandsTest extends TestCase
     {
         $steps = (new TwoHands(self::plan('continuous'), []))->run()->asked[0];
         $moved = [];
-        foreach (range(1, $steps, 3) as $at) {
+        foreach (range(1, $steps, Cases::isLong() ? 3 : 8) as $at) {
             $hands = (new TwoHands(self::plan('continuous'), [['who' => 0, 'at' => $at, 'what' => 'all away', 'seconds' => 4.0]]))->run();
             $report = TakeReport::of($hands->schedule, array_column($hands->lines, 1));
             foreach ($report->photos as $photo => ['state' => $state]) {

@@ -67,6 +67,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** The rest of a take has a clip of its own, and both in one file. */
+    #[Group('turn-0')]
     public function testTheClipOfARestFollowsOnThatOfItsTake(): void
     {
         $shot = $this->aRun([]);
@@ -94,6 +95,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** A whole run: what is missing is held, what was marked is out, and the film has each photo in its place; brought level it flickers no more. */
+    #[Group('turn-1')]
     public function testAWholeRunBecomesAFilm(): void
     {
         $shot = $this->aRun([new Fault(FaultKind::Flicker, 1, photos: 60, percent: 40.0), new Fault(FaultKind::MissedTrigger, 21, photos: 2)]);
@@ -136,6 +138,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** Photos that were matched to another take make a clip of one photo held: that is said first. */
+    #[Group('turn-2')]
     public function testAClipOfWhichMuchIsMissingIsNotMadeUnsaid(): void
     {
         $shot = $this->aRun([new Fault(FaultKind::CableOut, 11, photos: 20)]);
@@ -289,6 +292,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** The disk is full while it is made: nothing of it is left, the page says why, and it is made when there is room. */
+    #[Group('turn-2')]
     public function testAFilmForWhichThereIsNoRoomIsMadeWhenThereIs(): void
     {
         $shot = $this->aRun();
@@ -326,6 +330,7 @@ final class ClipTest extends PageTestCase
     }
 
     /** Raw photos go out as numbered links and lists; what is developed of them comes back by the same numbers. */
+    #[Group('turn-3')]
     public function testRawPhotosAreDevelopedElsewhere(): void
     {
         $shot = self::shot(['/timing/photos' => 30, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
@@ -384,6 +389,7 @@ final class ClipTest extends PageTestCase
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
     }
 
+    #[Group('turn-3')]
     public function testACopyIsToldUntilItWasChecked(): void
     {
         $shot = $this->aRun();

@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\PreflightTick;
 use App\Models\Shot;
 use App\Models\Take;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -53,6 +54,7 @@ final class DeviceCheckTest extends PageTestCase
         $this->get("{$shot->path()}/run")->assertSee('The rig does not know where it stands.');
     }
 
+    #[Group('turn-1')]
     public function testTestPhotosAreTakenAtEachKeyframe(): void
     {
         $shot = self::shot();

@@ -9,6 +9,7 @@ use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Devices\Daemon\Daemons;
 use Evrent\Devices\Running\DeviceLocks;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DaemonProcess;
 use Tests\Devices\DeviceProcess;
 
@@ -43,6 +44,7 @@ final class RigInHandTest extends PageTestCase
         parent::tearDown();
     }
 
+    #[Group('turn-3')]
     public function testARigIsDrivenFromItsShot(): void
     {
         $shot = self::shot();

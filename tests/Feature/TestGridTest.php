@@ -9,6 +9,7 @@ use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
 use Evrent\Devices\Running\DeviceLocks;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -38,6 +39,7 @@ final class TestGridTest extends PageTestCase
         parent::tearDown();
     }
 
+    #[Group('turn-2')]
     public function testEachCellIsShotAsItSaysAndOneGoesIntoThePlan(): void
     {
         $shot = self::shot();

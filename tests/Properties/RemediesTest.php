@@ -34,7 +34,7 @@ final class RemediesTest extends TestCase
      */
     public static function seeds(): iterable
     {
-        foreach (array_chunk(Cases::numbers(self::SHOTS), self::AT_A_TIME) as $seeds) {
+        foreach (array_chunk(Cases::numbers(self::SHOTS, share: 25), self::AT_A_TIME) as $seeds) {
             yield "from seed {$seeds[0]}" => [$seeds];
         }
     }

@@ -27,11 +27,13 @@ final class Cases
     }
 
     /**
+     * @param int $share one in so many of them
+     *
      * @return non-empty-list<int> some of $from to $from + $count - 1, in their order
      */
-    public static function numbers(int $count, int $from = 1): array
+    public static function numbers(int $count, int $from = 1, int $share = self::SHARE): array
     {
-        return self::some(range($from, $from + $count - 1));
+        return self::some(range($from, $from + $count - 1), share: $share);
     }
 
     /**
@@ -39,12 +41,13 @@ final class Cases
      *
      * @param list<T> $all
      * @param int     $least so many at least, where there are as many
+     * @param int     $share one in so many of them
      *
      * @return ($all is non-empty-list ? non-empty-list<T> : list<T>) some of them, in their order
      */
-    public static function some(array $all, int $least = 2): array
+    public static function some(array $all, int $least = 2, int $share = self::SHARE): array
     {
-        $wanted = max(1, max($least, (int) ceil(count($all) / self::SHARE)));
+        $wanted = max(1, max($least, (int) ceil(count($all) / $share)));
         if (self::isLong() || $all === [] || $wanted >= count($all)) {
             return $all;
         }
