@@ -60,7 +60,12 @@ test.oneIn(10, 'on a phone: the page is lost for a while, a second device looks 
   const page = await makeShot(view, 'Shot by thumb', { width: 390, height: 844, touch: true });
   await started(page, 900);
   await status(page, 'running');
-  for (const button of await page.locator('.room-acts button:visible').all()) assert.ok((await button.boundingBox()).height >= 44);
+  const stop = await page.locator('[data-stop]').boundingBox();
+  for (const button of await page.locator('.room-acts button:visible').all()) {
+    const box = await button.boundingBox();
+    assert.ok(box.height >= 44);
+    assert.ok(box.y + box.height <= stop.y, 'Stop covers no other button');
+  }
   assert.ok(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth));
   const second = await view.open(new URL(page.url()).pathname);
   await status(second, 'running');
