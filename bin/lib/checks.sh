@@ -39,7 +39,20 @@ php_unit() {
     fi
     LARAVEL_STORAGE_PATH="$VAR/test-storage" php "${PHP_FAST[@]}" vendor/bin/phpunit "${without[@]}" "${which[@]}"
 }
-unit() { php_unit unit Core,Devices,Properties,Cli,Runner; }
+# Tests that drive devices wait for most of their time: they run beside the others. In the long run they compute as much.
+unit() {
+    if [ "$EVRENT_TEST_LONG" = 1 ] || [ -n "$CHANGED" ] || [ -n "${EVRENT_COVERAGE_MAP:-}" ]; then
+        php_unit unit Core,Devices,Properties,Cli,Runner
+        return
+    fi
+    local devices failed=0
+    php_unit unit Devices,Cli >"$VAR/test-devices.log" 2>&1 &
+    devices=$!
+    php_unit unit Core,Properties,Runner || failed=1
+    wait "$devices" || failed=1
+    cat "$VAR/test-devices.log"
+    return "$failed"
+}
 pages() { EVRENT_TEST_DATABASE=made php_unit pages Feature; }
 
 # A file of tests that never ends is a failed one, and takes nothing else with it: a quarter of an hour, three in the long run, or four hours

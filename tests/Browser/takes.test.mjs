@@ -104,7 +104,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     await kit.getByText('One piece is in the bag.').waitFor();
 
     const page = await makeShot(view, 'Shot with a stall');
-    await (await reach(page, page.locator('#f-held-photos'))).fill('300');
+    await (await reach(page, page.locator('#f-held-photos'))).fill('150');
     await answered(page, () => page.keyboard.press('Tab'));
     await go(page, 'run');
     await page.locator('#take-rig').selectOption({ label: `${stalls.name}, at ${address}` });
