@@ -362,7 +362,7 @@ final class Runner
         $this->setAhead();
         $isCreeping = $this->setting->hasRig && !$this->schedule->plan->timing->mode->stops();
         if (!$isCreeping && !$this->setting->isOwnTimer && $this->state->open === null && $this->state->unconfirmed === []) {
-            $this->fallBack();
+            $this->adjustSpeed();
         }
         $free = $this->shutterFreeAt > $this->clock->now() ? $this->shutterFreeAt : INF;
         $this->clock->sleepUntil(min($until ?? INF, $free, $this->ownTimer?->startsAt() ?? INF), self::LOOK_SECONDS);
@@ -376,10 +376,10 @@ final class Runner
         }
     }
 
-    private function fallBack(): void
+    private function adjustSpeed(): void
     {
         // Rig, camera and log changed their speed one after the other: their clocks are apart by something else now.
-        if ($this->world->fallBack() && $this->camera->tells()) {
+        if ($this->world->adjust() && $this->camera->tells()) {
             $this->card()->noteClock();
         }
     }

@@ -37,8 +37,14 @@ final class World
     /** A device that was found to be slow is left alone for so many photos. */
     private const LEFT_ALONE_PHOTOS = 10;
 
+    /** After so many photos in time, the next higher speed is tried again; each time after twice as many. */
+    private const IN_TIME_PHOTOS = 12;
+
     /** At which it is to run from the next moment on at which nothing moves; null while it stays as it is. */
-    private ?float $lower = null;
+    private ?float $next = null;
+
+    private int $inTime = 0;
+    private int $triedAfter = self::IN_TIME_PHOTOS;
 
     /** By how much a photo was late when it last fell back, and how many photos ago. */
     private ?float $fellAt = null;
@@ -138,36 +144,58 @@ final class World
         $grown = min($late - ($this->late ?? $late), $this->longer + max(0.0, $afterReady));
         [$this->late, $this->longer] = [$late, 0.0];
         $this->since++;
-        if ($this->lower !== null || $this->clock->speed <= 1.0 && $this->fellAt === null || $this->isDeviceSlow && $this->since <= self::LEFT_ALONE_PHOTOS) {
+        if ($this->asked <= 1.0 || $this->next !== null || $this->isDeviceSlow && $this->since <= self::LEFT_ALONE_PHOTOS) {
             return;
         }
         $this->isDeviceSlow = false;
         $this->fellAt = $this->since > self::SOON_PHOTOS ? null : $this->fellAt;
-        $this->behind = $grown > max(self::BEHIND_SECONDS, self::BEHIND_SHARE * $interval) ? $this->behind + 1 : 0;
+        $isBehind = $grown > max(self::BEHIND_SECONDS, self::BEHIND_SHARE * $interval);
+        [$this->behind, $this->inTime] = $isBehind ? [$this->behind + 1, 0] : [0, $this->inTime + 1];
         if ($this->behind >= self::OFTEN || $grown > max(self::BEHIND_SECONDS, $interval)) {
-            // Slowed down, it is as late as before: it is a device that is slow, and the speed has nothing to do with it.
-            $share = $this->fellAt === null ? 0.0 : $grown / $this->fellAt;
-            $this->isDeviceSlow = $share > self::SAME_SHARE[0] && $share < self::SAME_SHARE[1];
-            $slower = (float) max([1, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed < $this->clock->speed)]);
-            $this->lower = $this->isDeviceSlow ? $this->asked : ($slower < $this->clock->speed ? $slower : null);
-            [$this->fellAt, $this->since, $this->behind] = [$this->isDeviceSlow ? null : $grown, 0, 0];
+            $this->fallsBehind($grown);
+        } elseif ($this->clock->speed < $this->asked && $this->inTime >= $this->triedAfter) {
+            $this->next = (float) min([$this->asked, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed > $this->clock->speed)]);
+            [$this->inTime, $this->triedAfter] = [0, 2 * $this->triedAfter];
         }
     }
 
-    /** Where the machine did not keep up, it runs slower from here on, once nothing moves and nothing is exposed. @return bool whether it does now */
-    public function fallBack(): bool
+    /** @param float $grown seconds by which it is later than the photo before */
+    private function fallsBehind(float $grown): void
     {
-        if ($this->lower === null) {
+        if ($this->clock->speed <= 1.0 && $this->fellAt === null) {
+            return;
+        }
+        // Slowed down, it is as late as before: it is a device that is slow, and the speed has nothing to do with it.
+        $share = $this->fellAt === null ? 0.0 : $grown / $this->fellAt;
+        $this->isDeviceSlow = $share > self::SAME_SHARE[0] && $share < self::SAME_SHARE[1];
+        $slower = (float) max([1, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed < $this->clock->speed)]);
+        $this->next = $this->isDeviceSlow ? $this->asked : ($slower < $this->clock->speed ? $slower : null);
+        [$this->fellAt, $this->since, $this->behind] = [$this->isDeviceSlow ? null : $grown, 0, 0];
+    }
+
+    /**
+     * Where the machine did not keep up it runs slower from here on, and faster again where it does, once nothing moves and nothing is exposed.
+     *
+     * @return bool whether it does now
+     */
+    public function adjust(): bool
+    {
+        if ($this->next === null) {
             return false;
         }
         $was = $this->clock->speed;
         try {
-            $this->runAt($this->lower);
+            $this->runAt($this->next);
         } catch (DeviceRefused) {
             // Not now; a little later.
             return false;
         }
-        $this->lower = null;
+        $this->next = null;
+        if ($this->clock->speed > $was && !$this->isDeviceSlow) {
+            $this->log->over('machine', $this->log->state->next);
+
+            return true;
+        }
         $this->log->alarm('machine', $this->log->state->next, $this->clock->speed > $was ? sprintf(
             'The devices answer slowly at any speed: they run at ×%d again from photo %d on.',
             $this->clock->speed,

@@ -58,13 +58,13 @@ final class WorldTest extends TestCase
             // The rig took as long as it needs, and the photo came as soon as it stood: the plan is too tight, at any speed.
             $world->moved(3.0, 3.0);
             $world->triggered($late, 5.0, 0.01);
-            $world->fallBack();
+            $world->adjust();
         }
         self::assertSame([200.0, []], [$clock->speed, $this->lines]);
         foreach ([7.5, 9.0] as $late) {
             $world->moved(4.4, 3.0);
             $world->triggered($late, 5.0, 0.1);
-            $world->fallBack();
+            $world->adjust();
         }
         self::assertSame(60.0, $clock->speed);
         self::assertSame([LogKind::Note, LogKind::Alarm], array_column($this->lines, 'kind'));
@@ -76,8 +76,31 @@ final class WorldTest extends TestCase
         self::assertEqualsWithDelta($clock->now(), $last->clock(0.0)->now(), 1.0);
         // Once by more than an interval is enough.
         $world->triggered(20.0, 5.0, 11.0);
-        $world->fallBack();
+        $world->adjust();
         self::assertSame(10.0, $clock->speed);
+    }
+
+    /** A machine that was busy for a moment does not run a whole night at our speed: what is in time for a while is tried faster, later each time. */
+    public function testAMachineThatKeepsUpAgainRunsFasterAgain(): void
+    {
+        [$world, $clock] = $this->world(200.0, 200.0);
+        $late = 0.0;
+        $photos = function (int $count, float $grows) use ($world, $clock, &$late): array {
+            $speeds = [];
+            for ($photo = 0; $photo < $count; $photo++) {
+                $late += $grows;
+                $world->triggered($late, 5.0, 0.01 + $grows);
+                $world->adjust();
+                $speeds[] = $clock->speed;
+            }
+
+            return array_count_values(array_map(strval(...), $speeds));
+        };
+        self::assertSame(['200' => 1, '60' => 1], $photos(2, 20.0) + $photos(0, 0.0));
+        self::assertSame(['60' => 11, '200' => 4], $photos(15, 0.0));
+        self::assertSame([LogKind::Note, LogKind::Alarm, LogKind::Note, LogKind::AlarmOver], array_column($this->lines, 'kind'));
+        self::assertSame(['60' => 1], $photos(1, 20.0));
+        self::assertSame(['60' => 23, '200' => 1], $photos(24, 0.0));
     }
 
     /** A rig that answers 20 s late by its own clock is as late at any speed: the machine is not to blame, and nobody waits for it at our speed. */
@@ -87,7 +110,7 @@ final class WorldTest extends TestCase
         $speeds = [];
         foreach ([0.0, 20.0, 45.0, 65.0, 85.0] as $late) {
             $world->triggered($late, 8.0, 24.0);
-            $world->fallBack();
+            $world->adjust();
             $speeds[] = $clock->speed;
         }
         self::assertSame([200.0, 60.0, 200.0, 200.0, 200.0], $speeds);
@@ -120,7 +143,7 @@ final class WorldTest extends TestCase
         [$world, $clock] = $this->world(1.0, 1.0);
         foreach ([0.0, 10.0, 20.0] as $late) {
             $world->triggered($late, 5.0, 10.0);
-            $world->fallBack();
+            $world->adjust();
         }
         self::assertSame([1.0, []], [$clock->speed, $this->lines]);
     }
