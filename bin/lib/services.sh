@@ -69,10 +69,13 @@ LOOKS
 }
 
 write_services() {
-    local port=$1 database=$2 with_database=$3 user='' pg_user='' names key
+    local port=$1 database=$2 with_database=$3 user='' pg_user='' names key pages='' later='nice -n 5'
     if [ "$(id -u)" -eq 0 ]; then
         user="user=$SERVICE_USER"
         pg_user='user=postgres'
+        # Only root gives a take more than its share: the supervisor starts with that, and the others give it up.
+        pages='nice -n 5'
+        later='nice -n 7'
     fi
     names="127.0.0.1 localhost [::1] ${EVRENT_NAMES//,/ }"
     key=$(application_key)
@@ -101,7 +104,7 @@ write_services() {
     (
         umask 077
         sed -e "s|@RUN@|$RUN|g" -e "s|@USER@|$user|g" -e "s|@FPM@|$(php_fpm)|g" -e "s|@APP@|$APP|g" \
-            -e "s|@NAME@|$name|g" -e "s|@RIG@|$rig|g" -e "s|@CAMERA@|$camera|g" -e "s|@TRIGGER@|$trigger|g" -e "s|@SPEED@|$speed|g" -e "s|@CARD@|$RUN/card|g" \
+            -e "s|@PAGES@|$pages|g" -e "s|@LATER@|$later|g" -e "s|@NAME@|$name|g" -e "s|@RIG@|$rig|g" -e "s|@CAMERA@|$camera|g" -e "s|@TRIGGER@|$trigger|g" -e "s|@SPEED@|$speed|g" -e "s|@CARD@|$RUN/card|g" \
             "$ROOT/support/server/supervisord.conf" >"$RUN/supervisord.conf.new"
         printf 'environment=%s\n' "$(printf '%s\n' "${SERVICE_ENVIRONMENT[@]}" | sed -e 's/%/%%/g' -e 's/^\([A-Z_]*\)=\(.*\)$/\1="\2"/' | paste -sd,)" >"$RUN/environment"
         sed -i -e "/^@ENVIRONMENT@$/{r $RUN/environment
@@ -161,7 +164,9 @@ artisan() (
 # start_services PORT: what write_services wrote is started. The caller holds the lock.
 start_services() {
     # In a session of its own: a Ctrl-C at the terminal goes to the command that started it, which stops it in order.
-    setsid supervisord -c "$RUN/supervisord.conf" >"$RUN/start.log" 2>&1 </dev/null 9>&- 8>&- || fail 'the supervisor did not start.' "What it said is in $RUN/start.log"
+    local first=()
+    [ "$(id -u)" -ne 0 ] || first=(nice -n -5)
+    setsid "${first[@]}" supervisord -c "$RUN/supervisord.conf" >"$RUN/start.log" 2>&1 </dev/null 9>&- 8>&- || fail 'the supervisor did not start.' "What it said is in $RUN/start.log"
     local tries
     for tries in $(seq 1 200); do
         if curl -fs -m 2 -o /dev/null "http://127.0.0.1:$1/up"; then return; fi

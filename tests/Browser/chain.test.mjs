@@ -105,7 +105,7 @@ test('six jobs, one card: each is exposed as planned, read back as shot, and cut
       await page.locator('#take-speed').selectOption(job.speed ?? '200');
       await job.start?.(page);
       await startRun(page);
-      await page.getByText(/Shot to its end\.|photos are not as planned|Incomplete|Failed|Aborted/).first().waitFor({ timeout: 60_000 + 2_000 * (isLong ? exposures.length : 0) });
+      await page.getByText(/Shot to its end\.|photos are not as planned|Incomplete|Failed|Aborted/).first().waitFor({ timeout: 60_000 + 2_000 * exposures.length });
       const take = page.url();
       const { files, alarms } = readLog(await text(page, `${take}/log.jsonl`));
       assert.deepEqual(alarms, [], title);
@@ -128,7 +128,7 @@ test('six jobs, one card: each is exposed as planned, read back as shot, and cut
 
       await page.goto(`${shot}/clip`);
       await page.getByRole('button', { name: 'Make the clip' }).click();
-      await page.locator('.film[data-status=done]').waitFor({ timeout: 120_000 });
+      await page.locator('.film[data-status=done]').waitFor({ timeout: 60_000 + 2_000 * exposures.length });
       const film = join(folder, 'film.mp4');
       writeFileSync(film, await (await page.request.get(await page.locator('.film a[download]').getAttribute('href'))).body());
       const numbers = drawn(...paths, film);
