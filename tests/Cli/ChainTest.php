@@ -76,12 +76,14 @@ final class ChainTest extends TestCase
         foreach ($plans as $name => $plan) {
             $this->isExposedAsPlanned($plan, array_map(fn (string $object): array => $exif["{$this->folder}/card{$object}"], $objects[$name]), $name);
             foreach (['with its log' => ["--log={$this->folder}/{$name}.log"], 'without' => []] as $how => $log) {
+                if ($log === [] && $isLate[$name]) {
+                    // A machine that was busy shot this take at other times than planned, and only its log knows which.
+                    continue;
+                }
                 /** @var array{photos: array<int, ?string>} $match */
                 $match = json_decode($this->evrent('photos', "{$this->folder}/{$name}.json", "{$this->folder}/told.json", '--format=json', ...$log), true, 16, JSON_THROW_ON_ERROR);
                 $files = array_map(fn (?string $file): ?string => $file === null ? null : str_replace("{$this->folder}/card", '', $file), $match['photos']);
-                // Without its log, photos that a busy machine was late for are beside their times: those may be missing, and no other takes their place.
-                $found = $log === [] && $isLate[$name] ? array_intersect_key($objects[$name], array_filter($files, is_string(...))) : $objects[$name];
-                self::assertSame($found, array_filter($files, is_string(...)), "{$name} {$how}");
+                self::assertSame($objects[$name], array_filter($files, is_string(...)), "{$name} {$how}");
             }
         }
     }
