@@ -79,10 +79,10 @@ final class CheckCommand extends Command
         }
         foreach ($report->findings as $finding) {
             $lines[] = '';
-            $lines[] = "{$finding->id}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
+            $lines[] = "{$finding->id->value}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
             $lines[] = "    {$finding->sentence}";
             foreach ($finding->alike as $also) {
-                $lines[] = "    {$also->id}  {$also->title} ({$also->shortfall}). {$also->sentence}";
+                $lines[] = "    {$also->id->value}  {$also->title} ({$also->shortfall}). {$also->sentence}";
             }
             $assumed = self::assumed($schedule, $finding);
             if ($assumed !== []) {
@@ -168,7 +168,7 @@ final class CheckCommand extends Command
     private static function finding(Schedule $schedule, Finding $finding, ?Finding $with): array
     {
         return [
-            'id' => $finding->id,
+            'id' => $finding->id->value,
             'severity' => $finding->severity->value,
             'title' => $finding->title,
             'shortfall' => $finding->shortfall,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Shot\Shot;
@@ -43,7 +44,7 @@ final class ApertureAtItsEnd implements Check
         $first = $out[0];
 
         return new Finding(
-            'F3',
+            FindingId::ApertureAtItsEnd,
             abs($worst) > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Stops : Severity::Look,
             $isDark ? 'The aperture is wide open, and it gets dark' : 'The aperture is closed, and it gets bright',
             PlainText::stops(abs($worst)) . ($isDark ? ' under' : ' over'),

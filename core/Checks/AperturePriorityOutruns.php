@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
@@ -39,7 +40,7 @@ final class AperturePriorityOutruns implements Check
         $longest = max(array_map(static fn (int $n): float => $light->exposures[$n], $late));
 
         return new Finding(
-            'T5',
+            FindingId::AperturePriorityOutruns,
             Severity::Stops,
             'Aperture priority outgrows the interval',
             PlainText::seconds($longest) . ' open at the longest',

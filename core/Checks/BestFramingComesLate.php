@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -34,7 +35,7 @@ final class BestFramingComesLate implements Check
         $peg = Move::peg($place);
 
         return new Finding(
-            'E5',
+            FindingId::BestFramingComesLate,
             Severity::Know,
             'What matters most comes late',
             sprintf('%s after %s of %s', $peg, number_format($photo), PlainText::photos($total)),

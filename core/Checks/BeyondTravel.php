@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -51,7 +52,7 @@ final class BeyondTravel implements Check
         $text = static fn (float $position): string => $shot->units->axisText($worst->kind, $position);
 
         return new Finding(
-            'T21',
+            FindingId::BeyondTravel,
             Severity::Stops,
             "The move goes beyond the {$worst->id}'s travel",
             $text($excess) . ' too far',

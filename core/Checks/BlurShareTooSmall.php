@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Between;
@@ -49,7 +50,7 @@ final class BlurShareTooSmall implements Check
         $first = $found[0];
         $share = $shot->schedule->exposureSeconds[$first] / $shot->schedule->intervalSeconds[$first];
         return new Finding(
-            'T13',
+            FindingId::BlurShareTooSmall,
             Severity::Look,
             'The subject will look staccato',
             PlainText::rounded($share * 100.0, 1) . ' % of the interval open',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
 
@@ -23,6 +24,6 @@ final class CameraBatteryDies implements Check
 
     public function find(Shot $shot): ?Finding
     {
-        return PowerMending::finding($shot, 'P1', 'camera', $shot->drain()?->camera);
+        return PowerMending::finding($shot, FindingId::CameraBatteryDies, 'camera', $shot->drain()?->camera);
     }
 }

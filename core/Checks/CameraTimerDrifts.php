@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
@@ -55,7 +56,7 @@ final class CameraTimerDrifts implements Check
         $short = $shot->schedule->summary->runSeconds < self::SHORT_RUN_SECONDS;
 
         return new Finding(
-            'T7',
+            FindingId::CameraTimerDrifts,
             Severity::Stops,
             'The camera’s own timer takes photos while the rig moves',
             PlainText::photos(count($timer->spoiltPhotos)) . ' spoilt',
@@ -77,7 +78,7 @@ final class CameraTimerDrifts implements Check
         $trigger = $shot->plan->trigger;
 
         return new Finding(
-            'T7',
+            FindingId::CameraTimerDrifts,
             Severity::Look,
             'The camera’s own timer is done before the rig',
             PlainText::photos($timer->extraPhotos) . ' too few',
@@ -111,7 +112,7 @@ final class CameraTimerDrifts implements Check
         $megabytes = ($plan->storage->rawMegabytes ?? 0.0) + ($plan->storage->jpegMegabytes ?? 0.0);
 
         return new Finding(
-            'T7',
+            FindingId::CameraTimerDrifts,
             Severity::Know,
             'The camera’s timer goes on after the last photo needed',
             PlainText::photos($over) . ' too many',

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -43,7 +44,7 @@ final class CardFull implements Check
         $two = count($storage->cardsGigabytes) > 1;
 
         return new Finding(
-            'P3',
+            FindingId::CardFull,
             Severity::Stops,
             $two && $storage->slots === SlotUse::Overflow ? 'Both cards are full' : 'The card is full',
             'at photo ' . $full,
@@ -81,7 +82,7 @@ final class CardFull implements Check
         $first = (int) floor($photos * $room / $film->gigabytes) + 1;
 
         return new Finding(
-            'P3',
+            FindingId::CardFull,
             Severity::Stops,
             'The card is full',
             sprintf('after %s of video', PlainText::duration($film->filmSeconds * $room / $film->gigabytes)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -41,7 +42,7 @@ final class ClipTooShort implements Check
         $ends = implode(' or ', $missing);
 
         return new Finding(
-            'T8',
+            FindingId::ClipTooShort,
             $short ? Severity::Look : Severity::Know,
             $short ? 'The clip is too short to trim' : 'The clip has no standing photos to cut in',
             $short

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
@@ -36,7 +37,7 @@ final class ClockworkTurnsOtherwise implements Check
             $says = self::says($shot, $axis, $speed);
             if ($says !== null) {
                 return new Finding(
-                    'F7',
+                    FindingId::ClockworkTurnsOtherwise,
                     Severity::Stops,
                     "The clockwork turns the {$axis->id} otherwise",
                     $shot->units->axisText($axis->kind, (float) $axis->clockworkPerHour) . ' an hour',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
@@ -37,7 +38,7 @@ final class ContinuousSmear implements Check
         }
 
         return new Finding(
-            'T17',
+            FindingId::ContinuousSmear,
             Severity::Look,
             'The move smears the picture while the shutter is open',
             PlainText::rounded($worst->much, 1) . ' px of smear',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -35,7 +36,7 @@ final class ControllerStretchesInterval implements Check
         $planned = $lastTrigger - $late;
 
         return new Finding(
-            'T6',
+            FindingId::ControllerStretchesInterval,
             Severity::Look,
             'The controller will stretch the interval without telling you',
             PlainText::duration($late) . ' late at the end',

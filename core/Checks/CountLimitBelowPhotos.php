@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -35,7 +36,7 @@ final class CountLimitBelowPhotos implements Check
         $who = $shot->plan->trigger->isCamera() ? 'camera’s timer' : 'controller';
 
         return new Finding(
-            'T10',
+            FindingId::CountLimitBelowPhotos,
             Severity::Stops,
             "The {$who} does not count that far",
             PlainText::photos($photos - $limit) . ' not taken',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -61,7 +62,7 @@ final class CropCutsFraming implements Check
         $peg = Move::peg($worst);
 
         return new Finding(
-            'L5',
+            FindingId::CropCutsFraming,
             Severity::Look,
             'The crop cuts into the subject',
             PlainText::roundedPercent($cut[$worst]) . " % of the {$across} lost at {$peg}",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
@@ -50,7 +51,7 @@ final class DaylightOverexposes implements Check
         $dragged = $byDay && $share >= $shot->plan->thresholds->draggedShare;
 
         return new Finding(
-            'T15',
+            FindingId::DaylightOverexposes,
             self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
             $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
             PlainText::stops($most) . ' over',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -39,7 +40,7 @@ final class EnlargedBeyondPixels implements Check
         $times = PlainText::rounded($zoom / $carries, 2);
 
         return new Finding(
-            'F2',
+            FindingId::EnlargedBeyondPixels,
             Severity::Look,
             'The clip is enlarged beyond its pixels',
             "{$times} times",

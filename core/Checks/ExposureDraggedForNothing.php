@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;
@@ -49,7 +50,7 @@ final class ExposureDraggedForNothing implements Check
         $factor = self::plainFactor($shot);
 
         return new Finding(
-            'T14',
+            FindingId::ExposureDraggedForNothing,
             Severity::Know,
             'The shutter is dragged for nothing',
             "{$blur} px of blur",

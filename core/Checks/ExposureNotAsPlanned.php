@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Marks;
@@ -112,7 +113,7 @@ final class ExposureNotAsPlanned implements Check
         $shortest = min([INF, ...$shot->schedule->exposureSeconds]);
 
         return new Finding(
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             Severity::Stops,
             'Too short for bulb',
             PlainText::shutter($shortest) . ' s on bulb',
@@ -150,7 +151,7 @@ final class ExposureNotAsPlanned implements Check
         $clicks = self::changes($shot);
 
         return new Finding(
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             Severity::Look,
             'The exposures change during the shot',
             PlainText::counted($clicks, 'click'),
@@ -169,7 +170,10 @@ final class ExposureNotAsPlanned implements Check
 
     private static function dial(Shot $shot, string $title, string $sentence, Remedy $remedy): Finding
     {
-        return new Finding('T4', Severity::Stops, $title, 'every exposure is another', $sentence, 1, $shot->schedule->photosTotal(), fn (): array => [$remedy]);
+        $photos = $shot->schedule->photosTotal();
+        $mending = static fn (): array => [$remedy];
+
+        return new Finding(FindingId::ExposureNotAsPlanned, Severity::Stops, $title, 'every exposure is another', $sentence, 1, $photos, $mending);
     }
 
     /** One mark for the whole shot: 30 s is 32 s, and the interval has to hold that. */
@@ -187,7 +191,7 @@ final class ExposureNotAsPlanned implements Check
         $asItIs = new Remedy('true', sprintf('Plan with %s', PlainText::seconds($true)), 'says what the camera does anyway', $mended);
 
         return new Finding(
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             $holds || !$shot->schedule->summary->fits() ? Severity::Know : Severity::Stops,
             sprintf('A shutter marked %s s is open %s', PlainText::shutter($marked), PlainText::seconds($true)),
             PlainText::seconds(abs($true - $marked)) . ($true > $marked ? ' longer' : ' shorter') . ' than planned',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\EverydayNoise;
@@ -37,7 +38,7 @@ final class FasterThanAxis implements Check
         $step = abs($shot->schedule->moves->positions[$axis->id][$worst + 1] - $shot->schedule->moves->positions[$axis->id][$worst]);
 
         return new Finding(
-            'T22',
+            FindingId::FasterThanAxis,
             // Behind by less than anybody notices at the end, it is a check.
             $late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
             "The {$axis->id} cannot go that fast",

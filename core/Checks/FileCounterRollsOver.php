@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Camera;
 use Evrent\Core\Words\PlainText;
@@ -32,7 +33,7 @@ final class FileCounterRollsOver implements Check
         }
 
         return new Finding(
-            'L1',
+            FindingId::FileCounterRollsOver,
             Severity::Look,
             'The file counter rolls over during the shot',
             'at photo ' . $first,

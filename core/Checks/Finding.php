@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Closure;
+use Evrent\Core\Findings\FindingId;
 use Throwable;
 
 /**
@@ -19,7 +20,6 @@ final class Finding
     private ?Throwable $failure = null;
 
     /**
-     * @param string                  $id         the check's number, such as "T1"
      * @param string                  $title      what is wrong, in a few words
      * @param string                  $shortfall  by how much: the headline number with its unit
      * @param string                  $sentence   one sentence that a shooter understands
@@ -30,7 +30,7 @@ final class Finding
      * @param ?About                   $about      what its check says of all it finds
      */
     public function __construct(
-        public readonly string $id,
+        public readonly FindingId $id,
         public readonly Severity $severity,
         public readonly string $title,
         public readonly string $shortfall,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Optics\Optics;
@@ -60,7 +61,7 @@ final class HorizonLeans implements Check
             : sprintf('The base is %s° off level', PlainText::rounded($base->offLevelDegrees, 2));
 
         return new Finding(
-            'R1',
+            FindingId::HorizonLeans,
             Severity::Look,
             'The horizon leans',
             PlainText::rounded($optics->edgePixels($worst), 1) . ' px at the frame’s edge',

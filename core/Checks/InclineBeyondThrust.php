@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
@@ -43,7 +44,7 @@ final class InclineBeyondThrust implements Check
         }
 
         return new Finding(
-            'R3',
+            FindingId::InclineBeyondThrust,
             $needed > $load->thrustNewtons ? Severity::Stops : Severity::Look,
             'The slide is too steep for its motor',
             PlainText::rounded($needed - $usable, 1) . ' N short',

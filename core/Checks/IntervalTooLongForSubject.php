@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Optics\SubjectKind;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -53,7 +54,7 @@ final class IntervalTooLongForSubject implements Check
         $share = PlainText::rounded(100.0 * $motion->picture->subjectTravel($longest) / $optics->outputWidthPixels, 0);
 
         return new Finding(
-            'T9',
+            FindingId::IntervalTooLongForSubject,
             Severity::Look,
             'The interval is too long for the subject',
             "{$share} % of the frame a photo",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraSets;
 use Evrent\Core\Schedule\CameraTimer;
@@ -47,7 +48,7 @@ final class IntervalTooShortForCamera implements Check
         $isSet = $set > 0.0 && ($needed[$first] ?? 0.0) - $shutter - $set < $shot->plan->rig->postExposureDelaySeconds + Timeline::TOLERANCE_SECONDS;
 
         return new Finding(
-            'T2',
+            FindingId::IntervalTooShortForCamera,
             $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Look : Severity::Stops,
             match (true) {
                 $waitsForShutter => 'The interval is too short for the shutter',

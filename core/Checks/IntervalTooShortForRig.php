@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
@@ -39,7 +40,7 @@ final class IntervalTooShortForRig implements Check
         $stops = $shot->plan->timing->mode->stops() && $shot->plan->rig->axes !== [];
 
         return new Finding(
-            'T1',
+            FindingId::IntervalTooShortForRig,
             $shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
             $stops ? 'The interval is too short for exposure, move and settling' : 'The interval is shorter than the exposure',
             PlainText::seconds(self::shortBy($shot, $worst)) . ' short',
@@ -68,7 +69,7 @@ final class IntervalTooShortForRig implements Check
             && $needed > $shutter + Timeline::TOLERANCE_SECONDS && $camera->writeSeconds > 0.0;
 
         return new Finding(
-            'T1',
+            FindingId::IntervalTooShortForRig,
             Severity::Look,
             $isWriting ? 'The card keeps up only just' : 'The interval leaves no room for everyday noise',
             PlainText::seconds($summary->minSlackSeconds) . ' to spare',

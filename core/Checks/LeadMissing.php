@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Lead;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TimedBy;
@@ -40,7 +41,7 @@ final class LeadMissing implements Check
         };
 
         return $what === null ? null : new Finding(
-            'F6',
+            FindingId::CableMissing,
             Severity::Stops,
             $what[0],
             $what[1],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
@@ -44,7 +45,7 @@ final class LightRunsOut implements Check
         $isBoth = $most > $shot->plan->thresholds->lightStops;
 
         return new Finding(
-            'T23',
+            FindingId::LightRunsOut,
             self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
             match (true) {
                 $isBoth => 'The light changes more than the exposures follow',

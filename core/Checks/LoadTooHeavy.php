@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -66,7 +67,7 @@ final class LoadTooHeavy implements Check
         [$needed, $rating, $carried] = $short[array_key_first($short)];
 
         return new Finding(
-            'R2',
+            FindingId::LoadTooHeavy,
             // Under twice the load it may go well; under the load itself it comes down.
             array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) === [] ? Severity::Look : Severity::Stops,
             count($short) > 1

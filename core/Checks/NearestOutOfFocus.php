@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Units;
 use Evrent\Core\Optics\Focus;
 use Evrent\Core\Optics\ForegroundFocus;
@@ -49,7 +50,7 @@ final class NearestOutOfFocus implements Check
         }
 
         return new Finding(
-            'F1',
+            FindingId::NearestOutOfFocus,
             Severity::Look,
             'The nearest thing is out of focus',
             $shot->units->distanceText($near - $optics->foregroundMetres, 2) . ' nearer than is sharp',
@@ -76,7 +77,7 @@ final class NearestOutOfFocus implements Check
         $circles = $focus->circlesAt($optics->foregroundMetres, $focusMetres);
 
         return new Finding(
-            'F1',
+            FindingId::NearestOutOfFocus,
             Severity::Look,
             $circles > 1.0 ? 'The foreground is neither sharp nor soft' : 'The foreground is sharp, and meant to be soft',
             PlainText::rounded($circles, 1) . ' circles wide',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\RampedPlan;
@@ -40,7 +41,7 @@ final class NobodyAtTheDial implements Check
         }
         if (!$light->isAttended) {
             return new Finding(
-                'F5',
+                FindingId::NobodyAtTheDial,
                 Severity::Stops,
                 'Nobody is there to turn the dial',
                 PlainText::counted($clicks, 'click'),
@@ -62,7 +63,7 @@ final class NobodyAtTheDial implements Check
         }
 
         return new Finding(
-            'F5',
+            FindingId::NobodyAtTheDial,
             Severity::Look,
             'The dial cannot keep up',
             PlainText::stops($card->worstStops) . ' off',

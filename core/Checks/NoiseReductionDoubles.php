@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -30,7 +31,7 @@ final class NoiseReductionDoubles implements Check
         $longest = max([0.0, ...$shot->schedule->exposureSeconds]);
 
         return new Finding(
-            'T3',
+            FindingId::NoiseReductionDoubles,
             Severity::Look,
             'Noise reduction takes every exposure twice',
             PlainText::seconds($longest) . ' blind after a photo',

@@ -11,6 +11,7 @@ use Evrent\Core\Budget\Feeds;
 use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
@@ -27,7 +28,7 @@ final class PowerMending
     /** Power banks come in such sizes. */
     private const BANK_STEP_WATT_HOURS = 5.0;
 
-    public static function finding(Shot $shot, string $id, string $device, ?DeviceDrain $drain): ?Finding
+    public static function finding(Shot $shot, FindingId $id, string $device, ?DeviceDrain $drain): ?Finding
     {
         $power = $shot->plan->power;
         if ($power === null || $drain === null || $drain->diesAtPhoto === null) {

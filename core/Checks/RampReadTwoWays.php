@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\RampEntry;
@@ -56,7 +57,7 @@ final class RampReadTwoWays implements Check
         $easing = $leg->easing;
 
         return new Finding(
-            'T11',
+            FindingId::RampReadTwoWays,
             Severity::Know,
             'Most of the move is ramp',
             sprintf('%s %% of the run', PlainText::roundedPercent($easing->total())),
@@ -90,7 +91,7 @@ final class RampReadTwoWays implements Check
     private static function cannotBeEntered(Plan $plan, Leg $leg): Finding
     {
         return new Finding(
-            'T11',
+            FindingId::RampReadTwoWays,
             Severity::Look,
             'The controller takes one ramp for both ends',
             sprintf('%s %% in, %s %% out', PlainText::roundedPercent($leg->easing->rampIn), PlainText::roundedPercent($leg->easing->rampOut)),

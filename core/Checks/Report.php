@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Throwable;
@@ -72,22 +73,23 @@ final readonly class Report
      */
     public static function on(Shot $shot, array $checks = self::CHECKS): self
     {
-        $findings = $failures = [];
+        $findings = $failures = $unjudged = [];
         foreach ($checks as $check) {
             try {
                 $finding = (new $check())->find($shot);
                 $finding = $finding?->about($check::about());
                 $finding = $finding?->tried(static fn (array $remedies): array => self::thatMend($shot, $finding, $check, $remedies));
             } catch (Throwable $failure) {
-                // One check that cannot be made leaves the others what they are, and is told as what it is: not judged.
+                // A check that fails leaves the others as they are, and is reported as not judged.
                 $failures[] = $failure;
-                $finding = self::unjudged($check, count($failures));
+                $unjudged[] = $check;
+                $finding = null;
             }
             if ($finding !== null) {
                 $findings[] = $finding;
             }
         }
-        $findings = self::byCause($findings);
+        $findings = [...self::byCause($findings), ...($unjudged === [] ? [] : [self::unjudged($unjudged)])];
         // Sorting is stable: within one severity the order of the checks stays.
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
@@ -171,17 +173,17 @@ final readonly class Report
     }
 
     /**
-     * @param class-string<Check> $check
+     * @param non-empty-list<class-string<Check>> $checks that failed
      */
-    private static function unjudged(string $check, int $number): Finding
+    private static function unjudged(array $checks): Finding
     {
-        $what = strtolower((string) preg_replace('/(?<!^)[A-Z]/', ' $0', substr($check, (int) strrpos($check, '\\') + 1)));
+        $name = static fn (string $check): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', ' $0', substr($check, (int) strrpos($check, '\\') + 1)));
 
         return new Finding(
-            "N{$number}",
+            FindingId::NotJudged,
             Severity::Look,
-            'One thing could not be judged',
-            $what,
+            count($checks) === 1 ? 'One thing could not be judged' : count($checks) . ' things could not be judged',
+            implode(', ', array_map($name, $checks)),
             'Evrent failed over this with these numbers. Everything else is judged; look at this yourself, or change the numbers.',
             null,
             0,
@@ -222,7 +224,7 @@ final readonly class Report
     }
 
     /** One of all. */
-    public function finding(string $id): ?Finding
+    public function finding(FindingId $id): ?Finding
     {
         foreach ($this->all() as $finding) {
             if ($finding->id === $id) {

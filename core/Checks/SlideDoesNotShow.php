@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\PictureMotion;
@@ -39,7 +40,7 @@ final class SlideDoesNotShow implements Check
         }
 
         return new Finding(
-            'T19',
+            FindingId::SlideDoesNotShow,
             Severity::Look,
             'The slide hardly shows',
             PlainText::rounded($parallax, 1) . ' px of parallax',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Shot\Shot;
@@ -39,7 +40,7 @@ final class SlowerThanAxis implements Check
         }
 
         return new Finding(
-            'F4',
+            FindingId::SlowerThanAxis,
             Severity::Look,
             "The {$axis->id} cannot go that slowly",
             PlainText::rounded($least / $slowest, 1) . ' times slower than it can',

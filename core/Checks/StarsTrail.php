@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Shot\Shot;
@@ -48,7 +49,7 @@ final class StarsTrail implements Check
         $longest = $stars->longestSeconds($shot->plan->thresholds->trailPixels);
 
         return new Finding(
-            'T16',
+            FindingId::StarsTrail,
             Severity::Look,
             'Stars will trail',
             PlainText::rounded($stars->clipPixels[$worst], 1) . ' px in the clip',
@@ -82,7 +83,7 @@ final class StarsTrail implements Check
         }
 
         return new Finding(
-            'T16',
+            FindingId::StarsTrail,
             $isStars ? Severity::Look : Severity::Know,
             $isStars ? 'Stars will trail' : 'Stars would trail, if there are any',
             PlainText::seconds(max([0.0, ...$shot->schedule->exposureSeconds])) . ' open at the longest',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Closure;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Plan\Plan;
@@ -102,7 +103,7 @@ final class StepBelowMotor implements Check
         $moving = array_keys(array_filter($shot->schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
         return new Finding(
-            'T20',
+            FindingId::StepBelowMotor,
             Severity::Look,
             "The {$axis->id}'s motor steps show",
             $shortfall,
@@ -123,7 +124,7 @@ final class StepBelowMotor implements Check
             return null;
         }
         return new Finding(
-            'T20',
+            FindingId::StepBelowMotor,
             Severity::Know,
             "The {$axis->id} does not move in part of its ramp",
             PlainText::photos(count($still)) . ' without a step',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Shot\Shot;
@@ -42,7 +43,7 @@ final class SunInFrame implements Check
             return null;
         }
         return new Finding(
-            'S1',
+            FindingId::SunInFrame,
             Severity::Look,
             'The sun is in the frame',
             PlainText::photos(count($found)),

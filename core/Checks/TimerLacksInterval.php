@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;
@@ -46,7 +47,7 @@ final class TimerLacksInterval implements Check
         $off = min([INF, ...array_map(static fn (float $one): float => round(abs($one - $asked), 6), array_values($near))]);
 
         return new Finding(
-            'T25',
+            FindingId::TimerLacksInterval,
             // Beside a rig that keeps to the plan, each photo strays further; alone, the clip is a little longer or shorter.
             $trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Stops : Severity::Look,
             ($trigger->isCamera() ? 'The camera’s timer' : 'The timer') . ' does not have this interval',

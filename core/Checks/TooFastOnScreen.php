@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -44,7 +45,7 @@ final class TooFastOnScreen implements Check
         $over = $motion->photosBeforeStepsOver(1.0 / ($framesPerSecond * $shot->plan->thresholds->crossingSeconds));
 
         return new Finding(
-            'T12',
+            FindingId::TooFastOnScreen,
             Severity::Look,
             "The {$worst->axis->id} is too fast on screen",
             PlainText::seconds($crossing) . ' to cross the frame',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -33,7 +34,7 @@ final class TooLittleSettling implements Check
         }
 
         return new Finding(
-            'T18',
+            FindingId::TooLittleSettling,
             Severity::Look,
             'The rig gets too little time to settle',
             PlainText::seconds($rig->settleSeconds) . ' to stand still',

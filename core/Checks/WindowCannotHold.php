@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
 
@@ -44,7 +45,7 @@ final class WindowCannotHold implements Check
         };
 
         return $short === null ? null : new Finding(
-            'T24',
+            FindingId::WindowCannotHold,
             Severity::Stops,
             'The hours of the day are not kept',
             $short,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Shot\Shot;
@@ -104,7 +105,7 @@ final readonly class Bumps
                     Differences::spans($numbers),
                 )
                 : sprintf('The picture jumps by %s px and stays there: from %s on.', PlainText::rounded($most, 1), Differences::spans($numbers));
-            $found[] = Differences::told($what, $numbers, $says, 'E1', $what === 'bump'
+            $found[] = Differences::told($what, $numbers, $says, FindingId::PhotosSpoilt, $what === 'bump'
                 ? 'Bring each back by what it is off, cropped by as much, or leave it out.'
                 : 'Shift all that come after back, cropped by as much, or cut there.');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Run\Take\TakeFinding;
 use Evrent\Core\Words\PlainText;
 
@@ -39,7 +40,7 @@ final class Differences
                 '%s not on the card: %s.',
                 PlainText::photos(count($missing)) . (count($missing) === 1 ? ' is' : ' are'),
                 self::spans($missing),
-            ), 'L2', 'Keep a place for each in the clip, held or blended: all others stay at theirs then.');
+            ), FindingId::PhotosMissingOrExtra, 'Keep a place for each in the clip, held or blended: all others stay at theirs then.');
         }
         $out = [];
         foreach ($matching->photos() as $number => $photo) {
@@ -62,7 +63,7 @@ final class Differences
             $changed = self::changed($matching, $what, $setting);
             if ($changed !== []) {
                 $says = sprintf('The %s is not what it was before at %s.', self::NAMES[$what] ?? $what, self::spans($changed));
-                $found[] = self::told($what, $changed, $says, $what === 'focal' ? null : 'C1', self::MENDS[$what]);
+                $found[] = self::told($what, $changed, $says, $what === 'focal' ? null : FindingId::AutomaticSettings, self::MENDS[$what]);
             }
         }
 
@@ -86,7 +87,7 @@ final class Differences
             PlainText::signed($matching->planned->offStops($place, $photo) ?? 0.0, 1),
             self::exposure($photo->exposureSeconds, $photo->aperture, $photo->iso),
             self::exposure($matching->planned->exposures[$place] ?? null, $matching->planned->aperture, $matching->planned->isos[$place] ?? null),
-        ), 'T4', 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
+        ), FindingId::ExposureNotAsPlanned, 'Bring those level that are brighter or darker than their neighbours; next time set the dial before the run.');
     }
 
     private static function exposure(?float $seconds, ?float $aperture, ?float $iso): string
@@ -129,16 +130,16 @@ final class Differences
 
     /**
      * @param non-empty-list<int> $numbers
-     * @param ?string             $failure of what goes wrong on shoots, such as "L2"; null where it is none of those
+     * @param ?FindingId          $failure null where it is none of those that happen on shoots
      * @param string              $mend    what is done about it
      *
      * @return array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
      */
-    public static function told(string $what, array $numbers, string $says, ?string $failure, string $mend): array
+    public static function told(string $what, array $numbers, string $says, ?FindingId $failure, string $mend): array
     {
         $told = ['what' => $what, 'first' => $numbers[0], 'last' => $numbers[count($numbers) - 1], 'count' => count($numbers), 'says' => $says];
 
-        return [...$told, ...($failure === null ? [] : ['failure' => $failure]), 'mend' => $mend];
+        return [...$told, ...($failure === null ? [] : ['failure' => $failure->value]), 'mend' => $mend];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -48,8 +49,10 @@ final class Judged
             if ($before?->fileNumber !== null && $before->fileNumber - $photo->fileNumber > self::FALL) {
                 $says = sprintf('The file counter rolled over: photo %d is %s, after %s.', $number, basename($photo->file), basename($before->file));
 
-                return ['what' => 'roll_over', 'failure' => 'L1', 'first' => $number, 'last' => $number, 'count' => 1, 'says' => $says,
-                    'mend' => 'Sorted by name the clip would be out of order: sort by time, as it is done here.'];
+                return [
+                    'what' => 'roll_over', 'failure' => FindingId::FileCounterRollsOver->value, 'first' => $number, 'last' => $number, 'count' => 1,
+                    'says' => $says, 'mend' => 'Sorted by name the clip would be out of order: sort by time, as it is done here.',
+                ];
             }
             $before = $photo;
         }
@@ -66,7 +69,7 @@ final class Judged
 
         return $count === 0 ? null : [
             'what' => 'extra',
-            'failure' => 'L2',
+            'failure' => FindingId::PhotosMissingOrExtra->value,
             'says' => sprintf('%s none of the plan’s.', PlainText::photos($count) . ($count === 1 ? ' is' : ' are')),
             'mend' => sprintf('Leave %s out of the clip.', $count === 1 ? 'it' : 'them'),
         ];
@@ -102,7 +105,7 @@ final class Judged
 
         return $took - $planned->interval <= max(self::STRETCHED_SHARE * $planned->interval, $readTo) ? null : [
             'what' => 'stretched',
-            'failure' => 'T6',
+            'failure' => FindingId::ControllerStretchesInterval->value,
             'says' => sprintf('One photo every %s, and every %s was planned.', PlainText::seconds($took), PlainText::seconds($planned->interval)),
             'mend' => 'Say which take they are of: its log has the times at which it really triggered. The clip is as long as planned, and what moves'
                 . ' by itself moves faster in it.',

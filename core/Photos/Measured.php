@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Words\PlainText;
 
@@ -61,7 +62,7 @@ final readonly class Measured
                     PlainText::photos(count($numbers)),
                     count($numbers) === 1 ? "is {$what}" : "are {$what}",
                     Differences::spans($numbers),
-                ), 'E1', count($numbers) === 1 ? 'Leave it out, or hold a neighbour.' : 'Leave them out, or hold their neighbours.');
+                ), FindingId::PhotosSpoilt, count($numbers) === 1 ? 'Leave it out, or hold a neighbour.' : 'Leave them out, or hold their neighbours.');
             }
         }
         if ($this->flicker === null || $this->flicker->stops <= Flicker::SEEN_STOPS && $this->flicker->jumps === []) {
@@ -75,7 +76,9 @@ final readonly class Measured
                 'The clip flickers by %s stops%s.',
                 PlainText::rounded($this->flicker->stops, 2),
                 $isOfTheCamera ? ', to both sides in many photos: an aperture that never closes alike' : '',
-            ), $isOfTheCamera ? 'C2' : 'L3', 'Deflicker it in the edit' . ($isOfTheCamera ? '; next time fix the aperture.' : '.'));
+            ), ...($isOfTheCamera
+                ? [FindingId::ApertureFlicker, 'Deflicker it in the edit; next time fix the aperture.']
+                : [FindingId::Flicker, 'Deflicker it in the edit.']));
         }
         if ($jumps !== [] && !$this->flicker->isOfTheCamera()) {
             $found[] = Differences::told('jump', $jumps, sprintf(
@@ -83,7 +86,7 @@ final readonly class Measured
                 PlainText::photos(count($jumps)),
                 count($jumps) === 1 ? 'stands' : 'stand',
                 Differences::spans($jumps),
-            ), 'E1', 'Take them out, or bring them level in the edit.');
+            ), FindingId::PhotosSpoilt, 'Take them out, or bring them level in the edit.');
         }
 
         return $found;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Trigger;
@@ -47,6 +48,7 @@ final class OwnTimer
             PlainText::seconds(abs($strays)),
             PlainText::photos(count($spoilt)),
             Differences::spans($spoilt),
-        ), 'T7', 'Look at them large: what is smeared is left out. Next time let the rig fire the camera, or enter this drift in the plan.');
+        ), FindingId::CameraTimerDrifts, 'Look at them large: what is smeared is left out. Next time let the rig fire the camera, or enter this drift in '
+            . 'the plan.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 
@@ -65,7 +66,7 @@ final readonly class Seen
             '%s torn, the end of the file is not there: %s.',
             PlainText::photos(count($numbers)) . (count($numbers) === 1 ? ' is' : ' are'),
             Differences::spans($numbers),
-        ), 'E1', 'Copy them from the card once more. What stays torn is left out.');
+        ), FindingId::PhotosSpoilt, 'Copy them from the card once more. What stays torn is left out.');
     }
 
     /**

@@ -13,6 +13,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\HeldFigures;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
@@ -39,10 +40,12 @@ final readonly class AppliedRecipe
     private const MOST_STEPS = 12;
 
     /** What way of moving, interval and exposure decide. */
-    private const BY_TIMING = ['T1', 'T2', 'T4', 'T6', 'T7', 'T9', 'T13', 'T16', 'T17', 'T22'];
+    private const BY_TIMING = [
+        FindingId::IntervalTooShortForRig, FindingId::IntervalTooShortForCamera, FindingId::ExposureNotAsPlanned, FindingId::ControllerStretchesInterval,
+        FindingId::CameraTimerDrifts, FindingId::IntervalTooLongForSubject, FindingId::BlurShareTooSmall, FindingId::StarsTrail, FindingId::ContinuousSmear,
+        FindingId::FasterThanAxis,
+    ];
 
-    /** What is mended afterwards, and by which remedies. */
-    private const AFTERWARDS = ['T15' => ['nd', 'iso', 'aperture', 'ramp'], 'T23' => ['ramp', 'iso', 'nd'], 'T12' => ['photos'], 'T18' => ['settle']];
     private const MOST_ROUNDS = 4;
 
     /**
@@ -194,9 +197,10 @@ final readonly class AppliedRecipe
         $least = count($bad);
         $mayCount = $pinned->pins->follows === Figure::Shooting && !$pinned->pins->asksForPhotos();
         foreach ($bad as $finding) {
-            foreach (isset(self::AFTERWARDS[$finding->id]) ? $finding->remedies() : [] as $remedy) {
+            $mends = self::mendsAfterwards($finding->id);
+            foreach ($mends === [] ? [] : $finding->remedies() as $remedy) {
                 $counts = $remedy->mended->photosTotal() !== $plan->photosTotal();
-                if (!in_array($remedy->key, self::AFTERWARDS[$finding->id], true) || $counts && !$mayCount) {
+                if (!in_array($remedy->key, $mends, true) || $counts && !$mayCount) {
                     continue;
                 }
                 $left = count(self::bad($pinned, $remedy->mended, null));
@@ -207,10 +211,22 @@ final readonly class AppliedRecipe
         return $best;
     }
 
+    /** @return list<string> keys of the remedies that are tried once the timing is settled; none where it is not mended then */
+    private static function mendsAfterwards(FindingId $finding): array
+    {
+        return match ($finding) {
+            FindingId::DaylightOverexposes => ['nd', 'iso', 'aperture', 'ramp'],
+            FindingId::LightRunsOut => ['ramp', 'iso', 'nd'],
+            FindingId::TooFastOnScreen => ['photos'],
+            FindingId::TooLittleSettling => ['settle'],
+            default => [],
+        };
+    }
+
     /**
      * Findings above a note, with the figures that follow from the pins worked out.
      *
-     * @param ?list<string> $ids null for all
+     * @param ?list<FindingId> $ids null for all
      *
      * @return list<Finding>
      */

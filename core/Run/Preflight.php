@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Run;
 
 use Evrent\Core\Checks\SunInFrame;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\FocusMode;
@@ -43,29 +44,29 @@ enum Preflight: string
     private const COLD_CELSIUS = 5.0;
 
     /**
-     * @return list<string> numbers of the failures that it is against
+     * @return list<FindingId> what it is to prevent
      */
     public function against(): array
     {
         return match ($this) {
-            self::Dial => ['T4'],
-            self::Autofocus => ['C1'],
-            self::Aperture => ['C2'],
-            self::Glass => ['C3'],
-            self::Cable, self::PowerUp => ['C4'],
-            self::Sleep => ['C5'],
-            self::Batteries => ['P1', 'P2'],
-            self::Card => ['P3'],
-            self::OwnTimer => ['T7'],
-            self::Homed, self::Ends => ['R5'],
-            self::Keyframes => ['C4', 'L5'],
-            self::Level => ['R1'],
-            self::Legs => ['R2'],
-            self::Sled => ['R4'],
-            self::Incline => ['R3', 'S3'],
-            self::Sun => ['S1'],
-            self::Night, self::Cold, self::Edge => ['S2'],
-            self::Permission => ['S4'],
+            self::Dial => [FindingId::ExposureNotAsPlanned],
+            self::Autofocus => [FindingId::AutomaticSettings],
+            self::Aperture => [FindingId::ApertureFlicker],
+            self::Glass => [FindingId::DirtyGlass],
+            self::Cable, self::PowerUp => [FindingId::TriggerCableLoose],
+            self::Sleep => [FindingId::DeviceInterrupts],
+            self::Batteries => [FindingId::CameraBatteryDies, FindingId::RigBatteryDies],
+            self::Card => [FindingId::CardFull],
+            self::OwnTimer => [FindingId::CameraTimerDrifts],
+            self::Homed, self::Ends => [FindingId::AxisStalls],
+            self::Keyframes => [FindingId::TriggerCableLoose, FindingId::CropCutsFraming],
+            self::Level => [FindingId::HorizonLeans],
+            self::Legs => [FindingId::LoadTooHeavy],
+            self::Sled => [FindingId::GearsDrivenBackwards],
+            self::Incline => [FindingId::InclineBeyondThrust, FindingId::FallingGear],
+            self::Sun => [FindingId::SunInFrame],
+            self::Night, self::Cold, self::Edge => [FindingId::HazardsOnSite],
+            self::Permission => [FindingId::NoPermission],
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -11,13 +12,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class Sums
 {
-    /** The sum behind a finding, by its number. */
-    private const OF_FINDINGS = [
-        'T1' => 'cycle', 'T2' => 'cycle', 'T3' => 'cycle', 'T6' => 'cycle', 'T7' => 'drift', 'T8' => 'clip', 'T10' => 'photos', 'T12' => 'crossing',
-        'T13' => 'blur', 'T14' => 'blur', 'T15' => 'exposure', 'T16' => 'star_drift', 'T23' => 'exposure', 'F1' => 'hyperfocal', 'F3' => 'exposure',
-        'P1' => 'battery', 'P3' => 'card', 'R2' => 'load',
-    ];
-
     /**
      * @return array<string, Sum> by key
      */
@@ -31,8 +25,28 @@ final class Sums
     }
 
     /** Null where the finding is no figure against another. */
-    public static function behind(Shot $shot, string $finding): ?Sum
+    public static function behind(Shot $shot, FindingId $finding): ?Sum
     {
-        return self::of($shot)[self::OF_FINDINGS[$finding] ?? ''] ?? null;
+        return self::of($shot)[self::keyBehind($finding)] ?? null;
+    }
+
+    private static function keyBehind(FindingId $finding): string
+    {
+        return match ($finding) {
+            FindingId::IntervalTooShortForRig, FindingId::IntervalTooShortForCamera, FindingId::NoiseReductionDoubles,
+            FindingId::ControllerStretchesInterval => 'cycle',
+            FindingId::CameraTimerDrifts => 'drift',
+            FindingId::ClipTooShort => 'clip',
+            FindingId::CountLimitBelowPhotos => 'photos',
+            FindingId::TooFastOnScreen => 'crossing',
+            FindingId::BlurShareTooSmall, FindingId::ExposureDraggedForNothing => 'blur',
+            FindingId::DaylightOverexposes, FindingId::LightRunsOut, FindingId::ApertureAtItsEnd => 'exposure',
+            FindingId::StarsTrail => 'star_drift',
+            FindingId::NearestOutOfFocus => 'hyperfocal',
+            FindingId::CameraBatteryDies => 'battery',
+            FindingId::CardFull => 'card',
+            FindingId::LoadTooHeavy => 'load',
+            default => '',
+        };
     }
 }

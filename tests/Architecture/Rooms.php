@@ -17,6 +17,7 @@ final class Rooms
     /** What each holds, by name. */
     public const ORDER = [
         'Values' => 'what can be wrong with an input, and how it is told by its field',
+        'Findings' => 'what can go wrong with a shoot, by its code',
         'Words' => 'numbers, durations and times of day as people type and read them',
         'Motion' => 'axes, keyframes, ease and path: where every axis stands at each photo',
         'Timing' => 'interval, exposure, camera and trigger: how long a photo takes',

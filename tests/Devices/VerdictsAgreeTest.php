@@ -6,6 +6,7 @@ namespace Tests\Devices;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Run\RunVerdict;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -47,7 +48,10 @@ final class VerdictsAgreeTest extends TestCase
             $report = Report::on(Shot::on($schedule));
             $log = DryRun::of($schedule, $number);
             $verdict = $log->verdict();
-            $timing = array_filter(array_map($report->finding(...), ['T1', 'T2', 'T6', 'T7', 'T22']));
+            $timing = array_filter(array_map($report->finding(...), [
+                FindingId::IntervalTooShortForRig, FindingId::IntervalTooShortForCamera, FindingId::ControllerStretchesInterval, FindingId::CameraTimerDrifts,
+                FindingId::FasterThanAxis,
+            ]));
             $spoils = array_filter($timing, static fn ($finding): bool => $finding->severity === Severity::Stops);
             $runs = $log->latePhotos > 0 || $log->usablePhotos < $log->photosPlanned();
             self::assertSame($runs, $verdict->failed, $seed);

@@ -54,7 +54,7 @@ final class RemediesTest extends TestCase
             self::assertSame([], $report->failures, $seed);
             foreach ($report->all() as $finding) {
                 foreach ($finding->remedies() as $remedy) {
-                    $says = "{$seed}, {$finding->id}: {$remedy->label} ({$remedy->costs})";
+                    $says = "{$seed}, {$finding->id->value}: {$remedy->label} ({$remedy->costs})";
                     self::mends($report, $finding, Report::on($shot->after($remedy->mended)), $says);
                     self::canBeSet($plan, $remedy->mended, $says);
                     self::costsWhatItSays($plan, $remedy, $says);
@@ -73,7 +73,7 @@ final class RemediesTest extends TestCase
             $was = $before->finding($other->id);
             self::assertTrue(
                 $other->severity->rank() >= $finding->severity->rank() || $was !== null && $was->severity->rank() <= $other->severity->rank(),
-                "{$says} brings {$other->id}",
+                "{$says} brings {$other->id->value}",
             );
         }
     }

@@ -13,6 +13,7 @@ use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Illuminate\Http\RedirectResponse;
@@ -49,6 +50,8 @@ final class RemedyController
 
     private static function remedy(Request $request, Plan $plan): ?Remedy
     {
-        return Report::on(PlannedShot::of($plan))->finding(Typed::text($request, 'finding'))?->remedy(Typed::text($request, 'remedy'));
+        $finding = FindingId::tryFrom(Typed::text($request, 'finding'));
+
+        return $finding === null ? null : Report::on(PlannedShot::of($plan))->finding($finding)?->remedy(Typed::text($request, 'remedy'));
     }
 }

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Findings\FindingId;
+
 /**
  * Something that a take's log shows, and what is to be done about it now.
  */
 final readonly class TakeFinding
 {
     /**
-     * @param string $id     of what went wrong, such as "C4"
      * @param string $says   what happened, with its numbers
      * @param string $mend   what is done about it in the edit, or the next time
      * @param list<array{int, int}> $spans photos that it touches: first and last
      */
-    public function __construct(public string $id, public string $title, public string $says, public string $mend, public array $spans = [])
+    public function __construct(public FindingId $id, public string $title, public string $says, public string $mend, public array $spans = [])
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Words\PlainText;
 
@@ -46,7 +47,7 @@ final class TakeFindings
         $spans = TakeFinding::spans($missing);
 
         return new TakeFinding(
-            'C4',
+            FindingId::TriggerCableLoose,
             'The rig moved, and no photo was taken',
             sprintf('%s triggered and not on the card: %s.', TakeFinding::many(count($missing), 'photo was', 'photos were'), TakeFinding::photos($spans)),
             'Seat the trigger cable at both ends, and take a test photo through it. In the edit a single hole is filled by blending its neighbours.',
@@ -63,7 +64,7 @@ final class TakeFindings
         $stops = $report->offStops === [] ? 0.0 : max(array_map(abs(...), $report->offStops));
 
         return new TakeFinding(
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             'Exposed otherwise than planned',
             ucfirst(TakeFinding::named($spans)) . ($stops <= 0.0 ? ', as the camera was set.' : ', by up to ' . PlainText::stops(min(9.9, $stops)) . '.'),
             'Level raw files in the edit. Before the next take see that the camera’s dial stands on M, and that it takes what it is set to.',
@@ -91,7 +92,7 @@ final class TakeFindings
         $spans = TakeFinding::spans($moved);
 
         return new TakeFinding(
-            'R5',
+            FindingId::AxisStalls,
             'An axis stalled or lost steps',
             'Out of place: ' . implode(', ', $said) . '.'
                 . ($moved === [] ? '' : ' ' . ucfirst(TakeFinding::named($spans)) . (count($moved) === 1 ? ' jumps' : ' jump') . ' in the clip.'),
@@ -110,7 +111,7 @@ final class TakeFindings
         $whys = array_unique(array_diff(array_map(static fn (int $photo): string => $report->photos[$photo]['why'] ?? '', $spoilt), ['']));
 
         return new TakeFinding(
-            'E1',
+            FindingId::PhotosSpoilt,
             'Photos were marked spoilt',
             ucfirst(TakeFinding::named($spans)) . ($whys === [] ? '.' : ': ' . implode(', ', $whys) . '.'),
             'Leave them out, or blend across them. A stretch longer than a second or so shows: shoot that span again while the light is the same.',
@@ -129,7 +130,7 @@ final class TakeFindings
         }
 
         return new TakeFinding(
-            'E2',
+            FindingId::TimerStopped,
             'The camera’s timer stopped by itself',
             sprintf('After photo %d of %d its own timer took none.', $end[0] - 1, $state->schedule->photosTotal()),
             'Look for its count limit, a full card, an empty battery. What was taken before it is whole.',
@@ -148,7 +149,7 @@ final class TakeFindings
         $spans = TakeFinding::spans($uncertain);
 
         return new TakeFinding(
-            'E4',
+            FindingId::RunInterrupted,
             'It was interrupted, and went on',
             TakeFinding::many(count($gaps), 'interruption', 'interruptions')
                 . ($lost === 0 ? '' : sprintf(', %s the rig had to home', $lost === count($gaps) ? 'after which' : "after {$lost} of which"))
@@ -166,7 +167,7 @@ final class TakeFindings
             // A counter goes back to the start; a file that is only out of order is none of that.
             if ($before !== null && $number !== null && $before - $number > self::HALF_THE_COUNTER && !isset($report->replaced[$photo])) {
                 return new TakeFinding(
-                    'L1',
+                    FindingId::FileCounterRollsOver,
                     'The file counter rolled over',
                     sprintf('Photo %d is %s, after %04d.', $photo, basename($object), $before),
                     'Sorted by name the clip is out of order. Sort by folder or by time; Evrent’s own lists do.',
@@ -191,7 +192,7 @@ final class TakeFindings
         ], static fn (string $one): bool => $one !== '');
 
         return $said === [] ? null : new TakeFinding(
-            'L2',
+            FindingId::PhotosMissingOrExtra,
             'The card does not hold just the plan’s photos',
             ucfirst(implode('; ', $said)) . '.',
             'Take the extra files out before the clip is made, and keep a hole where one is missing: each photo stays at its place then.',
@@ -214,11 +215,11 @@ final class TakeFindings
         if ($flicker->isOfTheCamera()) {
             $mend = 'Even the brightness out in the edit. Next time fix the aperture: wide open, twisted free, or a manual lens.';
 
-            return new TakeFinding('C2', 'The aperture does not close alike', $says, $mend, $spans);
+            return new TakeFinding(FindingId::ApertureFlicker, 'The aperture does not close alike', $says, $mend, $spans);
         }
         $mend = 'Look at the photos named: a lamp or a cloud is left out or blended; slow flicker is evened out in the edit.';
 
-        return new TakeFinding('L3', 'Brightness jumps from photo to photo', $says, $mend, $spans);
+        return new TakeFinding(FindingId::Flicker, 'Brightness jumps from photo to photo', $says, $mend, $spans);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Words\PlainText;
@@ -33,7 +34,7 @@ final class TimeFindings
         }
 
         return $count === 0 ? null : new TakeFinding(
-            'E3',
+            FindingId::PausedAndResumed,
             'It was paused',
             TakeFinding::many($count, 'pause', 'pauses') . ', ' . PlainText::duration($seconds)
                 . ' in all. No photo was lost or doubled, and the place was kept.',
@@ -74,7 +75,7 @@ final class TimeFindings
         }
 
         return new TakeFinding(
-            'T6',
+            FindingId::ControllerStretchesInterval,
             'Intervals came out longer than asked for',
             sprintf(
                 'On average %s instead of %s: the run took %s longer.',
@@ -99,7 +100,7 @@ final class TimeFindings
         }
 
         return new TakeFinding(
-            'T7',
+            FindingId::CameraTimerDrifts,
             'The camera’s own timer drifted against the rig',
             sprintf('It went %s by %s over the run, %.0F in a million.', $strays > 0.0 ? 'slow' : 'fast', PlainText::seconds(abs($strays)), abs($slope) * 1e6),
             'Enter that drift in the plan. Where the rest between two moves is shorter than what it strays, photos are taken while the rig moves.',

@@ -34,7 +34,7 @@
                         <tr @class(['differs' => $a !== $b])><th scope="row">{{ $name }}</th><td>{{ $a }}</td><td>{{ $b }}</td></tr>
                     @endforeach
                     <tr><th scope="row">Findings</th>@foreach ($sides as $side)<td class="found">@forelse ($side->report->findings as $finding)<p
-                        data-severity="{{ $finding->severity->value }}"><b>{{ $finding->id }}</b> {{ $finding->title }}:
+                        data-severity="{{ $finding->severity->value }}"><b>{{ $finding->id->value }}</b> {{ $finding->title }}:
                         {{ $settings->clock($finding->shortfall) }}</p>@empty none @endforelse</td>@endforeach</tr>
                 </tbody>
             </table>

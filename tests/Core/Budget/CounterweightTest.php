@@ -8,6 +8,7 @@ use Evrent\Core\Budget\Load;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Day\Cautions;
 use Evrent\Core\Day\Hazard;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -46,10 +47,10 @@ final class CounterweightTest extends TestCase
     public function testItStandsOnTheLegsTooAndIsOfferedWhereTheRailIsTooSteep(): void
     {
         self::assertSame(5.0, (new Load(1.0, 0.5, 1.5, counterweightKilograms: 2.0))->onLegsKilograms());
-        $found = Report::on(Shot::of(Plans::with(['/load' => ['incline_deg' => 60, 'thrust_n' => 20]])))->finding('R3');
+        $found = Report::on(Shot::of(Plans::with(['/load' => ['incline_deg' => 60, 'thrust_n' => 20]])))->finding(FindingId::InclineBeyondThrust);
         $remedy = array_column($found?->remedies() ?? [], null, 'key')['counterweight'] ?? null;
         self::assertSame('Hang a counterweight of 2 kg', $remedy?->label);
-        self::assertNull(Report::on(Shot::of($remedy->mended))->finding('R3'));
+        self::assertNull(Report::on(Shot::of($remedy->mended))->finding(FindingId::InclineBeyondThrust));
         self::assertContains(Hazard::Counterweight, Cautions::ofShot(Shot::of($remedy->mended), []));
         self::assertNotContains(Hazard::Counterweight, Cautions::ofShot(Shot::of(Plans::with(['/load' => ['incline_deg' => 60]])), []));
         self::assertStringContainsString('a second line on each', Hazard::Counterweight->caution());

@@ -9,6 +9,7 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\Assumption;
 use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\FieldKind;
@@ -100,13 +101,13 @@ final class AssumptionsTest extends TestCase
         $camera = ['battery_wh' => 16, 'idle_w' => 1, 'exposing_w' => 2, 'photo_j' => 3];
         $finds = static fn (array $more): ?Finding => Report::on(Shot::of(Plans::with([
             '/timing/photos' => 384, '/timing/interval_s' => 600, '/power' => ['camera' => $more + $camera, 'temperature_c' => 20],
-        ])))->finding('P1');
+        ])))->finding(FindingId::CameraBatteryDies);
         self::assertNotNull($finds([]));
         self::assertNull($finds(['sleeps_after_s' => 10, 'sleep_w' => 0.05]));
         self::assertNotNull($finds(['sleeps_after_s' => 10, 'sleep_w' => 0.5]));
         self::assertNull($finds(['mains' => true]));
         $plan = Plans::with(['/power' => ['rig' => ['battery_wh' => 0.1, 'mains' => true]]]);
-        self::assertNull(Report::on(Shot::of($plan))->finding('P2'));
+        self::assertNull(Report::on(Shot::of($plan))->finding(FindingId::RigBatteryDies));
         self::assertNotContains(NotChecked::RigPower, Report::on(Shot::of($plan))->verdict->notChecked);
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\EnlargedBeyondPixels;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
@@ -32,7 +33,7 @@ final class EnlargedBeyondPixelsTest extends TestCase
         self::assertSame('1.28 times', $finding?->shortfall);
         self::assertStringContainsString('Of each photo 1,500 px of width are left when it is zoomed in 4 times', $finding->sentence);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(Report::on(Shot::of($remedy->mended))->finding('F2'), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding(FindingId::EnlargedBeyondPixels), $remedy->label);
         }
         self::assertSame(['Zoom in 3.12 times', 'Make the clip 1500 × 842'], array_map(static fn ($remedy): string => $remedy->label, $finding->remedies()));
     }
@@ -56,7 +57,7 @@ final class EnlargedBeyondPixelsTest extends TestCase
      */
     private static function finding(array $optics = []): ?Finding
     {
-        return Report::on(Shot::of(self::plan($optics)))->finding('F2');
+        return Report::on(Shot::of(self::plan($optics)))->finding(FindingId::EnlargedBeyondPixels);
     }
 
     /**

@@ -10,6 +10,7 @@ use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
@@ -78,7 +79,7 @@ final class FacingTest extends TestCase
     public function testWhatTakesTheWorstBearingDoesNotSayThatItAssumesNorth(): void
     {
         $shot = Shot::of(self::plan(['/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 60, '/timing/interval_s' => 66]));
-        $finding = Report::on($shot)->finding('T16');
+        $finding = Report::on($shot)->finding(FindingId::StarsTrail);
         self::assertNotNull($finding?->about);
         self::assertStringContainsString('wherever it faces', $finding->sentence);
         self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->about), 'pointer'));
@@ -87,13 +88,13 @@ final class FacingTest extends TestCase
     public function testASlideInclinedForItsLoadLeansThePictureUntilTheHeadIsSaidToBeLevel(): void
     {
         $inclined = Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/load' => ['incline_deg' => 6]]);
-        $finding = Report::on(Shot::of($inclined))->finding('R1');
+        $finding = Report::on(Shot::of($inclined))->finding(FindingId::HorizonLeans);
         self::assertNotNull($finding?->about);
         self::assertStringStartsWith('The slide is inclined by 6°, and nobody has said that the head on it is level: the horizon leans by', $finding->sentence);
         self::assertContains('/rig/base/off_level_deg', array_column((new Assumptions($inclined))->under($finding->about), 'pointer'), 'and that can be confirmed');
         $level = (new PinnedPlan($inclined))->named('confirm', ['values' => '/rig/base/off_level_deg'])->plan;
-        self::assertNull(Report::on(Shot::of($level))->finding('R1'));
-        self::assertNull(Report::on(Shot::of(self::plan(['/load' => ['incline_deg' => 6]])))->finding('R1'), 'a tripod has no slide');
+        self::assertNull(Report::on(Shot::of($level))->finding(FindingId::HorizonLeans));
+        self::assertNull(Report::on(Shot::of(self::plan(['/load' => ['incline_deg' => 6]])))->finding(FindingId::HorizonLeans), 'a tripod has no slide');
     }
 
     public function testABaseOffLevelIsJudgedAcrossThePictureWhereNobodySaysWhichWayItLeans(): void
@@ -101,7 +102,7 @@ final class FacingTest extends TestCase
         $finding = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2]])));
         self::assertNotNull($finding);
         // tan 1.2° of half of 1,920 px; 1 / (cos 1.2° + 16/9 · sin 1.2°).
-        self::assertSame(['R1', '20.1 px at the frame’s edge', 240], [$finding->id, $finding->shortfall, $finding->photoCount]);
+        self::assertSame([FindingId::HorizonLeans, '20.1 px at the frame’s edge', 240], [$finding->id, $finding->shortfall, $finding->photoCount]);
         self::assertSame(
             'The base is 1.2° off level: the horizon leans by 1.2° throughout. Straightening it in the edit leaves 96.4 % of the picture’s width.',
             $finding->sentence,

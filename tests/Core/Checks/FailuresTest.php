@@ -10,6 +10,7 @@ use Evrent\Core\Checks\Mending;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -25,10 +26,10 @@ final class FailuresTest extends TestCase
     /**
      * @param array<string, mixed> $changes by JSON pointer
      */
-    private static function found(string $id, array $changes): Finding
+    private static function found(FindingId $id, array $changes): Finding
     {
         $finding = Report::on(Shot::of(Plans::with($changes)))->finding($id);
-        self::assertNotNull($finding, "{$id} is not found");
+        self::assertNotNull($finding, "{$id->value} is not found");
 
         return $finding;
     }
@@ -43,20 +44,20 @@ final class FailuresTest extends TestCase
     public function testT1IntervalShorterThanExposureMoveAndSettling(): void
     {
         // Cruising photos need 0.06 + 0.8 + 0.2 + 2·√(4.767/60) + 0.8 = 2.424 s.
-        $finding = self::found('T1', ['/timing/interval_s' => 2.2]);
+        $finding = self::found(FindingId::IntervalTooShortForRig, ['/timing/interval_s' => 2.2]);
         self::assertSame(Severity::Stops, $finding->severity);
         self::assertSame('0.22 s short', $finding->shortfall);
         self::assertStringContainsString('needs 2.42 s', $finding->sentence);
         self::assertSame('Take one every 2.5 s', $finding->remedies()[0]->label);
         self::assertSame(['interval', 'exposure', 'way', 'continuous'], array_column($finding->remedies(), 'key'));
         self::assertGreaterThan(13, $finding->firstPhoto);
-        self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding('T1'));
+        self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding(FindingId::IntervalTooShortForRig));
     }
 
     public function testT1InContinuousModeCountsTheShutterAlone(): void
     {
         $plan = ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4, '/timing/interval_s' => 3.9, '/camera/write_s' => 0];
-        self::assertSame('0.16 s short', self::found('T1', $plan)->shortfall);
+        self::assertSame('0.16 s short', self::found(FindingId::IntervalTooShortForRig, $plan)->shortfall);
     }
 
     public function testT2BufferFillsAfterSoManyPhotos(): void
@@ -64,7 +65,7 @@ final class FailuresTest extends TestCase
         // Each photo takes 3 s to write and comes every 2.5 s: 0.5 s is lost a photo. The first is on the card at
         // 0.06 + 0.8 + 3 = 3.86 s. With 3 places, photo n + 1 needs photo n - 2, which ends at 3.86 + 3(n - 3):
         // first later than 2.5n when 0.5n > 5.14, at n = 11.
-        $finding = self::found('T2', ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
+        $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
         self::assertSame(11, $finding->firstPhoto);
         self::assertStringContainsString('after photo 11', $finding->sentence);
         // A card that takes 5 % longer on a bad day still keeps up then: 3.15 s.
@@ -73,7 +74,7 @@ final class FailuresTest extends TestCase
 
     public function testT2NamesTheSettingOfTheCamera(): void
     {
-        $finding = self::found('T2', [
+        $finding = self::found(FindingId::IntervalTooShortForCamera, [
             '/camera/set_s' => 9, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.63]],
         ]);
         self::assertSame('The interval is too short to set the camera', $finding->title);
@@ -82,7 +83,7 @@ final class FailuresTest extends TestCase
 
     public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
     {
-        $finding = self::found('T2', ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);
+        $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);
         self::assertStringContainsString('busy for 10.06 s', $finding->sentence);
         self::assertSame(1, $finding->firstPhoto);
     }
@@ -90,7 +91,7 @@ final class FailuresTest extends TestCase
     public function testT6ControllerStretchesInSilence(): void
     {
         $schedule = Schedule::of(Plans::example('3-overrun-with-hold'));
-        $finding = Report::on(Shot::on($schedule))->finding('T6');
+        $finding = Report::on(Shot::on($schedule))->finding(FindingId::ControllerStretchesInterval);
         self::assertNotNull($finding);
         self::assertSame('33.4 s late at the end', $finding->shortfall);
         self::assertSame(92, $finding->photoCount);
@@ -100,7 +101,7 @@ final class FailuresTest extends TestCase
 
     public function testT8ClipTooShortToTrim(): void
     {
-        $finding = self::found('T8', ['/timing/photos' => 120]);
+        $finding = self::found(FindingId::ClipTooShort, ['/timing/photos' => 120]);
         self::assertSame(Severity::Look, $finding->severity);
         self::assertSame('4 s under 10 s', $finding->shortfall);
         self::assertSame('Add 96 photos to the move', $finding->remedies()[0]->label);
@@ -108,7 +109,7 @@ final class FailuresTest extends TestCase
 
     public function testT8NoStandingPhotosAtTheEnds(): void
     {
-        $finding = self::found('T8', ['/timing/photos' => 400, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
+        $finding = self::found(FindingId::ClipTooShort, ['/timing/photos' => 400, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
         self::assertSame(Severity::Know, $finding->severity);
         self::assertSame('none before or after the move', $finding->shortfall);
         self::assertSame(24, $finding->remedies()[0]->mended->timing->headPhotos);
@@ -117,7 +118,7 @@ final class FailuresTest extends TestCase
 
     public function testT21MoveBeyondTheTravel(): void
     {
-        $finding = self::found('T21', ['/move/keyframes/1/slide' => 1260.5]);
+        $finding = self::found(FindingId::BeyondTravel, ['/move/keyframes/1/slide' => 1260.5]);
         self::assertSame('60.5 mm too far', $finding->shortfall);
         self::assertStringContainsString('0 to 1200 mm', $finding->sentence);
         self::assertSame(1200.0, $finding->remedies()[0]->mended->move->keyframes[1]->positions['slide']);
@@ -126,16 +127,16 @@ final class FailuresTest extends TestCase
 
     public function testT22StepThatTakesLongerThanTheInterval(): void
     {
-        $finding = self::found('T22', ['/rig/axes/1/max_speed' => 0.02]);
+        $finding = self::found(FindingId::FasterThanAxis, ['/rig/axes/1/max_speed' => 0.02]);
         self::assertStringContainsString('pan', $finding->title);
         self::assertSame(Severity::Stops, $finding->severity);
-        self::assertNull(Report::on(Shot::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding('T22'));
+        self::assertNull(Report::on(Shot::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding(FindingId::FasterThanAxis));
     }
 
     public function testT22SpeedAboveTheAxisOwnInContinuousMode(): void
     {
         // 4.767 mm in 8 s is 0.596 mm/s.
-        $finding = self::found('T22', ['/timing/mode' => 'continuous', '/rig/axes/0/max_speed' => 0.5]);
+        $finding = self::found(FindingId::FasterThanAxis, ['/timing/mode' => 'continuous', '/rig/axes/0/max_speed' => 0.5]);
         self::assertSame('1.2 times what it can do', $finding->shortfall);
         self::assertSame(9.6, $finding->remedies()[0]->mended->timing->interval->longest());
     }
@@ -143,8 +144,8 @@ final class FailuresTest extends TestCase
     public function testTheWorstComesFirst(): void
     {
         $report = Report::on(Shot::of(Plans::with(['/timing/photos' => 100, '/timing/interval_s' => 1.2, '/move/keyframes/0/tilt' => 90])));
-        self::assertSame(['T1', 'T21', 'T8'], array_column($report->findings, 'id'));
-        self::assertSame(['T1', 'T6', 'T21', 'T8'], array_column($report->all(), 'id'));
+        self::assertSame([FindingId::IntervalTooShortForRig, FindingId::BeyondTravel, FindingId::ClipTooShort], array_column($report->findings, 'id'));
+        self::assertSame([FindingId::IntervalTooShortForRig, FindingId::ControllerStretchesInterval, FindingId::BeyondTravel, FindingId::ClipTooShort], array_column($report->all(), 'id'));
         self::assertFalse($report->works());
     }
 
@@ -174,7 +175,7 @@ final class FailuresTest extends TestCase
     public function testTheLongerIntervalIsTheShortestThatWorks(Plan $plan): void
     {
         $schedule = Schedule::of($plan);
-        $remedy = Report::on(Shot::on($schedule))->finding('T6')?->remedy('interval');
+        $remedy = Report::on(Shot::on($schedule))->finding(FindingId::ControllerStretchesInterval)?->remedy('interval');
         if ($remedy === null) {
             $longer = Mending::longerInterval(Shot::on($schedule), $schedule->wouldKeepTime(...));
             // It is not offered where there is none, or where what comes of it is worse: a battery that dies, say.
@@ -191,7 +192,7 @@ final class FailuresTest extends TestCase
     {
         $times = 0;
         $remedy = new Remedy('wait', 'Wait', 'keeps everything', Plans::with([]));
-        $finding = new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', 1, 1, static function () use (&$times, $remedy): array {
+        $finding = new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', 1, 1, static function () use (&$times, $remedy): array {
             $times++;
 
             return [$remedy];
@@ -200,9 +201,9 @@ final class FailuresTest extends TestCase
         self::assertSame([$remedy], $finding->remedies());
         self::assertSame([$remedy, null], [$finding->remedy('wait'), $finding->remedy('run')]);
         self::assertSame([1, null], [$times, $finding->failure()]);
-        $failing = new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', 1, 1, static fn (): array => throw new \LogicException('no'));
+        $failing = new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', 1, 1, static fn (): array => throw new \LogicException('no'));
         self::assertSame([[], 'no'], [$failing->remedies(), $failing->failure()?->getMessage()]);
-        self::assertSame([], (new Finding('T1', Severity::Look, 'title', '1 s', 'sentence', null, 0))->remedies());
+        self::assertSame([], (new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', null, 0))->remedies());
     }
 
     public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void
@@ -210,8 +211,8 @@ final class FailuresTest extends TestCase
         $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 2.2]));
         $report = Report::on(Shot::on($schedule), [...Report::CHECKS, CheckThatFails::class]);
         self::assertCount(1, $report->failures);
-        self::assertNotNull($report->finding('T1'));
-        $line = $report->finding('N1');
+        self::assertNotNull($report->finding(FindingId::IntervalTooShortForRig));
+        $line = $report->finding(FindingId::NotJudged);
         self::assertSame(['One thing could not be judged', 'check that fails', Severity::Look], [$line?->title, $line?->shortfall, $line?->severity]);
     }
 }

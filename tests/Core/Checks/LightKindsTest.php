@@ -9,6 +9,7 @@ use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,7 +50,7 @@ final class LightKindsTest extends TestCase
         foreach (['12:00', '00:00'] as $at) {
             $lit = self::shot(['/light' => $light + ['lamps_lux' => 320], '/timing/exposure_s' => 0.25, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => $at]]);
             self::assertEqualsWithDelta(7.0, $lit->light()->exposureValues[0] ?? 0.0, 0.01);
-            $finding = Report::on($lit)->finding('T15');
+            $finding = Report::on($lit)->finding(FindingId::DaylightOverexposes);
             self::assertSame('3 stops over', $finding?->shortfall);
             self::assertStringNotContainsString('filter', $finding->sentence, 'nobody puts a filter on indoors');
         }
@@ -60,7 +61,7 @@ final class LightKindsTest extends TestCase
         $plan = new PinnedPlan(Plans::with(['/light' => ['kind' => 'indoors', 'aperture' => 2.8, 'iso' => 800, 'lamps_lux' => 640], '/timing/exposure_s' => 0.5]));
         $metered = $plan->named('metered', ['metered_s' => '0.5', 'metered_aperture' => '2.8', 'metered_iso' => '800', 'metered_at' => ''])->plan;
         $report = Report::on(Shot::of($metered));
-        self::assertNull($report->finding('T15') ?? $report->finding('T23'));
+        self::assertNull($report->finding(FindingId::DaylightOverexposes) ?? $report->finding(FindingId::LightRunsOut));
         self::assertSame([], array_intersect(
             array_column($report->verdict->notChecked, 'value'),
             [NotChecked::Site->value, NotChecked::Start->value, NotChecked::Light->value, NotChecked::Facing->value],
@@ -79,7 +80,7 @@ final class LightKindsTest extends TestCase
                     'metered' => ['at' => '2027-03-23T12:00:00Z', 'exposure_s' => 64 / 2 ** 12.4, 'aperture' => 8, 'iso' => 100],
                 ],
                 '/timing/exposure_s' => 0.25,
-            ]))->finding('T15');
+            ]))->finding(FindingId::DaylightOverexposes);
             self::assertInstanceOf(Finding::class, $finding);
             self::assertSame("{$over} over", $finding->shortfall);
             $told = sscanf((string) preg_replace('~, and .* suits~', ' suits', $finding->sentence), 'At photo %d the light is EV %f suits EV %f: %f stops too much');
@@ -94,8 +95,8 @@ final class LightKindsTest extends TestCase
             '/light' => ['aperture' => 5.6, 'iso' => 200], '/timing/exposure_s' => 0.1, '/site' => Plans::SITE,
             '/start' => ['event' => 'sunset', 'offset_s' => -2400], '/timing/photos' => 900, '/timing/interval_s' => 8,
         ]));
-        self::assertNull($report->finding('T15'));
-        $finding = $report->finding('T23');
+        self::assertNull($report->finding(FindingId::DaylightOverexposes));
+        $finding = $report->finding(FindingId::LightRunsOut);
         self::assertInstanceOf(Finding::class, $finding);
         self::assertSame(['The light changes more than the exposures follow', Severity::Stops], [$finding->title, $finding->severity]);
         self::assertMatchesRegularExpression('~^[\d.]+ stops under, and [\d.]+ stops over elsewhere$~', $finding->shortfall);
@@ -107,8 +108,8 @@ final class LightKindsTest extends TestCase
             '/light' => ['aperture' => 8, 'iso' => 100], '/timing/exposure_s' => 0.5, '/site' => Plans::SITE, '/timing/photos' => 60, '/timing/interval_s' => 3,
             '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/start' => ['event' => 'sunset', 'offset_s' => -3600],
         ]));
-        $later = $report->finding('T15')?->remedy('start');
+        $later = $report->finding(FindingId::DaylightOverexposes)?->remedy('start');
         self::assertNotNull($later);
-        self::assertNull(Report::on(Shot::of($later->mended))->finding('T15'));
+        self::assertNull(Report::on(Shot::of($later->mended))->finding(FindingId::DaylightOverexposes));
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TriggeredBy;
@@ -38,7 +39,7 @@ final class NewJobsFindingsTest extends TestCase
             self::assertEqualsWithDelta(0.0, $light->errors[$n] - $light->missed[$n], 1e-9);
             self::assertTrue($isOpen || abs($light->errors[$n]) < 1e-9 || $aperture === 22.0);
         }
-        $finding = self::found($plan, 'F3');
+        $finding = self::found($plan, FindingId::ApertureAtItsEnd);
         self::assertNotNull($finding);
         self::assertSame('The aperture is wide open, and it gets dark', $finding->title);
         self::assertStringEndsWith('under', $finding->shortfall);
@@ -46,7 +47,7 @@ final class NewJobsFindingsTest extends TestCase
         self::assertLessThan(-1.0 / 3.0, $light->missed[(int) $finding->firstPhoto - 1]);
         self::assertGreaterThanOrEqual(-1.0 / 3.0, $light->missed[(int) $finding->firstPhoto - 2]);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::found($remedy->mended, 'F3'), $remedy->label);
+            self::assertNull(self::found($remedy->mended, FindingId::ApertureAtItsEnd), $remedy->label);
         }
     }
 
@@ -54,30 +55,30 @@ final class NewJobsFindingsTest extends TestCase
     {
         $noon = ['/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/photos' => 60];
         $plan = self::dusk(['control' => 'shutter_priority', 'aperture' => 8, 'narrowest_aperture' => 22, 'filters' => [3, 6, 10], 'bias' => []], $noon);
-        $finding = self::found($plan, 'F3');
+        $finding = self::found($plan, FindingId::ApertureAtItsEnd);
         self::assertNotNull($finding);
         self::assertSame('The aperture is closed, and it gets bright', $finding->title);
         $remedies = array_column($finding->remedies(), null, 'key');
         self::assertArrayHasKey('nd', $remedies);
-        self::assertNull(self::found($remedies['nd']->mended, 'F3'));
+        self::assertNull(self::found($remedies['nd']->mended, FindingId::ApertureAtItsEnd));
     }
 
     public function testByThePlanTheLensStaysWhereItIs(): void
     {
         $light = Shot::of(self::dusk(['aperture' => 8]))->light();
         self::assertSame([8.0, 8.0], [min([99.0, ...$light->apertures ?? []]), max([0.0, ...$light->apertures ?? []])]);
-        self::assertNull(self::found(self::dusk(['aperture' => 8]), 'F3'));
+        self::assertNull(self::found(self::dusk(['aperture' => 8]), FindingId::ApertureAtItsEnd));
     }
 
     /** 1/20 s to 3.2 s are 64 times, six stops: 18 clicks of a third. */
     public function testNobodyTurnsTheDial(): void
     {
         $alone = self::dusk(['attended' => false], ['/timing/exposure_s' => self::KEYS, '/camera/exposure_timed_by' => 'camera']);
-        $finding = self::found($alone, 'F5');
+        $finding = self::found($alone, FindingId::NobodyAtTheDial);
         self::assertNotNull($finding);
-        self::assertSame(['F5', Severity::Stops, '18 clicks'], [$finding->id, $finding->severity, $finding->shortfall]);
+        self::assertSame([FindingId::NobodyAtTheDial, Severity::Stops, '18 clicks'], [$finding->id, $finding->severity, $finding->shortfall]);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::found($remedy->mended, 'F5'), $remedy->label);
+            self::assertNull(self::found($remedy->mended, FindingId::NobodyAtTheDial), $remedy->label);
         }
         self::assertNotSame([], $finding->remedies());
     }
@@ -85,10 +86,10 @@ final class NewJobsFindingsTest extends TestCase
     public function testSomebodyTurnsItOrNothingHasToBeTurned(): void
     {
         $keys = ['/timing/exposure_s' => self::KEYS];
-        self::assertNull(self::found(self::dusk(['attended' => true], $keys + ['/camera/exposure_timed_by' => 'camera']), 'F5'));
-        self::assertNull(self::found(self::dusk(['attended' => false], $keys + ['/camera/exposure_timed_by' => 'controller']), 'F5'));
-        self::assertNull(self::found(self::dusk(['attended' => false]), 'F5'));
-        self::assertNotNull(self::found(self::dusk([], $keys + ['/camera/exposure_timed_by' => 'camera']), 'T4'));
+        self::assertNull(self::found(self::dusk(['attended' => true], $keys + ['/camera/exposure_timed_by' => 'camera']), FindingId::NobodyAtTheDial));
+        self::assertNull(self::found(self::dusk(['attended' => false], $keys + ['/camera/exposure_timed_by' => 'controller']), FindingId::NobodyAtTheDial));
+        self::assertNull(self::found(self::dusk(['attended' => false]), FindingId::NobodyAtTheDial));
+        self::assertNotNull(self::found(self::dusk([], $keys + ['/camera/exposure_timed_by' => 'camera']), FindingId::ExposureNotAsPlanned));
     }
 
     /** Over 30 photos there is room for six clicks, two stops of six: four behind. */
@@ -98,7 +99,7 @@ final class NewJobsFindingsTest extends TestCase
             ['attended' => true],
             ['/timing/exposure_s' => self::KEYS, '/timing/photos' => 30, '/camera/exposure_timed_by' => 'camera'],
         );
-        $finding = self::found($fast, 'F5');
+        $finding = self::found($fast, FindingId::NobodyAtTheDial);
         self::assertSame(['The dial cannot keep up', Severity::Look], [$finding?->title, $finding?->severity]);
     }
 
@@ -109,13 +110,13 @@ final class NewJobsFindingsTest extends TestCase
     public function testALeadThatIsNoneOrWrongIsFoundAndMended(array $lead, ?string $title): void
     {
         $plan = Plans::with(['/lead' => $lead, '/camera/exposure_timed_by' => 'controller', '/timing/exposure_s' => 1]);
-        $finding = self::found($plan, 'F6');
+        $finding = self::found($plan, FindingId::CableMissing);
         self::assertSame($title, $finding?->title);
         foreach ($finding?->remedies() ?? [] as $remedy) {
-            self::assertNull(self::found($remedy->mended, 'F6'));
+            self::assertNull(self::found($remedy->mended, FindingId::CableMissing));
             self::assertNotNull($remedy->mended->lead->name);
         }
-        self::assertNull(self::found($plan->withTrigger($plan->trigger->by(TriggeredBy::CameraTimer)), 'F6'));
+        self::assertNull(self::found($plan->withTrigger($plan->trigger->by(TriggeredBy::CameraTimer)), FindingId::CableMissing));
     }
 
     /**
@@ -142,7 +143,7 @@ final class NewJobsFindingsTest extends TestCase
         return Plans::with(array_replace(self::DUSK, ['/light' => $light + ['iso' => 100]], $changes));
     }
 
-    private static function found(Plan $plan, string $id): ?Finding
+    private static function found(Plan $plan, FindingId $id): ?Finding
     {
         return Report::on(Shot::of($plan))->finding($id);
     }

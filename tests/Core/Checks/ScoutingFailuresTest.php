@@ -7,6 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,39 +23,39 @@ final class ScoutingFailuresTest extends TestCase
     private const STILL = ['/timing/head_photos' => 0, '/timing/tail_photos' => 0];
 
     /**
-     * @return iterable<string, array{string, array<string, mixed>, Severity, list<string>}> id, the plan's changes, how bad, remedies
+     * @return iterable<string, array{FindingId, array<string, mixed>, Severity, list<string>}> id, the plan's changes, how bad, remedies
      */
     public static function rows(): iterable
     {
         $long = ['/timing/photos' => 400, '/timing/interval_s' => 10, '/site' => Plans::SITE] + self::STILL;
-        yield 'T4 dial not on bulb' => ['T4', ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'manual'], Severity::Stops, ['dial']];
-        yield 'T4 dial on bulb' => ['T4', ['/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'bulb'], Severity::Stops, ['dial']];
+        yield 'T4 dial not on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'manual'], Severity::Stops, ['dial']];
+        yield 'T4 dial on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'bulb'], Severity::Stops, ['dial']];
         yield 'T4 beyond the dial' => [
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 60, '/timing/interval_s' => 90],
             Severity::Stops,
             ['dial'],
         ];
         yield 'T4 30 s is 32 s and the interval does not hold it' => [
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 30, '/timing/interval_s' => 32.5],
             Severity::Stops,
             ['true', 'literal'],
         ];
         yield 'T4 15 s is 16 s and there is room' => [
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 15, '/timing/interval_s' => 40],
             Severity::Know,
             ['true', 'literal'],
         ];
         yield 'T5 aperture priority at dusk' => [
-            'T5',
+            FindingId::AperturePriorityOutruns,
             ['/light' => ['aperture' => 5.6, 'control' => 'aperture_priority', 'isos' => [100]], '/start' => self::DUSK] + $long,
             Severity::Stops,
             ['longest', 'interval'],
         ];
         yield 'T5 with ISO to follow' => [
-            'T5',
+            FindingId::AperturePriorityOutruns,
             [
                 '/light' => ['aperture' => 4, 'control' => 'aperture_priority', 'isos' => [100, 200, 400, 800, 1600, 3200, 6400]],
                 '/start' => self::DUSK,
@@ -64,7 +65,7 @@ final class ScoutingFailuresTest extends TestCase
             ['ramp', 'longest', 'interval'],
         ];
         yield 'T15 at noon' => [
-            'T15',
+            FindingId::DaylightOverexposes,
             [
                 '/light' => ['aperture' => 8, 'filters' => [3, 6, 10]],
                 '/start' => ['event' => 'clock', 'at' => '12:00'],
@@ -74,29 +75,29 @@ final class ScoutingFailuresTest extends TestCase
             ['nd', 'ramp', 'exposure'],
         ];
         yield 'T15 without a filter in the bag' => [
-            'T15',
+            FindingId::DaylightOverexposes,
             ['/light' => ['aperture' => 8], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 2] + $long,
             Severity::Stops,
             ['nd', 'ramp', 'exposure'],
         ];
         yield 'T15 ISO too high' => [
-            'T15',
+            FindingId::DaylightOverexposes,
             ['/light' => ['aperture' => 16, 'iso' => 1600], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 0.01] + $long,
             Severity::Stops,
             ['nd', 'iso', 'ramp', 'exposure'],
         ];
-        yield 'T16 stars trail' => ['T16', [
+        yield 'T16 stars trail' => [FindingId::StarsTrail, [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 30,
             '/move/keyframes/0/tilt' => 20, '/move/keyframes/1/tilt' => 20, '/rig/base' => ['zero_bearing_deg' => 180],
         ], Severity::Look, ['exposure']];
         yield 'T23 night falls' => [
-            'T23',
+            FindingId::LightRunsOut,
             ['/light' => ['aperture' => 4], '/start' => self::DUSK, '/timing/exposure_s' => 0.05, '/timing/photos' => 260] + $long,
             Severity::Stops,
             ['ramp'],
         ];
         yield 'T23 filter left on' => [
-            'T23',
+            FindingId::LightRunsOut,
             [
                 '/light' => ['aperture' => 8, 'nd_stops' => 6],
                 '/start' => ['event' => 'clock', 'at' => '12:00'],
@@ -107,13 +108,13 @@ final class ScoutingFailuresTest extends TestCase
             ['ramp', 'nd', 'exposure'],
         ];
         yield 'T23 limits too tight' => [
-            'T23',
+            FindingId::LightRunsOut,
             ['/light' => ['aperture' => 8, 'isos' => [100, 200]], '/start' => self::DUSK, '/timing/photos' => 300] + $long,
             Severity::Stops,
             ['ramp'],
         ];
         yield 'T23 too late by half an hour' => [
-            'T23',
+            FindingId::LightRunsOut,
             [
                 '/light' => ['aperture' => 8, 'isos' => [100]],
                 '/start' => ['event' => 'sunset'],
@@ -124,38 +125,38 @@ final class ScoutingFailuresTest extends TestCase
             ['ramp', 'exposure', 'start'],
         ];
         yield 'R1 base off level' => [
-            'R1',
+            FindingId::HorizonLeans,
             ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 1, 'toward_deg' => 90]],
             Severity::Look,
             ['level'],
         ];
-        yield 'R2 weak legs' => ['R2', ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Look, ['rating']];
-        yield 'R2 legs under the load itself' => ['R2', ['/load' => ['legs_rating_kg' => 2.5, 'carriage_rating_kg' => 8]], Severity::Stops, ['rating']];
-        yield 'R2 weak carriage' => ['R2', ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Look, ['rating']];
-        yield 'R3 too steep' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Look, ['incline', 'counterweight']];
-        yield 'R3 beyond the motor itself' => ['R3', ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Stops, ['incline', 'counterweight']];
+        yield 'R2 weak legs' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Look, ['rating']];
+        yield 'R2 legs under the load itself' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 2.5, 'carriage_rating_kg' => 8]], Severity::Stops, ['rating']];
+        yield 'R2 weak carriage' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Look, ['rating']];
+        yield 'R3 too steep' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Look, ['incline', 'counterweight']];
+        yield 'R3 beyond the motor itself' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Stops, ['incline', 'counterweight']];
         yield 'P1 camera battery in the cold' => [
-            'P1',
+            FindingId::CameraBatteryDies,
             ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10]],
             Severity::Stops,
             ['batteries', 'bank'],
         ];
         yield 'P1 half charged' => [
-            'P1',
+            FindingId::CameraBatteryDies,
             ['/power' => ['camera' => ['battery_wh' => 1.8, 'charge' => 0.4]]],
             Severity::Stops,
             ['charge', 'batteries', 'bank'],
         ];
-        yield 'P2 rig battery' => ['P2', ['/power' => ['rig' => ['battery_wh' => 2]]], Severity::Stops, ['batteries', 'bank']];
-        yield 'P3 one card' => ['P3', ['/storage' => ['cards_gb' => [4]]], Severity::Stops, ['card']];
+        yield 'P2 rig battery' => [FindingId::RigBatteryDies, ['/power' => ['rig' => ['battery_wh' => 2]]], Severity::Stops, ['batteries', 'bank']];
+        yield 'P3 one card' => [FindingId::CardFull, ['/storage' => ['cards_gb' => [4]]], Severity::Stops, ['card']];
         yield 'P3 two kinds of file' => [
-            'P3',
+            FindingId::CardFull,
             ['/storage' => ['raw_mb' => 30, 'jpeg_mb' => 10, 'cards_gb' => [8, 8], 'slots' => 'copy']],
             Severity::Stops,
             ['card', 'raw', 'overflow', 'jpeg'],
         ];
         yield 'S1 the sun sets in the frame' => [
-            'S1',
+            FindingId::SunInFrame,
             ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 273]],
             Severity::Look,
             ['start'],
@@ -167,7 +168,7 @@ final class ScoutingFailuresTest extends TestCase
      * @param list<string>         $remedies
      */
     #[DataProvider('rows')]
-    public function testIsFoundAndMended(string $id, array $changes, Severity $severity, array $remedies): void
+    public function testIsFoundAndMended(FindingId $id, array $changes, Severity $severity, array $remedies): void
     {
         $found = self::find($id, $changes);
         self::assertNotNull($found);
@@ -180,25 +181,25 @@ final class ScoutingFailuresTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, array<string, mixed>}>
+     * @return iterable<string, array{FindingId, array<string, mixed>}>
      */
     public static function sound(): iterable
     {
         yield 'T4 on bulb' => [
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb', '/timing/exposure_s' => 30, '/timing/interval_s' => 50],
         ];
         yield 'T4 literal marks' => [
-            'T4',
+            FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/camera/marks_are_literal' => true, '/timing/exposure_s' => 30, '/timing/interval_s' => 50],
         ];
-        yield 'T4 nobody said' => ['T4', ['/timing/exposure_s' => 30, '/timing/interval_s' => 50]];
+        yield 'T4 nobody said' => [FindingId::ExposureNotAsPlanned, ['/timing/exposure_s' => 30, '/timing/interval_s' => 50]];
         yield 'T16 short enough' => [
-            'T16',
+            FindingId::StarsTrail,
             ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 4],
         ];
         yield 'T16 by day' => [
-            'T16',
+            FindingId::StarsTrail,
             [
                 '/optics' => self::OPTICS,
                 '/site' => Plans::SITE,
@@ -207,24 +208,24 @@ final class ScoutingFailuresTest extends TestCase
                 '/timing/interval_s' => 40,
             ],
         ];
-        yield 'T16 looking at the mud' => ['T16', [
+        yield 'T16 looking at the mud' => [FindingId::StarsTrail, [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 40,
             '/move/keyframes/0/tilt' => -60, '/move/keyframes/1/tilt' => -60,
         ]];
-        yield 'R1 hardly' => ['R1', ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 0.1, 'toward_deg' => 90]]];
-        yield 'R2 twice the load' => ['R2', ['/load' => ['legs_rating_kg' => 5.6, 'carriage_rating_kg' => 5.6]]];
-        yield 'R3 level' => ['R3', ['/load' => ['thrust_n' => 30]]];
+        yield 'R1 hardly' => [FindingId::HorizonLeans, ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 0.1, 'toward_deg' => 90]]];
+        yield 'R2 twice the load' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 5.6, 'carriage_rating_kg' => 5.6]]];
+        yield 'R3 level' => [FindingId::InclineBeyondThrust, ['/load' => ['thrust_n' => 30]]];
         yield 'P1 in a power bank’s care' => [
-            'P1',
+            FindingId::CameraBatteryDies,
             ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10, 'bank' => ['capacity_wh' => 20]]],
         ];
-        yield 'P3 exactly' => ['P3', ['/storage' => ['raw_mb' => 25, 'cards_gb' => [6]]]];
+        yield 'P3 exactly' => [FindingId::CardFull, ['/storage' => ['raw_mb' => 25, 'cards_gb' => [6]]]];
         yield 'S1 the sun is behind' => [
-            'S1',
+            FindingId::SunInFrame,
             ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 90]],
         ];
         yield 'S1 the sun is down' => [
-            'S1',
+            FindingId::SunInFrame,
             [
                 '/optics' => self::OPTICS,
                 '/site' => Plans::SITE,
@@ -238,7 +239,7 @@ final class ScoutingFailuresTest extends TestCase
      * @param array<string, mixed> $changes
      */
     #[DataProvider('sound')]
-    public function testIsNotFoundWhereThereIsNothing(string $id, array $changes): void
+    public function testIsNotFoundWhereThereIsNothing(FindingId $id, array $changes): void
     {
         self::assertNull(self::find($id, $changes));
     }
@@ -250,17 +251,17 @@ final class ScoutingFailuresTest extends TestCase
             '/optics' => self::OPTICS + ['subject_speed_m_s' => 1.5], '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'],
             '/light' => ['aperture' => 8], '/timing/exposure_s' => 0.0025, '/timing/interval_s' => 4,
         ];
-        self::assertNull(self::find('T15', $noon));
-        $remedy = self::find('T13', $noon)?->remedies()[0];
+        self::assertNull(self::find(FindingId::DaylightOverexposes, $noon));
+        $remedy = self::find(FindingId::BlurShareTooSmall, $noon)?->remedies()[0];
         self::assertNotNull($remedy);
         self::assertMatchesRegularExpression('/with \d+ stops of ND on the lens/', $remedy->costs);
         $report = Report::on(Shot::of($remedy->mended));
-        self::assertSame([null, null, null], [$report->finding('T13'), $report->finding('T15'), $report->finding('T23')]);
+        self::assertSame([null, null, null], [$report->finding(FindingId::BlurShareTooSmall), $report->finding(FindingId::DaylightOverexposes), $report->finding(FindingId::LightRunsOut)]);
     }
 
     public function testTheSunEntersAtThePhotoAtWhichItsDiskDoes(): void
     {
-        $found = self::find('S1', [
+        $found = self::find(FindingId::SunInFrame, [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => -5400], '/timing/photos' => 300, '/timing/interval_s' => 20,
             '/rig/base' => ['zero_bearing_deg' => 273], '/move/keyframes/0/pan' => 0, '/move/keyframes/1/pan' => 0, '/move/keyframes/0/tilt' => -20, '/move/keyframes/1/tilt' => -20,
         ] + self::STILL);
@@ -273,13 +274,13 @@ final class ScoutingFailuresTest extends TestCase
     public function testACameraTimerIsGivenRoomOnTheCardForAllItTakes(): void
     {
         $changes = ['/storage' => ['raw_mb' => 25, 'cards_gb' => [6]], '/trigger' => ['by' => 'camera_timer', 'camera_photos' => 300]];
-        self::assertSame(241, self::find('P3', $changes)?->firstPhoto);
+        self::assertSame(241, self::find(FindingId::CardFull, $changes)?->firstPhoto);
     }
 
     /**
      * @param array<string, mixed> $changes
      */
-    private static function find(string $id, array $changes): ?Finding
+    private static function find(FindingId $id, array $changes): ?Finding
     {
         return Report::on(Shot::of(Plans::with($changes)))->finding($id);
     }

@@ -6,6 +6,7 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
@@ -21,9 +22,9 @@ final class SlowerThanAxisTest extends TestCase
     {
         $finding = self::finding(0.5);
         self::assertNotNull($finding);
-        self::assertSame(['F4', '2.5 times slower than it can', 100], [$finding->id, $finding->shortfall, $finding->photoCount]);
+        self::assertSame([FindingId::SlowerThanAxis, '2.5 times slower than it can', 100], [$finding->id, $finding->shortfall, $finding->photoCount]);
         self::assertStringContainsString('creep at 0.2 mm/s', $finding->sentence);
-        self::assertNull(Report::on(Shot::of($finding->remedies()[0]->mended))->finding('F4'));
+        self::assertNull(Report::on(Shot::of($finding->remedies()[0]->mended))->finding(FindingId::SlowerThanAxis));
     }
 
     /** 1 mm at 0.5 mm/s are 2 s: 101 photos creep through in 202 s. */
@@ -32,7 +33,7 @@ final class SlowerThanAxisTest extends TestCase
         $remedies = array_column(self::finding(0.5)?->remedies() ?? [], null, 'key');
         self::assertSame('Creep at its slowest, one every 2 s', ($remedies['slowest'] ?? null)?->label);
         self::assertSame(2.0, $remedies['slowest']->mended->timing->interval->longest());
-        self::assertNull(Report::on(Shot::of($remedies['slowest']->mended))->finding('F4'));
+        self::assertNull(Report::on(Shot::of($remedies['slowest']->mended))->finding(FindingId::SlowerThanAxis));
     }
 
     public function testAsSlowAsItCanIsFine(): void
@@ -63,7 +64,7 @@ final class SlowerThanAxisTest extends TestCase
      */
     private static function finding(?float $minSpeed, array $changes = []): ?Finding
     {
-        return Report::on(Shot::of(self::plan($minSpeed, $changes)))->finding('F4');
+        return Report::on(Shot::of(self::plan($minSpeed, $changes)))->finding(FindingId::SlowerThanAxis);
     }
 
     /**

@@ -10,6 +10,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\HeldFigures;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -79,6 +80,6 @@ final class TimerLacksIntervalTest extends TestCase
 
     private static function finding(Plan $plan): ?Finding
     {
-        return Report::on(Shot::of($plan))->finding('T25');
+        return Report::on(Shot::of($plan))->finding(FindingId::TimerLacksInterval);
     }
 }

@@ -12,6 +12,7 @@ use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\PinnedRemedies;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,10 +37,10 @@ final class TrueFindingsTest extends TestCase
     /**
      * @param array<string, mixed> $changes
      */
-    private static function found(string $id, array $changes): Finding
+    private static function found(FindingId $id, array $changes): Finding
     {
         $finding = self::report($changes)->finding($id);
-        self::assertNotNull($finding, "{$id} is not found");
+        self::assertNotNull($finding, "{$id->value} is not found");
 
         return $finding;
     }
@@ -48,25 +49,25 @@ final class TrueFindingsTest extends TestCase
     {
         // 1 m/s at 20 m is 64 px a second: 512 px in 8 s, 27 % of 1920.
         $boat = self::OPTICS + ['/optics/subject_speed_m_s' => 1];
-        self::assertSame('27 % of the frame a photo', self::found('T9', $boat)->shortfall);
-        self::assertNull(self::report($boat + ['/optics/subject_kind' => 'stream'])->finding('T9'), 'half the frame is the limit of a stream');
+        self::assertSame('27 % of the frame a photo', self::found(FindingId::IntervalTooLongForSubject, $boat)->shortfall);
+        self::assertNull(self::report($boat + ['/optics/subject_kind' => 'stream'])->finding(FindingId::IntervalTooLongForSubject), 'half the frame is the limit of a stream');
         // 2 m/s: 53 %. Open for a tenth of the interval it jumps; for a fifth it flows.
         $traffic = self::OPTICS + ['/optics/subject_speed_m_s' => 2, '/optics/subject_kind' => 'stream'];
-        self::assertStringContainsString('open too short to make a flow of it', self::found('T9', $traffic)->sentence);
-        self::assertNull(self::report($traffic + ['/timing/exposure_s' => 1.6])->finding('T9'));
+        self::assertStringContainsString('open too short to make a flow of it', self::found(FindingId::IntervalTooLongForSubject, $traffic)->sentence);
+        self::assertNull(self::report($traffic + ['/timing/exposure_s' => 1.6])->finding(FindingId::IntervalTooLongForSubject));
     }
 
     /** 180° in 400 photos with ramps of 20 %: 180/399 · 1.25 = 0.5639° a photo; 73.74/(0.5639 · 24) = 5.45 s. */
     public function testT12CountsByTheFieldOfView(): void
     {
-        $finding = self::found('T12', self::OPTICS + ['/timing/photos' => 400, '/move/keyframes/0/pan' => -90, '/move/keyframes/1/pan' => 90, '/rig/axes/1/max_speed' => 30]);
+        $finding = self::found(FindingId::TooFastOnScreen, self::OPTICS + ['/timing/photos' => 400, '/move/keyframes/0/pan' => -90, '/move/keyframes/1/pan' => 90, '/rig/axes/1/max_speed' => 30]);
         self::assertSame('5.45 s to cross the frame', $finding->shortfall);
         // A slide by its width at the distance: 2 · 20 · 18/24 = 30 m take 2,000 photos of 15 mm, 83 s.
-        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/pan' => -14])->finding('T12'));
+        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/pan' => -14])->finding(FindingId::TooFastOnScreen));
         $near = self::OPTICS + ['/optics/subject_m' => 2, '/move/keyframes/1/pan' => -14];
         // 3 m wide at 2 m: 4.767 mm a photo cross it in 3000/4.767/24 = 26 s.
-        self::assertNull(self::report($near)->finding('T12'));
-        self::assertSame('26.22 s to cross the frame', self::found('T12', $near + ['/thresholds' => ['crossing_s' => 30]])->shortfall);
+        self::assertNull(self::report($near)->finding(FindingId::TooFastOnScreen));
+        self::assertSame('26.22 s to cross the frame', self::found(FindingId::TooFastOnScreen, $near + ['/thresholds' => ['crossing_s' => 30]])->shortfall);
     }
 
     /**
@@ -93,30 +94,31 @@ final class TrueFindingsTest extends TestCase
     #[DataProvider('dials')]
     public function testT4TellsOfDials(array $changes, string $shortfall, ?string $remedy): void
     {
-        $finding = self::found('T4', $changes);
+        $finding = self::found(FindingId::ExposureNotAsPlanned, $changes);
         self::assertSame([$shortfall, $remedy], [$finding->shortfall, $finding->remedies()[0]->label ?? null]);
     }
 
     public function testT4IsSilentWhereSomebodyTurnsNothing(): void
     {
-        self::assertNull(self::report(['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'manual'])->finding('T4'));
-        self::assertNull(self::report(['/light' => ['control' => 'aperture_priority'], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'])->finding('T4'));
-        self::assertNull(self::report(['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.6]], '/camera/exposure_timed_by' => 'camera'])->finding('T4'));
+        self::assertNull(self::report(['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'manual'])->finding(FindingId::ExposureNotAsPlanned));
+        self::assertNull(self::report(['/light' => ['control' => 'aperture_priority'], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'])->finding(FindingId::ExposureNotAsPlanned));
+        self::assertNull(self::report(['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.6]], '/camera/exposure_timed_by' => 'camera'])->finding(FindingId::ExposureNotAsPlanned));
     }
 
     public function testT1T2T6AreOneCard(): void
     {
         // The rig needs 2.42 s; the card 2.5 s a photo with a buffer of one.
         $report = self::report(['/timing/interval_s' => 1.5, '/camera/write_s' => 2.5, '/camera/buffer_frames' => 1]);
-        self::assertSame(['T1'], array_values(array_intersect(array_column($report->findings, 'id'), ['T1', 'T2', 'T6'])));
-        self::assertSame(['T2', 'T6'], array_column($report->findings[0]->alike, 'id'));
-        self::assertSame('T1', $report->toldWith($report->finding('T6') ?? self::fail('T6 is gone'))?->id);
+        $alike = [FindingId::IntervalTooShortForRig, FindingId::IntervalTooShortForCamera, FindingId::ControllerStretchesInterval];
+        self::assertSame([$alike[0]], array_values(array_filter(array_column($report->findings, 'id'), static fn (FindingId $id): bool => in_array($id, $alike, true))));
+        self::assertSame([FindingId::IntervalTooShortForCamera, FindingId::ControllerStretchesInterval], array_column($report->findings[0]->alike, 'id'));
+        self::assertSame(FindingId::IntervalTooShortForRig, $report->toldWith($report->finding(FindingId::ControllerStretchesInterval) ?? self::fail('T6 is gone'))?->id);
     }
 
     /** 240 photos at 1.5 s are 6 minutes; at 2.5 s they are 10, whatever the run would have stretched to. */
     public function testT1CountsItsCostFromWhatWasAsked(): void
     {
-        $finding = self::found('T1', ['/timing/interval_s' => 1.5]);
+        $finding = self::found(FindingId::IntervalTooShortForRig, ['/timing/interval_s' => 1.5]);
         self::assertSame('keeps clip, exposure and framing; 4 min more shooting than asked for', $finding->remedy('interval')?->costs);
     }
 
@@ -124,7 +126,7 @@ final class TrueFindingsTest extends TestCase
     {
         $pins = new Pins(Figure::Interval, 240, null, 528.0, typed: [Figure::Photos, Figure::Shooting]);
         $pinned = new PinnedPlan(Plans::with(['/timing/interval_s' => 2.2]), $pins);
-        $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding('T1') ?? self::fail('T1 is not found'));
+        $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding(FindingId::IntervalTooShortForRig) ?? self::fail('T1 is not found'));
         self::assertSame(['exposure', 'way', 'continuous', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
         self::assertSame([], $remedies[0]['givesWay']);
         self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[3]['givesWay']));
@@ -136,7 +138,7 @@ final class TrueFindingsTest extends TestCase
     public function testT15StaysOnTheMarksAndWithinLensAndBag(): void
     {
         $noon = ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 0.8];
-        $finding = self::found('T15', $noon + ['/light' => ['aperture' => 8, 'iso' => 200, 'filters' => [3, 6]]]);
+        $finding = self::found(FindingId::DaylightOverexposes, $noon + ['/light' => ['aperture' => 8, 'iso' => 200, 'filters' => [3, 6]]]);
         $labels = array_column($finding->remedies(), 'label', 'key');
         self::assertSame('Put on the ND of 3 stops and the ND of 6 stops', $labels['nd'] ?? null);
         self::assertMatchesRegularExpression('~^Expose 1/\d+ s$~', $labels['exposure'] ?? '');
@@ -147,13 +149,13 @@ final class TrueFindingsTest extends TestCase
     {
         // 500/24 = 20.8 s.
         $stars = self::OPTICS + ['/timing/exposure_s' => 25, '/timing/interval_s' => 40];
-        $finding = self::found('T16', $stars + ['/light' => ['exposed_for' => 'sky']]);
+        $finding = self::found(FindingId::StarsTrail, $stars + ['/light' => ['exposed_for' => 'sky']]);
         self::assertSame(Severity::Look, $finding->severity);
         self::assertStringContainsString('the rule of 500 allows 20.83 s', $finding->sentence);
         self::assertSame('Expose no longer than 20 s', $finding->remedies()[0]->label);
-        self::assertSame(Severity::Know, self::found('T16', $stars)->severity);
-        self::assertNull(self::report($stars + ['/light' => ['lamps_lux' => 40]])->finding('T16'), 'a street has no stars to trail');
-        self::assertNull(self::report(['/timing/exposure_s' => 20] + $stars)->finding('T16'));
+        self::assertSame(Severity::Know, self::found(FindingId::StarsTrail, $stars)->severity);
+        self::assertNull(self::report($stars + ['/light' => ['lamps_lux' => 40]])->finding(FindingId::StarsTrail), 'a street has no stars to trail');
+        self::assertNull(self::report(['/timing/exposure_s' => 20] + $stars)->finding(FindingId::StarsTrail));
     }
 
     public function testT23LeavesAStarfieldInPeaceAndTellsOfOneThatIsWrong(): void
@@ -163,35 +165,35 @@ final class TrueFindingsTest extends TestCase
             '/timing/exposure_s' => 20, '/optics/focal_mm' => 14, '/move/keyframes/0/tilt' => 40, '/move/keyframes/1/tilt' => 40,
         ];
         $right = self::report($night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
-        self::assertNull($right->finding('T23'));
-        self::assertNull($right->finding('T15'));
-        $wrong = self::found('T23', $night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 8, 'iso' => 100, 'widest_aperture' => 2.0]]);
+        self::assertNull($right->finding(FindingId::LightRunsOut));
+        self::assertNull($right->finding(FindingId::DaylightOverexposes));
+        $wrong = self::found(FindingId::LightRunsOut, $night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 8, 'iso' => 100, 'widest_aperture' => 2.0]]);
         self::assertSame(Severity::Stops, $wrong->severity);
         self::assertSame(['Open to f/2 and go up to ISO 1000'], array_values(array_intersect_key(array_column($wrong->remedies(), 'label', 'key'), ['iso' => true])));
         // Lighter than wanted, but no highlight is gone: a check, not a spoilt shot.
-        $suburb = self::found('T15', ['/site' => ['date' => '2027-04-07', 'sky_mag' => 19.5] + Plans::SITE] + $night
+        $suburb = self::found(FindingId::DaylightOverexposes, ['/site' => ['date' => '2027-04-07', 'sky_mag' => 19.5] + Plans::SITE] + $night
             + ['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
         self::assertSame([Severity::Look, '2.7 stops over'], [$suburb->severity, $suburb->shortfall]);
-        $noon = self::found('T15', ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 1, '/light' => ['aperture' => 2.8]]);
+        $noon = self::found(FindingId::DaylightOverexposes, ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 1, '/light' => ['aperture' => 2.8]]);
         self::assertSame(Severity::Stops, $noon->severity);
     }
 
     public function testL5OnlyWhereTheCropTakesWhatAKeyframeNeeds(): void
     {
         // 16:9 leaves 84.4 % of the height of 3:2.
-        self::assertNull(self::report(self::OPTICS)->finding('L5'));
-        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/subject_height' => 0.84])->finding('L5'));
-        $finding = self::found('L5', self::OPTICS + ['/move/keyframes/1/subject_height' => 0.95]);
+        self::assertNull(self::report(self::OPTICS)->finding(FindingId::CropCutsFraming));
+        self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/subject_height' => 0.84])->finding(FindingId::CropCutsFraming));
+        $finding = self::found(FindingId::CropCutsFraming, self::OPTICS + ['/move/keyframes/1/subject_height' => 0.95]);
         self::assertSame('10.6 % of the height lost at B', $finding->shortfall);
-        self::assertStringContainsString('left and right', self::found('L5', self::OPTICS + [
+        self::assertStringContainsString('left and right', self::found(FindingId::CropCutsFraming, self::OPTICS + [
             '/optics/output_width_px' => 1080, '/optics/output_height_px' => 1920, '/move/keyframes/0/subject_width' => 0.5,
         ])->sentence);
     }
 
     public function testE5TheBestFramingComesFirst(): void
     {
-        self::assertNull(self::report(['/move/keyframes/0/matters_most' => true])->finding('E5'));
-        $finding = self::found('E5', ['/move/keyframes/1/matters_most' => true]);
+        self::assertNull(self::report(['/move/keyframes/0/matters_most' => true])->finding(FindingId::BestFramingComesLate));
+        $finding = self::found(FindingId::BestFramingComesLate, ['/move/keyframes/1/matters_most' => true]);
         self::assertSame('B after 228 of 240 photos', $finding->shortfall);
         // Asked: the clip as it was meant, with time running backwards in it, or time as it runs.
         [$both, $alone] = $finding->remedies();
@@ -202,7 +204,7 @@ final class TrueFindingsTest extends TestCase
         self::assertFalse(Clip::begun($alone->mended)->isReversed);
         self::assertEquals($mended->move, $alone->mended->move);
         self::assertFalse((new PinnedPlan($mended))->named('swap', [])->plan->timing->playsBackwards, 'turned back by hand it is right as it is shot');
-        self::assertNull(Report::on(Shot::of($mended))->finding('E5'));
+        self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::BestFramingComesLate));
     }
 
     /** Clip and shooting time pinned, a move that does not fit is mended by another move; camera and card have room in all of these. */
@@ -221,7 +223,7 @@ final class TrueFindingsTest extends TestCase
             }
             $edited = $pinned->typed([], ['shooting' => (string) max(20.0, round(0.35 * ($pinned->pins->shootingSeconds ?? 60.0)))]);
             $pinned = new PinnedPlan($edited->plan, $edited->pins);
-            $finding = Report::on(Shot::of($pinned->plan))->finding('T1');
+            $finding = Report::on(Shot::of($pinned->plan))->finding(FindingId::IntervalTooShortForRig);
             $room = 0.8 * $pinned->plan->timing->interval->longest();
             $camera = $pinned->plan->camera;
             if (

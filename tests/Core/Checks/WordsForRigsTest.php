@@ -7,6 +7,7 @@ namespace Tests\Core\Checks;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
@@ -29,9 +30,9 @@ final class WordsForRigsTest extends TestCase
                 '/timing/photos' => $plan->timing->photos, '/camera/write_s' => $plan->camera->writeSeconds,
             ]);
             foreach (Report::on(Shot::of($still))->all() as $finding) {
-                self::assertDoesNotMatchRegularExpression('~\b(rig|motors?|creeps|slide|settl\w+|the move)\b~', "{$finding->title}. {$finding->sentence}", "seed {$seed}: {$finding->id}");
+                self::assertDoesNotMatchRegularExpression('~\b(rig|motors?|creeps|slide|settl\w+|the move)\b~', "{$finding->title}. {$finding->sentence}", "seed {$seed}: {$finding->id->value}");
                 foreach ($finding->remedies() as $remedy) {
-                    self::assertDoesNotMatchRegularExpression('~\b(rig|the move)\b~', $remedy->label, "seed {$seed}: {$finding->id}");
+                    self::assertDoesNotMatchRegularExpression('~\b(rig|the move)\b~', $remedy->label, "seed {$seed}: {$finding->id->value}");
                 }
             }
         }
@@ -43,7 +44,7 @@ final class WordsForRigsTest extends TestCase
         $finding = Report::on(Shot::of(Plans::with(self::TRIPOD + [
             '/timing/interval_s' => 0.5, '/timing/exposure_s' => 0.01, '/camera/write_s' => 0.48, '/camera/buffer_frames' => 1, '/camera/shutter_lag_s' => 0,
             '/rig/post_exposure_delay_s' => 0,
-        ])))->finding('T1');
+        ])))->finding(FindingId::IntervalTooShortForRig);
         self::assertNotNull($finding);
         self::assertSame('The card keeps up only just', $finding->title);
         self::assertStringContainsString('takes 0.48 s to write', $finding->sentence);
@@ -56,7 +57,7 @@ final class WordsForRigsTest extends TestCase
     {
         $finding = Report::on(Shot::of(Plans::with([
             '/trigger' => ['by' => 'camera_timer', 'camera_photos' => 293], '/storage' => ['raw_mb' => 40, 'cards_gb' => [64]],
-        ])))->finding('T7');
+        ])))->finding(FindingId::CameraTimerDrifts);
         self::assertNotNull($finding);
         self::assertSame([Severity::Know, '53 photos too many'], [$finding->severity, $finding->shortfall]);
         self::assertStringContainsString('7 min 4 s more and 2.1 GB', $finding->sentence);
@@ -73,7 +74,7 @@ final class WordsForRigsTest extends TestCase
             ] + self::TRIPOD);
             $ended = (new PinnedPlan($plan))->typed(['end' => ['by' => 'card']], [])->plan;
             self::assertSame($ended->photosTotal(), Limits::of(Shot::of($ended))[0]->photos, "{$wattHours} Wh");
-            self::assertNull(Report::on(Shot::of($ended))->finding('P1'));
+            self::assertNull(Report::on(Shot::of($ended))->finding(FindingId::CameraBatteryDies));
         }
     }
 }

@@ -10,6 +10,7 @@ use Evrent\Core\Day\Packed;
 use Evrent\Core\Day\PackingList;
 use Evrent\Core\Day\ShotCard;
 use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sums\Sums;
@@ -42,15 +43,15 @@ final class VideoTest extends TestCase
     public function testItFillsTheCardByTheMinute(): void
     {
         $storage = ['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]];
-        $full = Report::on(Shot::of(self::video($storage)))->finding('P3');
+        $full = Report::on(Shot::of(self::video($storage)))->finding(FindingId::CardFull);
         // 32 min of 0.75 GB are 24 GB; 16 GB hold 21 min 20 s.
         self::assertSame('after 21 min 20 s of video', $full?->shortfall);
         self::assertSame('Use a card of 32 GB', $full->remedies()[0]->label);
-        self::assertNull(Report::on(Shot::of($full->remedies()[0]->mended))->finding('P3'));
+        self::assertNull(Report::on(Shot::of($full->remedies()[0]->mended))->finding(FindingId::CardFull));
         $sum = array_column(Sums::of(Shot::of(self::video($storage))), null, 'key')['card'] ?? null;
         self::assertSame([32.0, 0.75, 24.0], [$sum?->terms['minutes']->value, $sum?->terms['rate']->value, $sum?->result->value]);
         // As photos the same card would hold them all.
-        self::assertNull(Report::on(Shot::of(Plans::with($storage)))->finding('P3'));
+        self::assertNull(Report::on(Shot::of(Plans::with($storage)))->finding(FindingId::CardFull));
     }
 
     public function testTheBagIsPackedForVideo(): void

@@ -6,6 +6,7 @@ namespace Tests\Core\Drawings;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Drawings\BudgetDrawing;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
@@ -107,7 +108,7 @@ final class BudgetDrawingTest extends TestCase
     /** What a picture shows as too much is a finding, and the other way round. */
     public function testPicturesAndFindingsAgree(): void
     {
-        $findings = ['Cards' => 'P3', 'Camera’s battery' => 'P1', 'Rig’s battery' => 'P2', 'Thrust up the incline' => 'R3', 'Horizon, at the frame’s edge' => 'R1'];
+        $findings = ['Cards' => FindingId::CardFull, 'Camera’s battery' => FindingId::CameraBatteryDies, 'Rig’s battery' => FindingId::RigBatteryDies, 'Thrust up the incline' => FindingId::InclineBeyondThrust, 'Horizon, at the frame’s edge' => FindingId::HorizonLeans];
         foreach (Plans::drawn(80) as $name => [$plan]) {
             $schedule = Schedule::of($plan);
             $report = Report::on(Shot::on($schedule));

@@ -6,6 +6,7 @@ namespace Tests\Core\Editing;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
@@ -32,7 +33,7 @@ final class EveryTurnTest extends TestCase
             $edited->plan->photosTotal(), $edited->plan->timing->interval->longest(), Schedule::bookedSeconds($edited->plan),
         ]);
         self::assertEqualsWithDelta(0.601, Shot::of($edited->plan)->schedule->summary->largestStep['pan'], 0.0005);
-        self::assertNull(Report::on(Shot::of($edited->plan))->finding('F7'));
+        self::assertNull(Report::on(Shot::of($edited->plan))->finding(FindingId::ClockworkTurnsOtherwise));
     }
 
     /** With a clip asked for, the interval follows: 4800 s for 20 s at 24 are 480 photos, one every 10 s. */
@@ -47,18 +48,18 @@ final class EveryTurnTest extends TestCase
     public function testAPlanThatTurnsOtherwiseIsFoundAndMended(): void
     {
         $plan = self::plan(['clockwork_per_h' => 270], 90);
-        $finding = Report::on(Shot::of($plan))->finding('F7');
+        $finding = Report::on(Shot::of($plan))->finding(FindingId::ClockworkTurnsOtherwise);
         self::assertNotNull($finding);
         self::assertSame('270° an hour', $finding->shortfall);
         $mended = $finding->remedies()[0]->mended;
         self::assertSame(59.4, $mended->move->keyframes[1]->positions['pan']);
-        self::assertNull(Report::on(Shot::of($mended))->finding('F7'));
+        self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::ClockworkTurnsOtherwise));
     }
 
     public function testAClockworkStopsForNoPhoto(): void
     {
         $plan = self::plan(['clockwork_per_h' => 270], 59.4, ['/timing/mode' => 'shoot_move_shoot']);
-        $finding = Report::on(Shot::of($plan))->finding('F7');
+        $finding = Report::on(Shot::of($plan))->finding(FindingId::ClockworkTurnsOtherwise);
         self::assertStringContainsString('stops it for each photo', $finding->sentence ?? '');
         self::assertSame('continuous', ($finding?->remedies()[0] ?? null)?->mended->timing->mode->value);
     }
@@ -67,7 +68,7 @@ final class EveryTurnTest extends TestCase
     public function testWithoutEndNothingIsBeyondTheTravel(): void
     {
         $plan = self::plan([], 1080);
-        self::assertNull(Report::on(Shot::of($plan))->finding('T21'));
+        self::assertNull(Report::on(Shot::of($plan))->finding(FindingId::BeyondTravel));
         $axis = $plan->rig->axes[0];
         self::assertSame([3.0, 1080.0, true], [$axis->turns(1080.0), $axis->clamp(1080.0), $axis->holds(-5000.0)]);
         self::assertSame(PlanWriter::toJson($plan), PlanWriter::toJson(PlanReader::fromJson(PlanWriter::toJson($plan))));

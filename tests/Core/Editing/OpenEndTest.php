@@ -8,6 +8,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Plan\Plan;
@@ -27,7 +28,7 @@ final class OpenEndTest extends TestCase
     {
         $edited = self::ended(['by' => 'card'], ['/storage' => ['raw_mb' => 40, 'cards_gb' => [64]]]);
         self::assertSame([1600, 1605.69], [$edited->plan->photosTotal(), round($edited->plan->move->keyframes[1]->positions['slide'], 2)]);
-        self::assertNull(Report::on(Shot::of($edited->plan))->finding('P3'));
+        self::assertNull(Report::on(Shot::of($edited->plan))->finding(FindingId::CardFull));
         $limit = Limits::of(Shot::of($edited->plan))[0];
         self::assertStringStartsWith('The card is full after 1,600 photos', $limit->told());
         // 1600 photos at 8 s are 12,800 s; at 24 fps 66.7 s of clip.
@@ -49,7 +50,7 @@ final class OpenEndTest extends TestCase
         $power = ['camera' => ['battery_wh' => 20, 'idle_w' => 1, 'exposing_w' => 1, 'photo_j' => 2], 'temperature_c' => 20];
         $edited = self::ended(['by' => 'battery'], ['/power' => $power]);
         self::assertEqualsWithDelta(7200, $edited->plan->photosTotal(), 2);
-        self::assertNull(Report::on(Shot::of($edited->plan))->finding('P1'));
+        self::assertNull(Report::on(Shot::of($edited->plan))->finding(FindingId::CameraBatteryDies));
     }
 
     /** Stopped by hand, the first of what the plan knows ends it: 1000 mm of travel at 1.00418 mm are 995 moves. */
@@ -57,7 +58,7 @@ final class OpenEndTest extends TestCase
     {
         $edited = self::ended(['by' => 'stopped'], ['/storage' => ['raw_mb' => 40, 'cards_gb' => [64]]], ['max' => 1000, 'endless' => false]);
         self::assertSame(996, $edited->plan->photosTotal());
-        self::assertNull(Report::on(Shot::of($edited->plan))->finding('T21'));
+        self::assertNull(Report::on(Shot::of($edited->plan))->finding(FindingId::BeyondTravel));
         self::assertSame(['travel', 'card'], array_column(Limits::of(Shot::of($edited->plan)), 'what'));
     }
 

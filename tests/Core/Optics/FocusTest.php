@@ -7,6 +7,7 @@ namespace Tests\Core\Optics;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NearestOutOfFocus;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Optics\Focus;
 use Evrent\Core\Plan\Plan;
@@ -57,10 +58,10 @@ final class FocusTest extends TestCase
     {
         $finding = self::finding(['focus_m' => 5, 'foreground_m' => 0.8, 'subject_m' => 5]);
         self::assertNotNull($finding);
-        self::assertSame('F1', $finding->id);
+        self::assertSame(FindingId::NearestOutOfFocus, $finding->id);
         self::assertStringContainsString('the foreground stands at 0.8 m', $finding->sentence);
         $mended = $finding->remedies()[0]->mended;
-        self::assertNull(Report::on(Shot::of($mended))->finding('F1'));
+        self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::NearestOutOfFocus));
         self::assertNull(self::finding(['focus_m' => 1.75, 'foreground_m' => 0.9]));
         self::assertNull(self::finding(['foreground_m' => 0.1, 'subject_m' => 5]), 'nobody said where it is focused');
     }
@@ -77,9 +78,9 @@ final class FocusTest extends TestCase
         self::assertEqualsWithDelta(39.2, $focus->circlesAt(1.0, 10.0), 0.1);
         self::assertEqualsWithDelta(4.35, $focus->circlesAt(5.0, 10.0), 0.05);
         self::assertSame([true, false], [$focus->isSoft(1.0, 10.0), $focus->isSoft(5.0, 10.0)]);
-        self::assertNull(Report::on(Shot::of($plan))->finding('F1'));
+        self::assertNull(Report::on(Shot::of($plan))->finding(FindingId::NearestOutOfFocus));
         $between = $plan->withOptics($plan->optics->with(['foregroundMetres' => 5.0]));
-        $finding = Report::on(Shot::of($between))->finding('F1');
+        $finding = Report::on(Shot::of($between))->finding(FindingId::NearestOutOfFocus);
         self::assertSame(['The foreground is neither sharp nor soft', '4.4 circles wide'], [$finding?->title, $finding?->shortfall]);
     }
 
@@ -137,7 +138,7 @@ final class FocusTest extends TestCase
      */
     private static function finding(array $optics): ?Finding
     {
-        return Report::on(Shot::of(self::plan($optics)))->finding('F1');
+        return Report::on(Shot::of(self::plan($optics)))->finding(FindingId::NearestOutOfFocus);
     }
 
     /**

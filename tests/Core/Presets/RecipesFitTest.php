@@ -112,7 +112,7 @@ final class RecipesFitTest extends TestCase
     {
         $applied = AppliedRecipe::edited(new PinnedPlan($plan), $recipe, 'recipe', $light);
         $above = array_filter(Report::on(Shot::of($applied->plan))->all(), static fn (Finding $finding): bool => $finding->severity !== Severity::Know);
-        self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->id} {$finding->title}: {$finding->sentence}", array_values($above)), implode(' ', $applied->givesWay));
+        self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->id->value} {$finding->title}: {$finding->sentence}", array_values($above)), implode(' ', $applied->givesWay));
         self::assertSame($plan->timing->mode, $applied->plan->timing->mode, 'how it moves is none of a recipe’s business');
         $chose = abs($applied->plan->timing->interval->longest() - $recipe->intervalSeconds) > 0.005;
         self::assertSame($chose, preg_match('/One every/', implode(' ', $applied->givesWay)) === 1);

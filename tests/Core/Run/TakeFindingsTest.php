@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
@@ -29,7 +30,7 @@ final class TakeFindingsTest extends TestCase
     public function testT6IntervalsThatWereStretched(): void
     {
         // Asked for every 8 s, come every 8.4 s: 39 · 0.4 = 15.6 s longer.
-        $finding = self::found('T6', self::lines(interval: 8.4));
+        $finding = self::found(FindingId::ControllerStretchesInterval, self::lines(interval: 8.4));
         self::assertSame('On average 8.4 s instead of 8 s: the run took 15.6 s longer.', $finding->says);
     }
 
@@ -38,7 +39,7 @@ final class TakeFindingsTest extends TestCase
         // 500 in a million slow over 39 intervals of 8 s: 0.156 s.
         $lines = self::lines(more: static fn (int $photo): array => [self::confirmed($photo, 8.0 * ($photo - 1) * 1.0005 + 1.0)]);
         array_unshift($lines, new LogLine(LogKind::Note, 0.0, null, ['own_timer' => 'started']));
-        self::assertStringContainsString('slow by 0.16 s over the run, 500 in a million', self::found('T7', $lines)->says);
+        self::assertStringContainsString('slow by 0.16 s over the run, 500 in a million', self::found(FindingId::CameraTimerDrifts, $lines)->says);
     }
 
     public function testC2AnApertureThatNeverClosesAlike(): void
@@ -46,7 +47,7 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(more: static fn (int $photo): array => [
             self::confirmed($photo), new LogLine(LogKind::Note, 0.0, $photo, ['luma' => 0.2 * 2.0 ** ($photo % 2 === 0 ? 0.2 : -0.2)]),
         ]);
-        self::assertStringContainsString('stops from photo to photo', self::found('C2', $lines)->says);
+        self::assertStringContainsString('stops from photo to photo', self::found(FindingId::ApertureFlicker, $lines)->says);
     }
 
     public function testL3ALampThatPasses(): void
@@ -54,16 +55,16 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(more: static fn (int $photo): array => [
             self::confirmed($photo), new LogLine(LogKind::Note, 0.0, $photo, ['luma' => $photo === 12 ? 0.4 : 0.2 * 2.0 ** (-0.02 * $photo)]),
         ]);
-        self::assertSame([[12, 12]], self::found('L3', $lines)->spans);
+        self::assertSame([[12, 12]], self::found(FindingId::Flicker, $lines)->spans);
     }
 
     public function testC4AndL2PhotosThatWereNotTaken(): void
     {
         $lines = self::lines(more: static fn (int $photo): array => in_array($photo, [5, 6, 9], true)
             ? [new LogLine(LogKind::NotTaken, 8.0 * $photo, $photo)] : [self::confirmed($photo)]);
-        self::assertSame('3 photos were triggered and not on the card: 5 to 6, 9.', self::found('C4', $lines)->says);
+        self::assertSame('3 photos were triggered and not on the card: 5 to 6, 9.', self::found(FindingId::TriggerCableLoose, $lines)->says);
         $lines[] = new LogLine(LogKind::Note, 400.0, null, ['extra' => '/DCIM/100EVRNT/EVR_0099.JPG']);
-        self::assertSame('3 photos are missing; 1 file that nobody asked for (EVR_0099.JPG).', self::found('L2', $lines)->says);
+        self::assertSame('3 photos are missing; 1 file that nobody asked for (EVR_0099.JPG).', self::found(FindingId::PhotosMissingOrExtra, $lines)->says);
     }
 
     /** Off by a third of a stop is as planned; by more it is not, and neither is what was taken while a dial stood elsewhere. */
@@ -80,7 +81,7 @@ final class TakeFindingsTest extends TestCase
             32 => [new LogLine(LogKind::AlarmOver, 248.0, 32, ['about' => 'camera ISO'])],
             default => [],
         }));
-        $finding = self::found('T4', $lines);
+        $finding = self::found(FindingId::ExposureNotAsPlanned, $lines);
         self::assertSame('Photos 6 to 7, 20, 30 to 31, by up to 2 stops.', $finding->says);
         self::assertSame(35, self::report($lines)->goodPhotos());
         self::assertFalse(self::report($lines)->state->isWhole());
@@ -93,7 +94,7 @@ final class TakeFindingsTest extends TestCase
             10 => [new LogLine(LogKind::AlarmOver, 72.0, 10, ['about' => 'axis slide'])],
             default => [],
         });
-        self::assertSame('Out of place: the slide from photo 7 on. Photos 7 to 9 jump in the clip.', self::found('R5', $lines)->says);
+        self::assertSame('Out of place: the slide from photo 7 on. Photos 7 to 9 jump in the clip.', self::found(FindingId::AxisStalls, $lines)->says);
         self::assertSame([7, 8, 9], self::report($lines)->which(PhotoState::Moved));
         self::assertSame([[7, 9]], self::report($lines)->toShootAgain());
     }
@@ -101,16 +102,16 @@ final class TakeFindingsTest extends TestCase
     public function testE1PhotosThatWereMarked(): void
     {
         $lines = [...self::lines(), new LogLine(LogKind::Mark, 400.0, 4, ['to' => 6, 'why' => 'headlamps'])];
-        self::assertSame('Photos 4 to 6: headlamps.', self::found('E1', $lines)->says);
+        self::assertSame('Photos 4 to 6: headlamps.', self::found(FindingId::PhotosSpoilt, $lines)->says);
         $lines[] = new LogLine(LogKind::Mark, 401.0, 4, ['to' => 6, 'as' => 'good']);
-        self::assertNotContains('E1', self::ids($lines));
+        self::assertNotContains(FindingId::PhotosSpoilt, self::ids($lines));
     }
 
     public function testE2ATimerThatStopsByItself(): void
     {
         $lines = self::lines(more: static fn (int $photo): array => $photo > 30 ? [new LogLine(LogKind::NotTaken, 8.0 * $photo, $photo)] : [self::confirmed($photo)]);
         array_unshift($lines, new LogLine(LogKind::Note, 0.0, null, ['own_timer' => 'started']));
-        self::assertSame('After photo 30 of 40 its own timer took none.', self::found('E2', $lines)->says);
+        self::assertSame('After photo 30 of 40 its own timer took none.', self::found(FindingId::TimerStopped, $lines)->says);
     }
 
     public function testE3APause(): void
@@ -118,13 +119,13 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(before: static fn (int $photo): array => $photo === 8 ? [
             new LogLine(LogKind::Command, 50.0, null, ['order' => Order::Pause->value]), new LogLine(LogKind::Command, 140.0, null, ['order' => Order::GoOn->value]),
         ] : []);
-        self::assertStringStartsWith('1 pause, 1 min 30 s in all.', self::found('E3', $lines)->says);
+        self::assertStringStartsWith('1 pause, 1 min 30 s in all.', self::found(FindingId::PausedAndResumed, $lines)->says);
     }
 
     public function testE4AnInterruption(): void
     {
         $lines = self::lines(before: static fn (int $photo): array => $photo === 8 ? [new LogLine(LogKind::Gap, 50.0, null, ['rig' => 'lost'])] : []);
-        self::assertSame('1 interruption, after which the rig had to home. No photo was lost or doubled.', self::found('E4', $lines)->says);
+        self::assertSame('1 interruption, after which the rig had to home. No photo was lost or doubled.', self::found(FindingId::RunInterrupted, $lines)->says);
     }
 
     public function testL1ACounterThatRollsOver(): void
@@ -132,7 +133,7 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(more: static fn (int $photo): array => [
             self::confirmed($photo, name: sprintf('/DCIM/%dEVRNT/EVR_%04d.JPG', $photo < 20 ? 100 : 101, $photo < 20 ? 9_980 + $photo : $photo - 19)),
         ]);
-        self::assertSame('Photo 20 is EVR_0001.JPG, after 9999.', self::found('L1', $lines)->says);
+        self::assertSame('Photo 20 is EVR_0001.JPG, after 9999.', self::found(FindingId::FileCounterRollsOver, $lines)->says);
     }
 
     public function testWhatIsShotAgainIsToldAndTheOldFileIsOut(): void
@@ -145,7 +146,7 @@ final class TakeFindingsTest extends TestCase
         $report = self::report([...$lines, $end]);
         self::assertSame([40 => '/DCIM/100EVRNT/EVR_0040.JPG'], $report->replaced);
         self::assertSame('/DCIM/100EVRNT/EVR_0041.JPG', $report->photos[40]['object']);
-        self::assertStringContainsString('1 photo was shot again (EVR_0040.JPG out)', self::found('L2', [...$lines, $end])->says);
+        self::assertStringContainsString('1 photo was shot again (EVR_0040.JPG out)', self::found(FindingId::PhotosMissingOrExtra, [...$lines, $end])->says);
     }
 
     public function testStillsAreThoseThatWereFramed(): void
@@ -227,23 +228,23 @@ final class TakeFindingsTest extends TestCase
     /**
      * @param list<LogLine> $lines
      */
-    private static function found(string $id, array $lines): TakeFinding
+    private static function found(FindingId $id, array $lines): TakeFinding
     {
         foreach (TakeFindings::of(self::report($lines)) as $finding) {
             if ($finding->id === $id) {
                 return $finding;
             }
         }
-        self::fail("{$id} was not found");
+        self::fail("{$id->value} was not found");
     }
 
     /**
      * @param list<LogLine> $lines
      *
-     * @return list<string>
+     * @return list<FindingId>
      */
     private static function ids(array $lines): array
     {
-        return array_map(static fn (TakeFinding $finding): string => $finding->id, TakeFindings::of(self::report($lines)));
+        return array_map(static fn (TakeFinding $finding): FindingId => $finding->id, TakeFindings::of(self::report($lines)));
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core\Schedule;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
@@ -50,7 +51,7 @@ final class CameraTimerTest extends TestCase
         return $timer;
     }
 
-    private static function finding(string $id, Plan $plan): ?Finding
+    private static function finding(FindingId $id, Plan $plan): ?Finding
     {
         return Report::on(Shot::of($plan))->finding($id);
     }
@@ -60,7 +61,7 @@ final class CameraTimerTest extends TestCase
         $timer = self::timer(self::plan([]));
         self::assertSame([], $timer->spoiltPhotos);
         self::assertSame(0, $timer->extraPhotos);
-        self::assertNull(self::finding('T7', self::plan([])));
+        self::assertNull(self::finding(FindingId::CameraTimerDrifts, self::plan([])));
         self::assertNull(CameraTimer::of(Schedule::of(self::plan(['by' => 'rig', 'camera_interval_s' => 3]))));
     }
 
@@ -71,7 +72,7 @@ final class CameraTimerTest extends TestCase
         $timer = self::timer(self::plan(['drift_ppm' => 30_000]));
         self::assertSame([5, 6, 7, 8, 9, 10], $timer->spoiltPhotos);
         self::assertSame(0, $timer->extraPhotos);
-        $finding = self::finding('T7', self::plan(['drift_ppm' => 30_000]));
+        $finding = self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 30_000]));
         self::assertSame(Severity::Stops, $finding?->severity);
         self::assertSame([5, 6, '6 photos spoilt'], [$finding->firstPhoto, $finding->photoCount, $finding->shortfall]);
     }
@@ -95,22 +96,22 @@ final class CameraTimerTest extends TestCase
     public function testEarlyStartAloneIsAskedForOneMorePhoto(): void
     {
         $plan = self::plan(['camera_starts_s' => -0.05]);
-        $finding = self::finding('T7', $plan);
+        $finding = self::finding(FindingId::CameraTimerDrifts, $plan);
         self::assertSame(['1 photo too few', Severity::Look], [$finding?->shortfall, $finding?->severity]);
         self::assertSame(12, $finding?->remedy('photos')?->mended->trigger->cameraPhotos);
     }
 
     public function testTheRemediesKeepItInStepOrTieItToTheRig(): void
     {
-        $finding = self::finding('T7', self::plan(['drift_ppm' => 12_000]));
+        $finding = self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 12_000]));
         self::assertNotNull($finding);
         // Room of 0.1 s on both sides and a drift of 0.12 s: started 0.1 s early, it strays from -0.1 to 0.02 s.
         self::assertSame('Set its timer to 1 s and start it 0.1 s before the rig', $finding->remedies()[0]->label);
         self::assertSame(TriggeredBy::Rig, $finding->remedies()[1]->mended->trigger->by);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::finding('T7', $remedy->mended), $remedy->label);
+            self::assertNull(self::finding(FindingId::CameraTimerDrifts, $remedy->mended), $remedy->label);
         }
-        self::assertNull(self::finding('T7', self::plan(['drift_ppm' => 60_000]))?->remedy('in_step'), 'no start keeps 0.6 s of drift in 0.2 s of room');
+        self::assertNull(self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 60_000]))?->remedy('in_step'), 'no start keeps 0.6 s of drift in 0.2 s of room');
     }
 
     public function testTheRigDoesNotWaitForACameraItDoesNotFire(): void
@@ -119,11 +120,11 @@ final class CameraTimerTest extends TestCase
         self::assertGreaterThan(10, Schedule::of(Plans::with($slowCard))->summary->lateSeconds);
         $alone = Plans::with($slowCard + ['/trigger' => ['by' => 'camera_timer']]);
         self::assertEqualsWithDelta(0, Schedule::of($alone)->summary->lateSeconds, 1e-9);
-        $finding = self::finding('T2', $alone);
+        $finding = self::finding(FindingId::IntervalTooShortForCamera, $alone);
         self::assertSame('The camera cannot write as fast as it shoots', $finding?->title);
         // Both go slower, and stay in step.
         $mended = $finding->remedies()[0]->mended;
-        self::assertNull(self::finding('T2', $mended));
+        self::assertNull(self::finding(FindingId::IntervalTooShortForCamera, $mended));
         self::assertSame([null, 3.0], [$mended->trigger->cameraIntervalSeconds, $mended->timing->interval->longest()]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Schedule;
 
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\ScheduleCsv;
@@ -38,10 +39,10 @@ final class LegsAloneTest extends TestCase
         $shot = Shot::of(self::plan());
         $of = array_map(static fn (Preflight $item): string => $item->value, Preflight::of($shot));
         self::assertSame([], array_intersect(['sled', 'homed', 'ends', 'keyframes', 'level', 'power_up', 'cable'], $of));
-        self::assertNull(Report::on($shot)->finding('T8'));
+        self::assertNull(Report::on($shot)->finding(FindingId::ClipTooShort));
         // Stars still trail, and the card still fills.
         $night = Shot::of(self::plan(['/timing/exposure_s' => 10, '/optics' => ['focal_mm' => 35] + Plans::OPTICS, '/storage' => ['raw_mb' => 60, 'cards_gb' => [4]]]));
-        self::assertNotNull(Report::on($night)->finding('P3'));
+        self::assertNotNull(Report::on($night)->finding(FindingId::CardFull));
     }
 
     public function testItIsWrittenAndReadAgain(): void

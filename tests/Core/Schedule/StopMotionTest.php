@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Schedule;
 
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\ScheduleJson;
 use Evrent\Core\Plan\Plan;
@@ -66,7 +67,7 @@ final class StopMotionTest extends TestCase
     {
         $report = Report::on(Shot::of(Plans::with(self::STOP_MOTION + ['/camera/long_exposure_noise_reduction' => true])));
         self::assertSame([], $report->findings);
-        self::assertSame('T18', Report::on(Shot::of(Plans::with(self::STOP_MOTION + ['/rig/settle_s' => 0])))->findings[0]->id);
+        self::assertSame(FindingId::TooLittleSettling, Report::on(Shot::of(Plans::with(self::STOP_MOTION + ['/rig/settle_s' => 0])))->findings[0]->id);
     }
 
     public function testTheDryRunGoesAsFastAsRigAndCameraCanAndCallsNothingLate(): void

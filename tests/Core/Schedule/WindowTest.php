@@ -6,6 +6,7 @@ namespace Tests\Core\Schedule;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Plan\Plan;
@@ -166,7 +167,7 @@ final class WindowTest extends TestCase
     private static function finding(Plan $plan): ?Finding
     {
         foreach (Report::on(Shot::of($plan))->findings as $finding) {
-            if ($finding->id === 'T24') {
+            if ($finding->id === FindingId::WindowCannotHold) {
                 return $finding;
             }
         }

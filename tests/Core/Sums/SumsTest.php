@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Sums;
 
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -81,8 +82,8 @@ final class SumsTest extends TestCase
     {
         $shot = Shot::of(Plans::with(['/timing/interval_s' => 1.5]));
         $finding = Report::on($shot)->findings[0];
-        self::assertSame(['T1', 'cycle'], [$finding->id, Sums::behind($shot, $finding->id)?->key]);
-        self::assertNull(Sums::behind($shot, 'L1'));
+        self::assertSame([FindingId::IntervalTooShortForRig, 'cycle'], [$finding->id, Sums::behind($shot, $finding->id)?->key]);
+        self::assertNull(Sums::behind($shot, FindingId::FileCounterRollsOver));
     }
 
     public static function cos(float $degrees): float

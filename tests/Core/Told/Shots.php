@@ -153,7 +153,7 @@ final class Shots
             yield $name => [explode(' ', $name)[0], self::OPTICS + $changes];
         }
         foreach (ScoutingFailuresTest::rows() as $name => [$id, $changes]) {
-            yield $name => [$id, $changes];
+            yield $name => [$id->value, $changes];
         }
     }
 

@@ -87,7 +87,7 @@ final class Told
         }
 
         return [
-            'id' => $finding->id, 'how bad' => $finding->severity->value, 'title' => $finding->title, 'shortfall' => $finding->shortfall,
+            'id' => $finding->id->value, 'how bad' => $finding->severity->value, 'title' => $finding->title, 'shortfall' => $finding->shortfall,
             'sentence' => $finding->sentence, 'photo' => $finding->firstPhoto, 'photos' => $finding->photoCount, 'remedies' => $remedies,
         ];
     }

@@ -7,6 +7,7 @@ namespace Tests\Core\Told;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Drawings\BudgetDrawing;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -71,7 +72,7 @@ final class ToldTest extends TestCase
                 $told["times {$factor}"] = array_column($refused->problems, 'message', 'pointer');
                 continue;
             }
-            $finding = Report::on(Shot::of($plan))->finding($id);
+            $finding = Report::on(Shot::of($plan))->finding(FindingId::from($id));
             self::assertTrue($finding !== null || $factor !== 1.0, "{$id} is found");
             $told["times {$factor}"] = $finding === null ? null : Told::plain(Told::finding($plan, $finding));
             if ($finding !== null && preg_match('/^[PR]/', $id) === 1) {

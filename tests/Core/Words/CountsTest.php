@@ -7,6 +7,7 @@ namespace Tests\Core\Words;
 use Evrent\Core\Checks\Exposing;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\RampText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureHelp;
@@ -71,7 +72,7 @@ final class CountsTest extends TestCase
         // The first of three is short by itself: 2.42 s are needed, and 2 are there.
         $keys = [['at' => 0, 'interval_s' => 2], ['at' => 0.4, 'interval_s' => 9], ['at' => 1, 'interval_s' => 9]];
         $plan = Plans::with(['/timing/photos' => 4, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/timing/interval_s' => $keys, '/move/keyframes/1/slide' => 41]);
-        self::assertStringStartsWith('1 of 3 intervals comes out longer than set', Report::on(Shot::of($plan))->finding('T6')->sentence ?? '');
+        self::assertStringStartsWith('1 of 3 intervals comes out longer than set', Report::on(Shot::of($plan))->finding(FindingId::ControllerStretchesInterval)->sentence ?? '');
     }
 
     public function testAMarkThatIsWhatItSaysIsNotToldOf(): void

@@ -3,13 +3,13 @@
     <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span
         class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
     @forelse ($page->report->findings as $finding)
-        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id }}" @if ($finding->firstPhoto)
+        <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id->value }}" @if ($finding->firstPhoto)
             data-points-at="{{ $finding->firstPhoto }}" @endif>
             <p class="severity"><x-icon
                 :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }"
-                />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id }}</span></p>
+                />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id->value }}</span></p>
             {{-- Of many, the worst are open: a list of headlines is read before its stories. --}}
-            <details class="story" id="story-{{ $finding->id }}" @if ($loop->index < 3) open @endif>
+            <details class="story" id="story-{{ $finding->id->value }}" @if ($loop->index < 3) open @endif>
             <summary><h3>{{ $finding->title }}</h3></summary>
             @php $sum = $page->sumBehind($finding); @endphp
             <p class="shortfall"><b>@if ($sum !== null)<x-sum :page="$page" :of="$sum">{{ $settings->clock($finding->shortfall) }}</x-sum>@else{{
@@ -19,14 +19,14 @@
             <p>{{ $settings->clock($finding->sentence) }}</p>
             @foreach ($finding->alike as $also)
                 <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock("{$also->shortfall}. {$also->sentence}") }} <span
-                    class="check-id">{{ $also->id }}</span></p>
+                    class="check-id">{{ $also->id->value }}</span></p>
             @endforeach
             @include('shots.parts.assumed')
             @php $remedies = $page->remediesOf($finding); @endphp
             @if ($remedies === [] && !$page->isPreview)<p class="unmended">{{ $page->unmended($finding) }}</p>@endif
             @foreach ($remedies as ['remedy' => $remedy, 'costs' => $costs, 'givesWay' => $givesWay])
                 <div class="remedy">
-                    <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id, 'remedy' => $remedy->key]"
+                    <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id->value, 'remedy' => $remedy->key]"
                         :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $settings->clock($remedy->label) }}</x-act>
                     <small>{{ $settings->clock(ucfirst($costs)) }}.@foreach ($givesWay as $sentence) <b
                         class="gives-way">{{ $settings->clock($sentence) }}</b>@endforeach</small>

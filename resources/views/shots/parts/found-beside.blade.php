@@ -9,15 +9,15 @@
             @php $remedies = $page->remediesOf($finding); @endphp
             <article @class(['finding panel is-beside', 'is-further' => $loop->index > 0]) data-of-view="{{ $each->value }}"
                 data-severity="{{ $finding->severity->value }}"
-                data-finding="{{ $finding->id }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
+                data-finding="{{ $finding->id->value }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
                 <h3><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert',
                     Severity::Know => 'info' }" /> {{ $finding->title }}</h3>
                 <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a></span>@endif
-                    <a class="rest" href="#finding-{{ $finding->id }}">{{ $remedies === [] ? 'why'
+                    <a class="rest" href="#finding-{{ $finding->id->value }}">{{ $remedies === [] ? 'why'
                     : 'why, and ' . count($remedies) . (count($remedies) === 1 ? ' remedy' : ' remedies') }}</a></p>
                 @if ($remedies !== [])
-                    <div class="remedy"><x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id,
+                    <div class="remedy"><x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id->value,
                         'remedy' => $remedies[0]['remedy']->key]" :live="$page->revision->id">{{
                         $settings->clock($remedies[0]['remedy']->label) }}</x-act></div>
                 @endif
