@@ -163,7 +163,6 @@ final class SimulatedCamera
         return $this->fire(false, $now);
     }
 
-    /** Its own timer starts, as it is set: the first photo at once. @return bool whether it can */
     /**
      * What it sees now.
      *
@@ -184,6 +183,7 @@ final class SimulatedCamera
         return $this->scene->live($seen, $magnified, $x, $y);
     }
 
+    /** Its own timer starts, as it is set: the first photo at once. @return bool whether it can */
     public function startTimer(float $now): bool
     {
         $this->goOnTo($now);
