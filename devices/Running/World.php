@@ -153,7 +153,7 @@ final class World
         [$this->behind, $this->inTime] = $isBehind ? [$this->behind + 1, 0] : [0, $this->inTime + 1];
         if ($this->behind >= self::OFTEN || $grown > max(self::BEHIND_SECONDS, $interval)) {
             $this->fallsBehind($grown);
-        } elseif ($this->clock->speed < $this->asked && $this->inTime >= $this->triedAfter) {
+        } elseif ($this->clock->speed < $this->asked && $this->inTime >= $this->triedAfter && self::reported($this->rig, $this->camera) !== null) {
             $this->next = (float) min([$this->asked, ...array_filter(self::SPEEDS, fn (int $speed): bool => $speed > $this->clock->speed)]);
             [$this->inTime, $this->triedAfter] = [0, 2 * $this->triedAfter];
         }

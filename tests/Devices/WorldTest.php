@@ -33,6 +33,11 @@ final class WorldTest extends TestCase
         [$world, $clock] = $this->world(null, 60.0);
         $world->settle();
         self::assertSame([1.0, 1], [$clock->speed, count($this->lines)]);
+        for ($photo = 0; $photo < 40; $photo++) {
+            $world->triggered(0.0, 5.0, 0.0);
+            $world->adjust();
+        }
+        self::assertSame([1.0, 1], [$clock->speed, count($this->lines)], 'it stays there, however well it keeps up');
     }
 
     public function testASimulatedRigIsSetToTheSpeedOfTheTake(): void
