@@ -13,6 +13,7 @@ use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\RampText;
 use Evrent\Core\Format\TurnsText;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
@@ -21,6 +22,7 @@ use Evrent\Core\Sums\Sum;
 use Evrent\Core\Sums\Sums;
 use Evrent\Core\Sums\Term;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -56,7 +58,7 @@ final class CheckCommand extends Command
     {
         $summary = $schedule->summary;
         $lines = [
-            trim("{$report->verdict->headline()} {$report->verdict->coverage()}"),
+            trim(Words::say($report->verdict->headline()) . ' ' . Words::say($report->verdict->coverage())),
             $schedule->plan->timing->mode->hasClock() ? sprintf(
                 '%s, %s on site, %s of clip; the tightest photo is %d with %s of slack.',
                 PlainText::photos($summary->photosTotal),
@@ -79,26 +81,34 @@ final class CheckCommand extends Command
         }
         foreach ($report->findings as $finding) {
             $lines[] = '';
-            $lines[] = "{$finding->id->value}  {$finding->severity->label()}: {$finding->title} ({$finding->shortfall})";
-            $lines[] = "    {$finding->sentence}";
+            $lines[] = sprintf(
+                '%s  %s: %s (%s)',
+                $finding->id->value,
+                ...array_map(Words::say(...), [$finding->severity->label(), $finding->title, $finding->shortfall]),
+            );
+            $lines[] = '    ' . Words::say($finding->sentence);
             foreach ($finding->alike as $also) {
-                $lines[] = "    {$also->id->value}  {$also->title} ({$also->shortfall}). {$also->sentence}";
+                $lines[] = sprintf(
+                    '    %s  %s (%s). %s',
+                    $also->id->value,
+                    ...array_map(Words::say(...), [$also->title, $also->shortfall, $also->sentence]),
+                );
             }
             $assumed = self::assumed($schedule, $finding);
             if ($assumed !== []) {
                 $lines[] = '    assumes ' . PlainText::listed(array_map(static fn (Assumption $one): string => $one->says(), $assumed));
             }
             if (self::unmended($finding) !== '') {
-                $lines[] = '    ' . self::unmended($finding);
+                $lines[] = '    ' . Words::say(self::unmended($finding));
             }
             foreach ($finding->remedies() as $remedy) {
-                $lines[] = "    → {$remedy->label} ({$remedy->costs})";
+                $lines[] = sprintf('    → %s (%s)', Words::say($remedy->label), Words::say($remedy->costs));
             }
         }
 
-        $notChecked = array_map(static fn (NotChecked $one): string => $one->label(), $report->verdict->notChecked);
+        $notChecked = array_map(static fn (NotChecked $one): Message => $one->label(), $report->verdict->notChecked);
         if ($notChecked !== []) {
-            array_push($lines, '', 'Not checked, because the plan has no data for it: ' . PlainText::listed($notChecked) . '.');
+            array_push($lines, '', 'Not checked, because the plan has no data for it: ' . Words::listed($notChecked) . '.');
         }
 
         return implode("\n", $lines) . "\n";
@@ -141,13 +151,16 @@ final class CheckCommand extends Command
             'not_checked' => array_column($report->verdict->notChecked, 'value'),
             // Its name before.
             'not_judged' => array_column($report->verdict->notChecked, 'value'),
-            'findings' => array_map(static fn (Finding $finding): array => self::finding($schedule, $finding, $report->toldWith($finding)), $report->all()),
+            'findings' => array_map(
+                static fn (Finding $finding): array => self::finding($schedule, $finding, $report->toldWith($finding)),
+                $report->all(),
+            ),
             ...($sums === [] ? [] : ['sums' => array_map(static fn (Sum $sum): array => $sum->toArray(), array_values($sums))]),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 
     /** What to do where no remedy is offered; empty where one is. */
-    private static function unmended(Finding $finding): string
+    private static function unmended(Finding $finding): Message|string
     {
         return $finding->remedies() === [] ? $finding->about->unmended ?? '' : '';
     }
@@ -167,7 +180,7 @@ final class CheckCommand extends Command
      */
     private static function finding(Schedule $schedule, Finding $finding, ?Finding $with): array
     {
-        return [
+        return Words::sayAll([
             'id' => $finding->id->value,
             'severity' => $finding->severity->value,
             'title' => $finding->title,
@@ -180,13 +193,13 @@ final class CheckCommand extends Command
                 static fn (Assumption $one): array => ['pointer' => $one->pointer, 'label' => $one->label, 'value' => $one->value],
                 self::assumed($schedule, $finding),
             ),
-            'unmended' => self::unmended($finding),
+            'unmended' => Words::say(self::unmended($finding)),
             'remedies' => array_map(static fn (Remedy $remedy): array => [
                 'key' => $remedy->key,
                 'label' => $remedy->label,
                 'costs' => $remedy->costs,
                 'changes' => (object) PlanChanges::values($schedule->plan, $remedy->mended),
             ], $finding->remedies()),
-        ];
+        ]);
     }
 }

@@ -9,6 +9,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Input\InputInterface;
 
 /**
@@ -131,7 +132,7 @@ final class Input
     public static function badOption(InvalidInput $invalid): BadUsage
     {
         return new BadUsage(implode(' ', array_map(
-            static fn (Problem $problem): string => '--' . ltrim($problem->pointer, '/') . ': ' . $problem->message,
+            static fn (Problem $problem): string => '--' . ltrim($problem->pointer, '/') . ': ' . Words::say($problem->message),
             $invalid->problems,
         )));
     }

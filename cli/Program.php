@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -44,7 +45,7 @@ final class Program
         $first = $invalid->problems[0];
         $others = count($invalid->problems) - 1;
 
-        return ($first->pointer === '' ? '' : "{$first->pointer}: ") . $first->message . ($others > 0 ? " (and {$others} more)" : '');
+        return ($first->pointer === '' ? '' : "{$first->pointer}: ") . Words::say($first->message) . ($others > 0 ? " (and {$others} more)" : '');
     }
 
     private static function refuse(OutputInterface $output, string $message): int

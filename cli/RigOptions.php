@@ -8,6 +8,7 @@ use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Protocol\Gcode\Dialect;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -18,7 +19,13 @@ use Symfony\Component\Console\Input\InputOption;
 final class RigOptions
 {
     /** Options by the fields of RigWords. */
-    private const NAMES = ['axis_letters' => 'letters', 'status_axes' => 'axes', 'home_line' => 'home', 'wait_line' => 'wait', 'trigger_lines' => 'trigger'];
+    private const NAMES = [
+        'axis_letters' => 'letters',
+        'status_axes' => 'axes',
+        'home_line' => 'home',
+        'wait_line' => 'wait',
+        'trigger_lines' => 'trigger',
+    ];
 
     public static function addTo(Command $command): void
     {
@@ -37,7 +44,7 @@ final class RigOptions
             return Dialect::of(RigWords::of($words));
         } catch (InvalidInput $invalid) {
             throw new BadUsage(implode(' ', array_map(
-                static fn (Problem $problem): string => '--rig-' . (self::NAMES[ltrim($problem->pointer, '/')] ?? 'trigger') . ": {$problem->message}",
+                static fn (Problem $problem): string => '--rig-' . (self::NAMES[ltrim($problem->pointer, '/')] ?? 'trigger') . ': ' . Words::say($problem->message),
                 $invalid->problems,
             )));
         }

@@ -15,6 +15,7 @@ use Evrent\Core\Values\Problem;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
 use Evrent\Devices\Processes\NoRoom;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -52,7 +53,7 @@ final class MakeClipFilm
             // The queue begins it again.
             throw $ended;
         } catch (InvalidInput $invalid) {
-            $this->end($film, ['status' => 'failed', 'trouble' => $invalid->problems[0]->message]);
+            $this->end($film, ['status' => 'failed', 'trouble' => Words::say($invalid->problems[0]->message)]);
         } catch (RuntimeException | ErrorException $failure) {
             if (preg_match('/No space left|disk is full/i', $failure->getMessage()) === 1) {
                 $says = 'The disk is full. Make room on it: the clip is made then by itself.';

@@ -11,6 +11,7 @@ use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\DeviceAddress;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -53,7 +54,7 @@ final readonly class StartTogether
                 } catch (InvalidInput $invalid) {
                     throw new InvalidInput(array_map(static fn (Problem $problem): Problem => new Problem(
                         $problem->pointer === '/reason' ? '/reason' : "/{$row}{$problem->pointer}",
-                        $problem->message,
+                        Words::say($problem->message),
                     ), $invalid->problems));
                 }
             }
@@ -77,7 +78,9 @@ final readonly class StartTogether
             ], is_string(...));
             foreach ($keys as $field => $key) {
                 if (isset($seen[$field][$key])) {
-                    $says = $field === 'shot' ? 'Choose two different shots.' : "Both cannot have this {$field}. Choose another, or shoot one after the other.";
+                    $says = $field === 'shot'
+                        ? 'Choose two different shots.'
+                        : "Both cannot have this {$field}. Choose another, or shoot one after the other.";
                     throw new InvalidInput([new Problem("/{$row}/{$field}", $says)]);
                 }
                 $seen[$field][$key] = true;

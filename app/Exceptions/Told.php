@@ -9,6 +9,7 @@ use App\Models\Shot;
 use ErrorException;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
@@ -67,7 +68,7 @@ final class Told
     {
         $messages = [];
         foreach ($problems as $problem) {
-            $messages[trim($under . str_replace('/', '.', $problem->pointer), '.')] ??= $problem->message;
+            $messages[trim($under . str_replace('/', '.', $problem->pointer), '.')] ??= Words::say($problem->message);
         }
 
         return $messages;

@@ -9,11 +9,13 @@ use App\Models\Setting;
 use DateTimeInterface;
 use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\ClockTime;
 use Evrent\Devices\Photos\Decoder;
 use Evrent\Devices\Photos\PhotoFolder;
 use Evrent\Devices\Photos\PhotoRoots;
+use Evrent\Words\Words;
 use Illuminate\Database\QueryException;
 
 /**
@@ -155,7 +157,10 @@ final readonly class Settings
         $named = array_map(trim(...), explode("\n", $this->values[self::FOLDERS] ?? ''));
         $card = config()->string('evrent.card');
 
-        return [...array_values(array_filter($named, static fn (string $folder): bool => $roots->whyNot($folder) === null)), ...($card === '' ? [] : [$card])];
+        return [
+            ...array_values(array_filter($named, static fn (string $folder): bool => $roots->whyNot($folder) === null)),
+            ...($card === '' ? [] : [$card]),
+        ];
     }
 
     /** Whether a folder, or a file in one, may be read: asked again each time, since folders, links and settings change. */
@@ -178,9 +183,9 @@ final readonly class Settings
     }
 
     /** Times of day in a text, on the clock that was chosen. */
-    public function clock(?string $text): string
+    public function clock(Text|string|null $text): string
     {
-        return $this->get('clock') === '12' ? ClockTime::twelveHours((string) $text) : (string) $text;
+        return $this->get('clock') === '12' ? ClockTime::twelveHours(Words::say($text)) : Words::say($text);
     }
 
     /** A day, in the order that was chosen. */

@@ -26,12 +26,14 @@ use Evrent\Core\Format\Assumptions;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
+use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Sky\DayArrows;
 use Evrent\Core\Sums\Sums;
 use Evrent\Core\Timing\TimedBy;
@@ -96,7 +98,7 @@ final readonly class ShotPage
     }
 
     /**
-     * @return list<array{remedy: Remedy, costs: string, givesWay: list<string>}> for a finding of what is kept, those that keep all pins
+     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<string>}> for a finding of what is kept, those that keep all pins
      *                                                                           first; a change that is only looked at is not mended yet
      */
     public function remediesOf(Finding $finding): array
@@ -163,7 +165,7 @@ final readonly class ShotPage
     }
 
     /** What to do about a finding that no press mends. */
-    public function unmended(Finding $finding): string
+    public function unmended(Finding $finding): Message|string
     {
         return $finding->remedies() === [] ? $finding->about->unmended ?? '' : PinnedRemedies::whyNone($this->pins);
     }
@@ -249,7 +251,10 @@ final readonly class ShotPage
      */
     public function cautions(): array
     {
-        return array_map(static fn (Hazard $hazard): string => $hazard->caution(), Cautions::ofShot($this->worked->shot, $this->shot->shoot->toldHazards()));
+        return array_map(
+            static fn (Hazard $hazard): string => $hazard->caution(),
+            Cautions::ofShot($this->worked->shot, $this->shot->shoot->toldHazards()),
+        );
     }
 
     /** Whether the plan as it stands was dry-run. */

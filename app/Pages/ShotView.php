@@ -119,8 +119,8 @@ enum ShotView: string
         $isOpen = array_filter($page->report->verdict->notChecked, $this->tells(...)) !== [];
 
         return match (true) {
-            in_array(Severity::Stops, $severities, true), $this === self::Run && !$page->report->verdict->works() => 'stops',
-            in_array(Severity::Look, $severities, true) => 'look',
+            in_array(Severity::Error, $severities, true), $this === self::Run && !$page->report->verdict->works() => 'stops',
+            in_array(Severity::Warning, $severities, true) => 'look',
             $this === self::Run => $page->isRehearsed() ? 'fine' : 'open',
             $isOpen => 'open',
             default => 'fine',

@@ -7,10 +7,15 @@ namespace App\Providers;
 use App\Http\LazySessions;
 use App\Pages\Settings;
 use App\Policies\OwnersPolicy;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Devices\Daemon\Daemons;
+use Evrent\Words\Catalogue;
+use Evrent\Words\Words;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\AliasLoader;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +23,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\View\View as ViewPage;
+use ReflectionClass;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -29,11 +36,19 @@ final class AppServiceProvider extends ServiceProvider
 
             return new Daemons($run === '' ? '' : "{$run}/dev");
         });
+        $this->app->extend('translator', static function (Translator $translator): Catalogue {
+            return Catalogue::of($translator->getLocale(), [dirname((string) (new ReflectionClass(Translator::class))->getFileName()) . '/lang']);
+        });
         $this->app->scoped(Settings::class, static fn (): Settings => Settings::kept());
     }
 
     public function boot(): void
     {
+        $catalogue = app('translator');
+        Words::use($catalogue instanceof Catalogue ? $catalogue : Catalogue::of('en'));
+        AliasLoader::getInstance()->alias('Words', Words::class);
+        Blade::stringable(static fn (Message $message): string => Words::say($message));
+        Blade::stringable(static fn (Quantity $quantity): string => Words::say($quantity));
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
         $told = ['cards.*', 'clip.*', 'photos.*', 'shoots.*', 'shots.*', 'takes.*', 'settings.*', 'components.layout'];

@@ -42,13 +42,13 @@ php_unit() {
 # Tests that drive devices wait for most of their time: they run beside the others. In the long run they compute as much.
 unit() {
     if [ "$EVRENT_TEST_LONG" = 1 ] || [ -n "$CHANGED" ] || [ -n "${EVRENT_COVERAGE_MAP:-}" ]; then
-        php_unit unit Core,Devices,Properties,Cli,Runner
+        php_unit unit Core,Words,Devices,Properties,Cli,Runner
         return
     fi
     local devices failed=0
     php_unit unit Devices,Cli >"$VAR/test-devices.log" 2>&1 &
     devices=$!
-    php_unit unit Core,Properties,Runner || failed=1
+    php_unit unit Core,Words,Properties,Runner || failed=1
     wait "$devices" || failed=1
     cat "$VAR/test-devices.log"
     return "$failed"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -41,9 +42,9 @@ final readonly class About
      * @param list<Stage>  $stages  where what it concerns is set
      * @param list<string> $restsOn JSON pointers of what it takes for known, * for any axis
      * @param ?Cause       $cause    that it shares with other checks
-     * @param string       $unmended what to do where no change of the plan mends it
+     * @param ?Message     $unmended what to do where no change of the plan mends it
      */
-    public function __construct(public array $stages, public array $restsOn = [], public ?Cause $cause = null, public string $unmended = '')
+    public function __construct(public array $stages, public array $restsOn = [], public ?Cause $cause = null, public ?Message $unmended = null)
     {
     }
 }

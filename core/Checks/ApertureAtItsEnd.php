@@ -7,6 +7,8 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Words\PlainText;
@@ -25,7 +27,7 @@ final class ApertureAtItsEnd implements Check
             [Stage::Light],
             [...About::LIGHT, ...About::CYCLE],
             Cause::Brightness,
-            unmended: 'No filter, ISO or start keeps the aperture within the lens: expose manually, or by aperture priority.',
+            unmended: new Message('checks.aperture_at_its_end.unmended'),
         );
     }
 
@@ -45,14 +47,13 @@ final class ApertureAtItsEnd implements Check
 
         return new Finding(
             FindingId::ApertureAtItsEnd,
-            abs($worst) > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Stops : Severity::Look,
-            $isDark ? 'The aperture is wide open, and it gets dark' : 'The aperture is closed, and it gets bright',
+            abs($worst) > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Error : Severity::Warning,
+            $isDark ? new Message('checks.aperture_at_its_end.wide_open') : new Message('checks.aperture_at_its_end.closed'),
             PlainText::stops(abs($worst)) . ($isDark ? ' under' : ' over'),
-            sprintf(
-                'By shutter priority the lens stands at f/%s at photo %d, its end: from there no light is followed any more.',
-                PlainText::number($light->apertures[$first]),
-                $first + 1,
-            ),
+            new Message('checks.aperture_at_its_end.sentence', [
+                'apertures' => Quantity::number($light->apertures[$first]),
+                'first' => $first + 1,
+            ]),
             $first + 1,
             count($out),
             static fn (): array => array_values(array_filter([
@@ -66,12 +67,20 @@ final class ApertureAtItsEnd implements Check
     /** The lowest ISO that keeps the lens off its end all along. */
     private static function byIso(Shot $shot, ShotLight $light): ?Remedy
     {
-        $isos = array_filter($light->light->isos, static fn (float $iso): bool => $iso > $light->light->iso && $iso <= ($light->light->highestIso ?? INF));
+        $isos = array_filter(
+            $light->light->isos,
+            static fn (float $iso): bool => $iso > $light->light->iso && $iso <= ($light->light->highestIso ?? INF),
+        );
         foreach ($light->light->isoChanges === [] ? $isos : [] as $iso) {
             $mended = $shot->plan->with(['light' => $light->light->with(['iso' => $iso])]);
             $found = $shot->after($mended)->light();
             if ($found?->photosMissed(self::SEEN_STOPS, true) === [] && $found->photosMissed(self::SEEN_STOPS, false) === []) {
-                return new Remedy('iso', 'Go up to ISO ' . PlainText::number($iso), 'more noise on the whole shot', $mended);
+                return new Remedy(
+                    'iso',
+                    new Message('checks.aperture_at_its_end.iso', ['iso' => Quantity::number($iso)]),
+                    new Message('checks.aperture_at_its_end.noise'),
+                    $mended,
+                );
             }
         }
 
@@ -90,7 +99,7 @@ final class ApertureAtItsEnd implements Check
         $found = $shot->after($mended)->light();
 
         return $found?->photosMissed(self::SEEN_STOPS, true) === [] && $found->photosMissed(self::SEEN_STOPS, false) === []
-            ? new Remedy('nd', 'Put a filter of ' . PlainText::stops($picked) . ' on', '', $mended)
+            ? new Remedy('nd', new Message('checks.aperture_at_its_end.filter', ['stops' => Quantity::stops($picked)]), '', $mended)
             : null;
     }
 }

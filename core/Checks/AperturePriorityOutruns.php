@@ -6,10 +6,11 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T5: aperture priority lengthens the exposure at dusk past what the interval holds.
@@ -21,7 +22,7 @@ final class AperturePriorityOutruns implements Check
         return new About(
             [Stage::Light],
             [...About::CYCLE, ...About::LIGHT],
-            unmended: 'Set a longest exposure in the camera that fits the interval, or expose manually.',
+            unmended: new Message('checks.aperture_priority_outruns.unmended'),
         );
     }
 
@@ -41,15 +42,16 @@ final class AperturePriorityOutruns implements Check
 
         return new Finding(
             FindingId::AperturePriorityOutruns,
-            Severity::Stops,
-            'Aperture priority outgrows the interval',
-            PlainText::seconds($longest) . ' open at the longest',
-            sprintf(
-                'From photo %d on the camera asks for more than the %s that the interval leaves, and %s.',
-                $first + 1,
-                PlainText::seconds($room[$first]),
-                $shot->plan->rig->axes === [] ? 'the next photo comes late or not at all' : 'the rig moves with the shutter open or waits',
-            ),
+            Severity::Error,
+            new Message('checks.aperture_priority_outruns.title'),
+            new Message('checks.aperture_priority_outruns.shortfall', ['longest' => Quantity::seconds($longest)]),
+            new Message('checks.aperture_priority_outruns.sentence', [
+                'first' => $first + 1,
+                'room' => Quantity::seconds($room[$first]),
+                'part' => $shot->plan->rig->axes === []
+                    ? new Message('checks.aperture_priority_outruns.late')
+                    : new Message('checks.aperture_priority_outruns.moving'),
+            ]),
             $first + 1,
             count($late),
             static fn (): array => array_values(array_filter([
@@ -84,8 +86,8 @@ final class AperturePriorityOutruns implements Check
 
         return new Remedy(
             'longest',
-            'Limit the exposure to ' . Exposing::told($shot->plan, $seconds),
-            'photos get darker once it is reached, unless ISO goes up',
+            new Message('checks.aperture_priority_outruns.cap', ['told' => Exposing::told($shot->plan, $seconds)]),
+            new Message('checks.aperture_priority_outruns.darker'),
             $shot->plan->with(['light' => $light->light->with(['longestSeconds' => $seconds])]),
         );
     }
@@ -108,11 +110,10 @@ final class AperturePriorityOutruns implements Check
 
         return $found === null || self::late($longer, $found) !== [] ? null : new Remedy(
             'interval',
-            $interval->isConstant() ? 'Take one every ' . PlainText::seconds($mended->timing->interval->longest()) : sprintf(
-                'Lengthen every interval by %s',
-                PlainText::seconds($extra),
-            ),
-            'keeps the metering',
+            $interval->isConstant()
+                ? new Message('fixes.interval', ['longest' => Quantity::seconds($mended->timing->interval->longest())])
+                : new Message('checks.aperture_priority_outruns.longer', ['extra' => Quantity::seconds($extra)]),
+            new Message('checks.aperture_priority_outruns.keeps'),
             $mended,
         );
     }

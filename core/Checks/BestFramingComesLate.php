@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * E5: the framing that matters most comes late: if weather, battery or people end the run early, it is the one that is missing.
@@ -19,7 +20,7 @@ final class BestFramingComesLate implements Check
     {
         return new About(
             [Stage::Frame],
-            unmended: 'This move cannot be turned round: be ready to stop early.',
+            unmended: new Message('checks.best_framing_comes_late.unmended'),
         );
     }
 
@@ -36,14 +37,14 @@ final class BestFramingComesLate implements Check
 
         return new Finding(
             FindingId::BestFramingComesLate,
-            Severity::Know,
-            'What matters most comes late',
-            sprintf('%s after %s of %s', $peg, number_format($photo), PlainText::photos($total)),
-            sprintf(
-                'If weather turns or the run ends early, %s is what is missing: %s come before it. Run the move from its end.',
-                $peg,
-                PlainText::photos($photo - 1),
-            ),
+            Severity::Info,
+            new Message('checks.best_framing_comes_late.title'),
+            new Message('checks.best_framing_comes_late.shortfall', [
+                'peg' => $peg,
+                'photo' => $photo,
+                'photos' => Quantity::photos($total),
+            ]),
+            new Message('checks.best_framing_comes_late.sentence', ['peg' => $peg, 'photos' => Quantity::photos($photo - 1)]),
             $photo,
             $total - $photo + 1,
             static fn (): array => self::turned($plan),
@@ -63,11 +64,16 @@ final class BestFramingComesLate implements Check
         return [
             new Remedy(
                 'reverse-both',
-                $backwards ? 'Run the move from its end, and the clip forwards' : 'Run the move from its end, and reverse the clip',
-                $backwards ? '' : 'framings in the clip stay in their order; time runs backwards in it',
+                $backwards ? new Message('checks.best_framing_comes_late.turned_reverse') : new Message('checks.best_framing_comes_late.turned'),
+                $backwards ? '' : new Message('checks.best_framing_comes_late.same_order'),
                 $reversed->withTiming($plan->timing->played(!$backwards)),
             ),
-            new Remedy('reverse', 'Run the move from its end alone', 'the clip shows the framings in the other order', $reversed),
+            new Remedy(
+                'reverse',
+                new Message('checks.best_framing_comes_late.alone'),
+                new Message('checks.best_framing_comes_late.other_order'),
+                $reversed,
+            ),
         ];
     }
 }

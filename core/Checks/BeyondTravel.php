@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T21: a keyframe, and so the move, lies beyond an axis's travel.
@@ -21,7 +22,7 @@ final class BeyondTravel implements Check
         return new About(
             [Stage::Frame],
             ['/rig/axes/*/min', '/rig/axes/*/max'],
-            unmended: 'Move the keyframes, or use a longer rail.',
+            unmended: new Message('checks.beyond_travel.unmended'),
         );
     }
 
@@ -53,22 +54,21 @@ final class BeyondTravel implements Check
 
         return new Finding(
             FindingId::BeyondTravel,
-            Severity::Stops,
-            "The move goes beyond the {$worst->id}'s travel",
-            $text($excess) . ' too far',
-            sprintf(
-                'The %s can stand from %s to %s; %s would stand up to %s beyond.',
-                $worst->id,
-                PlainText::rounded($worst->min * $shot->units->factorOf($worst->kind)),
-                $text($worst->max),
-                PlainText::photos(count($outside)),
-                $text($excess),
-            ),
+            Severity::Error,
+            new Message('checks.beyond_travel.title', ['worst' => $worst->label()]),
+            new Message('checks.beyond_travel.shortfall', ['excess' => $text($excess)]),
+            new Message('checks.beyond_travel.sentence', [
+                'worst' => $worst->label(),
+                'min' => Quantity::rounded($worst->min * $shot->units->factorOf($worst->kind)),
+                'max' => $text($worst->max),
+                'photos' => Quantity::photos(count($outside)),
+                'excess' => $text($excess),
+            ]),
             (int) array_key_first($outside) + 1,
             count($outside),
             static fn (): array => [new Remedy(
                 'travel',
-                'Bring the keyframes back within the travel',
+                new Message('checks.beyond_travel.fit'),
                 '',
                 $plan->withPositions(static fn (Axis $axis, float $position): float => $axis->clamp($position)),
             )],

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T13: the shutter is open for so small a share of the interval that a fast subject looks staccato.
@@ -26,8 +27,16 @@ final class BlurShareTooSmall implements Check
     {
         return new About(
             [Stage::Light],
-            [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/light/control', ...About::LIGHT, ...About::CYCLE],
-            unmended: 'A longer exposure does not fit here: use a darker filter, or accept a crisp subject.',
+            [
+                ...About::SCALE,
+                '/optics/subject_m',
+                '/optics/subject_speed_m_s',
+                '/optics/subject_kind',
+                '/light/control',
+                ...About::LIGHT,
+                ...About::CYCLE,
+            ],
+            unmended: new Message('checks.blur_share_too_small.unmended'),
         );
     }
 
@@ -51,14 +60,13 @@ final class BlurShareTooSmall implements Check
         $share = $shot->schedule->exposureSeconds[$first] / $shot->schedule->intervalSeconds[$first];
         return new Finding(
             FindingId::BlurShareTooSmall,
-            Severity::Look,
-            'The subject will look staccato',
-            PlainText::rounded($share * 100.0, 1) . ' % of the interval open',
-            sprintf(
-                'The subject moves %s px from photo to photo and only %s %% of that is in the picture: drag the shutter to blend its steps.',
-                PlainText::rounded($motion->picture->subjectTravel($shot->schedule->intervalSeconds[$first]), 0),
-                PlainText::rounded($share * 100.0, 1),
-            ),
+            Severity::Warning,
+            new Message('checks.blur_share_too_small.title'),
+            new Message('checks.blur_share_too_small.shortfall', ['share' => Quantity::rounded($share * 100.0, 1)]),
+            new Message('checks.blur_share_too_small.sentence', [
+                'subjectTravel' => Quantity::rounded($motion->picture->subjectTravel($shot->schedule->intervalSeconds[$first]), 0),
+                'share' => Quantity::rounded($share * 100.0, 1),
+            ]),
             $first + 1,
             count($found),
             static fn (): array => array_filter([self::longerExposure($shot)]),
@@ -81,10 +89,10 @@ final class BlurShareTooSmall implements Check
 
                 return new Remedy(
                     'exposure',
-                    'Expose ' . Exposing::told($mended, $seconds),
+                    new Message('fixes.expose', ['told' => Exposing::told($mended, $seconds)]),
                     $filtered->light === null || $filtered->light->ndStops === $shot->plan->light?->ndStops
-                        ? sprintf('%s of neutral density hold the light', PlainText::stops($stops))
-                        : sprintf('with %s of ND on the lens', PlainText::stops($filtered->light->ndStops)),
+                        ? new Message('checks.blur_share_too_small.with_nd', ['stops' => Quantity::stops($stops)])
+                        : new Message('checks.blur_share_too_small.nd', ['stops' => Quantity::stops($filtered->light->ndStops)]),
                     $filtered,
                 );
             }

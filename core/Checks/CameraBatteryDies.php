@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
 
@@ -18,7 +19,7 @@ final class CameraBatteryDies implements Check
         return new About(
             [Stage::Pack],
             [...About::POWER, ...About::CYCLE],
-            unmended: 'No slower or shorter shot lasts on this power: feed the camera from a larger source, or change batteries on the way.',
+            unmended: new Message('checks.camera_battery_dies.unmended'),
         );
     }
 

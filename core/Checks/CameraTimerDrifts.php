@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
@@ -33,7 +35,7 @@ final class CameraTimerDrifts implements Check
         return new About(
             [Stage::Time],
             [...About::CYCLE],
-            unmended: 'No start of the timer keeps it in step: let the rig fire the camera.',
+            unmended: new Message('checks.camera_timer_drifts.unmended'),
         );
     }
 
@@ -57,15 +59,17 @@ final class CameraTimerDrifts implements Check
 
         return new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Stops,
-            'The camera’s own timer takes photos while the rig moves',
-            PlainText::photos(count($timer->spoiltPhotos)) . ' spoilt',
-            sprintf(
-                'Rig and camera know nothing of each other: from photo %d on the shutter is open while the rig moves or settles%s%s.',
-                $first,
-                $timer->extraPhotos > 0 ? sprintf(', and %s more would be needed to reach its last place', PlainText::photos($timer->extraPhotos)) : '',
-                $short ? '; a run this short leaves no time to notice' : '',
-            ),
+            Severity::Error,
+            new Message('checks.camera_timer_drifts.spoils'),
+            new Message('checks.camera_timer_drifts.spoilt', ['photos' => Quantity::photos(count($timer->spoiltPhotos))]),
+            new Message('checks.camera_timer_drifts.spoils_sentence', [
+                'first' => $first,
+                'part' => $timer->extraPhotos > 0 ? new Message(
+                    'checks.camera_timer_drifts.more_needed',
+                    ['photos' => Quantity::photos($timer->extraPhotos)],
+                ) : '',
+                'part2' => $short ? new Message('checks.camera_timer_drifts.short_run') : '',
+            ]),
             $first,
             count($timer->spoiltPhotos),
             static fn (): array => array_values(array_filter([self::inStep($shot), self::rigFires($shot)])),
@@ -79,17 +83,17 @@ final class CameraTimerDrifts implements Check
 
         return new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Look,
-            'The camera’s own timer is done before the rig',
-            PlainText::photos($timer->extraPhotos) . ' too few',
-            sprintf('The camera takes its last photo before the rig stands at its last place: programme %s.', PlainText::photos($photos)),
+            Severity::Warning,
+            new Message('checks.camera_timer_drifts.ends_early'),
+            new Message('checks.camera_timer_drifts.too_few', ['photos' => Quantity::photos($timer->extraPhotos)]),
+            new Message('checks.camera_timer_drifts.ends_sentence', ['photos' => Quantity::photos($photos)]),
             null,
             0,
             static fn (): array => [
                 new Remedy(
                     'photos',
-                    sprintf('Programme %s in the camera', PlainText::photos($photos)),
-                    'what is over goes in the edit',
+                    new Message('checks.camera_timer_drifts.set_photos', ['photos' => Quantity::photos($photos)]),
+                    new Message('checks.camera_timer_drifts.trim'),
                     $shot->plan->withTrigger($trigger->withCounts($photos, $trigger->countLimit)),
                 ),
                 self::rigFires($shot),
@@ -113,21 +117,23 @@ final class CameraTimerDrifts implements Check
 
         return new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Know,
-            'The camera’s timer goes on after the last photo needed',
-            PlainText::photos($over) . ' too many',
-            sprintf(
-                'It is set to %s where %s are needed: %s more%s, and nobody can pack up meanwhile.',
-                PlainText::photos($set),
-                number_format($needed),
-                PlainText::duration($over * $interval),
-                $megabytes > 0.0 ? sprintf(' and %s GB', PlainText::rounded($over * $megabytes / 1_000.0, 1)) : '',
-            ),
+            Severity::Info,
+            new Message('checks.camera_timer_drifts.goes_on'),
+            new Message('checks.camera_timer_drifts.too_many', ['photos' => Quantity::photos($over)]),
+            new Message('checks.camera_timer_drifts.goes_on_sentence', [
+                'photos' => Quantity::photos($set),
+                'needed' => $needed,
+                'over' => Quantity::duration($over * $interval),
+                'part' => $megabytes > 0.0 ? new Message(
+                    'checks.camera_timer_drifts.gigabytes',
+                    ['over' => Quantity::rounded($over * $megabytes / 1_000.0, 1)],
+                ) : '',
+            ]),
             $needed + 1,
             $over,
             static fn (): array => [new Remedy(
                 'photos',
-                sprintf('Programme %s in the camera', PlainText::photos($needed)),
+                new Message('checks.camera_timer_drifts.set_photos', ['photos' => Quantity::photos($needed)]),
                 '',
                 $plan->withTrigger($plan->trigger->withCounts($needed, $plan->trigger->countLimit)),
             )],
@@ -138,8 +144,8 @@ final class CameraTimerDrifts implements Check
     {
         return new Remedy(
             'rig',
-            'Let the rig fire the camera',
-            'takes a trigger cable',
+            new Message('checks.camera_timer_drifts.rig_fires'),
+            new Message('checks.camera_timer_drifts.needs_cable'),
             $shot->plan->withTrigger($shot->plan->trigger->by(TriggeredBy::Rig)),
         );
     }
@@ -160,17 +166,20 @@ final class CameraTimerDrifts implements Check
         if ($mended === null) {
             return null;
         }
-        $interval = $timing->interval->isConstant() ? PlainText::number($timing->interval->longest()) . ' s' : 'the rig’s own intervals';
+        $interval = $timing->interval->isConstant()
+            ? PlainText::number($timing->interval->longest()) . ' s'
+            : new Message('checks.camera_timer_drifts.rig_intervals');
 
         return new Remedy(
             'in_step',
-            sprintf(
-                'Set its timer to %s and start it %s',
-                $interval,
-                abs($starts) < self::START_RESOLUTION_SECONDS / 2.0
-                    ? 'with the rig'
-                    : PlainText::seconds(abs($starts)) . ($starts < 0.0 ? ' before the rig' : ' after the rig'),
-            ),
+            new Message('checks.camera_timer_drifts.in_step', [
+                'interval' => $interval,
+                'part' => abs($starts) < self::START_RESOLUTION_SECONDS / 2.0
+                    ? new Message('checks.camera_timer_drifts.with_rig')
+                    : Quantity::seconds(abs($starts)) . (
+                        $starts < 0.0 ? new Message('checks.camera_timer_drifts.before_rig') : new Message('checks.camera_timer_drifts.after_rig')
+                    ),
+            ]),
             '',
             $mended,
         );

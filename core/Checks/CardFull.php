@@ -7,9 +7,10 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Budget\SlotUse;
 use Evrent\Core\Budget\Storage;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * P3: the cards are full before the last photo.
@@ -24,8 +25,16 @@ final class CardFull implements Check
     {
         return new About(
             [Stage::Pack],
-            ['/storage/raw_mb', '/storage/jpeg_mb', '/storage/cards_gb', '/storage/slots', '/trigger/camera_photos', '/film/gb_per_min', '/film/kind'],
-            unmended: 'Pack more or larger cards.',
+            [
+                '/storage/raw_mb',
+                '/storage/jpeg_mb',
+                '/storage/cards_gb',
+                '/storage/slots',
+                '/trigger/camera_photos',
+                '/film/gb_per_min',
+                '/film/kind',
+            ],
+            unmended: new Message('checks.card_full.unmended'),
         );
     }
 
@@ -45,21 +54,23 @@ final class CardFull implements Check
 
         return new Finding(
             FindingId::CardFull,
-            Severity::Stops,
-            $two && $storage->slots === SlotUse::Overflow ? 'Both cards are full' : 'The card is full',
-            'at photo ' . $full,
-            sprintf(
-                '%s of %s MB each need %s GB; there is room for %s.%s',
-                PlainText::photos($photos),
-                PlainText::rounded($storage->rawMegabytes + $storage->jpegMegabytes, 1),
-                PlainText::rounded($photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 1),
-                PlainText::photos($storage->photos()),
-                match (true) {
-                    !$two => ' No second card takes over.',
-                    $storage->slots === SlotUse::Overflow => sprintf(' The second takes over at photo %d.', $storage->photosByCard()[0] + 1),
-                    default => " With {$storage->slots->label()}, the smaller ends it.",
+            Severity::Error,
+            $two && $storage->slots === SlotUse::Overflow ? new Message('checks.card_full.both_full') : new Message('checks.card_full.full'),
+            new Message('checks.card_full.shortfall', ['full' => $full]),
+            new Message('checks.card_full.sentence', [
+                'photos' => Quantity::photos($photos),
+                'rawMegabytes' => Quantity::rounded($storage->rawMegabytes + $storage->jpegMegabytes, 1),
+                'photos2' => Quantity::rounded($photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 1),
+                'photos3' => Quantity::photos($storage->photos()),
+                'part' => match (true) {
+                    !$two => new Message('checks.card_full.no_second'),
+                    $storage->slots === SlotUse::Overflow => new Message(
+                        'checks.card_full.second',
+                        ['photosByCard' => $storage->photosByCard()[0] + 1],
+                    ),
+                    default => new Message('checks.card_full.smaller', ['slots' => $storage->slots->label()]),
                 },
-            ),
+            ]),
             $full,
             $photos - $full + 1,
             static fn (): array => array_values(array_filter(array_map(
@@ -83,15 +94,16 @@ final class CardFull implements Check
 
         return new Finding(
             FindingId::CardFull,
-            Severity::Stops,
-            'The card is full',
-            sprintf('after %s of video', PlainText::duration($film->filmSeconds * $room / $film->gigabytes)),
-            sprintf(
-                '%s of video come to %s GB; there is room for %s GB.',
-                PlainText::duration($film->filmSeconds),
-                PlainText::rounded($film->gigabytes, 1),
-                PlainText::rounded($room, 1),
-            ),
+            Severity::Error,
+            new Message('checks.card_full.full'),
+            new Message('checks.card_full.video_shortfall', [
+                'filmSeconds' => Quantity::duration($film->filmSeconds * $room / $film->gigabytes),
+            ]),
+            new Message('checks.card_full.video', [
+                'filmSeconds' => Quantity::duration($film->filmSeconds),
+                'gigabytes' => Quantity::rounded($film->gigabytes, 1),
+                'room' => Quantity::rounded($room, 1),
+            ]),
             min($first, $photos),
             max(1, $photos - $first + 1),
             static fn (): array => array_filter([self::largerForVideo($shot, $storage, $film->gigabytes)]),
@@ -106,7 +118,12 @@ final class CardFull implements Check
                 $cards = array_map(static fn (float $one): float => max($one, $usable), $storage->cardsGigabytes);
                 $mended = new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $cards, $storage->slots);
 
-                return new Remedy('card', "Use a card of {$size} GB", "{$usable} GB of it usable", $shot->plan->with(['storage' => $mended]));
+                return new Remedy(
+                    'card',
+                    new Message('checks.card_full.one', ['size' => $size]),
+                    new Message('checks.card_full.usable', ['usable' => $usable]),
+                    $shot->plan->with(['storage' => $mended]),
+                );
             }
         }
 
@@ -114,18 +131,23 @@ final class CardFull implements Check
     }
 
     /**
-     * @return ?array{string, string, string, Storage}
+     * @return ?array{string, Message, Message, Storage}
      */
     private static function larger(Storage $storage, int $photos): ?array
     {
         foreach (self::SIZES as $size) {
-            $cards = array_map(static fn (float $gigabytes): float => max($gigabytes, round($size * self::USABLE_SHARE, 1)), $storage->cardsGigabytes);
+            $cards = array_map(
+                static fn (float $gigabytes): float => max($gigabytes, round($size * self::USABLE_SHARE, 1)),
+                $storage->cardsGigabytes,
+            );
             $changed = new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $cards, $storage->slots);
             if ($changed->photos() >= $photos) {
                 return [
                     'card',
-                    count($cards) > 1 ? "Use two cards of {$size} GB" : "Use a card of {$size} GB",
-                    sprintf('%s GB of it usable', PlainText::rounded($size * self::USABLE_SHARE, 1)),
+                    count($cards) > 1
+                        ? new Message('checks.card_full.two', ['size' => $size])
+                        : new Message('checks.card_full.one', ['size' => $size]),
+                    new Message('checks.card_full.size_usable', ['size' => Quantity::rounded($size * self::USABLE_SHARE, 1)]),
                     $changed,
                 ];
             }
@@ -135,45 +157,55 @@ final class CardFull implements Check
     }
 
     /**
-     * @return ?array{string, string, string, Storage}
+     * @return ?array{string, Message, Message, Storage}
      */
     private static function rawAlone(Storage $storage): ?array
     {
         return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
             ? [
                 'raw',
-                'Write raw files alone',
-                'all there is to grade stays',
-                new Storage($storage->rawMegabytes, 0.0, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots),
+                new Message('checks.card_full.raw'),
+                new Message('checks.card_full.raw_keeps'),
+                new Storage(
+                    $storage->rawMegabytes,
+                    0.0,
+                    $storage->cardsGigabytes,
+                    $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots,
+                ),
             ]
             : null;
     }
 
     /**
-     * @return ?array{string, string, string, Storage}
+     * @return ?array{string, Message, Message, Storage}
      */
     private static function jpegAlone(Storage $storage): ?array
     {
         return $storage->rawMegabytes > 0.0 && $storage->jpegMegabytes > 0.0
             ? [
                 'jpeg',
-                'Write large JPEGs alone',
-                'less room for grading',
-                new Storage(0.0, $storage->jpegMegabytes, $storage->cardsGigabytes, $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots),
+                new Message('checks.card_full.jpeg'),
+                new Message('checks.card_full.jpeg_less'),
+                new Storage(
+                    0.0,
+                    $storage->jpegMegabytes,
+                    $storage->cardsGigabytes,
+                    $storage->slots === SlotUse::Split ? SlotUse::Overflow : $storage->slots,
+                ),
             ]
             : null;
     }
 
     /**
-     * @return ?array{string, string, string, Storage}
+     * @return ?array{string, Message, Message, Storage}
      */
     private static function overflow(Storage $storage): ?array
     {
         return $storage->slots !== SlotUse::Overflow && count($storage->cardsGigabytes) > 1
             ? [
                 'overflow',
-                'Let the second card take over',
-                'no copy is made while shooting',
+                new Message('checks.card_full.overflow'),
+                new Message('checks.card_full.no_copy'),
                 new Storage($storage->rawMegabytes, $storage->jpegMegabytes, $storage->cardsGigabytes, SlotUse::Overflow),
             ]
             : null;

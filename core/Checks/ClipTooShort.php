@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T8: the clip is too short to trim, or has no standing photos at its ends for the editor to cut in.
@@ -23,7 +25,7 @@ final class ClipTooShort implements Check
     {
         return new About(
             [Stage::Time],
-            unmended: 'More photos do not fit here: plan the edit around the clip as it is.',
+            unmended: new Message('checks.clip_too_short.unmended'),
         );
     }
 
@@ -39,24 +41,26 @@ final class ClipTooShort implements Check
         if (!$short && $missing === []) {
             return null;
         }
-        $ends = implode(' or ', $missing);
+        $ends = new Message('checks.clip_too_short.' . implode('_or_', $missing));
 
         return new Finding(
             FindingId::ClipTooShort,
-            $short ? Severity::Look : Severity::Know,
-            $short ? 'The clip is too short to trim' : 'The clip has no standing photos to cut in',
+            $short ? Severity::Warning : Severity::Info,
+            $short ? new Message('checks.clip_too_short.too_short') : new Message('checks.clip_too_short.no_holds'),
             $short
-                ? PlainText::seconds($tight - $clip) . ' under ' . PlainText::seconds($tight)
-                : "none {$ends} the move",
-            trim(
-                ($short ? sprintf(
-                    '%s at %s fps play for %s. ',
-                    PlainText::photos($shot->schedule->photosTotal()),
-                    PlainText::number($timing->framesPerSecond),
-                    PlainText::seconds($clip),
-                ) : '')
-                . ($missing === [] ? '' : "No photos stand still {$ends} the move: an editor has nothing to cut or fade in."),
-            ),
+                ? new Message('checks.clip_too_short.under', [
+                    'tight' => Quantity::seconds($tight - $clip),
+                    'tight2' => Quantity::seconds($tight),
+                ])
+                : new Message('checks.clip_too_short.none', ['ends' => $ends]),
+            Joined::of([
+                $short ? new Message('checks.clip_too_short.plays', [
+                    'photos' => Quantity::photos($shot->schedule->photosTotal()),
+                    'framesPerSecond' => Quantity::number($timing->framesPerSecond),
+                    'clip' => Quantity::seconds($clip),
+                ]) : '',
+                $missing === [] ? '' : new Message('checks.clip_too_short.cannot_cut', ['ends' => $ends]),
+            ], Joined::SENTENCES),
             null,
             0,
             static fn (): array => array_filter([self::remedy($shot)]),
@@ -79,15 +83,20 @@ final class ClipTooShort implements Check
         } catch (InvalidInput) {
             return null;
         }
-        $added = array_filter([
-            $photos > $timing->photos ? PlainText::photos($photos - $timing->photos) . ($moves ? ' to the move' : '') : '',
-            $head > $timing->headPhotos ? "{$head} before it" : '',
-            $tail > $timing->tailPhotos ? "{$tail} after it" : '',
-        ], static fn (string $part): bool => $part !== '');
+        $added = [
+            $photos <= $timing->photos ? '' : (
+                $moves ? new Message(
+                    'checks.clip_too_short.to_move',
+                    ['photos' => Quantity::photos($photos - $timing->photos)],
+                ) : Quantity::photos($photos - $timing->photos)
+            ),
+            $head > $timing->headPhotos ? new Message('checks.clip_too_short.head', ['head' => $head]) : '',
+            $tail > $timing->tailPhotos ? new Message('checks.clip_too_short.tail', ['tail' => $tail]) : '',
+        ];
 
         return new Remedy(
             'photos',
-            'Add ' . implode(' and ', $added),
+            new Message('checks.clip_too_short.add', ['x' => Joined::of($added, Joined::AND)]),
             '',
             $mended,
         );

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F7: a clockwork turns at a speed that nobody chooses, evenly and without a stop: a plan that has it elsewhere is not what comes.
@@ -23,7 +23,7 @@ final class ClockworkTurnsOtherwise implements Check
         return new About(
             [Stage::Frame],
             ['/rig/axes/*/clockwork_per_h', ...About::CYCLE],
-            unmended: 'Choose the interval and photos that its turn asks for.',
+            unmended: new Message('checks.clockwork_turns_otherwise.unmended'),
         );
     }
 
@@ -38,10 +38,12 @@ final class ClockworkTurnsOtherwise implements Check
             if ($says !== null) {
                 return new Finding(
                     FindingId::ClockworkTurnsOtherwise,
-                    Severity::Stops,
-                    "The clockwork turns the {$axis->id} otherwise",
-                    $shot->units->axisText($axis->kind, (float) $axis->clockworkPerHour) . ' an hour',
-                    $says . ' Nothing stops it or slows it down while it is wound.',
+                    Severity::Error,
+                    new Message('checks.clockwork_turns_otherwise.title', ['axis' => $axis->label()]),
+                    new Message('checks.clockwork_turns_otherwise.shortfall', [
+                        'axisText' => $shot->units->axisText($axis->kind, (float) $axis->clockworkPerHour),
+                    ]),
+                    new Message('checks.clockwork_turns_otherwise.sentence', ['says' => $says]),
                     1,
                     $shot->schedule->photosTotal(),
                     static fn (): array => [self::followed($shot, $axis, $speed)],
@@ -52,15 +54,15 @@ final class ClockworkTurnsOtherwise implements Check
         return null;
     }
 
-    private static function says(Shot $shot, Axis $axis, float $speed): ?string
+    private static function says(Shot $shot, Axis $axis, float $speed): ?Message
     {
         $timing = $shot->plan->timing;
         $positions = $shot->schedule->moves->positions[$axis->id];
         if ($timing->mode !== Mode::Continuous) {
-            return 'The plan stops it for each photo.';
+            return new Message('checks.clockwork_turns_otherwise.stops');
         }
         if ($timing->photos !== $shot->plan->photosTotal()) {
-            return 'The plan lets it stand for some of the photos.';
+            return new Message('checks.clockwork_turns_otherwise.stands');
         }
         // What it is out by adds up: half a photo's worth of turn is still the same turn.
         $step = $speed * $shot->schedule->summary->bookedSeconds / $shot->plan->photosTotal();
@@ -68,12 +70,11 @@ final class ClockworkTurnsOtherwise implements Check
             $turned = abs($position - $positions[0]);
             $comes = $speed * $shot->schedule->timeline->triggerSeconds[$n];
             if (abs($turned - $comes) > 1.01 * $step) {
-                return sprintf(
-                    'At photo %d the plan has it %s from where it began; by then it has gone %s.',
-                    $n + 1,
-                    $shot->units->axisText($axis->kind, $turned),
-                    $shot->units->axisText($axis->kind, $comes),
-                );
+                return new Message('checks.clockwork_turns_otherwise.off', [
+                    'n' => $n + 1,
+                    'axisText' => $shot->units->axisText($axis->kind, $turned),
+                    'axisText2' => $shot->units->axisText($axis->kind, $comes),
+                ]);
             }
         }
 
@@ -97,8 +98,8 @@ final class ClockworkTurnsOtherwise implements Check
 
         return new Remedy(
             'clockwork',
-            'Let the plan turn as the clockwork does',
-            sprintf('%s in all, evenly', $shot->units->axisText($axis->kind, abs($way))),
+            new Message('checks.clockwork_turns_otherwise.follow'),
+            new Message('checks.clockwork_turns_otherwise.evenly', ['axisText' => $shot->units->axisText($axis->kind, abs($way))]),
             $plan->with([
                 'timing' => $plan->timing->withMode(Mode::Continuous)->withPhotos($plan->photosTotal(), 0, 0),
                 'move' => new Move($turned, new Easing()),

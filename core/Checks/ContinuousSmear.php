@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\FastestStep;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T17: the rig moves on while the shutter is open, and smears a long exposure.
@@ -24,7 +25,7 @@ final class ContinuousSmear implements Check
         return new About(
             [Stage::Time],
             [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene', ...About::CYCLE],
-            unmended: 'Neither a shorter exposure nor stopping for each photo fits: lengthen the interval, or shorten the move.',
+            unmended: new Message('checks.continuous_smear.unmended'),
         );
     }
 
@@ -39,16 +40,15 @@ final class ContinuousSmear implements Check
 
         return new Finding(
             FindingId::ContinuousSmear,
-            Severity::Look,
-            'The move smears the picture while the shutter is open',
-            PlainText::rounded($worst->much, 1) . ' px of smear',
-            sprintf(
-                'During photo %d the %s carries the picture %s px across the clip; up to %s px looks sharp.',
-                $worst->photo,
-                $worst->axis->id,
-                PlainText::rounded($worst->much, 1),
-                PlainText::rounded($shot->plan->thresholds->smearPixels, 1),
-            ),
+            Severity::Warning,
+            new Message('checks.continuous_smear.title'),
+            new Message('checks.continuous_smear.shortfall', ['much' => Quantity::rounded($worst->much, 1)]),
+            new Message('checks.continuous_smear.sentence', [
+                'photo' => $worst->photo,
+                'axis' => $worst->axis->id,
+                'much' => Quantity::rounded($worst->much, 1),
+                'smearPixels' => Quantity::rounded($shot->plan->thresholds->smearPixels, 1),
+            ]),
             (int) array_key_first($smears),
             count($smears),
             static fn (): array => array_values(array_filter([
@@ -78,7 +78,7 @@ final class ContinuousSmear implements Check
         $stopped = Schedule::of($stopping);
 
         return $stopped->summary->fits() && $stopped->hasRoom()
-            ? new Remedy('stop', 'Stop for each photo', 'every photo is sharp', $stopping)
+            ? new Remedy('stop', new Message('fixes.stop_for_each'), new Message('checks.continuous_smear.sharp'), $stopping)
             : null;
     }
 
@@ -112,8 +112,10 @@ final class ContinuousSmear implements Check
         return new Remedy(
             'exposure',
             $exposure->isConstant()
-                ? 'Expose ' . Exposing::told($shorter, $shorter->timing->exposure->longest())
-                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $shorter->timing->exposure->longest(), 2))),
+                ? new Message('fixes.expose', ['told' => Exposing::told($shorter, $shorter->timing->exposure->longest())])
+                : new Message('fixes.shorten_exposures', [
+                    'stops' => Quantity::stops(log($exposure->longest() / $shorter->timing->exposure->longest(), 2)),
+                ]),
             $light,
             $made,
         );

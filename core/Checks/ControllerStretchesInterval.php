@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T6: a controller that triggers the camera stretches short intervals in silence; the shoot overruns and the clip
@@ -21,7 +22,7 @@ final class ControllerStretchesInterval implements Check
             [Stage::Time],
             [...About::CYCLE],
             Cause::Cycle,
-            unmended: Mending::NOT_IN_TIME,
+            unmended: Mending::notInTime(),
         );
     }
 
@@ -37,17 +38,15 @@ final class ControllerStretchesInterval implements Check
 
         return new Finding(
             FindingId::ControllerStretchesInterval,
-            Severity::Look,
-            'The controller will stretch the interval without telling you',
-            PlainText::duration($late) . ' late at the end',
-            sprintf(
-                '%s of %s %s out longer than set: the last photo is taken %s late and the scene plays back %s %% faster than planned.',
-                number_format(count($stretched)),
-                PlainText::counted($shot->schedule->photosTotal() - 1, 'interval', 0),
-                count($stretched) === 1 ? 'comes' : 'come',
-                PlainText::duration($late),
-                PlainText::rounded(100.0 * $late / $planned, 1),
-            ),
+            Severity::Warning,
+            new Message('checks.controller_stretches_interval.title'),
+            new Message('checks.controller_stretches_interval.shortfall', ['late' => Quantity::duration($late)]),
+            new Message('checks.controller_stretches_interval.sentence', [
+                'stretched' => count($stretched),
+                'photosTotal' => Quantity::counted($shot->schedule->photosTotal() - 1, 'interval', 0),
+                'late' => Quantity::duration($late),
+                'x' => Quantity::rounded(100.0 * $late / $planned, 1),
+            ]),
             $stretched[0] + 1,
             count($stretched),
             static fn (): array => Mending::onTime($shot),

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What a change of plan keeps and what it costs, told from the two plans themselves, so that nothing is promised that does not hold.
@@ -19,19 +22,24 @@ final class Cost
     private const NOTICEABLE_SECONDS = 0.5;
 
     /**
-     * @param string $remark what else is to be said of it; may be empty
+     * @param Text|string $remark what else is to be said of it; may be empty
      */
-    public static function told(Plan $before, Plan $after, string $remark): string
+    public static function told(Plan $before, Plan $after, Text|string $remark): Text|string
     {
         $same = self::same($before, $after);
-        $kept = array_keys(array_filter($same));
+        $kept = array_map(static fn (string $one): Message => new Message("checks.cost.kept_{$one}"), array_keys(array_filter($same)));
         $clip = static fn (Plan $plan): float => $plan->photosTotal() / $plan->timing->framesPerSecond;
 
-        return PlainText::sentenceOf([
-            count($kept) === count($same) ? 'keeps everything' : ($kept === [] ? '' : 'keeps ' . PlainText::listed($kept)),
-            $same['clip'] ? '' : sprintf('%s of clip instead of %s', PlainText::seconds($clip($after)), PlainText::seconds($clip($before))),
-            $same['shooting time'] ? '' : self::shooting(self::extraSeconds($before, $after)),
-            $same['framing'] ? '' : 'the framing changes',
+        return Joined::of([
+            count($kept) === count($same) ? new Message('checks.cost.all') : (
+                $kept === [] ? '' : new Message('checks.cost.keeps', ['kept' => $kept])
+            ),
+            $same['clip'] ? '' : new Message('checks.cost.clip', [
+                'after' => Quantity::seconds($clip($after)),
+                'before' => Quantity::seconds($clip($before)),
+            ]),
+            $same['shooting'] ? '' : self::shooting(self::extraSeconds($before, $after)),
+            $same['framing'] ? '' : new Message('checks.cost.framing'),
             $remark,
         ]);
     }
@@ -42,21 +50,23 @@ final class Cost
         return Schedule::bookedSeconds($after) - Schedule::bookedSeconds($before);
     }
 
-    private static function shooting(float $extra): string
+    private static function shooting(float $extra): Message
     {
-        return PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' more' : ' less') . ' shooting than asked for';
+        return new Message($extra > 0.0 ? 'checks.cost.more' : 'checks.cost.less', ['extra' => Quantity::duration(abs($extra))]);
     }
 
     /**
-     * @return array{clip: bool, 'shooting time': bool, interval: bool, exposure: bool, framing: bool}
+     * @return array{clip: bool, shooting: bool, interval: bool, exposure: bool, framing: bool}
      */
     private static function same(Plan $before, Plan $after): array
     {
         $framing = static fn (Plan $plan): array => array_map(static fn (Keyframe $keyframe): array => $keyframe->positions, $plan->move->keyframes);
 
         return [
-            'clip' => abs($before->photosTotal() / $before->timing->framesPerSecond - $after->photosTotal() / $after->timing->framesPerSecond) < 0.005,
-            'shooting time' => abs(self::extraSeconds($before, $after)) <= self::NOTICEABLE_SECONDS,
+            'clip' => abs(
+                $before->photosTotal() / $before->timing->framesPerSecond - $after->photosTotal() / $after->timing->framesPerSecond,
+            ) < 0.005,
+            'shooting' => abs(self::extraSeconds($before, $after)) <= self::NOTICEABLE_SECONDS,
             'interval' => $before->timing->interval->keys === $after->timing->interval->keys
                 && $before->timing->intervalMeans === $after->timing->intervalMeans,
             'exposure' => $before->timing->exposure->keys === $after->timing->exposure->keys,

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T10: the timer or controller counts no further than its own limit, below the photos planned.
@@ -22,7 +23,7 @@ final class CountLimitBelowPhotos implements Check
         return new About(
             [Stage::Time],
             ['/trigger/count_limit', '/trigger/camera_photos'],
-            unmended: 'Take no more photos than it counts, or use another timer.',
+            unmended: new Message('checks.count_limit_below_photos.unmended'),
         );
     }
 
@@ -33,14 +34,12 @@ final class CountLimitBelowPhotos implements Check
         if ($limit === null || $photos <= $limit) {
             return null;
         }
-        $who = $shot->plan->trigger->isCamera() ? 'camera’s timer' : 'controller';
-
         return new Finding(
             FindingId::CountLimitBelowPhotos,
-            Severity::Stops,
-            "The {$who} does not count that far",
-            PlainText::photos($photos - $limit) . ' not taken',
-            sprintf('It stops by itself after photo %d of %d.', $limit, $photos),
+            Severity::Error,
+            new Message('checks.count_limit_below_photos.' . ($shot->plan->trigger->isCamera() ? 'camera' : 'controller')),
+            new Message('checks.count_limit_below_photos.shortfall', ['photos' => Quantity::photos($photos - $limit)]),
+            new Message('checks.count_limit_below_photos.sentence', ['limit' => $limit, 'photos' => $photos]),
             $limit + 1,
             $photos - $limit,
             static fn (): array => array_filter([self::endless($shot->plan, $photos), self::fewer($shot, $limit)]),
@@ -51,8 +50,8 @@ final class CountLimitBelowPhotos implements Check
     {
         return new Remedy(
             'endless',
-            'Set it to endless',
-            sprintf('where it has that setting; stop it by hand after photo %d', $photos),
+            new Message('checks.count_limit_below_photos.endless'),
+            new Message('checks.count_limit_below_photos.stop_by_hand', ['photos' => $photos]),
             $plan->withTrigger($plan->trigger->withCounts($plan->trigger->cameraPhotos, null)),
         );
     }
@@ -81,7 +80,10 @@ final class CountLimitBelowPhotos implements Check
 
         return new Remedy(
             'photos',
-            sprintf('Take %s, one every %s s', PlainText::photos($limit), PlainText::number($seconds)),
+            new Message('checks.count_limit_below_photos.fewer', [
+                'photos' => Quantity::photos($limit),
+                'seconds' => Quantity::number($seconds),
+            ]),
             '',
             $mended,
         );

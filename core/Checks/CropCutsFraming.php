@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * L5: the crop to the output's aspect cuts into what a keyframe was framed for. What else it cuts off is told under the finder.
@@ -18,16 +19,22 @@ final class CropCutsFraming implements Check
     private const TOLERANCE = 1e-9;
 
     /** What the crop cuts off, for a line under the finder; empty where it is too little to speak of. */
-    public static function told(Plan $plan): string
+    public static function told(Plan $plan): Message|string
     {
         $optics = $plan->optics;
         if ($optics === null || $optics->croppedAway() < $plan->thresholds->cropShare) {
             return '';
         }
-        $sides = $optics->croppedWidthPixels() < $optics->imageWidthPixels ? 'left and right' : 'top and bottom';
+        $sides = $optics->croppedWidthPixels() < $optics->imageWidthPixels
+            ? new Message('checks.crop_cuts_framing.sides')
+            : new Message('checks.crop_cuts_framing.top');
 
-        return "To fit {$optics->outputWidthPixels} × {$optics->outputHeightPixels}, " . PlainText::rounded($optics->croppedAway() * 50.0, 0)
-            . " % go at {$sides} each.";
+        return new Message('checks.crop_cuts_framing.crop', [
+            'outputWidthPixels' => $optics->outputWidthPixels,
+            'outputHeightPixels' => $optics->outputHeightPixels,
+            'croppedAway' => Quantity::rounded($optics->croppedAway() * 50.0, 0),
+            'sides' => $sides,
+        ]);
     }
 
     public static function about(): About
@@ -35,7 +42,7 @@ final class CropCutsFraming implements Check
         return new About(
             [Stage::Frame],
             [...About::SCALE],
-            unmended: 'Frame wider, or choose the shape of the clip in the camera.',
+            unmended: new Message('checks.crop_cuts_framing.unmended'),
         );
     }
 
@@ -57,25 +64,28 @@ final class CropCutsFraming implements Check
             return null;
         }
         $worst = (int) array_search(max([0.0, ...$cut]), $cut, true);
-        $sides = $left[0] < 1.0 ? 'left and right' : 'top and bottom';
-        $across = $left[0] < 1.0 ? 'width' : 'height';
+        $sides = $left[0] < 1.0 ? new Message('checks.crop_cuts_framing.sides') : new Message('checks.crop_cuts_framing.top');
+        $across = new Message($left[0] < 1.0 ? 'checks.crop_cuts_framing.width' : 'checks.crop_cuts_framing.height');
         $peg = Move::peg($worst);
 
         return new Finding(
             FindingId::CropCutsFraming,
-            Severity::Look,
-            'The crop cuts into the subject',
-            PlainText::roundedPercent($cut[$worst]) . " % of the {$across} lost at {$peg}",
-            sprintf(
-                'At %s the subject takes %s %% of the photo’s %s, and the clip of %d × %d leaves %s %%: %s go. Frame it wider, or in another shape.',
-                $peg,
-                PlainText::roundedPercent(min($left) + $cut[$worst]),
-                $across,
-                $optics->outputWidthPixels,
-                $optics->outputHeightPixels,
-                PlainText::roundedPercent(min($left)),
-                $sides,
-            ),
+            Severity::Warning,
+            new Message('checks.crop_cuts_framing.title'),
+            new Message('checks.crop_cuts_framing.shortfall', [
+                'cut' => Quantity::roundedPercent($cut[$worst]),
+                'across' => $across,
+                'peg' => $peg,
+            ]),
+            new Message('checks.crop_cuts_framing.sentence', [
+                'peg' => $peg,
+                'left' => Quantity::roundedPercent(min($left) + $cut[$worst]),
+                'across' => $across,
+                'outputWidthPixels' => $optics->outputWidthPixels,
+                'outputHeightPixels' => $optics->outputHeightPixels,
+                'left2' => Quantity::roundedPercent(min($left)),
+                'sides' => $sides,
+            ]),
             $shot->schedule->pegPhotos()[$worst] ?? null,
             count($cut),
         );

@@ -9,11 +9,13 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T15: daylight over-exposes the shutter, dragged ones most of all: how many stops of neutral density it takes.
@@ -32,7 +34,7 @@ final class DaylightOverexposes implements Check
             [Stage::Light],
             [...About::LIGHT, ...About::CYCLE],
             Cause::Brightness,
-            unmended: 'No filter and exposure bring it down: start later, or stop down.',
+            unmended: new Message('checks.daylight_overexposes.unmended'),
         );
     }
 
@@ -52,17 +54,18 @@ final class DaylightOverexposes implements Check
 
         return new Finding(
             FindingId::DaylightOverexposes,
-            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
-            $dragged ? 'Daylight is too bright for the dragged shutter' : 'Photos will be too bright',
-            PlainText::stops($most) . ' over',
-            sprintf(
-                'At photo %d the light is EV %s, and %s: %s too much%s.',
-                $n + 1,
-                PlainText::rounded($light->exposureValues[$n], 1),
-                ExposureTold::suits($light, $n),
-                PlainText::stops($most),
-                $byDay ? ', which a filter of density ' . PlainText::rounded(NeutralDensity::density(max(0.0, $most)), 1) . ' takes away' : '',
-            ),
+            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning,
+            $dragged ? new Message('checks.daylight_overexposes.dragged') : new Message('checks.daylight_overexposes.bright'),
+            new Message('checks.daylight_overexposes.shortfall', ['stops' => Quantity::stops($most)]),
+            new Message('checks.daylight_overexposes.sentence', [
+                'n' => $n + 1,
+                'exposureValues' => Quantity::rounded($light->exposureValues[$n], 1),
+                'suits' => ExposureTold::suits($light, $n),
+                'stops' => Quantity::stops($most),
+                'part' => $byDay ? new Message('checks.daylight_overexposes.density', [
+                    'density' => Quantity::rounded(NeutralDensity::density(max(0.0, $most)), 1),
+                ]) : '',
+            ]),
             $bright[0] + 1,
             count($bright),
             static fn (): array => array_values(array_filter([
@@ -103,11 +106,19 @@ final class DaylightOverexposes implements Check
         return new Remedy(
             'nd',
             $picked === null
-                ? sprintf('Put on %s of ND', PlainText::stops($stops))
-                : 'Put on ' . implode(' and ', array_map(static fn (float $one): string => 'the ND of ' . PlainText::stops($one), $picked->stops)),
-            PlainText::sentenceOf([
-                $picked !== null && count($picked->stops) > 1 ? 'two stacked darken a wide lens’s corners' : '',
-                abs($left) < 0.05 ? '' : sprintf('%s %s, which aperture or ISO take up', PlainText::stops(abs($left)), $left > 0.0 ? 'still over' : 'too dark'),
+                ? new Message('checks.daylight_overexposes.nd', ['stops' => Quantity::stops($stops)])
+                : new Message('checks.daylight_overexposes.filters', [
+                    'x' => array_map(
+                        static fn (float $one): Message => new Message('checks.daylight_overexposes.nd_of', ['stops' => Quantity::stops($one)]),
+                        $picked->stops,
+                    ),
+                ]),
+            Joined::of([
+                $picked !== null && count($picked->stops) > 1 ? new Message('checks.daylight_overexposes.corners') : '',
+                abs($left) < 0.05 ? '' : new Message(
+                    $left > 0.0 ? 'checks.daylight_overexposes.still_over' : 'checks.daylight_overexposes.too_dark',
+                    ['stops' => Quantity::stops(abs($left))],
+                ),
             ]),
             $mended,
         );
@@ -126,12 +137,15 @@ final class DaylightOverexposes implements Check
         foreach ($light->isos as $iso) {
             $best = $iso < $light->iso && abs($off - $darker($iso)) < abs($off - $darker($best)) ? $iso : $best;
         }
-        $mended = $best >= $light->iso ? null : self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $best])]));
+        $mended = $best >= $light->iso ? null : self::tried(
+            $shot,
+            static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $best])]),
+        );
 
         return $mended === null ? null : new Remedy(
             'iso',
-            sprintf('Go down to ISO %s', PlainText::number($best)),
-            PlainText::stops($darker($best)) . ' darker',
+            new Message('checks.daylight_overexposes.iso', ['best' => Quantity::number($best)]),
+            new Message('checks.daylight_overexposes.darker', ['stops' => Quantity::stops($darker($best))]),
             $mended,
         );
     }
@@ -149,9 +163,11 @@ final class DaylightOverexposes implements Check
         return $mended === null ? null : new Remedy(
             'exposure',
             $exposure->isConstant()
-                ? 'Expose ' . Exposing::told($mended, $mended->timing->exposure->longest())
-                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $mended->timing->exposure->longest(), 2))),
-            'needs no filter; the blur goes with it',
+                ? new Message('fixes.expose', ['told' => Exposing::told($mended, $mended->timing->exposure->longest())])
+                : new Message('fixes.shorten_exposures', [
+                    'stops' => Quantity::stops(log($exposure->longest() / $mended->timing->exposure->longest(), 2)),
+                ]),
+            new Message('checks.daylight_overexposes.no_filter'),
             $mended,
         );
     }
@@ -167,8 +183,8 @@ final class DaylightOverexposes implements Check
 
         return $mended === null ? null : new Remedy(
             'aperture',
-            sprintf('Stop down to f/%s', PlainText::number($aperture)),
-            'more depth, and dust shows',
+            new Message('checks.daylight_overexposes.stop_down', ['aperture' => Quantity::number($aperture)]),
+            new Message('checks.daylight_overexposes.dust'),
             $mended,
         );
     }

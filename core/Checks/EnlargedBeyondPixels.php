@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -22,7 +24,7 @@ final class EnlargedBeyondPixels implements Check
         return new About(
             [Stage::Frame],
             [...About::SCALE, '/optics/later_zoom'],
-            unmended: 'Deliver a smaller clip, or zoom less in the edit.',
+            unmended: new Message('checks.enlarged_beyond_pixels.unmended'),
         );
     }
 
@@ -41,16 +43,15 @@ final class EnlargedBeyondPixels implements Check
 
         return new Finding(
             FindingId::EnlargedBeyondPixels,
-            Severity::Look,
-            'The clip is enlarged beyond its pixels',
-            "{$times} times",
-            sprintf(
-                'Of each photo %s px of width are left%s; a clip of %d px draws them %s times as large, and it goes soft.',
-                number_format((int) round($optics->croppedWidthPixels() / $zoom)),
-                $zoom > 1.0 ? ' when it is zoomed in ' . PlainText::rounded($zoom, 2) . ' times' : '',
-                $optics->outputWidthPixels,
-                $times,
-            ),
+            Severity::Warning,
+            new Message('checks.enlarged_beyond_pixels.title'),
+            new Message('checks.enlarged_beyond_pixels.shortfall', ['times' => $times]),
+            new Message('checks.enlarged_beyond_pixels.sentence', [
+                'croppedWidthPixels' => (int) round($optics->croppedWidthPixels() / $zoom),
+                'part' => $zoom > 1.0 ? new Message('checks.enlarged_beyond_pixels.zoomed', ['zoom' => Quantity::rounded($zoom, 2)]) : '',
+                'outputWidthPixels' => $optics->outputWidthPixels,
+                'times' => $times,
+            ]),
             null,
             0,
             static fn (): array => array_values(array_filter([
@@ -60,12 +61,12 @@ final class EnlargedBeyondPixels implements Check
     }
 
     /** How far the photos' pixels carry a zoom in the edit, as a sentence. */
-    public static function told(Plan $plan): string
+    public static function told(Plan $plan): Message|string
     {
         $carries = $plan->optics === null ? 0.0 : self::carries($plan->optics);
         $times = PlainText::rounded(floor($carries * 100.0) / 100.0, 2);
 
-        return $carries > 1.0 ? "The photos’ pixels carry a zoom or a drift of {$times} times in the edit." : '';
+        return $carries > 1.0 ? new Message('checks.enlarged_beyond_pixels.room', ['times' => $times]) : '';
     }
 
     private static function carries(Optics $optics): float
@@ -79,8 +80,11 @@ final class EnlargedBeyondPixels implements Check
 
         return $optics->laterZoom === null || $zoom < 1.0 ? null : new Remedy(
             'zoom',
-            $zoom > 1.0 ? 'Zoom in ' . PlainText::rounded($zoom, 2) . ' times' : 'Do not zoom in',
-            'as far as the pixels carry',
+            $zoom > 1.0 ? new Message(
+                'checks.enlarged_beyond_pixels.zoom',
+                ['zoom' => Quantity::rounded($zoom, 2)],
+            ) : new Message('checks.enlarged_beyond_pixels.no_zoom'),
+            new Message('checks.enlarged_beyond_pixels.as_far'),
             $plan->withOptics($optics->with(['laterZoom' => $zoom])),
         );
     }
@@ -93,8 +97,8 @@ final class EnlargedBeyondPixels implements Check
 
         return $width < 16 || $height < 16 ? null : new Remedy(
             'clip',
-            "Make the clip {$width} × {$height}",
-            'smaller than asked for',
+            new Message('checks.enlarged_beyond_pixels.smaller', ['width' => $width, 'height' => $height]),
+            new Message('checks.enlarged_beyond_pixels.smaller_than'),
             $plan->withOptics($optics->with(['outputWidthPixels' => $width, 'outputHeightPixels' => $height])),
         );
     }

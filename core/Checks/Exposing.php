@@ -7,11 +7,14 @@ namespace Evrent\Core\Checks;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Exposures as a remedy may set them: on the marks of the camera's dial unless a controller times them on bulb, and where the light is
@@ -59,13 +62,13 @@ final class Exposing
     }
 
     /** A time as it is set, and how long the shutter is open where that is another: "20", "15 s, which is open 16". */
-    public static function told(Plan $plan, float $seconds): string
+    public static function told(Plan $plan, float $seconds): Message
     {
         $mark = self::byMarks($plan) ? Marks::shutterNearest($seconds, $plan->camera->marksAreLiteral) : $seconds;
 
         return abs($mark / $seconds - 1.0) < Marks::SAME_SHARE || abs(Marks::open($mark, $plan->camera->marksAreLiteral) / $seconds - 1.0) > 0.001
-            ? PlainText::exposure($seconds) . ' s'
-            : sprintf('%s s, which is open %s', PlainText::exposure($mark), PlainText::seconds($seconds));
+            ? new Message('checks.exposing.plain', ['seconds' => Quantity::exposure($seconds)])
+            : new Message('checks.exposing.mark', ['mark' => Quantity::exposure($mark), 'seconds' => Quantity::seconds($seconds)]);
     }
 
     /**
@@ -93,7 +96,7 @@ final class Exposing
      *
      * @param Plan $exposed the shot's plan, but for its exposure
      *
-     * @return array{Plan, string} with what to say of it: "ISO 400 makes up for it", "1 stop darker"
+     * @return array{Plan, Text|string} with what to say of it: "ISO 400 makes up for it", "1 stop darker"
      */
     public static function madeUpFor(Shot $shot, Plan $exposed): array
     {
@@ -114,22 +117,25 @@ final class Exposing
             $aperture = min($aperture, Marks::apertureFrom(max($light->widest(), $light->aperture / 2.0 ** ($left / 2.0))) ?? $aperture);
             $left -= 2.0 * log($light->aperture / $aperture, 2);
         }
-        $said = array_filter([
-            $iso === $light->iso ? '' : 'ISO ' . PlainText::number($iso),
-            $aperture === $light->aperture ? '' : 'f/' . PlainText::number($aperture),
-        ], static fn (string $one): bool => $one !== '');
-        $words = $said === []
-            ? self::brightness($stops)
-            : implode(' and ', $said) . (count($said) === 1 ? ' makes up for it' : ' make up for it')
-                . (abs($left) < self::SAME_STOPS ? '' : ' but for ' . self::brightness(-$left));
+        $said = Joined::of([
+            $iso === $light->iso ? '' : new Message('checks.exposing.iso', ['iso' => $iso]),
+            $aperture === $light->aperture ? '' : new Message('checks.exposing.aperture', ['aperture' => $aperture]),
+        ], Joined::AND);
+        $words = match (true) {
+            $said === '' => self::brightness($stops),
+            abs($left) < self::SAME_STOPS => new Message('checks.exposing.offset', ['settings' => $said]),
+            default => new Message('checks.exposing.partly', ['settings' => $said, 'left' => self::brightness(-$left)]),
+        };
 
         return [$exposed->with(['light' => $light->with(['iso' => $iso, 'aperture' => $aperture])]), $words];
     }
 
     /** "1 stop darker", "2.3 stops brighter", "as bright". */
-    public static function brightness(float $stops): string
+    public static function brightness(float $stops): Message
     {
-        return abs($stops) < 0.05 ? 'as bright' : PlainText::stops(abs($stops)) . ($stops < 0.0 ? ' darker' : ' brighter');
+        return abs($stops) < 0.05
+            ? new Message('checks.exposing.same')
+            : new Message($stops < 0.0 ? 'checks.exposing.darker' : 'checks.exposing.brighter', ['stops' => Quantity::stops(abs($stops))]);
     }
 
     private static function isoStops(float $from, float $to): float

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Words\PlainText;
@@ -25,7 +27,7 @@ final class ExposureDraggedForNothing implements Check
         return new About(
             [Stage::Light],
             [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', ...About::LIGHT, ...About::CYCLE],
-            unmended: 'Expose for as short as the light allows.',
+            unmended: new Message('checks.exposure_dragged_for_nothing.unmended'),
         );
     }
 
@@ -51,14 +53,13 @@ final class ExposureDraggedForNothing implements Check
 
         return new Finding(
             FindingId::ExposureDraggedForNothing,
-            Severity::Know,
-            'The shutter is dragged for nothing',
-            "{$blur} px of blur",
-            sprintf(
-                'In %s the subject moves only %s px: dragging the shutter shows nothing. If it is for the light, leave it.',
-                PlainText::seconds($shot->schedule->exposureSeconds[$first]),
-                $blur,
-            ),
+            Severity::Info,
+            new Message('checks.exposure_dragged_for_nothing.title'),
+            new Message('checks.exposure_dragged_for_nothing.shortfall', ['blur' => $blur]),
+            new Message('checks.exposure_dragged_for_nothing.sentence', [
+                'exposureSeconds' => Quantity::seconds($shot->schedule->exposureSeconds[$first]),
+                'blur' => $blur,
+            ]),
             $first + 1,
             count($dragged),
             static fn (): array => array_filter([self::plain($shot, $factor)]),
@@ -77,8 +78,8 @@ final class ExposureDraggedForNothing implements Check
         return new Remedy(
             'exposure',
             $before->isConstant()
-                ? 'Expose ' . Exposing::told($shorter, $after->longest())
-                : sprintf('Shorten every exposure by %s', PlainText::stops(log($before->longest() / $after->longest(), 2))),
+                ? new Message('fixes.expose', ['told' => Exposing::told($shorter, $after->longest())])
+                : new Message('fixes.shorten_exposures', ['stops' => Quantity::stops(log($before->longest() / $after->longest(), 2))]),
             $light,
             $made,
         );

@@ -8,10 +8,11 @@ use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T4: who ends the exposure and what the camera's dial stands on do not go together, or a mark on the dial stands for another
@@ -30,32 +31,30 @@ final class ExposureNotAsPlanned implements Check
         return new About(
             [Stage::Light],
             ['/camera/exposure_timed_by', '/camera/dial', '/camera/marks_are_literal', '/light/control', '/light/attended', ...About::CYCLE],
-            unmended: 'Set the dial and what ends the exposure so that they agree.',
+            unmended: new Message('checks.exposure_not_as_planned.unmended'),
         );
     }
 
     public function find(Shot $shot): ?Finding
     {
         $camera = $shot->plan->camera;
-        $remedyOf = static fn (string $label, Dial $dial, TimedBy $by): Remedy => new Remedy(
+        $remedyOf = static fn (Message $label, Dial $dial, TimedBy $by): Remedy => new Remedy(
             'dial',
             $label,
             '',
             $shot->plan->withCamera($camera->with(['dial' => $dial, 'exposureTimedBy' => $by])),
         );
         if ($camera->exposureTimedBy === TimedBy::Controller && $camera->dial !== null && $camera->dial !== Dial::Bulb) {
-            return self::dial($shot, 'The camera times the exposure, not the controller', sprintf(
-                'The dial stands on %s: however long the controller holds the shutter, the camera closes it after its own time. Set it to bulb.',
-                str_replace('_', ' ', $camera->dial->value),
-            ), $remedyOf('Set the dial to bulb', Dial::Bulb, TimedBy::Controller));
+            return self::dial($shot, new Message('checks.exposure_not_as_planned.camera_times'), new Message('checks.exposure_not_as_planned.camera_times_sentence', [
+                'x' => $camera->dial->label(),
+            ]), $remedyOf(new Message('checks.exposure_not_as_planned.dial_bulb'), Dial::Bulb, TimedBy::Controller));
         }
         if ($camera->exposureTimedBy === TimedBy::Camera && $camera->dial === Dial::Bulb) {
             return self::dial(
                 $shot,
-                'Nobody ends the exposure',
-                'On bulb the shutter is open for as long as the trigger is held, which a trigger meant for the camera’s own '
-                    . 'timing does for an instant or for ever.',
-                $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
+                new Message('checks.exposure_not_as_planned.nobody_ends'),
+                new Message('checks.exposure_not_as_planned.nobody_ends_sentence'),
+                $remedyOf(new Message('checks.exposure_not_as_planned.dial_manual'), Dial::Manual, TimedBy::Camera),
             );
         }
         if ($camera->exposureTimedBy === TimedBy::Controller && min([INF, ...$shot->schedule->exposureSeconds]) < Exposing::SHORTEST_BULB_SECONDS) {
@@ -67,12 +66,14 @@ final class ExposureNotAsPlanned implements Check
         if ($byMeter && ($camera->exposureTimedBy === TimedBy::Controller || !in_array($camera->dial, [null, $meters], true))) {
             return self::dial(
                 $shot,
-                'The camera does not meter',
-                'The plan leaves the ' . ($meters === Dial::ShutterPriority ? 'aperture' : 'shutter') . ' to the camera’s meter, and '
-                    . ($camera->exposureTimedBy === TimedBy::Controller
-                    ? 'the controller times it.'
-                    : sprintf('the dial stands on %s: every photo is exposed as the first.', str_replace('_', ' ', $camera->dial->value))),
-                $remedyOf('Set the dial to ' . str_replace('_', ' ', $meters->value), $meters, TimedBy::Camera),
+                new Message('checks.exposure_not_as_planned.not_metering'),
+                new Message('checks.exposure_not_as_planned.not_metering_sentence', [
+                    'part' => new Message('checks.exposure_not_as_planned.' . ($meters === Dial::ShutterPriority ? 'aperture' : 'shutter')),
+                    'part2' => $camera->exposureTimedBy === TimedBy::Controller
+                        ? new Message('checks.exposure_not_as_planned.controller_times')
+                        : new Message('checks.exposure_not_as_planned.dial_stands', ['x' => $camera->dial->label()]),
+                ]),
+                $remedyOf(new Message('checks.exposure_not_as_planned.dial_set', ['x' => $meters->label()]), $meters, TimedBy::Camera),
             );
         }
         if ($camera->exposureTimedBy !== TimedBy::Camera) {
@@ -81,9 +82,9 @@ final class ExposureNotAsPlanned implements Check
         if (in_array($camera->dial, [Dial::AperturePriority, Dial::ShutterPriority], true) && $shot->plan->light !== null && !$byMeter) {
             return self::dial(
                 $shot,
-                'The camera meters each photo itself',
-                sprintf('The dial stands on %s: the exposures of the plan are set by nobody.', str_replace('_', ' ', $camera->dial->value)),
-                $remedyOf('Set the dial to manual', Dial::Manual, TimedBy::Camera),
+                new Message('checks.exposure_not_as_planned.meters_each'),
+                new Message('checks.exposure_not_as_planned.meters_each_sentence', ['x' => $camera->dial->label()]),
+                $remedyOf(new Message('checks.exposure_not_as_planned.dial_manual'), Dial::Manual, TimedBy::Camera),
             );
         }
         // Where it was said who stands by, that is judged by itself.
@@ -93,12 +94,11 @@ final class ExposureNotAsPlanned implements Check
         if ($shot->plan->timing->exposure->longest() > self::LONGEST_MARK_SECONDS) {
             return self::dial(
                 $shot,
-                'The camera has no shutter time as long',
-                sprintf(
-                    'Marks end at 30 s, and %s is planned: let the controller time it, with the dial on bulb.',
-                    PlainText::seconds($shot->plan->timing->exposure->longest()),
-                ),
-                $remedyOf('Time it by the controller, on bulb', Dial::Bulb, TimedBy::Controller),
+                new Message('checks.exposure_not_as_planned.no_such_time'),
+                new Message('checks.exposure_not_as_planned.no_such_time_sentence', [
+                    'longest' => Quantity::seconds($shot->plan->timing->exposure->longest()),
+                ]),
+                $remedyOf(new Message('fixes.controller_bulb'), Dial::Bulb, TimedBy::Controller),
             );
         }
 
@@ -106,7 +106,7 @@ final class ExposureNotAsPlanned implements Check
     }
 
     /**
-     * @param callable(string, Dial, TimedBy): Remedy $remedyOf
+     * @param callable(Message, Dial, TimedBy): Remedy $remedyOf
      */
     private static function tooShortForBulb(Shot $shot, callable $remedyOf): Finding
     {
@@ -114,17 +114,16 @@ final class ExposureNotAsPlanned implements Check
 
         return new Finding(
             FindingId::ExposureNotAsPlanned,
-            Severity::Stops,
-            'Too short for bulb',
-            PlainText::shutter($shortest) . ' s on bulb',
-            sprintf(
-                'The controller is to hold the shutter open for %s s: no trigger can under %s, and every photo comes out another. The camera can.',
-                PlainText::shutter($shortest),
-                PlainText::seconds(Exposing::SHORTEST_BULB_SECONDS),
-            ),
+            Severity::Error,
+            new Message('checks.exposure_not_as_planned.short_bulb'),
+            new Message('checks.exposure_not_as_planned.short_bulb_shortfall', ['shortest' => Quantity::shutter($shortest)]),
+            new Message('checks.exposure_not_as_planned.short_bulb_sentence', [
+                'shortest' => Quantity::shutter($shortest),
+                'shortest_bulb_seconds' => Quantity::seconds(Exposing::SHORTEST_BULB_SECONDS),
+            ]),
             1,
             $shot->schedule->photosTotal(),
-            static fn (): array => [$remedyOf('Time it by the camera, on manual', Dial::Manual, TimedBy::Camera)],
+            static fn (): array => [$remedyOf(new Message('checks.exposure_not_as_planned.by_camera'), Dial::Manual, TimedBy::Camera)],
         );
     }
 
@@ -144,7 +143,7 @@ final class ExposureNotAsPlanned implements Check
     }
 
     /**
-     * @param callable(string, Dial, TimedBy): Remedy $remedyOf
+     * @param callable(Message, Dial, TimedBy): Remedy $remedyOf
      */
     private static function nobodyTurns(Shot $shot, callable $remedyOf): Finding
     {
@@ -152,28 +151,35 @@ final class ExposureNotAsPlanned implements Check
 
         return new Finding(
             FindingId::ExposureNotAsPlanned,
-            Severity::Look,
-            'The exposures change during the shot',
-            PlainText::counted($clicks, 'click'),
-            sprintf(
-                'The plan goes from %s s to %s s. Evrent sets a camera that it reaches by USB or network; on a trigger cable somebody turns the dial %s, '
-                    . 'or the controller times it.',
-                PlainText::shutter($shot->schedule->exposureSeconds[0]),
-                PlainText::shutter($shot->schedule->exposureSeconds[$shot->schedule->photosTotal() - 1]),
-                $clicks === 1 ? 'once' : ($clicks === 2 ? 'twice' : "{$clicks} times"),
-            ),
+            Severity::Warning,
+            new Message('checks.exposure_not_as_planned.changing'),
+            Quantity::counted($clicks, 'click'),
+            new Message('checks.exposure_not_as_planned.changing_sentence', [
+                'exposureSeconds' => Quantity::shutter($shot->schedule->exposureSeconds[0]),
+                'exposureSeconds2' => Quantity::shutter($shot->schedule->exposureSeconds[$shot->schedule->photosTotal() - 1]),
+                'part' => new Message('checks.exposure_not_as_planned.times', ['clicks' => $clicks]),
+            ]),
             1,
             $shot->schedule->photosTotal(),
-            static fn (): array => [$remedyOf('Time it by the controller, on bulb', Dial::Bulb, TimedBy::Controller)],
+            static fn (): array => [$remedyOf(new Message('fixes.controller_bulb'), Dial::Bulb, TimedBy::Controller)],
         );
     }
 
-    private static function dial(Shot $shot, string $title, string $sentence, Remedy $remedy): Finding
+    private static function dial(Shot $shot, Message $title, Message $sentence, Remedy $remedy): Finding
     {
         $photos = $shot->schedule->photosTotal();
         $mending = static fn (): array => [$remedy];
 
-        return new Finding(FindingId::ExposureNotAsPlanned, Severity::Stops, $title, 'every exposure is another', $sentence, 1, $photos, $mending);
+        return new Finding(
+            FindingId::ExposureNotAsPlanned,
+            Severity::Error,
+            $title,
+            new Message('checks.exposure_not_as_planned.not_alike'),
+            $sentence,
+            1,
+            $photos,
+            $mending,
+        );
     }
 
     /** One mark for the whole shot: 30 s is 32 s, and the interval has to hold that. */
@@ -188,25 +194,35 @@ final class ExposureNotAsPlanned implements Check
         }
         $mended = $shot->plan->withExposure($exposure->map(static fn (): float => round($true, 4)));
         $holds = $shot->schedule->wouldKeepTime($mended);
-        $asItIs = new Remedy('true', sprintf('Plan with %s', PlainText::seconds($true)), 'says what the camera does anyway', $mended);
+        $asItIs = new Remedy(
+            'true',
+            new Message('checks.exposure_not_as_planned.plan_true', ['true' => Quantity::seconds($true)]),
+            new Message('checks.exposure_not_as_planned.anyway'),
+            $mended,
+        );
 
         return new Finding(
             FindingId::ExposureNotAsPlanned,
-            $holds || !$shot->schedule->summary->fits() ? Severity::Know : Severity::Stops,
-            sprintf('A shutter marked %s s is open %s', PlainText::shutter($marked), PlainText::seconds($true)),
-            PlainText::seconds(abs($true - $marked)) . ($true > $marked ? ' longer' : ' shorter') . ' than planned',
-            sprintf(
-                'Marks are rounded for reading, the shutter goes by thirds of a stop: set to %s s it is open %s%s.',
-                PlainText::shutter($marked),
-                PlainText::seconds($true),
-                $holds ? '' : ', which the interval does not hold',
+            $holds || !$shot->schedule->summary->fits() ? Severity::Info : Severity::Error,
+            new Message('checks.exposure_not_as_planned.mark', [
+                'marked' => Quantity::shutter($marked),
+                'true' => Quantity::seconds($true),
+            ]),
+            new Message(
+                $true > $marked ? 'checks.exposure_not_as_planned.longer' : 'checks.exposure_not_as_planned.shorter',
+                ['true' => Quantity::seconds(abs($true - $marked))],
             ),
+            new Message('checks.exposure_not_as_planned.mark_sentence', [
+                'marked' => Quantity::shutter($marked),
+                'true' => Quantity::seconds($true),
+                'part' => $holds ? '' : new Message('checks.exposure_not_as_planned.too_long'),
+            ]),
             1,
             $shot->schedule->photosTotal(),
             static fn (): array => [$asItIs, new Remedy(
                 'literal',
-                'This body means its marks',
-                'some bodies do; time one exposure to know',
+                new Message('checks.exposure_not_as_planned.literal'),
+                new Message('checks.exposure_not_as_planned.literal_some'),
                 $shot->plan->withCamera($shot->plan->camera->with(['marksAreLiteral' => true])),
             )],
         );

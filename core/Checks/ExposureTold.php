@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\ShotLight;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What an exposure is right for, in words whose figures add up.
@@ -19,18 +20,22 @@ final class ExposureTold
      *
      * @param int $n photo, from 0
      */
-    public static function suits(ShotLight $light, int $n): string
+    public static function suits(ShotLight $light, int $n): Message
     {
         $wanted = $light->light->wantedStops($light->exposureValues[$n]);
+        $suits = new Message('checks.exposure_told.suits', [
+            'exposures' => Quantity::shutter($light->exposures[$n]),
+            'apertures' => Quantity::rounded($light->apertures[$n], 1),
+            'isos' => Quantity::number($light->isos[$n]),
+            'exposureValues' => Quantity::rounded($light->exposureValues[$n] - $light->errors[$n], 1),
+        ]);
+        if ($light->light->ndStops > 0.0) {
+            $suits = new Message('checks.exposure_told.nd', ['exposure' => $suits, 'stops' => Quantity::stops($light->light->ndStops)]);
+        }
 
-        return sprintf(
-            '%s s at f/%s and ISO %s%s%s suits EV %s',
-            PlainText::shutter($light->exposures[$n]),
-            PlainText::rounded($light->apertures[$n], 1),
-            PlainText::number($light->isos[$n]),
-            $light->light->ndStops > 0.0 ? ' behind ' . PlainText::stops($light->light->ndStops) . ' of ND' : '',
-            abs($wanted) < self::NOTICEABLE_STOPS ? '' : ', ' . PlainText::stops(abs($wanted)) . ($wanted < 0.0 ? ' darker' : ' brighter') . ' than metered,',
-            PlainText::rounded($light->exposureValues[$n] - $light->errors[$n], 1),
+        return abs($wanted) < self::NOTICEABLE_STOPS ? $suits : new Message(
+            $wanted < 0.0 ? 'checks.exposure_told.darker' : 'checks.exposure_told.brighter',
+            ['exposure' => $suits, 'stops' => Quantity::stops(abs($wanted))],
         );
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T22: the move asks more of an axis than it can give. Stopping for each photo: the step alone, with no exposure at
@@ -24,7 +25,7 @@ final class FasterThanAxis implements Check
         return new About(
             [Stage::Time],
             [...About::CYCLE],
-            unmended: 'Shorten the move, take more photos, or use a faster axis.',
+            unmended: new Message('checks.faster_than_axis.unmended'),
         );
     }
 
@@ -40,25 +41,23 @@ final class FasterThanAxis implements Check
         return new Finding(
             FindingId::FasterThanAxis,
             // Behind by less than anybody notices at the end, it is a check.
-            $late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
-            "The {$axis->id} cannot go that fast",
-            PlainText::rounded($ratio, $ratio < 1.05 ? 4 : 1) . ' times what it can do',
+            $late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning,
+            new Message('checks.faster_than_axis.title', ['axis' => $axis->label()]),
+            new Message('checks.faster_than_axis.shortfall', ['ratio' => Quantity::rounded($ratio, $ratio < 1.05 ? 4 : 1)]),
             $stops
-                ? sprintf(
-                    'The step of %s after photo %d takes the %s %s by itself, and the whole interval is %s.',
-                    $shot->units->axisText($axis->kind, $step),
-                    $worst + 1,
-                    $axis->id,
-                    PlainText::seconds($shot->schedule->moves->axisMoveSeconds[$axis->id][$worst]),
-                    PlainText::seconds($shot->schedule->intervalSeconds[$worst]),
-                )
-                : sprintf(
-                    'After photo %d the %s would have to do %s; its limit is %s.',
-                    $worst + 1,
-                    $axis->id,
-                    $shot->units->speedText($axis->kind, $ratio * $axis->fastest()),
-                    $shot->units->speedText($axis->kind, $axis->fastest()),
-                ),
+                ? new Message('checks.faster_than_axis.step', [
+                    'axisText' => $shot->units->axisText($axis->kind, $step),
+                    'worst' => $worst + 1,
+                    'axis' => $axis->label(),
+                    'axisMoveSeconds' => Quantity::seconds($shot->schedule->moves->axisMoveSeconds[$axis->id][$worst]),
+                    'intervalSeconds' => Quantity::seconds($shot->schedule->intervalSeconds[$worst]),
+                ])
+                : new Message('checks.faster_than_axis.speed', [
+                    'worst' => $worst + 1,
+                    'axis' => $axis->label(),
+                    'speedText' => $shot->units->speedText($axis->kind, $ratio * $axis->fastest()),
+                    'speedText2' => $shot->units->speedText($axis->kind, $axis->fastest()),
+                ]),
             $over[0] + 1,
             count($over),
             static fn (): array => array_values(array_filter([self::longerInterval($shot), self::shorter($shot)])),
@@ -67,7 +66,10 @@ final class FasterThanAxis implements Check
 
     private static function shorter(Shot $shot): ?Remedy
     {
-        return ShorterMove::of($shot, static fn (Plan $plan): bool => (new self())->find(Shot::of($plan)) === null && Schedule::of($plan)->summary->fits());
+        return ShorterMove::of(
+            $shot,
+            static fn (Plan $plan): bool => (new self())->find(Shot::of($plan)) === null && Schedule::of($plan)->summary->fits(),
+        );
     }
 
     private static function longerInterval(Shot $shot): ?Remedy
@@ -101,7 +103,9 @@ final class FasterThanAxis implements Check
             for ($n = 0; $n < count($positions) - 1; $n++) {
                 $ratio = $stops
                     ? $moveSeconds[$n] / $intervals[$n]
-                    : abs($positions[$n + 1] - $positions[$n]) / (($timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]) * $axis->fastest());
+                    : abs($positions[$n + 1] - $positions[$n]) / (
+                        ($timeline->triggerSeconds[$n + 1] - $timeline->triggerSeconds[$n]) * $axis->fastest()
+                    );
                 if ($ratio <= 1.0 + 1e-9) {
                     continue;
                 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Closure;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Text;
 use Throwable;
 
 /**
@@ -20,9 +21,9 @@ final class Finding
     private ?Throwable $failure = null;
 
     /**
-     * @param string                  $title      what is wrong, in a few words
-     * @param string                  $shortfall  by how much: the headline number with its unit
-     * @param string                  $sentence   one sentence that a shooter understands
+     * @param Text                    $title      what is wrong, in a few words
+     * @param Text|string             $shortfall  by how much: the headline number with its unit
+     * @param Text|string             $sentence   one sentence that a shooter understands
      * @param ?int                    $firstPhoto number of the first photo it touches; null when it is about the whole clip
      * @param int                     $photoCount how many photos it touches
      * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
@@ -32,9 +33,9 @@ final class Finding
     public function __construct(
         public readonly FindingId $id,
         public readonly Severity $severity,
-        public readonly string $title,
-        public readonly string $shortfall,
-        public readonly string $sentence,
+        public readonly Text $title,
+        public readonly Text|string $shortfall,
+        public readonly Text|string $sentence,
         public readonly ?int $firstPhoto,
         public readonly int $photoCount,
         private readonly ?Closure $mending = null,

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Angles;
-use Evrent\Core\Words\PlainText;
 
 /**
  * R1: the base is off level, and the horizon leans: along the pan by more and less, without one by the same throughout.
@@ -25,7 +26,7 @@ final class HorizonLeans implements Check
         return new About(
             [Stage::Frame],
             ['/rig/base/off_level_deg', '/rig/base/toward_deg', '/load/incline_deg', ...About::FACING, ...About::SCALE, ...About::CYCLE],
-            unmended: 'Level the head on the inclined slide before the first photo, then confirm that the base is 0° off level.',
+            unmended: new Message('checks.horizon_leans.unmended'),
         );
     }
 
@@ -35,7 +36,11 @@ final class HorizonLeans implements Check
         $base = $shot->plan->rig->base;
         $isInclined = self::isInclined($shot);
         if ($isInclined) {
-            $base = new Base(min(Base::MOST_OFF_LEVEL_DEGREES, $shot->plan->load->inclineDegrees ?? 0.0), $base->towardDegrees, $base->zeroBearingDegrees);
+            $base = new Base(
+                min(Base::MOST_OFF_LEVEL_DEGREES, $shot->plan->load->inclineDegrees ?? 0.0),
+                $base->towardDegrees,
+                $base->zeroBearingDegrees,
+            );
         }
         if ($optics === null || $base->offLevelDegrees === 0.0) {
             return null;
@@ -57,32 +62,30 @@ final class HorizonLeans implements Check
         $swing = self::span($leans);
         $level = $shot->plan->rig->base;
         $stands = $isInclined
-            ? sprintf('The slide is inclined by %s°, and nobody has said that the head on it is level', PlainText::rounded($base->offLevelDegrees, 2))
-            : sprintf('The base is %s° off level', PlainText::rounded($base->offLevelDegrees, 2));
+            ? new Message('checks.horizon_leans.unlevelled', ['offLevelDegrees' => Quantity::rounded($base->offLevelDegrees, 2)])
+            : new Message('checks.horizon_leans.off_level', ['offLevelDegrees' => Quantity::rounded($base->offLevelDegrees, 2)]);
 
         return new Finding(
             FindingId::HorizonLeans,
-            Severity::Look,
-            'The horizon leans',
-            PlainText::rounded($optics->edgePixels($worst), 1) . ' px at the frame’s edge',
-            $swing < self::SAME_DEGREES ? sprintf(
-                '%s: the horizon leans by %s° throughout. Straightening it in the edit leaves %s %% of the picture’s width.',
-                $stands,
-                PlainText::rounded($worst, 2),
-                PlainText::rounded(100.0 * $optics->shareLeftUpright($worst), 1),
-            ) : sprintf(
-                '%s: the horizon leans by up to %s°, changes by %s° over the move and rises or falls %s px.',
-                $stands,
-                PlainText::rounded($worst, 2),
-                PlainText::rounded($swing, 2),
-                PlainText::rounded(self::risePixels($optics, $base, $pans), 0),
-            ),
+            Severity::Warning,
+            new Message('checks.horizon_leans.title'),
+            new Message('checks.horizon_leans.shortfall', ['edgePixels' => Quantity::rounded($optics->edgePixels($worst), 1)]),
+            $swing < self::SAME_DEGREES ? new Message('checks.horizon_leans.constant', [
+                'stands' => $stands,
+                'worst' => Quantity::rounded($worst, 2),
+                'x' => Quantity::rounded(100.0 * $optics->shareLeftUpright($worst), 1),
+            ]) : new Message('checks.horizon_leans.changing', [
+                'stands' => $stands,
+                'worst' => Quantity::rounded($worst, 2),
+                'swing' => Quantity::rounded($swing, 2),
+                'risePixels' => Quantity::rounded(self::risePixels($optics, $base, $pans), 0),
+            ]),
             $over[0] + 1,
             count($over),
             static fn (): array => $isInclined ? [] : [new Remedy(
                 'level',
-                'Level the base',
-                'by the bubble of the legs, not of the head',
+                new Message('checks.horizon_leans.level'),
+                new Message('checks.horizon_leans.bubble'),
                 $shot->plan->withRig($shot->plan->rig->withBase(new Base(0.0, $level->towardDegrees, $level->zeroBearingDegrees))),
             )],
         );

@@ -6,12 +6,13 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * R3: the slide stands steeper than its motor can push the load.
@@ -26,7 +27,7 @@ final class InclineBeyondThrust implements Check
         return new About(
             [Stage::Pack],
             [...About::LOAD, '/load/incline_deg', '/load/friction', '/load/thrust_n', '/load/counterweight_kg', '/rig/axes/*/max_acceleration'],
-            unmended: 'Set the rail flatter, or take load off it.',
+            unmended: new Message('checks.incline_beyond_thrust.unmended'),
         );
     }
 
@@ -45,18 +46,18 @@ final class InclineBeyondThrust implements Check
 
         return new Finding(
             FindingId::InclineBeyondThrust,
-            $needed > $load->thrustNewtons ? Severity::Stops : Severity::Look,
-            'The slide is too steep for its motor',
-            PlainText::rounded($needed - $usable, 1) . ' N short',
-            sprintf(
-                'Up %s° with %s kg%s takes %s N; of the motor’s %s N, 70 %% can be counted on. It may slip, and the carriage comes '
-                    . 'down: tie it, and keep hands away.',
-                PlainText::rounded($load->inclineDegrees, 1),
-                PlainText::rounded($load->carriedKilograms(), 2),
-                $load->counterweightKilograms > 0.0 ? sprintf(' and %s kg of counterweight', PlainText::rounded($load->counterweightKilograms, 2)) : '',
-                PlainText::rounded($needed, 1),
-                PlainText::rounded($load->thrustNewtons, 1),
-            ),
+            $needed > $load->thrustNewtons ? Severity::Error : Severity::Warning,
+            new Message('checks.incline_beyond_thrust.title'),
+            new Message('checks.incline_beyond_thrust.shortfall', ['needed' => Quantity::rounded($needed - $usable, 1)]),
+            new Message('checks.incline_beyond_thrust.sentence', [
+                'inclineDegrees' => Quantity::rounded($load->inclineDegrees, 1),
+                'carriedKilograms' => Quantity::rounded($load->carriedKilograms(), 2),
+                'part' => $load->counterweightKilograms > 0.0 ? new Message('checks.incline_beyond_thrust.counterweight', [
+                    'counterweightKilograms' => Quantity::rounded($load->counterweightKilograms, 2),
+                ]) : '',
+                'needed' => Quantity::rounded($needed, 1),
+                'thrustNewtons' => Quantity::rounded($load->thrustNewtons, 1),
+            ]),
             null,
             $shot->schedule->photosTotal(),
             static fn (): array => array_values(array_filter([
@@ -86,8 +87,8 @@ final class InclineBeyondThrust implements Check
 
         return $balanced->thrustNeededNewtons($slide->maxAcceleration) > Load::THRUST_SHARE * $load->thrustNewtons ? null : new Remedy(
             'counterweight',
-            sprintf('Hang a counterweight of %s kg', PlainText::number($kilograms)),
-            'a second line on carriage and weight',
+            new Message('checks.incline_beyond_thrust.balance', ['kilograms' => Quantity::number($kilograms)]),
+            new Message('checks.incline_beyond_thrust.second_line'),
             $shot->plan->with(['load' => $balanced]),
         );
     }
@@ -99,7 +100,7 @@ final class InclineBeyondThrust implements Check
             if ($flatter->thrustNeededNewtons($slide->maxAcceleration) <= $usable) {
                 return new Remedy(
                     'incline',
-                    sprintf('Set the slide to %s°', PlainText::number($angle)),
+                    new Message('checks.incline_beyond_thrust.flatter', ['angle' => Quantity::number($angle)]),
                     '',
                     $shot->plan->with(['load' => $flatter]),
                 );
@@ -127,8 +128,10 @@ final class InclineBeyondThrust implements Check
             return Schedule::of($mended)->summary->fits() || !$shot->schedule->summary->fits()
                 ? new Remedy(
                     'acceleration',
-                    sprintf('Accelerate by %s/s² at most', $shot->units->axisText(AxisKind::Linear, $acceleration, $shot->units->rig === 'mm' ? 0 : 1)),
-                    'moves take longer',
+                    new Message('checks.incline_beyond_thrust.slower', [
+                        'axisText' => $shot->units->axisText(AxisKind::Linear, $acceleration, $shot->units->rig === 'mm' ? 0 : 1),
+                    ]),
+                    new Message('checks.incline_beyond_thrust.longer_moves'),
                     $mended,
                 )
                 : null;

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\SubjectKind;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T9: the interval is too long for a fast subject. One thing that the eye follows jumps across the frame; a stream of many is seen as
@@ -26,7 +27,7 @@ final class IntervalTooLongForSubject implements Check
         return new About(
             [Stage::Time],
             [...About::SCALE, '/optics/subject_m', '/optics/subject_speed_m_s', '/optics/subject_kind', '/optics/scene', ...About::CYCLE],
-            unmended: 'Rig and camera cannot go faster: frame wider, or step back from the subject.',
+            unmended: new Message('checks.interval_too_long_for_subject.unmended'),
         );
     }
 
@@ -51,21 +52,18 @@ final class IntervalTooLongForSubject implements Check
             return null;
         }
         $longest = max(array_map(static fn (int $n): float => $shot->schedule->intervalSeconds[$n], $over));
-        $share = PlainText::rounded(100.0 * $motion->picture->subjectTravel($longest) / $optics->outputWidthPixels, 0);
+        $share = Quantity::rounded(100.0 * $motion->picture->subjectTravel($longest) / $optics->outputWidthPixels, 0);
 
         return new Finding(
             FindingId::IntervalTooLongForSubject,
-            Severity::Look,
-            'The interval is too long for the subject',
-            "{$share} % of the frame a photo",
-            sprintf(
-                $isStream
-                    ? 'In %s what moves crosses %s %% of the frame, and the shutter is open too short to make a flow of it.%s'
-                    : 'In %s the subject crosses %s %% of the frame: it jumps, and what was not photographed cannot be slowed down later.%s',
-                PlainText::seconds($longest),
-                $share,
-                self::whyNot($shot, $mostSeconds),
-            ),
+            Severity::Warning,
+            new Message('checks.interval_too_long_for_subject.title'),
+            new Message('checks.interval_too_long_for_subject.shortfall', ['share' => $share]),
+            new Message($isStream ? 'checks.interval_too_long_for_subject.flow' : 'checks.interval_too_long_for_subject.jumps', [
+                'seconds' => Quantity::seconds($longest),
+                'share' => $share,
+                'more' => self::whyNot($shot, $mostSeconds),
+            ]),
             $over[0] + 1,
             count($over),
             static fn (): array => array_values(array_filter([self::shorterInterval($shot, $mostSeconds), self::creeping($shot, $mostSeconds)])),
@@ -73,15 +71,14 @@ final class IntervalTooLongForSubject implements Check
     }
 
     /** Why no interval is offered that is short enough; empty where one may be. */
-    private static function whyNot(Shot $shot, float $mostSeconds): string
+    private static function whyNot(Shot $shot, float $mostSeconds): Message|string
     {
         $needed = max([0.0, ...array_filter($shot->schedule->timeline->requiredSeconds, is_float(...))]);
 
-        return $needed <= $mostSeconds ? '' : sprintf(
-            ' Rig and camera need %s a photo, and it would have to be %s.',
-            PlainText::seconds($needed),
-            PlainText::seconds($mostSeconds),
-        );
+        return $needed <= $mostSeconds ? '' : new Message('checks.interval_too_long_for_subject.needs', [
+            'needed' => Quantity::seconds($needed),
+            'mostSeconds' => Quantity::seconds($mostSeconds),
+        ]);
     }
 
     /** Moving continuously, nothing waits for the move and its settling. */
@@ -96,8 +93,10 @@ final class IntervalTooLongForSubject implements Check
 
         return $shorter === null ? null : new Remedy(
             'creep',
-            'Move continuously, and take one every ' . PlainText::seconds($shorter->mended->timing->interval->longest()),
-            'the rig no longer stops for each photo',
+            new Message('checks.interval_too_long_for_subject.creep', [
+                'longest' => Quantity::seconds($shorter->mended->timing->interval->longest()),
+            ]),
+            new Message('checks.interval_too_long_for_subject.no_stops'),
             $shorter->mended,
         );
     }
@@ -116,7 +115,7 @@ final class IntervalTooLongForSubject implements Check
 
         return new Remedy(
             'interval',
-            sprintf('Take one every %s s', PlainText::number($seconds)),
+            new Message('fixes.interval_s', ['seconds' => Quantity::number($seconds)]),
             '',
             $mended,
         );

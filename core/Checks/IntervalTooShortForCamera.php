@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\CameraSets;
 use Evrent\Core\Schedule\CameraTimer;
@@ -25,7 +27,7 @@ final class IntervalTooShortForCamera implements Check
             [Stage::Time],
             [...About::CYCLE],
             Cause::Cycle,
-            unmended: 'Exposure and writing do not fit: shoot smaller files, or fewer photos.',
+            unmended: new Message('checks.interval_too_short_for_camera.unmended'),
         );
     }
 
@@ -49,37 +51,36 @@ final class IntervalTooShortForCamera implements Check
 
         return new Finding(
             FindingId::IntervalTooShortForCamera,
-            $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Look : Severity::Stops,
+            $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Warning : Severity::Error,
             match (true) {
-                $waitsForShutter => 'The interval is too short for the shutter',
-                $isSet => 'The interval is too short to set the camera',
-                default => 'The camera cannot write as fast as it shoots',
+                $waitsForShutter => new Message('checks.interval_too_short_for_camera.shutter'),
+                $isSet => new Message('checks.interval_too_short_for_camera.set'),
+                default => new Message('checks.interval_too_short_for_camera.write'),
             },
-            PlainText::seconds(max(array_map(
-                static fn (int $n): float => ($needed[$n] ?? 0.0) - $intervals[$n],
-                $over,
-            ))) . ' short',
+            new Message('checks.interval_too_short_for_camera.short', [
+                'x' => Quantity::seconds(max(array_map(
+                    static fn (int $n): float => ($needed[$n] ?? 0.0) - $intervals[$n],
+                    $over,
+                ))),
+            ]),
             match (true) {
-                $waitsForShutter => sprintf(
-                    'From photo %d on the shutter is busy for %s, longer than the interval of %s.',
-                    $first + 1,
-                    PlainText::seconds($shutter),
-                    $interval,
-                ),
-                $isSet => sprintf(
-                    'After photo %d the camera is set for the next exposure, which takes %s: with the exposure that is %s, longer than the interval of %s.',
-                    $first + 1,
-                    PlainText::seconds($set),
-                    PlainText::seconds($needed[$first] ?? 0.0),
-                    $interval,
-                ),
-                default => sprintf(
-                    'The buffer holds %s and each takes %s to write: after photo %d it is full, and the camera cannot shoot again after %s.',
-                    PlainText::photos($camera->bufferFrames),
-                    PlainText::seconds($camera->writeSeconds),
-                    $first + 1,
-                    $interval,
-                ),
+                $waitsForShutter => new Message('checks.interval_too_short_for_camera.shutter_sentence', [
+                    'first' => $first + 1,
+                    'shutter' => Quantity::seconds($shutter),
+                    'interval' => $interval,
+                ]),
+                $isSet => new Message('checks.interval_too_short_for_camera.set_sentence', [
+                    'first' => $first + 1,
+                    'set' => Quantity::seconds($set),
+                    'needed' => Quantity::seconds($needed[$first] ?? 0.0),
+                    'interval' => $interval,
+                ]),
+                default => new Message('checks.interval_too_short_for_camera.write_sentence', [
+                    'photos' => Quantity::photos($camera->bufferFrames),
+                    'writeSeconds' => Quantity::seconds($camera->writeSeconds),
+                    'first' => $first + 1,
+                    'interval' => $interval,
+                ]),
             },
             $first + 1,
             count($over),

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T1: the interval is shorter than exposure, move and settling together; or longer by less than what devices vary by, which passes by luck.
@@ -21,7 +22,7 @@ final class IntervalTooShortForRig implements Check
             [Stage::Time],
             [...About::CYCLE],
             Cause::Cycle,
-            unmended: Mending::NOT_IN_TIME,
+            unmended: Mending::notInTime(),
         );
     }
 
@@ -41,16 +42,14 @@ final class IntervalTooShortForRig implements Check
 
         return new Finding(
             FindingId::IntervalTooShortForRig,
-            $shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Stops : Severity::Look,
-            $stops ? 'The interval is too short for exposure, move and settling' : 'The interval is shorter than the exposure',
-            PlainText::seconds(self::shortBy($shot, $worst)) . ' short',
-            sprintf(
-                'Photo %d needs %s for %s but the next one is due after %s.',
-                $worst + 1,
-                PlainText::seconds($shot->schedule->timeline->rigSeconds[$worst] ?? 0.0),
-                $stops ? 'its exposure, the move and settling,' : 'its shutter lag and exposure,',
-                PlainText::seconds($shot->schedule->intervalSeconds[$worst]),
-            ),
+            $shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning,
+            $stops ? new Message('checks.interval_too_short_for_rig.title') : new Message('checks.interval_too_short_for_rig.exposure'),
+            new Message('checks.interval_too_short_for_rig.short', ['shortBy' => Quantity::seconds(self::shortBy($shot, $worst))]),
+            new Message($stops ? 'checks.interval_too_short_for_rig.rig_sentence' : 'checks.interval_too_short_for_rig.exposure_sentence', [
+                'worst' => $worst + 1,
+                'rigSeconds' => Quantity::seconds($shot->schedule->timeline->rigSeconds[$worst] ?? 0.0),
+                'intervalSeconds' => Quantity::seconds($shot->schedule->intervalSeconds[$worst]),
+            ]),
             $over[0] + 1,
             count($over),
             static fn (): array => Mending::onTime($shot),
@@ -70,21 +69,23 @@ final class IntervalTooShortForRig implements Check
 
         return new Finding(
             FindingId::IntervalTooShortForRig,
-            Severity::Look,
-            $isWriting ? 'The card keeps up only just' : 'The interval leaves no room for everyday noise',
-            PlainText::seconds($summary->minSlackSeconds) . ' to spare',
-            $isWriting ? sprintf(
-                'Each photo takes %s to write, and photo %d has %s to spare. What writing varies by adds up: the last photo is up to %s late.',
-                PlainText::seconds($camera->writeSeconds),
-                $summary->tightestPhoto,
-                PlainText::seconds($summary->minSlackSeconds),
-                PlainText::duration($shot->schedule->latestSeconds()),
-            ) : sprintf(
-                'Photo %d has %s to spare: %s vary by more than that from photo to photo, and it is on time by luck.',
-                $summary->tightestPhoto,
-                PlainText::seconds($summary->minSlackSeconds),
-                $shot->plan->rig->axes === [] ? 'timer, shutter and card' : 'timer, shutter, card and motors',
-            ),
+            Severity::Warning,
+            $isWriting ? new Message('checks.interval_too_short_for_rig.write') : new Message('checks.interval_too_short_for_rig.margin'),
+            new Message('checks.interval_too_short_for_rig.slack', [
+                'minSlackSeconds' => Quantity::seconds($summary->minSlackSeconds),
+            ]),
+            $isWriting ? new Message('checks.interval_too_short_for_rig.write_sentence', [
+                'writeSeconds' => Quantity::seconds($camera->writeSeconds),
+                'tightestPhoto' => $summary->tightestPhoto,
+                'minSlackSeconds' => Quantity::seconds($summary->minSlackSeconds),
+                'latestSeconds' => Quantity::duration($shot->schedule->latestSeconds()),
+            ]) : new Message('checks.interval_too_short_for_rig.margin_sentence', [
+                'tightestPhoto' => $summary->tightestPhoto,
+                'minSlackSeconds' => Quantity::seconds($summary->minSlackSeconds),
+                'part' => $shot->plan->rig->axes === []
+                    ? new Message('checks.interval_too_short_for_rig.vary_timer')
+                    : new Message('checks.interval_too_short_for_rig.vary_motors'),
+            ]),
             $summary->tightestPhoto,
             1,
             static fn (): array => Mending::onTime($shot),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Lead;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TimedBy;
@@ -19,7 +20,7 @@ final class LeadMissing implements Check
         return new About(
             [Stage::Pack],
             ['/lead/rig_gives', '/lead/body_takes', '/lead/name', '/lead/rig_end', '/lead/body_end', '/lead/half_press', '/lead/holds_bulb'],
-            unmended: 'Pack a lead that fits both ends.',
+            unmended: new Message('checks.lead_missing.unmended'),
         );
     }
 
@@ -30,25 +31,48 @@ final class LeadMissing implements Check
             return null;
         }
         $what = match (true) {
-            $lead->name === null => ['The lead is missing', 'none named', "Nothing is named that goes between: a {$wanted}."],
+            $lead->name === null => [
+                new Message('checks.lead_missing.missing'),
+                new Message('checks.lead_missing.none'),
+                new Message('checks.lead_missing.missing_sentence', ['wanted' => $wanted]),
+            ],
             $lead->rigEnd !== null && $lead->rigEnd !== $lead->rigGives
-                => ['The lead does not fit the rig', $lead->rigEnd->label() . ' at the rig', "It takes a {$wanted}."],
+                => [
+                    new Message('checks.lead_missing.rig'),
+                    new Message('checks.lead_missing.rig_end', ['rigEnd' => $lead->rigEnd->label()]),
+                    new Message('checks.lead_missing.other_sentence', ['wanted' => $wanted]),
+                ],
             $lead->bodyEnd !== null && $lead->bodyEnd !== $lead->bodyTakes
-                => ['The lead does not fit the camera', $lead->bodyEnd->label() . ' at the camera', "It takes a {$wanted}."],
+                => [
+                    new Message('checks.lead_missing.camera'),
+                    new Message('checks.lead_missing.camera_end', ['bodyEnd' => $lead->bodyEnd->label()]),
+                    new Message('checks.lead_missing.other_sentence', ['wanted' => $wanted]),
+                ],
             $lead->holdsBulb === false && $shot->plan->camera->exposureTimedBy === TimedBy::Controller
-                => ['The lead cannot hold the shutter open', 'no bulb', 'The controller times the exposure on bulb: take a lead whose shutter line is held.'],
+                => [
+                    new Message('checks.lead_missing.no_bulb'),
+                    new Message('checks.lead_missing.no_bulb_shortfall'),
+                    new Message('checks.lead_missing.no_bulb_sentence'),
+                ],
             default => null,
         };
 
         return $what === null ? null : new Finding(
             FindingId::CableMissing,
-            Severity::Stops,
+            Severity::Error,
             $what[0],
             $what[1],
-            "{$what[2]} Without it the rig moves, and no photo is taken.",
+            $what[2],
             1,
             $shot->schedule->photosTotal(),
-            static fn (): array => [new Remedy('lead', 'Take a ' . $wanted, 'it goes on the packing list', $shot->plan->with(['lead' => self::right($lead)]))],
+            static fn (): array => [
+                new Remedy(
+                    'lead',
+                    new Message('checks.lead_missing.take', ['wanted' => $wanted]),
+                    new Message('checks.lead_missing.listed'),
+                    $shot->plan->with(['lead' => self::right($lead)]),
+                ),
+            ],
         );
     }
 

@@ -10,6 +10,9 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\ExposureKeys;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
 use Evrent\Core\Shot\Shot;
@@ -17,7 +20,6 @@ use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Changes that bring photos back to the brightness they are to have. Each is tried before it is offered.
@@ -49,7 +51,9 @@ final class LightMending
     /** The school that the body can do: where the camera times the shutter, it goes by the marks of its dial. */
     private static function school(Shot $shot): School
     {
-        return $shot->plan->light?->stepless === false || $shot->plan->camera->exposureTimedBy === TimedBy::Camera ? School::ThirdStops : School::Stepless;
+        return $shot->plan->light?->stepless === false || $shot->plan->camera->exposureTimedBy === TimedBy::Camera
+            ? School::ThirdStops
+            : School::Stepless;
     }
 
     /** Exposures that follow the light, in the school that the body can do. */
@@ -79,10 +83,15 @@ final class LightMending
         return new Remedy(
             'ramp',
             $isRamp
-                ? sprintf('Follow the light from %s s to %s s', PlainText::shutter($keys[0]), PlainText::shutter($keys[count($keys) - 1]))
-                : 'Expose ' . Exposing::told($mended, $keys[0]),
-            'ISO ' . PlainText::between(min($ramp->isos), max($ramp->isos))
-                . ($isRamp && $shot->plan->camera->exposureTimedBy === TimedBy::Camera ? '; somebody turns the dial' : ''),
+                ? new Message('checks.light_mending.ramp', [
+                    'keys' => Quantity::shutter($keys[0]),
+                    'keys2' => Quantity::shutter($keys[count($keys) - 1]),
+                ])
+                : new Message('fixes.expose', ['told' => Exposing::told($mended, $keys[0])]),
+            new Message(
+                $isRamp && $shot->plan->light?->isAttended === true ? 'checks.light_mending.iso_by_hand' : 'checks.light_mending.iso',
+                ['isos' => Quantity::between(min($ramp->isos), max($ramp->isos))],
+            ),
             $mended,
         );
     }
@@ -109,12 +118,16 @@ final class LightMending
             }
             $ramped = self::ramp($shot->after($shot->plan->with(['light' => $opener])));
             if ($ramped !== null) {
-                $opened = $wider < $light->aperture ? sprintf('Open to f/%s', PlainText::number($wider)) : sprintf(
-                    'Let ISO go to %s',
-                    PlainText::number(max([0.0, ...$ramped->mended->light->isos ?? []])),
-                );
+                $opened = $wider < $light->aperture
+                    ? new Message('checks.light_mending.open', ['wider' => Quantity::number($wider)])
+                    : new Message('checks.light_mending.iso_to', ['x' => Quantity::number(max([0.0, ...$ramped->mended->light->isos ?? []]))]);
 
-                return new Remedy('ramp', "{$opened} and follow the light", "{$ramped->remark}; a wide aperture on the whole shot, or noise", $ramped->mended);
+                return new Remedy(
+                    'ramp',
+                    new Message('checks.light_mending.opened_ramp', ['opened' => $opened]),
+                    new Message('checks.light_mending.opened_remark', ['remark' => $ramped->remark]),
+                    $ramped->mended,
+                );
             }
         }
 
@@ -183,7 +196,7 @@ final class LightMending
      * @param callable(float): bool    $mayPass whether a start so many seconds later is worth a look
      * @param callable(Shot): bool $passes
      */
-    public static function restarted(Shot $shot, callable $mayPass, callable $passes, string $costs): ?Remedy
+    public static function restarted(Shot $shot, callable $mayPass, callable $passes, Text|string $costs): ?Remedy
     {
         $plan = $shot->plan;
         $starts = $plan->site === null ? null : $plan->start?->instant($plan->site);
@@ -205,7 +218,12 @@ final class LightMending
                     continue;
                 }
                 if ($passes($shot->after($moved))) {
-                    return new Remedy('start', 'Start at ' . $plan->site->day->clockAndDay($to), $costs, $moved);
+                    return new Remedy(
+                        'start',
+                        new Message('checks.light_mending.start', ['clockAndDay' => $plan->site->day->clockAndDay($to)]),
+                        $costs,
+                        $moved,
+                    );
                 }
             }
         }

@@ -9,11 +9,13 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T23: the light runs out, or changes beyond what the exposures follow, before the end.
@@ -26,7 +28,7 @@ final class LightRunsOut implements Check
             [Stage::Light],
             [...About::LIGHT, ...About::CYCLE],
             Cause::Brightness,
-            unmended: 'No start and no exposure follows this light: shorten the shot, or let exposures follow the light.',
+            unmended: new Message('checks.light_runs_out.unmended'),
         );
     }
 
@@ -46,21 +48,23 @@ final class LightRunsOut implements Check
 
         return new Finding(
             FindingId::LightRunsOut,
-            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Stops : Severity::Look,
+            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning,
             match (true) {
-                $isBoth => 'The light changes more than the exposures follow',
-                $atEnd => 'The light runs out before the end',
-                default => 'Photos will be too dark',
+                $isBoth => new Message('checks.light_runs_out.changes'),
+                $atEnd => new Message('checks.light_runs_out.runs_out'),
+                default => new Message('checks.light_runs_out.dark'),
             },
-            PlainText::stops(-$worst) . ' under' . ($isBoth ? ', and ' . PlainText::stops($most) . ' over elsewhere' : ''),
-            sprintf(
-                '%s over the shot; for photo %d it is EV %s, and %s: %s too dark.',
-                self::lightTold($light->exposureValues[0], $light->exposureValues[$last]),
-                $n + 1,
-                PlainText::rounded($light->exposureValues[$n], 1),
-                ExposureTold::suits($light, $n),
-                PlainText::stops(-$worst),
-            ),
+            new Message('checks.light_runs_out.shortfall', [
+                'stops' => Quantity::stops(-$worst),
+                'part' => $isBoth ? new Message('checks.light_runs_out.over', ['stops' => Quantity::stops($most)]) : '',
+            ]),
+            new Message('checks.light_runs_out.sentence', [
+                'lightTold' => self::lightTold($light->exposureValues[0], $light->exposureValues[$last]),
+                'n' => $n + 1,
+                'exposureValues' => Quantity::rounded($light->exposureValues[$n], 1),
+                'suits' => ExposureTold::suits($light, $n),
+                'stops' => Quantity::stops(-$worst),
+            ]),
             $dark[0] + 1,
             count($dark),
             static fn (): array => array_values(array_filter([
@@ -77,15 +81,23 @@ final class LightRunsOut implements Check
         $mended = $shot->plan->with(['light' => $light->with(['ndStops' => 0.0])]);
 
         return $light->ndStops > 0.0 && LightMending::isRight($shot->after($mended))
-            ? new Remedy('nd', 'Take the filter off', PlainText::stops($light->ndStops) . ' brighter', $mended)
+            ? new Remedy(
+                'nd',
+                new Message('checks.light_runs_out.filter_off'),
+                new Message('checks.light_runs_out.brighter', ['stops' => Quantity::stops($light->ndStops)]),
+                $mended,
+            )
             : null;
     }
 
-    private static function lightTold(float $first, float $last): string
+    private static function lightTold(float $first, float $last): Message
     {
-        [$from, $to] = [PlainText::rounded($first, 1), PlainText::rounded($last, 1)];
+        [$from, $to] = [Quantity::rounded($first, 1), Quantity::rounded($last, 1)];
 
-        return $from === $to ? "The light is EV {$from}" : "The light goes from EV {$from} to EV {$to}";
+        return (string) $from === (string) $to ? new Message('checks.light_runs_out.steady', ['from' => $from]) : new Message(
+            'checks.light_runs_out.going',
+            ['from' => $from, 'to' => $to],
+        );
     }
 
     /** A photo is lost where it is both far off what is wanted and far off what a meter would have, the same way: night may be dark. */
@@ -134,7 +146,9 @@ final class LightRunsOut implements Check
 
         return new Remedy(
             'exposure',
-            $longer->isConstant() ? 'Expose ' . Exposing::told($exposed, $longer->longest()) : 'Lengthen every exposure by ' . PlainText::stops($off),
+            $longer->isConstant()
+                ? new Message('fixes.expose', ['told' => Exposing::told($exposed, $longer->longest())])
+                : new Message('checks.light_runs_out.lengthen', ['stops' => Quantity::stops($off)]),
             '',
             $exposed,
         );
@@ -156,14 +170,22 @@ final class LightRunsOut implements Check
                 if ($found->darkest() + $brighter < -$most || $found->brightest() + $brighter > $most) {
                     continue;
                 }
-                $mended = self::tried($shot, static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $iso, 'aperture' => $aperture])]));
+                $mended = self::tried(
+                    $shot,
+                    static fn (): Plan => $shot->plan->with(['light' => $light->with(['iso' => $iso, 'aperture' => $aperture])]),
+                );
                 if ($mended !== null) {
                     return new Remedy(
                         'iso',
-                        ($aperture < $light->aperture ? sprintf('Open to f/%s', PlainText::number($aperture)) : '')
-                            . ($aperture < $light->aperture && $iso > $light->iso ? ' and go' : ($iso > $light->iso ? 'Go' : ''))
-                            . ($iso > $light->iso ? sprintf(' up to ISO %s', PlainText::number($iso)) : ''),
-                        PlainText::sentenceOf([$iso > $light->iso ? 'more noise' : '', $aperture < $light->aperture ? 'less depth' : ''], ' and '),
+                        match (true) {
+                            $aperture >= $light->aperture => new Message('checks.light_runs_out.raise_iso', ['iso' => $iso]),
+                            $iso <= $light->iso => new Message('checks.light_runs_out.open', ['aperture' => $aperture]),
+                            default => new Message('checks.light_runs_out.open_and_iso', ['aperture' => $aperture, 'iso' => $iso]),
+                        },
+                        Joined::of([
+                            $iso > $light->iso ? new Message('checks.light_runs_out.noise') : '',
+                            $aperture < $light->aperture ? new Message('checks.light_runs_out.depth') : '',
+                        ], Joined::AND),
                         $mended,
                     );
                 }

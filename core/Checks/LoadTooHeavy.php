@@ -6,8 +6,9 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * R2: legs or carriage are rated for less than twice what stands on them.
@@ -19,7 +20,7 @@ final class LoadTooHeavy implements Check
         return new About(
             [Stage::Pack],
             [...About::LOAD, '/load/legs_rating_kg', '/load/carriage_rating_kg', '/load/counterweight_kg'],
-            unmended: 'Use stronger legs or a stronger carriage, or take load off.',
+            unmended: new Message('checks.load_too_heavy.unmended'),
         );
     }
 
@@ -52,16 +53,16 @@ final class LoadTooHeavy implements Check
         /** @var array{legsRatingKilograms?: float, carriageRatingKilograms?: float} $changes */
         $remedies[] = new Remedy(
             'rating',
-            'Take ' . implode(' and ', array_map(
-                static fn (string $what, array $of): string => sprintf(
-                    '%s rated for %s kg',
-                    $what === 'legs' ? 'legs' : 'a carriage',
-                    PlainText::number(ceil($of[0] * 2.0) / 2.0),
+            match (count($short)) {
+                1 => new Message(
+                    'checks.load_too_heavy.take_' . array_key_first($short),
+                    ['kilograms' => $changes['legsRatingKilograms'] ?? $changes['carriageRatingKilograms'] ?? 0.0],
                 ),
-                array_keys($short),
-                $short,
-            )),
-            'hang a weight under the legs in wind all the same',
+                default => new Message('checks.load_too_heavy.take_both', [
+                    'legs' => $changes['legsRatingKilograms'] ?? 0.0, 'carriage' => $changes['carriageRatingKilograms'] ?? 0.0,
+                ]),
+            },
+            new Message('checks.load_too_heavy.weight'),
             $shot->plan->with(['load' => $load->with($changes)]),
         );
         [$needed, $rating, $carried] = $short[array_key_first($short)];
@@ -69,18 +70,16 @@ final class LoadTooHeavy implements Check
         return new Finding(
             FindingId::LoadTooHeavy,
             // Under twice the load it may go well; under the load itself it comes down.
-            array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) === [] ? Severity::Look : Severity::Stops,
+            array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) === [] ? Severity::Warning : Severity::Error,
             count($short) > 1
-                ? 'Legs and carriage are under-rated'
-                : 'The ' . array_key_first($short) . (isset($short['legs']) ? ' are' : ' is') . ' under-rated',
-            PlainText::rounded($needed - $rating, 1) . ' kg too little',
-            sprintf(
-                '%s kg stand on %s rated for %s kg; wind and a pull at a cable ask for twice the load, %s kg. Keep people out from under it.',
-                PlainText::rounded($carried, 2),
-                isset($short['legs']) ? 'legs' : 'a carriage',
-                PlainText::rounded($rating, 1),
-                PlainText::rounded($needed, 1),
-            ),
+                ? new Message('checks.load_too_heavy.both')
+                : new Message('checks.load_too_heavy.' . array_key_first($short)),
+            new Message('checks.load_too_heavy.shortfall', ['needed' => Quantity::rounded($needed - $rating, 1)]),
+            new Message('checks.load_too_heavy.sentence_' . array_key_first($short), [
+                'carried' => Quantity::rounded($carried, 2),
+                'rating' => Quantity::rounded($rating, 1),
+                'needed' => Quantity::rounded($needed, 1),
+            ]),
             null,
             $shot->schedule->photosTotal(),
             static fn (): array => $remedies,

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Looks for the smallest change of interval or exposure after which a schedule passes a test.
@@ -20,15 +21,17 @@ use Evrent\Core\Words\PlainText;
  */
 final class Mending
 {
-    /** What to do where no change of the plan brings every photo back on time. */
-    public const NOT_IN_TIME = 'Rig and camera need longer for a photo than this leaves: take fewer photos, or shorten the move, the exposure or the '
-        . 'settling.';
-
     /** More than this cannot be won back by ISO and aperture without changing the picture. */
     private const MOST_STOPS_DARKER = 3.0;
 
     /** Cameras set exposure in thirds of a stop. */
     private const STOPS_PER_STEP = 1.0 / 3.0;
+
+    /** What to do where nothing brings the photos in time. */
+    public static function notInTime(): Message
+    {
+        return new Message('checks.mending.unmended');
+    }
 
     /**
      * What brings every photo back on time: a longer interval, a shorter exposure, a shorter move, or none of the stops. Several checks
@@ -61,21 +64,23 @@ final class Mending
         $interval = $plan->timing->interval;
         $step = $plan->trigger->resolutionSeconds();
         $most = (int) ceil(KeyedSeconds::MOST_SECONDS / $step);
-        $mended = self::smallestThatPasses($most, static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps, $step)), $passes);
+        $mended = self::smallestThatPasses(
+            $most,
+            static fn (int $steps): Plan => $plan->withInterval(self::lengthened($interval, $steps, $step)),
+            $passes,
+        );
         if ($mended === null) {
             return null;
         }
         return new Remedy(
             'interval',
             match (true) {
-                !$interval->isConstant() => sprintf(
-                    'Lengthen every interval by %s',
-                    PlainText::seconds($mended->timing->interval->longest() - $interval->longest()),
-                ),
-                default => sprintf(
-                    $plan->timing->intervalMeans === IntervalMeaning::Gap ? 'Leave a gap of %s s' : 'Take one every %s s',
-                    PlainText::number($mended->timing->interval->longest()),
-                ),
+                !$interval->isConstant() => new Message('checks.mending.longer', [
+                    'longest' => Quantity::seconds($mended->timing->interval->longest() - $interval->longest()),
+                ]),
+                default => new Message($plan->timing->intervalMeans === IntervalMeaning::Gap ? 'checks.mending.pause' : 'fixes.interval_s', [
+                    'seconds' => $mended->timing->interval->longest(),
+                ]),
             },
             '',
             $mended,
@@ -97,7 +102,7 @@ final class Mending
             $plan,
             static fn (float $seconds): float => $seconds * 2.0 ** (-$steps * self::STOPS_PER_STEP),
             true,
-        ) ?? throw new InvalidInput([new Problem('/timing/exposure_s', 'There is no shutter time as short.')]);
+        ) ?? throw new InvalidInput([new Problem('/timing/exposure_s', new Message('checks.mending.no_shorter'))]);
         $mended = self::smallestThatPasses($most, $shortened, $passes);
         if ($mended === null) {
             return null;
@@ -108,8 +113,8 @@ final class Mending
         return new Remedy(
             'exposure',
             $exposure->isConstant()
-                ? 'Expose ' . Exposing::told($plan, $longest)
-                : sprintf('Shorten every exposure by %s', PlainText::stops(log($exposure->longest() / $longest, 2))),
+                ? new Message('fixes.expose', ['told' => Exposing::told($plan, $longest)])
+                : new Message('fixes.shorten_exposures', ['stops' => Quantity::stops(log($exposure->longest() / $longest, 2))]),
             $light,
             $mended,
         );

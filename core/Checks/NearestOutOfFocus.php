@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Units;
 use Evrent\Core\Optics\Focus;
 use Evrent\Core\Optics\ForegroundFocus;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F1: the nearest thing that matters is out of focus where the lens is set.
@@ -29,7 +32,7 @@ final class NearestOutOfFocus implements Check
                 ...About::SCALE, '/optics/foreground_m', '/optics/focus_m', '/optics/circle_mm', '/optics/foreground_is', '/light/aperture',
                 '/light/widest_aperture',
             ],
-            unmended: 'Stop down, step back, or let the foreground be soft.',
+            unmended: new Message('checks.nearest_out_of_focus.unmended'),
         );
     }
 
@@ -51,17 +54,18 @@ final class NearestOutOfFocus implements Check
 
         return new Finding(
             FindingId::NearestOutOfFocus,
-            Severity::Look,
-            'The nearest thing is out of focus',
-            $shot->units->distanceText($near - $optics->foregroundMetres, 2) . ' nearer than is sharp',
-            sprintf(
-                'Focused at %s, a %s mm lens at f/%s is sharp from %s on; the foreground stands at %s.',
-                $shot->units->distanceText($optics->focusMetres, 2),
-                PlainText::rounded($optics->focalMillimetres, 1),
-                PlainText::rounded($light->aperture, 1),
-                $shot->units->distanceText($near, 2),
-                $shot->units->distanceText($optics->foregroundMetres, 2),
-            ),
+            Severity::Warning,
+            new Message('checks.nearest_out_of_focus.title'),
+            new Message('checks.nearest_out_of_focus.shortfall', [
+                'distanceText' => $shot->units->distanceText($near - $optics->foregroundMetres, 2),
+            ]),
+            new Message('checks.nearest_out_of_focus.sentence', [
+                'distanceText' => $shot->units->distanceText($optics->focusMetres, 2),
+                'focalMillimetres' => Quantity::rounded($optics->focalMillimetres, 1),
+                'aperture' => Quantity::rounded($light->aperture, 1),
+                'distanceText2' => $shot->units->distanceText($near, 2),
+                'distanceText3' => $shot->units->distanceText($optics->foregroundMetres, 2),
+            ]),
             null,
             0,
             static fn (): array => array_filter([self::nearer($shot, $focus)]),
@@ -78,14 +82,19 @@ final class NearestOutOfFocus implements Check
 
         return new Finding(
             FindingId::NearestOutOfFocus,
-            Severity::Look,
-            $circles > 1.0 ? 'The foreground is neither sharp nor soft' : 'The foreground is sharp, and meant to be soft',
-            PlainText::rounded($circles, 1) . ' circles wide',
-            'Soft on purpose, a point is ten circles of confusion wide or more: open up, focus farther off, or stand nearer to it.',
+            Severity::Warning,
+            $circles > 1.0 ? new Message('checks.nearest_out_of_focus.neither') : new Message('checks.nearest_out_of_focus.sharp'),
+            new Message('checks.nearest_out_of_focus.circles', ['circles' => Quantity::rounded($circles, 1)]),
+            new Message('checks.nearest_out_of_focus.soft_sentence'),
             null,
             0,
             static fn (): array => array_filter([
-                new Remedy('sharp', 'Let the foreground be sharp', '', $shot->plan->withOptics($optics->with(['foregroundIs' => ForegroundFocus::Sharp]))),
+                new Remedy(
+                    'sharp',
+                    new Message('checks.nearest_out_of_focus.let_sharp'),
+                    '',
+                    $shot->plan->withOptics($optics->with(['foregroundIs' => ForegroundFocus::Sharp])),
+                ),
                 self::opened($shot, $optics, $focusMetres),
             ]),
         );
@@ -102,8 +111,10 @@ final class NearestOutOfFocus implements Check
 
         return new Remedy(
             'aperture',
-            'Open to f/' . PlainText::rounded($widest, 1),
-            'brighter by ' . PlainText::stops(2.0 * log($light->aperture / $widest, 2)),
+            new Message('checks.nearest_out_of_focus.open', ['widest' => Quantity::rounded($widest, 1)]),
+            new Message('checks.nearest_out_of_focus.brighter', [
+                'stops' => Quantity::stops(2.0 * log($light->aperture / $widest, 2)),
+            ]),
             $shot->plan->with(['light' => $light->with(['aperture' => $widest])]),
         );
     }
@@ -116,41 +127,47 @@ final class NearestOutOfFocus implements Check
      *
      * @param bool $isPrinted for a card in the hand, which says nothing that is only assumed
      */
-    public static function told(Plan $plan, Units $units, bool $isPrinted = false): string
+    public static function told(Plan $plan, Units $units, bool $isPrinted = false): Text|string
     {
         if ($plan->optics === null || $plan->light === null) {
             return '';
         }
         $assumed = array_filter(self::LENS, $plan->provenance->isAssumed(...));
         if ($isPrinted && $assumed !== []) {
-            return 'Focus: lens and aperture are not set in the plan, so no distance is given.';
+            return new Message('checks.nearest_out_of_focus.unknown');
         }
         $focus = new Focus($plan->optics, $plan->light->aperture);
-        $sharp = static fn (float $metres): string => $units->distanceText($focus->nearMetres($metres), 2) . ' to '
-            . ($focus->farMetres($metres) === INF ? 'the horizon' : $units->distanceText($focus->farMetres($metres), 1));
+        $sharp = static fn (float $metres): Message => new Message('checks.nearest_out_of_focus.zone', [
+            'distanceText' => $units->distanceText($focus->nearMetres($metres), 2),
+            'part' => $focus->farMetres($metres) === INF
+                ? new Message('checks.nearest_out_of_focus.horizon')
+                : $units->distanceText($focus->farMetres($metres), 1),
+        ]);
         $set = $focus->metresFor($plan->optics->foregroundMetres);
         $at = $plan->optics->focusMetres;
 
         $isNearKnown = !$plan->provenance->isAssumed('/optics/foreground_m');
 
-        return implode(' ', array_filter([
-            sprintf(
-                'At f/%s a circle of %s mm makes %s the hyperfocal distance.',
-                PlainText::rounded($plan->light->aperture, 1),
-                PlainText::rounded($focus->circleMillimetres, 4),
-                $units->distanceText($focus->hyperfocalMetres, 2),
-            ),
-            $at === null || !$isNearKnown ? '' : "Focused at {$units->distanceText($at, 2)} it is sharp from {$sharp($at)}; the foreground is " . match (true) {
-                $focus->circlesAt($plan->optics->foregroundMetres, $at) <= 1.0 + self::TOLERANCE => 'sharp.',
-                $focus->isSoft($plan->optics->foregroundMetres, $at) => 'soft.',
-                default => 'neither sharp nor soft.',
-            },
+        return Joined::of([
+            new Message('checks.nearest_out_of_focus.hyperfocal', [
+                'aperture' => Quantity::rounded($plan->light->aperture, 1),
+                'circleMillimetres' => Quantity::rounded($focus->circleMillimetres, 4),
+                'distanceText' => $units->distanceText($focus->hyperfocalMetres, 2),
+            ]),
+            $at === null || !$isNearKnown ? '' : new Message(match (true) {
+                $focus->circlesAt($plan->optics->foregroundMetres, $at) <= 1.0 + self::TOLERANCE => 'checks.nearest_out_of_focus.focused_sharp',
+                $focus->isSoft($plan->optics->foregroundMetres, $at) => 'checks.nearest_out_of_focus.focused_soft',
+                default => 'checks.nearest_out_of_focus.focused_neither',
+            }, ['distance' => $units->distanceText($at, 2), 'zone' => $sharp($at)]),
             match (true) {
-                !$isNearKnown => 'How near the foreground stands is not set.',
-                $set === null => 'The foreground is nearer than this lens makes sharp.',
-                default => "For the foreground focus at {$units->distanceText($set, 2)}: sharp from {$sharp($set)}.",
+                !$isNearKnown => new Message('checks.nearest_out_of_focus.foreground_unset'),
+                $set === null => new Message('checks.nearest_out_of_focus.too_near'),
+                default => new Message('checks.nearest_out_of_focus.for_foreground', [
+                    'distanceText' => $units->distanceText($set, 2),
+                    'set' => $sharp($set),
+                ]),
             },
-        ], static fn (string $sentence): bool => $sentence !== ''));
+        ], Joined::SENTENCES);
     }
 
     private static function nearer(Shot $shot, Focus $focus): ?Remedy
@@ -169,8 +186,11 @@ final class NearestOutOfFocus implements Check
 
         return new Remedy(
             'focus',
-            'Focus at ' . $shot->units->distanceText($metres, 2),
-            $far === INF ? 'sharp to the horizon' : 'sharp as far as ' . $shot->units->distanceText($far, 1),
+            new Message('checks.nearest_out_of_focus.focus', ['distanceText' => $shot->units->distanceText($metres, 2)]),
+            $far === INF ? new Message('checks.nearest_out_of_focus.to_horizon') : new Message(
+                'checks.nearest_out_of_focus.to',
+                ['distanceText' => $shot->units->distanceText($far, 1)],
+            ),
             $shot->plan->withOptics($optics->with(['focusMetres' => $metres])),
         );
     }

@@ -6,6 +6,8 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
@@ -24,7 +26,7 @@ final class NobodyAtTheDial implements Check
         return new About(
             [Stage::Light],
             ['/light/attended', '/light/control', '/camera/exposure_timed_by', '/camera/dial', ...About::LIGHT, ...About::CYCLE],
-            unmended: 'Stay with the camera, or keep exposures as they are throughout.',
+            unmended: new Message('checks.nobody_at_the_dial.unmended'),
         );
     }
 
@@ -42,13 +44,15 @@ final class NobodyAtTheDial implements Check
         if (!$light->isAttended) {
             return new Finding(
                 FindingId::NobodyAtTheDial,
-                Severity::Stops,
-                'Nobody is there to turn the dial',
+                Severity::Error,
+                new Message('checks.nobody_at_the_dial.title'),
                 PlainText::counted($clicks, 'click'),
-                sprintf('The plan asks for %s on the camera while it runs, and nobody stands by it: every photo is exposed as the first.', PlainText::counted(
-                    $clicks,
-                    'click',
-                )),
+                new Message('checks.nobody_at_the_dial.sentence', [
+                    'clicks' => Quantity::counted(
+                        $clicks,
+                        'click',
+                    ),
+                ]),
                 ($card->clicks[0]['photo'] ?? 0) + 1,
                 $shot->schedule->photosTotal(),
                 static fn (): array => array_values(array_filter([
@@ -64,10 +68,10 @@ final class NobodyAtTheDial implements Check
 
         return new Finding(
             FindingId::NobodyAtTheDial,
-            Severity::Look,
-            'The dial cannot keep up',
-            PlainText::stops($card->worstStops) . ' off',
-            'Turned one click at a time and not too often, the dial falls behind what is planned: lengthen the interval, or let the controller time it.',
+            Severity::Warning,
+            new Message('checks.nobody_at_the_dial.too_fast'),
+            new Message('checks.nobody_at_the_dial.off', ['stops' => Quantity::stops($card->worstStops)]),
+            new Message('checks.nobody_at_the_dial.too_fast_sentence'),
             ($card->clicks[0]['photo'] ?? 0) + 1,
             $shot->schedule->photosTotal(),
             static fn (): array => array_filter([self::byController($shot)]),
@@ -79,14 +83,19 @@ final class NobodyAtTheDial implements Check
     {
         $light = $shot->plan->light?->with(['isAttended' => null]);
 
-        return $light === null ? null : new Remedy('host', 'Let Evrent set it', 'a camera reached by USB or network', $shot->plan->with(['light' => $light]));
+        return $light === null ? null : new Remedy(
+            'host',
+            new Message('checks.nobody_at_the_dial.evrent'),
+            new Message('checks.nobody_at_the_dial.usb'),
+            $shot->plan->with(['light' => $light]),
+        );
     }
 
     private static function byController(Shot $shot): ?Remedy
     {
         return min([INF, ...$shot->schedule->exposureSeconds]) < Exposing::SHORTEST_BULB_SECONDS ? null : new Remedy(
             'dial',
-            'Time it by the controller, on bulb',
+            new Message('fixes.controller_bulb'),
             '',
             $shot->plan->withCamera($shot->plan->camera->with(['dial' => Dial::Bulb, 'exposureTimedBy' => TimedBy::Controller])),
         );
@@ -98,7 +107,12 @@ final class NobodyAtTheDial implements Check
         $steady = $shot->plan->withExposure($shot->plan->timing->exposure->steady());
         $mended = $light === null ? null : $steady->with(['light' => $light->with(['isoChanges' => []])]);
 
-        return $mended === null ? null : new Remedy('steady', 'One setting for every photo', 'the light falls as it falls', $mended);
+        return $mended === null ? null : new Remedy(
+            'steady',
+            new Message('checks.nobody_at_the_dial.steady'),
+            new Message('checks.nobody_at_the_dial.light_falls'),
+            $mended,
+        );
     }
 
     private static function byMeter(Shot $shot): ?Remedy
@@ -107,8 +121,8 @@ final class NobodyAtTheDial implements Check
 
         return $metered === null ? null : new Remedy(
             'meter',
-            'Let the camera’s meter set the shutter',
-            'each photo is metered anew',
+            new Message('checks.nobody_at_the_dial.meter'),
+            new Message('checks.nobody_at_the_dial.each'),
             $metered->with(['light' => $metered->light?->with(['isoChanges' => []])])
                 ->withCamera($shot->plan->camera->with(['dial' => Dial::AperturePriority, 'exposureTimedBy' => TimedBy::Camera])),
         );
@@ -118,6 +132,11 @@ final class NobodyAtTheDial implements Check
     {
         $light = $shot->plan->light?->with(['isAttended' => true]);
 
-        return $light === null ? null : new Remedy('attended', 'Somebody stays and turns it', 'by the cue card', $shot->plan->with(['light' => $light]));
+        return $light === null ? null : new Remedy(
+            'attended',
+            new Message('checks.nobody_at_the_dial.attended'),
+            new Message('checks.nobody_at_the_dial.cue_card'),
+            $shot->plan->with(['light' => $light]),
+        );
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T3: long-exposure noise reduction takes every exposure twice, which doubles the busy time and leaves gaps.
@@ -18,7 +19,7 @@ final class NoiseReductionDoubles implements Check
         return new About(
             [Stage::Time],
             [...About::CYCLE],
-            unmended: 'Turn noise reduction off in the camera.',
+            unmended: new Message('checks.noise_reduction_doubles.unmended'),
         );
     }
 
@@ -32,19 +33,16 @@ final class NoiseReductionDoubles implements Check
 
         return new Finding(
             FindingId::NoiseReductionDoubles,
-            Severity::Look,
-            'Noise reduction takes every exposure twice',
-            PlainText::seconds($longest) . ' blind after a photo',
-            sprintf(
-                'After each exposure the camera takes a dark one as long, up to %s: the shutter cannot open meanwhile, and what moves leaves gaps in its path.',
-                PlainText::seconds($longest),
-            ),
+            Severity::Warning,
+            new Message('checks.noise_reduction_doubles.title'),
+            new Message('checks.noise_reduction_doubles.shortfall', ['longest' => Quantity::seconds($longest)]),
+            new Message('checks.noise_reduction_doubles.sentence', ['longest' => Quantity::seconds($longest)]),
             1,
             $shot->schedule->photosTotal(),
             static fn (): array => [new Remedy(
                 'noise_reduction',
-                'Turn noise reduction off',
-                'take one dark photo at the end to clean the others with',
+                new Message('checks.noise_reduction_doubles.off'),
+                new Message('checks.noise_reduction_doubles.dark_frame'),
                 $shot->plan->withCamera($camera->withoutNoiseReduction()),
             )],
         );

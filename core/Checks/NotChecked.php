@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Shot\Shot;
 
@@ -21,29 +22,18 @@ enum NotChecked: string
     case CameraPower = 'camera_power';
     case RigPower = 'rig_power';
 
-    public function label(): string
+    public function label(): Message
     {
-        return match ($this) {
-            self::Site => 'place and day',
-            self::Start => 'start time',
-            self::Light => 'light',
-            self::Lens => 'lens and picture',
-            self::Facing => 'sun in the frame',
-            self::Cards => 'cards',
-            self::CameraPower => 'camera power',
-            self::RigPower => 'rig power',
-        };
+        return new Message("checks.not_checked.{$this->value}");
     }
 
     /** What it comes under in a headline, which has room for a word each. */
-    private function inShort(): string
+    private function inShort(): Message
     {
         return match ($this) {
-            self::Site, self::Start, self::Light => 'light',
-            self::Lens => 'lens',
-            self::Facing => 'sun in the frame',
-            self::Cards => 'cards',
-            self::CameraPower, self::RigPower => 'power',
+            self::Site, self::Start => self::Light->label(),
+            self::CameraPower, self::RigPower => new Message('checks.not_checked.power'),
+            default => $this->label(),
         };
     }
 
@@ -67,7 +57,9 @@ enum NotChecked: string
             self::Facing => SunInFrame::isUnjudged($shot),
             self::Cards => $plan->storage === null || $isAssumed('/storage/cards_gb')
                 || $plan->film->kind === FilmKind::SpedUp && $plan->film->gigabytesPerMinute === null,
-            self::CameraPower => $hasClock && ($plan->power?->camera === null || !$plan->power->camera->isOnMains && $isAssumed('/power/camera/battery_wh')),
+            self::CameraPower => $hasClock && (
+                $plan->power?->camera === null || !$plan->power->camera->isOnMains && $isAssumed('/power/camera/battery_wh')
+            ),
             // A tripod draws nothing.
             self::RigPower => $hasClock && $plan->rig->axes !== []
                 && ($plan->power?->rig === null || !$plan->power->rig->isOnMains && $isAssumed('/power/rig/battery_wh')),
@@ -77,10 +69,16 @@ enum NotChecked: string
     /**
      * @param list<self> $ones
      *
-     * @return list<string> "light", "lens", "cards", "power": each once
+     * @return list<Message> "light", "lens", "cards", "power": each once
      */
     public static function headlined(array $ones): array
     {
-        return array_values(array_unique(array_map(static fn (self $one): string => $one->inShort(), $ones)));
+        $parts = [];
+        foreach ($ones as $one) {
+            $part = $one->inShort();
+            $parts[$part->key] = $part;
+        }
+
+        return array_values($parts);
     }
 }

@@ -12,9 +12,10 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\PowerBank;
 use Evrent\Core\Budget\RigPower;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What is said of a battery that does not last, and what mends it. Each remedy is tried before it is offered.
@@ -38,16 +39,20 @@ final class PowerMending
 
         return new Finding(
             $id,
-            Severity::Stops,
-            "The {$device}’s battery dies",
-            'at photo ' . $drain->diesAtPhoto,
-            sprintf(
-                'The shot takes %s Wh from it; at %s it gives %s Wh. %s',
-                PlainText::rounded($drain->neededJoules / self::JOULES_PER_WATT_HOUR, 1),
-                $shot->units->temperatureText($power->celsius),
-                PlainText::rounded($drain->oneJoules * $drain->battery->count * $drain->battery->charge / self::JOULES_PER_WATT_HOUR, 1),
-                $spares === 1 ? 'One full spare lasts.' : "{$spares} full spares last.",
-            ),
+            Severity::Error,
+            new Message("checks.power_mending.{$device}"),
+            new Message('checks.power_mending.shortfall', ['diesAtPhoto' => $drain->diesAtPhoto]),
+            new Message('checks.power_mending.sentence', [
+                'neededJoules' => Quantity::rounded($drain->neededJoules / self::JOULES_PER_WATT_HOUR, 1),
+                'temperatureText' => $shot->units->temperatureText($power->celsius),
+                'oneJoules' => Quantity::rounded(
+                    $drain->oneJoules * $drain->battery->count * $drain->battery->charge / self::JOULES_PER_WATT_HOUR,
+                    1,
+                ),
+                'part' => $spares === 1
+                    ? new Message('checks.power_mending.one_spare')
+                    : new Message('checks.power_mending.spares', ['spares' => $spares]),
+            ]),
             $drain->diesAtPhoto,
             $shot->schedule->photosTotal() - $drain->diesAtPhoto + 1,
             static fn (): array => array_values(array_filter([
@@ -63,7 +68,12 @@ final class PowerMending
         $full = new Battery($drain->battery->wattHours, $drain->battery->count);
         $mended = self::tried($shot, $device, self::withBattery($power, $device, $full));
 
-        return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy('charge', 'Start with it full', '', $mended) : null;
+        return $drain->battery->charge < 1.0 && $mended !== null ? new Remedy(
+            'charge',
+            new Message('checks.power_mending.charge'),
+            '',
+            $mended,
+        ) : null;
     }
 
     private static function more(Shot $shot, Power $power, string $device, DeviceDrain $drain): ?Remedy
@@ -73,8 +83,8 @@ final class PowerMending
             if ($mended !== null) {
                 return new Remedy(
                     'batteries',
-                    sprintf('Give it %d full %s', $count, $count === 1 ? 'battery' : 'batteries'),
-                    'in a grip or a plate; or changed in a pause, without touching the framing',
+                    new Message('checks.power_mending.more', ['count' => $count]),
+                    new Message('checks.power_mending.change'),
                     $mended,
                 );
             }
@@ -97,8 +107,8 @@ final class PowerMending
             if ($mended !== null) {
                 return new Remedy(
                     'bank',
-                    sprintf('Feed it from a power bank of %s Wh', PlainText::number($size)),
-                    'a cable more to trip over',
+                    new Message('checks.power_mending.bank', ['size' => Quantity::number($size)]),
+                    new Message('checks.power_mending.cable'),
                     $mended,
                 );
             }

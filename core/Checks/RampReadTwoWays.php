@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\RampEntry;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T11: a ramp in per cent is read as one end where it means both.
@@ -31,7 +32,7 @@ final class RampReadTwoWays implements Check
         return new About(
             [Stage::Time],
             ['/rig/ramp_entry'],
-            unmended: 'Look up on the controller which it means before you enter the number.',
+            unmended: new Message('checks.ramp_read_two_ways.unmended'),
         );
     }
 
@@ -58,28 +59,27 @@ final class RampReadTwoWays implements Check
 
         return new Finding(
             FindingId::RampReadTwoWays,
-            Severity::Know,
-            'Most of the move is ramp',
-            sprintf('%s %% of the run', PlainText::roundedPercent($easing->total())),
-            sprintf(
-                '%s gather speed and %s slow down. Some controllers take one number for both ends and halve it: if %s %% was meant so, this is twice as long.',
-                PlainText::photos($in),
-                PlainText::photos($out),
-                PlainText::roundedPercent(max($easing->rampIn, $easing->rampOut)),
-            ),
+            Severity::Info,
+            new Message('checks.ramp_read_two_ways.title'),
+            new Message('checks.ramp_read_two_ways.shortfall', ['total' => Quantity::roundedPercent($easing->total())]),
+            new Message('checks.ramp_read_two_ways.sentence', [
+                'photos' => Quantity::photos($in),
+                'photos2' => Quantity::photos($out),
+                'rampIn' => Quantity::roundedPercent(max($easing->rampIn, $easing->rampOut)),
+            ]),
             null,
             0,
             static fn (): array => [
                 new Remedy(
                     'each_end',
-                    'A number for each end is meant',
+                    new Message('checks.ramp_read_two_ways.each_end'),
                     '',
                     $plan->withRig($plan->rig->withRampEntry(RampEntry::EachEnd)),
                 ),
                 new Remedy(
                     'total',
-                    'Both ends together are meant: halve them',
-                    'a steadier move',
+                    new Message('checks.ramp_read_two_ways.both_ends'),
+                    new Message('checks.ramp_read_two_ways.steadier'),
                     $plan->withRig($plan->rig->withRampEntry(RampEntry::Total))->withMove($plan->move->withEasings(
                         static fn (Easing $easing): Easing => new Easing($easing->total() / 4.0, $easing->total() / 4.0, $easing->shape),
                     )),
@@ -92,16 +92,18 @@ final class RampReadTwoWays implements Check
     {
         return new Finding(
             FindingId::RampReadTwoWays,
-            Severity::Look,
-            'The controller takes one ramp for both ends',
-            sprintf('%s %% in, %s %% out', PlainText::roundedPercent($leg->easing->rampIn), PlainText::roundedPercent($leg->easing->rampOut)),
-            sprintf('It halves the number typed into it, so ramps of different length cannot be programmed: %d and %d photos here.', ...$leg->rampPhotos()),
+            Severity::Warning,
+            new Message('checks.ramp_read_two_ways.one_ramp'),
+            new Message('checks.ramp_read_two_ways.one_ramp_shortfall', [
+                'in' => Quantity::roundedPercent($leg->easing->rampIn), 'out' => Quantity::roundedPercent($leg->easing->rampOut),
+            ]),
+            new Message('checks.ramp_read_two_ways.one_ramp_sentence', array_combine(['in', 'out'], $leg->rampPhotos())),
             null,
             0,
             static fn (): array => [new Remedy(
                 'halve',
-                'Make both ends alike',
-                'the same ramps together',
+                new Message('checks.ramp_read_two_ways.alike'),
+                new Message('checks.ramp_read_two_ways.same_total'),
                 self::halved($plan),
             )],
         );

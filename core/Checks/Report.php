@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Throwable;
@@ -156,7 +157,7 @@ final readonly class Report
                 return false;
             }
             // Nothing is worse than what spoils the shot.
-            foreach ($finding->severity === Severity::Stops ? [] : self::touchedBy($shot->plan, $remedy->mended) as $other) {
+            foreach ($finding->severity === Severity::Error ? [] : self::touchedBy($shot->plan, $remedy->mended) as $other) {
                 $found = (new $other())->find($mended);
                 if ($found !== null && $found->severity->rank() < $finding->severity->rank()) {
                     $before = (new $other())->find($shot);
@@ -177,14 +178,12 @@ final readonly class Report
      */
     private static function unjudged(array $checks): Finding
     {
-        $name = static fn (string $check): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', ' $0', substr($check, (int) strrpos($check, '\\') + 1)));
-
         return new Finding(
             FindingId::NotJudged,
-            Severity::Look,
-            count($checks) === 1 ? 'One thing could not be judged' : count($checks) . ' things could not be judged',
-            implode(', ', array_map($name, $checks)),
-            'Evrent failed over this with these numbers. Everything else is judged; look at this yourself, or change the numbers.',
+            Severity::Warning,
+            new Message('checks.report.unjudged', ['count' => count($checks)]),
+            implode(', ', array_map(static fn (string $check): string => substr($check, (int) strrpos($check, '\\') + 1), $checks)),
+            new Message('checks.report.unjudged_sentence'),
             null,
             0,
         );
@@ -200,7 +199,7 @@ final readonly class Report
      */
     public function stopping(): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stops));
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error));
     }
 
     /**

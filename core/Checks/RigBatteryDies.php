@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Shot\Shot;
 
@@ -18,7 +19,7 @@ final class RigBatteryDies implements Check
         return new About(
             [Stage::Pack],
             [...About::POWER, ...About::CYCLE],
-            unmended: 'No slower or shorter shot lasts on this power: feed the rig from a larger source, or change batteries on the way.',
+            unmended: new Message('checks.rig_battery_dies.unmended'),
         );
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
@@ -12,7 +15,6 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * The same photos in the same time over a shorter way, or without a stop for each: what mends a move that clip and shooting time leave no room for.
@@ -42,8 +44,8 @@ final class ShorterMove
 
         return new Remedy(
             'way',
-            sprintf('Shorten the move to %d %% about its middle', (int) round(self::SHARES[$shortest] * 100.0)),
-            'the framing of both ends is another',
+            new Message('checks.shorter_move.shorter', ['shares' => (int) round(self::SHARES[$shortest] * 100.0)]),
+            new Message('checks.shorter_move.framing'),
             self::scaled($plan, self::SHARES[$shortest]),
         );
     }
@@ -80,11 +82,11 @@ final class ShorterMove
 
         return new Remedy(
             'continuous',
-            'Move on without stopping for each photo',
+            new Message('checks.shorter_move.continuous'),
             match (true) {
-                $moved->motion() === null => 'what is near smears while the shutter is open',
-                $smear > $plan->thresholds->smearPixels => 'the picture smears by up to ' . PlainText::rounded($smear, 1) . ' px while the shutter is open',
-                default => 'too slow to smear',
+                $moved->motion() === null => new Message('checks.shorter_move.near_smears'),
+                $smear > $plan->thresholds->smearPixels => new Message('checks.shorter_move.smears', ['smear' => Quantity::rounded($smear, 1)]),
+                default => new Message('checks.shorter_move.too_slow'),
             },
             $creeping,
         );
@@ -108,11 +110,11 @@ final class ShorterMove
             $exposed = $isEnough ? null : Mending::shorterExposure($over, $over->schedule->wouldKeepTime(...));
             $mended = $isEnough ? $moved : $exposed?->mended;
             if ($mended !== null && (new FasterThanAxis())->find(Shot::of($mended)) === null) {
-                return new Remedy('together', ucfirst(PlainText::sentenceOf([
-                    $exposed === null ? '' : lcfirst($exposed->label),
-                    $plan->rig->axes === [] ? '' : 'move on without stops',
-                    $moved === $creeping ? '' : 'go a shorter way',
-                ], ', ')), PlainText::sentenceOf([$exposed->remark ?? '', 'what is near may smear']), $mended);
+                return new Remedy('together', Joined::capital(Joined::of([
+                    $exposed->label ?? '',
+                    $plan->rig->axes === [] ? '' : new Message('checks.shorter_move.no_stops'),
+                    $moved === $creeping ? '' : new Message('checks.shorter_move.shorter_way'),
+                ])), Joined::of([$exposed->remark ?? '', new Message('checks.shorter_move.may_smear')]), $mended);
             }
         }
 
@@ -134,7 +136,9 @@ final class ShorterMove
      */
     private static function stands(Plan $plan, Axis $axis): array
     {
-        $stands = array_values(array_unique(array_map(static fn (Keyframe $keyframe): float => $keyframe->positions[$axis->id], $plan->move->keyframes)));
+        $stands = array_values(
+            array_unique(array_map(static fn (Keyframe $keyframe): float => $keyframe->positions[$axis->id], $plan->move->keyframes)),
+        );
 
         return $stands === [] ? [0.0] : $stands;
     }

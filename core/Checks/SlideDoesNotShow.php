@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\PictureMotion;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T19: nothing is near enough for the slide to show as more than a drift of the whole picture.
@@ -21,7 +22,7 @@ final class SlideDoesNotShow implements Check
         return new About(
             [Stage::Frame],
             ['/optics/foreground_m', '/optics/subject_m', '/optics/background_m', ...About::SCALE],
-            unmended: 'Put something near the lens, or pan instead.',
+            unmended: new Message('checks.slide_does_not_show.unmended'),
         );
     }
 
@@ -41,16 +42,14 @@ final class SlideDoesNotShow implements Check
 
         return new Finding(
             FindingId::SlideDoesNotShow,
-            Severity::Look,
-            'The slide hardly shows',
-            PlainText::rounded($parallax, 1) . ' px of parallax',
-            sprintf(
-                'Over %s of slide the foreground at %s moves only %s px more than the background: '
-                    . 'bring something nearer into the frame, or use a longer lens.',
-                $shot->units->axisText(AxisKind::Linear, $travel, $shot->units->rig === 'mm' ? 0 : 1),
-                $shot->units->distanceText($optics->foregroundMetres, 1),
-                PlainText::rounded($parallax, 1),
-            ),
+            Severity::Warning,
+            new Message('checks.slide_does_not_show.title'),
+            new Message('checks.slide_does_not_show.shortfall', ['parallax' => Quantity::rounded($parallax, 1)]),
+            new Message('checks.slide_does_not_show.sentence', [
+                'axisText' => $shot->units->axisText(AxisKind::Linear, $travel, $shot->units->rig === 'mm' ? 0 : 1),
+                'distanceText' => $shot->units->distanceText($optics->foregroundMetres, 1),
+                'parallax' => Quantity::rounded($parallax, 1),
+            ]),
             null,
             0,
         );

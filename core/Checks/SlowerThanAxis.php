@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F4: creeping, an axis would have to go slower than it can: it stutters there, or stops.
@@ -24,7 +25,7 @@ final class SlowerThanAxis implements Check
         return new About(
             [Stage::Time],
             [...About::CYCLE],
-            unmended: 'Make the move longer or the shot shorter, or stop for each photo.',
+            unmended: new Message('checks.slower_than_axis.unmended'),
         );
     }
 
@@ -41,20 +42,24 @@ final class SlowerThanAxis implements Check
 
         return new Finding(
             FindingId::SlowerThanAxis,
-            Severity::Look,
-            "The {$axis->id} cannot go that slowly",
-            PlainText::rounded($least / $slowest, 1) . ' times slower than it can',
-            sprintf(
-                'After photo %d the %s would have to creep at %s; below %s it stutters. Let it stop for each photo, or take away what eases so gently.',
-                $worst + 1,
-                $axis->id,
-                $shot->units->speedText($axis->kind, $slowest),
-                $shot->units->speedText($axis->kind, $least),
-            ),
+            Severity::Warning,
+            new Message('checks.slower_than_axis.title', ['axis' => $axis->label()]),
+            new Message('checks.slower_than_axis.shortfall', ['least' => Quantity::rounded($least / $slowest, 1)]),
+            new Message('checks.slower_than_axis.sentence', [
+                'worst' => $worst + 1,
+                'axis' => $axis->label(),
+                'speedText' => $shot->units->speedText($axis->kind, $slowest),
+                'speedText2' => $shot->units->speedText($axis->kind, $least),
+            ]),
             $slow[0] + 1,
             count($slow),
             static fn (): array => array_values(array_filter([
-                new Remedy('stops', 'Let the rig stop for each photo', '', $shot->plan->withTiming($shot->plan->timing->withMode(Mode::ShootMoveShoot))),
+                new Remedy(
+                    'stops',
+                    new Message('fixes.stop_for_each'),
+                    '',
+                    $shot->plan->withTiming($shot->plan->timing->withMode(Mode::ShootMoveShoot)),
+                ),
                 self::evenly($shot, $shot->plan->timing->interval),
                 self::atItsSlowest($shot),
             ])),
@@ -66,7 +71,12 @@ final class SlowerThanAxis implements Check
     {
         $even = $shot->plan->withMove($shot->plan->move->withEasings(static fn (Easing $easing): Easing => new Easing()))->withInterval($interval);
 
-        return self::slowest($shot->after($even))[0] === null ? new Remedy('even', 'Take the ease off', 'it starts and ends at full speed', $even) : null;
+        return self::slowest($shot->after($even))[0] === null ? new Remedy(
+            'even',
+            new Message('checks.slower_than_axis.no_ease'),
+            new Message('checks.slower_than_axis.full_speed'),
+            $even,
+        ) : null;
     }
 
     /** Evenly, and as often as its slowest speed makes it. */
@@ -84,8 +94,8 @@ final class SlowerThanAxis implements Check
 
         return $creeps === null ? null : new Remedy(
             'slowest',
-            sprintf('Creep at its slowest, one every %s', PlainText::seconds($seconds)),
-            'without an ease',
+            new Message('checks.slower_than_axis.slowest', ['seconds' => Quantity::seconds($seconds)]),
+            new Message('checks.slower_than_axis.without_ease'),
             $creeps->mended,
         );
     }

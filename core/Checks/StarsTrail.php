@@ -6,10 +6,11 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\StarTrails;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T16: stars trail while the shutter is open.
@@ -24,7 +25,7 @@ final class StarsTrail implements Check
         return new About(
             [Stage::Light],
             [...About::SCALE, '/light/aperture', '/light/exposed_for', '/light/control', ...About::CYCLE],
-            unmended: 'No exposure that the light allows keeps stars to points: use a wider lens, or let them trail.',
+            unmended: new Message('checks.stars_trail.unmended'),
         );
     }
 
@@ -50,18 +51,18 @@ final class StarsTrail implements Check
 
         return new Finding(
             FindingId::StarsTrail,
-            Severity::Look,
-            'Stars will trail',
-            PlainText::rounded($stars->clipPixels[$worst], 1) . ' px in the clip',
-            sprintf(
-                'In the %s of photo %d the fastest star %s moves %s px of the photo. The rule of 500 allows %s, the one with pixels and aperture %s.',
-                PlainText::seconds($shot->schedule->exposureSeconds[$worst]),
-                $worst + 1,
-                $shot->plan->facing() === null ? 'that the frame may hold, wherever it faces,' : 'in the frame',
-                PlainText::rounded($stars->clipPixels[$worst] / $optics->outputScale(), 1),
-                PlainText::seconds(StarTrails::byConstant($optics)),
-                PlainText::seconds(StarTrails::byPitch($optics, $shot->plan->light->aperture ?? self::USUAL_APERTURE, $stars->declinations[$worst])),
-            ),
+            Severity::Warning,
+            new Message('checks.stars_trail.title'),
+            new Message('checks.stars_trail.shortfall', ['clipPixels' => Quantity::rounded($stars->clipPixels[$worst], 1)]),
+            new Message($shot->plan->facing() === null ? 'checks.stars_trail.sentence_anywhere' : 'checks.stars_trail.sentence', [
+                'exposureSeconds' => Quantity::seconds($shot->schedule->exposureSeconds[$worst]),
+                'worst' => $worst + 1,
+                'photoPixels' => Quantity::rounded($stars->clipPixels[$worst] / $optics->outputScale(), 1),
+                'byConstant' => Quantity::seconds(StarTrails::byConstant($optics)),
+                'byPitch' => Quantity::seconds(
+                    StarTrails::byPitch($optics, $shot->plan->light->aperture ?? self::USUAL_APERTURE, $stars->declinations[$worst]),
+                ),
+            ]),
             $found[0] + 1,
             count($found),
             static fn (): array => array_filter([self::shorter($shot, $longest)]),
@@ -84,14 +85,13 @@ final class StarsTrail implements Check
 
         return new Finding(
             FindingId::StarsTrail,
-            $isStars ? Severity::Look : Severity::Know,
-            $isStars ? 'Stars will trail' : 'Stars would trail, if there are any',
-            PlainText::seconds(max([0.0, ...$shot->schedule->exposureSeconds])) . ' open at the longest',
-            sprintf(
-                'By its focal length of %s mm alone, the rule of 500 allows %s. With place, day and start it is worked out for the stars in the frame.',
-                PlainText::rounded($optics->focalMillimetres, 1),
-                PlainText::seconds($most),
-            ),
+            $isStars ? Severity::Warning : Severity::Info,
+            $isStars ? new Message('checks.stars_trail.title') : new Message('checks.stars_trail.would_trail'),
+            new Message('checks.stars_trail.longest', ['x' => Quantity::seconds(max([0.0, ...$shot->schedule->exposureSeconds]))]),
+            new Message('checks.stars_trail.by_focal_length', [
+                'focalMillimetres' => Quantity::rounded($optics->focalMillimetres, 1),
+                'most' => Quantity::seconds($most),
+            ]),
             $long[0] + 1,
             count($long),
             static fn (): array => array_filter([self::shorter($shot, $most)]),
@@ -108,7 +108,7 @@ final class StarsTrail implements Check
 
         return new Remedy(
             'exposure',
-            'Expose no longer than ' . Exposing::told($shorter, $shorter->timing->exposure->longest()),
+            new Message('checks.stars_trail.shorter', ['told' => Exposing::told($shorter, $shorter->timing->exposure->longest())]),
             $light,
             $made,
         );

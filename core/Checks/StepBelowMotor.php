@@ -6,12 +6,13 @@ namespace Evrent\Core\Checks;
 
 use Closure;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T20: the motor's own steps show: one moves the picture by more than half a pixel of the clip, the planned step is
@@ -30,7 +31,7 @@ final class StepBelowMotor implements Check
         return new About(
             [Stage::Frame],
             [...About::SCALE, '/rig/axes/*/steps_per_unit', '/optics/foreground_m', '/optics/subject_m', '/optics/background_m'],
-            unmended: 'Nothing in a plan makes a motor’s own step smaller: a finer gear, a wider lens or a longer move does.',
+            unmended: new Message('checks.step_below_motor.unmended'),
         );
     }
 
@@ -57,12 +58,12 @@ final class StepBelowMotor implements Check
             return null;
         }
 
-        return self::finding($shot, $axis, PlainText::rounded($pixels, 2) . ' px a motor step', sprintf(
-            'One motor step of the %s moves the picture %s px: photo by photo it lands beside its place, and the clip judders. '
-                . 'A finer gear or a wider lens helps.',
-            $axis->id,
-            PlainText::rounded($pixels, 2),
-        ));
+        return self::finding(
+            $shot,
+            $axis,
+            new Message('checks.step_below_motor.coarse', ['pixels' => Quantity::rounded($pixels, 2)]),
+            new Message('checks.step_below_motor.coarse_sentence', ['axis' => $axis->label(), 'pixels' => Quantity::rounded($pixels, 2)]),
+        );
     }
 
     private static function tooFine(Shot $shot, Axis $axis): ?Finding
@@ -72,11 +73,13 @@ final class StepBelowMotor implements Check
             return null;
         }
 
-        return self::finding($shot, $axis, PlainText::rounded($steps, 2) . ' motor steps a photo', sprintf(
-            'The %s is to move %s of a motor step from photo to photo at most: it stands still and then jumps. Move it farther, or take fewer photos.',
-            $axis->id,
-            PlainText::rounded($steps, 2),
-        ), static fn (): array => array_filter([self::fewerPhotos($shot, $steps)]));
+        return self::finding(
+            $shot,
+            $axis,
+            new Message('checks.step_below_motor.fine', ['steps' => Quantity::rounded($steps, 2)]),
+            new Message('checks.step_below_motor.fine_sentence', ['axis' => $axis->label(), 'steps' => Quantity::rounded($steps, 2)]),
+            static fn (): array => array_filter([self::fewerPhotos($shot, $steps)]),
+        );
     }
 
     /** The same way in so few photos that the motor turns for each. */
@@ -92,20 +95,20 @@ final class StepBelowMotor implements Check
             return null;
         }
 
-        return new Remedy('photos', sprintf('Spread the move over %s', PlainText::photos($moves + 1)), '', $fewer);
+        return new Remedy('photos', new Message('fixes.spread', ['photos' => Quantity::photos($moves + 1)]), '', $fewer);
     }
 
     /**
      * @param ?Closure(): list<Remedy> $mending
      */
-    private static function finding(Shot $shot, Axis $axis, string $shortfall, string $sentence, ?Closure $mending = null): Finding
+    private static function finding(Shot $shot, Axis $axis, Message $shortfall, Message $sentence, ?Closure $mending = null): Finding
     {
         $moving = array_keys(array_filter($shot->schedule->moves->motorSteps[$axis->id], static fn (int $steps): bool => $steps !== 0));
 
         return new Finding(
             FindingId::StepBelowMotor,
-            Severity::Look,
-            "The {$axis->id}'s motor steps show",
+            Severity::Warning,
+            new Message('checks.step_below_motor.title', ['axis' => $axis->label()]),
             $shortfall,
             $sentence,
             ($moving[0] ?? 0) + 1,
@@ -125,14 +128,13 @@ final class StepBelowMotor implements Check
         }
         return new Finding(
             FindingId::StepBelowMotor,
-            Severity::Know,
-            "The {$axis->id} does not move in part of its ramp",
-            PlainText::photos(count($still)) . ' without a step',
-            sprintf(
-                'The ramp asks for less than one motor step of the %s after %s: it stands, then jerks by single steps where it should glide.',
-                $axis->id,
-                PlainText::photos(count($still)),
-            ),
+            Severity::Info,
+            new Message('checks.step_below_motor.still', ['axis' => $axis->label()]),
+            new Message('checks.step_below_motor.still_shortfall', ['photos' => Quantity::photos(count($still))]),
+            new Message('checks.step_below_motor.still_sentence', [
+                'axis' => $axis->label(),
+                'photos' => Quantity::photos(count($still)),
+            ]),
             $still[0] + 1,
             count($still),
             static fn (): array => array_filter([self::shorterRamps($shot)]),
@@ -200,8 +202,11 @@ final class StepBelowMotor implements Check
             if ($mended->schedule->summary->fits() || !$shot->schedule->summary->fits()) {
                 return new Remedy(
                     'ramp',
-                    $share === 0.0 ? 'Leave the ramps out' : sprintf('Shorten the ramps to %s %%', PlainText::rounded($share * 100.0, 0)),
-                    'starts and stops are harder',
+                    $share === 0.0 ? new Message('checks.step_below_motor.no_ramps') : new Message(
+                        'checks.step_below_motor.shorter_ramps',
+                        ['share' => Quantity::rounded($share * 100.0, 0)],
+                    ),
+                    new Message('checks.step_below_motor.harder'),
                     $mended->plan,
                 );
             }

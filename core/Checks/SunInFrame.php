@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Shot\Shot;
@@ -32,7 +33,7 @@ final class SunInFrame implements Check
         return new About(
             [Stage::Frame, Stage::Light],
             [...About::SCALE, '/rig/base/off_level_deg', '/rig/base/toward_deg', '/site/elevation_m', ...About::CYCLE],
-            unmended: 'It is in the frame whenever the shot starts: keep the lens covered until then, and frame on the screen.',
+            unmended: new Message('checks.sun_in_frame.unmended'),
         );
     }
 
@@ -44,14 +45,10 @@ final class SunInFrame implements Check
         }
         return new Finding(
             FindingId::SunInFrame,
-            Severity::Look,
-            'The sun is in the frame',
+            Severity::Warning,
+            new Message('checks.sun_in_frame.title'),
             PlainText::photos(count($found)),
-            sprintf(
-                'From photo %d on the lens looks into the sun. Never look through an optical finder then: it blinds. It can burn sensor and shutter too; '
-                    . 'keep the lens covered until the start, frame on the screen, and put a filter on where it is dark enough for it.',
-                $found[0] + 1,
-            ),
+            new Message('checks.sun_in_frame.sentence', ['found' => $found[0] + 1]),
             $found[0] + 1,
             count($found),
             static fn (): array => array_filter([self::anotherStart($shot)]),
@@ -167,7 +164,7 @@ final class SunInFrame implements Check
             $shot,
             $clear,
             static fn (Shot $moved): bool => self::photos($moved) === [],
-            'the light is another',
+            new Message('checks.sun_in_frame.light'),
         );
     }
 }

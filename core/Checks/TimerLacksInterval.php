@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T25: whatever fires the shutter cannot be set to the interval planned: a phone or a pocket camera with a list of its own, a plain timer of
@@ -22,7 +24,7 @@ final class TimerLacksInterval implements Check
         return new About(
             [Stage::Time],
             ['/trigger/interval_step_s', '/trigger/intervals_s', '/trigger/camera_interval_s', '/trigger/by'],
-            unmended: 'Choose an interval that it has, or another timer.',
+            unmended: new Message('checks.timer_lacks_interval.unmended'),
         );
     }
 
@@ -49,16 +51,15 @@ final class TimerLacksInterval implements Check
         return new Finding(
             FindingId::TimerLacksInterval,
             // Beside a rig that keeps to the plan, each photo strays further; alone, the clip is a little longer or shorter.
-            $trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Stops : Severity::Look,
-            ($trigger->isCamera() ? 'The camera’s timer' : 'The timer') . ' does not have this interval',
-            PlainText::seconds($off) . ' off',
-            sprintf(
-                '%s is asked for, and it can be set to %s. Over %s that adds up to %s.',
-                ucfirst(PlainText::seconds($asked)),
-                implode(' or ', array_map(PlainText::seconds(...), array_values($near))),
-                PlainText::photos($shot->schedule->photosTotal()),
-                PlainText::duration($off * $shot->schedule->photosTotal()),
-            ),
+            $trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Error : Severity::Warning,
+            $trigger->isCamera() ? new Message('checks.timer_lacks_interval.camera') : new Message('checks.timer_lacks_interval.timer'),
+            new Message('checks.timer_lacks_interval.off', ['off' => Quantity::seconds($off)]),
+            new Message('checks.timer_lacks_interval.sentence', [
+                'asked' => Quantity::seconds($asked),
+                'x' => Joined::of(array_map(Quantity::seconds(...), array_values($near)), Joined::OR),
+                'photos' => Quantity::photos($shot->schedule->photosTotal()),
+                'off' => Quantity::duration($off * $shot->schedule->photosTotal()),
+            ]),
             $first + 1,
             count($lacking),
             static function () use ($shot, $asked, $longer, $shorter): array {
@@ -90,7 +91,7 @@ final class TimerLacksInterval implements Check
             ->withTrigger($plan->trigger->with(['cameraIntervalSeconds' => null]));
 
         return $shot->schedule->wouldKeepTime($mended)
-            ? new Remedy($key, sprintf('Take one every %s s', PlainText::number($seconds)), '', $mended)
+            ? new Remedy($key, new Message('fixes.interval_s', ['seconds' => Quantity::number($seconds)]), '', $mended)
             : null;
     }
 }

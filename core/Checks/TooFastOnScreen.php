@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T12: the move carries the picture past too fast at playback: jittery and disorienting.
@@ -26,7 +27,7 @@ final class TooFastOnScreen implements Check
         return new About(
             [Stage::Frame],
             [...About::SCALE, '/optics/foreground_m', '/optics/subject_m', '/optics/background_m', '/optics/scene'],
-            unmended: 'Shorten the move, or take more photos.',
+            unmended: new Message('checks.too_fast_on_screen.unmended'),
         );
     }
 
@@ -46,17 +47,16 @@ final class TooFastOnScreen implements Check
 
         return new Finding(
             FindingId::TooFastOnScreen,
-            Severity::Look,
-            "The {$worst->axis->id} is too fast on screen",
-            PlainText::seconds($crossing) . ' to cross the frame',
-            sprintf(
-                'At photo %d the picture moves by %s %% of the frame: at %s fps things cross it in %s, and under %s is hard on the eye.',
-                $worst->photo,
-                PlainText::roundedPercent($worst->much),
-                PlainText::number($framesPerSecond),
-                PlainText::seconds($crossing),
-                PlainText::seconds($shot->plan->thresholds->crossingSeconds),
-            ),
+            Severity::Warning,
+            new Message('checks.too_fast_on_screen.title', ['axis' => $worst->axis->id]),
+            new Message('checks.too_fast_on_screen.shortfall', ['crossing' => Quantity::seconds($crossing)]),
+            new Message('checks.too_fast_on_screen.sentence', [
+                'photo' => $worst->photo,
+                'much' => Quantity::roundedPercent($worst->much),
+                'framesPerSecond' => Quantity::number($framesPerSecond),
+                'crossing' => Quantity::seconds($crossing),
+                'crossingSeconds' => Quantity::seconds($shot->plan->thresholds->crossingSeconds),
+            ]),
             $over[0] ?? $worst->photo,
             count($over),
             static fn (): array => array_values(array_filter([self::morePhotos($shot, $crossing), self::shorter($shot)])),
@@ -91,7 +91,7 @@ final class TooFastOnScreen implements Check
             if (Picture::crossingSeconds($motion->fastest()->much, $timing->framesPerSecond) >= $shot->plan->thresholds->crossingSeconds) {
                 return new Remedy(
                     'photos',
-                    sprintf('Spread the move over %s', PlainText::photos($moves + 1)),
+                    new Message('fixes.spread', ['photos' => Quantity::photos($moves + 1)]),
                     '',
                     $mended->plan,
                 );

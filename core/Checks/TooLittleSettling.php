@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T18: the rig has too little time to stop shaking after a move.
@@ -21,7 +23,7 @@ final class TooLittleSettling implements Check
         return new About(
             [Stage::Time],
             ['/rig/settle_s', '/rig/post_exposure_delay_s'],
-            unmended: 'Give the rig longer after each move.',
+            unmended: new Message('checks.too_little_settling.unmended'),
         );
     }
 
@@ -35,14 +37,13 @@ final class TooLittleSettling implements Check
 
         return new Finding(
             FindingId::TooLittleSettling,
-            Severity::Look,
-            'The rig gets too little time to settle',
-            PlainText::seconds($rig->settleSeconds) . ' to stand still',
-            sprintf(
-                'After each move the next photo may come after %s of settling; under %s photos are shaken.',
-                PlainText::seconds($rig->settleSeconds),
-                PlainText::seconds($shot->plan->thresholds->settleSeconds),
-            ),
+            Severity::Warning,
+            new Message('checks.too_little_settling.title'),
+            new Message('checks.too_little_settling.shortfall', ['settleSeconds' => Quantity::seconds($rig->settleSeconds)]),
+            new Message('checks.too_little_settling.sentence', [
+                'settleSeconds' => Quantity::seconds($rig->settleSeconds),
+                'settleSeconds2' => Quantity::seconds($shot->plan->thresholds->settleSeconds),
+            ]),
             $moving[0] + 2,
             count($moving),
             static fn (): array => [self::remedy($shot)],
@@ -54,7 +55,7 @@ final class TooLittleSettling implements Check
         $rig = $shot->plan->rig;
         $seconds = max(self::USUAL_SETTLE_SECONDS, $shot->plan->thresholds->settleSeconds);
         $settled = Shot::of($shot->plan->withRig($rig->withSettling($seconds)));
-        $label = sprintf('Let it settle for %s', PlainText::seconds($seconds));
+        $label = new Message('checks.too_little_settling.fix', ['seconds' => Quantity::seconds($seconds)]);
         if ($settled->schedule->summary->fits() && $settled->schedule->hasRoom()) {
             return new Remedy('settle', $label, '', $settled->plan);
         }
@@ -62,7 +63,7 @@ final class TooLittleSettling implements Check
         $longer = Mending::longerInterval($settled, $settled->schedule->wouldKeepTime(...));
 
         return $longer === null
-            ? new Remedy('settle', $label, 'the interval has no room for it', $settled->plan)
-            : new Remedy('settle', "{$label}, " . lcfirst($longer->label), $longer->remark, $longer->mended);
+            ? new Remedy('settle', $label, new Message('checks.too_little_settling.no_room'), $settled->plan)
+            : new Remedy('settle', Joined::capital(Joined::of([$label, $longer->label])), $longer->remark, $longer->mended);
     }
 }

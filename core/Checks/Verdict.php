@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Checks;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * The verdict on a shot, and what it covers. The same for its page, its day, its field sheet, the first page, the command line and the start of a run.
@@ -13,7 +14,7 @@ use Evrent\Core\Words\PlainText;
 final readonly class Verdict
 {
     /**
-     * @param ?array{title: string, shortfall: string, first_photo: ?int} $failure    the worst finding that makes it fail; null where it does not
+     * @param ?array{title: Text|string, shortfall: Text|string, first_photo: ?int} $failure    the worst finding that makes it fail; null where it does not
      * @param list<NotChecked>                                            $notChecked
      */
     public function __construct(public ?array $failure, public array $notChecked)
@@ -27,7 +28,7 @@ final readonly class Verdict
     {
         $worst = $findings[0] ?? null;
 
-        return new self($worst === null || $worst->severity !== Severity::Stops ? null : [
+        return new self($worst === null || $worst->severity !== Severity::Error ? null : [
             'title' => $worst->title, 'shortfall' => $worst->shortfall, 'first_photo' => $worst->firstPhoto,
         ], NotChecked::of($shot));
     }
@@ -56,33 +57,25 @@ final readonly class Verdict
     /**
      * @param bool $isPreview of a change that is only looked at
      */
-    public function headline(bool $isPreview = false): string
+    public function headline(bool $isPreview = false): Message
     {
-        return match ($this->standing()) {
-            'fails' => $isPreview ? 'It would fall short.' : 'This shot falls short.',
-            'works' => $isPreview ? 'It would work.' : 'This shot works.',
-            'timing' => $isPreview ? 'Its timing would work.' : 'Timing works.',
-        };
+        return new Message("checks.verdict.{$this->standing()}" . ($isPreview ? '_preview' : ''));
     }
 
     /** In a word or two, for a list. */
-    public function inShort(): string
+    public function inShort(): Message
     {
-        return match ($this->standing()) {
-            'fails' => 'Falls short',
-            'works' => 'Works',
-            'timing' => 'Timing works',
-        };
+        return new Message("checks.verdict.{$this->standing()}_short");
     }
 
-    /** "Light, lens, cards and power not checked."; empty where everything was. */
-    public function coverage(): string
+    /** "Not checked: light, lens, cards and power."; null where everything was. */
+    public function coverage(): ?Message
     {
-        return $this->notChecked === [] ? '' : ucfirst(PlainText::listed(NotChecked::headlined($this->notChecked))) . ' not checked.';
+        return $this->notChecked === [] ? null : new Message('checks.verdict.not_checked', ['parts' => NotChecked::headlined($this->notChecked)]);
     }
 
     /**
-     * @return array{failure: ?array{title: string, shortfall: string, first_photo: ?int}, not_checked: list<string>} for JSON
+     * @return array{failure: ?array{title: Text|string, shortfall: Text|string, first_photo: ?int}, not_checked: list<string>} for JSON
      */
     public function toArray(): array
     {
@@ -90,10 +83,14 @@ final readonly class Verdict
     }
 
     /**
-     * @param array{failure: ?array{title: string, shortfall: string, first_photo: ?int}, not_checked: list<string>} $kept
+     * @param array{failure: ?array{title: mixed, shortfall: mixed, first_photo: ?int}, not_checked: list<string>} $kept
      */
     public static function fromArray(array $kept): self
     {
-        return new self($kept['failure'], array_map(NotChecked::from(...), $kept['not_checked']));
+        $failure = $kept['failure'];
+
+        return new self($failure === null ? null : [
+            'title' => Message::kept($failure['title']), 'shortfall' => Message::kept($failure['shortfall']), 'first_photo' => $failure['first_photo'],
+        ], array_map(NotChecked::from(...), $kept['not_checked']));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Mode;
 
@@ -17,7 +18,7 @@ final class WindowCannotHold implements Check
     {
         return new About(
             [Stage::Time],
-            unmended: 'Enter place, date and start; choose hours that the day has there; and let the rig fire the camera.',
+            unmended: new Message('checks.window_cannot_hold.unmended'),
         );
     }
 
@@ -30,33 +31,33 @@ final class WindowCannotHold implements Check
         }
         $first = $plan->firstTrigger();
         [$short, $why] = match (true) {
-            $plan->site === null => ['no place', 'Enter place and date of the shoot: sunrise and the clock there say when it pauses.'],
-            $first === null => ['no start', 'Enter when it starts: until then nobody knows in which photos it pauses.'],
+            $plan->site === null => [new Message('checks.window_cannot_hold.no_place'), new Message('checks.window_cannot_hold.no_place_sentence')],
+            $first === null => [new Message('checks.window_cannot_hold.no_start'), new Message('checks.window_cannot_hold.no_start_sentence')],
             $plan->openings()?->next($first->unixSeconds) === null => [
-                'never in half a year', 'At this place and season there is none of it: enter other hours, such as 10:00 until 14:00.',
+                new Message('checks.window_cannot_hold.never'), new Message('checks.window_cannot_hold.never_sentence'),
             ],
             !$plan->timing->mode->stops() && $plan->rig->axes !== [] => [
-                'the rig creeps on', 'A rig that moves on without stopping cannot pause for hours. Let it stop for each photo, or take photos day and night.',
+                new Message('checks.window_cannot_hold.creeping'), new Message('checks.window_cannot_hold.creeping_sentence'),
             ],
             $plan->trigger->isCamera() => [
-                'camera on its own timer', 'The camera fires day and night by itself while the rig pauses. Let the rig fire it, or take photos day and night.',
+                new Message('checks.window_cannot_hold.own_timer'), new Message('checks.window_cannot_hold.own_timer_sentence'),
             ],
             default => [null, ''],
         };
 
         return $short === null ? null : new Finding(
             FindingId::WindowCannotHold,
-            Severity::Stops,
-            'The hours of the day are not kept',
+            Severity::Error,
+            new Message('checks.window_cannot_hold.title'),
             $short,
             $why,
             1,
             $shot->schedule->photosTotal(),
             static fn (): array => [
                 ...(!$plan->timing->mode->stops() && $plan->rig->axes !== []
-                    ? [new Remedy('stops', 'Stop for each photo', '', $plan->withTiming($plan->timing->withMode(Mode::ShootMoveShoot)))]
+                    ? [new Remedy('stops', new Message('fixes.stop_for_each'), '', $plan->withTiming($plan->timing->withMode(Mode::ShootMoveShoot)))]
                     : []),
-                new Remedy('day-and-night', 'Take photos day and night', '', $plan->with(['window' => null])),
+                new Remedy('day-and-night', new Message('checks.window_cannot_hold.day_and_night'), '', $plan->with(['window' => null])),
             ],
         );
     }

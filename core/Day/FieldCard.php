@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Checks\NearestOutOfFocus;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Limits;
@@ -21,11 +22,14 @@ use Evrent\Core\Words\PlainText;
 final class FieldCard
 {
     /**
-     * @return list<string> a line each
+     * @return list<Text|string> a line each
      */
     public static function of(Shot $shot): array
     {
-        $cues = array_map(static fn (array $cue): string => self::when($shot, $cue['seconds'], $cue['photo']) . ": {$cue['says']}", self::cues($shot));
+        $cues = array_map(
+            static fn (array $cue): string => self::when($shot, $cue['seconds'], $cue['photo']) . ": {$cue['says']}",
+            self::cues($shot),
+        );
 
         return [...self::settings($shot), ...$cues, ...self::hazards($shot)];
     }
@@ -33,7 +37,7 @@ final class FieldCard
     /**
      * How the camera is set and focused, and what it makes.
      *
-     * @return list<string>
+     * @return list<Text|string>
      */
     public static function settings(Shot $shot): array
     {
@@ -44,7 +48,7 @@ final class FieldCard
             $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
             FilmFacts::of($shot->schedule)?->told() ?? '',
             ...PassFacts::of($shot->plan)?->told($shot->units) ?? [],
-        ], static fn (string $line): bool => $line !== ''));
+        ], static fn (Text|string $line): bool => $line !== ''));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\Plan;
@@ -37,7 +38,7 @@ final readonly class ShotCard
      * @param ?string                                          $ends      likewise
      * @param list<array{string, string}>                      $sun       what, and when or how high
      * @param list<array{peg: string, photo: int, when: string, places: string}> $keyframes
-     * @param list<string>                                     $settings  how the camera is set
+     * @param list<Text|string>                                $settings  how the camera is set
      * @param string                                           $follows   how the exposure follows the light
      * @param list<array{when: string, photo: int, to: string}> $cues      what is turned on the way to what, after which photo
      * @param list<string>                                     $checks    what is looked at first
@@ -86,7 +87,11 @@ final readonly class ShotCard
             self::sun($shot),
             $keyframes,
             ucfirst(SettingsText::of($schedule)) . '.',
-            sprintf('%s s of clip at %s', PlainText::rounded($schedule->summary->clipSeconds, 1), PlainText::number($shot->plan->timing->framesPerSecond)),
+            sprintf(
+                '%s s of clip at %s',
+                PlainText::rounded($schedule->summary->clipSeconds, 1),
+                PlainText::number($shot->plan->timing->framesPerSecond),
+            ),
             FieldCard::settings($shot),
             self::follows($shot),
             array_map(

@@ -13,6 +13,8 @@ use Evrent\Core\Format\StartText;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\PassBy;
 use Evrent\Core\Plan\Plan;
@@ -38,7 +40,7 @@ final readonly class ShotFigures
      * @param array<string, array{needed_j: float, one_j: float, batteries: int}> $drains   by device: camera, rig
      * @param ?float                                                      $ndStops  on the lens or wanted there; null for none
      * @param list<Hazard>                                                $hazards  that the plan itself brings
-     * @param list<string>                                                $card     what is read from paper at the camera
+     * @param list<Text|string>                                           $card     what is read from paper at the camera
      * @param float                                                       $recordingSeconds of video; 0 where photos are taken
      * @param bool                                                        $needsSomebody while it runs: to turn the dial, or to film a pass beside it
      */
@@ -118,7 +120,9 @@ final readonly class ShotFigures
     {
         $lead = $plan->trigger->isCamera() ? null : $plan->lead->name;
 
-        return $lead === null || in_array($lead, array_column($plan->kit, 'name'), true) ? $plan->kit : [...$plan->kit, new Picked(KitKind::Cable, $lead)];
+        return $lead === null || in_array($lead, array_column($plan->kit, 'name'), true)
+            ? $plan->kit
+            : [...$plan->kit, new Picked(KitKind::Cable, $lead)];
     }
 
     /**
@@ -147,9 +151,11 @@ final readonly class ShotFigures
         $instant = static fn (mixed $seconds): ?Instant => is_int($seconds) || is_float($seconds) ? new Instant((float) $seconds) : null;
         /** @var list<array{string, string, int}> $kit */
         $kit = $kept['kit'];
+        /** @var list<mixed> $card */
+        $card = $kept['card'];
         /** @var list<string> $hazards */
         $hazards = $kept['hazards'];
-        /** @var array{failure: ?array{title: string, shortfall: string, first_photo: ?int}, not_checked: list<string>} $verdict */
+        /** @var array{failure: ?array{title: mixed, shortfall: mixed, first_photo: ?int}, not_checked: list<string>} $verdict */
         $verdict = $kept['verdict'];
 
         // @phpstan-ignore-next-line the types are those that toArray wrote
@@ -158,6 +164,7 @@ final readonly class ShotFigures
             'verdict' => Verdict::fromArray($verdict),
             'begins' => $instant($kept['begins']),
             'ends' => $instant($kept['ends']),
+            'card' => array_map(Message::kept(...), $card),
             'kit' => array_map(static fn (array $one): Picked => new Picked(KitKind::from($one[0]), $one[1], $one[2]), $kit),
             'hazards' => array_map(Hazard::from(...), $hazards),
         ]);

@@ -8,6 +8,7 @@ use Evrent\Core\Checks\Cost;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\PlainText;
@@ -28,7 +29,7 @@ final class PinnedRemedies
     }
 
     /**
-     * @return list<array{remedy: Remedy, costs: string, givesWay: list<string>}> costs and what gives way with the pins as they are
+     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<string>}> costs and what gives way with the pins as they are
      */
     public static function of(PinnedPlan $pinned, Finding $finding): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -13,6 +14,8 @@ use Evrent\Core\Words\PlainText;
  */
 final readonly class Axis
 {
+    private const NAMED = ['slide', 'pan', 'tilt', 'turntable'];
+
     /** Names that a keyframe uses for itself, so that no axis can take them. */
     private const RESERVED_IDS = ['at', 'pass', 'hold_photos', 'easing', 'matters_most', 'subject_width', 'subject_height'];
 
@@ -104,6 +107,20 @@ final readonly class Axis
     }
 
     /** As fast as it may go: its top speed, or the quiet one where sound is recorded beside it. Units per second. */
+    /** Its name: slide, pan, tilt and turntable in the reader's language, another as it was typed. */
+    public function label(): Message|string
+    {
+        return self::labelOf($this->id);
+    }
+
+    /**
+     * @param string $id of an axis
+     */
+    public static function labelOf(string $id): Message|string
+    {
+        return in_array($id, self::NAMED, true) ? new Message("axes.{$id}") : $id;
+    }
+
     public function fastest(): float
     {
         return $this->isQuiet ? min($this->maxSpeed, $this->quietSpeed ?? $this->maxSpeed) : $this->maxSpeed;
@@ -112,7 +129,11 @@ final readonly class Axis
     /** The same beside a sound recording, or without one. */
     public function quiet(bool $isQuiet): self
     {
-        return $isQuiet === $this->isQuiet ? $this : Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['isQuiet' => $isQuiet]);
+        return $isQuiet === $this->isQuiet ? $this : Copy::of(
+            $this,
+            array_diff_key(get_object_vars($this), ['role' => true]),
+            ['isQuiet' => $isQuiet],
+        );
     }
 
     /**

@@ -240,7 +240,7 @@ final readonly class AppliedRecipe
 
         return array_values(array_filter(
             $report->all(),
-            static fn (Finding $finding): bool => $finding->severity !== Severity::Know && ($ids === null || in_array($finding->id, $ids, true)),
+            static fn (Finding $finding): bool => $finding->severity !== Severity::Info && ($ids === null || in_array($finding->id, $ids, true)),
         ));
     }
 }

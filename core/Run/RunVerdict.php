@@ -47,7 +47,7 @@ final readonly class RunVerdict
     public static function of(Schedule $schedule, int $planned, int $usable, int $late, int $latestPhoto, float $latestLateSeconds): self
     {
         $foretold = self::foretold($schedule);
-        $falls = $foretold !== null && $foretold->severity === Severity::Stops;
+        $falls = $foretold !== null && $foretold->severity === Severity::Error;
         $failed = $late > 0 || $usable < $planned;
         $chance = self::chance($schedule, $latestPhoto, $latestLateSeconds);
         $happened = PlainText::sentenceOf([
@@ -68,7 +68,12 @@ final readonly class RunVerdict
                 'This shot has no room for chance.',
                 "{$happened}. The plan has no room: {$foretold->title}, {$foretold->shortfall}. {$chance}",
             ),
-            $failed => new self(false, true, 'This run falls short.', "{$happened}. The plan has room for it: it is what was rehearsed, or chance. {$chance}"),
+            $failed => new self(
+                false,
+                true,
+                'This run falls short.',
+                "{$happened}. The plan has room for it: it is what was rehearsed, or chance. {$chance}",
+            ),
             $foretold !== null => new self(
                 false,
                 false,

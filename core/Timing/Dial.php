@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What a camera's mode dial stands on, as far as it matters to who ends an exposure.
  */
@@ -13,4 +15,9 @@ enum Dial: string
     case Manual = 'manual';
     case AperturePriority = 'aperture_priority';
     case ShutterPriority = 'shutter_priority';
+
+    public function label(): Message
+    {
+        return new Message("timing.dial.{$this->value}");
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Values;
 
+use Evrent\Core\Messages\Text;
+
 /**
  * One thing that is wrong with what was entered, and what to enter instead.
  */
@@ -11,10 +13,10 @@ final readonly class Problem
 {
     /**
      * @param string $pointer JSON pointer of the field in the plan document, such as `/timing/photos`
-     * @param string         $message a sentence that says what to enter
+     * @param Text|string    $message a sentence that says what to enter
      * @param float|int|null $nearest the value within the limits that is nearest; null where limits are not what it breaks
      */
-    public function __construct(public string $pointer, public string $message, public float|int|null $nearest = null)
+    public function __construct(public string $pointer, public Text|string $message, public float|int|null $nearest = null)
     {
     }
 }

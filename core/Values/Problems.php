@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Values;
 
+use Evrent\Core\Messages\Text;
+
 /**
  * Collects what is wrong with a value while it is being made, so that a person is told everything at once.
  */
@@ -15,7 +17,7 @@ final class Problems
     /** The least that a number which has to be above 0 can be: nearer to 0, dividing by it leaves what a number can hold. */
     private const LEAST_POSITIVE = 1e-6;
 
-    public function add(string $pointer, string $message, float|int|null $nearest = null): void
+    public function add(string $pointer, Text|string $message, float|int|null $nearest = null): void
     {
         $this->found[$pointer] ??= new Problem($pointer, $message, $nearest);
     }
@@ -68,6 +70,8 @@ final class Problems
 
     private static function plain(float|int $value): string
     {
-        return is_float($value) && floor($value) !== $value ? rtrim(number_format($value, 9, '.', ','), '0') : number_format((float) $value, 0, '.', ',');
+        return is_float($value) && floor($value) !== $value
+            ? rtrim(number_format($value, 9, '.', ','), '0')
+            : number_format((float) $value, 0, '.', ',');
     }
 }

@@ -13,6 +13,7 @@ use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Protocol\Gcode\Dialect;
 use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Words\Words;
 use RuntimeException;
 
 /**
@@ -116,7 +117,7 @@ final class Keeper
         } catch (DeviceGone | DeviceRefused $failed) {
             $this->say($line, new Answer(['problem' => $failed->getMessage()]));
         } catch (InvalidInput $invalid) {
-            $this->say($line, new Answer(['problem' => $invalid->problems[0]->message]));
+            $this->say($line, new Answer(['problem' => Words::say($invalid->problems[0]->message)]));
         }
         exit(0);
     }

@@ -16,9 +16,10 @@ final class Rooms
 {
     /** What each holds, by name. */
     public const ORDER = [
+        'Messages' => 'keys with arguments, and quantities: what becomes words at the edge',
         'Values' => 'what can be wrong with an input, and how it is told by its field',
-        'Findings' => 'what can go wrong with a shoot, by its code',
         'Words' => 'numbers, durations and times of day as people type and read them',
+        'Findings' => 'what can go wrong with a shoot, by its code',
         'Motion' => 'axes, keyframes, ease and path: where every axis stands at each photo',
         'Timing' => 'interval, exposure, camera and trigger: how long a photo takes',
         'Sky' => 'sun, moon and stars over a place, and the events of its day',

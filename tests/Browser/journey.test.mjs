@@ -15,7 +15,7 @@ test.oneIn(4, 'a shooter breaks the demo shot, mends it, dry-runs it and takes i
   await page.getByText('Photo 57 needs 2.42 s').waitFor();
   assert.match(await page.locator('.interval .slack').textContent(), /0\.42 s short/);
 
-  await page.locator('#finding-T1').getByRole('button', { name: 'Take one every 2.5 s' }).click();
+  await page.locator('#finding-T1').getByRole('button', { name: 'Set interval to 2.5 s' }).click();
   await verdictIs(page, true);
   await valueBecomes(page, 'Interval in seconds', '2.5');
 

@@ -49,7 +49,7 @@ test('paper is read by day, whatever the screen was in', async () => {
 test('a shot on paper says what works and how it is set, with nothing to press', async () => {
   const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
   await page.emulateMedia({ media: 'print' });
-  for (const text of ['This shot falls short.', 'Keyframes', 'Findings', 'What it takes along', 'Before it starts']) assert.notEqual(await page.getByText(text).filter({ visible: true }).count(), 0, text);
+  for (const text of ['This shot will fail.', 'Keyframes', 'Findings', 'What it takes along', 'Before it starts']) assert.notEqual(await page.getByText(text).filter({ visible: true }).count(), 0, text);
   for (const name of ['Undo', 'Dry-run it', 'Swap direction']) assert.ok(!await page.getByRole('button', { name }).isVisible(), name);
   assert.equal(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor), 'rgb(255, 255, 255)');
 });

@@ -25,7 +25,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   assert.equal((await planOf(page)).timing.interval_s, 5);
   await type(page, 'Interval in seconds', '1');
   await verdictIs(page, false);
-  await page.getByRole('link', { name: /Falls short/ }).tap();
+  await page.getByRole('link', { name: /Will fail/ }).tap();
   await page.locator('#finding-T1 .remedy button').first().tap();
   await verdictIs(page, true);
   await tab(/^Run/);

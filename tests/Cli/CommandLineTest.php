@@ -51,11 +51,11 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out] = self::evrent(['check', self::fixture('1-two-keyframes.plan.json')]);
         self::assertSame(0, $code);
-        self::assertStringContainsString('Timing works. Light, lens, cards and power not checked.', $out);
+        self::assertStringContainsString('Timing works. Not checked: light, lens, cards and power.', $out);
         [$code, $out] = self::evrent(['check', '-'], Plans::json(['/timing/interval_s' => 2]));
         self::assertSame(1, $code);
         self::assertStringContainsString('T1', $out);
-        self::assertStringContainsString('→ Take one every 2.5 s', $out);
+        self::assertStringContainsString('→ Set interval to 2.5 s', $out);
         [$code, $out] = self::evrent(['check', '--format=json', '-'], Plans::json(['/timing/interval_s' => 2]));
         self::assertSame(1, $code);
         /** @var array{works: bool, findings: list<array{id: string}>} $report */

@@ -19,7 +19,7 @@ final class RoomsTest extends TestCase
         self::assertSame([], Rooms::breaches($uses));
         // That it looks at all: the checks stand on nearly everything, the first room on nothing.
         self::assertGreaterThan(100, array_sum($uses['Checks']));
-        self::assertSame([], $uses['Values']);
+        self::assertSame([], $uses['Messages']);
     }
 
     /**

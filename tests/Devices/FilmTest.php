@@ -127,7 +127,7 @@ final class FilmTest extends TestCase
                 self::fail($says);
             } catch (InvalidInput $invalid) {
                 self::assertSame('/photos', $invalid->problems[0]->pointer);
-                self::assertStringContainsString($says, $invalid->problems[0]->message);
+                self::assertStringContainsString($says, (string) $invalid->problems[0]->message);
             }
         }
         // One photo is a film of one frame.

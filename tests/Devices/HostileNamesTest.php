@@ -177,7 +177,7 @@ final class HostileNamesTest extends TestCase
                 self::assertTrue($isPlain);
             } catch (InvalidInput $invalid) {
                 self::assertFalse($isPlain);
-                self::assertTrue(FileName::isPlain($invalid->problems[0]->message));
+                self::assertTrue(FileName::isPlain((string) $invalid->problems[0]->message));
             }
         }
     }

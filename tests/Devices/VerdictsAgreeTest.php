@@ -52,14 +52,14 @@ final class VerdictsAgreeTest extends TestCase
                 FindingId::IntervalTooShortForRig, FindingId::IntervalTooShortForCamera, FindingId::ControllerStretchesInterval, FindingId::CameraTimerDrifts,
                 FindingId::FasterThanAxis,
             ]));
-            $spoils = array_filter($timing, static fn ($finding): bool => $finding->severity === Severity::Stops);
+            $spoils = array_filter($timing, static fn ($finding): bool => $finding->severity === Severity::Error);
             $runs = $log->latePhotos > 0 || $log->usablePhotos < $log->photosPlanned();
             self::assertSame($runs, $verdict->failed, $seed);
             if ($spoils !== []) {
                 // What the plan says will fail did, and the run names it.
                 self::assertTrue($verdict->failed, "{$seed}: {$verdict->says} {$verdict->why}");
                 self::assertSame('This shot falls short.', $verdict->says, $seed);
-                self::assertStringContainsString(RunVerdict::foretold($schedule)->title ?? '?', $verdict->why, $seed);
+                self::assertStringContainsString((string) (RunVerdict::foretold($schedule)->title ?? '?'), $verdict->why, $seed);
             } elseif ($timing !== []) {
                 self::assertFalse($verdict->passes, "{$seed}: a pass by luck is none");
                 self::assertSame('This shot has no room for chance.', $verdict->says, $seed);

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Shot;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
@@ -18,11 +19,11 @@ final class BenchTest extends PageTestCase
     {
         $shot = self::shot();
         $with = ['place' => 1, 'positions' => ['pan' => '33.5']];
-        $looked = $this->edit($shot, 'keyframe-drag', $with, ['preview' => '1'])->assertOk()->assertSee('Its timing would work.');
+        $looked = $this->edit($shot, 'keyframe-drag', $with, ['preview' => '1'])->assertOk()->assertSee(Words::of('checks.verdict.timing_preview'));
         $looked->assertDontSee('id="other-problems"', false)->assertDontSee('id="notice"', false);
         self::assertSame(1, $shot->revisions()->count());
         self::assertSame(21.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
-        $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee('Timing works.');
+        $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee(Words::of('checks.verdict.timing'));
         self::assertSame(33.5, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         self::assertSame('pan at B 21 → 33.5°', Shot::query()->findOrFail($shot->id)->currentRevision()->reason);
         // What was looked at is what became of it, number for number.
@@ -125,7 +126,7 @@ final class BenchTest extends PageTestCase
     public function testWhatIfIsNotSaved(): void
     {
         $shot = self::shot();
-        $this->type($shot, ['timing' => ['exposure_s' => '7']], ['preview' => '1'])->assertOk()->assertSee('It would fall short.');
+        $this->type($shot, ['timing' => ['exposure_s' => '7']], ['preview' => '1'])->assertOk()->assertSee(Words::of('checks.verdict.fails_preview'));
         self::assertSame(0.8, self::planOf($shot)->timing->exposure->longest());
     }
 

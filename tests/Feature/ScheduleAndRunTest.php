@@ -8,6 +8,7 @@ use App\Models\Run;
 use App\Models\RunPhoto;
 use App\Models\Shoot;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use Tests\Core\Plans;
 
 final class ScheduleAndRunTest extends PageTestCase
@@ -42,7 +43,7 @@ final class ScheduleAndRunTest extends PageTestCase
     {
         $shot = self::shot();
         $this->followingRedirects()->post("{$shot->path()}/runs")->assertOk()
-            ->assertSee('This shot works.')->assertSee('Chance added up to')->assertSee('1–50 of 240');
+            ->assertSee(Words::of('checks.verdict.works'))->assertSee('Chance added up to')->assertSee('1–50 of 240');
         $run = Run::query()->firstOrFail();
         self::assertSame($shot->current_revision_id, $run->plan_revision_id);
         self::assertSame(240, $run->photos()->count());

@@ -37,7 +37,7 @@ final class SettingsTest extends PageTestCase
         $this->get('/');
         $this->get('/');
         $this->get('/')->assertSee('10 in too far');
-        $this->get($shot->path() . '/review')->assertSee('The slide can stand from 0 to 47.24 in')->assertSee('slide at B 33.8583 → 57.2441 in');
+        $this->get($shot->path() . '/review')->assertSee('from 0 to 47.24 in')->assertSee('slide at B 33.8583 → 57.2441 in');
         $this->get($shot->path() . '/history')->assertSee('slide at B 33.8583 → 57.2441 in')->assertDontSee('254 mm');
         $this->get('/shoots/' . $shot->shoot_id . '/sheet')->assertSee('4:52 pm')->assertDontSee('16:52');
         // A change that was made by then is told in whatever is chosen later.

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Run;
 use App\Models\Shoot;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Plans;
@@ -21,7 +22,7 @@ final class ShootPageTest extends PageTestCase
                 'Salt rising on the evaporation pans', 'Timing works', '1,575', '10 h 40 min', '04:45', '15:25',
                 'Flood tide at the mill race', 'Timing works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
                 'Dusk over the salt pans', 'Works', '17:50', '18:32', '20 min before sunset',
-                'Moonrise over the pump house', 'Falls short', '0.62 s short',
+                'Moonrise over the pump house', Words::of('checks.verdict.fails_short'), '0.62 s too short',
             ])
             ->assertSee('Local rules');
     }
@@ -30,7 +31,7 @@ final class ShootPageTest extends PageTestCase
     {
         foreach (['slide-pan-tilt' => 3, 'pan-tilt' => 2] as $starter => $axes) {
             $this->followingRedirects()->post('/shoots/' . self::shoot()->id . '/shots', ['title' => ' Ebb at the sluice ', 'starter' => $starter])
-                ->assertOk()->assertSee('Ebb at the sluice')->assertSee('Timing works.')->assertSee('Nothing found against it');
+                ->assertOk()->assertSee('Ebb at the sluice')->assertSee(Words::of('checks.verdict.timing'))->assertSee('Nothing found against it');
             self::assertCount($axes, self::planOf(Shot::query()->orderByDesc('id')->firstOrFail())->rig->axes);
         }
     }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\PlanRevision;
 use App\Models\RevisionFigures;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -17,7 +18,7 @@ final class ShotPageTest extends PageTestCase
     public function testShowsTheVerdictTheSentenceAndTheFigures(): void
     {
         $this->get(self::shot()->path())->assertOk()
-            ->assertSee('Timing works.')->assertSee('5.58 s to spare')
+            ->assertSee(Words::of('checks.verdict.timing'))->assertSee('5.58 s to spare')
             ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
             ->assertSee('4.767 mm')->assertSee('0.203°');
     }
@@ -27,7 +28,7 @@ final class ShotPageTest extends PageTestCase
         $shot = self::shot();
         $before = $shot->current_revision_id;
         $this->type($shot, ['timing' => ['interval_s' => '2,2']])->assertOk()
-            ->assertSee('This shot falls short.')->assertSee('0.22 s short')->assertSee('Take one every 2.5 s')
+            ->assertSee(Words::of('checks.verdict.fails'))->assertSee('0.22 s short')->assertSee('Set interval to 2.5 s')
             ->assertDontSee('<html', false);
         self::assertSame(2.2, self::planOf($shot)->timing->interval->longest());
         $revision = Shot::query()->findOrFail($shot->id)->currentRevision();
@@ -112,7 +113,7 @@ final class ShotPageTest extends PageTestCase
             ->assertSee('The slide goes from 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
         $this->press($shot, 'T21', 'travel');
         self::assertSame(1200.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
-        $this->get("{$shot->path()}")->assertSee('Timing works.')->assertDontSee('The slide goes from');
+        $this->get("{$shot->path()}")->assertSee(Words::of('checks.verdict.timing'))->assertDontSee('The slide goes from');
     }
 
     public function testARemedyMakesARevisionThatUndoTakesBack(): void
@@ -243,7 +244,7 @@ final class ShotPageTest extends PageTestCase
         $shot = self::shot();
         $this->get("{$shot->path()}")->assertSee('Describe the picture')->assertDontSee('Focal length');
         $this->edit($shot, 'optics-in')->assertOk()->assertSee('Focal length');
-        $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee('8 % go at top and bottom each');
+        $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee(Words::of('checks.crop_cuts_framing.top'));
         $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('go at top and bottom');
         $this->type($shot, ['optics' => ['subject_m' => '3', 'focal_mm' => 'wide']])->assertStatus(422)->assertSee('Enter a number');
         $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('from the foreground to the background');

@@ -13,6 +13,7 @@ use App\Pages\Presets;
 use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Words\Words;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Plans;
 
@@ -37,9 +38,9 @@ final class TrueWordsTest extends PageTestCase
     public function testWhatWasNotJudgedIsSaidAndToldWithOnePress(): void
     {
         $shot = self::shot();
-        $page = $this->get($shot->path())->assertOk()->assertSee('Timing works.');
-        foreach (['light', 'lens and picture', 'cards', 'camera power', 'rig power'] as $what) {
-            $page->assertSee(ucfirst($what), false);
+        $page = $this->get($shot->path())->assertOk()->assertSee(Words::of('checks.verdict.timing'));
+        foreach (['light', 'lens', 'cards', 'camera_power', 'rig_power'] as $what) {
+            $page->assertSee(ucfirst(Words::of("checks.not_checked.{$what}")), false);
         }
         foreach (['optics-in' => [], 'face' => ['bearing' => '90'], 'part-in' => ['part' => 'light']] as $edit => $with) {
             $this->edit($shot, $edit, $with)->assertOk();
@@ -51,7 +52,7 @@ final class TrueWordsTest extends PageTestCase
         $this->get($shot->path())->assertSee('id="not-judged"', false)->assertSee('#f-storage-cards_gb', false)->assertSee('#f-power-rig-battery_wh', false);
         $known = '/light/aperture /optics/focal_mm /storage/cards_gb /power/camera/battery_wh /power/rig/battery_wh';
         $this->edit($shot, 'confirm', ['values' => $known])->assertOk();
-        $this->get($shot->path())->assertDontSee('id="not-judged"', false)->assertDontSee('Timing works.');
+        $this->get($shot->path())->assertDontSee('id="not-judged"', false)->assertDontSee(Words::of('checks.verdict.timing'));
         $nowhere = app(CreateShot::class)(Shoot::query()->create(['name' => 'Scouting', 'place' => '', 'is_demo' => false]), Plans::with([]), 'test');
         $this->get($nowhere->path())->assertSee('#place">Place and day', false);
     }
@@ -60,9 +61,9 @@ final class TrueWordsTest extends PageTestCase
     public function testAStarfieldIsCleanAndOneAtMiddayApertureIsTold(): void
     {
         $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
-        $this->get($shot->path())->assertSee('Timing works.')->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
+        $this->get($shot->path())->assertSee(Words::of('checks.verdict.timing'))->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
             ->assertSee('Wanted: −2.5 stops from metered.', false)->assertSee('stops from wanted');
-        $this->type($shot, ['light' => ['aperture' => '8', 'iso' => '100']])->assertOk()->assertSee('finding-T23', false)->assertSee('Spoils the shot');
+        $this->type($shot, ['light' => ['aperture' => '8', 'iso' => '100']])->assertOk()->assertSee('finding-T23', false)->assertSee(Words::of('checks.severity.stops'));
     }
 
     public function testTheLightAsksWhatIsExposedForAndWhere(): void
@@ -97,7 +98,7 @@ final class TrueWordsTest extends PageTestCase
     public function testAKeyframeIsMarkedAsWhatMattersMostAndSaysHowMuchItsSubjectTakes(): void
     {
         $shot = self::shot(['/optics' => Plans::OPTICS + ['focal_mm' => 24]]);
-        $this->edit($shot, 'matters-most', ['place' => '1'])->assertOk()->assertSee('finding-E5', false)->assertSee('Run the move from its end, and reverse the clip');
+        $this->edit($shot, 'matters-most', ['place' => '1'])->assertOk()->assertSee('finding-E5', false)->assertSee(Words::of('checks.best_framing_comes_late.turned'));
         self::assertSame(1, self::planOf($shot)->move->mattersMost());
         $this->edit($shot, 'matters-most', ['place' => '0'])->assertOk()->assertDontSee('finding-E5', false);
         self::assertSame(0, self::planOf($shot)->move->mattersMost());
@@ -113,7 +114,7 @@ final class TrueWordsTest extends PageTestCase
     {
         $shot = self::shot(['/timing/interval_s' => 2]);
         $this->get($shot->path())->assertSee('id="finding-T1"', false)->assertDontSee('id="finding-T6"', false)
-            ->assertSee('The controller will stretch the interval without telling you')->assertSee('more shooting than asked for');
+            ->assertSee(Words::of('checks.controller_stretches_interval.title'))->assertSee('longer');
     }
 
     public function testARecipeSaysWhatItChoseAndKnowsTheLens(): void

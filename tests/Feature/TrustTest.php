@@ -20,6 +20,7 @@ use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -78,7 +79,7 @@ final class TrustTest extends PageTestCase
         }
         $this->type($shot, ['timing' => ['interval_s' => '6']])->assertStatus(422);
         $this->step($shot, 'undo')->assertRedirect("{$shot->path()}");
-        $this->get("{$shot->path()}")->assertOk()->assertSee('Timing works.');
+        $this->get("{$shot->path()}")->assertOk()->assertSee(Words::of('checks.verdict.timing'));
     }
 
     public function testFiguresAreKeptWithTheirRevisionAndReadByTheShoot(): void
@@ -225,7 +226,7 @@ final class TrustTest extends PageTestCase
         $this->type($shot, [], ['held' => ['photos' => '241']])->assertOk();
         $this->type($shot, [], ['held' => ['shooting' => '8.8 min']])->assertOk();
         // 241 photos in 528 s are 2.1 s each, too short for the move; a longer interval in that time takes fewer photos.
-        $this->get("{$shot->path()}")->assertSee('This shot falls short.')->assertSee('Photos give way: ');
+        $this->get("{$shot->path()}")->assertSee(Words::of('checks.verdict.fails'))->assertSee('Photos give way: ');
         self::assertSame([Figure::Interval, 528.0], [self::pinsOf($shot)->follows, self::pinsOf($shot)->shootingSeconds]);
     }
 

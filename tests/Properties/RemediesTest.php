@@ -9,11 +9,11 @@ use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -112,8 +112,8 @@ final class RemediesTest extends TestCase
     private static function costsWhatItSays(Plan $plan, Remedy $remedy, string $says): void
     {
         $mended = $remedy->mended;
-        preg_match('/(?:^|; )keeps ([^;]+)/', $remedy->costs, $kept);
-        $keeps = static fn (string $what): bool => isset($kept[1]) && ($kept[1] === 'everything' || str_contains($kept[1], $what));
+        preg_match('/checks\.cost\.(all|keeps\(kept: \[([^]]+)\])/', (string) $remedy->costs, $kept);
+        $keeps = static fn (string $what): bool => isset($kept[1]) && ($kept[1] === 'all' || str_contains($kept[1], "kept_{$what}"));
         self::assertSame($keeps('interval'), $plan->timing->interval->keys === $mended->timing->interval->keys && $plan->timing->intervalMeans === $mended->timing->intervalMeans, $says);
         self::assertSame($keeps('exposure'), $plan->timing->exposure->keys === $mended->timing->exposure->keys, $says);
         self::assertSame($keeps('framing'), array_column($plan->move->keyframes, 'positions') === array_column($mended->move->keyframes, 'positions')
@@ -121,14 +121,14 @@ final class RemediesTest extends TestCase
         $clip = static fn (Plan $one): float => $one->photosTotal() / $one->timing->framesPerSecond;
         self::assertSame($keeps('clip'), abs($clip($plan) - $clip($mended)) < 0.005, $says);
         if (!$keeps('clip')) {
-            self::assertStringContainsString(PlainText::seconds($clip($mended)) . ' of clip instead of ', $remedy->costs);
+            self::assertStringContainsString('checks.cost.clip(after: ' . Quantity::seconds($clip($mended)), (string) $remedy->costs);
         }
         // By adding up what was asked for, photo by photo.
         $asked = static fn (Plan $one): float => array_sum(Schedule::of($one)->intervalSeconds);
         $extra = $asked($mended) - $asked($plan);
-        self::assertSame($keeps('shooting time'), abs($extra) <= 0.5, $says);
+        self::assertSame($keeps('shooting'), abs($extra) <= 0.5, $says);
         if (abs($extra) > 0.5) {
-            self::assertStringContainsString(PlainText::duration(abs($extra)) . ($extra > 0.0 ? ' more' : ' less') . ' shooting than asked for', $remedy->costs);
+            self::assertStringContainsString(($extra > 0.0 ? 'checks.cost.more' : 'checks.cost.less') . '(extra: ' . Quantity::duration(abs($extra)), (string) $remedy->costs);
         }
     }
 }

@@ -51,11 +51,9 @@ return [
     'app/Jobs/*' => ['tests/Feature/ClipTest.php'],
     'cli/*' => ['tests/Cli/CommandLineTest.php', 'tests/Cli/RunCommandTest.php'],
     // Tests
-    'tests/fixtures/told.jsonl' => ['tests/Core/Told/ToldTest.php'],
     'tests/fixtures/projection.json' => ['tests/Browser/projection.test.mjs'],
     'tests/fixtures/*' => ['tests/Core/Schedule/ExamplesTest.php', 'tests/Cli/CommandLineTest.php'],
     'tests/Browser/support.mjs' => ['tests/Browser/journey.test.mjs'],
-    'tests/Core/Told/*' => ['tests/Core/Told/ToldTest.php'],
     'tests/Architecture/*' => ['tests/Core/RoomsTest.php', 'types'],
     'tests/Runner/*' => ['tests/Core/Schedule/ExamplesTest.php', 'tests/Browser/projection.test.mjs'],
     // Papers

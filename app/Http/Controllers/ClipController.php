@@ -19,6 +19,7 @@ use Evrent\Core\Clip\Clip;
 use Evrent\Core\Format\ClipText;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Files\ShotFile;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -39,7 +40,9 @@ final class ClipController
     public function update(ClipForm $form, Shot $shot, ChangeClip $change): Response|RedirectResponse
     {
         $photos = (new ClipPage($shot))->photos();
-        $form->taken(static fn () => $change($shot, static fn (Clip $is): Clip => ClipText::read(SeenValues::merged($form, ClipText::fields($is)), $photos)));
+        $form->taken(
+            static fn () => $change($shot, static fn (Clip $is): Clip => ClipText::read(SeenValues::merged($form, ClipText::fields($is)), $photos)),
+        );
 
         return self::answer($form, $shot);
     }
@@ -104,7 +107,7 @@ final class ClipController
         try {
             $path = $make(new ClipPage($shot), $request->query('level') === '1');
         } catch (InvalidInput $invalid) {
-            return response($invalid->problems[0]->message, 422, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return response(Words::say($invalid->problems[0]->message), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
 
         return response()->file($path, ['Content-Type' => 'video/mp4', 'Cache-Control' => 'private, no-cache']);
@@ -131,7 +134,11 @@ final class ClipController
         try {
             return ClipFiles::response($page, $file);
         } catch (InvalidInput $invalid) {
-            return response()->view('clip.no-file', ['shot' => $page->shot, 'file' => $file, 'says' => $invalid->problems[0]->message], 422);
+            return response()->view(
+                'clip.no-file',
+                ['shot' => $page->shot, 'file' => $file, 'says' => Words::say($invalid->problems[0]->message)],
+                422,
+            );
         }
     }
 

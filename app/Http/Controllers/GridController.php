@@ -18,6 +18,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -69,7 +70,7 @@ final class GridController
         try {
             $editShot($shot, AskedEdit::now($shot), static fn (PinnedPlan $pinned): Edited => CellPlan::taken($pinned, $trial->matrix(), $cell));
         } catch (InvalidInput $invalid) {
-            return self::back($shoot, $trial)->with('notice', $invalid->problems[0]->message);
+            return self::back($shoot, $trial)->with('notice', Words::say($invalid->problems[0]->message));
         } catch (ShotChangedElsewhere) {
             return self::back($shoot, $trial)->with('notice', 'The shot was changed in this moment. Press again.');
         }

@@ -8,6 +8,7 @@ use App\Devices\InHand;
 use App\Http\Requests\CameraForm;
 use App\Models\Shot;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -22,7 +23,7 @@ final class LiveController
         try {
             $camera = $form->chosenCamera();
         } catch (InvalidInput $invalid) {
-            return response()->json(['problem' => $invalid->problems[0]->message], 422);
+            return response()->json(['problem' => Words::say($invalid->problems[0]->message)], 422);
         }
         $answer = $form->text('do') === 'connect' ? $hand->takeCamera($camera) : $hand->askCamera($camera, ['do' => $form->text('do')]);
 
@@ -35,7 +36,7 @@ final class LiveController
         try {
             $answer = $hand->askCamera($form->chosenCamera(), $form->question());
         } catch (InvalidInput $invalid) {
-            return response($invalid->problems[0]->message, 422);
+            return response(Words::say($invalid->problems[0]->message), 422);
         }
         $fields = $answer === null ? ['off' => true] : $answer->fields;
         $headers = ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store', 'X-Evrent-Live' => json_encode($fields, JSON_THROW_ON_ERROR)];

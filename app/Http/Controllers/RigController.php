@@ -13,6 +13,7 @@ use App\Models\Take;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Daemon\Answer;
+use Evrent\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,13 +37,15 @@ final class RigController
                 ? $hand->takeRig($shot, $rig, $form->who())
                 : $hand->askRig($rig, [...$form->question($plan), ...($form->isTest() ? ['camera' => $hand->cameraFor($form->camera())] : [])]);
         } catch (InvalidInput $invalid) {
-            return response()->json(['problem' => $invalid->problems[0]->message], 422);
+            return response()->json(['problem' => Words::say($invalid->problems[0]->message)], 422);
         }
         if ($answer === null) {
             return response()->json(['off' => true, 'problem' => 'The rig is not connected. Connect it, then drive it.']);
         }
 
-        return response()->json([...$answer->fields, 'off' => !isset($answer->fields['now']), 'pose' => Poses::at($plan, $answer->numbers('positions'))]);
+        return response()->json(
+            [...$answer->fields, 'off' => !isset($answer->fields['now']), 'pose' => Poses::at($plan, $answer->numbers('positions'))],
+        );
     }
 
     /** Whether a rig of this shot is in hand or moves, for every page of the shot. */

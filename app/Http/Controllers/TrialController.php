@@ -20,6 +20,7 @@ use Evrent\Core\Presets\Trial as Matrix;
 use Evrent\Core\Presets\TrialText;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -80,7 +81,7 @@ final class TrialController
         try {
             $makeRecipe($trial);
         } catch (InvalidInput $invalid) {
-            return $this->back($shoot)->with('notice', $invalid->problems[0]->message);
+            return $this->back($shoot)->with('notice', Words::say($invalid->problems[0]->message));
         }
 
         return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");

@@ -9,6 +9,7 @@ use App\Http\Requests\CardForm;
 use App\Models\CardReading;
 use App\Models\Shot;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -53,6 +54,6 @@ final class UploadController
 
     private static function refused(InvalidInput $invalid): JsonResponse
     {
-        return response()->json(['message' => $invalid->problems[0]->message], 422);
+        return response()->json(['message' => Words::say($invalid->problems[0]->message)], 422);
     }
 }

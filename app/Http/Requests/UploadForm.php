@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 
 /**
@@ -57,7 +58,10 @@ abstract class UploadForm extends Form
             try {
                 return $read($this->content());
             } catch (InvalidInput $invalid) {
-                $lines = array_map(static fn (Problem $problem): string => trim("{$problem->pointer}: {$problem->message}", ': '), $invalid->problems);
+                $lines = array_map(
+                    static fn (Problem $problem): string => trim("{$problem->pointer}: " . Words::say($problem->message), ': '),
+                    $invalid->problems,
+                );
 
                 throw new InvalidInput([new Problem('/file', implode("\n", array_slice($lines, 0, 20)))]);
             }

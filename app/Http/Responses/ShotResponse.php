@@ -11,6 +11,7 @@ use App\Pages\EditedShot;
 use App\Pages\FieldNotes;
 use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -70,7 +71,7 @@ final class ShotResponse
     {
         $problems = $refused->invalid->problems;
         if ($refused->unfit !== null) {
-            return self::shown($request, $shot, "{$refused->unfit} {$problems[0]->message}");
+            return self::shown($request, $shot, "{$refused->unfit} " . Words::say($problems[0]->message));
         }
         if (!$request->hasHeader('HX-Request')) {
             return redirect($shot->path())->withInput()->withErrors(Told::byField($problems, 'plan'));

@@ -32,7 +32,7 @@
                         @elseif ($one->figures->verdict->failure !== null){{ $one->figures->verdict->failure['title'] }}: {{
                             $settings->clock($one->figures->verdict->failure['shortfall']) }}
                         @else{{ $settings->clock($one->figures->beginsText ?? 'no start yet') }}, {{
-                            lcfirst($one->figures->verdict->inShort()) }} @endif</span></li>@empty<li
+                            Words::within($one->figures->verdict->inShort()) }} @endif</span></li>@empty<li
                             class="quiet">No shots yet.</li>@endforelse</ul>
                     <a class="button is-strong" href="{{ route('shoots.show', $shoot) }}">Open the day</a>
                 </div>

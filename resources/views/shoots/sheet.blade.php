@@ -39,8 +39,9 @@
                         ?? '–') }}</b>@if ($figures->startEvent !== null)<br><small>{{ $figures->startEvent }}</small>@endif</td>
                     <td data-is="Until">{{ $settings->clock($figures->endsText ?? '–') }}</td><td
                         data-is="Gone">{{ $clock($stay?->leaves) }}</td>
-                        <th scope="row">{{ $figures->title }}<br><small>{{ lcfirst($figures->verdict->inShort()) }}{{ $figures->verdict->works()
-                            ? rtrim('. ' . $figures->verdict->coverage(), '. ') : ": {$figures->verdict->failure['title']}" }}</small></th>
+                        <th scope="row">{{ $figures->title }}<br><small>{{ Words::within($figures->verdict->inShort()) }}{{ $figures->verdict->works()
+                            ? rtrim('. ' . Words::say($figures->verdict->coverage()), '. ')
+                            : ': ' . Words::say($figures->verdict->failure['title']) }}</small></th>
                         <td>{{ $figures->settings }}</td>
                         <td>{{ collect($figures->kit)->map(fn ($piece) => ($piece->count > 1 ? "{$piece->count} × " : '')
                             . $piece->name)->implode(', ') ?: 'no kit picked' }}</td></tr>

@@ -3,7 +3,7 @@
         <header class="page-head"><h1>{{ $shot->title() }}</h1></header>
         <section class="panel untold" role="alert">
             <h2>This plan cannot be worked out</h2>
-            @foreach ($problems as $problem)<p>{{ trim("{$problem->pointer}: {$problem->message}", ': ') }}</p>@endforeach
+            @foreach ($problems as $problem)<p>{{ trim("{$problem->pointer}: " . Words::say($problem->message), ': ') }}</p>@endforeach
             <p>Nothing of it is lost: take the last change back, go back to an earlier plan, or save the plan file and mend it there.</p>
             <div class="form-acts">
                 @if ($revision->parent_id !== null)<x-act :action="$shot->at('shots.undo')" icon="undo-2" class="is-strong"

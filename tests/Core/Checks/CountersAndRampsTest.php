@@ -27,7 +27,7 @@ final class CountersAndRampsTest extends TestCase
     {
         $finding = Report::on(Shot::of(Plans::with($changes)))->finding($id);
         foreach ($finding?->remedies() ?? [] as $remedy) {
-            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), (string) $remedy->label);
         }
 
         return $finding;
@@ -36,28 +36,28 @@ final class CountersAndRampsTest extends TestCase
     public function testT10TheTimerCountsTo199AndStops(): void
     {
         $finding = self::found(FindingId::CountLimitBelowPhotos, ['/trigger' => ['count_limit' => 199]]);
-        self::assertSame([Severity::Stops, 200, 41], [$finding?->severity, $finding?->firstPhoto, $finding?->photoCount]);
-        self::assertSame('It stops by itself after photo 199 of 240.', $finding?->sentence);
+        self::assertSame([Severity::Error, 200, 41], [$finding?->severity, $finding?->firstPhoto, $finding?->photoCount]);
+        self::assertSame('checks.count_limit_below_photos.sentence(limit: 199, photos: 240)', (string) $finding?->sentence);
         // Of 240 photos 24 stand. 240 · 8 s = 32 min; in 199 photos that is 9.648 s each, and the timer has tenths.
-        $fewer = $finding->remedy('photos')?->mended;
+        $fewer = $finding?->remedy('photos')?->mended;
         self::assertSame([175, 9.6], [$fewer?->timing->photos, $fewer?->timing->interval->longest()]);
-        self::assertNull($finding->remedy('endless')?->mended->trigger->countLimit);
-        self::assertSame(240, $finding->remedy('endless')?->mended->photosTotal());
+        self::assertNull($finding?->remedy('endless')?->mended->trigger->countLimit);
+        self::assertSame(240, $finding?->remedy('endless')?->mended->photosTotal());
         self::assertNull(self::found(FindingId::CountLimitBelowPhotos, ['/trigger' => ['count_limit' => 240]]));
     }
 
     public function testT10CountsWhatTheCamerasTimerIsSetTo(): void
     {
         $finding = self::found(FindingId::CountLimitBelowPhotos, ['/trigger' => ['by' => 'camera_timer', 'camera_photos' => 250, 'count_limit' => 245]]);
-        self::assertSame('It stops by itself after photo 245 of 250.', $finding?->sentence);
-        self::assertStringContainsString('camera’s timer', $finding->title);
+        self::assertSame('checks.count_limit_below_photos.sentence(limit: 245, photos: 250)', (string) $finding?->sentence);
+        self::assertSame('checks.count_limit_below_photos.camera', (string) $finding?->title);
     }
 
     public function testL1TheFileCounterRollsOver(): void
     {
         // File 9900 is photo 1, so 9999 is photo 100 and 0001 is photo 101.
         $finding = self::found(FindingId::FileCounterRollsOver, ['/camera/next_file_number' => 9900]);
-        self::assertSame([101, 140, Severity::Look], [$finding?->firstPhoto, $finding?->photoCount, $finding?->severity]);
+        self::assertSame([101, 140, Severity::Warning], [$finding?->firstPhoto, $finding?->photoCount, $finding?->severity]);
         self::assertSame(1, $finding?->remedies()[0]->mended->camera->nextFileNumber);
         self::assertNull(self::found(FindingId::FileCounterRollsOver, ['/camera/next_file_number' => 9760]), 'photo 240 is file 9999');
         self::assertSame(240, self::found(FindingId::FileCounterRollsOver, ['/camera/next_file_number' => 9761])?->firstPhoto);
@@ -74,8 +74,8 @@ final class CountersAndRampsTest extends TestCase
     {
         $finding = self::found(FindingId::RampReadTwoWays, ['/move/easing' => ['ramp_in' => 0.4, 'ramp_out' => 0.4]]);
         // 216 photos make 215 moves, of which 40 % are 86.
-        self::assertSame(Severity::Know, $finding?->severity);
-        self::assertStringStartsWith('86 photos gather speed and 86 photos slow down.', $finding->sentence);
+        self::assertSame(Severity::Info, $finding?->severity);
+        self::assertSame('checks.ramp_read_two_ways.sentence(photos: 86, photos2: 86, rampIn: 40)', (string) $finding->sentence);
         $halved = $finding->remedy('total')?->mended;
         self::assertSame([0.2, 0.2, RampEntry::Total], [$halved?->move->easing->rampIn, $halved?->move->easing->rampOut, $halved?->rig->rampEntry]);
         self::assertSame(0.4, $finding->remedy('each_end')?->mended->move->easing->rampIn);
@@ -86,7 +86,7 @@ final class CountersAndRampsTest extends TestCase
     public function testT11AControllerThatHalvesCannotDoUnequalEnds(): void
     {
         $finding = self::found(FindingId::RampReadTwoWays, ['/move/easing' => ['ramp_in' => 0.3, 'ramp_out' => 0.1], '/rig/ramp_entry' => 'total']);
-        self::assertSame(['30 % in, 10 % out', Severity::Look], [$finding?->shortfall, $finding?->severity]);
+        self::assertSame(['checks.ramp_read_two_ways.one_ramp_shortfall(in: 30, out: 10)', Severity::Warning], [(string) $finding?->shortfall, $finding?->severity]);
         self::assertSame(0.2, $finding?->remedies()[0]->mended->move->easing->rampIn);
         self::assertNull(self::found(FindingId::RampReadTwoWays, ['/move/easing' => ['ramp_in' => 0.2, 'ramp_out' => 0.2], '/rig/ramp_entry' => 'total']));
     }
@@ -96,8 +96,8 @@ final class CountersAndRampsTest extends TestCase
         // A tilt of two degrees at 80 steps a degree: 160 steps in 215 moves, and a soft ramp begins with far less than one.
         $changes = ['/rig/axes/1/steps_per_unit' => 5000, '/rig/axes/2/steps_per_unit' => 80, '/move/easing' => ['ramp_in' => 0.5, 'ramp_out' => 0.5, 'shape' => 'quintic']];
         $finding = self::found(FindingId::StepBelowMotor, $changes);
-        self::assertSame(Severity::Know, $finding?->severity);
-        self::assertStringContainsString('tilt', $finding->title);
+        self::assertSame(Severity::Info, $finding?->severity);
+        self::assertStringContainsString('tilt', (string) $finding->title);
         $steps = Schedule::of(Plans::with($changes))->moves->motorSteps['tilt'];
         self::assertSame(0, $steps[(int) $finding->firstPhoto - 1]);
         self::assertSame('ramp', $finding->remedies()[0]->key);

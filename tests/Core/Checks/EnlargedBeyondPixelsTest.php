@@ -21,7 +21,7 @@ final class EnlargedBeyondPixelsTest extends TestCase
 {
     public function testWhatThePixelsCarryIsToldAndNotFound(): void
     {
-        self::assertSame('The photos’ pixels carry a zoom or a drift of 3.12 times in the edit.', EnlargedBeyondPixels::told(self::plan()));
+        self::assertSame('checks.enlarged_beyond_pixels.room(times: 3.12)', (string) EnlargedBeyondPixels::told(self::plan()));
         self::assertNull(self::finding());
         self::assertNull(self::finding(['later_zoom' => 3.125]));
         self::assertSame('', EnlargedBeyondPixels::told(self::plan(['image_width_px' => 1_500, 'image_height_px' => 1_000])));
@@ -30,19 +30,21 @@ final class EnlargedBeyondPixelsTest extends TestCase
     public function testTooFarAZoomIsFoundAndMended(): void
     {
         $finding = self::finding(['later_zoom' => 4]);
-        self::assertSame('1.28 times', $finding?->shortfall);
-        self::assertStringContainsString('Of each photo 1,500 px of width are left when it is zoomed in 4 times', $finding->sentence);
+        self::assertNotNull($finding);
+        self::assertSame('checks.enlarged_beyond_pixels.shortfall(times: 1.28)', (string) $finding->shortfall);
+        self::assertSame('checks.enlarged_beyond_pixels.sentence(croppedWidthPixels: 1500, part: checks.enlarged_beyond_pixels.zoomed(zoom: 4), outputWidthPixels: 1920, times: 1.28)', (string) $finding->sentence);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(Report::on(Shot::of($remedy->mended))->finding(FindingId::EnlargedBeyondPixels), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding(FindingId::EnlargedBeyondPixels), (string) $remedy->label);
         }
-        self::assertSame(['Zoom in 3.12 times', 'Make the clip 1500 × 842'], array_map(static fn ($remedy): string => $remedy->label, $finding->remedies()));
+        self::assertSame(['checks.enlarged_beyond_pixels.zoom(zoom: 3.12)', 'checks.enlarged_beyond_pixels.smaller(width: 1500, height: 842)'], array_map(static fn ($remedy): string => (string) $remedy->label, $finding->remedies()));
     }
 
     public function testPhotosSmallerThanTheClipAreFoundWithoutAnyZoom(): void
     {
         $finding = self::finding(['image_width_px' => 1_600, 'image_height_px' => 1_200]);
-        self::assertSame('1.2 times', $finding?->shortfall);
-        self::assertSame(['Make the clip 1600 × 900'], array_map(static fn ($remedy): string => $remedy->label, $finding->remedies()));
+        self::assertNotNull($finding);
+        self::assertSame('checks.enlarged_beyond_pixels.shortfall(times: 1.2)', (string) $finding->shortfall);
+        self::assertSame(['checks.enlarged_beyond_pixels.smaller(width: 1600, height: 900)'], array_map(static fn ($remedy): string => (string) $remedy->label, $finding->remedies()));
     }
 
     public function testAZoomOutIsRefusedByItsField(): void

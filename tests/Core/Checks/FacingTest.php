@@ -81,7 +81,7 @@ final class FacingTest extends TestCase
         $shot = Shot::of(self::plan(['/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 60, '/timing/interval_s' => 66]));
         $finding = Report::on($shot)->finding(FindingId::StarsTrail);
         self::assertNotNull($finding?->about);
-        self::assertStringContainsString('wherever it faces', $finding->sentence);
+        self::assertSame('checks.stars_trail.sentence_anywhere(exposureSeconds: 60, worst: 1, photoPixels: 17.5, byConstant: 20.833, byPitch: 5.494)', (string) $finding->sentence);
         self::assertNotContains(Plan::FACING, array_column((new Assumptions($shot->plan))->under($finding->about), 'pointer'));
     }
 
@@ -90,7 +90,7 @@ final class FacingTest extends TestCase
         $inclined = Plans::with(['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/load' => ['incline_deg' => 6]]);
         $finding = Report::on(Shot::of($inclined))->finding(FindingId::HorizonLeans);
         self::assertNotNull($finding?->about);
-        self::assertStringStartsWith('The slide is inclined by 6°, and nobody has said that the head on it is level: the horizon leans by', $finding->sentence);
+        self::assertSame('checks.horizon_leans.changing(stands: checks.horizon_leans.unlevelled(offLevelDegrees: 6), worst: 6, swing: 1.09, risePixels: 76.883)', (string) $finding->sentence);
         self::assertContains('/rig/base/off_level_deg', array_column((new Assumptions($inclined))->under($finding->about), 'pointer'), 'and that can be confirmed');
         $level = (new PinnedPlan($inclined))->named('confirm', ['values' => '/rig/base/off_level_deg'])->plan;
         self::assertNull(Report::on(Shot::of($level))->finding(FindingId::HorizonLeans));
@@ -102,10 +102,10 @@ final class FacingTest extends TestCase
         $finding = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2]])));
         self::assertNotNull($finding);
         // tan 1.2° of half of 1,920 px; 1 / (cos 1.2° + 16/9 · sin 1.2°).
-        self::assertSame([FindingId::HorizonLeans, '20.1 px at the frame’s edge', 240], [$finding->id, $finding->shortfall, $finding->photoCount]);
+        self::assertSame([FindingId::HorizonLeans, 'checks.horizon_leans.shortfall(edgePixels: 20.1)', 240], [$finding->id, (string) $finding->shortfall, $finding->photoCount]);
         self::assertSame(
-            'The base is 1.2° off level: the horizon leans by 1.2° throughout. Straightening it in the edit leaves 96.4 % of the picture’s width.',
-            $finding->sentence,
+            'checks.horizon_leans.constant(stands: checks.horizon_leans.off_level(offLevelDegrees: 1.2), worst: 1.2, x: 96.4)',
+            (string) $finding->sentence,
         );
         $along = (new HorizonLeans())->find(Shot::of(self::plan(['/rig/base' => ['off_level_deg' => 1.2, 'toward_deg' => 90, 'zero_bearing_deg' => 90]])));
         self::assertNull($along, 'it leans the way the camera looks: the horizon is level');
@@ -117,6 +117,6 @@ final class FacingTest extends TestCase
             '/optics' => Plans::OPTICS + ['focal_mm' => 24], '/move/keyframes/0/pan' => 0, '/move/keyframes/1/pan' => 0,
             '/rig/base' => ['off_level_deg' => 2, 'toward_deg' => 0, 'zero_bearing_deg' => 270],
         ])));
-        self::assertStringContainsString('leans by 2° throughout', $finding->sentence ?? '');
+        self::assertSame('checks.horizon_leans.constant(stands: checks.horizon_leans.off_level(offLevelDegrees: 2), worst: 2, x: 94.2)', (string) ($finding->sentence ?? ''));
     }
 }

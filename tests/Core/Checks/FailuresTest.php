@@ -11,6 +11,7 @@ use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -45,10 +46,10 @@ final class FailuresTest extends TestCase
     {
         // Cruising photos need 0.06 + 0.8 + 0.2 + 2·√(4.767/60) + 0.8 = 2.424 s.
         $finding = self::found(FindingId::IntervalTooShortForRig, ['/timing/interval_s' => 2.2]);
-        self::assertSame(Severity::Stops, $finding->severity);
-        self::assertSame('0.22 s short', $finding->shortfall);
-        self::assertStringContainsString('needs 2.42 s', $finding->sentence);
-        self::assertSame('Take one every 2.5 s', $finding->remedies()[0]->label);
+        self::assertSame(Severity::Error, $finding->severity);
+        self::assertSame('checks.interval_too_short_for_rig.short(shortBy: 0.224)', (string) $finding->shortfall);
+        self::assertSame('checks.interval_too_short_for_rig.rig_sentence(worst: 56, rigSeconds: 2.424, intervalSeconds: 2.2)', (string) $finding->sentence);
+        self::assertSame('fixes.interval_s(seconds: 2.5)', (string) $finding->remedies()[0]->label);
         self::assertSame(['interval', 'exposure', 'way', 'continuous'], array_column($finding->remedies(), 'key'));
         self::assertGreaterThan(13, $finding->firstPhoto);
         self::assertNull(Report::on(Shot::of(Plans::with(['/timing/interval_s' => 2.5])))->finding(FindingId::IntervalTooShortForRig));
@@ -57,7 +58,7 @@ final class FailuresTest extends TestCase
     public function testT1InContinuousModeCountsTheShutterAlone(): void
     {
         $plan = ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4, '/timing/interval_s' => 3.9, '/camera/write_s' => 0];
-        self::assertSame('0.16 s short', self::found(FindingId::IntervalTooShortForRig, $plan)->shortfall);
+        self::assertSame('checks.interval_too_short_for_rig.short(shortBy: 0.16)', (string) self::found(FindingId::IntervalTooShortForRig, $plan)->shortfall);
     }
 
     public function testT2BufferFillsAfterSoManyPhotos(): void
@@ -67,9 +68,9 @@ final class FailuresTest extends TestCase
         // first later than 2.5n when 0.5n > 5.14, at n = 11.
         $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
         self::assertSame(11, $finding->firstPhoto);
-        self::assertStringContainsString('after photo 11', $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.write_sentence(photos: 3, writeSeconds: 3, first: 11, interval: 2.5 s)', (string) $finding->sentence);
         // A card that takes 5 % longer on a bad day still keeps up then: 3.15 s.
-        self::assertSame('Take one every 3.2 s', $finding->remedies()[0]->label);
+        self::assertSame('fixes.interval_s(seconds: 3.2)', (string) $finding->remedies()[0]->label);
     }
 
     public function testT2NamesTheSettingOfTheCamera(): void
@@ -77,14 +78,14 @@ final class FailuresTest extends TestCase
         $finding = self::found(FindingId::IntervalTooShortForCamera, [
             '/camera/set_s' => 9, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.63]],
         ]);
-        self::assertSame('The interval is too short to set the camera', $finding->title);
-        self::assertStringContainsString('which takes 9 s', $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.set', (string) $finding->title);
+        self::assertSame('checks.interval_too_short_for_camera.set_sentence(first: 95, set: 9, needed: 9.808, interval: 8 s)', (string) $finding->sentence);
     }
 
     public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
     {
         $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);
-        self::assertStringContainsString('busy for 10.06 s', $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.shutter_sentence(first: 1, shutter: 10.06, interval: 8 s)', (string) $finding->sentence);
         self::assertSame(1, $finding->firstPhoto);
     }
 
@@ -93,25 +94,25 @@ final class FailuresTest extends TestCase
         $schedule = Schedule::of(Plans::example('3-overrun-with-hold'));
         $finding = Report::on(Shot::on($schedule))->finding(FindingId::ControllerStretchesInterval);
         self::assertNotNull($finding);
-        self::assertSame('33.4 s late at the end', $finding->shortfall);
+        self::assertSame('checks.controller_stretches_interval.shortfall(late: 33.398)', (string) $finding->shortfall);
         self::assertSame(92, $finding->photoCount);
-        self::assertStringContainsString('92 of 117 intervals', $finding->sentence);
-        self::assertSame('Leave a gap of 2.1 s', $finding->remedies()[0]->label);
+        self::assertSame('checks.controller_stretches_interval.sentence(stretched: 92, photosTotal: 117 interval, late: 33.398, x: 3.8)', (string) $finding->sentence);
+        self::assertSame('checks.mending.pause(seconds: 2.1)', (string) $finding->remedies()[0]->label);
     }
 
     public function testT8ClipTooShortToTrim(): void
     {
         $finding = self::found(FindingId::ClipTooShort, ['/timing/photos' => 120]);
-        self::assertSame(Severity::Look, $finding->severity);
-        self::assertSame('4 s under 10 s', $finding->shortfall);
-        self::assertSame('Add 96 photos to the move', $finding->remedies()[0]->label);
+        self::assertSame(Severity::Warning, $finding->severity);
+        self::assertSame('checks.clip_too_short.under(tight: 4, tight2: 10)', (string) $finding->shortfall);
+        self::assertSame('checks.clip_too_short.add(x: checks.clip_too_short.to_move(photos: 96))', (string) $finding->remedies()[0]->label);
     }
 
     public function testT8NoStandingPhotosAtTheEnds(): void
     {
         $finding = self::found(FindingId::ClipTooShort, ['/timing/photos' => 400, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
-        self::assertSame(Severity::Know, $finding->severity);
-        self::assertSame('none before or after the move', $finding->shortfall);
+        self::assertSame(Severity::Info, $finding->severity);
+        self::assertSame('checks.clip_too_short.none(ends: checks.clip_too_short.before_or_after)', (string) $finding->shortfall);
         self::assertSame(24, $finding->remedies()[0]->mended->timing->headPhotos);
         self::assertSame(400, $finding->remedies()[0]->mended->timing->photos);
     }
@@ -119,8 +120,8 @@ final class FailuresTest extends TestCase
     public function testT21MoveBeyondTheTravel(): void
     {
         $finding = self::found(FindingId::BeyondTravel, ['/move/keyframes/1/slide' => 1260.5]);
-        self::assertSame('60.5 mm too far', $finding->shortfall);
-        self::assertStringContainsString('0 to 1200 mm', $finding->sentence);
+        self::assertSame('checks.beyond_travel.shortfall(excess: 60.5 mm)', (string) $finding->shortfall);
+        self::assertSame('checks.beyond_travel.sentence(worst: axes.slide, min: 0, max: 1200 mm, photos: 40, excess: 60.5 mm)', (string) $finding->sentence);
         self::assertSame(1200.0, $finding->remedies()[0]->mended->move->keyframes[1]->positions['slide']);
         self::assertGreaterThan(200, $finding->firstPhoto);
     }
@@ -128,8 +129,8 @@ final class FailuresTest extends TestCase
     public function testT22StepThatTakesLongerThanTheInterval(): void
     {
         $finding = self::found(FindingId::FasterThanAxis, ['/rig/axes/1/max_speed' => 0.02]);
-        self::assertStringContainsString('pan', $finding->title);
-        self::assertSame(Severity::Stops, $finding->severity);
+        self::assertStringContainsString('pan', (string) $finding->title);
+        self::assertSame(Severity::Error, $finding->severity);
         self::assertNull(Report::on(Shot::of(Plans::with(['/rig/axes/1/max_speed' => 0.5])))->finding(FindingId::FasterThanAxis));
     }
 
@@ -137,7 +138,7 @@ final class FailuresTest extends TestCase
     {
         // 4.767 mm in 8 s is 0.596 mm/s.
         $finding = self::found(FindingId::FasterThanAxis, ['/timing/mode' => 'continuous', '/rig/axes/0/max_speed' => 0.5]);
-        self::assertSame('1.2 times what it can do', $finding->shortfall);
+        self::assertSame('checks.faster_than_axis.shortfall(ratio: 1.2)', (string) $finding->shortfall);
         self::assertSame(9.6, $finding->remedies()[0]->mended->timing->interval->longest());
     }
 
@@ -180,7 +181,7 @@ final class FailuresTest extends TestCase
             $longer = Mending::longerInterval(Shot::on($schedule), $schedule->wouldKeepTime(...));
             // It is not offered where there is none, or where what comes of it is worse: a battery that dies, say.
             $comes = $longer === null ? [] : Report::on(Shot::of($longer->mended))->findings;
-            self::assertTrue($schedule->summary->fits() || $longer === null || ($comes[0]->severity ?? null) === Severity::Stops);
+            self::assertTrue($schedule->summary->fits() || $longer === null || ($comes[0]->severity ?? null) === Severity::Error);
 
             return;
         }
@@ -191,8 +192,8 @@ final class FailuresTest extends TestCase
     public function testRemediesAreWorkedOutOnceWhenAskedForAndAFailureLeavesTheFinding(): void
     {
         $times = 0;
-        $remedy = new Remedy('wait', 'Wait', 'keeps everything', Plans::with([]));
-        $finding = new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', 1, 1, static function () use (&$times, $remedy): array {
+        $remedy = new Remedy('wait', new Message('wait'), '', Plans::with([]));
+        $finding = new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', 1, 1, static function () use (&$times, $remedy): array {
             $times++;
 
             return [$remedy];
@@ -201,9 +202,9 @@ final class FailuresTest extends TestCase
         self::assertSame([$remedy], $finding->remedies());
         self::assertSame([$remedy, null], [$finding->remedy('wait'), $finding->remedy('run')]);
         self::assertSame([1, null], [$times, $finding->failure()]);
-        $failing = new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', 1, 1, static fn (): array => throw new \LogicException('no'));
+        $failing = new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', 1, 1, static fn (): array => throw new \LogicException('no'));
         self::assertSame([[], 'no'], [$failing->remedies(), $failing->failure()?->getMessage()]);
-        self::assertSame([], (new Finding(FindingId::IntervalTooShortForRig, Severity::Look, 'title', '1 s', 'sentence', null, 0))->remedies());
+        self::assertSame([], (new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', null, 0))->remedies());
     }
 
     public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void
@@ -213,6 +214,6 @@ final class FailuresTest extends TestCase
         self::assertCount(1, $report->failures);
         self::assertNotNull($report->finding(FindingId::IntervalTooShortForRig));
         $line = $report->finding(FindingId::NotJudged);
-        self::assertSame(['One thing could not be judged', 'check that fails', Severity::Look], [$line?->title, $line?->shortfall, $line?->severity]);
+        self::assertSame(['checks.report.unjudged(count: 1)', 'CheckThatFails', Severity::Warning], [(string) $line?->title, (string) $line?->shortfall, $line?->severity]);
     }
 }

@@ -51,8 +51,8 @@ final class LightKindsTest extends TestCase
             $lit = self::shot(['/light' => $light + ['lamps_lux' => 320], '/timing/exposure_s' => 0.25, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => $at]]);
             self::assertEqualsWithDelta(7.0, $lit->light()->exposureValues[0] ?? 0.0, 0.01);
             $finding = Report::on($lit)->finding(FindingId::DaylightOverexposes);
-            self::assertSame('3 stops over', $finding?->shortfall);
-            self::assertStringNotContainsString('filter', $finding->sentence, 'nobody puts a filter on indoors');
+            self::assertSame('checks.daylight_overexposes.shortfall(stops: 3 stop)', (string) $finding?->shortfall);
+            self::assertStringNotContainsString('filter', (string) $finding?->sentence, 'nobody puts a filter on indoors');
         }
     }
 
@@ -72,7 +72,7 @@ final class LightKindsTest extends TestCase
     /** EV 12.4 with 1/4 s, f/8 and ISO 100, which suit EV 8, is 4.4 stops over: the figures of the sentence add up, whatever is on the lens. */
     public function testWhatIsSaidOfAnExposureAddsUp(): void
     {
-        foreach ([[[], '4.4 stops'], [['nd_stops' => 3], '1.4 stops'], [['bias_stops' => -1], '5.4 stops'], [['nd_stops' => 2, 'bias_stops' => 1], '1.4 stops']] as [$light, $over]) {
+        foreach ([[[], 4.4], [['nd_stops' => 3], 1.4], [['bias_stops' => -1], 5.4], [['nd_stops' => 2, 'bias_stops' => 1], 1.4]] as [$light, $over]) {
             $finding = Report::on(self::shot([
                 '/light' => $light + [
                     'kind' => 'roof', 'aperture' => 8, 'iso' => 100,
@@ -82,10 +82,11 @@ final class LightKindsTest extends TestCase
                 '/timing/exposure_s' => 0.25,
             ]))->finding(FindingId::DaylightOverexposes);
             self::assertInstanceOf(Finding::class, $finding);
-            self::assertSame("{$over} over", $finding->shortfall);
-            $told = sscanf((string) preg_replace('~, and .* suits~', ' suits', $finding->sentence), 'At photo %d the light is EV %f suits EV %f: %f stops too much');
-            self::assertIsArray($told);
-            self::assertEqualsWithDelta((float) $told[3], (float) $told[1] - (float) $told[2], 0.11, $finding->sentence);
+            self::assertSame("checks.daylight_overexposes.shortfall(stops: {$over} stop)", (string) $finding->shortfall);
+            // The scene, what the exposure is for, and by how much it is over.
+            self::assertSame(1, preg_match('~exposureValues: ([\d.]+), .*exposureValues: ([\d.]+)\).*, stops: ([\d.]+) stop, part~', (string) $finding->sentence, $said));
+            $said += ['', '', '', ''];
+            self::assertEqualsWithDelta((float) $said[3], (float) $said[1] - (float) $said[2], 0.11, (string) $finding->sentence);
         }
     }
 
@@ -98,8 +99,8 @@ final class LightKindsTest extends TestCase
         self::assertNull($report->finding(FindingId::DaylightOverexposes));
         $finding = $report->finding(FindingId::LightRunsOut);
         self::assertInstanceOf(Finding::class, $finding);
-        self::assertSame(['The light changes more than the exposures follow', Severity::Stops], [$finding->title, $finding->severity]);
-        self::assertMatchesRegularExpression('~^[\d.]+ stops under, and [\d.]+ stops over elsewhere$~', $finding->shortfall);
+        self::assertSame(['checks.light_runs_out.changes', Severity::Error], [(string) $finding->title, $finding->severity]);
+        self::assertMatchesRegularExpression('~^checks\.light_runs_out\.shortfall\(stops: [\d.]+ stop, part: checks\.light_runs_out\.over\(stops: [\d.]+ stop\)\)$~', (string) $finding->shortfall);
     }
 
     public function testWhereAnotherStartMendsItItIsOffered(): void

@@ -41,13 +41,13 @@ final class NewJobsFindingsTest extends TestCase
         }
         $finding = self::found($plan, FindingId::ApertureAtItsEnd);
         self::assertNotNull($finding);
-        self::assertSame('The aperture is wide open, and it gets dark', $finding->title);
-        self::assertStringEndsWith('under', $finding->shortfall);
+        self::assertSame('checks.aperture_at_its_end.wide_open', (string) $finding->title);
+        self::assertStringEndsWith('under', (string) $finding->shortfall);
         self::assertSame('2.8', (string) $light->apertures[(int) $finding->firstPhoto - 1]);
         self::assertLessThan(-1.0 / 3.0, $light->missed[(int) $finding->firstPhoto - 1]);
         self::assertGreaterThanOrEqual(-1.0 / 3.0, $light->missed[(int) $finding->firstPhoto - 2]);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::found($remedy->mended, FindingId::ApertureAtItsEnd), $remedy->label);
+            self::assertNull(self::found($remedy->mended, FindingId::ApertureAtItsEnd), (string) $remedy->label);
         }
     }
 
@@ -57,7 +57,7 @@ final class NewJobsFindingsTest extends TestCase
         $plan = self::dusk(['control' => 'shutter_priority', 'aperture' => 8, 'narrowest_aperture' => 22, 'filters' => [3, 6, 10], 'bias' => []], $noon);
         $finding = self::found($plan, FindingId::ApertureAtItsEnd);
         self::assertNotNull($finding);
-        self::assertSame('The aperture is closed, and it gets bright', $finding->title);
+        self::assertSame('checks.aperture_at_its_end.closed', (string) $finding->title);
         $remedies = array_column($finding->remedies(), null, 'key');
         self::assertArrayHasKey('nd', $remedies);
         self::assertNull(self::found($remedies['nd']->mended, FindingId::ApertureAtItsEnd));
@@ -76,9 +76,9 @@ final class NewJobsFindingsTest extends TestCase
         $alone = self::dusk(['attended' => false], ['/timing/exposure_s' => self::KEYS, '/camera/exposure_timed_by' => 'camera']);
         $finding = self::found($alone, FindingId::NobodyAtTheDial);
         self::assertNotNull($finding);
-        self::assertSame([FindingId::NobodyAtTheDial, Severity::Stops, '18 clicks'], [$finding->id, $finding->severity, $finding->shortfall]);
+        self::assertSame([FindingId::NobodyAtTheDial, Severity::Error, '18 clicks'], [$finding->id, $finding->severity, $finding->shortfall]);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::found($remedy->mended, FindingId::NobodyAtTheDial), $remedy->label);
+            self::assertNull(self::found($remedy->mended, FindingId::NobodyAtTheDial), (string) $remedy->label);
         }
         self::assertNotSame([], $finding->remedies());
     }
@@ -100,7 +100,7 @@ final class NewJobsFindingsTest extends TestCase
             ['/timing/exposure_s' => self::KEYS, '/timing/photos' => 30, '/camera/exposure_timed_by' => 'camera'],
         );
         $finding = self::found($fast, FindingId::NobodyAtTheDial);
-        self::assertSame(['The dial cannot keep up', Severity::Look], [$finding?->title, $finding?->severity]);
+        self::assertSame(['checks.nobody_at_the_dial.too_fast', Severity::Warning], [(string) $finding?->title, $finding?->severity]);
     }
 
     /**
@@ -111,7 +111,7 @@ final class NewJobsFindingsTest extends TestCase
     {
         $plan = Plans::with(['/lead' => $lead, '/camera/exposure_timed_by' => 'controller', '/timing/exposure_s' => 1]);
         $finding = self::found($plan, FindingId::CableMissing);
-        self::assertSame($title, $finding?->title);
+        self::assertSame((string) $title, (string) $finding?->title);
         foreach ($finding?->remedies() ?? [] as $remedy) {
             self::assertNull(self::found($remedy->mended, FindingId::CableMissing));
             self::assertNotNull($remedy->mended->lead->name);
@@ -127,11 +127,11 @@ final class NewJobsFindingsTest extends TestCase
         $ends = ['rig_gives' => 'jack_2_5', 'body_takes' => 'round_pins'];
         yield 'nothing said' => [['half_press' => true], null];
         yield 'one end alone' => [['rig_gives' => 'jack_2_5'], null];
-        yield 'none' => [$ends, 'The lead is missing'];
+        yield 'none' => [$ends, 'checks.lead_missing.missing'];
         yield 'one that fits' => [$ends + ['name' => 'Curly lead', 'rig_end' => 'jack_2_5', 'body_end' => 'round_pins'], null];
-        yield 'wrong at the rig' => [$ends + ['name' => 'Curly lead', 'rig_end' => 'jack_3_5', 'body_end' => 'round_pins'], 'The lead does not fit the rig'];
-        yield 'wrong at the body' => [$ends + ['name' => 'Curly lead', 'rig_end' => 'jack_2_5', 'body_end' => 'usb_c'], 'The lead does not fit the camera'];
-        yield 'no bulb' => [$ends + ['name' => 'Curly lead', 'holds_bulb' => false], 'The lead cannot hold the shutter open'];
+        yield 'wrong at the rig' => [$ends + ['name' => 'Curly lead', 'rig_end' => 'jack_3_5', 'body_end' => 'round_pins'], 'checks.lead_missing.rig'];
+        yield 'wrong at the body' => [$ends + ['name' => 'Curly lead', 'rig_end' => 'jack_2_5', 'body_end' => 'usb_c'], 'checks.lead_missing.camera'];
+        yield 'no bulb' => [$ends + ['name' => 'Curly lead', 'holds_bulb' => false], 'checks.lead_missing.no_bulb'];
     }
 
     /**

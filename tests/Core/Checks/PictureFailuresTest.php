@@ -32,7 +32,7 @@ final class PictureFailuresTest extends TestCase
         $finding = self::report($changes)->finding($id);
         self::assertNotNull($finding, "{$id->value} is not found");
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), (string) $remedy->label);
         }
 
         return $finding;
@@ -52,7 +52,7 @@ final class PictureFailuresTest extends TestCase
     public function testT3NoiseReductionTakesEveryExposureTwice(): void
     {
         $finding = self::found(FindingId::NoiseReductionDoubles, ['/camera/long_exposure_noise_reduction' => true]);
-        self::assertSame('0.8 s blind after a photo', $finding->shortfall);
+        self::assertSame('checks.noise_reduction_doubles.shortfall(longest: 0.8)', (string) $finding->shortfall);
         self::assertSame(0.8, $finding->remedies()[0]->mended->timing->exposure->longest());
     }
 
@@ -60,7 +60,7 @@ final class PictureFailuresTest extends TestCase
     {
         // 0.5 m/s at 20 m is 32 px a second: 256 px in 8 s, 13 % of 1920; a tenth takes 6 s.
         $finding = self::found(FindingId::IntervalTooLongForSubject, ['/optics/subject_speed_m_s' => 0.5]);
-        self::assertSame('13 % of the frame a photo', $finding->shortfall);
+        self::assertSame('checks.interval_too_long_for_subject.shortfall(share: 13.333)', (string) $finding->shortfall);
         self::assertSame([1, 240], [$finding->firstPhoto, $finding->photoCount]);
         // From 4 s to 8 s, the second half is longer than six seconds from photo 121 on.
         $keyed = self::found(FindingId::IntervalTooLongForSubject, ['/optics/subject_speed_m_s' => 0.5, '/timing/interval_s' => [['at' => 0, 'interval_s' => 4], ['at' => 1, 'interval_s' => 8]]]);
@@ -70,18 +70,18 @@ final class PictureFailuresTest extends TestCase
         // Where rig and camera need more than that, there is no shorter interval to offer but without stopping; and it is said why.
         $fast = self::found(FindingId::IntervalTooLongForSubject, ['/optics/subject_speed_m_s' => 3]);
         self::assertSame(['creep'], array_column($fast->remedies(), 'key'));
-        self::assertStringContainsString('Rig and camera need 2.42 s a photo, and it would have to be 1 s.', $fast->sentence);
+        self::assertSame('checks.interval_too_long_for_subject.jumps(seconds: 8, share: 80, more: checks.interval_too_long_for_subject.needs(needed: 2.424, mostSeconds: 1))', (string) $fast->sentence);
         $faster = self::found(FindingId::IntervalTooLongForSubject, ['/optics/subject_speed_m_s' => 9]);
         self::assertSame([], $faster->remedies());
-        self::assertStringContainsString('it would have to be 0.33 s', $faster->sentence);
+        self::assertSame('checks.interval_too_long_for_subject.jumps(seconds: 8, share: 240, more: checks.interval_too_long_for_subject.needs(needed: 2.424, mostSeconds: 0.333))', (string) $faster->sentence);
     }
 
     public function testT13BlurShareTooSmallOnAFastSubject(): void
     {
         $finding = self::found(FindingId::BlurShareTooSmall, ['/optics/subject_speed_m_s' => 0.1, '/timing/exposure_s' => 0.4]);
-        self::assertSame('5 % of the interval open', $finding->shortfall);
+        self::assertSame('checks.blur_share_too_small.shortfall(share: 5)', (string) $finding->shortfall);
         self::assertSame(4.0, $finding->remedies()[0]->mended->timing->exposure->longest());
-        self::assertSame('keeps clip, shooting time, interval and framing; 3.3 stops of neutral density hold the light', $finding->remedies()[0]->costs);
+        self::assertSame('units.semicolon(first: checks.cost.keeps(kept: [checks.cost.kept_clip, checks.cost.kept_shooting, checks.cost.kept_interval, checks.cost.kept_framing]), last: checks.blur_share_too_small.with_nd(stops: 3.3 stop))', (string) $finding->remedies()[0]->costs);
         // A slow subject looks smooth without: 0.03 m/s is 15 px in 8 s.
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.03, '/timing/exposure_s' => 0.4])->finding(FindingId::BlurShareTooSmall));
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.1])->finding(FindingId::BlurShareTooSmall));
@@ -91,7 +91,7 @@ final class PictureFailuresTest extends TestCase
     {
         // 0.002 m/s is 0.128 px a second: half a pixel in 4 s.
         $finding = self::found(FindingId::ExposureDraggedForNothing, ['/optics/subject_speed_m_s' => 0.002, '/timing/exposure_s' => 4]);
-        self::assertSame('0.51 px of blur', $finding->shortfall);
+        self::assertSame('checks.exposure_dragged_for_nothing.shortfall(blur: 0.51)', (string) $finding->shortfall);
         self::assertEqualsWithDelta(0.8, $finding->remedies()[0]->mended->timing->exposure->longest(), 1e-12);
         self::assertNull(self::report(['/optics/subject_speed_m_s' => 0.02, '/timing/exposure_s' => 4])->finding(FindingId::ExposureDraggedForNothing));
         self::assertNull(self::report(['/timing/exposure_s' => 4])->finding(FindingId::ExposureDraggedForNothing));
@@ -105,8 +105,8 @@ final class PictureFailuresTest extends TestCase
     {
         // 114° over 215 moves at 1.25 times the even speed: 0.663° a photo of the 73.74° that 24 mm take in: 73.74/(0.663·24) = 4.64 s.
         $finding = self::found(FindingId::TooFastOnScreen, ['/move/keyframes/1/pan' => 100]);
-        self::assertSame('The pan is too fast on screen', $finding->title);
-        self::assertSame('4.64 s to cross the frame', $finding->shortfall);
+        self::assertSame('checks.too_fast_on_screen.title(axis: pan)', (string) $finding->title);
+        self::assertSame('checks.too_fast_on_screen.shortfall(crossing: 4.636)', (string) $finding->shortfall);
         self::assertEqualsWithDelta(216 * 7 / 4.64, $finding->remedies()[0]->mended->timing->photos, 4);
         self::assertSame(8.0, $finding->remedies()[0]->mended->timing->interval->longest());
         // 0.439° crosses in just seven seconds: 66 % of the cruising step, so all but the ends of the ramps.
@@ -120,7 +120,7 @@ final class PictureFailuresTest extends TestCase
     {
         // Half of each interval open: half of 0.2035° or 2.27 px.
         $finding = self::found(FindingId::ContinuousSmear, ['/timing/mode' => 'continuous', '/timing/exposure_s' => 4]);
-        self::assertSame('2.3 px of smear', $finding->shortfall);
+        self::assertSame('checks.continuous_smear.shortfall(much: 2.3)', (string) $finding->shortfall);
         self::assertSame(['stop', 'exposure', 'way'], array_column($finding->remedies(), 'key'));
         // 1.5 of 2.27 px is reached two thirds up the ramp of 43 photos, and left as far down the other.
         self::assertEqualsWithDelta(13 + 0.66 * 43, $finding->firstPhoto, 1.5);
@@ -132,7 +132,7 @@ final class PictureFailuresTest extends TestCase
     public function testT18TooLittleSettling(): void
     {
         $finding = self::found(FindingId::TooLittleSettling, ['/rig/settle_s' => 0.1]);
-        self::assertSame('0.1 s to stand still', $finding->shortfall);
+        self::assertSame('checks.too_little_settling.shortfall(settleSeconds: 0.1)', (string) $finding->shortfall);
         self::assertSame(0.5, $finding->remedies()[0]->mended->rig->settleSeconds);
         self::assertSame(8.0, $finding->remedies()[0]->mended->timing->interval->longest());
         // Where the interval has no room for it, it grows: 0.06 + 0.8 + 0.2 + 0.564 + 0.5 = 2.124 s.
@@ -145,7 +145,7 @@ final class PictureFailuresTest extends TestCase
     {
         // 820 mm at 60 m and at 400 m: 17.5 - 2.6 px.
         $finding = self::found(FindingId::SlideDoesNotShow, ['/optics/foreground_m' => 60, '/optics/subject_m' => 80]);
-        self::assertSame('14.9 px of parallax', $finding->shortfall);
+        self::assertSame('checks.slide_does_not_show.shortfall(parallax: 14.9)', (string) $finding->shortfall);
         self::assertNull(self::report(['/optics/foreground_m' => 60, '/optics/subject_m' => 80, '/move/keyframes/1/slide' => 40])->finding(FindingId::SlideDoesNotShow));
     }
 
@@ -153,15 +153,15 @@ final class PictureFailuresTest extends TestCase
     {
         // 20 steps a degree: 0.05° or 1.12 px.
         $finding = self::found(FindingId::StepBelowMotor, ['/rig/axes/1/steps_per_unit' => 20]);
-        self::assertSame('1.12 px a motor step', $finding->shortfall);
-        self::assertSame("The pan's motor steps show", $finding->title);
+        self::assertSame('checks.step_below_motor.coarse(pixels: 1.12)', (string) $finding->shortfall);
+        self::assertSame('checks.step_below_motor.title(axis: axes.pan)', (string) $finding->title);
     }
 
     public function testT20APlannedStepUnderOneMotorStep(): void
     {
         // 0.1° of tilt over 215 moves at 1.25 times the even speed: 0.05 motor steps.
         $finding = self::found(FindingId::StepBelowMotor, ['/move/keyframes/1/tilt' => 2.1]);
-        self::assertSame('0.05 motor steps a photo', $finding->shortfall);
+        self::assertSame('checks.step_below_motor.fine(steps: 0.05)', (string) $finding->shortfall);
         self::assertSame(9, $finding->photoCount);
     }
 }

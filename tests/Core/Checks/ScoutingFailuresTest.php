@@ -28,30 +28,30 @@ final class ScoutingFailuresTest extends TestCase
     public static function rows(): iterable
     {
         $long = ['/timing/photos' => 400, '/timing/interval_s' => 10, '/site' => Plans::SITE] + self::STILL;
-        yield 'T4 dial not on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'manual'], Severity::Stops, ['dial']];
-        yield 'T4 dial on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'bulb'], Severity::Stops, ['dial']];
+        yield 'T4 dial not on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'manual'], Severity::Error, ['dial']];
+        yield 'T4 dial on bulb' => [FindingId::ExposureNotAsPlanned, ['/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'bulb'], Severity::Error, ['dial']];
         yield 'T4 beyond the dial' => [
             FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 60, '/timing/interval_s' => 90],
-            Severity::Stops,
+            Severity::Error,
             ['dial'],
         ];
         yield 'T4 30 s is 32 s and the interval does not hold it' => [
             FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 30, '/timing/interval_s' => 32.5],
-            Severity::Stops,
+            Severity::Error,
             ['true', 'literal'],
         ];
         yield 'T4 15 s is 16 s and there is room' => [
             FindingId::ExposureNotAsPlanned,
             ['/camera/exposure_timed_by' => 'camera', '/timing/exposure_s' => 15, '/timing/interval_s' => 40],
-            Severity::Know,
+            Severity::Info,
             ['true', 'literal'],
         ];
         yield 'T5 aperture priority at dusk' => [
             FindingId::AperturePriorityOutruns,
             ['/light' => ['aperture' => 5.6, 'control' => 'aperture_priority', 'isos' => [100]], '/start' => self::DUSK] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['longest', 'interval'],
         ];
         yield 'T5 with ISO to follow' => [
@@ -61,7 +61,7 @@ final class ScoutingFailuresTest extends TestCase
                 '/start' => self::DUSK,
                 '/timing/photos' => 260,
             ] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['ramp', 'longest', 'interval'],
         ];
         yield 'T15 at noon' => [
@@ -71,29 +71,29 @@ final class ScoutingFailuresTest extends TestCase
                 '/start' => ['event' => 'clock', 'at' => '12:00'],
                 '/timing/exposure_s' => 2,
             ] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['nd', 'ramp', 'exposure'],
         ];
         yield 'T15 without a filter in the bag' => [
             FindingId::DaylightOverexposes,
             ['/light' => ['aperture' => 8], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 2] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['nd', 'ramp', 'exposure'],
         ];
         yield 'T15 ISO too high' => [
             FindingId::DaylightOverexposes,
             ['/light' => ['aperture' => 16, 'iso' => 1600], '/start' => ['event' => 'clock', 'at' => '12:00'], '/timing/exposure_s' => 0.01] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['nd', 'iso', 'ramp', 'exposure'],
         ];
         yield 'T16 stars trail' => [FindingId::StarsTrail, [
             '/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '23:00'], '/timing/exposure_s' => 25, '/timing/interval_s' => 30,
             '/move/keyframes/0/tilt' => 20, '/move/keyframes/1/tilt' => 20, '/rig/base' => ['zero_bearing_deg' => 180],
-        ], Severity::Look, ['exposure']];
+        ], Severity::Warning, ['exposure']];
         yield 'T23 night falls' => [
             FindingId::LightRunsOut,
             ['/light' => ['aperture' => 4], '/start' => self::DUSK, '/timing/exposure_s' => 0.05, '/timing/photos' => 260] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['ramp'],
         ];
         yield 'T23 filter left on' => [
@@ -104,13 +104,13 @@ final class ScoutingFailuresTest extends TestCase
                 '/timing/exposure_s' => 0.0025,
                 '/timing/photos' => 60,
             ] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['ramp', 'nd', 'exposure'],
         ];
         yield 'T23 limits too tight' => [
             FindingId::LightRunsOut,
             ['/light' => ['aperture' => 8, 'isos' => [100, 200]], '/start' => self::DUSK, '/timing/photos' => 300] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['ramp'],
         ];
         yield 'T23 too late by half an hour' => [
@@ -121,44 +121,44 @@ final class ScoutingFailuresTest extends TestCase
                 '/timing/exposure_s' => 0.02,
                 '/timing/photos' => 60,
             ] + $long,
-            Severity::Stops,
+            Severity::Error,
             ['ramp', 'exposure', 'start'],
         ];
         yield 'R1 base off level' => [
             FindingId::HorizonLeans,
             ['/optics' => self::OPTICS, '/rig/base' => ['off_level_deg' => 1, 'toward_deg' => 90]],
-            Severity::Look,
+            Severity::Warning,
             ['level'],
         ];
-        yield 'R2 weak legs' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Look, ['rating']];
-        yield 'R2 legs under the load itself' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 2.5, 'carriage_rating_kg' => 8]], Severity::Stops, ['rating']];
-        yield 'R2 weak carriage' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Look, ['rating']];
-        yield 'R3 too steep' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Look, ['incline', 'counterweight']];
-        yield 'R3 beyond the motor itself' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Stops, ['incline', 'counterweight']];
+        yield 'R2 weak legs' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 5, 'carriage_rating_kg' => 8]], Severity::Warning, ['rating']];
+        yield 'R2 legs under the load itself' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 2.5, 'carriage_rating_kg' => 8]], Severity::Error, ['rating']];
+        yield 'R2 weak carriage' => [FindingId::LoadTooHeavy, ['/load' => ['legs_rating_kg' => 15, 'carriage_rating_kg' => 3]], Severity::Warning, ['rating']];
+        yield 'R3 too steep' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 30]], Severity::Warning, ['incline', 'counterweight']];
+        yield 'R3 beyond the motor itself' => [FindingId::InclineBeyondThrust, ['/load' => ['incline_deg' => 60, 'thrust_n' => 20]], Severity::Error, ['incline', 'counterweight']];
         yield 'P1 camera battery in the cold' => [
             FindingId::CameraBatteryDies,
             ['/power' => ['camera' => ['battery_wh' => 1], 'temperature_c' => -10]],
-            Severity::Stops,
+            Severity::Error,
             ['batteries', 'bank'],
         ];
         yield 'P1 half charged' => [
             FindingId::CameraBatteryDies,
             ['/power' => ['camera' => ['battery_wh' => 1.8, 'charge' => 0.4]]],
-            Severity::Stops,
+            Severity::Error,
             ['charge', 'batteries', 'bank'],
         ];
-        yield 'P2 rig battery' => [FindingId::RigBatteryDies, ['/power' => ['rig' => ['battery_wh' => 2]]], Severity::Stops, ['batteries', 'bank']];
-        yield 'P3 one card' => [FindingId::CardFull, ['/storage' => ['cards_gb' => [4]]], Severity::Stops, ['card']];
+        yield 'P2 rig battery' => [FindingId::RigBatteryDies, ['/power' => ['rig' => ['battery_wh' => 2]]], Severity::Error, ['batteries', 'bank']];
+        yield 'P3 one card' => [FindingId::CardFull, ['/storage' => ['cards_gb' => [4]]], Severity::Error, ['card']];
         yield 'P3 two kinds of file' => [
             FindingId::CardFull,
             ['/storage' => ['raw_mb' => 30, 'jpeg_mb' => 10, 'cards_gb' => [8, 8], 'slots' => 'copy']],
-            Severity::Stops,
+            Severity::Error,
             ['card', 'raw', 'overflow', 'jpeg'],
         ];
         yield 'S1 the sun sets in the frame' => [
             FindingId::SunInFrame,
             ['/optics' => self::OPTICS, '/site' => Plans::SITE, '/start' => self::DUSK, '/rig/base' => ['zero_bearing_deg' => 273]],
-            Severity::Look,
+            Severity::Warning,
             ['start'],
         ];
     }
@@ -176,7 +176,7 @@ final class ScoutingFailuresTest extends TestCase
         self::assertSame($remedies, array_column($found->remedies(), 'key'));
         self::assertDoesNotMatchRegularExpression('/\d\.\d{4,}|NAN|INF/', "{$found->title} {$found->shortfall} {$found->sentence}");
         foreach ($found->remedies() as $remedy) {
-            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), $remedy->label);
+            self::assertNull(Report::on(Shot::of($remedy->mended))->finding($id), (string) $remedy->label);
         }
     }
 
@@ -254,7 +254,7 @@ final class ScoutingFailuresTest extends TestCase
         self::assertNull(self::find(FindingId::DaylightOverexposes, $noon));
         $remedy = self::find(FindingId::BlurShareTooSmall, $noon)?->remedies()[0];
         self::assertNotNull($remedy);
-        self::assertMatchesRegularExpression('/with \d+ stops of ND on the lens/', $remedy->costs);
+        self::assertMatchesRegularExpression('/blur_share_too_small\.nd\(stops: \d+ stop\)/', (string) $remedy->costs);
         $report = Report::on(Shot::of($remedy->mended));
         self::assertSame([null, null, null], [$report->finding(FindingId::BlurShareTooSmall), $report->finding(FindingId::DaylightOverexposes), $report->finding(FindingId::LightRunsOut)]);
     }

@@ -22,8 +22,8 @@ final class SlowerThanAxisTest extends TestCase
     {
         $finding = self::finding(0.5);
         self::assertNotNull($finding);
-        self::assertSame([FindingId::SlowerThanAxis, '2.5 times slower than it can', 100], [$finding->id, $finding->shortfall, $finding->photoCount]);
-        self::assertStringContainsString('creep at 0.2 mm/s', $finding->sentence);
+        self::assertSame([FindingId::SlowerThanAxis, 'checks.slower_than_axis.shortfall(least: 2.5)', 100], [$finding->id, (string) $finding->shortfall, $finding->photoCount]);
+        self::assertSame('checks.slower_than_axis.sentence(worst: 57, axis: axes.slide, speedText: 0.2 mm/s, speedText2: 0.5 mm/s)', (string) $finding->sentence);
         self::assertNull(Report::on(Shot::of($finding->remedies()[0]->mended))->finding(FindingId::SlowerThanAxis));
     }
 
@@ -31,7 +31,7 @@ final class SlowerThanAxisTest extends TestCase
     public function testItCanCreepAtItsSlowest(): void
     {
         $remedies = array_column(self::finding(0.5)?->remedies() ?? [], null, 'key');
-        self::assertSame('Creep at its slowest, one every 2 s', ($remedies['slowest'] ?? null)?->label);
+        self::assertSame('checks.slower_than_axis.slowest(seconds: 2)', (string) ($remedies['slowest'] ?? null)?->label);
         self::assertSame(2.0, $remedies['slowest']->mended->timing->interval->longest());
         self::assertNull(Report::on(Shot::of($remedies['slowest']->mended))->finding(FindingId::SlowerThanAxis));
     }

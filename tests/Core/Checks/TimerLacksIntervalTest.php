@@ -29,13 +29,13 @@ final class TimerLacksIntervalTest extends TestCase
     {
         yield 'any interval' => [[], 15.1, null, []];
         yield 'whole seconds, and it is one' => [['interval_step_s' => 1], 15, null, []];
-        yield 'whole seconds' => [['interval_step_s' => 1], 15.1, '0.1 s off', ['Take one every 15 s', 'Take one every 16 s']];
+        yield 'whole seconds' => [['interval_step_s' => 1], 15.1, 'checks.timer_lacks_interval.off(off: 0.1)', ['fixes.interval_s(seconds: 15)', 'fixes.interval_s(seconds: 16)']];
         yield 'half seconds' => [['interval_step_s' => 0.5], 7.5, null, []];
         yield 'a list that has it' => [['intervals_s' => [5, 10, 30]], 10, null, []];
-        yield 'a list' => [['intervals_s' => [5, 10, 30]], 12, '2 s off', ['Take one every 10 s', 'Take one every 30 s']];
-        yield 'shorter than any of it' => [['intervals_s' => [20, 30]], 12, '8 s off', ['Take one every 20 s']];
+        yield 'a list' => [['intervals_s' => [5, 10, 30]], 12, 'checks.timer_lacks_interval.off(off: 2)', ['fixes.interval_s(seconds: 10)', 'fixes.interval_s(seconds: 30)']];
+        yield 'shorter than any of it' => [['intervals_s' => [20, 30]], 12, 'checks.timer_lacks_interval.off(off: 8)', ['fixes.interval_s(seconds: 20)']];
         // At 1 s rig and camera would not be ready.
-        yield 'the shorter one is too short' => [['intervals_s' => [1, 30]], 12, '11 s off', ['Take one every 30 s']];
+        yield 'the shorter one is too short' => [['intervals_s' => [1, 30]], 12, 'checks.timer_lacks_interval.off(off: 11)', ['fixes.interval_s(seconds: 30)']];
     }
 
     /**
@@ -46,27 +46,27 @@ final class TimerLacksIntervalTest extends TestCase
     public function testAnIntervalThatTheTimerLacksIsTold(array $trigger, float $interval, ?string $off, array $offered): void
     {
         $found = self::finding(Plans::with(['/timing/interval_s' => $interval, '/trigger' => ['by' => 'rig'] + $trigger]));
-        self::assertSame($off, $found?->shortfall);
+        self::assertSame((string) $off, (string) $found?->shortfall);
         $remedies = $found?->remedies() ?? [];
-        self::assertSame($offered, array_map(static fn (Remedy $remedy): string => $remedy->label, $remedies));
+        self::assertSame($offered, array_map(static fn (Remedy $remedy): string => (string) $remedy->label, $remedies));
         foreach ($remedies as $remedy) {
-            self::assertNull(self::finding($remedy->mended), $remedy->label);
+            self::assertNull(self::finding($remedy->mended), (string) $remedy->label);
         }
     }
 
     public function testBesideARigItStopsTheShotAndAloneItIsTold(): void
     {
         $trigger = ['/timing/interval_s' => 15.1, '/trigger' => ['by' => 'camera_timer', 'interval_step_s' => 1]];
-        self::assertSame(Severity::Stops, self::finding(Plans::with($trigger))?->severity);
+        self::assertSame(Severity::Error, self::finding(Plans::with($trigger))?->severity);
         $alone = Plans::with($trigger + ['/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]]]);
-        self::assertSame(Severity::Look, self::finding($alone)?->severity);
+        self::assertSame(Severity::Warning, self::finding($alone)?->severity);
     }
 
     public function testWhatTheCamerasTimerIsSetToIsWhatCounts(): void
     {
         $trigger = ['by' => 'camera_timer', 'interval_step_s' => 1, 'camera_interval_s' => 15.5];
         $found = self::finding(Plans::with(['/timing/interval_s' => 15, '/trigger' => $trigger]));
-        self::assertSame('0.5 s off', $found?->shortfall);
+        self::assertSame('checks.timer_lacks_interval.off(off: 0.5)', (string) $found?->shortfall);
     }
 
     public function testAnIntervalThatIsSolvedForIsOneThatTheTimerHas(): void

@@ -6,12 +6,12 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Clip\Clip;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Clip\Clip;
 use Evrent\Core\Editing\Figure;
-use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\PinnedRemedies;
+use Evrent\Core\Editing\Pins;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -49,11 +49,11 @@ final class TrueFindingsTest extends TestCase
     {
         // 1 m/s at 20 m is 64 px a second: 512 px in 8 s, 27 % of 1920.
         $boat = self::OPTICS + ['/optics/subject_speed_m_s' => 1];
-        self::assertSame('27 % of the frame a photo', self::found(FindingId::IntervalTooLongForSubject, $boat)->shortfall);
+        self::assertSame('checks.interval_too_long_for_subject.shortfall(share: 26.667)', (string) self::found(FindingId::IntervalTooLongForSubject, $boat)->shortfall);
         self::assertNull(self::report($boat + ['/optics/subject_kind' => 'stream'])->finding(FindingId::IntervalTooLongForSubject), 'half the frame is the limit of a stream');
         // 2 m/s: 53 %. Open for a tenth of the interval it jumps; for a fifth it flows.
         $traffic = self::OPTICS + ['/optics/subject_speed_m_s' => 2, '/optics/subject_kind' => 'stream'];
-        self::assertStringContainsString('open too short to make a flow of it', self::found(FindingId::IntervalTooLongForSubject, $traffic)->sentence);
+        self::assertSame('checks.interval_too_long_for_subject.flow(seconds: 8, share: 53.333, more: )', (string) self::found(FindingId::IntervalTooLongForSubject, $traffic)->sentence);
         self::assertNull(self::report($traffic + ['/timing/exposure_s' => 1.6])->finding(FindingId::IntervalTooLongForSubject));
     }
 
@@ -61,13 +61,13 @@ final class TrueFindingsTest extends TestCase
     public function testT12CountsByTheFieldOfView(): void
     {
         $finding = self::found(FindingId::TooFastOnScreen, self::OPTICS + ['/timing/photos' => 400, '/move/keyframes/0/pan' => -90, '/move/keyframes/1/pan' => 90, '/rig/axes/1/max_speed' => 30]);
-        self::assertSame('5.45 s to cross the frame', $finding->shortfall);
+        self::assertSame('checks.too_fast_on_screen.shortfall(crossing: 5.449)', (string) $finding->shortfall);
         // A slide by its width at the distance: 2 · 20 · 18/24 = 30 m take 2,000 photos of 15 mm, 83 s.
         self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/pan' => -14])->finding(FindingId::TooFastOnScreen));
         $near = self::OPTICS + ['/optics/subject_m' => 2, '/move/keyframes/1/pan' => -14];
         // 3 m wide at 2 m: 4.767 mm a photo cross it in 3000/4.767/24 = 26 s.
         self::assertNull(self::report($near)->finding(FindingId::TooFastOnScreen));
-        self::assertSame('26.22 s to cross the frame', self::found(FindingId::TooFastOnScreen, $near + ['/thresholds' => ['crossing_s' => 30]])->shortfall);
+        self::assertSame('checks.too_fast_on_screen.shortfall(crossing: 26.22)', (string) self::found(FindingId::TooFastOnScreen, $near + ['/thresholds' => ['crossing_s' => 30]])->shortfall);
     }
 
     /**
@@ -76,15 +76,15 @@ final class TrueFindingsTest extends TestCase
     public static function dials(): iterable
     {
         $keys = ['/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 2]]];
-        yield 'keyed, and nobody turns the dial' => [$keys + ['/camera/exposure_timed_by' => 'camera'], '6 clicks', 'Time it by the controller, on bulb'];
+        yield 'keyed, and nobody turns the dial' => [$keys + ['/camera/exposure_timed_by' => 'camera'], '6 click', 'fixes.controller_bulb'];
         yield '1/500 s by the controller' => [
-            ['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb'], '1/500 s on bulb', 'Time it by the camera, on manual',
+            ['/timing/exposure_s' => 0.002, '/camera/exposure_timed_by' => 'controller', '/camera/dial' => 'bulb'], 'checks.exposure_not_as_planned.short_bulb_shortfall(shortest: 0.002)', 'checks.exposure_not_as_planned.by_camera',
         ];
         yield 'aperture priority on manual' => [
-            ['/light' => ['control' => 'aperture_priority'], '/camera/dial' => 'manual'], 'every exposure is another', 'Set the dial to aperture priority',
+            ['/light' => ['control' => 'aperture_priority'], '/camera/dial' => 'manual'], 'checks.exposure_not_as_planned.not_alike', 'checks.exposure_not_as_planned.dial_set(x: timing.dial.aperture_priority)',
         ];
         yield 'manual on aperture priority' => [
-            ['/light' => ['iso' => 100], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'], 'every exposure is another', 'Set the dial to manual',
+            ['/light' => ['iso' => 100], '/camera/exposure_timed_by' => 'camera', '/camera/dial' => 'aperture_priority'], 'checks.exposure_not_as_planned.not_alike', 'checks.exposure_not_as_planned.dial_manual',
         ];
     }
 
@@ -95,7 +95,7 @@ final class TrueFindingsTest extends TestCase
     public function testT4TellsOfDials(array $changes, string $shortfall, ?string $remedy): void
     {
         $finding = self::found(FindingId::ExposureNotAsPlanned, $changes);
-        self::assertSame([$shortfall, $remedy], [$finding->shortfall, $finding->remedies()[0]->label ?? null]);
+        self::assertSame([$shortfall, $remedy], [(string) $finding->shortfall, ($finding->remedies()[0] ?? null)?->label->__toString()]);
     }
 
     public function testT4IsSilentWhereSomebodyTurnsNothing(): void
@@ -119,7 +119,7 @@ final class TrueFindingsTest extends TestCase
     public function testT1CountsItsCostFromWhatWasAsked(): void
     {
         $finding = self::found(FindingId::IntervalTooShortForRig, ['/timing/interval_s' => 1.5]);
-        self::assertSame('keeps clip, exposure and framing; 4 min more shooting than asked for', $finding->remedy('interval')?->costs);
+        self::assertSame('units.semicolon(first: checks.cost.keeps(kept: [checks.cost.kept_clip, checks.cost.kept_exposure, checks.cost.kept_framing]), last: checks.cost.more(extra: 240))', (string) $finding->remedy('interval')?->costs);
     }
 
     public function testARemedyThatKeepsAllPinsComesFirstAndTheOthersSayWhichTheyBreak(): void
@@ -131,8 +131,8 @@ final class TrueFindingsTest extends TestCase
         self::assertSame([], $remedies[0]['givesWay']);
         self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[3]['givesWay']));
         // The time on site stays, and so fewer photos fit: what is said is what comes of it.
-        self::assertStringContainsString('8.79 s of clip instead of 10 s', $remedies[3]['costs']);
-        self::assertStringNotContainsString('longer', $remedies[3]['costs']);
+        self::assertSame('units.semicolon(first: checks.cost.keeps(kept: [checks.cost.kept_shooting, checks.cost.kept_exposure, checks.cost.kept_framing]), last: checks.cost.clip(after: 8.792, before: 10))', (string) $remedies[3]['costs']);
+        self::assertStringNotContainsString('longer', (string) $remedies[3]['costs']);
     }
 
     public function testT15StaysOnTheMarksAndWithinLensAndBag(): void
@@ -140,8 +140,11 @@ final class TrueFindingsTest extends TestCase
         $noon = ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 0.8];
         $finding = self::found(FindingId::DaylightOverexposes, $noon + ['/light' => ['aperture' => 8, 'iso' => 200, 'filters' => [3, 6]]]);
         $labels = array_column($finding->remedies(), 'label', 'key');
-        self::assertSame('Put on the ND of 3 stops and the ND of 6 stops', $labels['nd'] ?? null);
-        self::assertMatchesRegularExpression('~^Expose 1/\d+ s$~', $labels['exposure'] ?? '');
+        self::assertSame(
+            'checks.daylight_overexposes.filters(x: [checks.daylight_overexposes.nd_of(stops: 3 stop), checks.daylight_overexposes.nd_of(stops: 6 stop)])',
+            (string) ($labels['nd'] ?? ''),
+        );
+        self::assertMatchesRegularExpression('~^fixes\.expose\(told: checks\.exposing\.plain\(seconds: 0\.00\d+\)\)$~', (string) ($labels['exposure'] ?? ''));
         self::assertArrayNotHasKey('aperture', $labels, 'nine stops are beyond any ring');
     }
 
@@ -150,10 +153,10 @@ final class TrueFindingsTest extends TestCase
         // 500/24 = 20.8 s.
         $stars = self::OPTICS + ['/timing/exposure_s' => 25, '/timing/interval_s' => 40];
         $finding = self::found(FindingId::StarsTrail, $stars + ['/light' => ['exposed_for' => 'sky']]);
-        self::assertSame(Severity::Look, $finding->severity);
-        self::assertStringContainsString('the rule of 500 allows 20.83 s', $finding->sentence);
-        self::assertSame('Expose no longer than 20 s', $finding->remedies()[0]->label);
-        self::assertSame(Severity::Know, self::found(FindingId::StarsTrail, $stars)->severity);
+        self::assertSame(Severity::Warning, $finding->severity);
+        self::assertSame('checks.stars_trail.by_focal_length(focalMillimetres: 24, most: 20.833)', (string) $finding->sentence);
+        self::assertSame('checks.stars_trail.shorter(told: checks.exposing.plain(seconds: 20))', (string) $finding->remedies()[0]->label);
+        self::assertSame(Severity::Info, self::found(FindingId::StarsTrail, $stars)->severity);
         self::assertNull(self::report($stars + ['/light' => ['lamps_lux' => 40]])->finding(FindingId::StarsTrail), 'a street has no stars to trail');
         self::assertNull(self::report(['/timing/exposure_s' => 20] + $stars)->finding(FindingId::StarsTrail));
     }
@@ -168,14 +171,14 @@ final class TrueFindingsTest extends TestCase
         self::assertNull($right->finding(FindingId::LightRunsOut));
         self::assertNull($right->finding(FindingId::DaylightOverexposes));
         $wrong = self::found(FindingId::LightRunsOut, $night + ['/light' => ['exposed_for' => 'sky', 'aperture' => 8, 'iso' => 100, 'widest_aperture' => 2.0]]);
-        self::assertSame(Severity::Stops, $wrong->severity);
-        self::assertSame(['Open to f/2 and go up to ISO 1000'], array_values(array_intersect_key(array_column($wrong->remedies(), 'label', 'key'), ['iso' => true])));
+        self::assertSame(Severity::Error, $wrong->severity);
+        self::assertSame('checks.light_runs_out.open_and_iso(aperture: 2, iso: 1000)', (string) (array_column($wrong->remedies(), 'label', 'key')['iso'] ?? ''));
         // Lighter than wanted, but no highlight is gone: a check, not a spoilt shot.
         $suburb = self::found(FindingId::DaylightOverexposes, ['/site' => ['date' => '2027-04-07', 'sky_mag' => 19.5] + Plans::SITE] + $night
             + ['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
-        self::assertSame([Severity::Look, '2.7 stops over'], [$suburb->severity, $suburb->shortfall]);
+        self::assertSame([Severity::Warning, 'checks.daylight_overexposes.shortfall(stops: 2.7 stop)'], [$suburb->severity, (string) $suburb->shortfall]);
         $noon = self::found(FindingId::DaylightOverexposes, ['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:30'], '/timing/exposure_s' => 1, '/light' => ['aperture' => 2.8]]);
-        self::assertSame(Severity::Stops, $noon->severity);
+        self::assertSame(Severity::Error, $noon->severity);
     }
 
     public function testL5OnlyWhereTheCropTakesWhatAKeyframeNeeds(): void
@@ -184,8 +187,8 @@ final class TrueFindingsTest extends TestCase
         self::assertNull(self::report(self::OPTICS)->finding(FindingId::CropCutsFraming));
         self::assertNull(self::report(self::OPTICS + ['/move/keyframes/1/subject_height' => 0.84])->finding(FindingId::CropCutsFraming));
         $finding = self::found(FindingId::CropCutsFraming, self::OPTICS + ['/move/keyframes/1/subject_height' => 0.95]);
-        self::assertSame('10.6 % of the height lost at B', $finding->shortfall);
-        self::assertStringContainsString('left and right', self::found(FindingId::CropCutsFraming, self::OPTICS + [
+        self::assertSame('checks.crop_cuts_framing.shortfall(cut: 10.6, across: checks.crop_cuts_framing.height, peg: B)', (string) $finding->shortfall);
+        self::assertSame('checks.crop_cuts_framing.sentence(peg: A, left: 50, across: checks.crop_cuts_framing.width, outputWidthPixels: 1080, outputHeightPixels: 1920, left2: 37.5, sides: checks.crop_cuts_framing.sides)', (string) self::found(FindingId::CropCutsFraming, self::OPTICS + [
             '/optics/output_width_px' => 1080, '/optics/output_height_px' => 1920, '/move/keyframes/0/subject_width' => 0.5,
         ])->sentence);
     }
@@ -194,13 +197,13 @@ final class TrueFindingsTest extends TestCase
     {
         self::assertNull(self::report(['/move/keyframes/0/matters_most' => true])->finding(FindingId::BestFramingComesLate));
         $finding = self::found(FindingId::BestFramingComesLate, ['/move/keyframes/1/matters_most' => true]);
-        self::assertSame('B after 228 of 240 photos', $finding->shortfall);
+        self::assertSame('checks.best_framing_comes_late.shortfall(peg: B, photo: 228, photos: 240)', (string) $finding->shortfall);
         // Asked: the clip as it was meant, with time running backwards in it, or time as it runs.
         [$both, $alone] = $finding->remedies();
         $mended = $both->mended;
         self::assertTrue($mended->move->keyframes[0]->mattersMost);
         self::assertTrue(Clip::begun($mended)->isReversed);
-        self::assertStringContainsString('time runs backwards', $both->costs);
+        self::assertSame('units.semicolon(first: units.semicolon(first: checks.cost.keeps(kept: [checks.cost.kept_clip, checks.cost.kept_shooting, checks.cost.kept_interval, checks.cost.kept_exposure]), last: checks.cost.framing), last: checks.best_framing_comes_late.same_order)', (string) $both->costs);
         self::assertFalse(Clip::begun($alone->mended)->isReversed);
         self::assertEquals($mended->move, $alone->mended->move);
         self::assertFalse((new PinnedPlan($mended))->named('swap', [])->plan->timing->playsBackwards, 'turned back by hand it is right as it is shot');

@@ -118,7 +118,7 @@ final class WorkedExamplesTest extends TestCase
     public function testItIsJudgedAsPracticeDoes(array $changes, string $standing, array $found): void
     {
         $report = Report::on(Shot::of(Plans::with(array_filter($changes + self::KNOWN, static fn (mixed $part): bool => $part !== null))));
-        $worse = array_values(array_filter($report->all(), static fn (Finding $one): bool => $one->severity !== Severity::Know));
+        $worse = array_values(array_filter($report->all(), static fn (Finding $one): bool => $one->severity !== Severity::Info));
         $told = implode("\n", array_map(static fn (Finding $one): string => "{$one->id->value} {$one->title}: {$one->shortfall}. {$one->sentence}", $worse));
         self::assertSame($standing, $report->verdict->standing(), $report->verdict->coverage() . "\n" . $told);
         self::assertSame([], array_filter($found, static fn (FindingId $id): bool => !in_array($id, array_column($worse, 'id'), true)), $told);

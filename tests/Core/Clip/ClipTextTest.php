@@ -82,7 +82,7 @@ final class ClipTextTest extends TestCase
             self::fail('It was taken.');
         } catch (InvalidInput $invalid) {
             $found = array_column(array_map(static fn (Problem $problem): array => [$problem->pointer, $problem->message], $invalid->problems), 1, 0);
-            self::assertStringContainsString($says, $found[$pointer] ?? '');
+            self::assertStringContainsString($says, (string) ($found[$pointer] ?? ''));
         }
     }
 

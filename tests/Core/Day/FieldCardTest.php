@@ -30,7 +30,7 @@ final class FieldCardTest extends TestCase
             '/storage' => ['raw_mb' => 40, 'cards_gb' => [64]], '/end' => ['by' => 'card'],
         ])));
         $text = implode("\n", $lines);
-        self::assertStringContainsString('the hyperfocal distance', $text);
+        self::assertStringContainsString('nearest_out_of_focus.hyperfocal', $text);
         self::assertStringContainsString('White balance 5,200 K, focus by hand.', $text);
         self::assertSame(3, substr_count($text, 'one click longer'));
         self::assertMatchesRegularExpression('~^19:\d\d.*photo \d+ taken: one click longer, to 0\.3 s$~m', $text);

@@ -39,7 +39,7 @@ final class OnSiteTest extends TestCase
             self::fail("{$typed} is taken");
         } catch (InvalidInput $refused) {
             self::assertSame('/on_site', $refused->problems[0]->pointer);
-            self::assertStringContainsString($says, $refused->problems[0]->message);
+            self::assertStringContainsString($says, (string) $refused->problems[0]->message);
         }
     }
 

@@ -101,10 +101,10 @@ final class ShotCardTest extends TestCase
     public function testNothingAssumedIsPrintedAsAFact(): void
     {
         $given = ['/optics' => Plans::OPTICS + ['focal_mm' => 24], '/light' => ['aperture' => 8, 'iso' => 200]];
-        self::assertStringContainsString('For the foreground focus at', implode(' ', ShotCard::of(Shot::of(Plans::with($given)))->settings));
+        self::assertSame('units.sentences(first: checks.nearest_out_of_focus.hyperfocal(aperture: 8, circleMillimetres: 0.0288, distanceText: 2.52 m), last: checks.nearest_out_of_focus.for_foreground(distanceText: 2.52 m, set: checks.nearest_out_of_focus.zone(distanceText: 1.26 m, part: checks.nearest_out_of_focus.horizon)))', implode(' ', ShotCard::of(Shot::of(Plans::with($given)))->settings));
         $near = implode(' ', ShotCard::of(Shot::of(Plans::with($given + ['/provenance' => ['/optics/foreground_m' => 'default']])))->settings);
         self::assertStringNotContainsString('focus at', $near);
-        self::assertStringContainsString('How near the foreground stands is not set.', $near);
+        self::assertSame('units.sentences(first: checks.nearest_out_of_focus.hyperfocal(aperture: 8, circleMillimetres: 0.0288, distanceText: 2.52 m), last: checks.nearest_out_of_focus.foreground_unset)', $near);
         $lens = ShotCard::of(Shot::of(Plans::with(['/light' => ['iso' => 200]] + $given)));
         self::assertStringNotContainsString('hyperfocal', implode(' ', $lens->settings));
         self::assertStringContainsString('f/8 (assumed), ISO 200', $lens->figures);

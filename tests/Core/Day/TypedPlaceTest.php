@@ -95,7 +95,7 @@ final class TypedPlaceTest extends TestCase
         } catch (InvalidInput $invalid) {
             $messages = array_column($invalid->problems, 'message', 'pointer');
             self::assertArrayHasKey($pointer, $messages);
-            self::assertStringContainsString($says, str_replace("\u{2212}", '-', $messages[$pointer]));
+            self::assertStringContainsString($says, str_replace("\u{2212}", '-', (string) $messages[$pointer]));
         }
     }
 

@@ -44,9 +44,10 @@ final class VideoTest extends TestCase
     {
         $storage = ['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]];
         $full = Report::on(Shot::of(self::video($storage)))->finding(FindingId::CardFull);
+        self::assertNotNull($full);
         // 32 min of 0.75 GB are 24 GB; 16 GB hold 21 min 20 s.
-        self::assertSame('after 21 min 20 s of video', $full?->shortfall);
-        self::assertSame('Use a card of 32 GB', $full->remedies()[0]->label);
+        self::assertSame('checks.card_full.video_shortfall(filmSeconds: 1280)', (string) $full->shortfall);
+        self::assertSame('checks.card_full.one(size: 32)', (string) $full->remedies()[0]->label);
         self::assertNull(Report::on(Shot::of($full->remedies()[0]->mended))->finding(FindingId::CardFull));
         $sum = array_column(Sums::of(Shot::of(self::video($storage))), null, 'key')['card'] ?? null;
         self::assertSame([32.0, 0.75, 24.0], [$sum?->terms['minutes']->value, $sum?->terms['rate']->value, $sum?->result->value]);

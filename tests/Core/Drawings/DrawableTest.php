@@ -58,7 +58,7 @@ final class DrawableTest extends TestCase
                 self::fail($says);
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString($says, $invalid->problems[0]->message);
+                self::assertStringContainsString($says, (string) $invalid->problems[0]->message);
             }
         }
     }
@@ -73,7 +73,7 @@ final class DrawableTest extends TestCase
                 self::fail($pointer);
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString('a shot can take up to 400', $invalid->problems[0]->message);
+                self::assertStringContainsString('a shot can take up to 400', (string) $invalid->problems[0]->message);
             }
         }
     }

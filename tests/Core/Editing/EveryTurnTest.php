@@ -50,7 +50,7 @@ final class EveryTurnTest extends TestCase
         $plan = self::plan(['clockwork_per_h' => 270], 90);
         $finding = Report::on(Shot::of($plan))->finding(FindingId::ClockworkTurnsOtherwise);
         self::assertNotNull($finding);
-        self::assertSame('270° an hour', $finding->shortfall);
+        self::assertSame('checks.clockwork_turns_otherwise.shortfall(axisText: 270°)', (string) $finding->shortfall);
         $mended = $finding->remedies()[0]->mended;
         self::assertSame(59.4, $mended->move->keyframes[1]->positions['pan']);
         self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::ClockworkTurnsOtherwise));
@@ -60,7 +60,7 @@ final class EveryTurnTest extends TestCase
     {
         $plan = self::plan(['clockwork_per_h' => 270], 59.4, ['/timing/mode' => 'shoot_move_shoot']);
         $finding = Report::on(Shot::of($plan))->finding(FindingId::ClockworkTurnsOtherwise);
-        self::assertStringContainsString('stops it for each photo', $finding->sentence ?? '');
+        self::assertSame('checks.clockwork_turns_otherwise.sentence(says: checks.clockwork_turns_otherwise.stops)', (string) ($finding->sentence ?? ''));
         self::assertSame('continuous', ($finding?->remedies()[0] ?? null)?->mended->timing->mode->value);
     }
 

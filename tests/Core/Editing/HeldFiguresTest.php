@@ -39,7 +39,7 @@ final class HeldFiguresTest extends TestCase
         try {
             $solved = HeldFigures::solve($plan, Figure::Interval, null, null, $booked)->plan;
         } catch (InvalidInput $invalid) {
-            self::assertStringContainsString('no longer than its exposure', $invalid->problems[0]->message);
+            self::assertStringContainsString('no longer than its exposure', (string) $invalid->problems[0]->message);
 
             return;
         }

@@ -124,7 +124,7 @@ final class PinnedPlanTest extends TestCase
                         self::assertSame(2, $place, $which);
                         self::assertCount(2, array_intersect(array_slice($order, 0, 2), $pinned), $which);
                         foreach ($pinned as $one) {
-                            self::assertStringContainsString(Figure::from($one)->named(), lcfirst($invalid->problems[0]->message), $which);
+                            self::assertStringContainsString(Figure::from($one)->named(), lcfirst((string) $invalid->problems[0]->message), $which);
                         }
                     }
                 }
@@ -177,7 +177,7 @@ final class PinnedPlanTest extends TestCase
                 self::fail('accepted');
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString('Photos and the shooting time are pinned', $invalid->problems[0]->message);
+                self::assertStringContainsString('Photos and the shooting time are pinned', (string) $invalid->problems[0]->message);
             }
         }
         $unpinned = self::after($plan, static fn (PinnedPlan $on): Edited => $on->typed([], ['pin' => 'photos']));
@@ -209,7 +209,7 @@ final class PinnedPlanTest extends TestCase
             self::fail('accepted');
         } catch (InvalidInput $invalid) {
             self::assertSame('/timing/head_photos', $invalid->problems[0]->pointer);
-            self::assertStringContainsString('261 of them stand still', $invalid->problems[0]->message);
+            self::assertStringContainsString('261 of them stand still', (string) $invalid->problems[0]->message);
         }
     }
 

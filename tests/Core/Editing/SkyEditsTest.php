@@ -191,7 +191,7 @@ final class SkyEditsTest extends TestCase
             } catch (InvalidInput $invalid) {
                 $says = $invalid->problems[0]->message;
             }
-            self::assertStringContainsString('Give the shoot a place and a day, and the shot a start', $says);
+            self::assertStringContainsString('Give the shoot a place and a day, and the shot a start', (string) $says);
         }
         $this->expectException(InvalidInput::class);
         SkyEdits::aimed(self::schedule(), 7, Target::Sun);

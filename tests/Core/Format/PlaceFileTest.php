@@ -95,7 +95,7 @@ final class PlaceFileTest extends TestCase
             self::fail('taken');
         } catch (InvalidInput $invalid) {
             self::assertSame('/file', $invalid->problems[0]->pointer);
-            self::assertStringContainsString($says, $invalid->problems[0]->message);
+            self::assertStringContainsString($says, (string) $invalid->problems[0]->message);
         }
     }
 

@@ -24,7 +24,7 @@ final class PlanReaderTest extends TestCase
         try {
             PlanReader::fromJson($json);
         } catch (InvalidInput $invalid) {
-            return array_column($invalid->problems, 'message', 'pointer');
+            return array_map(strval(...), array_column($invalid->problems, 'message', 'pointer'));
         }
         self::fail('accepted');
     }
@@ -162,7 +162,7 @@ final class PlanReaderTest extends TestCase
                 $refused++;
                 foreach ($invalid->problems as $problem) {
                     self::assertMatchesRegularExpression('~^(/[^ ]*)?$~', str_replace(' ', '_', $problem->pointer));
-                    self::assertStringEndsWith('.', $problem->message);
+                    self::assertStringEndsWith('.', (string) $problem->message);
                 }
             }
         }
@@ -201,7 +201,7 @@ final class PlanReaderTest extends TestCase
             self::fail('a new plan may not say that');
         } catch (InvalidInput $invalid) {
             self::assertSame([$told], array_column($invalid->problems, 'pointer'));
-            self::assertStringContainsString('Enter', $invalid->problems[0]->message);
+            self::assertStringContainsString('Enter', (string) $invalid->problems[0]->message);
         }
         $brought = [];
         $plan = PlanReader::kept($json, $brought);

@@ -263,7 +263,7 @@ final class KitTest extends TestCase
         } catch (InvalidInput $invalid) {
             $messages = array_column($invalid->problems, 'message', 'pointer');
             self::assertArrayHasKey($pointer, $messages);
-            self::assertStringContainsString($says, $messages[$pointer]);
+            self::assertStringContainsString($says, (string) $messages[$pointer]);
         }
     }
 

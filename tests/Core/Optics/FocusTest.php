@@ -59,7 +59,7 @@ final class FocusTest extends TestCase
         $finding = self::finding(['focus_m' => 5, 'foreground_m' => 0.8, 'subject_m' => 5]);
         self::assertNotNull($finding);
         self::assertSame(FindingId::NearestOutOfFocus, $finding->id);
-        self::assertStringContainsString('the foreground stands at 0.8 m', $finding->sentence);
+        self::assertSame('checks.nearest_out_of_focus.sentence(distanceText: 5 m, focalMillimetres: 20, aperture: 8, distanceText2: 1.29 m, distanceText3: 0.8 m)', (string) $finding->sentence);
         $mended = $finding->remedies()[0]->mended;
         self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::NearestOutOfFocus));
         self::assertNull(self::finding(['focus_m' => 1.75, 'foreground_m' => 0.9]));
@@ -81,14 +81,14 @@ final class FocusTest extends TestCase
         self::assertNull(Report::on(Shot::of($plan))->finding(FindingId::NearestOutOfFocus));
         $between = $plan->withOptics($plan->optics->with(['foregroundMetres' => 5.0]));
         $finding = Report::on(Shot::of($between))->finding(FindingId::NearestOutOfFocus);
-        self::assertSame(['The foreground is neither sharp nor soft', '4.4 circles wide'], [$finding?->title, $finding?->shortfall]);
+        self::assertSame(['checks.nearest_out_of_focus.neither', 'checks.nearest_out_of_focus.circles(circles: 4.4)'], [(string) $finding?->title, (string) $finding?->shortfall]);
     }
 
     public function testItIsToldInASentence(): void
     {
-        self::assertStringStartsWith(
-            'At f/8 a circle of 0.0288 mm makes 1.75 m the hyperfocal distance. Focused at 1 m it is sharp from 0.64 m to 2.3 m; the foreground is sharp.',
-            NearestOutOfFocus::told(self::plan(['focus_m' => 1]), Shot::of(self::plan([]))->units),
+        self::assertSame(
+            'units.sentences(first: units.sentences(first: checks.nearest_out_of_focus.hyperfocal(aperture: 8, circleMillimetres: 0.0288, distanceText: 1.75 m), last: checks.nearest_out_of_focus.focused_sharp(distance: 1 m, zone: checks.nearest_out_of_focus.zone(distanceText: 0.64 m, part: 2.3 m))), last: checks.nearest_out_of_focus.for_foreground(distanceText: 1.75 m, set: checks.nearest_out_of_focus.zone(distanceText: 0.88 m, part: checks.nearest_out_of_focus.horizon)))',
+            (string) NearestOutOfFocus::told(self::plan(['focus_m' => 1]), Shot::of(self::plan([]))->units),
         );
     }
 

@@ -43,7 +43,7 @@ final class ExifObjectsTest extends TestCase
             CardPhotos::fromExifTool($json);
             self::fail('It was taken.');
         } catch (InvalidInput $invalid) {
-            self::assertStringContainsString($says, $invalid->problems[0]->message);
+            self::assertStringContainsString($says, (string) $invalid->problems[0]->message);
         }
     }
 

@@ -15,8 +15,8 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Kit\KitItem;
-use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Presets\Recipe;
@@ -111,7 +111,7 @@ final class RecipesFitTest extends TestCase
     private static function assertFits(Recipe $recipe, Plan $plan, LightToBegin $light): void
     {
         $applied = AppliedRecipe::edited(new PinnedPlan($plan), $recipe, 'recipe', $light);
-        $above = array_filter(Report::on(Shot::of($applied->plan))->all(), static fn (Finding $finding): bool => $finding->severity !== Severity::Know);
+        $above = array_filter(Report::on(Shot::of($applied->plan))->all(), static fn (Finding $finding): bool => $finding->severity !== Severity::Info);
         self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->id->value} {$finding->title}: {$finding->sentence}", array_values($above)), implode(' ', $applied->givesWay));
         self::assertSame($plan->timing->mode, $applied->plan->timing->mode, 'how it moves is none of a recipe’s business');
         $chose = abs($applied->plan->timing->interval->longest() - $recipe->intervalSeconds) > 0.005;

@@ -73,8 +73,8 @@ final class CameraTimerTest extends TestCase
         self::assertSame([5, 6, 7, 8, 9, 10], $timer->spoiltPhotos);
         self::assertSame(0, $timer->extraPhotos);
         $finding = self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 30_000]));
-        self::assertSame(Severity::Stops, $finding?->severity);
-        self::assertSame([5, 6, '6 photos spoilt'], [$finding->firstPhoto, $finding->photoCount, $finding->shortfall]);
+        self::assertSame(Severity::Error, $finding?->severity);
+        self::assertSame([5, 6, 'checks.camera_timer_drifts.spoilt(photos: 6)'], [$finding->firstPhoto, $finding->photoCount, (string) $finding->shortfall]);
     }
 
     public function testAFastTimerOpensWhileTheRigSettlesAndEndsEarly(): void
@@ -97,7 +97,7 @@ final class CameraTimerTest extends TestCase
     {
         $plan = self::plan(['camera_starts_s' => -0.05]);
         $finding = self::finding(FindingId::CameraTimerDrifts, $plan);
-        self::assertSame(['1 photo too few', Severity::Look], [$finding?->shortfall, $finding?->severity]);
+        self::assertSame(['checks.camera_timer_drifts.too_few(photos: 1)', Severity::Warning], [(string) $finding?->shortfall, $finding?->severity]);
         self::assertSame(12, $finding?->remedy('photos')?->mended->trigger->cameraPhotos);
     }
 
@@ -106,10 +106,10 @@ final class CameraTimerTest extends TestCase
         $finding = self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 12_000]));
         self::assertNotNull($finding);
         // Room of 0.1 s on both sides and a drift of 0.12 s: started 0.1 s early, it strays from -0.1 to 0.02 s.
-        self::assertSame('Set its timer to 1 s and start it 0.1 s before the rig', $finding->remedies()[0]->label);
+        self::assertSame('checks.camera_timer_drifts.in_step(interval: 1 s, part: 0.1checks.camera_timer_drifts.before_rig)', (string) $finding->remedies()[0]->label);
         self::assertSame(TriggeredBy::Rig, $finding->remedies()[1]->mended->trigger->by);
         foreach ($finding->remedies() as $remedy) {
-            self::assertNull(self::finding(FindingId::CameraTimerDrifts, $remedy->mended), $remedy->label);
+            self::assertNull(self::finding(FindingId::CameraTimerDrifts, $remedy->mended), (string) $remedy->label);
         }
         self::assertNull(self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 60_000]))?->remedy('in_step'), 'no start keeps 0.6 s of drift in 0.2 s of room');
     }
@@ -121,7 +121,8 @@ final class CameraTimerTest extends TestCase
         $alone = Plans::with($slowCard + ['/trigger' => ['by' => 'camera_timer']]);
         self::assertEqualsWithDelta(0, Schedule::of($alone)->summary->lateSeconds, 1e-9);
         $finding = self::finding(FindingId::IntervalTooShortForCamera, $alone);
-        self::assertSame('The camera cannot write as fast as it shoots', $finding?->title);
+        self::assertNotNull($finding);
+        self::assertSame('checks.interval_too_short_for_camera.write', (string) $finding->title);
         // Both go slower, and stay in step.
         $mended = $finding->remedies()[0]->mended;
         self::assertNull(self::finding(FindingId::IntervalTooShortForCamera, $mended));

@@ -105,7 +105,7 @@ final class ExposureHelpTest extends TestCase
                 self::fail("{$pointer}: {$says}");
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString($says, $invalid->problems[0]->message);
+                self::assertStringContainsString($says, (string) $invalid->problems[0]->message);
             }
         }
     }

@@ -69,7 +69,7 @@ final class HorizonTest extends TestCase
             self::fail('It was taken.');
         } catch (InvalidInput $invalid) {
             self::assertSame('/horizon', $invalid->problems[0]->pointer);
-            self::assertStringContainsString($message, $invalid->problems[0]->message);
+            self::assertStringContainsString($message, (string) $invalid->problems[0]->message);
         }
     }
 

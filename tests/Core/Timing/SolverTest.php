@@ -83,7 +83,7 @@ final class SolverTest extends TestCase
                 $solve();
                 self::fail("accepted: {$says}");
             } catch (InvalidInput $invalid) {
-                self::assertStringContainsString($says, array_column($invalid->problems, 'message', 'pointer')[$field] ?? '', $field);
+                self::assertStringContainsString($says, (string) (array_column($invalid->problems, 'message', 'pointer')[$field] ?? ''), $field);
             }
         }
     }

@@ -37,7 +37,10 @@ final class CountsTest extends TestCase
         self::assertSame(['clip', 'clip and framing', 'clip, interval and framing'], [
             PlainText::listed(['clip']), PlainText::listed(['clip', 'framing']), PlainText::listed(['clip', 'interval', 'framing']),
         ]);
-        self::assertSame(['as bright', '1 stop darker', '2.5 stops brighter'], array_map(Exposing::brightness(...), [0.0, -1.0, 2.5]));
+        self::assertSame(
+            ['checks.exposing.same', 'checks.exposing.darker(stops: 1 stop)', 'checks.exposing.brighter(stops: 2.5 stop)'],
+            array_map(static fn (float $stops): string => (string) Exposing::brightness($stops), [0.0, -1.0, 2.5]),
+        );
     }
 
     public function testRamps(): void
@@ -72,7 +75,7 @@ final class CountsTest extends TestCase
         // The first of three is short by itself: 2.42 s are needed, and 2 are there.
         $keys = [['at' => 0, 'interval_s' => 2], ['at' => 0.4, 'interval_s' => 9], ['at' => 1, 'interval_s' => 9]];
         $plan = Plans::with(['/timing/photos' => 4, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/timing/interval_s' => $keys, '/move/keyframes/1/slide' => 41]);
-        self::assertStringStartsWith('1 of 3 intervals comes out longer than set', Report::on(Shot::of($plan))->finding(FindingId::ControllerStretchesInterval)->sentence ?? '');
+        self::assertSame('checks.controller_stretches_interval.sentence(stretched: 1, photosTotal: 3 interval, late: 1.11, x: 5.9)', (string) (Report::on(Shot::of($plan))->finding(FindingId::ControllerStretchesInterval)->sentence ?? ''));
     }
 
     public function testAMarkThatIsWhatItSaysIsNotToldOf(): void

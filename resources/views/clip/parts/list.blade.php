@@ -14,7 +14,7 @@
     $typed = fn (string $field) => $isBack ? (string) old($field, $fields[$field]) : $fields[$field];
     $wrong = fn (string $field) => ($problems ?? [])["clip.{$field}"] ?? $errors->first("clip.{$field}");
     $shapes = array_combine(array_keys(ClipText::SHAPES), array_keys(ClipText::SHAPES)) + [$fields['shape'] => $fields['shape']];
-    $outside = collect($page->cropProblems())->mapWithKeys(fn ($one) => [substr($one->pointer, 1) => $one->message]);
+    $outside = collect($page->cropProblems())->mapWithKeys(fn ($one) => [substr($one->pointer, 1) => Words::say($one->message)]);
     $bright = $page->brightness();
     $new = 'speeds.' . count($page->clip->speeds);
 @endphp

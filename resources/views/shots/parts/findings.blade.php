@@ -6,7 +6,7 @@
         <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id->value }}" @if ($finding->firstPhoto)
             data-points-at="{{ $finding->firstPhoto }}" @endif>
             <p class="severity"><x-icon
-                :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert', Severity::Know => 'info' }"
+                :name="match ($finding->severity) { Severity::Error => 'octagon-x', Severity::Warning => 'triangle-alert', Severity::Info => 'info' }"
                 />{{ $finding->severity->label() }} <span class="check-id">{{ $finding->id->value }}</span></p>
             {{-- Of many, the worst are open: a list of headlines is read before its stories. --}}
             <details class="story" id="story-{{ $finding->id->value }}" @if ($loop->index < 3) open @endif>
@@ -18,7 +18,7 @@
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
             <p>{{ $settings->clock($finding->sentence) }}</p>
             @foreach ($finding->alike as $also)
-                <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock("{$also->shortfall}. {$also->sentence}") }} <span
+                <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock(Words::say($also->shortfall) . '. ' . Words::say($also->sentence)) }} <span
                     class="check-id">{{ $also->id->value }}</span></p>
             @endforeach
             @include('shots.parts.assumed')
@@ -28,7 +28,7 @@
                 <div class="remedy">
                     <x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id->value, 'remedy' => $remedy->key]"
                         :live="$page->revision->id" :class="$loop->first ? 'is-strong' : ''">{{ $settings->clock($remedy->label) }}</x-act>
-                    <small>{{ $settings->clock(ucfirst($costs)) }}.@foreach ($givesWay as $sentence) <b
+                    <small>{{ $settings->clock(Words::capital($costs)) }}.@foreach ($givesWay as $sentence) <b
                         class="gives-way">{{ $settings->clock($sentence) }}</b>@endforeach</small>
                 </div>
             @endforeach

@@ -10,8 +10,8 @@
             <article @class(['finding panel is-beside', 'is-further' => $loop->index > 0]) data-of-view="{{ $each->value }}"
                 data-severity="{{ $finding->severity->value }}"
                 data-finding="{{ $finding->id->value }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
-                <h3><x-icon :name="match ($finding->severity) { Severity::Stops => 'octagon-x', Severity::Look => 'triangle-alert',
-                    Severity::Know => 'info' }" /> {{ $finding->title }}</h3>
+                <h3><x-icon :name="match ($finding->severity) { Severity::Error => 'octagon-x', Severity::Warning => 'triangle-alert',
+                    Severity::Info => 'info' }" /> {{ $finding->title }}</h3>
                 <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a></span>@endif
                     <a class="rest" href="#finding-{{ $finding->id->value }}">{{ $remedies === [] ? 'why'

@@ -10,7 +10,7 @@
 <x-part id="verdict" class="verdict" tabindex="-1" :data-works="$works ? 'yes' : 'no'" :data-verdict="$verdict->standing()"
     :data-preview="$page->isPreview ? 'yes' : 'no'">
     <a class="verdict-in-short" href="{{ $toReview }}" data-to-view="review"><x-icon :name="$icon" /><b
-        aria-hidden="true">{{ ['works' => 'Works', 'timing' => 'Timing', 'fails' => 'Short'][$verdict->standing()] }}</b><span
+        aria-hidden="true">{{ __("checks.verdict.{$verdict->standing()}_word") }}</b><span
         class="sr-only">{{ $verdict->inShort() }}: go to the findings</span>@if ($count > 0)<i aria-hidden="true">{{ $count }}</i>@endif</a>
     <x-icon :name="$icon" />
     <p class="says">

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// Counts, lists and ranges.
+return [
+    'and' => ':first and :last',
+    'between' => ':from to :to',
+    'or' => ':first or :last',
+    'semicolon' => ':first; :last',
+    'comma' => ':first, :last',
+    'sentences' => ':first :last',
+    'capital' => ':Text',
+    'photo' => ['none' => 'no photos', 'one' => ':number photo', 'many' => ':number photos'],
+    'stop' => ['none' => 'no stops', 'one' => ':number stop', 'many' => ':number stops'],
+    'click' => ['none' => 'no clicks', 'one' => ':number click', 'many' => ':number clicks'],
+    'frame' => ['none' => 'no frames', 'one' => ':number frame', 'many' => ':number frames'],
+    'day' => ['none' => 'no days', 'one' => ':number day', 'many' => ':number days'],
+    'interval' => ['none' => 'no intervals', 'one' => ':number interval', 'many' => ':number intervals'],
+];

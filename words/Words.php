@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Evrent\Words;
+
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
+
+/**
+ * The catalogue of this process: of the request's language on the web, of the environment's on the command line.
+ */
+final class Words
+{
+    private static ?Catalogue $catalogue = null;
+
+    public static function use(Catalogue $catalogue): void
+    {
+        self::$catalogue = $catalogue;
+    }
+
+    public static function catalogue(): Catalogue
+    {
+        return self::$catalogue ??= Catalogue::of(Catalogue::nearest(self::environment()));
+    }
+
+    /** In words; what is a text already stays, and nothing is nothing. */
+    public static function say(Text|string|null $text): string
+    {
+        return $text instanceof Text ? self::catalogue()->say($text) : (string) $text;
+    }
+
+    /** As `say`, with a capital, for the head of a line. */
+    public static function capital(Text|string|null $text): string
+    {
+        $said = self::say($text);
+
+        return mb_strtoupper(mb_substr($said, 0, 1)) . mb_substr($said, 1);
+    }
+
+    /** As `say`, to go on within a line. */
+    public static function within(Text|string|null $text): string
+    {
+        $said = self::say($text);
+
+        return mb_strtolower(mb_substr($said, 0, 1)) . mb_substr($said, 1);
+    }
+
+    /**
+     * @param list<Text|string> $texts
+     *
+     * @return string "clip, interval and framing"
+     */
+    public static function listed(array $texts): string
+    {
+        return self::catalogue()->listed($texts);
+    }
+
+    /**
+     * With each message and quantity in it in words, as deep as it goes.
+     *
+     * @template K of array-key
+     *
+     * @param array<K, mixed> $value
+     *
+     * @return array<K, mixed>
+     */
+    public static function sayAll(array $value): array
+    {
+        return self::catalogue()->sayAll($value);
+    }
+
+    /** A message by its key and arguments. */
+    public static function of(string $key, Text|string|int|float ...$arguments): string
+    {
+        /** @var array<string, Text|string|int|float> $arguments */
+        return self::say(new Message($key, $arguments));
+    }
+
+    private static function environment(): string
+    {
+        foreach (['LC_ALL', 'LC_MESSAGES', 'LANG'] as $name) {
+            $asked = getenv($name);
+            if (is_string($asked) && $asked !== '') {
+                return $asked;
+            }
+        }
+
+        return 'en';
+    }
+}
