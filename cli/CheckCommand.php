@@ -133,7 +133,7 @@ final class CheckCommand extends Command
     {
         $lines = [];
         foreach ($sums as $sum) {
-            $rests = array_map(static fn (Term $term): string => "{$term->label} {$term->rests()}", array_values($sum->terms));
+            $rests = array_map(static fn (Term $term): string => "{$term->label} " . Words::say($term->rests()), array_values($sum->terms));
             array_push($lines, "{$sum->title}: {$sum->says()}", '    ' . implode(', ', $rests), "    {$sum->rule}: {$sum->reference}.");
         }
 

@@ -44,7 +44,8 @@ final class RigOptions
             return Dialect::of(RigWords::of($words));
         } catch (InvalidInput $invalid) {
             throw new BadUsage(implode(' ', array_map(
-                static fn (Problem $problem): string => '--rig-' . (self::NAMES[ltrim($problem->pointer, '/')] ?? 'trigger') . ': ' . Words::say($problem->message),
+                static fn (Problem $problem): string => '--rig-' . (self::NAMES[ltrim($problem->pointer, '/')] ?? 'trigger')
+                    . ': ' . Words::say($problem->message),
                 $invalid->problems,
             )));
         }

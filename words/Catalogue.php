@@ -55,7 +55,7 @@ final class Catalogue extends Translator
         return match (true) {
             $message instanceof Message => $this->words($message->key, $message->arguments),
             $message instanceof Quantity => $this->formatter()->quantity($message),
-            default => (string) $message,
+            default => Message::forLog($message),
         };
     }
 
@@ -152,7 +152,8 @@ final class Catalogue extends Translator
     {
         return match (true) {
             $value instanceof Text => $this->say($value),
-            is_int($value) => $this->formatter()->whole($value),
+            // A year, a width in pixels, a file's number: four figures stay together.
+            is_int($value) => abs($value) < 10_000 ? (string) $value : $this->formatter()->whole($value),
             is_float($value) => $this->formatter()->quantity(Quantity::number($value)),
             is_array($value) => $this->formatter()->listed(array_map($this->argument(...), array_values($value))),
             is_scalar($value) => (string) $value,

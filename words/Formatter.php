@@ -34,6 +34,7 @@ final readonly class Formatter
         return match ($quantity->form) {
             QuantityForm::Number => $this->signs(PlainText::number($value)),
             QuantityForm::Rounded => $this->rounded($value, $quantity->decimals),
+            QuantityForm::Limit => $this->limit($value),
             QuantityForm::Fixed => $this->signs(PlainText::fixed($value, $quantity->decimals)),
             QuantityForm::Signed => $this->signs(PlainText::signed($value, $quantity->decimals)),
             QuantityForm::Between => $this->between($this->signs(PlainText::number($value)), $this->signs(PlainText::number((float) $quantity->to))),
@@ -66,6 +67,13 @@ final readonly class Formatter
         $last = (string) array_pop($names);
 
         return $names === [] ? $last : $this->catalogue->words('units.and', ['first' => implode(', ', $names), 'last' => $last]);
+    }
+
+    private function limit(float $value): string
+    {
+        $fraction = rtrim(rtrim(substr(number_format(abs($value), 9, '.', ''), -10), '0'), '.');
+
+        return ($value < 0.0 ? '-' : '') . $this->whole((int) abs($value)) . $this->signs($fraction);
     }
 
     private function rounded(float $value, int $decimals): string

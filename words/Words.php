@@ -79,13 +79,8 @@ final class Words
 
     private static function environment(): string
     {
-        foreach (['LC_ALL', 'LC_MESSAGES', 'LANG'] as $name) {
-            $asked = getenv($name);
-            if (is_string($asked) && $asked !== '') {
-                return $asked;
-            }
-        }
+        $asked = getenv('EVRENT_LANGUAGE');
 
-        return 'en';
+        return is_string($asked) ? $asked : 'en';
     }
 }

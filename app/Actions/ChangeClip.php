@@ -11,6 +11,8 @@ use Evrent\Core\Clip\Clip;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Format\ClipText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
@@ -26,7 +28,7 @@ final class ChangeClip
      *
      * @throws InvalidInput by the field
      */
-    public function __invoke(Shot $shot, callable $change, ?string $reason = null): void
+    public function __invoke(Shot $shot, callable $change, Text|string|null $reason = null): void
     {
         DB::connection()->transaction(static function () use ($shot, $change, $reason): void {
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
@@ -40,7 +42,16 @@ final class ChangeClip
             $told = $reason ?? ClipText::told($page->clip, $clip);
             // What it was before the first change is there to go back to.
             $parent = $locked->clip_revision_id ?? self::kept($locked->id, null, ClipJson::write($page->clip), 'as the shot has it');
-            $locked->update(['clip_revision_id' => self::kept($locked->id, $parent, $list, mb_substr($told, 0, self::MOST_CHARACTERS))]);
+            $locked->update(
+                [
+                    'clip_revision_id' => self::kept(
+                        $locked->id,
+                        $parent,
+                        $list,
+                        is_string($told) ? mb_substr($told, 0, self::MOST_CHARACTERS) : $told,
+                    ),
+                ],
+            );
         });
     }
 
@@ -51,13 +62,16 @@ final class ChangeClip
 
     public function redo(Shot $shot): void
     {
-        $this->step($shot, static fn (ClipRevision $now): ?ClipRevision => ClipRevision::query()->where('parent_id', $now->id)->latest('id')->first());
+        $this->step(
+            $shot,
+            static fn (ClipRevision $now): ?ClipRevision => ClipRevision::query()->where('parent_id', $now->id)->latest('id')->first(),
+        );
     }
 
     /** An earlier list becomes the newest: what came between stays. */
     public function backTo(Shot $shot, ClipRevision $revision): void
     {
-        $this($shot, static fn (): Clip => $revision->clip(), "back to: {$revision->reason}");
+        $this($shot, static fn (): Clip => $revision->clip(), new Message('history.back_to', ['change' => Message::stored($revision->reason)]));
     }
 
     /**
@@ -75,8 +89,10 @@ final class ChangeClip
         });
     }
 
-    private static function kept(int $shotId, ?int $parentId, string $list, string $reason): int
+    private static function kept(int $shotId, ?int $parentId, string $list, Text|string $reason): int
     {
-        return ClipRevision::query()->create(['shot_id' => $shotId, 'parent_id' => $parentId, 'list' => $list, 'reason' => $reason])->id;
+        return ClipRevision::query()->create(
+            ['shot_id' => $shotId, 'parent_id' => $parentId, 'list' => $list, 'reason' => Message::toStore($reason)],
+        )->id;
     }
 }

@@ -10,6 +10,7 @@ use App\Pages\Settings;
 use App\Pages\WorkedPlan;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Illuminate\Support\Facades\DB;
 
@@ -25,7 +26,7 @@ final class CreateShot
     /**
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public function __invoke(Shoot $shoot, Plan $plan, string $reason, Pins $pins = new Pins()): Shot
+    public function __invoke(Shoot $shoot, Plan $plan, Text|string $reason, Pins $pins = new Pins()): Shot
     {
         $worked = WorkedPlan::of(new PinnedPlan($plan->with(['site' => $shoot->site() ?? $plan->site]), $pins));
 

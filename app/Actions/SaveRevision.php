@@ -11,6 +11,8 @@ use App\Models\Shot;
 use App\Pages\WorkedPlan;
 use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
@@ -49,13 +51,14 @@ final class SaveRevision
      * @throws ShotChangedElsewhere                                        when the shot stands on another revision by now
      * @throws \Illuminate\Database\UniqueConstraintViolationException when the request was answered already
      */
-    public function __invoke(Shot $shot, WorkedPlan $worked, string $reason, ?int $fromRevisionId, ?string $key = null): bool
+    public function __invoke(Shot $shot, WorkedPlan $worked, Text|string $reason, ?int $fromRevisionId, ?string $key = null): bool
     {
         $json = PlanWriter::toJson($worked->pinned->plan);
         if ($fromRevisionId !== null && $this->isSame($shot->currentRevision(), $worked, $json)) {
             return false;
         }
-        $revision = $this->inserted($shot, $worked, $json, mb_substr($reason, 0, 300), $fromRevisionId, $key) ?? throw new ShotChangedElsewhere();
+        $kept = Message::toStore(is_string($reason) ? mb_substr($reason, 0, 300) : $reason);
+        $revision = $this->inserted($shot, $worked, $json, $kept, $fromRevisionId, $key) ?? throw new ShotChangedElsewhere();
         $shot->forceFill(['current_revision_id' => $revision->id])->syncOriginal();
         $shot->setRelation('revision', $revision);
 

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Exceptions\FieldsChangedElsewhere;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Http\Request;
 
 /**
@@ -35,8 +36,8 @@ final class SeenValues
             $merged[$field] = $was === $typed ? $is : $typed;
             if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
                 $problems[] = new Problem("/{$field}", $is === ''
-                    ? 'This was emptied in another window. Save again to keep yours.'
-                    : "This was changed to “{$is}” in another window. Save again to keep yours instead.");
+                    ? Words::of('app.seen.emptied')
+                    : Words::of('app.seen.changed', is: $is));
             }
         }
         if ($problems !== []) {

@@ -10,6 +10,7 @@ use App\Pages\Settings;
 use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Http\Request;
 
 /**
@@ -33,7 +34,7 @@ final readonly class TypedFields
     {
         // The last field of the form says that all before it are there: PHP drops what exceeds its limit without a word.
         if ($request->input('end') !== '1') {
-            throw new InvalidInput([new Problem('', 'Only part of the form arrived, so nothing was saved. Send it again.')]);
+            throw new InvalidInput([new Problem('', Words::of('app.typed.part'))]);
         }
         $asked = $request->integer('revision');
         $shown = $asked === $shot->current_revision_id ? $shot->currentRevision() : $shot->revisions()->find($asked);

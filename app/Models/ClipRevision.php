@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Format\ClipJson;
+use Evrent\Core\Messages\Message;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -28,5 +30,11 @@ final class ClipRevision extends Model
     public function clip(): Clip
     {
         return ClipJson::read($this->list);
+    }
+
+    /** What was changed, in words. */
+    public function told(): string
+    {
+        return Words::say(Message::stored($this->reason));
     }
 }

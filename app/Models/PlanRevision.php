@@ -9,6 +9,7 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\Problem;
 use Illuminate\Database\Eloquent\Model;
@@ -96,7 +97,9 @@ final class PlanRevision extends Model
         $parent = $settings->units->areThePlans() ? null : $this->loadMissing('parent')->parent;
         $isOfPlans = $parent !== null && PlanChanges::told($parent->toPlan(), $this->toPlan()) === $this->reason;
 
-        return $settings->clock($isOfPlans ? PlanChanges::told($parent->toPlan(), $this->toPlan(), $settings->units) : $this->reason);
+        return $settings->clock(
+            $isOfPlans ? PlanChanges::told($parent->toPlan(), $this->toPlan(), $settings->units) : Message::stored($this->reason),
+        );
     }
 
     public function pinned(): PinnedPlan

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\RunVerdict;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -70,7 +71,7 @@ final class Run extends Model
     }
 
     /** What came of it, in a few words. */
-    public function inShort(): string
+    public function inShort(): Text|string
     {
         $planned = $this->photos_planned ?? $this->photos_total;
 

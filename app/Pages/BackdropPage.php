@@ -10,6 +10,7 @@ use App\Models\Shot;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
+use Evrent\Words\Words;
 
 /**
  * The photos that the finder of a shot can show in place of its drawing.
@@ -52,7 +53,8 @@ final readonly class BackdropPage
             $this->plan->rig->axes,
         ));
 
-        return self::WHENCE[$one->whence] . ($stood === '' ? '' : ($one->is_stood ? ", with the rig at {$stood}" : ", taken to be at {$stood}"));
+        return self::WHENCE[$one->whence]
+            . ($stood === '' ? '' : Words::of($one->is_stood ? 'app.backdrop.at' : 'app.backdrop.taken', stood: $stood));
     }
 
     public function at(string $what, string $end): string

@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Models\CardReading;
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\Neighbours;
@@ -14,6 +15,7 @@ use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * One photo on the card beside its neighbours, with what its file says and what the plan had.
@@ -85,19 +87,26 @@ final readonly class CardPhotoPage
 
         return array_values(array_filter([
             [
-                'Taken at',
+                Words::of('app.card_photo.at'),
                 $clock($begun?->plusSeconds($this->planned->openSeconds)->unixSeconds),
-                isset($run['actual']) ? PlainText::fixed($run['actual'], 2) . ' s' . ($late === null ? '' : ', ' . PlainText::fixed($late, 2) . ' s late') : '',
+                isset($run['actual'])
+                    ? PlainText::fixed($run['actual'], 2) . ' s' . ($late === null ? '' : Words::of('app.card_photo.late', late: Quantity::fixed($late, 2)))
+                    : '',
                 $clock($this->photo?->unixSeconds),
             ],
-            ['What became of it', '', $run['state']->value ?? '', $this->file === null ? 'missing' : ''],
-            ['File', '', basename($run['object'] ?? ''), basename($this->file ?? '')],
-            ['Open for', PlainText::shutter($this->planned->exposureSeconds) . ' s', '',
+            [Words::of('app.card_photo.state'), '', $run['state']->value ?? '', $this->file === null ? Words::of('app.card_photo.missing') : ''],
+            [Words::of('app.card_photo.file'), '', basename($run['object'] ?? ''), basename($this->file ?? '')],
+            [Words::of('app.card_photo.shutter'), PlainText::shutter($this->planned->exposureSeconds) . ' s', '',
                 $this->photo?->exposureSeconds === null ? '' : PlainText::shutter($this->photo->exposureSeconds) . ' s'],
-            ['Aperture', $number($plan->light?->aperture, 'f/'), '', $number($this->photo?->aperture, 'f/')],
+            [Words::of('app.card_photo.aperture'), $number($plan->light?->aperture, 'f/'), '', $number($this->photo?->aperture, 'f/')],
             ['ISO', $number($this->planned->iso), '', $number($this->photo?->iso)],
-            ['Focal length', $number($plan->optics?->focalMillimetres, '', ' mm'), '', $number($this->photo?->focalMillimetres, '', ' mm')],
-            ['White balance', implode(', ', array_slice($plan->settings->told(), 0, 1)), '', $this->photo->whiteBalance ?? ''],
+            [
+                Words::of('app.card_photo.focal'),
+                $number($plan->optics?->focalMillimetres, '', ' mm'),
+                '',
+                $number($this->photo?->focalMillimetres, '', ' mm'),
+            ],
+            [Words::of('app.card_photo.white'), Words::say($plan->settings->told()[0] ?? ''), '', $this->photo->whiteBalance ?? ''],
         ], static fn (array $row): bool => $row[1] . $row[2] . $row[3] !== ''));
     }
 }

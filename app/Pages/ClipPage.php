@@ -17,12 +17,15 @@ use Evrent\Core\Drawings\ClipBrightness;
 use Evrent\Core\Drawings\ClipStrip;
 use Evrent\Core\Export\Film as FilmOf;
 use Evrent\Core\Export\Material;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Film\FilmWork;
+use Evrent\Words\Words;
 use Illuminate\Support\Collection;
 
 /**
@@ -111,7 +114,7 @@ final class ClipPage
     }
 
     /** What is to be said before it is made: that most of it would be made up; null where enough photos are there. */
-    public function patchy(): ?string
+    public function patchy(): ?Message
     {
         if ($this->card === null || $this->card->trouble() !== '') {
             return null;
@@ -149,7 +152,7 @@ final class ClipPage
         $problems = [];
         foreach (['crop' => $this->clip->crop, 'end' => $this->clip->endCrop] as $name => $crop) {
             if ($crop !== null && !$crop->fits($this->photoShape(), $this->clip->shape)) {
-                $problems[] = new Problem("/{$name}_width", 'This leaves the photo: make it narrower, or move its middle inwards.');
+                $problems[] = new Problem("/{$name}_width", Words::of('app.clip.outside'));
             }
         }
 
@@ -157,7 +160,7 @@ final class ClipPage
     }
 
     /** How far the photos' pixels carry: in words. */
-    public function carries(): string
+    public function carries(): Message|string
     {
         $size = $this->photoSize();
         $frames = $this->framesOrNull();
@@ -224,13 +227,13 @@ final class ClipPage
         return $this->card?->reading->at('whole', number: $number) ?? '';
     }
 
-    /** @return array<string, string> labels by value */
+    /** @return array<string, Text|string> labels by value */
     public static function choices(string $enum): array
     {
         /** @var class-string<\BackedEnum&\Evrent\Core\Words\Labelled> $enum */
         $choices = [];
         foreach ($enum::cases() as $case) {
-            $choices[(string) $case->value] = $case === Size::Full ? 'all pixels' : $case->label();
+            $choices[(string) $case->value] = $case === Size::Full ? Words::of('app.clip.all') : $case->label();
         }
 
         return $choices;

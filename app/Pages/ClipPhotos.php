@@ -14,6 +14,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Photos\Apart;
+use Evrent\Words\Words;
 
 /**
  * The photos that a clip is made of: those of a card, or what was developed of them elsewhere.
@@ -47,7 +48,9 @@ final readonly class ClipPhotos
         $folder = $isDeveloped ? $reading->developed_folder : $reading->folder;
         $this->folder = $folder;
         $this->paths = array_map(static fn (string $file): string => "{$folder}/{$file}", $isDeveloped ? $reading->developed : $files);
-        $marked = static fn (Mark $mark): array => array_keys(array_filter($reading->marks, static fn (array $one): bool => $one['mark'] === $mark->value));
+        $marked = static fn (Mark $mark): array => array_keys(
+            array_filter($reading->marks, static fn (array $one): bool => $one['mark'] === $mark->value),
+        );
         // What ends half-way cannot be shown, whatever was said of it.
         $torn = $isDeveloped ? [] : array_keys(array_filter($files, static fn (string $file): bool => isset($reading->torn[$file])));
         $this->spoilt = array_values(array_unique([...$marked(Mark::Spoilt), ...$torn]));
@@ -69,12 +72,10 @@ final readonly class ClipPhotos
     public function trouble(): string
     {
         return match (true) {
-            !$this->mayBeRead() => "{$this->folder} may not be read any more: the settings name the folders that may.",
+            !$this->mayBeRead() => Words::of('app.clip_photos.not_allowed', folder: $this->folder),
             $this->reading->developed !== [] => '',
-            $this->reading->isOfHeads() => 'Only the heads of these photos were sent. Read them from a folder on this machine to make the clip here, '
-                . 'or take the lists below to where they lie.',
-            array_filter($this->paths, FilmWork::canRead(...)) !== $this->paths => 'These photos are raw: they are developed elsewhere first. Take the '
-                . 'numbered links and the XMP files there, export JPEGs under the same names, and name their folder here.',
+            $this->reading->isOfHeads() => Words::of('app.clip_photos.heads'),
+            array_filter($this->paths, FilmWork::canRead(...)) !== $this->paths => Words::of('app.clip_photos.raw'),
             default => '',
         };
     }
@@ -110,7 +111,9 @@ final readonly class ClipPhotos
     {
         return $this->reading->developed === []
             ? $this->offsets()
-            : Levels::offsets(Stops::overMiddle(Apart::lumas(array_diff_key($this->paths, array_flip($this->spoilt)), Settings::kept()->megapixels())));
+            : Levels::offsets(
+                Stops::overMiddle(Apart::lumas(array_diff_key($this->paths, array_flip($this->spoilt)), Settings::kept()->megapixels())),
+            );
     }
 
     /** @return array<int, string> paths from the card's folder on, by number */

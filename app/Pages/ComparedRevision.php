@@ -6,12 +6,14 @@ namespace App\Pages;
 
 use App\Models\PlanRevision;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * One of two revisions that stand side by side.
@@ -40,13 +42,17 @@ final readonly class ComparedRevision
             'Photos' => number_format($summary->photosTotal),
             'Clip' => PlainText::seconds($summary->clipSeconds),
             'Movement' => match ($this->plan->timing->mode) {
-                Mode::ShootMoveShoot => 'stops for each photo',
-                Mode::Continuous => 'creeps on',
-                Mode::StopMotion => 'stop motion',
+                Mode::ShootMoveShoot => Words::of('app.compared.sms'),
+                Mode::Continuous => Words::of('app.compared.continuous'),
+                Mode::StopMotion => Words::of('app.compared.stop_motion'),
             },
             'Interval' => self::inWords($this->plan->timing->interval, PlainText::rounded(...)),
             'Exposure' => self::inWords($this->plan->timing->exposure, PlainText::exposure(...)),
-            'Ramps' => PlainText::percent($easing->rampIn) . ' % in, ' . PlainText::percent($easing->rampOut) . ' % out',
+            'Ramps' => Words::of(
+                'app.compared.ramps',
+                rampIn: Quantity::percent($easing->rampIn),
+                rampOut: Quantity::percent($easing->rampOut),
+            ) . ' % out',
             'Runs' => PlainText::duration($summary->onSiteSeconds),
             'Least slack' => PlainText::seconds($summary->minSlackSeconds),
             'Late at the end' => PlainText::duration($summary->lateSeconds),

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Sky\Instant;
+use Evrent\Words\Words;
 use Sabre\VObject\Component\VCalendar;
 
 /**
@@ -33,7 +34,10 @@ final class DayCalendar
             if ($page->line !== null) {
                 $event->add('GEO', [$page->line->site->latitude, $page->line->site->longitude]);
             }
-            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Start {$stay->title}"]);
+            $alarm = $calendar->createComponent(
+                'VALARM',
+                ['ACTION' => 'DISPLAY', 'DESCRIPTION' => Words::of('app.calendar.start', title: $stay->title)],
+            );
             $alarm->add($calendar->createProperty('TRIGGER', self::date($stay->begins), ['VALUE' => 'DATE-TIME']));
             $event->add($alarm);
             $calendar->add($event);
@@ -54,11 +58,11 @@ final class DayCalendar
     {
         $shot = $page->shots[$stay->id]->figures ?? null;
 
-        return $shot === null ? '' : sprintf(
-            'Start %s, until %s. %s. Local rules, tide and weather come before this plan.',
-            $shot->beginsText,
-            $shot->endsText,
-            ucfirst($shot->settings),
+        return $shot === null ? '' : Words::of(
+            'app.calendar.told',
+            beginsText: (string) $shot->beginsText,
+            endsText: (string) $shot->endsText,
+            settings: ucfirst($shot->settings),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -15,7 +16,7 @@ final class FieldNotes
      * What to say beside each position that an axis cannot reach. The plan holds it all the same, and a finding offers
      * to mend it.
      *
-     * @return array<string, string> by JSON pointer
+     * @return array<string, Text|string> by JSON pointer
      */
     public static function beyondTravel(Plan $plan): array
     {

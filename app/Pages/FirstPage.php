@@ -14,6 +14,7 @@ use App\Models\Trial;
 use Evrent\Core\Day\Countdown;
 use Evrent\Core\Day\Month;
 use Evrent\Core\Drawings\SmallTide;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Items;
@@ -60,7 +61,7 @@ final readonly class FirstPage
 
     public function countdown(Shoot $shoot): string
     {
-        return $shoot->shoot_date === null ? 'no day yet' : Countdown::told($shoot->shoot_date->format('Y-m-d'), $this->today);
+        return $shoot->shoot_date === null ? Words::of('app.first.no_day') : Countdown::told($shoot->shoot_date->format('Y-m-d'), $this->today);
     }
 
     public function tide(Shoot $shoot): ?SmallTide
@@ -167,7 +168,11 @@ final readonly class FirstPage
             $found[] = ['kind' => 'preset', 'name' => $preset->name, 'href' => route('presets.index') . "#preset-{$preset->id}"];
         }
         foreach ($trials as $trial) {
-            $found[] = ['kind' => 'test shoot', 'name' => $trial->subject, 'href' => route('trials.index', $trial->shoot_id) . "#trial-{$trial->id}"];
+            $found[] = [
+                'kind' => Words::of('app.first.grid'),
+                'name' => $trial->subject,
+                'href' => route('trials.index', $trial->shoot_id) . "#trial-{$trial->id}",
+            ];
         }
 
         return new Items($found);

@@ -7,9 +7,11 @@ namespace App\Pages;
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Presets\Trial as Matrix;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * A test shoot with what was shot of it last.
@@ -41,25 +43,29 @@ final readonly class GridPage
 
         return match (true) {
             $grid === null => '',
-            $grid->isSilent() => 'Nobody carries it out: is the worker running?',
-            $grid->status === 'waiting' => 'Waiting until rig and camera are free',
-            $grid->status === 'running' && $grid->cell !== '' => sprintf(
-                '%s: %d of %d photos. Hands off the rig.',
-                $this->named($grid->cell),
-                $grid->taken,
-                $this->matrix->photos,
+            $grid->isSilent() => Words::of('app.grid_page.nobody'),
+            $grid->status === 'waiting' => Words::of('app.grid_page.waiting'),
+            $grid->status === 'running' && $grid->cell !== '' => Words::of(
+                'app.grid_page.at_work',
+                named: $this->named($grid->cell),
+                taken: $grid->taken,
+                photos: $this->matrix->photos,
             ),
-            $grid->status === 'running' => 'At work: hands off the rig',
-            $grid->status === 'done' => 'Shot over “' . $grid->shot->title() . '”',
-            $grid->status === 'stopped' => 'Stopped',
-            default => "It failed. {$grid->says}",
+            $grid->status === 'running' => Words::of('app.grid_page.working'),
+            $grid->status === 'done' => Words::of('app.grid_page.done', title: $grid->shot->title()),
+            $grid->status === 'stopped' => Words::of('app.grid_page.stopped'),
+            default => Words::of('app.grid_page.failed', says: $grid->says),
         };
     }
 
     /** A cell as people name it. */
     public function named(string $cell): string
     {
-        return PlainText::seconds($this->matrix->interval($cell)) . ' and ' . PlainText::shutter($this->matrix->shutter($cell)) . ' s';
+        return Words::of(
+            'app.grid_page.named',
+            interval: Quantity::seconds($this->matrix->interval($cell)),
+            shutter: Quantity::shutter($this->matrix->shutter($cell)),
+        );
     }
 
     /** How its exposure differs from the shot's; empty where it does not. */
@@ -68,6 +74,8 @@ final readonly class GridPage
         $stops = $this->grid === null ? 0.0 : CellPlan::stopsBrighter($this->grid->revision->toPlan(), $this->matrix, $cell);
         $text = PlainText::rounded(abs($stops), 1);
 
-        return $text === '0' ? '' : ($stops > 0.0 ? "{$text} stops brighter than planned" : "{$text} stops darker than planned");
+        return $text === '0'
+            ? ''
+            : ($stops > 0.0 ? Words::of('app.grid_page.brighter', text: $text) : Words::of('app.grid_page.darker', text: $text));
     }
 }

@@ -6,10 +6,13 @@ namespace App\Pages;
 
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\Labelled;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * What a part of a shot says in one line, while it is folded away.
@@ -19,10 +22,11 @@ final class InShort
     /**
      * @param class-string<\BackedEnum> $enum whose cases have labels
      *
-     * @return array<string, string> by value, not said first
+     * @return array<string, Text|string> by value, not said first
      */
-    public static function options(string $enum, string $notSaid = 'not said'): array
+    public static function options(string $enum, ?string $notSaid = null): array
     {
+        $notSaid ??= Words::of('common.not_set');
         $options = ['' => $notSaid];
         foreach ($enum::cases() as $one) {
             $options[(string) $one->value] = $one instanceof Labelled ? $one->label() : (string) $one->value;
@@ -35,19 +39,27 @@ final class InShort
     {
         $units = app(Settings::class)->units;
 
-        return implode('; ', array_map(static fn (Axis $axis): string => $axis->isEndless ? sprintf(
-            '%s without end at %s',
-            $axis->id,
-            $axis->clockworkPerHour === null
-                ? $units->speedText($axis->kind, $axis->maxSpeed)
-                : $units->axisText($axis->kind, $axis->clockworkPerHour) . ' an hour',
-        ) : sprintf(
-            '%s %s to %s at %s',
-            $axis->id,
-            $units->axisText($axis->kind, $axis->min),
-            $units->axisText($axis->kind, $axis->max),
-            $units->speedText($axis->kind, $axis->maxSpeed),
-        ), $plan->rig->axes));
+        $limits = static fn (Axis $axis): string => match (true) {
+            !$axis->isEndless => Words::of(
+                'app.in_short.limits',
+                axis: $axis->label(),
+                from: $units->axisText($axis->kind, $axis->min),
+                to: $units->axisText($axis->kind, $axis->max),
+                speed: $units->speedText($axis->kind, $axis->maxSpeed),
+            ),
+            $axis->clockworkPerHour === null => Words::of(
+                'app.in_short.endless',
+                axis: $axis->label(),
+                speed: $units->speedText($axis->kind, $axis->maxSpeed),
+            ),
+            default => Words::of(
+                'app.in_short.endless',
+                axis: $axis->label(),
+                speed: Words::of('app.in_short.per_hour', travel: $units->axisText($axis->kind, $axis->clockworkPerHour)),
+            ),
+        };
+
+        return implode('; ', array_map($limits, $plan->rig->axes));
     }
 
     /**
@@ -55,13 +67,7 @@ final class InShort
      */
     public static function rigTimes(array $texts): string
     {
-        return sprintf(
-            'settles %s s, lag %s s, writes %s s, buffer %s photos',
-            $texts['/rig/settle_s'],
-            $texts['/camera/shutter_lag_s'],
-            $texts['/camera/write_s'],
-            $texts['/camera/buffer_frames'],
-        );
+        return Words::of('app.in_short.times');
     }
 
     /**
@@ -69,12 +75,10 @@ final class InShort
      */
     public static function lightFollowed(Light $light, array $texts): string
     {
-        return sprintf(
-            '%s the shutter, %s to %s s, %s',
-            $light->control === Control::AperturePriority ? 'the camera’s meter sets' : 'this plan sets',
-            $texts['/light/shortest_s'],
-            $texts['/light/longest_s'],
-            $texts['/light/stepless'] === '1' ? 'without steps' : 'in thirds',
+        return Words::of(
+            'app.in_short.followed',
+            part: $light->control === Control::AperturePriority ? Words::of('app.in_short.meter') : Words::of('app.in_short.plan'),
+            part2: $texts['/light/stepless'] === '1' ? Words::of('app.in_short.stepless') : Words::of('app.in_short.thirds'),
         );
     }
 
@@ -87,9 +91,9 @@ final class InShort
         $sky = $texts['/site/sky_mag'] ?? '';
 
         return PlainText::sentenceOf([
-            $sky === '' ? '' : 'night sky ' . ($skies[$sky] ?? $sky),
-            $light->lampsLux > 0.0 ? "{$texts['/light/lamps_lux']} lux of lamps" : 'no lamps',
-            $light->metered === null ? '' : 'pinned to a meter',
+            $sky === '' ? '' : Words::of('app.in_short.night_sky', skies: $skies[$sky] ?? $sky),
+            $light->lampsLux > 0.0 ? Words::of('app.in_short.lamps') : Words::of('app.in_short.no_lamps'),
+            $light->metered === null ? '' : Words::of('app.in_short.calibrated'),
         ], ', ');
     }
 
@@ -98,12 +102,12 @@ final class InShort
     {
         $ease = $plan->move->easing;
 
-        return sprintf(
-            '%s, ramps of %s %% in and %s %% out%s',
-            $ease->shape->value,
-            PlainText::percent($ease->rampIn),
-            PlainText::percent($ease->rampOut),
-            $plan->move->oneWayPhotos === null ? '' : ', back and forth every ' . PlainText::photos($plan->move->oneWayPhotos),
+        return Words::of(
+            'app.in_short.ease',
+            shape: $ease->shape->value,
+            rampIn: Quantity::percent($ease->rampIn),
+            rampOut: Quantity::percent($ease->rampOut),
+            part: $plan->move->oneWayPhotos === null ? '' : Words::of('app.in_short.back_forth', photos: Quantity::photos($plan->move->oneWayPhotos)),
         );
     }
 
@@ -114,6 +118,6 @@ final class InShort
             'interval' => !$plan->timing->interval->isConstant(), 'exposure' => !$plan->timing->exposure->isConstant(),
         ]));
 
-        return $varies === [] ? 'interval and exposure stay' : PlainText::listed($varies) . (count($varies) > 1 ? ' change' : ' changes');
+        return $varies === [] ? Words::of('app.in_short.constant') : PlainText::listed($varies) . (count($varies) > 1 ? ' change' : ' changes');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Words\Words;
 
 /**
  * The fields of a form for a piece of kit.
@@ -23,9 +24,11 @@ final class KitForm
         }
 
         return [
-            'name' => ['Name', '', '22ch'], 'count' => ['How many', '', '3ch'], ...$known,
-            ...($kind->hasTimer() ? ['intervals_s' => ['or has the intervals', 's', '20ch']] : []), 'note' => ['Note', '', '26ch'],
-            ...($kind->addressFormat() === null ? [] : ['address' => ['Reached at', '', '26ch']]),
+            'name' => [Words::of('common.name'), '', '22ch'], 'count' => [Words::of('app.kit_form.count'), '', '3ch'], ...$known,
+            ...($kind->hasTimer() ? [
+                'intervals_s' => [Words::of('app.kit_form.intervals'), 's', '20ch'],
+            ] : []), 'note' => [Words::of('common.note'), '', '26ch'],
+            ...($kind->addressFormat() === null ? [] : ['address' => [Words::of('app.kit_form.address'), '', '26ch']]),
             ...($kind === KitKind::Rig ? array_map(static fn (array $known): array => [$known[0], '', '20ch'], RigWords::FIELDS) : []),
         ];
     }

@@ -12,6 +12,7 @@ use Evrent\Core\Photos\LearntOfBody;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * What the photos of a shot, and the log of their take, show of the body that took them.
@@ -51,7 +52,7 @@ final readonly class LearntBody
         $rows = [];
         foreach (array_intersect_key(KitKind::Body->fields(), $this->values) as $field => $about) {
             $told = static fn (?float $value): string => $value === null ? '' : trim(PlainText::rounded($value, 2) . ' ' . $about->unit);
-            $label = $field === 'clock_drift_ppm' ? 'Clock gains' : $about->label;
+            $label = $field === 'clock_drift_ppm' ? Words::of('app.learnt.clock') : $about->label;
             $rows[$field] = [
                 'label' => $label, 'measured' => $told($this->values[$field]), 'has' => $told($piece?->value($field)),
                 'isAbsurd' => LearntOfBody::isAbsurd($field, $this->values[$field]),

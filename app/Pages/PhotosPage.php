@@ -21,6 +21,7 @@ use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Sky\Instant;
+use Evrent\Words\Words;
 use Illuminate\Support\Collection;
 
 /**
@@ -281,7 +282,7 @@ final readonly class PhotosPage
 
         $named = $takes->mapWithKeys(static fn (Take $take): array => [$take->id => $settings->moment($take->created_at)])->all();
 
-        return array_replace(['' => 'not said'], $named);
+        return array_replace(['' => Words::of('app.photos_page.automatic')], $named);
     }
 
     /**

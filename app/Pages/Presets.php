@@ -18,6 +18,7 @@ use Evrent\Core\Presets\Transfer;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 
 /**
  * What stored presets do to a plan.
@@ -59,7 +60,7 @@ final class Presets
     {
         $preset = preg_match('/^\d{1,15}$/D', $id) === 1 ? Preset::query()->where('kind', PresetKind::Recipe)->find((int) $id) : null;
 
-        return $preset === null ? throw new InvalidInput([new Problem('/recipe', 'That recipe is gone. Choose another.')]) : self::recipe($preset);
+        return $preset === null ? throw new InvalidInput([new Problem('/recipe', Words::of('app.presets.gone'))]) : self::recipe($preset);
     }
 
     /**

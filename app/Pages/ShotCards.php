@@ -10,6 +10,7 @@ use App\Models\Shot;
 use Evrent\Core\Day\ShotCard;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 
 /**
  * Cards to take along: of one shot, or of all of a shoot in the order of the day.
@@ -51,7 +52,7 @@ final readonly class ShotCards
 
     public function title(): string
     {
-        return $this->only === null ? "Cards of {$this->shoot->name}" : "Card of {$this->only->title()}";
+        return $this->only === null ? Words::of('app.cards.all', shoot: $this->shoot->name) : Words::of('app.cards.one', title: $this->only->title());
     }
 
     public function place(): string

@@ -37,6 +37,7 @@ use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Sky\DayArrows;
 use Evrent\Core\Sums\Sums;
 use Evrent\Core\Timing\TimedBy;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
 
@@ -60,7 +61,7 @@ final readonly class ShotPage
 
     /**
      * @param bool         $isPreview whether what is shown is a change that is only looked at, and not saved
-     * @param list<string> $givesWay  which figures the change left behind, in words
+     * @param list<Text|string> $givesWay  which figures the change left behind, in words
      * @param list<OtherWay> $otherWays what could have given way instead
      */
     public function __construct(
@@ -94,11 +95,11 @@ final readonly class ShotPage
     {
         $rounding = $this->worked->pinned->rounding();
 
-        return trim(implode(' ', $this->givesWay) . ($rounding === '' ? '' : " {$rounding}."));
+        return trim(implode(' ', array_map(Words::say(...), $this->givesWay)) . ($rounding === '' ? '' : ' ' . Words::say($rounding) . '.'));
     }
 
     /**
-     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<string>}> for a finding of what is kept, those that keep all pins
+     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<Text|string>}> for a finding of what is kept, those that keep all pins
      *                                                                           first; a change that is only looked at is not mended yet
      */
     public function remediesOf(Finding $finding): array

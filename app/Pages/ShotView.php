@@ -8,6 +8,7 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
 use Evrent\Core\Checks\Severity;
 use Evrent\Core\Checks\Stage;
+use Evrent\Words\Words;
 use Illuminate\Http\Request;
 
 /**
@@ -131,10 +132,10 @@ enum ShotView: string
     public function told(string $mark): string
     {
         return match ($mark) {
-            'stops' => 'spoils the shot',
-            'look' => 'look at it',
-            'open' => $this === self::Run ? 'not rehearsed yet' : 'not all checked',
-            default => 'fine',
+            'stops' => Words::of('app.view.fails'),
+            'look' => Words::of('app.view.look'),
+            'open' => $this === self::Run ? Words::of('app.view.not_simulated') : Words::of('app.view.not_checked'),
+            default => Words::of('app.view.fine'),
         };
     }
 }

@@ -9,6 +9,7 @@ use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * What a new shot starts from: a rig, and a short move that works.
@@ -31,7 +32,9 @@ final class StarterPlans
     public static function named(string $starter): Plan
     {
         if (!array_key_exists($starter, self::STARTERS)) {
-            throw new InvalidInput([new Problem('/starter', 'Choose a rig: ' . implode(', or ', self::STARTERS) . '.')]);
+            throw new InvalidInput(
+                [new Problem('/starter', Words::of('app.starter.choose', x: implode(Words::of('app.starter.or'), self::STARTERS)))],
+            );
         }
 
         return PlanProvenance::assumed(PlanReader::fromJson((string) file_get_contents(resource_path("plans/{$starter}.plan.json"))));

@@ -11,10 +11,12 @@ use App\Models\PreflightTick;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Sky\StartAhead;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Running\World;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -56,7 +58,7 @@ final readonly class TakeStart
     }
 
     /** What is looked at, with what the plan says of it. */
-    public function label(Preflight $item): string
+    public function label(Preflight $item): Message
     {
         return $item->labelFor($this->page->plan);
     }
@@ -74,7 +76,7 @@ final readonly class TakeStart
     {
         $last = $this->used(KitKind::Rig, $this->last()->first()?->rig_address);
 
-        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? 'none' : null);
+        return $last ?? $this->picked(KitKind::Rig) ?? ($this->page->plan->rig->axes === [] ? Words::of('app.take_start.none') : null);
     }
 
     public function usedCamera(): ?string
@@ -111,12 +113,15 @@ final readonly class TakeStart
     {
         $planned = $this->page->plan->secondsToFirstTrigger(microtime(true));
 
-        $whens = ['now' => 'now', ...($planned === null ? [] : ['planned' => 'at the planned start, in ' . PlainText::duration($planned)])];
+        $whens = [
+            'now' => 'now',
+            ...($planned === null ? [] : ['planned' => Words::of('app.take_start.planned_in', planned: Quantity::duration($planned))]),
+        ];
         foreach ($this->page->plan->site === null ? [] : StartAhead::EVENTS as $event) {
-            $whens[$event->value] = "at {$event->words()}";
+            $whens[$event->value] = Words::of('app.take_start.at', words: $event->words());
         }
 
-        return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => 'at a time of day'];
+        return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => Words::of('app.take_start.time')];
     }
 
     /** @return array<int|string, string> speeds of the simulated devices' world, by what the form sends */
@@ -126,14 +131,17 @@ final readonly class TakeStart
         $speeds = array_unique([...World::SPEEDS, $usual]);
         sort($speeds);
 
-        return array_combine($speeds, array_map(static fn (int $speed): string => $speed === 1 ? '×1, as in the field' : "×{$speed}", $speeds));
+        return array_combine(
+            $speeds,
+            array_map(static fn (int $speed): string => $speed === 1 ? Words::of('app.take_start.real') : "×{$speed}", $speeds),
+        );
     }
 
-    /** @return list<string> what is still to be looked at, in short */
+    /** @return list<Message> what is still to be looked at, in short */
     public function unticked(): array
     {
         return array_map(
-            static fn (Preflight $item): string => $item->inShort(),
+            static fn (Preflight $item): Message => $item->inShort(),
             array_values(array_filter($this->items, fn (Preflight $item): bool => !isset($this->ticked[$item->value]))),
         );
     }
@@ -167,9 +175,13 @@ final readonly class TakeStart
         foreach (KitItem::query()->where('kind', $kind->value)->orderBy('name')->get() as $item) {
             $address = $item->piece()->address;
             if ($address === self::BY_ITSELF) {
-                $byThemselves[$item->id] = "{$item->name}, by its own timer";
+                $byThemselves[$item->id] = Words::of('app.take_start.intervalometer', item: $item->name);
             } elseif ($address !== '') {
-                $reached[$item->id] = $address === Simulated::NAME ? $item->name : "{$item->name}, at {$address}";
+                $reached[$item->id] = $address === Simulated::NAME ? $item->name : Words::of(
+                    'app.take_start.address',
+                    item: $item->name,
+                    address: $address,
+                );
             }
         }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Take;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Run\Take\PhotoSpans;
 use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Illuminate\Support\Collection;
 
 /**
@@ -38,18 +40,24 @@ final readonly class TakesBeside
     {
         $rows = [];
         foreach ($this->columns as ['take' => $take, 'report' => $report]) {
-            $findings = array_map(static fn (TakeFinding $finding): string => $finding->title, TakeFindings::of($report));
+            $findings = array_map(static fn (Finding $finding): string => Words::say($finding->title), TakeFindings::of($report));
             $cells = [
                 'Came out' => $take->inWords(),
-                'Plan' => $take->plan_revision_id === $this->revisionNow ? 'as it is now' : 'an earlier one',
-                'Photos' => number_format($report->goodPhotos()) . ' of ' . number_format($report->state->schedule->photosTotal()),
+                'Plan' => $take->plan_revision_id === $this->revisionNow
+                    ? Words::of('app.takes_beside.current')
+                    : Words::of('app.takes_beside.earlier'),
+                'Photos' => Words::of(
+                    'app.takes_beside.photos',
+                    goodPhotos: $report->goodPhotos(),
+                    photosTotal: $report->state->schedule->photosTotal(),
+                ),
                 'Missing' => (string) ($report->counts()['missing'] ?? 0),
                 'Spoilt' => (string) ($report->counts()['spoilt'] ?? 0),
                 'Longest clean stretch' => $report->clean === null
-                    ? 'none'
-                    : TakeFinding::photos([$report->clean]) . ', ' . PlainText::seconds($report->cleanClipSeconds),
+                    ? Words::of('common.none')
+                    : Words::say(PhotoSpans::named([$report->clean])) . ', ' . PlainText::seconds($report->cleanClipSeconds),
                 'Most behind the plan' => PlainText::seconds($report->mostLateSeconds),
-                'The log shows' => $findings === [] ? 'nothing' : implode(', ', $findings),
+                'The log shows' => $findings === [] ? Words::of('app.takes_beside.nothing') : implode(', ', $findings),
                 'Judged' => $take->judged(),
                 'Notes' => $take->notes,
             ];

@@ -12,6 +12,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Throwable;
 
 /**
@@ -46,7 +47,7 @@ final readonly class WorkedPlan
             throw $invalid;
         } catch (Throwable $failure) {
             report($failure);
-            throw new InvalidInput([new Problem('', 'Evrent cannot work out a shot with these numbers. Undo, or enter others.')]);
+            throw new InvalidInput([new Problem('', Words::of('app.worked.failed'))]);
         }
     }
 }

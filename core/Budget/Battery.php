@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -21,9 +22,9 @@ final readonly class Battery
     public function __construct(public float $wattHours, public int $count = 1, public float $charge = 1.0)
     {
         $problems = new Problems();
-        $problems->unlessPositive($wattHours, 100_000, '/battery_wh', 'watt hours');
-        $problems->unlessBetween($count, 1, 20, '/batteries', 'how many are in at once');
-        $problems->unlessBetween($charge, 0, 1, '/charge', 'a share');
+        $problems->unlessPositive($wattHours, 100_000, '/battery_wh', new Message('what.watt_hours'));
+        $problems->unlessBetween($count, 1, 20, '/batteries', new Message('what.batteries'));
+        $problems->unlessBetween($charge, 0, 1, '/charge', new Message('what.share'));
         $problems->throwIfAny();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -34,12 +35,12 @@ final readonly class CameraPower
         public float $sleepWatts = self::USUAL_SLEEP_WATTS,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($idleWatts, 0, 1_000, '/idle_w', 'watts');
-        $problems->unlessBetween($exposingWatts, 0, 1_000, '/exposing_w', 'watts');
-        $problems->unlessBetween($photoJoules, 0, 100_000, '/photo_j', 'joules');
-        $problems->unlessBetween($sleepWatts, 0, 1_000, '/sleep_w', 'watts');
+        $problems->unlessBetween($idleWatts, 0, 1_000, '/idle_w', new Message('what.watts'));
+        $problems->unlessBetween($exposingWatts, 0, 1_000, '/exposing_w', new Message('what.watts'));
+        $problems->unlessBetween($photoJoules, 0, 100_000, '/photo_j', new Message('what.joules'));
+        $problems->unlessBetween($sleepWatts, 0, 1_000, '/sleep_w', new Message('what.watts'));
         if ($sleepsAfterSeconds !== null) {
-            $problems->unlessBetween($sleepsAfterSeconds, 0, 86_400, '/sleeps_after_s', 'seconds');
+            $problems->unlessBetween($sleepsAfterSeconds, 0, 86_400, '/sleeps_after_s', new Message('what.seconds'));
         }
         $problems->throwIfAny();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -51,17 +52,17 @@ final readonly class Load
             'counterweight_kg' => $counterweightKilograms,
         ];
         foreach ($masses as $field => $kilograms) {
-            $problems->unlessBetween($kilograms, 0, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
+            $problems->unlessBetween($kilograms, 0, self::MOST_KILOGRAMS, "/{$field}", new Message('what.kilograms'));
         }
         foreach (['legs_rating_kg' => $legsRatingKilograms, 'carriage_rating_kg' => $carriageRatingKilograms] as $field => $rating) {
             if ($rating !== null) {
-                $problems->unlessPositive($rating, self::MOST_KILOGRAMS, "/{$field}", 'kilograms');
+                $problems->unlessPositive($rating, self::MOST_KILOGRAMS, "/{$field}", new Message('what.kilograms'));
             }
         }
-        $problems->unlessBetween($inclineDegrees, 0, 90, '/incline_deg', 'an angle in degrees');
-        $problems->unlessBetween($friction, 0, 2, '/friction', 'a coefficient of friction');
+        $problems->unlessBetween($inclineDegrees, 0, 90, '/incline_deg', new Message('what.angle'));
+        $problems->unlessBetween($friction, 0, 2, '/friction', new Message('what.friction'));
         if ($thrustNewtons !== null) {
-            $problems->unlessPositive($thrustNewtons, 100_000, '/thrust_n', 'newtons');
+            $problems->unlessPositive($thrustNewtons, 100_000, '/thrust_n', new Message('what.newtons'));
         }
         $problems->throwIfAny();
     }

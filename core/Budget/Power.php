@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -32,13 +33,13 @@ final readonly class Power
         public array $cold = self::USUAL_COLD,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($celsius, -60, 60, '/temperature_c', 'degrees Celsius');
+        $problems->unlessBetween($celsius, -60, 60, '/temperature_c', new Message('what.celsius'));
         if ($cold === []) {
             $problems->add('/cold', 'Give what is left of the capacity at one temperature at least.');
         }
         foreach ($cold as $i => $key) {
-            $problems->unlessBetween($key['celsius'], -60, 60, "/cold/{$i}/celsius", 'degrees Celsius');
-            $problems->unlessBetween($key['share'], 0.01, 1, "/cold/{$i}/share", 'a share');
+            $problems->unlessBetween($key['celsius'], -60, 60, "/cold/{$i}/celsius", new Message('what.celsius'));
+            $problems->unlessBetween($key['share'], 0.01, 1, "/cold/{$i}/share", new Message('what.share'));
             if ($i > 0 && !($key['celsius'] > $cold[$i - 1]['celsius'])) {
                 $problems->add("/cold/{$i}/celsius", 'These stand in order: enter a temperature above the one before.');
             }

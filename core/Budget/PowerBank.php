@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -20,9 +21,9 @@ final readonly class PowerBank
     public function __construct(public float $wattHours, public Feeds $feeds = Feeds::Camera, public float $efficiency = 0.85, public float $charge = 1.0)
     {
         $problems = new Problems();
-        $problems->unlessPositive($wattHours, 100_000, '/capacity_wh', 'watt hours');
-        $problems->unlessBetween($efficiency, 0.05, 1, '/efficiency', 'a share');
-        $problems->unlessBetween($charge, 0, 1, '/charge', 'a share');
+        $problems->unlessPositive($wattHours, 100_000, '/capacity_wh', new Message('what.watt_hours'));
+        $problems->unlessBetween($efficiency, 0.05, 1, '/efficiency', new Message('what.share'));
+        $problems->unlessBetween($charge, 0, 1, '/charge', new Message('what.share'));
         $problems->throwIfAny();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -29,7 +30,7 @@ final readonly class RigPower
     ) {
         $problems = new Problems();
         foreach (['moving_w' => $movingWatts, 'holding_w' => $holdingWatts, 'idle_w' => $idleWatts] as $field => $watts) {
-            $problems->unlessBetween($watts, 0, 10_000, "/{$field}", 'watts');
+            $problems->unlessBetween($watts, 0, 10_000, "/{$field}", new Message('what.watts'));
         }
         $problems->throwIfAny();
     }

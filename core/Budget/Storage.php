@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -31,8 +32,8 @@ final readonly class Storage
         public SlotUse $slots = SlotUse::Overflow,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($rawMegabytes, 0, 2_000, '/raw_mb', 'megabytes');
-        $problems->unlessBetween($jpegMegabytes, 0, 2_000, '/jpeg_mb', 'megabytes');
+        $problems->unlessBetween($rawMegabytes, 0, 2_000, '/raw_mb', new Message('what.megabytes'));
+        $problems->unlessBetween($jpegMegabytes, 0, 2_000, '/jpeg_mb', new Message('what.megabytes'));
         if (!$problems->any() && $rawMegabytes + $jpegMegabytes <= 0.0) {
             $problems->add('/raw_mb', 'A photo takes up something: enter the megabytes of its raw file, its JPEG, or both.');
         }
@@ -40,7 +41,7 @@ final readonly class Storage
             $problems->add('/cards_gb', 'Give the free space of one card or two, in gigabytes.');
         }
         foreach ($cardsGigabytes as $i => $gigabytes) {
-            $problems->unlessPositive($gigabytes, 100_000, "/cards_gb/{$i}", 'the free space of a card in gigabytes');
+            $problems->unlessPositive($gigabytes, 100_000, "/cards_gb/{$i}", new Message('what.card_gb'));
         }
         $problems->throwIfAny();
     }

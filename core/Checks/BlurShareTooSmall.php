@@ -82,7 +82,7 @@ final class BlurShareTooSmall implements Check
         }
         foreach (self::SHARES_TO_TRY as $share) {
             $seconds = Exposing::nearest($shot->plan, $timing->interval->longest() * $share);
-            $mended = $shot->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, 'an exposure'));
+            $mended = $shot->plan->withExposure(KeyedSeconds::constant($seconds, Between::Stops, new Message('what.exposure')));
             if ($seconds / $timing->interval->longest() >= $shot->plan->thresholds->blurShare && $shot->schedule->wouldKeepTime($mended)) {
                 $stops = log($seconds / $timing->exposure->longest(), 2);
                 $filtered = ExposureHelp::filtered($shot, $mended);

@@ -13,7 +13,6 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TriggeredBy;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T7: the camera's own timer runs away from the rig, and takes photos while it moves or misses its last places.
@@ -167,7 +166,7 @@ final class CameraTimerDrifts implements Check
             return null;
         }
         $interval = $timing->interval->isConstant()
-            ? PlainText::number($timing->interval->longest()) . ' s'
+            ? new Message('units.seconds', ['number' => $timing->interval->longest()])
             : new Message('checks.camera_timer_drifts.rig_intervals');
 
         return new Remedy(
@@ -176,8 +175,9 @@ final class CameraTimerDrifts implements Check
                 'interval' => $interval,
                 'part' => abs($starts) < self::START_RESOLUTION_SECONDS / 2.0
                     ? new Message('checks.camera_timer_drifts.with_rig')
-                    : Quantity::seconds(abs($starts)) . (
-                        $starts < 0.0 ? new Message('checks.camera_timer_drifts.before_rig') : new Message('checks.camera_timer_drifts.after_rig')
+                    : new Message(
+                        $starts < 0.0 ? 'checks.camera_timer_drifts.before_rig' : 'checks.camera_timer_drifts.after_rig',
+                        ['by' => Quantity::seconds(abs($starts))],
                     ),
             ]),
             '',

@@ -45,7 +45,9 @@ final class ExposureNotAsPlanned implements Check
             $shot->plan->withCamera($camera->with(['dial' => $dial, 'exposureTimedBy' => $by])),
         );
         if ($camera->exposureTimedBy === TimedBy::Controller && $camera->dial !== null && $camera->dial !== Dial::Bulb) {
-            return self::dial($shot, new Message('checks.exposure_not_as_planned.camera_times'), new Message('checks.exposure_not_as_planned.camera_times_sentence', [
+            $title = new Message('checks.exposure_not_as_planned.camera_times');
+
+            return self::dial($shot, $title, new Message('checks.exposure_not_as_planned.camera_times_sentence', [
                 'x' => $camera->dial->label(),
             ]), $remedyOf(new Message('checks.exposure_not_as_planned.dial_bulb'), Dial::Bulb, TimedBy::Controller));
         }

@@ -29,6 +29,8 @@ final class Finding
      * @param ?Closure(): list<Remedy> $mending    works out the remedies, the likeliest first; null where no change of the plan mends it
      * @param list<self>               $alike      what else comes of the same cause
      * @param ?About                   $about      what its check says of all it finds
+     * @param ?Text                    $advice     what to do about it now, or the next time, where it is about what happened
+     * @param list<array{int, int}>    $spans      numbers of the photos concerned, first and last of each run of them
      */
     public function __construct(
         public readonly FindingId $id,
@@ -41,7 +43,21 @@ final class Finding
         private readonly ?Closure $mending = null,
         public readonly array $alike = [],
         public readonly ?About $about = null,
+        public readonly ?Text $advice = null,
+        public readonly array $spans = [],
     ) {
+    }
+
+    /**
+     * About what happened to photos of a take or on a card.
+     *
+     * @param list<array{int, int}> $spans
+     */
+    public static function ofPhotos(FindingId $id, Severity $severity, Text $title, Text|string $sentence, ?Text $advice, array $spans = []): self
+    {
+        $count = array_sum(array_map(static fn (array $span): int => $span[1] - $span[0] + 1, $spans));
+
+        return new self($id, $severity, $title, '', $sentence, $spans[0][0] ?? null, $count, advice: $advice, spans: $spans);
     }
 
     /**
@@ -124,6 +140,8 @@ final class Finding
             $mending,
             $alike,
             $about ?? $this->about,
+            $this->advice,
+            $this->spans,
         );
     }
 }

@@ -94,7 +94,7 @@ final class LightRunsOut implements Check
     {
         [$from, $to] = [Quantity::rounded($first, 1), Quantity::rounded($last, 1)];
 
-        return (string) $from === (string) $to ? new Message('checks.light_runs_out.steady', ['from' => $from]) : new Message(
+        return round($first, 1) === round($last, 1) ? new Message('checks.light_runs_out.steady', ['from' => $from]) : new Message(
             'checks.light_runs_out.going',
             ['from' => $from, 'to' => $to],
         );

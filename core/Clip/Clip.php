@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\Problems;
 
@@ -54,12 +55,12 @@ final readonly class Clip
         public float $shape = 16 / 9,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($in ?? 1, 1, self::MOST_PHOTOS, '/in', 'the number of a photo');
-        $problems->unlessBetween($out ?? self::MOST_PHOTOS, $in ?? 1, self::MOST_PHOTOS, '/out', 'the number of a photo that is not before the first');
-        $problems->unlessBetween($shape, self::NARROWEST, self::WIDEST, '/shape', 'width over height');
+        $problems->unlessBetween($in ?? 1, 1, self::MOST_PHOTOS, '/in', new Message('what.photo_number'));
+        $problems->unlessBetween($out ?? self::MOST_PHOTOS, $in ?? 1, self::MOST_PHOTOS, '/out', new Message('what.last_photo'));
+        $problems->unlessBetween($shape, self::NARROWEST, self::WIDEST, '/shape', new Message('clip.clip.shape'));
         foreach ($speeds as $n => $speed) {
             if ($n > 0 && $speed->from <= $speeds[$n - 1]->to) {
-                $problems->add("/speeds/{$n}/from", sprintf('Begin after photo %d, where the span before it ends.', $speeds[$n - 1]->to));
+                $problems->add("/speeds/{$n}/from", new Message('clip.clip.overlap', ['to' => $speeds[$n - 1]->to]));
             }
         }
         $problems->throwIfAny();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -15,12 +16,12 @@ enum Codec: string implements Labelled
     case H265 = 'h265_10bit';
     case ProRes = 'prores';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::H264 => 'H.264, to look at',
-            self::H265 => 'H.265 in 10 bits, to edit',
-            self::ProRes => 'ProRes, to edit',
+            self::H264 => new Message('clip.codec.review'),
+            self::H265 => new Message('clip.codec.edit_10'),
+            self::ProRes => new Message('clip.codec.prores'),
         };
     }
 

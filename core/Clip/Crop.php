@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -24,9 +25,9 @@ final readonly class Crop
     public function __construct(public float $x = 0.5, public float $y = 0.5, public float $width = 1.0)
     {
         $problems = new Problems();
-        $problems->unlessBetween($x, 0.0, 1.0, '/x', 'a share of the width for its middle');
-        $problems->unlessBetween($y, 0.0, 1.0, '/y', 'a share of the height for its middle');
-        $problems->unlessBetween($width, self::LEAST, 1.0, '/width', 'a share of the photo’s width');
+        $problems->unlessBetween($x, 0.0, 1.0, '/x', new Message('clip.crop.x'));
+        $problems->unlessBetween($y, 0.0, 1.0, '/y', new Message('clip.crop.y'));
+        $problems->unlessBetween($width, self::LEAST, 1.0, '/width', new Message('clip.crop.width'));
         $problems->throwIfAny();
     }
 

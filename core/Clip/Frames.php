@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A clip frame by frame: which photo each shows.
@@ -43,11 +44,11 @@ final readonly class Frames
         $first = $clip->in ?? 1;
         $last = $clip->out ?? $photos;
         if ($photos < 1) {
-            throw new InvalidInput([new Problem('', 'There is no photo to make a clip of. Read the photos first.')]);
+            throw new InvalidInput([new Problem('', new Message('clip.frames.none'))]);
         }
         foreach (['/in' => $first, '/out' => $last] as $pointer => $number) {
             if ($number > $photos) {
-                throw new InvalidInput([new Problem($pointer, sprintf('Enter the number of a photo, from 1 to %s.', number_format($photos)))]);
+                throw new InvalidInput([new Problem($pointer, new Message('clip.frames.number', ['photos' => $photos]))]);
             }
         }
         $isUnfit = array_fill_keys($unfit, true);
@@ -60,7 +61,7 @@ final readonly class Frames
             }
         }
         if ($shown === []) {
-            throw new InvalidInput([new Problem('/in', 'Between these points no photo is fit to be shown. Move them, or take marks off.')]);
+            throw new InvalidInput([new Problem('/in', new Message('clip.frames.no_photo'))]);
         }
         $frames = [];
         $end = $clip->endCrop;
@@ -107,20 +108,19 @@ final readonly class Frames
      * @param int $there photos that are on the card
      * @param int $count photos of the plan
      *
-     * @return ?string null where enough are there
+     * @return ?Message null where enough are there
      */
-    public function patchy(int $there, int $count): ?string
+    public function patchy(int $there, int $count): ?Message
     {
-        return $there >= self::ENOUGH * $count ? null : sprintf(
-            'Only %s of %s photos are on the card: %s. Look whether they are of another take.',
-            number_format($there),
-            number_format($count),
-            match ($this->clip->holes) {
-                Holes::Held => PlainText::counted($this->holes(), 'frame') . ' would be held',
-                Holes::Blended => PlainText::counted($this->holes(), 'frame') . ' would be blended',
-                Holes::Dropped => 'the clip would be shorter by the others',
+        return $there >= self::ENOUGH * $count ? null : new Message('clip.frames.patchy', [
+            'there' => $there,
+            'count' => $count,
+            'part' => match ($this->clip->holes) {
+                Holes::Held => new Message('clip.frames.held', ['holes' => Quantity::counted($this->holes(), 'frame')]),
+                Holes::Blended => new Message('clip.frames.blended', ['holes' => Quantity::counted($this->holes(), 'frame')]),
+                Holes::Dropped => new Message('clip.frames.dropped'),
             },
-        );
+        ]);
     }
 
     public function holes(): int
@@ -145,20 +145,20 @@ final readonly class Frames
     }
 
     /** How far the pixels of photos carry, in words; the sizes are those of `pixelsPerPixel()`. */
-    public function carriesTold(int $width, int $height): string
+    public function carriesTold(int $width, int $height): Message
     {
         $pixels = $this->pixelsPerPixel($width, $height);
-        $told = sprintf('%s of a photo’s pixels for each of the clip’s', PlainText::rounded($pixels, 2));
+        $told = new Message('clip.frames.ratio', ['pixels' => Quantity::rounded($pixels, 2)]);
         if ($pixels >= 1.0 - self::ENLARGED) {
-            return "The photos carry it: {$told}.";
+            return new Message('clip.frames.enough', ['told' => $told]);
         }
         $least = $pixels * ($this->clip->size->height() ?? $height);
         $sizes = array_filter(Size::cases(), static fn (Size $size): bool => $size->height() !== null && $size->height() <= $least);
         $largest = $sizes === [] ? null : max(array_map(static fn (Size $size): int => (int) $size->height(), $sizes));
 
-        $mend = $largest === null ? 'Choose all pixels for its height.' : "Crop less, or make it {$largest}p.";
+        $mend = $largest === null ? new Message('clip.frames.all') : new Message('clip.frames.smaller', ['largest' => $largest]);
 
-        return "Enlarged: only {$told} where it is cropped most. {$mend}";
+        return new Message('clip.frames.enlarged', ['told' => $told, 'mend' => $mend]);
     }
 
     /**
@@ -171,7 +171,7 @@ final readonly class Frames
             $speed = self::speed($clip->speeds, $at);
             $times[] = [(int) floor($at + self::ROUNDING), $speed];
             if (count($times) > self::MOST) {
-                $says = sprintf('So slow, it would have more than %s frames. Make it faster.', number_format(self::MOST));
+                $says = new Message('clip.frames.too_slow', ['most' => self::MOST]);
                 throw new InvalidInput([new Problem('/speeds', $says)]);
             }
         }

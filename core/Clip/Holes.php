@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -18,12 +19,12 @@ enum Holes: string implements Labelled
     /** Nothing: the clip is shorter by it, and what moves by itself jumps. */
     case Dropped = 'dropped';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Held => 'hold the photo before',
-            self::Blended => 'blend its neighbours',
-            self::Dropped => 'leave it out',
+            self::Held => new Message('clip.holes.hold'),
+            self::Blended => new Message('clip.holes.blend'),
+            self::Dropped => new Message('clip.holes.drop'),
         };
     }
 }

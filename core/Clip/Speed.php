@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Clip;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -25,10 +26,10 @@ final readonly class Speed
     public function __construct(public int $from, public int $to, public float $factor, public int $ramp = 0)
     {
         $problems = new Problems();
-        $problems->unlessBetween($from, 1, Clip::MOST_PHOTOS, '/from', 'the number of a photo');
-        $problems->unlessBetween($to, $from, Clip::MOST_PHOTOS, '/to', 'the number of a photo that is not before the first');
-        $problems->unlessBetween($factor, self::SLOWEST, self::FASTEST, '/factor', 'photos a frame');
-        $problems->unlessBetween($ramp, 0, max(0, intdiv($to - $from + 1, 2)), '/ramp_photos', 'photos, at most half of the span');
+        $problems->unlessBetween($from, 1, Clip::MOST_PHOTOS, '/from', new Message('what.photo_number'));
+        $problems->unlessBetween($to, $from, Clip::MOST_PHOTOS, '/to', new Message('what.last_photo'));
+        $problems->unlessBetween($factor, self::SLOWEST, self::FASTEST, '/factor', new Message('clip.speed.rate'));
+        $problems->unlessBetween($ramp, 0, max(0, intdiv($to - $from + 1, 2)), '/ramp_photos', new Message('clip.speed.ramp'));
         $problems->throwIfAny();
     }
 

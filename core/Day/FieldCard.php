@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Checks\NearestOutOfFocus;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\FilmFacts;
@@ -45,7 +47,7 @@ final class FieldCard
 
         return array_values(array_filter([
             NearestOutOfFocus::told($shot->plan, $shot->units, isPrinted: true),
-            $settings === [] ? '' : ucfirst(implode(', ', $settings)) . '.',
+            $settings === [] ? '' : new Message('day.field_card.settings', ['settings' => Joined::of($settings, Joined::COMMA)]),
             FilmFacts::of($shot->schedule)?->told() ?? '',
             ...PassFacts::of($shot->plan)?->told($shot->units) ?? [],
         ], static fn (Text|string $line): bool => $line !== ''));
@@ -54,7 +56,7 @@ final class FieldCard
     /**
      * What gets in the way, and what ends it.
      *
-     * @return list<string>
+     * @return list<Text|string>
      */
     public static function hazards(Shot $shot): array
     {
@@ -66,7 +68,7 @@ final class FieldCard
             ...array_map(ucfirst(...), PhotosByDay::told($shot->schedule)),
             $plan->scene->planB === null ? '' : "Else stand here: {$plan->scene->planB}",
             $end === null ? '' : $end->told() . '.',
-        ], static fn (string $line): bool => $line !== ''));
+        ], static fn (Text|string $line): bool => $line !== ''));
     }
 
     /**
@@ -111,8 +113,12 @@ final class FieldCard
     /**
      * @param array{trouble: \Evrent\Core\Plan\Trouble, first: ?int, last: ?int} $one
      */
-    public static function trouble(array $one): string
+    public static function trouble(array $one): Message
     {
-        return ucfirst($one['trouble']->told()) . ($one['first'] === null ? '' : sprintf('; photos %d to %d', $one['first'], $one['last']));
+        $told = Joined::capital($one['trouble']->told());
+
+        return $one['first'] === null
+            ? $told
+            : new Message('day.field_card.trouble', ['trouble' => $told, 'first' => $one['first'], 'last' => $one['last'] ?? $one['first']]);
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\FilmKind;
@@ -41,8 +42,8 @@ final readonly class ShotCard
      * @param list<Text|string>                                $settings  how the camera is set
      * @param string                                           $follows   how the exposure follows the light
      * @param list<array{when: string, photo: int, to: string}> $cues      what is turned on the way to what, after which photo
-     * @param list<string>                                     $checks    what is looked at first
-     * @param list<string>                                     $watch     what gets in the way, and what ends it
+     * @param list<Text|string>                                $checks    what is looked at first
+     * @param list<Text|string>                                $watch     what gets in the way, and what ends it
      * @param list<string>                                     $late      what to do when it begins later
      * @param list<string>                                     $cautions
      * @param list<array{unix: float, when: string, says: string, isCue: bool}> $moments in their order; empty where no time is known
@@ -133,7 +134,7 @@ final readonly class ShotCard
      *
      * @param list<Hazard> $hazards
      *
-     * @return list<string>
+     * @return list<Message>
      */
     private static function checks(Shot $shot, array $hazards): array
     {
@@ -148,7 +149,7 @@ final readonly class ShotCard
         }, $hazards, true);
         $checks = array_filter(Preflight::of($shot), static fn (Preflight $one): bool => !$said($one));
 
-        return array_values(array_map(static fn (Preflight $one): string => $one->labelFor($shot->plan), $checks));
+        return array_values(array_map(static fn (Preflight $one): Message => $one->labelFor($shot->plan), $checks));
     }
 
     /** By the clock there, or from the first photo on. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Values\Problems;
 
@@ -41,8 +42,8 @@ final readonly class Stay
         public bool $needsSomebody = false,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($setupMinutes, 0, self::MOST_MINUTES, '/setup_minutes', 'minutes');
-        $problems->unlessBetween($teardownMinutes, 0, self::MOST_MINUTES, '/teardown_minutes', 'minutes');
+        $problems->unlessBetween($setupMinutes, 0, self::MOST_MINUTES, '/setup_minutes', new Message('what.minutes'));
+        $problems->unlessBetween($teardownMinutes, 0, self::MOST_MINUTES, '/teardown_minutes', new Message('what.minutes'));
         $problems->throwIfAny();
         $this->arrives = $begins?->plusSeconds(-$setupMinutes * self::SECONDS_PER_MINUTE);
         $this->leaves = $ends?->plusSeconds($teardownMinutes * self::SECONDS_PER_MINUTE);

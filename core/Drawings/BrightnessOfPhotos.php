@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Drawings;
 
 use Evrent\Core\Photos\Sheet;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\PhotoSpans;
 
 /**
  * A whole sheet in one line over the photos' numbers: how bright they came out, with the line that was foretold, and what is missing or
@@ -43,7 +43,10 @@ final readonly class BrightnessOfPhotos
     public static function of(Sheet $sheet, array $standOut, array $missing, array $spoilt): self
     {
         $photos = count($sheet->up);
-        $all = array_filter([...$sheet->bright, ...$sheet->foretold, -self::LEAST_STOPS, self::LEAST_STOPS], static fn (?float $one): bool => $one !== null);
+        $all = array_filter(
+            [...$sheet->bright, ...$sheet->foretold, -self::LEAST_STOPS, self::LEAST_STOPS],
+            static fn (?float $one): bool => $one !== null,
+        );
         [$from, $to] = [min([INF, ...$all]), max([-INF, ...$all])];
         $across = static fn (int $number): float => round(self::WIDTH * ($number - 0.5) / max(1, $photos), 1);
         $up = static fn (float $one): float => self::HEIGHT * ($to - $one) / ($to - $from);
@@ -69,7 +72,7 @@ final readonly class BrightnessOfPhotos
         return array_map(static fn (array $span): array => [
             round(self::WIDTH * ($span[0] - 1) / max(1, $photos), 2),
             round(max(1.0, self::WIDTH * ($span[1] - $span[0] + 1) / max(1, $photos)), 2),
-        ], TakeFinding::spans($numbers));
+        ], PhotoSpans::of($numbers));
     }
 
     /**

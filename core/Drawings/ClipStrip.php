@@ -6,7 +6,7 @@ namespace Evrent\Core\Drawings;
 
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Clip\Speed;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\PhotoSpans;
 
 /**
  * A shot's photos in one strip, with what a clip makes of them: where it begins and ends, what it goes over faster or slower, what is missing.
@@ -55,7 +55,7 @@ final readonly class ClipStrip
         return new self(
             $photos,
             $pictures,
-            array_map(static fn (array $span): array => [$at($span[0] - 1), $at($span[1] - $span[0] + 1)], TakeFinding::spans($unfit)),
+            array_map(static fn (array $span): array => [$at($span[0] - 1), $at($span[1] - $span[0] + 1)], PhotoSpans::of($unfit)),
             array_map(static fn (Speed $speed): array => [
                 'from' => $at($speed->from - 1), 'width' => $at($speed->to - $speed->from + 1),
                 'ramp' => round(100.0 * $speed->ramp / ($speed->to - $speed->from + 1), 2),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -13,13 +14,13 @@ final readonly class Edited
 {
     /**
      * @param string       $told     what was done, in words for the history
-     * @param list<string> $givesWay what had to give way: pinned figures that are no longer as they were asked for, and the like, a sentence each
+     * @param list<Text|string> $givesWay what had to give way: pinned figures that are no longer as they were asked for, and the like, a sentence each
      * @param list<OtherWay> $otherWays what could have given way instead
      */
     public function __construct(
         public Plan $plan,
         public Pins $pins,
-        public string $told,
+        public Text|string $told,
         public array $givesWay = [],
         public array $otherWays = [],
     ) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * The three figures that hang together: two are held, the third follows.
  */
@@ -16,12 +18,12 @@ enum Figure: string
     /** Photos times interval. */
     case Shooting = 'shooting';
 
-    public function named(): string
+    public function named(): Message
     {
         return match ($this) {
-            self::Photos => 'photos',
-            self::Interval => 'the interval',
-            self::Shooting => 'the shooting time',
+            self::Photos => new Message('editing.figure.photos'),
+            self::Interval => new Message('editing.figure.interval'),
+            self::Shooting => new Message('editing.figure.shooting'),
         };
     }
 

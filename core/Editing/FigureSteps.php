@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing;
 
 use Evrent\Core\Light\Marks;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -36,7 +37,7 @@ final class FigureSteps
     public static function of(PinnedPlan $pinned, string $pointer, int $by): array
     {
         if (!in_array($by, [-2, -1, 1, 2], true)) {
-            throw new InvalidInput([new Problem('/edit/by', 'Step by less or more.')]);
+            throw new InvalidInput([new Problem('/edit/by', new Message('editing.figure_steps.step'))]);
         }
         $timing = $pinned->plan->timing;
         $up = $by <=> 0;
@@ -52,7 +53,7 @@ final class FigureSteps
             '/timing/frames_per_second' => PlainText::number(self::rate($timing->framesPerSecond, $up, $large)),
             '/timing/interval_s' => PlainText::number(self::interval($timing->interval->keys[0]['seconds'], $up, $large)),
             '/timing/exposure_s' => PlainText::shutter(self::shutter($pinned, $up, $large)),
-            default => throw new InvalidInput([new Problem('/edit/figure', 'This figure is typed.')]),
+            default => throw new InvalidInput([new Problem('/edit/figure', new Message('editing.figure_steps.typed'))]),
         };
         [, $group, $field] = explode('/', $pointer);
 

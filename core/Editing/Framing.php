@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
@@ -20,11 +22,11 @@ use Evrent\Core\Values\Problems;
 final class Framing
 {
     /**
-     * @return list<string> what an aim takes for granted that nobody has given
+     * @return list<Text|string> what an aim takes for granted that nobody has given
      */
     public static function takenForGranted(Plan $plan): array
     {
-        return $plan->facing() === null ? ['Pan 0 is taken to point north until you set where the camera faces.'] : [];
+        return $plan->facing() === null ? [new Message('editing.framing.north')] : [];
     }
 
     private const MOST_FRAME_WIDTHS = 50;
@@ -40,7 +42,7 @@ final class Framing
     {
         $pan = self::pan($plan);
         $problems = new Problems();
-        $problems->unlessBetween($widths, -self::MOST_FRAME_WIDTHS, self::MOST_FRAME_WIDTHS, '/widths', 'frame widths');
+        $problems->unlessBetween($widths, -self::MOST_FRAME_WIDTHS, self::MOST_FRAME_WIDTHS, '/widths', new Message('editing.framing.widths'));
         $problems->throwIfAny();
         $last = count($plan->move->keyframes) - 1;
         $degrees = $widths * ($plan->optics ?? Optics::usual())->frameWidthDegrees();
@@ -61,15 +63,15 @@ final class Framing
     {
         $pan = self::pan($plan);
         $problems = new Problems();
-        $problems->unlessBetween($bearingDegrees, -360, 360, '/bearing', 'a compass bearing in degrees');
-        $problems->unlessBetween($heightDegrees, -90, 90, '/height', 'a height in degrees');
+        $problems->unlessBetween($bearingDegrees, -360, 360, '/bearing', new Message('what.bearing_compass'));
+        $problems->unlessBetween($heightDegrees, -90, 90, '/height', new Message('editing.framing.height'));
         $problems->throwIfAny();
         $positions = [$pan->id => self::nearestTurn($pan, $bearingDegrees - $plan->rig->base->zeroBearingDegrees)];
         $tilt = $plan->rig->axisFor(AxisRole::Tilt);
         if ($tilt !== null) {
             $positions[$tilt->id] = $heightDegrees;
         } elseif ($heightDegrees !== 0.0) {
-            throw new InvalidInput([new Problem('/height', 'The rig has no tilt: enter 0, or tilt the camera by hand.')]);
+            throw new InvalidInput([new Problem('/height', new Message('editing.framing.no_tilt'))]);
         }
 
         return KeyframeEdits::positioned($plan, $place, $positions);
@@ -86,8 +88,8 @@ final class Framing
     public static function byCompass(Plan $plan, float $compassDegrees, float $variationDegrees): Plan
     {
         $problems = new Problems();
-        $problems->unlessBetween($compassDegrees, 0, 360, '/compass', 'a compass bearing in degrees');
-        $problems->unlessBetween($variationDegrees, -180, 180, '/variation', 'a variation in degrees, east above zero');
+        $problems->unlessBetween($compassDegrees, 0, 360, '/compass', new Message('what.bearing_compass'));
+        $problems->unlessBetween($variationDegrees, -180, 180, '/variation', new Message('editing.framing.variation'));
         $problems->throwIfAny();
         $base = $plan->rig->base;
         $bearing = round(Angles::turn($compassDegrees + $variationDegrees), 4);
@@ -105,6 +107,6 @@ final class Framing
 
     private static function pan(Plan $plan): Axis
     {
-        return $plan->rig->axisFor(AxisRole::Pan) ?? throw new InvalidInput([new Problem('/axis', 'The rig has no pan axis.')]);
+        return $plan->rig->axisFor(AxisRole::Pan) ?? throw new InvalidInput([new Problem('/axis', new Message('editing.framing.no_pan'))]);
     }
 }

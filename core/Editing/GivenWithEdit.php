@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Target;
@@ -42,7 +44,7 @@ final readonly class GivenWithEdit
     {
         $text = $this->text($name);
         if (preg_match('/^\d{1,7}$/D', $text) !== 1) {
-            throw new InvalidInput([new Problem("/edit/{$name}", 'Enter a whole number.')]);
+            throw new InvalidInput([new Problem("/edit/{$name}", new Message('editing.given_with_edit.whole'))]);
         }
 
         return (int) $text;
@@ -51,7 +53,7 @@ final readonly class GivenWithEdit
     /**
      * @throws InvalidInput
      */
-    public function number(string $name, string $message): float
+    public function number(string $name, Text|string $message): float
     {
         return TypedText::number($this->text($name)) ?? throw new InvalidInput([new Problem("/edit/{$name}", $message)]);
     }
@@ -65,7 +67,9 @@ final readonly class GivenWithEdit
     /** @throws InvalidInput */
     public function target(): Target
     {
-        return Target::tryFrom($this->text('target')) ?? throw new InvalidInput([new Problem('/edit/target', 'Choose ' . Target::names('or') . '.')]);
+        return Target::tryFrom($this->text('target')) ?? throw new InvalidInput(
+            [new Problem('/edit/target', new Message('editing.given_with_edit.choose', ['names' => Target::names('or')]))],
+        );
     }
 
     /**
@@ -78,7 +82,10 @@ final readonly class GivenWithEdit
         $given = $this->given['positions'] ?? [];
         $positions = [];
         foreach (is_array($given) ? $given : [] as $axisId => $value) {
-            $positions[(string) $axisId] = (new self([(string) $axisId => $value]))->number((string) $axisId, 'Enter a position in mm or degrees.');
+            $positions[(string) $axisId] = (new self([(string) $axisId => $value]))->number(
+                (string) $axisId,
+                new Message('editing.given_with_edit.position'),
+            );
         }
 
         return $positions;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
@@ -41,11 +42,14 @@ final class GoingOnce
             ? array_filter($keyframes, static fn (int $index): bool => $index <= $last, ARRAY_FILTER_USE_KEY)
             : self::cutShort($plan, $keyframes, $last);
         if (count($keyframes) > Move::MOST_KEYFRAMES) {
-            throw new InvalidInput([new Problem('/from', sprintf(
-                'The rest turns round too often to be written as a move of its own: it would take %d keyframes, and a move has %d at most.',
-                count($keyframes),
-                Move::MOST_KEYFRAMES,
-            ))]);
+            throw new InvalidInput(
+                [
+                    new Problem(
+                        '/from',
+                        new Message('editing.going_once.too_many', ['keyframes' => count($keyframes), 'most_keyframes' => Move::MOST_KEYFRAMES]),
+                    ),
+                ],
+            );
         }
         $placed = [];
         $isMarked = false;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\IntervalMeaning;
@@ -13,7 +17,6 @@ use Evrent\Core\Timing\Solver;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A plan in which two of photos (or clip), interval and shooting time are held, and the third follows.
@@ -29,7 +32,7 @@ final readonly class HeldFigures
     /**
      * @param string $rounding what had to be rounded, and by how much, in words; empty when nothing
      */
-    private function __construct(public Plan $plan, public string $rounding)
+    private function __construct(public Plan $plan, public Text|string $rounding)
     {
     }
 
@@ -104,11 +107,14 @@ final readonly class HeldFigures
     {
         $standing = $plan->photosTotal() - $plan->timing->photos;
         if ($total - $standing < 2) {
-            throw new InvalidInput([new Problem($pointer, sprintf(
-                'That makes %s, and %d of them stand still: at least two have to be on the way. Enter more, or take standing ones off.',
-                PlainText::photos($total),
-                $standing,
-            ))]);
+            throw new InvalidInput(
+                [
+                    new Problem(
+                        $pointer,
+                        new Message('editing.held_figures.standing', ['photos' => Quantity::photos($total), 'standing' => $standing]),
+                    ),
+                ],
+            );
         }
 
         return $total === $plan->photosTotal() ? $plan : $plan->withTiming($plan->timing->withPhotos($total - $standing));
@@ -127,7 +133,7 @@ final readonly class HeldFigures
         $gap = $to - $open;
         $finest = $plan->trigger->resolutionSeconds();
         if ($gap < $finest / 2.0) {
-            $message = sprintf('That leaves %s for each photo, no longer than its exposure: enter more time.', PlainText::seconds($to));
+            $message = new Message('editing.held_figures.too_short', ['to' => Quantity::seconds($to)]);
             throw new InvalidInput([new Problem('/held/shooting', $message)]);
         }
 
@@ -142,28 +148,30 @@ final readonly class HeldFigures
         return round(floor($seconds / $resolution + 1e-6) * $resolution, 9);
     }
 
-    private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds, float $booked): string
+    private static function rounding(Solution $solution, ?float $clipSeconds, float $shootingSeconds, float $booked): Message|string
     {
         $said = [];
         if ($clipSeconds !== null && $solution->clipSeconds - $clipSeconds > 1e-6) {
-            $said[] = sprintf('the clip is rounded up to %s, %s', PlainText::photos($solution->photos), PlainText::rounded($solution->clipSeconds, 3) . ' s');
+            $said[] = new Message('editing.held_figures.rounded', [
+                'photos' => Quantity::photos($solution->photos),
+                'clipSeconds' => Quantity::rounded($solution->clipSeconds, 3),
+            ]);
         }
         if ($solution->solved !== 'shooting') {
             $left = $shootingSeconds - $booked;
             if ($left < -self::NOTICEABLE_SECONDS) {
-                $said[] = sprintf('it cannot be done in less than %s', PlainText::duration($booked));
+                $said[] = new Message('editing.held_figures.least', ['booked' => Quantity::duration($booked)]);
             } elseif ($left > self::NOTICEABLE_SECONDS) {
-                $said[] = sprintf(
-                    '%s of %s are left over',
-                    PlainText::duration($left),
-                    PlainText::duration($shootingSeconds),
-                );
+                $said[] = new Message('editing.held_figures.left', [
+                    'left' => Quantity::duration($left),
+                    'shootingSeconds' => Quantity::duration($shootingSeconds),
+                ]);
             }
         }
         if ($solution->solved === 'interval') {
-            array_unshift($said, sprintf('one every %s s is the timer’s setting', PlainText::number($solution->intervalSeconds)));
+            array_unshift($said, new Message('editing.held_figures.setting', ['intervalSeconds' => Quantity::number($solution->intervalSeconds)]));
         }
 
-        return count($said) > 1 || $solution->solved !== 'interval' ? ucfirst(implode('; ', $said)) : '';
+        return count($said) > 1 || $solution->solved !== 'interval' ? Joined::capital(Joined::of($said)) : '';
     }
 }

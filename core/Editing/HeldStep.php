@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\Solver;
@@ -34,7 +35,7 @@ final readonly class HeldStep
     public static function of(Plan $plan, string $axisId, ?float $step): self
     {
         if ($plan->rig->axis($axisId) === null || $step === null || !is_finite($step) || $step <= 0.0 || $step > Axis::MOST) {
-            throw new InvalidInput([new Problem('', 'Enter how far it goes from photo to photo, above 0, such as 1.5 mm or 0.6°.')]);
+            throw new InvalidInput([new Problem('', new Message('editing.held_step.step'))]);
         }
 
         return new self($axisId, $step);
@@ -66,7 +67,7 @@ final readonly class HeldStep
     {
         $way = self::way($plan, $this->axisId);
         if ($way <= 0.0) {
-            throw new InvalidInput([new Problem('', "The {$this->axisId} does not move: give it a way first, from the first keyframe to the last.")]);
+            throw new InvalidInput([new Problem('', new Message('editing.held_step.still', ['axisId' => $this->axisId]))]);
         }
         try {
             $photos = Solver::photosOnTheWay($way, $this->step) ?? 2;

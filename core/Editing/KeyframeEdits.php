@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Plan\Plan;
@@ -67,7 +68,7 @@ final class KeyframeEdits
         $index = self::travelIndex($plan, $photoNumber);
         $indices = Path::travelIndices($plan->move, $plan->timing->photos);
         if (in_array($index, $indices, true)) {
-            throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe stands on this photo already: choose another photo.')]);
+            throw new InvalidInput([new Problem('/move/keyframes', new Message('editing.keyframe_edits.taken'))]);
         }
         $positions = array_map(MoveEdits::rounded(...), $plan->path->positionsAt((float) $index));
         $place = count(array_filter($indices, static fn (int $other): bool => $other < $index));
@@ -112,7 +113,7 @@ final class KeyframeEdits
      */
     public static function keyframe(Plan $plan, int $place): Keyframe
     {
-        return $plan->move->keyframes[$place] ?? throw new InvalidInput([new Problem('/keyframe', 'There is no such keyframe.')]);
+        return $plan->move->keyframes[$place] ?? throw new InvalidInput([new Problem('/keyframe', new Message('editing.keyframe.none'))]);
     }
 
     /** The travelling photo of the first way that stands where a photo of the run does. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
@@ -31,7 +32,9 @@ final class MoveEdits
         $keyframes = $plan->move->keyframes;
         $ends = $keyframes[0]->positions[$axis->id] + $keyframes[count($keyframes) - 1]->positions[$axis->id];
 
-        return $plan->withPositions(static fn (Axis $each, float $position): float => $each->id === $axis->id ? self::rounded($ends - $position) : $position);
+        return $plan->withPositions(
+            static fn (Axis $each, float $position): float => $each->id === $axis->id ? self::rounded($ends - $position) : $position,
+        );
     }
 
     /**
@@ -44,7 +47,7 @@ final class MoveEdits
     public static function scaled(Plan $plan, float $factor): Plan
     {
         if (!is_finite($factor) || $factor <= 0.0 || $factor > self::MOST_FACTOR) {
-            throw new InvalidInput([new Problem('/factor', sprintf('Enter a factor above 0 and up to %s.', number_format(self::MOST_FACTOR)))]);
+            throw new InvalidInput([new Problem('/factor', new Message('editing.move_edits.factor', ['most_factor' => self::MOST_FACTOR]))]);
         }
         $ranges = self::ranges($plan);
 
@@ -64,7 +67,9 @@ final class MoveEdits
     {
         $axis = self::axis($plan, $axisId);
 
-        return $plan->withPositions(static fn (Axis $each, float $position): float => $each->id === $axis->id ? self::rounded($position + $by) : $position);
+        return $plan->withPositions(
+            static fn (Axis $each, float $position): float => $each->id === $axis->id ? self::rounded($position + $by) : $position,
+        );
     }
 
     /** Brings every axis within its travel: moved as it is where it fits, made smaller where it does not. */
@@ -89,7 +94,7 @@ final class MoveEdits
     public static function axis(Plan $plan, string $axisId): Axis
     {
         return $plan->rig->axis($axisId)
-            ?? throw new InvalidInput([new Problem('/axis', 'Name an axis of the rig: ' . implode(', ', $plan->rig->axisIds()) . '.')]);
+            ?? throw new InvalidInput([new Problem('/axis', new Message('editing.move_edits.axis', ['x' => implode(', ', $plan->rig->axisIds())]))]);
     }
 
     public static function rounded(float $position): float

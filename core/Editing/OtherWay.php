@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
@@ -19,7 +22,7 @@ final readonly class OtherWay
      * @param string $pointer of the field that is typed anew
      * @param string $text    what is typed
      */
-    private function __construct(public string $label, public string $pointer, public string $text)
+    private function __construct(public Text|string $label, public string $pointer, public string $text)
     {
     }
 
@@ -47,7 +50,11 @@ final readonly class OtherWay
             try {
                 $held = self::heldAgain($before, $pins->following($instead), $gone);
                 $follows = PinnedPlan::following($gone === Figure::Interval ? $plan->withInterval($before->plan->timing->interval) : $plan, $held);
-                $ways[] = new self("Keep {$keeps}: " . self::told($follows, $instead), $pointer, $text);
+                $ways[] = new self(
+                    new Message('editing.other_way.keep', ['keeps' => $keeps, 'told' => self::told($follows, $instead)]),
+                    $pointer,
+                    $text,
+                );
             } catch (InvalidInput) {
                 // There is no such way.
                 continue;
@@ -58,7 +65,7 @@ final readonly class OtherWay
     }
 
     /**
-     * @return ?array{string, string, string} pointer and text of the field, and what it keeps in words; null where it is not one number
+     * @return ?array{string, string, Text} pointer and text of the field, and what it keeps in words; null where it is not one number
      */
     private static function kept(PinnedPlan $before, Figure $figure): ?array
     {
@@ -66,16 +73,22 @@ final readonly class OtherWay
 
         return match (true) {
             $figure === Figure::Photos && $pins->clipSeconds !== null => [
-                '/held/clip', PlainText::span($pins->clipSeconds), 'a clip of ' . PlainText::span($pins->clipSeconds),
+                '/held/clip', PlainText::span($pins->clipSeconds), new Message(
+                    'editing.other_way.clip',
+                    ['clipSeconds' => Quantity::span($pins->clipSeconds)],
+                ),
             ],
-            $figure === Figure::Photos => ['/held/photos', (string) $plan->photosTotal(), PlainText::photos($plan->photosTotal())],
+            $figure === Figure::Photos => ['/held/photos', (string) $plan->photosTotal(), Quantity::photos($plan->photosTotal())],
             $figure === Figure::Shooting => [
-                '/held/shooting', PlainText::span(self::shooting($before)), PlainText::span(self::shooting($before)) . ' of shooting',
+                '/held/shooting', PlainText::span(self::shooting($before)), new Message(
+                    'editing.other_way.run',
+                    ['shooting' => Quantity::span(self::shooting($before))],
+                ),
             ],
             $plan->timing->interval->isConstant() => [
                 '/timing/interval_s',
                 PlainText::number($plan->timing->interval->longest()),
-                'one every ' . PlainText::seconds($plan->timing->interval->longest()),
+                new Message('editing.other_way.interval', ['longest' => Quantity::seconds($plan->timing->interval->longest())]),
             ],
             default => null,
         };
@@ -97,12 +110,12 @@ final readonly class OtherWay
         return $before->pins->shootingSeconds ?? Schedule::bookedSeconds($before->plan);
     }
 
-    private static function told(Plan $plan, Figure $figure): string
+    private static function told(Plan $plan, Figure $figure): Message|string
     {
         return match ($figure) {
             Figure::Photos => PlainText::photos($plan->photosTotal()),
-            Figure::Interval => 'one every ' . PlainText::seconds($plan->timing->interval->longest()),
-            Figure::Shooting => PlainText::duration(Schedule::bookedSeconds($plan)) . ' of shooting',
+            Figure::Interval => new Message('editing.other_way.interval', ['longest' => Quantity::seconds($plan->timing->interval->longest())]),
+            Figure::Shooting => new Message('editing.other_way.booked', ['bookedSeconds' => Quantity::duration(Schedule::bookedSeconds($plan))]),
         };
     }
 }

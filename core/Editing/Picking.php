@@ -17,6 +17,7 @@ use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Optics\Optics;
@@ -115,7 +116,7 @@ final class Picking
     public static function out(Plan $plan, int $place): Plan
     {
         if (!isset($plan->kit[$place])) {
-            throw new InvalidInput([new Problem('/edit/place', 'There is no such piece in this shot.')]);
+            throw new InvalidInput([new Problem('/edit/place', new Message('editing.picking.none'))]);
         }
         $kit = $plan->kit;
         unset($kit[$place]);
@@ -228,7 +229,9 @@ final class Picking
 
         return $changed->light === null || $widest === null
             ? $changed
-            : $changed->with(['light' => $changed->light->with(['widestAperture' => $widest, 'aperture' => max($widest, $changed->light->aperture)])]);
+            : $changed->with(
+                ['light' => $changed->light->with(['widestAperture' => $widest, 'aperture' => max($widest, $changed->light->aperture)])],
+            );
     }
 
     /** Axes that the shot has already keep their places; new ones stand at 0, or as near as they come. */

@@ -9,13 +9,15 @@ use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Provenance;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A plan with what its shooter pinned. Every edit goes through here, whether it is kept or only looked at: the edit is made, and the
@@ -64,7 +66,7 @@ final readonly class PinnedPlan
             $pins = $pins->asksForPhotos() ? $pins->withPhotos($plan->photosTotal()) : $pins;
         }
         if (count($given) > 2) {
-            $message = 'Photos, interval and shooting time were all entered: leave one of them as it was, and it follows.';
+            $message = new Message('editing.pinned_plan.all');
             throw new InvalidInput([new Problem('/held/shooting', $message)]);
         }
         $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
@@ -79,7 +81,11 @@ final readonly class PinnedPlan
             return new Edited($settled, $this->pins, '');
         }
         $told = $isSame
-            ? ['photos' => 'photos follow', 'interval' => 'interval follows', 'shooting' => 'shooting time follows'][$pins->follows->value]
+            ? [
+                'photos' => new Message('editing.pinned_plan.photos_follow'),
+                'interval' => new Message('editing.pinned_plan.interval_follows'),
+                'shooting' => new Message('editing.pinned_plan.shooting_follows'),
+            ][$pins->follows->value]
             : PlanChanges::told($this->plan, $settled);
 
         $givesWay = $this->givesWay($settled, $pins, $typedFigures);
@@ -133,7 +139,7 @@ final readonly class PinnedPlan
      *
      * @throws InvalidInput
      */
-    public function became(Plan $plan, string $told, ?Source $by = Source::Typed, ?Provenance $own = null): Edited
+    public function became(Plan $plan, Text|string $told, ?Source $by = Source::Typed, ?Provenance $own = null): Edited
     {
         $plan = $by === null ? $plan : PlanProvenance::after($this->plan, $plan, $by, $own);
         $spaced = $plan->timing->interval->keys !== $this->plan->timing->interval->keys || $plan->timing->intervalMeans !== $this->plan->timing->intervalMeans;
@@ -148,7 +154,7 @@ final readonly class PinnedPlan
     }
 
     /** What was rounded of what is asked for, in words; empty when nothing. */
-    public function rounding(): string
+    public function rounding(): Text|string
     {
         try {
             return $this->plan->timing->mode->hasClock() && $this->plan->end === null ? self::solved($this->plan, $this->pins)->rounding : '';
@@ -164,7 +170,7 @@ final readonly class PinnedPlan
      *
      * @throws InvalidInput
      */
-    private function settledAs(Plan $plan, Pins $pins, array $given, array $untold, string $told): Edited
+    private function settledAs(Plan $plan, Pins $pins, array $given, array $untold, Text|string $told): Edited
     {
         $pins = $pins->shootingSeconds === null && $pins->follows !== Figure::Shooting ? $pins->withShooting(self::booked($this->plan)) : $pins;
         $pins = $given === [] ? $pins : $pins->given($given);
@@ -256,7 +262,7 @@ final readonly class PinnedPlan
     /**
      * @param list<Figure> $untold figures that were given in so many words
      *
-     * @return list<string>
+     * @return list<Text|string>
      */
     private function givesWay(Plan $after, Pins $pins, array $untold): array
     {
@@ -265,22 +271,24 @@ final readonly class PinnedPlan
         $is = $after->photosTotal();
         $held = fn (Figure $figure): bool => ($this->pins->isTyped($figure) || $this->pins->isPinned($figure)) && !in_array($figure, $untold, true);
         if (($held(Figure::Photos) || $this->pins->asksForPhotos() && !in_array(Figure::Photos, $untold, true)) && $was !== $is && !$this->keptClip($pins)) {
-            $said[] = sprintf('Photos give way: %s instead of %s.', number_format($is), number_format($was));
+            $said[] = new Message('editing.pinned_plan.photos_give', ['is' => $is, 'was' => $was]);
         }
         if (!$this->plan->timing->mode->hasClock() || !$after->timing->mode->hasClock()) {
             return $said;
         }
         if ($held(Figure::Interval) && $after->timing->interval->keys !== $this->plan->timing->interval->keys) {
-            $said[] = sprintf(
-                'The interval gives way: %s instead of %s.',
-                PlainText::seconds($after->timing->interval->longest()),
-                PlainText::seconds($this->plan->timing->interval->longest()),
-            );
+            $said[] = new Message('editing.pinned_plan.interval_gives', [
+                'longest' => Quantity::seconds($after->timing->interval->longest()),
+                'longest2' => Quantity::seconds($this->plan->timing->interval->longest()),
+            ]);
         }
         $asked = $this->pins->shootingSeconds;
         $mayShift = $this->pins->follows === Figure::Shooting || in_array(Figure::Shooting, $untold, true);
         if (!$mayShift && $asked !== null && $pins->shootingSeconds === null && abs(self::booked($after) - $asked) > self::NOTICEABLE_SECONDS) {
-            $said[] = sprintf('The shooting time gives way: %s instead of %s.', PlainText::duration(self::booked($after)), PlainText::duration($asked));
+            $said[] = new Message('editing.pinned_plan.shooting_gives', [
+                'booked' => Quantity::duration(self::booked($after)),
+                'asked' => Quantity::duration($asked),
+            ]);
         }
 
         return $said;

@@ -8,10 +8,10 @@ use Evrent\Core\Checks\Cost;
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What mends a finding of a shot whose figures are pinned: those that keep all pins first, and of the others which pin gives way.
@@ -19,17 +19,17 @@ use Evrent\Core\Words\PlainText;
 final class PinnedRemedies
 {
     /** Why no remedy is left, where there would be some without the pins. */
-    public static function whyNone(Pins $pins): string
+    public static function whyNone(Pins $pins): Message
     {
-        $named = PlainText::listed(array_map(static fn (Figure $figure): string => $figure->named(), $pins->pinned));
+        $named = array_map(static fn (Figure $figure): Message => $figure->named(), $pins->pinned);
 
         return $pins->pinned === []
-            ? 'What mends it leaves the shot unable to be timed.'
-            : 'What mends it changes ' . $named . ', which you pinned: unpin ' . (count($pins->pinned) > 1 ? 'one' : 'it') . ' to see it.';
+            ? new Message('editing.pinned_remedies.untimed')
+            : new Message('editing.pinned_remedies.pinned', ['named' => $named]);
     }
 
     /**
-     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<string>}> costs and what gives way with the pins as they are
+     * @return list<array{remedy: Remedy, costs: Text|string, givesWay: list<Text|string>}> costs and what gives way with the pins as they are
      */
     public static function of(PinnedPlan $pinned, Finding $finding): array
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What the shooter asked for of photos, interval and shooting time: two hold, the third follows. Kept apart from the figures worked out from
@@ -180,11 +180,10 @@ final readonly class Pins
     {
         $others = self::without(Figure::cases(), [$figure]);
         if (self::without($others, $this->pinned) === []) {
-            throw new InvalidInput([new Problem('/held/pin', sprintf(
-                '%s pinned, and %s from them. Unpin one of them first.',
-                self::are($others),
-                $figure->named() . ($figure === Figure::Photos ? ' follow' : ' follows'),
-            ))]);
+            throw new InvalidInput([new Problem('/held/pin', new Message('editing.pins.pinning', [
+                'are' => self::named($others),
+                'named' => $figure->named(),
+            ]))]);
         }
         $pins = $this->follows === $figure ? $this->given([$figure]) : $this;
 
@@ -269,20 +268,18 @@ final readonly class Pins
         $untyped = self::without($free, $this->typed);
         $oldest = array_values(array_filter($this->typed, static fn (Figure $figure): bool => in_array($figure, $free, true)));
 
-        return $untyped[0] ?? $oldest[0] ?? throw new InvalidInput([new Problem($given[0]->pointer(), sprintf(
-            '%s pinned, so nothing can give way: unpin %s first.',
-            self::are($this->pinned),
-            count($this->pinned) > 1 ? 'one' : 'it',
-        ))]);
+        return $untyped[0] ?? $oldest[0] ?? throw new InvalidInput(
+            [new Problem($given[0]->pointer(), new Message('editing.pins.all_pinned', ['are' => self::named($this->pinned)]))],
+        );
     }
 
     /**
      * @param list<Figure> $figures
+     *
+     * @return list<Message>
      */
-    private static function are(array $figures): string
+    private static function named(array $figures): array
     {
-        $named = PlainText::listed(array_map(static fn (Figure $one): string => $one->named(), $figures));
-
-        return ucfirst($named) . (count($figures) > 1 || $figures === [Figure::Photos] ? ' are' : ' is');
+        return array_map(static fn (Figure $one): Message => $one->named(), $figures);
     }
 }

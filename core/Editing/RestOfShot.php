@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Sky\Start;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Sky\Start;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -35,7 +36,7 @@ final class RestOfShot
         $plan = GoingOnce::through($schedule->plan);
         $total = $plan->photosTotal();
         if ($from < 2 || $from > $total - self::FEWEST + 1) {
-            throw new InvalidInput([new Problem('/from', sprintf('Enter a photo from 2 to %d: at least two have to be left.', $total - self::FEWEST + 1))]);
+            throw new InvalidInput([new Problem('/from', new Message('editing.rest_of_shot.photo', ['total' => $total - self::FEWEST + 1]))]);
         }
         $rest = array_slice(self::travelIndices($plan), $from - 1);
         $share = ($from - 1) / ($total - 1);

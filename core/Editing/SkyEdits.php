@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Motion\EaseShape;
@@ -36,7 +37,7 @@ final class SkyEdits
      */
     public static function aimed(Schedule $schedule, int $place, Target $target, ?Instant $at = null): Plan
     {
-        $photo = $schedule->pegPhotos()[$place] ?? throw new InvalidInput([new Problem('/edit/place', 'There is no such keyframe.')]);
+        $photo = $schedule->pegPhotos()[$place] ?? throw new InvalidInput([new Problem('/edit/place', new Message('editing.keyframe.none'))]);
         $sky = self::sky($schedule);
         $seen = $at === null ? $sky->at($target, $photo - 1) : $sky->sky->of($target, $at);
 
@@ -64,7 +65,7 @@ final class SkyEdits
         $altitudes = array_map(static fn (float $altitude): float => (new Horizontal(0.0, $altitude))->followedAltitude(), $sky->altitudes($target));
         $moves = $plan->timing->photos - 1;
         if ($plan->rig->axisFor(AxisRole::Pan) === null) {
-            throw new InvalidInput([new Problem('/edit/target', 'The rig has no pan axis to follow it with.')]);
+            throw new InvalidInput([new Problem('/edit/target', new Message('editing.sky_edits.no_pan'))]);
         }
         $kept = self::fewest($azimuths, $altitudes, $first, $last);
         $plan = self::withBaseTurned($plan, $azimuths, $first, $last);
@@ -172,7 +173,7 @@ final class SkyEdits
     {
         return ShotSky::of($schedule) ?? throw new InvalidInput([new Problem(
             '/edit/target',
-            'Give the shoot a place and a day, and the shot a start: then it is known where things stand.',
+            new Message('editing.no_sky'),
         )]);
     }
 }

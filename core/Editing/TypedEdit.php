@@ -43,6 +43,8 @@ use Evrent\Core\Editing\Edits\TakeKeyframeOut;
 use Evrent\Core\Editing\Edits\TakeTroubleOut;
 use Evrent\Core\Editing\Edits\TrackTarget;
 use Evrent\Core\Editing\Edits\TurnAxis;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Values\InvalidInput;
@@ -97,14 +99,14 @@ final readonly class TypedEdit
 
     /**
      * @param string       $told     what was done, in words for the history
-     * @param list<string> $givesWay what had to be changed beside what was asked for, a sentence each
+     * @param list<Text|string> $givesWay what had to be changed beside what was asked for, a sentence each
      * @param ?float       $shootingSeconds that the edit asks for; null where it asks for none
      * @param Source       $by       where the values that it changes come from
      * @param bool         $isSourced whether the plan has the sources of its values already
      */
     public function __construct(
         public Plan $plan,
-        public string $told,
+        public Text|string $told,
         public array $givesWay = [],
         public ?float $shootingSeconds = null,
         public Source $by = Source::Typed,
@@ -125,6 +127,6 @@ final readonly class TypedEdit
             }
         }
 
-        throw new InvalidInput([new Problem('/edit', 'There is no such change.')]);
+        throw new InvalidInput([new Problem('/edit', new Message('editing.no_such'))]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\Timing;
@@ -44,9 +46,9 @@ final readonly class TypedFigures
         $text = static fn (string $name): ?string => is_string($held[$name] ?? null) ? trim($held[$name]) : null;
         $photos = $text('photos') === null ? null : TypedText::number($text('photos')) ?? NAN;
         if ($photos !== null && (floor($photos) !== $photos || $photos < 2 || $photos > Timing::MOST_PHOTOS)) {
-            $problems->add('/held/photos', 'Enter a whole number of photos, from 2.');
+            $problems->add('/held/photos', new Message('editing.typed_figures.photos'));
         }
-        $seconds = static function (string $name, string $message, bool $isLong = false) use ($text, $problems): ?float {
+        $seconds = static function (string $name, Text|string $message, bool $isLong = false) use ($text, $problems): ?float {
             $typed = $text($name);
             $read = $typed === null ? null : ($isLong ? TypedText::longSeconds($typed) : TypedText::seconds($typed)) ?? NAN;
             if ($read !== null && !($read >= 0.01 && $read <= self::MOST_SHOOTING_SECONDS)) {
@@ -55,14 +57,14 @@ final readonly class TypedFigures
 
             return $read;
         };
-        $clip = $seconds('clip', 'Enter how long the clip is to be, such as 10 s.');
-        $shooting = $seconds('shooting', 'Enter a shooting time, such as 32 min, 2 hours, 1:30 or 1h30.', isLong: true);
+        $clip = $seconds('clip', new Message('editing.typed_figures.clip'));
+        $shooting = $seconds('shooting', new Message('editing.typed_figures.shooting'), isLong: true);
         $pressed = $text('pin') === null ? null : Figure::tryFrom($text('pin'));
         if ($text('pin') !== null && $pressed === null) {
-            $problems->add('/held/pin', 'Photos, interval or shooting can be pinned.');
+            $problems->add('/held/pin', new Message('editing.typed_figures.pins'));
         }
         if ($photos !== null && $clip !== null) {
-            $problems->add('/held/clip', 'Enter photos or clip, not both: one follows from the other.');
+            $problems->add('/held/clip', new Message('editing.typed_figures.one'));
         }
         [$step, $isStepGone] = [null, false];
         foreach ($plan->rig->axisIds() as $axisId) {

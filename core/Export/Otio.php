@@ -6,7 +6,7 @@ namespace Evrent\Core\Export;
 
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Motion\Move;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\PhotoSpans;
 
 /**
  * A timeline for editing programs, as OpenTimelineIO JSON (Timeline.1): the numbered photos as an image sequence, cut where something is held or
@@ -72,7 +72,7 @@ final class Otio
                 $markers[] = self::marker('Keyframe ' . Move::peg($n), 'GREEN', $at[$number], 1, $rate);
             }
         }
-        foreach (TakeFinding::spans($material->unfit()) as [$first, $last]) {
+        foreach (PhotoSpans::of($material->unfit()) as [$first, $last]) {
             if (isset($at[$first], $at[$last])) {
                 $told = $first === $last ? "Photo {$first} missing or spoilt" : "Photos {$first} to {$last} missing or spoilt";
                 $markers[] = self::marker($told, 'RED', min($at[$first], $at[$last]), abs($at[$last] - $at[$first]) + 1, $rate);

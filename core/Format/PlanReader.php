@@ -9,6 +9,8 @@ use Evrent\Core\Budget\Storage;
 use Evrent\Core\Format\Parts\LightFormat;
 use Evrent\Core\Format\Parts\PowerFormat;
 use Evrent\Core\Kit\Picked;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Base;
 use Evrent\Core\Motion\Easing;
@@ -239,9 +241,9 @@ final class PlanReader
         $hasClock = $fields->raw('mode') !== Mode::StopMotion->value;
         // Stop motion has no clock: an interval may be left out there.
         $interval = $hasClock || $fields->has('interval_s')
-            ? $this->keyed($fields, 'interval_s', Between::Linear, 'an interval')
-            : KeyedSeconds::constant(1, Between::Linear, 'an interval');
-        $exposure = $this->keyed($fields, 'exposure_s', Between::Stops, 'an exposure');
+            ? $this->keyed($fields, 'interval_s', Between::Linear, new Message('what.an_interval'))
+            : KeyedSeconds::constant(1, Between::Linear, new Message('what.an_interval'));
+        $exposure = $this->keyed($fields, 'exposure_s', Between::Stops, new Message('what.exposure'));
 
         return PlanPart::read($fields, '/timing', Timing::class, [
             'interval' => $interval ?? KeyedSeconds::constant(1, Between::Linear),
@@ -252,7 +254,7 @@ final class PlanReader
     /**
      * A number of seconds, or a list of keys {at, interval_s} or {at, exposure_s}.
      */
-    private function keyed(Fields $fields, string $name, Between $between, string $what): ?KeyedSeconds
+    private function keyed(Fields $fields, string $name, Between $between, Text|string $what): ?KeyedSeconds
     {
         if (!is_array($fields->raw($name))) {
             $seconds = $fields->number($name, 1);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
@@ -47,7 +48,7 @@ final readonly class KitItem
             $problems->add('/intervals_s', sprintf('Enter up to %d intervals.', Trigger::MOST_INTERVALS));
         }
         foreach ($intervals as $seconds) {
-            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, '/intervals_s', 'intervals in seconds, such as 1 2 5 10 30 60');
+            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, '/intervals_s', new Message('what.intervals'));
         }
         foreach ($kind === KitKind::Rig ? [] : array_keys($words->texts()) as $field) {
             $problems->add("/{$field}", 'Only a rig speaks G-code. Leave it empty.');
@@ -57,7 +58,7 @@ final readonly class KitItem
                 $problems->add("/{$field}", sprintf('Enter a %s of up to %d characters, on one line.', $field, $most));
             }
         }
-        $problems->unlessBetween($count, 1, 1_000, '/count', 'how many there are');
+        $problems->unlessBetween($count, 1, 1_000, '/count', new Message('what.how_many'));
         foreach ($kind->fields() as $field => $known) {
             $value = $values[$field] ?? null;
             $what = lcfirst($known->label) . ($known->unit === '' ? '' : " in {$known->unit}");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -23,7 +24,7 @@ final readonly class Picked
         if (trim($name) === '' || mb_strlen($name) > KitItem::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
             $problems->add('/name', sprintf('Enter a name of up to %d characters, on one line.', KitItem::MOST_NAME_CHARACTERS));
         }
-        $problems->unlessBetween($count, 1, 1_000, '/count', 'how many');
+        $problems->unlessBetween($count, 1, 1_000, '/count', new Message('what.how_many'));
         $problems->throwIfAny();
     }
 }

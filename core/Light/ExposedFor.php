@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What of the scene is to come out right. The same evening asks for other exposures of the ground, of the sky above it, and of what
  * lamps light.
@@ -19,12 +21,12 @@ enum ExposedFor: string
     /** What lamps light, as if they burned all the while: nothing jumps when they are switched on. */
     case Lamps = 'lamps';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Land => 'the land',
-            self::Sky => 'the sky',
-            self::Lamps => 'what lamps light',
+            self::Land => new Message('light.exposed_for.land'),
+            self::Sky => new Message('light.exposed_for.sky'),
+            self::Lamps => new Message('light.exposed_for.lamps'),
         };
     }
 }

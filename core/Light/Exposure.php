@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -22,9 +23,9 @@ final readonly class Exposure
     public function __construct(public float $seconds, public float $aperture, public float $iso)
     {
         $problems = new Problems();
-        $problems->unlessPositive($seconds, 86_400, '/exposure_s', 'seconds');
-        $problems->unlessPositive($aperture, 1_000, '/aperture', 'an f-number');
-        $problems->unlessBetween($iso, 1, 10_000_000, '/iso', 'an ISO number');
+        $problems->unlessPositive($seconds, 86_400, '/exposure_s', new Message('what.seconds'));
+        $problems->unlessPositive($aperture, 1_000, '/aperture', new Message('what.f_number'));
+        $problems->unlessBetween($iso, 1, 10_000_000, '/iso', new Message('what.iso'));
         $problems->throwIfAny();
     }
 

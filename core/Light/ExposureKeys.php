@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\KeyedSeconds;
 
@@ -45,10 +46,10 @@ final class ExposureKeys
         }
         $first = $keys[0];
         if ($last === 0 || array_unique(array_column($keys, 'seconds')) === [$first['seconds']]) {
-            return KeyedSeconds::constant($first['seconds'], Between::Stops, 'an exposure');
+            return KeyedSeconds::constant($first['seconds'], Between::Stops, new Message('what.exposure'));
         }
 
-        return new KeyedSeconds($keys, Between::Stops, 'an exposure');
+        return new KeyedSeconds($keys, Between::Stops, new Message('what.exposure'));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
@@ -97,33 +98,33 @@ final readonly class Light
         public LightKind $kind = LightKind::Outdoors,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($aperture, 0.5, 128, '/aperture', 'an f-number');
-        $problems->unlessBetween($iso, 1, 10_000_000, '/iso', 'an ISO number');
-        $problems->unlessBetween($ndStops, 0, 30, '/nd_stops', 'stops of neutral density');
-        $problems->unlessPositive($longestSeconds, 86_400, '/longest_s', 'seconds');
-        $problems->unlessPositive($shortestSeconds, 86_400, '/shortest_s', 'seconds');
+        $problems->unlessBetween($aperture, 0.5, 128, '/aperture', new Message('what.f_number'));
+        $problems->unlessBetween($iso, 1, 10_000_000, '/iso', new Message('what.iso'));
+        $problems->unlessBetween($ndStops, 0, 30, '/nd_stops', new Message('what.nd'));
+        $problems->unlessPositive($longestSeconds, 86_400, '/longest_s', new Message('what.seconds'));
+        $problems->unlessPositive($shortestSeconds, 86_400, '/shortest_s', new Message('what.seconds'));
         if (!$problems->any() && $shortestSeconds > $longestSeconds) {
-            $problems->add('/longest_s', 'The longest exposure is shorter than the shortest: enter a longer one.');
+            $problems->add('/longest_s', new Message('light.light.limits'));
         }
         if ($isos === []) {
-            $problems->add('/isos', 'Give at least one ISO number that the body may use.');
+            $problems->add('/isos', new Message('light.light.isos'));
         }
         foreach ($isos as $i => $one) {
-            $problems->unlessBetween($one, 1, 10_000_000, "/isos/{$i}", 'an ISO number');
+            $problems->unlessBetween($one, 1, 10_000_000, "/isos/{$i}", new Message('what.iso'));
         }
         self::rising($problems, $isos, '/isos', '');
         self::rising($problems, array_column($bias, 'ev'), '/bias', '/ev');
         self::rising($problems, array_column($isoChanges, 'frame'), '/iso_changes', '/frame');
         foreach ($isoChanges as $i => $change) {
-            $problems->unlessBetween($change['frame'], 2, self::MOST_FRAMES, "/iso_changes/{$i}/frame", 'the number of a photo');
-            $problems->unlessBetween($change['iso'], 1, 10_000_000, "/iso_changes/{$i}/iso", 'an ISO number');
+            $problems->unlessBetween($change['frame'], 2, self::MOST_FRAMES, "/iso_changes/{$i}/frame", new Message('what.photo_number'));
+            $problems->unlessBetween($change['iso'], 1, 10_000_000, "/iso_changes/{$i}/iso", new Message('what.iso'));
         }
         foreach ($bias as $i => $key) {
-            $problems->unlessBetween($key['ev'], -20, 30, "/bias/{$i}/ev", 'an exposure value');
-            $problems->unlessBetween($key['stops'], -10, 10, "/bias/{$i}/stops", 'stops');
+            $problems->unlessBetween($key['ev'], -20, 30, "/bias/{$i}/ev", new Message('light.light.ev'));
+            $problems->unlessBetween($key['stops'], -10, 10, "/bias/{$i}/stops", new Message('what.stops'));
         }
         foreach ($filters as $i => $stops) {
-            $problems->unlessPositive($stops, 30, "/filters/{$i}", 'stops of neutral density');
+            $problems->unlessPositive($stops, 30, "/filters/{$i}", new Message('what.nd'));
         }
         $this->lampsAndLimits($problems);
         $problems->throwIfAny();
@@ -131,30 +132,30 @@ final readonly class Light
 
     private function lampsAndLimits(Problems $problems): void
     {
-        $problems->unlessBetween($this->lampsLux, 0, self::MOST_LAMPS_LUX, '/lamps_lux', 'the lux that lamps give');
+        $problems->unlessBetween($this->lampsLux, 0, self::MOST_LAMPS_LUX, '/lamps_lux', new Message('light.light.lux'));
         if ($this->exposedFor === ExposedFor::Lamps && $this->lampsLux === 0.0) {
-            $problems->add('/lamps_lux', 'Say how bright the lamps are, such as 40 lux for a lit street; or expose for the land or the sky.');
+            $problems->add('/lamps_lux', new Message('light.light.lamps'));
         }
         if (!in_array($this->lampsOn, [self::LAMPS_ALWAYS, self::LAMPS_AT_DUSK], true)) {
             try {
                 ClockTime::read($this->lampsOn);
             } catch (InvalidInput) {
-                $problems->add('/lamps_on', 'Enter always, dusk, or the time at which the lamps are switched on, such as 19:40.');
+                $problems->add('/lamps_on', new Message('light.light.lamps_on'));
             }
         }
         $most = self::MOST_BIAS_STOPS;
-        $problems->unlessBetween($this->biasStops, -$most, $most, '/bias_stops', 'by how many stops brighter, below zero darker,');
+        $problems->unlessBetween($this->biasStops, -$most, $most, '/bias_stops', new Message('light.light.bias'));
         if ($this->widestAperture !== null) {
-            $problems->unlessBetween($this->widestAperture, 0.5, 128, '/widest_aperture', 'the lens’s lowest f-number');
+            $problems->unlessBetween($this->widestAperture, 0.5, 128, '/widest_aperture', new Message('light.light.widest'));
         }
         if ($this->narrowestAperture !== null) {
-            $problems->unlessBetween($this->narrowestAperture, 0.5, 128, '/narrowest_aperture', 'the lens’s highest f-number');
+            $problems->unlessBetween($this->narrowestAperture, 0.5, 128, '/narrowest_aperture', new Message('light.light.narrowest'));
             if ($this->narrowestAperture < $this->widest()) {
-                $problems->add('/narrowest_aperture', 'A lens closes farther than it opens: enter a higher f-number.');
+                $problems->add('/narrowest_aperture', new Message('light.light.order'));
             }
         }
         if ($this->highestIso !== null) {
-            $problems->unlessBetween($this->highestIso, 1, 10_000_000, '/highest_iso', 'an ISO number');
+            $problems->unlessBetween($this->highestIso, 1, 10_000_000, '/highest_iso', new Message('what.iso'));
         }
     }
 
@@ -264,7 +265,7 @@ final readonly class Light
     {
         foreach ($values as $i => $value) {
             if ($i > 0 && !($value > $values[$i - 1])) {
-                $problems->add("{$pointer}/{$i}{$field}", 'These stand in order: enter a number above the one before.');
+                $problems->add("{$pointer}/{$i}{$field}", new Message('light.light.rising'));
             }
         }
     }

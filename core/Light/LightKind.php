@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Light;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Where the light of a scene comes from. Where daylight does not enter, what a meter showed or what lamps give is all there is.
  */
@@ -19,13 +21,13 @@ enum LightKind: string
         return $this === self::Outdoors;
     }
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Outdoors => 'the open sky',
-            self::Indoors => 'indoors',
-            self::Roof => 'under a roof',
-            self::Lamps => 'lamps alone',
+            self::Outdoors => new Message('light.light_kind.sky'),
+            self::Indoors => new Message('light.light_kind.indoors'),
+            self::Roof => new Message('light.light_kind.roof'),
+            self::Lamps => new Message('light.light_kind.lamps'),
         };
     }
 }

@@ -46,6 +46,18 @@ final readonly class Message implements Text
         return ['key' => $this->key] + ($this->arguments === [] ? [] : ['arguments' => $this->arguments]);
     }
 
+    /** Without words, for a log. */
+    public static function forLog(Text|string $text): string
+    {
+        return (string) $text;
+    }
+
+    /** As it is stored in one column: a message as its key and arguments, a text as it is. */
+    public static function toStore(Text|string $text): string
+    {
+        return is_string($text) ? $text : json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
     /**
      * What was stored: a message, or the sentence that an earlier version wrote.
      */

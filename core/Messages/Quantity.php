@@ -32,6 +32,12 @@ final readonly class Quantity implements Text
         return new self(QuantityForm::Number, $value);
     }
 
+    /** A bound, all its digits, thousands apart: "100,000", "0.000001". */
+    public static function limit(float|int $value): self
+    {
+        return new self(QuantityForm::Limit, $value, 9);
+    }
+
     /** Always the same number of decimals, for columns. */
     public static function fixed(float $value, int $decimals): self
     {

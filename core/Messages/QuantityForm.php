@@ -11,6 +11,7 @@ enum QuantityForm: string
 {
     case Number = 'number';
     case Rounded = 'rounded';
+    case Limit = 'limit';
     case Fixed = 'fixed';
     case Signed = 'signed';
     case Between = 'between';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Motion;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -63,38 +64,38 @@ final readonly class Axis
         $problems = new Problems();
         foreach (['/min' => $min, '/max' => $max] as $field => $end) {
             if ($end === null && !$isEndless) {
-                $problems->add($field, 'Enter where its travel ends, or say that it has no ends.');
+                $problems->add($field, new Message('motion.axis.travel'));
             }
         }
         [$min, $max] = [$min ?? -1.0 * self::MOST, $max ?? 1.0 * self::MOST];
         [$this->min, $this->max] = [$min, $max];
         if (preg_match('/^[a-z][a-z0-9_]{0,23}$/D', $id) !== 1 || in_array($id, self::RESERVED_IDS, true)) {
-            $problems->add('/id', 'Name the axis in small letters, digits and _, such as slide, pan or tilt.');
+            $problems->add('/id', new Message('motion.axis.name'));
         }
-        $problems->unlessBetween($min, -self::MOST, self::MOST, '/min', 'the lowest position');
-        $problems->unlessBetween($max, -self::MOST, self::MOST, '/max', 'the highest position');
+        $problems->unlessBetween($min, -self::MOST, self::MOST, '/min', new Message('motion.axis.lowest'));
+        $problems->unlessBetween($max, -self::MOST, self::MOST, '/max', new Message('motion.axis.highest'));
         if (!$problems->any() && $min >= $max) {
-            $problems->add('/max', 'Enter a highest position above the lowest one.');
+            $problems->add('/max', new Message('motion.axis.order'));
         }
         if ($clockworkPerHour !== null) {
-            $problems->unlessPositive($clockworkPerHour, self::MOST, '/clockwork_per_h', 'how far it goes in an hour');
+            $problems->unlessPositive($clockworkPerHour, self::MOST, '/clockwork_per_h', new Message('motion.axis.clockwork'));
         }
-        $problems->unlessPositive($maxSpeed, self::MOST, '/max_speed', 'a speed');
+        $problems->unlessPositive($maxSpeed, self::MOST, '/max_speed', new Message('what.speed'));
         if ($minSpeed !== null) {
-            $problems->unlessPositive($minSpeed, self::MOST, '/min_speed', 'a speed');
+            $problems->unlessPositive($minSpeed, self::MOST, '/min_speed', new Message('what.speed'));
             if ($minSpeed > $maxSpeed) {
-                $problems->add('/min_speed', 'Enter a slowest speed below the top speed.');
+                $problems->add('/min_speed', new Message('motion.axis.slow_order'));
             }
         }
         if ($quietSpeed !== null) {
-            $problems->unlessPositive($quietSpeed, self::MOST, '/quiet_speed', 'a speed');
+            $problems->unlessPositive($quietSpeed, self::MOST, '/quiet_speed', new Message('what.speed'));
             if ($minSpeed !== null && $quietSpeed < $minSpeed) {
-                $problems->add('/quiet_speed', 'Enter a quiet speed above the slowest one.', $minSpeed);
+                $problems->add('/quiet_speed', new Message('motion.axis.quiet_order'), $minSpeed);
             }
         }
-        $problems->unlessPositive($maxAcceleration, self::MOST, '/max_acceleration', 'an acceleration');
-        $problems->unlessPositive($stepsPerUnit, self::MOST, '/steps_per_unit', 'motor steps per unit');
-        $problems->unlessBetween($backlash, 0, self::MOST, '/backlash', 'a backlash');
+        $problems->unlessPositive($maxAcceleration, self::MOST, '/max_acceleration', new Message('motion.axis.acceleration'));
+        $problems->unlessPositive($stepsPerUnit, self::MOST, '/steps_per_unit', new Message('motion.axis.steps'));
+        $problems->unlessBetween($backlash, 0, self::MOST, '/backlash', new Message('motion.axis.backlash'));
         $problems->throwIfAny();
     }
 
@@ -175,14 +176,13 @@ final readonly class Axis
     }
 
     /** What to say of a position beyond the travel. */
-    public function travelProblem(): string
+    public function travelProblem(): Message
     {
-        return sprintf(
-            'The %s goes from %s to %s: enter a position between.',
-            $this->id,
-            PlainText::rounded($this->min),
-            PlainText::withUnit(PlainText::rounded($this->max), $this->kind->unit()),
-        );
+        return new Message('motion.axis.outside', [
+            'axis' => $this->label(),
+            'min' => Quantity::rounded($this->min),
+            'max' => PlainText::withUnit(PlainText::rounded($this->max), $this->kind->unit()),
+        ]);
     }
 
     /** The nearest position within the axis's travel. */

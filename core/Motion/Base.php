@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -26,9 +27,9 @@ final readonly class Base
         public float $zeroBearingDegrees = 0.0,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($offLevelDegrees, 0, self::MOST_OFF_LEVEL_DEGREES, '/off_level_deg', 'an angle in degrees');
+        $problems->unlessBetween($offLevelDegrees, 0, self::MOST_OFF_LEVEL_DEGREES, '/off_level_deg', new Message('what.angle'));
         foreach (['/toward_deg' => $towardDegrees, '/zero_bearing_deg' => $zeroBearingDegrees] as $field => $bearing) {
-            $problems->unlessBetween($bearing, -360, 360, $field, 'a bearing in degrees');
+            $problems->unlessBetween($bearing, -360, 360, $field, new Message('what.bearing'));
         }
         $problems->throwIfAny();
     }

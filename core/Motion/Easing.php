@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -26,10 +27,10 @@ final readonly class Easing
         public EaseShape $shape = EaseShape::Constant,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($rampIn, 0, 1, '/ramp_in', 'a share');
-        $problems->unlessBetween($rampOut, 0, 1, '/ramp_out', 'a share');
+        $problems->unlessBetween($rampIn, 0, 1, '/ramp_in', new Message('what.share'));
+        $problems->unlessBetween($rampOut, 0, 1, '/ramp_out', new Message('what.share'));
         if (!$problems->any() && $rampIn + $rampOut > 1.0 + self::SUM_TOLERANCE) {
-            $message = 'The two ramps share one run: together they can be 100 % at most. Make one of them shorter.';
+            $message = new Message('motion.easing.too_long');
             $problems->add('/ramp_in', $message);
             $problems->add('/ramp_out', $message);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -37,18 +38,18 @@ final readonly class Keyframe
         public ?float $subjectHeight = null,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($at, 0, 1, '/at', 'a share of the photos');
-        $problems->unlessBetween($holdPhotos, 0, self::MOST_HOLD_PHOTOS, '/hold_photos', 'a whole number of photos');
+        $problems->unlessBetween($at, 0, 1, '/at', new Message('motion.keyframe.at'));
+        $problems->unlessBetween($holdPhotos, 0, self::MOST_HOLD_PHOTOS, '/hold_photos', new Message('what.whole_photos'));
         if ($pass && $holdPhotos > 0) {
-            $problems->add('/hold_photos', 'Photos can be held only where the move stops. Take them off, or stop here.');
+            $problems->add('/hold_photos', new Message('motion.keyframe.hold'));
         }
         foreach (['/subject_width' => $subjectWidth, '/subject_height' => $subjectHeight] as $field => $share) {
             if ($share !== null) {
-                $problems->unlessPositive($share, 1, $field, 'the share of the photo that the subject takes');
+                $problems->unlessPositive($share, 1, $field, new Message('motion.keyframe.subject'));
             }
         }
         foreach ($positions as $axisId => $position) {
-            $problems->unlessBetween($position, -Axis::MOST, Axis::MOST, '/' . $axisId, 'a position');
+            $problems->unlessBetween($position, -Axis::MOST, Axis::MOST, '/' . $axisId, new Message('motion.keyframe.position'));
         }
         $problems->throwIfAny();
     }

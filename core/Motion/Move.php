@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -25,31 +26,31 @@ final readonly class Move
         $problems = new Problems();
         $count = count($keyframes);
         if ($count < 2 || $count > self::MOST_KEYFRAMES) {
-            $problems->add('/keyframes', sprintf('Give at least two keyframes, and at most %d.', self::MOST_KEYFRAMES));
+            $problems->add('/keyframes', new Message('motion.move.count', ['most_keyframes' => self::MOST_KEYFRAMES]));
             $problems->throwIfAny();
         }
         if ($keyframes[0]->at !== 0.0) {
-            $problems->add('/keyframes/0/at', 'The first keyframe stands at 0.');
+            $problems->add('/keyframes/0/at', new Message('motion.move.first'));
         }
         if ($keyframes[$count - 1]->at !== 1.0) {
-            $problems->add('/keyframes/' . ($count - 1) . '/at', 'The last keyframe stands at 1.');
+            $problems->add('/keyframes/' . ($count - 1) . '/at', new Message('motion.move.last'));
         }
         foreach ([0, $count - 1] as $end) {
             if ($keyframes[$end]->pass) {
-                $problems->add("/keyframes/{$end}/pass", 'The move starts and ends standing still: only a keyframe between can be passed.');
+                $problems->add("/keyframes/{$end}/pass", new Message('motion.move.ends'));
             }
         }
         for ($i = 1; $i < $count; $i++) {
             if ($keyframes[$i]->at <= $keyframes[$i - 1]->at) {
-                $problems->add("/keyframes/{$i}/at", 'Keyframes stand in order: enter a share above the one before.');
+                $problems->add("/keyframes/{$i}/at", new Message('motion.move.order'));
             }
         }
         if ($oneWayPhotos !== null && $oneWayPhotos < 2) {
-            $problems->add('/one_way_photos', 'Enter the photos of one way, at least 2; leave it empty for a move that goes once.', 2);
+            $problems->add('/one_way_photos', new Message('motion.move.one_way'), 2);
         }
         $marked = array_keys(array_filter($keyframes, static fn (Keyframe $keyframe): bool => $keyframe->mattersMost));
         foreach (array_slice($marked, 1) as $i) {
-            $problems->add("/keyframes/{$i}/matters_most", 'One framing matters most: take the mark off the other first.');
+            $problems->add("/keyframes/{$i}/matters_most", new Message('motion.move.important'));
         }
         $problems->throwIfAny();
     }
@@ -123,7 +124,9 @@ final readonly class Move
     {
         return new self(
             array_map(
-                static fn (Keyframe $keyframe): Keyframe => $keyframe->easing === null ? $keyframe : $keyframe->withEasing($change($keyframe->easing)),
+                static fn (Keyframe $keyframe): Keyframe => $keyframe->easing === null
+                    ? $keyframe
+                    : $keyframe->withEasing($change($keyframe->easing)),
                 $this->keyframes,
             ),
             $change($this->easing),

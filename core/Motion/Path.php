@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -37,10 +38,7 @@ final readonly class Path
         $oneWay = $move->oneWay($photos);
         if ($oneWay > $photos) {
             $problems = new Problems();
-            $problems->add('/move/one_way_photos', sprintf(
-                'One way can take %d photos at most, as many as the move has: enter fewer, or take more photos.',
-                $photos,
-            ), $photos);
+            $problems->add('/move/one_way_photos', new Message('motion.path.one_way', ['photos' => $photos]), $photos);
             $problems->throwIfAny();
         }
         $indices = self::travelIndices($move, $photos);
@@ -72,7 +70,7 @@ final readonly class Path
             if ($i > 0 && $indices[$i] <= $indices[$i - 1]) {
                 $problems->add(
                     "/move/keyframes/{$i}/at",
-                    sprintf('With %d photos this keyframe falls on the same photo as the one before. Move it, or take more photos.', $move->oneWay($photos)),
+                    new Message('motion.path.same_photo', ['oneWay' => $move->oneWay($photos)]),
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -41,17 +42,17 @@ final readonly class Rig
         $this->axisIds = array_map(static fn (Axis $axis): string => $axis->id, $axes);
         $problems = new Problems();
         if (count($axes) > self::MOST_AXES) {
-            $problems->add('/axes', sprintf('Give the rig at most %d axes; none for a camera on legs alone.', self::MOST_AXES));
+            $problems->add('/axes', new Message('motion.rig.most', ['most_axes' => self::MOST_AXES]));
         }
         $seen = [];
         foreach ($axes as $i => $axis) {
             if (isset($seen[$axis->id])) {
-                $problems->add("/axes/{$i}/id", sprintf('Two axes are called %s: give each its own name.', $axis->id));
+                $problems->add("/axes/{$i}/id", new Message('motion.rig.twice', ['axis' => $axis->id]));
             }
             $seen[$axis->id] = true;
         }
-        $problems->unlessBetween($postExposureDelaySeconds, 0, self::MOST_WAIT_SECONDS, '/post_exposure_delay_s', 'seconds');
-        $problems->unlessBetween($settleSeconds, 0, self::MOST_WAIT_SECONDS, '/settle_s', 'seconds');
+        $problems->unlessBetween($postExposureDelaySeconds, 0, self::MOST_WAIT_SECONDS, '/post_exposure_delay_s', new Message('what.seconds'));
+        $problems->unlessBetween($settleSeconds, 0, self::MOST_WAIT_SECONDS, '/settle_s', new Message('what.seconds'));
         $problems->throwIfAny();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -36,13 +37,12 @@ final readonly class Backdrop
     {
         $shape = $optics->imageWidthPixels / $optics->imageHeightPixels;
         if (abs($widthPixels / max(1, $heightPixels) / $shape - 1.0) > self::SHAPE_TOLERANCE) {
-            throw new InvalidInput([new Problem('/photo', sprintf(
-                'This photo is %d × %d pixels, and this camera’s are %d × %d: the shapes differ. Choose one as it came out of the camera, not cropped.',
-                $widthPixels,
-                $heightPixels,
-                $optics->imageWidthPixels,
-                $optics->imageHeightPixels,
-            ))]);
+            throw new InvalidInput([new Problem('/photo', new Message('optics.backdrop.shape', [
+                'widthPixels' => $widthPixels,
+                'heightPixels' => $heightPixels,
+                'imageWidthPixels' => $optics->imageWidthPixels,
+                'imageHeightPixels' => $optics->imageHeightPixels,
+            ]))]);
         }
     }
 

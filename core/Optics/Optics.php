@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -56,29 +58,29 @@ final readonly class Optics
         $problems = new Problems();
         $lengths = ['sensor_width_mm' => $sensorWidthMillimetres, 'sensor_height_mm' => $sensorHeightMillimetres, 'focal_mm' => $focalMillimetres];
         foreach ($lengths as $field => $value) {
-            $problems->unlessPositive($value, self::MOST_MILLIMETRES, "/{$field}", 'millimetres');
+            $problems->unlessPositive($value, self::MOST_MILLIMETRES, "/{$field}", new Message('what.millimetres'));
         }
         $pixels = [
             'image_width_px' => $imageWidthPixels, 'image_height_px' => $imageHeightPixels,
             'output_width_px' => $outputWidthPixels, 'output_height_px' => $outputHeightPixels,
         ];
         foreach ($pixels as $field => $value) {
-            $problems->unlessBetween($value, 1, self::MOST_PIXELS, "/{$field}", 'a whole number of pixels');
+            $problems->unlessBetween($value, 1, self::MOST_PIXELS, "/{$field}", new Message('optics.optics.pixels'));
         }
         foreach (['foreground_m' => $foregroundMetres, 'subject_m' => $subjectMetres, 'background_m' => $backgroundMetres] as $field => $value) {
-            $problems->unlessPositive($value, self::MOST_METRES, "/{$field}", 'a distance in metres');
+            $problems->unlessPositive($value, self::MOST_METRES, "/{$field}", new Message('what.distance'));
         }
         if ($focusMetres !== null) {
-            $problems->unlessPositive($focusMetres, self::MOST_METRES, '/focus_m', 'a distance in metres');
+            $problems->unlessPositive($focusMetres, self::MOST_METRES, '/focus_m', new Message('what.distance'));
         }
         if ($circleMillimetres !== null) {
-            $problems->unlessPositive($circleMillimetres, 1, '/circle_mm', 'a circle of confusion in millimetres, such as 0.03');
+            $problems->unlessPositive($circleMillimetres, 1, '/circle_mm', new Message('optics.optics.circle'));
         }
-        $problems->unlessBetween($laterZoom ?? 1.0, 1, self::MOST_ZOOM, '/later_zoom', 'how many times, 1 for not at all');
-        $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', 'metres a second');
-        $problems->unlessBetween($subjectPanDegrees ?? 0.0, -360, 360, '/subject_pan_deg', 'degrees of pan');
+        $problems->unlessBetween($laterZoom ?? 1.0, 1, self::MOST_ZOOM, '/later_zoom', new Message('optics.optics.zoom'));
+        $problems->unlessBetween($subjectMetresPerSecond, 0, 10_000, '/subject_speed_m_s', new Message('optics.optics.speed'));
+        $problems->unlessBetween($subjectPanDegrees ?? 0.0, -360, 360, '/subject_pan_deg', new Message('optics.optics.pan'));
         if (!$problems->any() && ($foregroundMetres > $subjectMetres || $subjectMetres > $backgroundMetres)) {
-            $problems->add('/subject_m', 'The subject stands from the foreground to the background: enter a distance between theirs.');
+            $problems->add('/subject_m', new Message('optics.optics.order'));
         }
         $problems->throwIfAny();
     }
@@ -94,13 +96,18 @@ final readonly class Optics
      *
      * @param 'm'|'ft' $unit of the distances
      */
-    public function inShort(string $unit = 'm'): string
+    public function inShort(string $unit = 'm'): Message
     {
         $metres = static fn (float $metres): string => PlainText::rounded($unit === 'ft' ? $metres / 0.3048 : $metres, 2) . " {$unit}";
 
-        return PlainText::rounded($this->focalMillimetres, 1) . ' mm on ' . PlainText::rounded($this->sensorWidthMillimetres, 1) . ' × '
-            . PlainText::rounded($this->sensorHeightMillimetres, 1) . ' mm; near ' . $metres($this->foregroundMetres) . ', subject '
-            . $metres($this->subjectMetres) . ', far ' . $metres($this->backgroundMetres);
+        return new Message('optics.optics.short', [
+            'focalMillimetres' => Quantity::rounded($this->focalMillimetres, 1),
+            'sensorWidthMillimetres' => Quantity::rounded($this->sensorWidthMillimetres, 1),
+            'sensorHeightMillimetres' => Quantity::rounded($this->sensorHeightMillimetres, 1),
+            'foregroundMetres' => $metres($this->foregroundMetres),
+            'subjectMetres' => $metres($this->subjectMetres),
+            'backgroundMetres' => $metres($this->backgroundMetres),
+        ]);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What stands before the camera, as the finder draws it: near, subject and far things of its kind, at the distances of the picture.
  */
@@ -17,14 +19,14 @@ enum Scene: string
     case Hills = 'hills';
     case Room = 'room';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Example => 'not described: an example',
-            self::Shore => 'shore: stakes, a mill, hills',
-            self::Street => 'street: lamp posts, houses, towers',
-            self::Hills => 'hills: rocks, a hut, ridges',
-            self::Room => 'room: a table, a plant, a wall',
+            self::Example => new Message('optics.scene.none'),
+            self::Shore => new Message('optics.scene.shore'),
+            self::Street => new Message('optics.scene.street'),
+            self::Hills => new Message('optics.scene.hills'),
+            self::Room => new Message('optics.scene.room'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Optics;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What moves in the picture: it decides how far it may go from photo to photo.
  */
@@ -15,11 +17,11 @@ enum SubjectKind: string
     /** Many that come and go: traffic, a crowd, water, stars. Nobody follows any of them. */
     case Stream = 'stream';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::One => 'one thing the eye follows',
-            self::Stream => 'a stream: traffic, a crowd, water',
+            self::One => new Message('optics.subject_kind.single'),
+            self::Stream => new Message('optics.subject_kind.stream'),
         };
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 use Evrent\Core\Findings\FindingId;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\PhotoSpans;
 use Evrent\Core\Words\PlainText;
 
 /**
@@ -147,8 +147,14 @@ final class Differences
      */
     public static function spans(array $numbers): string
     {
-        $spans = TakeFinding::spans($numbers);
+        $spans = PhotoSpans::of($numbers);
 
-        return TakeFinding::named(array_slice($spans, 0, self::MOST_SPANS)) . (count($spans) > self::MOST_SPANS ? ' and more' : '');
+        $some = array_map(
+            static fn (array $span): string => $span[0] === $span[1] ? (string) $span[0] : "{$span[0]} to {$span[1]}",
+            array_slice($spans, 0, self::MOST_SPANS),
+        );
+        $isOne = count($spans) === 1 && $spans[0][0] === $spans[0][1];
+
+        return ($isOne ? 'photo ' : 'photos ') . implode(', ', $some) . (count($spans) > self::MOST_SPANS ? ' and more' : '');
     }
 }

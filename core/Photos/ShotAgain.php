@@ -6,7 +6,7 @@ namespace Evrent\Core\Photos;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Evrent\Core\Run\Take\TakeFinding;
+use Evrent\Core\Run\Take\PhotoSpans;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Crossings;
 use Evrent\Core\Sky\Instant;
@@ -50,7 +50,7 @@ final readonly class ShotAgain
     {
         $numbers = array_values(array_unique($numbers));
         sort($numbers);
-        $spans = TakeFinding::spans($numbers);
+        $spans = PhotoSpans::of($numbers);
         usort($spans, static fn (array $a, array $b): int => $b[1] - $b[0] <=> $a[1] - $a[0]);
         $spans = array_slice($spans, 0, self::MOST_SPANS);
         sort($spans);
@@ -71,7 +71,11 @@ final readonly class ShotAgain
         $was = $begins->plusSeconds($triggers[$first - 1]);
         $degrees = $high($was);
         $rises = $high($was->plusSeconds(self::A_MOMENT_SECONDS)) > $degrees;
-        $ahead = Crossings::within($now, $now->plusSeconds(self::DAYS * self::DAY_SECONDS), static fn (Instant $instant): float => $high($instant) - $degrees);
+        $ahead = Crossings::within(
+            $now,
+            $now->plusSeconds(self::DAYS * self::DAY_SECONDS),
+            static fn (Instant $instant): float => $high($instant) - $degrees,
+        );
         foreach ($ahead as [$instant, $isRising]) {
             if ($isRising === $rises) {
                 $day = static fn (Instant $one): string => (new DateTimeImmutable('@' . (int) $one->unixSeconds))

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -34,36 +35,40 @@ final readonly class CameraSettings
         $problems = new Problems();
         foreach (['/white_balance_k' => $kelvin, '/white_balance_end_k' => $endKelvin] as $field => $number) {
             if ($number !== null) {
-                $problems->unlessBetween($number, self::LEAST_KELVIN, self::MOST_KELVIN, $field, 'kelvin');
+                $problems->unlessBetween($number, self::LEAST_KELVIN, self::MOST_KELVIN, $field, new Message('what.kelvin'));
             }
         }
         $problems->throwIfAny();
     }
 
     /**
-     * @return list<string> each as it is set, in words: "white balance 5,200 K", "stabiliser off"
+     * @return list<Message> each as it is set: "white balance 5,200 K", "stabiliser off"
      */
     public function told(): array
     {
-        $kelvin = static fn (?float $number): string => $number === null ? '' : ' ' . number_format($number) . ' K';
+        $kelvin = $this->kelvin === null ? [] : ['kelvin' => (int) $this->kelvin];
+        $end = $this->endKelvin === null ? [] : ['end' => (int) $this->endKelvin];
 
         return array_values(array_filter([
             match ($this->whiteBalance) {
-                WhiteBalance::Fixed => 'white balance' . ($this->kelvin === null ? ' fixed' : $kelvin($this->kelvin)),
-                WhiteBalance::ByClock => "white balance{$kelvin($this->kelvin)}, then by the clock"
-                    . ($this->endKelvin === null ? '' : " to{$kelvin($this->endKelvin)}"),
-                WhiteBalance::Later => 'white balance fixed, raw files kept',
-                null => $this->kelvin === null ? '' : "white balance{$kelvin($this->kelvin)}",
+                WhiteBalance::Fixed => new Message($kelvin === [] ? 'plan.settings.white_fixed' : 'plan.settings.white', $kelvin),
+                WhiteBalance::ByClock => new Message(match (true) {
+                    $kelvin === [] => 'plan.settings.white_by_clock',
+                    $end === [] => 'plan.settings.white_from',
+                    default => 'plan.settings.white_from_to',
+                }, $kelvin === [] ? [] : $kelvin + $end),
+                WhiteBalance::Later => new Message('plan.settings.white_raw'),
+                null => $kelvin === [] ? null : new Message('plan.settings.white', $kelvin),
             },
-            $this->focus === null ? '' : 'focus ' . $this->focus->label(),
+            $this->focus === null ? null : new Message("plan.settings.focus_{$this->focus->value}"),
             self::onOff('stabiliser', $this->stabiliser),
             self::onOff('review', $this->review),
             self::onOff('beep', $this->beep),
-        ], static fn (string $one): bool => $one !== ''));
+        ]));
     }
 
-    private static function onOff(string $what, ?bool $isOn): string
+    private static function onOff(string $what, ?bool $isOn): ?Message
     {
-        return $isOn === null ? '' : $what . ($isOn ? ' on' : ' off');
+        return $isOn === null ? null : new Message("plan.settings.{$what}_" . ($isOn ? 'on' : 'off'));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What ends a shot that was given no number of photos.
  */
@@ -16,13 +18,13 @@ enum EndsBy: string
     /** A time of day, or what happens in the sky. */
     case Time = 'time';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Stopped => 'when somebody stops it',
-            self::CardFull => 'when the card is full',
-            self::BatteryOut => 'when a battery is out',
-            self::Time => 'at a time',
+            self::Stopped => new Message('plan.ends_by.hand'),
+            self::CardFull => new Message('plan.ends_by.card'),
+            self::BatteryOut => new Message('plan.ends_by.battery'),
+            self::Time => new Message('plan.ends_by.time'),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -30,13 +31,13 @@ final readonly class Film
     ) {
         $problems = new Problems();
         if ($framesPerSecond !== null) {
-            $problems->unlessPositive($framesPerSecond, self::MOST_RATE, '/frames_per_second', 'frames per second');
+            $problems->unlessPositive($framesPerSecond, self::MOST_RATE, '/frames_per_second', new Message('what.fps'));
         }
         if ($extraFrames !== null) {
-            $problems->unlessBetween($extraFrames, 0, self::MOST_EXTRA_FRAMES, '/extra_frames', 'a whole number of frames');
+            $problems->unlessBetween($extraFrames, 0, self::MOST_EXTRA_FRAMES, '/extra_frames', new Message('plan.film.whole_frames'));
         }
         if ($gigabytesPerMinute !== null) {
-            $problems->unlessPositive($gigabytesPerMinute, self::MOST_GIGABYTES, '/gb_per_min', 'gigabytes a minute');
+            $problems->unlessPositive($gigabytesPerMinute, self::MOST_GIGABYTES, '/gb_per_min', new Message('plan.film.data_rate'));
         }
         $problems->throwIfAny();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -14,11 +15,11 @@ enum FilmKind: string implements Labelled
     case InCamera = 'in_camera';
     case SpedUp = 'sped_up';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::InCamera => 'the camera’s own film mode',
-            self::SpedUp => 'video, sped up',
+            self::InCamera => new Message('plan.film_kind.camera'),
+            self::SpedUp => new Message('plan.film_kind.sped_up'),
         };
     }
 }

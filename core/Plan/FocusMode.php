@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -14,11 +15,11 @@ enum FocusMode: string implements Labelled
     case Manual = 'manual';
     case Auto = 'auto';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Manual => 'by hand',
-            self::Auto => 'by the camera',
+            self::Manual => new Message('plan.focus_mode.manual'),
+            self::Auto => new Message('plan.focus_mode.auto'),
         };
     }
 }

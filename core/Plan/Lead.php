@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -35,23 +36,24 @@ final readonly class Lead
     ) {
         $problems = new Problems();
         if ($name !== null && (trim($name) === '' || mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0)) {
-            $problems->add('/name', sprintf('Enter what the lead is called, up to %d characters on one line.', self::MOST_NAME_CHARACTERS));
+            $problems->add('/name', new Message('plan.lead.name', ['most_name_characters' => self::MOST_NAME_CHARACTERS]));
         }
         $problems->throwIfAny();
     }
 
     /** What a lead has to be to go between the two; null where either is not known. */
-    public function wanted(): ?string
+    public function wanted(): ?Message
     {
         return $this->rigGives === null || $this->bodyTakes === null
             ? null
-            : sprintf('lead from %s at the rig to %s at the camera', $this->rigGives->label(), $this->bodyTakes->label());
+            : new Message('plan.lead.wanted', ['rigGives' => $this->rigGives->label(), 'bodyTakes' => $this->bodyTakes->label()]);
     }
 
     /** The lead that goes between the two. */
     public function matching(): self
     {
-        $name = $this->name ?? ucfirst((string) $this->wanted());
+        // A name in a plan is a name, whatever language it is read in.
+        $name = $this->name ?? str_replace('_', ' ', "{$this->rigGives?->value} – {$this->bodyTakes?->value}");
 
         return new self($this->rigGives, $this->bodyTakes, $name, $this->rigGives, $this->bodyTakes, $this->hasHalfPress, true);
     }

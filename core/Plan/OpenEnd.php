@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Values\Problems;
 
@@ -22,9 +23,9 @@ final readonly class OpenEnd
     {
         $problems = new Problems();
         if ($by === EndsBy::Time && $at === null) {
-            $problems->add('/at', 'Enter when it ends: a time of day such as 23:30, or 20 min before sunrise.');
+            $problems->add('/at', new Message('plan.open_end.when'));
         } elseif ($by !== EndsBy::Time && $at !== null) {
-            $problems->add('/at', 'A time goes with a shot that a time ends. Take it out, or let a time end it.');
+            $problems->add('/at', new Message('plan.open_end.unused'));
         }
         $problems->throwIfAny();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -23,7 +24,7 @@ final readonly class Pass
     {
         $problems = new Problems();
         if ($durationSeconds !== null) {
-            $problems->unlessPositive($durationSeconds, self::MOST_SECONDS, '/duration_s', 'seconds');
+            $problems->unlessPositive($durationSeconds, self::MOST_SECONDS, '/duration_s', new Message('what.seconds'));
         }
         $problems->throwIfAny();
     }

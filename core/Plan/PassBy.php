@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -14,11 +15,11 @@ enum PassBy: string implements Labelled
     case TwoCameras = 'two_cameras';
     case OneCamera = 'one_camera';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::TwoCameras => 'a second camera beside the first',
-            self::OneCamera => 'the same camera, before or after',
+            self::TwoCameras => new Message('plan.pass_by.second'),
+            self::OneCamera => new Message('plan.pass_by.same'),
         };
     }
 }

@@ -9,9 +9,10 @@ use Evrent\Core\Budget\Power;
 use Evrent\Core\Budget\Storage;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
-use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Easing;
+use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Motion\Path;
 use Evrent\Core\Motion\Rig;
@@ -80,27 +81,27 @@ final readonly class Plan
         $problems = new Problems();
         $length = mb_strlen($title);
         if (trim($title) === '' || $length > self::MOST_TITLE_CHARACTERS) {
-            $problems->add('/title', sprintf('Enter a title of up to %d characters.', self::MOST_TITLE_CHARACTERS));
+            $problems->add('/title', new Message('plan.plan.title', ['most_title_characters' => self::MOST_TITLE_CHARACTERS]));
         } elseif (preg_match('/[\p{Cc}\x{FFFD}]/u', $title) !== 0) {
-            $problems->add('/title', 'Enter a title on one line, of letters, digits and signs.');
+            $problems->add('/title', new Message('plan.plan.title_line'));
         }
         $axisIds = $rig->axisIds();
         foreach ($move->keyframes as $i => $keyframe) {
             foreach (array_diff($axisIds, array_keys($keyframe->positions)) as $missing) {
-                $problems->add("/move/keyframes/{$i}/{$missing}", sprintf('Enter where the %s stands here.', $missing));
+                $problems->add("/move/keyframes/{$i}/{$missing}", new Message('plan.plan.missing', ['missing' => $missing]));
             }
             foreach (array_diff(array_keys($keyframe->positions), $axisIds) as $unknown) {
-                $problems->add("/move/keyframes/{$i}/{$unknown}", sprintf('The rig has no axis called %s. Take this field out.', $unknown));
+                $problems->add("/move/keyframes/{$i}/{$unknown}", new Message('plan.plan.unknown', ['unknown' => $unknown]));
             }
         }
         if ($this->photosTotal() > Timing::MOST_PHOTOS) {
-            $problems->add('/timing/photos', sprintf('All photos together can be %s at most.', number_format(Timing::MOST_PHOTOS)));
+            $problems->add('/timing/photos', new Message('plan.plan.too_many', ['most_photos' => Timing::MOST_PHOTOS]));
         }
         if ($end !== null && !$timing->mode->hasClock()) {
-            $problems->add('/end/by', 'Without a clock nothing ends it but its photos: choose that, or let it run by a clock.');
+            $problems->add('/end/by', new Message('plan.plan.no_clock'));
         }
         if (count($kit) > Picked::MOST) {
-            $problems->add('/kit', sprintf('Give at most %d of these.', Picked::MOST));
+            $problems->add('/kit', new Message('plan.plan.most_items', ['most' => Picked::MOST]));
         }
         $problems->throwIfAny();
         $this->path = Path::through($move, $axisIds, $timing->photos);
@@ -244,7 +245,7 @@ final readonly class Plan
     {
         $keyframes = $this->move->keyframes;
         if (!isset($keyframes[$after], $keyframes[$after + 1])) {
-            throw new InvalidInput([new Problem('/move/keyframes', 'A keyframe can be added only between two others.')]);
+            throw new InvalidInput([new Problem('/move/keyframes', new Message('plan.plan.key_between'))]);
         }
         $at = ($keyframes[$after]->at + $keyframes[$after + 1]->at) / 2.0;
         $positions = array_map(
@@ -265,7 +266,7 @@ final readonly class Plan
     {
         $keyframes = $this->move->keyframes;
         if ($place < 1 || $place >= count($keyframes) - 1) {
-            throw new InvalidInput([new Problem('/move/keyframes', 'Only a keyframe between two others can be taken out.')]);
+            throw new InvalidInput([new Problem('/move/keyframes', new Message('plan.plan.key_out'))]);
         }
         array_splice($keyframes, $place, 1);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -23,7 +24,7 @@ final readonly class Scene
     {
         $problems = new Problems();
         if ($planB !== null && (trim($planB) === '' || mb_strlen($planB) > self::MOST_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $planB) !== 0)) {
-            $problems->add('/plan_b', sprintf('Enter where else to stand, in up to %d characters on one line.', self::MOST_CHARACTERS));
+            $problems->add('/plan_b', new Message('plan.scene.fallback', ['most_characters' => self::MOST_CHARACTERS]));
         }
         $problems->throwIfAny();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -19,16 +20,16 @@ enum Socket: string implements Labelled
     case UsbC = 'usb_c';
     case Infrared = 'infrared';
 
-    public function label(): string
+    public function label(): Message|string
     {
         return match ($this) {
-            self::Jack25 => '2.5 mm jack',
-            self::Jack35 => '3.5 mm jack',
-            self::RoundPins => 'round plug with pins',
-            self::FlatPins => 'flat plug with pins',
-            self::MicroUsb => 'micro USB',
+            self::Jack25 => new Message('plan.socket.jack_2_5'),
+            self::Jack35 => new Message('plan.socket.jack_3_5'),
+            self::RoundPins => new Message('plan.socket.round_pins'),
+            self::FlatPins => new Message('plan.socket.flat_pins'),
+            self::MicroUsb => new Message('plan.socket.micro_usb'),
             self::UsbC => 'USB-C',
-            self::Infrared => 'infrared eye',
+            self::Infrared => new Message('plan.socket.infrared'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Where a value of a plan comes from.
  */
@@ -17,14 +19,14 @@ enum Source: string
     /** Nobody gave it: it is what Evrent assumes. */
     case Default = 'default';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Typed => 'typed',
-            self::Kit => 'from kit',
-            self::Preset => 'from a preset',
-            self::Measured => 'measured',
-            self::Default => 'assumed',
+            self::Typed => new Message('plan.source.typed'),
+            self::Kit => new Message('plan.source.kit'),
+            self::Preset => new Message('plan.source.preset'),
+            self::Measured => new Message('plan.source.measured'),
+            self::Default => new Message('plan.source.assumed'),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 
@@ -75,18 +76,18 @@ final readonly class Thresholds
     ) {
         $problems = new Problems();
         foreach (['clip_s' => $clipSeconds, 'crossing_s' => $crossingSeconds, 'settle_s' => $settleSeconds] as $field => $seconds) {
-            $problems->unlessBetween($seconds, 0, self::MOST, "/{$field}", 'seconds');
+            $problems->unlessBetween($seconds, 0, self::MOST, "/{$field}", new Message('what.seconds'));
         }
         $inPixels = ['smear_px' => $smearPixels, 'motor_step_px' => $motorStepPixels, 'trail_px' => $trailPixels, 'horizon_px' => $horizonPixels];
         foreach ($inPixels as $field => $pixels) {
-            $problems->unlessPositive($pixels, self::MOST, "/{$field}", 'pixels');
+            $problems->unlessPositive($pixels, self::MOST, "/{$field}", new Message('what.pixels'));
         }
         $shares = ['blur_share' => $blurShare, 'dragged_share' => $draggedShare, 'parallax_share' => $parallaxShare, 'crop_share' => $cropShare];
         foreach ($shares as $field => $share) {
-            $problems->unlessBetween($share, 0, 1, "/{$field}", 'a share');
+            $problems->unlessBetween($share, 0, 1, "/{$field}", new Message('what.share'));
         }
-        $problems->unlessPositive($lightStops, 20, '/light_stops', 'stops');
-        $problems->unlessPositive($subjectStepShare, 10, '/subject_step_share', 'a share');
+        $problems->unlessPositive($lightStops, 20, '/light_stops', new Message('what.stops'));
+        $problems->unlessPositive($subjectStepShare, 10, '/subject_step_share', new Message('what.share'));
         $problems->throwIfAny();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\ClockTime;
@@ -33,19 +34,24 @@ final readonly class Trouble
             }
         }
         if ($to !== null && $from === null) {
-            $problems->add('/from', 'Enter when it begins, or leave both times empty.');
+            $problems->add('/from', new Message('plan.trouble.begins'));
         }
         if (mb_strlen($note) > self::MOST_NOTE_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $note) !== 0) {
-            $problems->add('/note', sprintf('Enter a note of up to %d characters, on one line.', self::MOST_NOTE_CHARACTERS));
+            $problems->add('/note', new Message('plan.trouble.note', ['most_note_characters' => self::MOST_NOTE_CHARACTERS]));
         }
         $problems->throwIfAny();
     }
 
     /** "people from 19:30 to 20:15: the ferry lands". */
-    public function told(): string
+    public function told(): Message
     {
-        return $this->kind->label()
-            . ($this->from === null ? '' : ($this->to === null ? " at {$this->from}" : " from {$this->from} to {$this->to}"))
-            . ($this->note === '' ? '' : ": {$this->note}");
+        $form = $this->from === null ? 'any_time' : ($this->to === null ? 'at' : 'from_to');
+
+        return new Message("plan.trouble.{$form}", [
+            'kind' => $this->kind->label(),
+            'note' => $this->note === '' ? '' : new Message('plan.trouble.noted', ['note' => $this->note]),
+            ...($this->from === null ? [] : ['from' => $this->from]),
+            ...($this->to === null ? [] : ['to' => $this->to]),
+        ]);
     }
 }

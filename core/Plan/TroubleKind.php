@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -19,16 +20,16 @@ enum TroubleKind: string implements Labelled
     case Wind = 'wind';
     case Other = 'other';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::People => 'people',
-            self::Lamps => 'lamps switched on or off',
-            self::Traffic => 'traffic',
-            self::Police => 'police or a guard',
-            self::Rain => 'rain',
-            self::Wind => 'wind',
-            self::Other => 'something else',
+            self::People => new Message('plan.trouble_kind.people'),
+            self::Lamps => new Message('plan.trouble_kind.lamps'),
+            self::Traffic => new Message('plan.trouble_kind.traffic'),
+            self::Police => new Message('plan.trouble_kind.guard'),
+            self::Rain => new Message('plan.trouble_kind.rain'),
+            self::Wind => new Message('plan.trouble_kind.wind'),
+            self::Other => new Message('plan.trouble_kind.other'),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Plan;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -15,12 +16,12 @@ enum WhiteBalance: string implements Labelled
     case ByClock = 'by_clock';
     case Later = 'later';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Fixed => 'one number for every photo',
-            self::ByClock => 'turned by the clock',
-            self::Later => 'raw, and chosen later',
+            self::Fixed => new Message('plan.white_balance.fixed'),
+            self::ByClock => new Message('plan.white_balance.by_clock'),
+            self::Later => new Message('plan.white_balance.raw'),
         };
     }
 }

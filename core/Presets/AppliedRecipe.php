@@ -15,6 +15,8 @@ use Evrent\Core\Editing\HeldFigures;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Shot\LightToBegin;
@@ -49,7 +51,7 @@ final readonly class AppliedRecipe
     private const MOST_ROUNDS = 4;
 
     /**
-     * @param list<string> $said what was chosen beyond the recipe's own numbers, a sentence each
+     * @param list<Text|string> $said what was chosen beyond the recipe's own numbers, a sentence each
      */
     private function __construct(public Plan $plan, public array $said)
     {
@@ -85,7 +87,7 @@ final readonly class AppliedRecipe
                 break;
             }
             $plan = $remedy->mended;
-            $said[] = "{$remedy->label}.";
+            $said[] = new Message('presets.applied.fixed', ['fix' => $remedy->label]);
         }
 
         return new self($plan, $said);
@@ -151,12 +153,14 @@ final readonly class AppliedRecipe
             $open = min($open, StarTrails::byConstant($plan->optics));
         }
         $exposure = Exposing::atMost($plan, $open) ?? Exposing::shortest($plan);
-        $timed = $plan->withExposure(KeyedSeconds::constant($exposure, Between::Stops, 'an exposure'));
+        $timed = $plan->withExposure(KeyedSeconds::constant($exposure, Between::Stops, new Message('what.exposure')));
         if ($follows) {
             return $timed;
         }
         $gap = $plan->timing->intervalMeans === IntervalMeaning::Gap;
-        $timed = $timed->withInterval(KeyedSeconds::constant($gap ? round($spaced - $exposure, 3) : $spaced, Between::Linear, 'an interval'));
+        $timed = $timed->withInterval(
+            KeyedSeconds::constant($gap ? round($spaced - $exposure, 3) : $spaced, Between::Linear, new Message('what.an_interval')),
+        );
         if ($pinned->pins->follows !== Figure::Shooting || $pinned->pins->asksForPhotos()) {
             return $timed;
         }

@@ -8,6 +8,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\Knots;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
@@ -95,12 +96,12 @@ final class CellPlan
 
     private static function interval(Trial $trial, string $cell): KeyedSeconds
     {
-        return KeyedSeconds::constant($trial->interval($cell), Between::Linear, 'an interval');
+        return KeyedSeconds::constant($trial->interval($cell), Between::Linear, new Message('what.an_interval'));
     }
 
     private static function exposure(Trial $trial, string $cell): KeyedSeconds
     {
-        return KeyedSeconds::constant($trial->shutter($cell), Between::Stops, 'an exposure');
+        return KeyedSeconds::constant($trial->shutter($cell), Between::Stops, new Message('what.exposure'));
     }
 
     private static function part(Plan $plan, int $from, int $to): Move

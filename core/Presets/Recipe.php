@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Presets;
 
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -35,11 +36,11 @@ final readonly class Recipe
         public bool $onMains = false,
     ) {
         $problems = new Problems();
-        $problems->unlessPositive($intervalSeconds, KeyedSeconds::MOST_SECONDS, '/interval_s', 'an interval in seconds');
+        $problems->unlessPositive($intervalSeconds, KeyedSeconds::MOST_SECONDS, '/interval_s', new Message('what.interval'));
         if (!is_finite($openShare) || $openShare <= 0.0 || $openShare >= 1.0) {
             $problems->add('/open_share', 'Enter the share of the interval that the shutter is open, above 0 and below 100 %.');
         }
-        $problems->unlessPositive($clipSeconds, 3_600, '/clip_s', 'a clip length in seconds');
+        $problems->unlessPositive($clipSeconds, 3_600, '/clip_s', new Message('what.clip'));
         if (trim($reason) === '' || mb_strlen($reason) > 500) {
             $problems->add('/reason', 'Enter why, in up to 500 characters.');
         }

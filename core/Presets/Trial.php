@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Presets;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -49,15 +50,15 @@ final readonly class Trial
                 $problems->add("/{$field}", sprintf('Give from one to %d different ones, such as 1 2 4.', self::MOST_OF_EACH));
             }
             foreach ($values as $value) {
-                $problems->unlessPositive($value, 86_400, "/{$field}", 'seconds');
+                $problems->unlessPositive($value, 86_400, "/{$field}", new Message('what.seconds'));
             }
         }
-        $problems->unlessBetween($photos, self::LEAST_PHOTOS, self::MOST_PHOTOS, '/photos', 'photos for each');
+        $problems->unlessBetween($photos, self::LEAST_PHOTOS, self::MOST_PHOTOS, '/photos', new Message('what.photos_each'));
         foreach ($verdicts as $cell => $verdict) {
             if (!in_array($cell, $this->cells(), true)) {
                 $problems->add("/verdicts/{$cell}", 'There is no such cell.');
             }
-            $problems->unlessBetween($verdict['rating'] ?? 1, 1, 5, "/verdicts/{$cell}/rating", 'a verdict');
+            $problems->unlessBetween($verdict['rating'] ?? 1, 1, 5, "/verdicts/{$cell}/rating", new Message('what.rating'));
             if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $verdict['note']) !== 0) {
                 $problems->add("/verdicts/{$cell}/note", sprintf('Enter up to %d characters.', self::MOST_NOTE_CHARACTERS));
             }

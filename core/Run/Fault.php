@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Values\Problems;
 
@@ -37,12 +38,12 @@ final readonly class Fault
         public float $percent = 0.0,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($photo, 1, Timing::MOST_PHOTOS, '/frame', 'the number of a photo');
-        $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, '/frames', 'a whole number of photos');
-        $problems->unlessPositive($factor, self::MOST_FACTOR, '/factor', 'a factor');
-        $problems->unlessBetween($steps, 0, 1_000_000_000, '/steps', 'a whole number of motor steps');
-        $problems->unlessBetween($seconds, 0, self::MOST_SECONDS, '/seconds', 'seconds');
-        $problems->unlessBetween($percent, 0, 1_000, '/percent', 'per cent');
+        $problems->unlessBetween($photo, 1, Timing::MOST_PHOTOS, '/frame', new Message('what.photo_number'));
+        $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, '/frames', new Message('what.whole_photos'));
+        $problems->unlessPositive($factor, self::MOST_FACTOR, '/factor', new Message('what.factor'));
+        $problems->unlessBetween($steps, 0, 1_000_000_000, '/steps', new Message('what.motor_steps'));
+        $problems->unlessBetween($seconds, 0, self::MOST_SECONDS, '/seconds', new Message('what.seconds'));
+        $problems->unlessBetween($percent, 0, 1_000, '/percent', new Message('what.per_cent'));
         $problems->throwIfAny();
     }
 

@@ -6,6 +6,8 @@ namespace Evrent\Core\Run;
 
 use Evrent\Core\Checks\SunInFrame;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\FocusMode;
@@ -70,90 +72,40 @@ enum Preflight: string
         };
     }
 
-    public function label(): string
+    public function label(): Message
     {
-        return match ($this) {
-            self::Dial => 'Mode dial as planned: bulb if the controller times the exposure, manual if the camera does',
-            self::Autofocus => 'Autofocus, auto white balance, auto ISO, stabiliser, image review and beep are off',
-            self::Aperture => 'Aperture is fixed: wide open, twisted free, or a manual lens',
-            self::Glass => 'Front and rear glass clean, cap off, viewfinder covered',
-            self::Cable => 'Trigger cable seated at both ends, and one test photo taken through it',
-            self::PowerUp => 'Rig switched on first, then the camera',
-            self::Sleep => 'Sleep timers off, phone quiet',
-            self::Batteries => 'Batteries full enough for every photo',
-            self::Card => 'Room on the card for every photo',
-            self::OwnTimer => 'Camera’s own timer set to the plan’s interval and count',
-            self::Homed => 'Rig homed: it knows where it stands',
-            self::Ends => 'Rig driven to both ends of the move, with nothing in its way',
-            self::Keyframes => 'One test photo at each keyframe looked at',
-            self::Level => 'Base level, checked along the whole pan',
-            self::Legs => 'Legs spread and weighted, locks tight, ground firm, head balanced',
-            self::Sled => 'Sled at A before the camera goes on; nobody turns the gears by hand under power',
-            self::Incline => 'Carriage tied against coming down, nobody below it',
-            self::Sun => 'Nobody looks through the finder at the sun, and the sensor is shielded until the start',
-            self::Night => 'A red lamp for each hand, the way back walked once by day, cables marked',
-            self::Cold => 'Spare batteries warm in a pocket, lens heated or hooded against dew',
-            self::Edge => 'Tide table and way off known; kit clear of water, edges and traffic',
-            self::Permission => 'Leave to be here, and local rules followed',
-        };
+        return new Message("run.preflight.{$this->value}.label");
     }
 
     /** The same, with what the plan says of it. */
-    public function labelFor(Plan $plan): string
+    public function labelFor(Plan $plan): Message
     {
         $set = $plan->settings->told();
         $lead = $plan->lead;
 
         return match (true) {
-            $this === self::Autofocus && $set !== [] => ucfirst(implode(', ', $set)) . ($plan->settings->focus === FocusMode::Auto
-                ? '; auto ISO off'
-                : '; nothing else left to the camera'),
-            $this === self::Cable && $lead->name !== null => "{$lead->name}: seated at both ends"
-                . ($lead->hasHalfPress === true ? ', half-press wired' : '') . ', and fired once',
-            $this === self::OwnTimer && $plan->film->kind === FilmKind::InCamera => 'Camera’s film mode set to its rate and its frames; the first trigger'
-                . ' starts it, then the lead comes off',
+            $this === self::Autofocus && $set !== [] => new Message(
+                $plan->settings->focus === FocusMode::Auto ? 'run.preflight.autofocus.set_auto' : 'run.preflight.autofocus.set',
+                ['settings' => Joined::of($set, Joined::COMMA)],
+            ),
+            $this === self::Cable && $lead->name !== null => new Message(
+                $lead->hasHalfPress === true ? 'run.preflight.cable.named_half_press' : 'run.preflight.cable.named',
+                ['cable' => $lead->name],
+            ),
+            $this === self::OwnTimer && $plan->film->kind === FilmKind::InCamera => new Message('run.preflight.own_timer.film'),
             default => $this->label(),
         };
     }
 
     /** In a list of several. */
-    public function inShort(): string
+    public function inShort(): Message
     {
-        return match ($this) {
-            self::Dial => 'mode dial', self::Autofocus => 'autofocus off', self::Aperture => 'aperture fixed', self::Glass => 'glass clean',
-            self::Cable => 'trigger cable', self::PowerUp => 'rig on first', self::Sleep => 'sleep timers off', self::OwnTimer => 'camera’s own timer',
-            self::Homed => 'rig homed', self::Ends => 'both ends', self::Keyframes => 'test photos', self::Legs => 'legs firm', self::Sled => 'sled at A',
-            self::Incline => 'carriage tied', self::Night => 'red lamps', self::Cold => 'dew and cold', self::Edge => 'tide and edges',
-            default => str_replace('_', ' ', $this->value),
-        };
+        return new Message("run.preflight.{$this->value}.short");
     }
 
-    public function why(): string
+    public function why(): Message
     {
-        return match ($this) {
-            self::Dial => 'On the wrong mark, every exposure is another one than planned.',
-            self::Autofocus => 'Any of them left on changes from photo to photo.',
-            self::Aperture => 'One that reopens for each photo closes a little differently each time, and the clip flickers.',
-            self::Glass => 'A speck or a leak is in every photo of the clip.',
-            self::Cable => 'Half seated, no photo is taken, and everything else goes on.',
-            self::PowerUp => 'Many controllers fire once when they start.',
-            self::Batteries => 'What dies half-way ends the clip there.',
-            self::Card => 'A full card takes no photo, and everything else goes on.',
-            self::OwnTimer => 'Nothing else tells the camera when to fire.',
-            self::Homed => 'A rig that does not know its place is somewhere else than planned.',
-            self::Ends => 'A cable, a leg or a limit in the way stalls it in the dark.',
-            self::Keyframes => 'Framing, focus and exposure are seen now, and not on playback.',
-            self::Sleep => 'A camera that falls asleep between two photos misses the next.',
-            self::Level => 'Off level, the horizon leans as the head pans.',
-            self::Legs => 'What gives way by a millimetre jumps in the clip.',
-            self::Sled => 'Gears driven backwards strip, and feed the motor’s own current back.',
-            self::Incline => 'A carriage that slips comes down with the camera on it.',
-            self::Sun => 'It burns eyes and sensors in a moment.',
-            self::Night => 'Most falls happen on the way back.',
-            self::Cold => 'Cold takes a third of a battery; dew takes the picture.',
-            self::Edge => 'The water comes faster than a rig is packed.',
-            self::Permission => 'Whoever is stopped half-way has no clip.',
-        };
+        return new Message("run.preflight.{$this->value}.why");
     }
 
     /**

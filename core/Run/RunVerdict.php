@@ -12,10 +12,13 @@ use Evrent\Core\Checks\IntervalTooShortForCamera;
 use Evrent\Core\Checks\IntervalTooShortForRig;
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Checks\Severity;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What a run says of a plan, in the plan's own words: lateness is counted from what was asked for, and what chance added is named.
@@ -30,10 +33,10 @@ final readonly class RunVerdict
     /**
      * @param bool   $passes whether everything came as asked for, and not by luck
      * @param bool   $failed whether anything did not come as asked for
-     * @param string $says   in a few words
-     * @param string $why    in a sentence or two
+     * @param Message $says   in a few words
+     * @param Message $why    in a sentence or two
      */
-    private function __construct(public bool $passes, public bool $failed, public string $says, public string $why)
+    private function __construct(public bool $passes, public bool $failed, public Message $says, public Message $why)
     {
     }
 
@@ -50,55 +53,44 @@ final readonly class RunVerdict
         $falls = $foretold !== null && $foretold->severity === Severity::Error;
         $failed = $late > 0 || $usable < $planned;
         $chance = self::chance($schedule, $latestPhoto, $latestLateSeconds);
-        $happened = PlainText::sentenceOf([
-            $usable < $planned ? PlainText::photos($planned - $usable) . ' of ' . number_format($planned) . ' cannot be used' : '',
-            $late > 0 ? sprintf('%s came late, photo %d by %s', PlainText::photos($late), $latestPhoto, self::span($latestLateSeconds)) : '',
+        $happened = Joined::of([
+            $usable < $planned ? new Message('run.verdict.unusable', ['photos' => Quantity::photos($planned - $usable), 'planned' => $planned]) : '',
+            $late > 0 ? new Message(
+                'run.verdict.late',
+                ['photos' => Quantity::photos($late), 'photo' => $latestPhoto, 'by' => self::span($latestLateSeconds)],
+            ) : '',
+        ]);
+        $why = static fn (string $how): Message => new Message("run.verdict.{$how}_why", [
+            'happened' => $happened === '' ? '' : Joined::capital($happened),
+            'title' => $foretold->title ?? '',
+            'shortfall' => $foretold->shortfall ?? '',
+            'variation' => $chance,
         ]);
 
         return match (true) {
-            $failed && $falls => new self(
-                false,
-                true,
-                'This shot falls short.',
-                "{$happened}, as the plan says: {$foretold->title}, {$foretold->shortfall}. {$chance}",
-            ),
-            $failed && $foretold !== null => new self(
-                false,
-                true,
-                'This shot has no room for chance.',
-                "{$happened}. The plan has no room: {$foretold->title}, {$foretold->shortfall}. {$chance}",
-            ),
-            $failed => new self(
-                false,
-                true,
-                'This run falls short.',
-                "{$happened}. The plan has room for it: it is what was rehearsed, or chance. {$chance}",
-            ),
-            $foretold !== null => new self(
-                false,
-                false,
-                'This shot has no room for chance.',
-                "All came on time, by luck: {$foretold->title}, {$foretold->shortfall}. {$chance}",
-            ),
-            default => new self(true, false, 'This shot works.', "Every photo came on time, and with room to spare. {$chance}"),
+            $failed && $falls => new self(false, true, new Message('checks.verdict.fails'), $why('as_planned')),
+            $failed && $foretold !== null => new self(false, true, new Message('run.verdict.margin'), $why('margin')),
+            $failed => new self(false, true, new Message('run.verdict.failed'), $why('failed')),
+            $foretold !== null => new self(false, false, new Message('run.verdict.margin'), $why('lucky')),
+            default => new self(true, false, new Message('checks.verdict.works'), $why('works')),
         };
     }
 
     /**
-     * What came of a run in a few words.
+     * A run in a few words.
      *
      * @param int $planned photos that were to be taken
      * @param int $usable  of those, that were taken with the rig in place
      * @param int $late    that came noticeably later than asked for
      */
-    public static function inShort(int $planned, int $usable, int $late): string
+    public static function inShort(int $planned, int $usable, int $late): Text|string
     {
-        $wrong = PlainText::sentenceOf([
-            $usable < $planned ? PlainText::photos($planned - $usable) . ' spoilt' : '',
-            $late > 0 ? PlainText::photos($late) . ' late' : '',
-        ], ', ');
+        $wrong = Joined::of([
+            $usable < $planned ? new Message('run.verdict.lost_short', ['photos' => Quantity::photos($planned - $usable)]) : '',
+            $late > 0 ? new Message('run.verdict.late_short', ['photos' => Quantity::photos($late)]) : '',
+        ], Joined::COMMA);
 
-        return $wrong === '' ? 'every photo on time' : $wrong;
+        return $wrong === '' ? new Message('run.verdict.on_time') : $wrong;
     }
 
     /** The plan's own finding about what a run finds out; null where it says that all is well. */
@@ -107,17 +99,20 @@ final readonly class RunVerdict
         return Report::on(Shot::on($schedule), self::FINDS_OUT)->findings[0] ?? null;
     }
 
-    private static function span(float $seconds): string
+    private static function span(float $seconds): Quantity
     {
-        return $seconds < 60.0 ? PlainText::seconds($seconds) : PlainText::duration($seconds);
+        return $seconds < 60.0 ? Quantity::seconds($seconds) : Quantity::duration($seconds);
     }
 
     /** What timer, shutter, card and motors added to what the plan says. */
-    private static function chance(Schedule $schedule, int $photo, float $lateSeconds): string
+    private static function chance(Schedule $schedule, int $photo, float $lateSeconds): Message
     {
         $timeline = CameraTimer::of($schedule)->timeline ?? $schedule->timeline;
         $added = $lateSeconds - ($timeline->lateSeconds[$photo - 1] ?? 0.0);
 
-        return $added < 0.0005 ? 'Chance added nothing.' : sprintf('Chance added up to %s.', PlainText::seconds($added));
+        return $added < 0.0005 ? new Message('run.verdict.no_variation') : new Message(
+            'run.verdict.variation',
+            ['added' => Quantity::seconds($added)],
+        );
     }
 }

@@ -8,6 +8,7 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Plan\Plan;
@@ -139,7 +140,7 @@ final class ExposureHelp
         }
         $rounded = (float) sprintf('%.3g', $seconds);
 
-        return self::filtered($shot, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, 'an exposure')));
+        return self::filtered($shot, $plan->withExposure(KeyedSeconds::constant($rounded, Between::Stops, new Message('what.exposure'))));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Evrent\Core\Shot;
 
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\ExposureKeys;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\Between;
 use Evrent\Core\Timing\KeyedSeconds;
@@ -55,7 +56,7 @@ final class RampedPlan
             return $school === School::ShutterPriority ? $metered->withExposure($metered->timing->exposure->steady()) : $metered;
         }
         $exposure = $school === School::Fixed
-            ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, 'an exposure')
+            ? KeyedSeconds::constant($ramp->exposures[0], Between::Stops, new Message('what.exposure'))
             : ExposureKeys::through($ramp->exposures);
         $changes = [];
         foreach ($ramp->isos as $n => $iso) {

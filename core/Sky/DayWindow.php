@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -23,11 +24,11 @@ final readonly class DayWindow
         $problems = new Problems();
         foreach (['from' => $from, 'until' => $until] as $name => $start) {
             if ($start->days !== 0) {
-                $problems->add("/{$name}/days", 'It is for every day: leave the next day out.');
+                $problems->add("/{$name}/days", new Message('sky.day_window.daily'));
             }
         }
         if (get_object_vars($from) === get_object_vars($until)) {
-            $problems->add('/until', 'Enter another time than it opens at.');
+            $problems->add('/until', new Message('sky.day_window.other'));
         }
         $problems->throwIfAny();
     }

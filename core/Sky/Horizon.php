@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\PlainText;
@@ -57,15 +61,15 @@ final readonly class Horizon
             [$bearing, $height] = self::entry($entry);
             $key = PlainText::number(round(Angles::turn($bearing + $variation), 2));
             if (isset($heights[$key])) {
-                throw self::refused(sprintf('%s° stands there twice. Enter one height for each bearing.', PlainText::number($bearing)));
+                throw self::refused(new Message('sky.horizon.twice', ['bearing' => Quantity::number($bearing)]));
             }
             $heights[$key] = $height;
         }
         if (count($heights) > self::MOST_POINTS) {
-            throw self::refused(sprintf('Enter up to %d bearings.', self::MOST_POINTS));
+            throw self::refused(new Message('sky.horizon.most', ['most_points' => self::MOST_POINTS]));
         }
         if (count($heights) === 1) {
-            throw self::refused('Enter two bearings at least, such as “80 5, 110 12”: one says nothing of what lies beside it.');
+            throw self::refused(new Message('sky.horizon.two'));
         }
         uksort($heights, static fn (int|string $a, int|string $b): int => (float) $a <=> (float) $b);
 
@@ -134,14 +138,17 @@ final readonly class Horizon
     }
 
     /** "Open, as not measured, from 150° round to 80°"; empty where all of it was. */
-    public function gapsText(): string
+    public function gapsText(): Message|string
     {
         $gaps = array_map(
-            static fn (array $gap): string => sprintf('from %s° clockwise to %s°', PlainText::number($gap[0]), PlainText::number($gap[1])),
+            static fn (array $gap): Message => new Message(
+                'sky.horizon.gap',
+                ['gap' => Quantity::number($gap[0]), 'gap2' => Quantity::number($gap[1])],
+            ),
             $this->gaps(),
         );
 
-        return $gaps === [] ? '' : 'Not measured, so counted as open: ' . implode(', ', $gaps) . '.';
+        return $gaps === [] ? '' : new Message('sky.horizon.open', ['x' => Joined::of($gaps, Joined::COMMA)]);
     }
 
     /** How far the upper limb of a body stands above the horizon there, air included, degrees: above zero it shows. */
@@ -190,21 +197,20 @@ final readonly class Horizon
         $isReadable = $parts !== false && count($parts) === 2 && $bearing !== null && $height !== null;
         if (!$isReadable || $bearing < 0.0 || $bearing > 360.0) {
             $entry = mb_strimwidth($entry, 0, 40, '…');
-            throw self::refused("Enter “{$entry}” as a bearing from 0 to 360 and a height in degrees, such as “80 5” or “SW 3”.");
+            throw self::refused(new Message('sky.horizon.entry', ['entry' => $entry]));
         }
         if ($height < self::LOWEST_DEGREES || $height > self::HIGHEST_DEGREES) {
-            throw self::refused(sprintf(
-                'Enter a height from %s° to %s° at %s°.',
-                PlainText::number(self::LOWEST_DEGREES),
-                PlainText::number(self::HIGHEST_DEGREES),
-                PlainText::number($bearing),
-            ));
+            throw self::refused(new Message('sky.horizon.height', [
+                'lowest_degrees' => Quantity::number(self::LOWEST_DEGREES),
+                'highest_degrees' => Quantity::number(self::HIGHEST_DEGREES),
+                'bearing' => Quantity::number($bearing),
+            ]));
         }
 
         return [$bearing, $height];
     }
 
-    private static function refused(string $message): InvalidInput
+    private static function refused(Text|string $message): InvalidInput
     {
         return new InvalidInput([new Problem('/horizon', $message)]);
     }

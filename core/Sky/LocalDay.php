@@ -6,6 +6,7 @@ namespace Evrent\Core\Sky;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 use Exception;
 
@@ -39,21 +40,21 @@ final readonly class LocalDay
             preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $date, $part) !== 1 || !checkdate((int) $part[2], (int) $part[3], (int) $part[1])
             || (int) $part[1] < self::FIRST_YEAR || (int) $part[1] > self::LAST_YEAR
         ) {
-            $problems->add('/date', sprintf('Enter a date from %d to %d that there is, such as 2026-05-14.', self::FIRST_YEAR, self::LAST_YEAR));
+            $problems->add('/date', new Message('sky.local_day.date', ['first_year' => self::FIRST_YEAR, 'last_year' => self::LAST_YEAR]));
         }
         $zone = null;
         try {
             // What a name may be written with: a zone is not even asked for with other bytes.
             $zone = preg_match('~^[\w+\-/:]{1,64}$~D', $zoneName) === 1 ? new DateTimeZone($zoneName) : throw new Exception('no zone');
         } catch (Exception) {
-            $problems->add('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.');
+            $problems->add('/zone', new Message('sky.local_day.zone'));
         }
         $problems->throwIfAny();
         assert($zone !== null);
         $this->zone = $zone;
         if ((new DateTimeImmutable("{$date}T12:00:00", $zone))->format('Y-m-d') !== $date) {
             // West of the date line one day, east of it the next: Apia went from 29 to 31 December 2011.
-            $problems->add('/date', "There was no {$date} in {$zoneName}: that day was left out there. Choose another.");
+            $problems->add('/date', new Message('sky.local_day.skipped', ['date' => $date, 'zoneName' => $zoneName]));
             $problems->throwIfAny();
         }
         $midnight = new DateTimeImmutable("{$date}T00:00:00", $zone);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -31,9 +32,9 @@ final readonly class Observer
     public function __construct(public float $latitude, public float $longitude, public float $elevationMetres = 0.0)
     {
         $problems = new Problems();
-        $problems->unlessBetween($latitude, -90, 90, '/lat', 'a latitude in degrees');
-        $problems->unlessBetween($longitude, -180, 180, '/lon', 'a longitude in degrees');
-        $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation', 'an elevation in metres');
+        $problems->unlessBetween($latitude, -90, 90, '/lat', new Message('what.latitude'));
+        $problems->unlessBetween($longitude, -180, 180, '/lon', new Message('what.longitude'));
+        $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation', new Message('what.elevation'));
         $problems->throwIfAny();
         $this->sinLatitude = Angles::sin($latitude);
         $this->cosLatitude = Angles::cos($latitude);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Sky;
 
 use ArrayObject;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
@@ -63,13 +64,13 @@ final readonly class Site
     ) {
         $problems = new Problems();
         if (mb_strlen($name) > self::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
-            $problems->add('/name', sprintf('Enter a place of up to %d characters, on one line.', self::MOST_NAME_CHARACTERS));
+            $problems->add('/name', new Message('sky.site.name', ['most_name_characters' => self::MOST_NAME_CHARACTERS]));
         }
-        $problems->unlessBetween($latitude, -90, 90, '/latitude_deg', 'a latitude in degrees');
-        $problems->unlessBetween($longitude, -180, 180, '/longitude_deg', 'a longitude in degrees');
-        $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation_m', 'an elevation in metres');
-        $problems->unlessBetween($glowLux, 0, self::MOST_GLOW_LUX, '/sky_glow_lux', 'lux');
-        $problems->unlessBetween($skyMag, self::BRIGHTEST_MAG, self::DARKEST_MAG, '/sky_mag', 'how dark the night sky is, in magnitudes');
+        $problems->unlessBetween($latitude, -90, 90, '/latitude_deg', new Message('what.latitude'));
+        $problems->unlessBetween($longitude, -180, 180, '/longitude_deg', new Message('what.longitude'));
+        $problems->unlessBetween($elevationMetres, -500, 9_000, '/elevation_m', new Message('what.elevation'));
+        $problems->unlessBetween($glowLux, 0, self::MOST_GLOW_LUX, '/sky_glow_lux', new Message('what.lux'));
+        $problems->unlessBetween($skyMag, self::BRIGHTEST_MAG, self::DARKEST_MAG, '/sky_mag', new Message('sky.site.magnitude'));
         try {
             $day = new LocalDay($date, $zone);
         } catch (InvalidInput $invalid) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\ClockTime;
@@ -40,15 +41,21 @@ final readonly class Start
             }
         }
         if ($event !== StartEvent::Clock && $at !== null) {
-            $problems->add('/at', 'A time of day goes with the event clock alone. Take it out.');
+            $problems->add('/at', new Message('sky.start.clock_only'));
         }
         if ($event->needsHeight()) {
-            $problems->unlessBetween($heightDegrees ?? NAN, -90, 90, '/height_deg', 'a height above the horizon in degrees');
+            $problems->unlessBetween($heightDegrees ?? NAN, -90, 90, '/height_deg', new Message('sky.start.height'));
         } elseif ($heightDegrees !== null) {
-            $problems->add('/height_deg', 'A height goes with a body that rises or sinks to it. Take it out.');
+            $problems->add('/height_deg', new Message('sky.start.height_only'));
         }
-        $problems->unlessBetween($offsetSeconds, -self::MOST_OFFSET_SECONDS, self::MOST_OFFSET_SECONDS, '/offset_s', 'seconds up to a day');
-        $problems->unlessBetween($days, 0, 1, '/days', '0 for the day itself or 1 for the one after');
+        $problems->unlessBetween(
+            $offsetSeconds,
+            -self::MOST_OFFSET_SECONDS,
+            self::MOST_OFFSET_SECONDS,
+            '/offset_s',
+            new Message('sky.start.seconds'),
+        );
+        $problems->unlessBetween($days, 0, 1, '/days', new Message('sky.start.day'));
         $problems->throwIfAny();
     }
 

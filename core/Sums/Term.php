@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Words\PlainText;
 
@@ -42,7 +43,7 @@ final readonly class Term
     }
 
     /** "typed", "assumed", "worked out". */
-    public function rests(): string
+    public function rests(): Message|string
     {
         return $this->source?->label() ?? 'worked out';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -43,12 +44,12 @@ final readonly class Camera
         public float $setSeconds = 0.0,
     ) {
         $problems = new Problems();
-        $problems->unlessBetween($shutterLagSeconds, 0, self::MOST_SECONDS, '/shutter_lag_s', 'seconds');
-        $problems->unlessBetween($writeSeconds, 0, self::MOST_SECONDS, '/write_s', 'seconds');
-        $problems->unlessBetween($setSeconds, 0, self::MOST_SECONDS, '/set_s', 'seconds');
-        $problems->unlessBetween($bufferFrames, 1, self::MOST_BUFFER_FRAMES, '/buffer_frames', 'a whole number of photos');
+        $problems->unlessBetween($shutterLagSeconds, 0, self::MOST_SECONDS, '/shutter_lag_s', new Message('what.seconds'));
+        $problems->unlessBetween($writeSeconds, 0, self::MOST_SECONDS, '/write_s', new Message('what.seconds'));
+        $problems->unlessBetween($setSeconds, 0, self::MOST_SECONDS, '/set_s', new Message('what.seconds'));
+        $problems->unlessBetween($bufferFrames, 1, self::MOST_BUFFER_FRAMES, '/buffer_frames', new Message('what.whole_photos'));
         if ($nextFileNumber !== null) {
-            $problems->unlessBetween($nextFileNumber, 0, self::HIGHEST_FILE_NUMBER, '/next_file_number', 'the number of the next file');
+            $problems->unlessBetween($nextFileNumber, 0, self::HIGHEST_FILE_NUMBER, '/next_file_number', new Message('timing.camera.next_file'));
         }
         $problems->throwIfAny();
     }

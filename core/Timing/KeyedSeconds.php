@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -23,21 +25,26 @@ final readonly class KeyedSeconds
      *
      * @throws \Evrent\Core\Values\InvalidInput with pointers such as "/1/at" for keys and "" for a constant
      */
-    public function __construct(public array $keys, public Between $between, private string $what = 'a duration')
+    public function __construct(public array $keys, public Between $between, private Text|string $what = new Message('what.duration'))
     {
         $problems = new Problems();
         $last = count($keys) - 1;
         if ($last >= self::MOST_KEYS) {
-            $problems->add('', sprintf('Give at most %d keys.', self::MOST_KEYS));
+            $problems->add('', new Message('timing.keyed_seconds.most', ['most_keys' => self::MOST_KEYS]));
         }
         foreach ($keys as $i => $key) {
-            $problems->unlessPositive($key['seconds'], self::MOST_SECONDS, $last === 0 ? '' : "/{$i}/seconds", "{$what} in seconds");
+            $problems->unlessPositive(
+                $key['seconds'],
+                self::MOST_SECONDS,
+                $last === 0 ? '' : "/{$i}/seconds",
+                new Message('timing.keyed_seconds.seconds', ['what' => $what]),
+            );
             if ($last > 0 && ($i === 0 && $key['at'] !== 0.0 || $i === $last && $key['at'] !== 1.0)) {
-                $problems->add("/{$i}/at", $i === 0 ? 'The first key stands at 0.' : 'The last key stands at 1.');
+                $problems->add("/{$i}/at", $i === 0 ? new Message('timing.keyed_seconds.first') : new Message('timing.keyed_seconds.last'));
             }
             // Written so that NaN counts as not rising.
             if ($i > 0 && !($key['at'] > $keys[$i - 1]['at'])) {
-                $problems->add("/{$i}/at", 'Keys stand in order: enter a share above the one before.');
+                $problems->add("/{$i}/at", new Message('timing.keyed_seconds.order'));
             }
         }
         $problems->throwIfAny();
@@ -46,7 +53,7 @@ final readonly class KeyedSeconds
     /**
      * @throws \Evrent\Core\Values\InvalidInput
      */
-    public static function constant(float $seconds, Between $between, string $what = 'a duration'): self
+    public static function constant(float $seconds, Between $between, Text|string $what = new Message('what.duration')): self
     {
         return new self([['at' => 0.0, 'seconds' => $seconds]], $between, $what);
     }
@@ -127,7 +134,7 @@ final readonly class KeyedSeconds
     public function withKeyAfter(int $place): self
     {
         if (!isset($this->keys[$place], $this->keys[$place + 1])) {
-            throw new InvalidInput([new Problem('/edit/place', 'A key can be added only between two others.')]);
+            throw new InvalidInput([new Problem('/edit/place', new Message('timing.keyed_seconds.between'))]);
         }
         [$from, $to] = [$this->keys[$place], $this->keys[$place + 1]];
         $keys = $this->keys;
@@ -148,7 +155,7 @@ final readonly class KeyedSeconds
     {
         $keys = $this->keys;
         if ($place < 1 || $place >= count($keys) - 1) {
-            throw new InvalidInput([new Problem('/edit/place', 'Only a key between two others can be taken out.')]);
+            throw new InvalidInput([new Problem('/edit/place', new Message('timing.keyed_seconds.out'))]);
         }
         array_splice($keys, $place, 1);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -89,16 +90,12 @@ final class Solver
             return null;
         }
         $problems = new Problems();
-        $problems->unlessPositive($way ?? NAN, 1e9, '/way', 'how far it goes in all');
-        $problems->unlessPositive($step ?? NAN, 1e9, '/step', 'how far it goes from photo to photo');
+        $problems->unlessPositive($way ?? NAN, 1e9, '/way', new Message('timing.solver.total_travel'));
+        $problems->unlessPositive($step ?? NAN, 1e9, '/step', new Message('timing.solver.step'));
         $problems->throwIfAny();
         $photos = round((float) $way / (float) $step) + 1.0;
         if ($photos < 2.0 || $photos > Timing::MOST_PHOTOS) {
-            $problems->add('/step', sprintf(
-                'That would be %s photos on the way: enter a step that makes from 2 to %s.',
-                number_format($photos),
-                number_format(Timing::MOST_PHOTOS),
-            ));
+            $problems->add('/step', new Message('timing.solver.step_photos', ['photos' => $photos, 'most_photos' => Timing::MOST_PHOTOS]));
         }
         $problems->throwIfAny();
 
@@ -114,22 +111,22 @@ final class Solver
         float $resolutionSeconds,
     ): void {
         $problems = new Problems();
-        $problems->unlessPositive($framesPerSecond, 1_000, '/fps', 'frames per second');
-        $problems->unlessPositive($resolutionSeconds, 3_600, '/resolution', 'seconds');
+        $problems->unlessPositive($framesPerSecond, 1_000, '/fps', new Message('what.fps'));
+        $problems->unlessPositive($resolutionSeconds, 3_600, '/resolution', new Message('what.seconds'));
         if ($clipSeconds !== null && $photos !== null) {
-            $problems->add('/photos', 'Give the clip or the photos, not both: one follows from the other.');
+            $problems->add('/photos', new Message('timing.solver.clip_or_photos'));
         }
         if ($photos !== null) {
-            $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, '/photos', 'a whole number of photos');
+            $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, '/photos', new Message('what.whole_photos'));
         }
         foreach (['/clip' => $clipSeconds, '/interval' => $intervalSeconds, '/shooting' => $shootingSeconds] as $field => $seconds) {
             if ($seconds !== null) {
-                $problems->unlessPositive($seconds, 1e9, $field, 'seconds');
+                $problems->unlessPositive($seconds, 1e9, $field, new Message('what.seconds'));
             }
         }
         $given = ($clipSeconds !== null || $photos !== null ? 1 : 0) + ($intervalSeconds !== null ? 1 : 0) + ($shootingSeconds !== null ? 1 : 0);
         if ($given !== 2) {
-            $problems->add($given < 2 ? '/shooting' : '/interval', 'Give exactly two of clip or photos, interval, and shooting; the third is worked out.');
+            $problems->add($given < 2 ? '/shooting' : '/interval', new Message('timing.solver.two'));
         }
         $problems->throwIfAny();
     }
@@ -138,7 +135,7 @@ final class Solver
     {
         $problems = new Problems();
         if ($photos > Timing::MOST_PHOTOS) {
-            $problems->add($field, sprintf('That makes %s photos; %s is the most.', number_format($photos), number_format(Timing::MOST_PHOTOS)));
+            $problems->add($field, new Message('timing.solver.too_many', ['photos' => $photos, 'most_photos' => Timing::MOST_PHOTOS]));
         }
         $problems->throwIfAny();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -38,11 +39,11 @@ final readonly class Timing
         public bool $playsBackwards = false,
     ) {
         $problems = new Problems();
-        $problems->unlessPositive($framesPerSecond, self::MOST_FRAMES_PER_SECOND, '/frames_per_second', 'frames per second');
-        $problems->unlessBetween($photos, 2, self::MOST_PHOTOS, '/photos', 'a whole number of photos');
-        $problems->unlessBetween($headPhotos, 0, self::MOST_PHOTOS, '/head_photos', 'a whole number of photos');
-        $problems->unlessBetween($tailPhotos, 0, self::MOST_PHOTOS, '/tail_photos', 'a whole number of photos');
-        $problems->unlessBetween($startDelaySeconds, 0, self::MOST_DELAY_SECONDS, '/start_delay_s', 'a delay in seconds');
+        $problems->unlessPositive($framesPerSecond, self::MOST_FRAMES_PER_SECOND, '/frames_per_second', new Message('what.fps'));
+        $problems->unlessBetween($photos, 2, self::MOST_PHOTOS, '/photos', new Message('what.whole_photos'));
+        $problems->unlessBetween($headPhotos, 0, self::MOST_PHOTOS, '/head_photos', new Message('what.whole_photos'));
+        $problems->unlessBetween($tailPhotos, 0, self::MOST_PHOTOS, '/tail_photos', new Message('what.whole_photos'));
+        $problems->unlessBetween($startDelaySeconds, 0, self::MOST_DELAY_SECONDS, '/start_delay_s', new Message('timing.timing.delay'));
         $problems->throwIfAny();
     }
 

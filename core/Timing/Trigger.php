@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
 
@@ -42,20 +43,26 @@ final readonly class Trigger
     ) {
         $problems = new Problems();
         if ($cameraIntervalSeconds !== null) {
-            $problems->unlessPositive($cameraIntervalSeconds, KeyedSeconds::MOST_SECONDS, '/camera_interval_s', 'an interval in seconds');
+            $problems->unlessPositive($cameraIntervalSeconds, KeyedSeconds::MOST_SECONDS, '/camera_interval_s', new Message('what.interval'));
         }
-        $problems->unlessBetween($driftPpm, -self::MOST_DRIFT_PPM, self::MOST_DRIFT_PPM, '/drift_ppm', 'a drift in parts per million');
-        $problems->unlessBetween($cameraStartsSeconds, -self::MOST_HEAD_START_SECONDS, self::MOST_HEAD_START_SECONDS, '/camera_starts_s', 'seconds');
+        $problems->unlessBetween($driftPpm, -self::MOST_DRIFT_PPM, self::MOST_DRIFT_PPM, '/drift_ppm', new Message('timing.trigger.drift'));
+        $problems->unlessBetween(
+            $cameraStartsSeconds,
+            -self::MOST_HEAD_START_SECONDS,
+            self::MOST_HEAD_START_SECONDS,
+            '/camera_starts_s',
+            new Message('what.seconds'),
+        );
         foreach (['/camera_photos' => $cameraPhotos, '/count_limit' => $countLimit] as $field => $photos) {
             if ($photos !== null) {
-                $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, $field, 'a whole number of photos');
+                $problems->unlessBetween($photos, 1, Timing::MOST_PHOTOS, $field, new Message('what.whole_photos'));
             }
         }
         if ($intervalStepSeconds !== null) {
-            $problems->unlessBetween($intervalStepSeconds, self::FINEST_STEP_SECONDS, 3_600, '/interval_step_s', 'the seconds by which it can be set');
+            $problems->unlessBetween($intervalStepSeconds, self::FINEST_STEP_SECONDS, 3_600, '/interval_step_s', new Message('timing.trigger.steps'));
         }
         foreach ($intervals as $i => $seconds) {
-            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, "/intervals_s/{$i}", 'an interval in seconds');
+            $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, "/intervals_s/{$i}", new Message('what.interval'));
         }
         $problems->throwIfAny();
     }

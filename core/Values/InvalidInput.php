@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Values;
 
 use DomainException;
+use Evrent\Core\Messages\Message;
 
 /**
  * A value that cannot exist, with every problem found in it.
@@ -17,7 +18,7 @@ final class InvalidInput extends DomainException
     public function __construct(public readonly array $problems)
     {
         parent::__construct(implode(' ', array_map(
-            static fn (Problem $problem): string => trim($problem->pointer . ': ' . $problem->message, ': '),
+            static fn (Problem $problem): string => trim("{$problem->pointer}: " . Message::forLog($problem->message), ': '),
             $problems,
         )));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Values;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Messages\Text;
 
 /**
@@ -32,24 +34,26 @@ final class Problems
     /**
      * Adds a problem unless the number is finite and within the bounds, both included.
      */
-    public function unlessBetween(float|int $value, float|int $least, float|int $most, string $pointer, string $what): void
+    public function unlessBetween(float|int $value, float|int $least, float|int $most, string $pointer, Text|string $what): void
     {
         if (!is_finite((float) $value) || $value < $least || $value > $most) {
             $nearest = is_nan((float) $value) || $value < $least ? $least : $most;
-            $this->add($pointer, sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most)), $nearest);
+            $this->add($pointer, self::between($what, $least, $most), $nearest);
         }
     }
 
     /**
      * Adds a problem unless the number is finite, above zero by no less than the least, and no more than the bound.
      */
-    public function unlessPositive(float|int $value, float|int $most, string $pointer, string $what, float $least = self::LEAST_POSITIVE): void
+    public function unlessPositive(float|int $value, float|int $most, string $pointer, Text|string $what, float $least = self::LEAST_POSITIVE): void
     {
         if (!is_finite((float) $value) || $value < $least || $value > $most) {
             $isTiny = $value > 0 && $value < $least;
             $this->add($pointer, $isTiny
-                ? sprintf('Enter %s from %s to %s.', $what, self::plain($least), self::plain($most))
-                : sprintf('Enter %s above 0 and up to %s.', $what, self::plain($most)), is_nan((float) $value) || $value < $least ? $least : $most);
+                ? self::between($what, $least, $most)
+                : new Message('values.above_zero', ['what' => $what, 'most' => Quantity::limit($most)]), is_nan((float) $value) || $value < $least
+                    ? $least
+                    : $most);
         }
     }
 
@@ -68,10 +72,8 @@ final class Problems
         }
     }
 
-    private static function plain(float|int $value): string
+    private static function between(Text|string $what, float|int $least, float|int $most): Message
     {
-        return is_float($value) && floor($value) !== $value
-            ? rtrim(number_format($value, 9, '.', ','), '0')
-            : number_format((float) $value, 0, '.', ',');
+        return new Message('values.between', ['what' => $what, 'least' => Quantity::limit($least), 'most' => Quantity::limit($most)]);
     }
 }

@@ -11,6 +11,7 @@ use Evrent\Core\Motion\WayStream;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Running\HandOnRig;
+use Evrent\Words\Words;
 
 /**
  * What a rig in hand does: one thing at a time. Whoever may drive it, and what stops it, is its daemon's.
@@ -138,7 +139,7 @@ final class RigMotions
         foreach ($positions as $id => $position) {
             $axis = $this->hand->axes()[$id] ?? null;
             if ($axis === null || !$axis->holds($position)) {
-                return $axis === null ? "This rig has no axis {$id}." : "{$axis->travelProblem()} Nothing moved.";
+                return $axis === null ? "This rig has no axis {$id}." : Words::say($axis->travelProblem()) . ' Nothing moved.';
             }
         }
 

@@ -3,6 +3,7 @@
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from 'playwright-core';
+import { say } from '../../tests/Browser/words.mjs';
 
 const url = process.env.EVRENT_URL ?? 'http://127.0.0.1:8710';
 const folder = dirname(fileURLToPath(import.meta.url));
@@ -66,7 +67,7 @@ await take('light', {
   height: 1000,
   then: async (page) => {
     await to('light')(page);
-    await page.getByText('Ways to follow the light, side by side').click();
+    await page.getByText(say('shots.view_light.methods')).click();
     await page.locator('#schools .school').nth(3).waitFor();
   },
 });
@@ -75,7 +76,7 @@ await take('run', { shot: shots.dusk, then: to('run') });
 await take('review', { shot: shots.short, then: to('review') });
 await take('night', { shot: shots.short, look: 'night' });
 await take('phone', { shot: shots.short, width: 390, height: 844 });
-for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['cards', 'Cards'], ['kit', 'Kit']]) {
+for (const [name, link] of [['packing', 'Packing list'], ['sheet', 'Day sheet'], ['cards', say('cards.show.title')], ['kit', 'Kit']]) {
   await take(name, { height: 800, then: (page) => page.getByRole('link', { name: link, exact: true }).click() });
 }
 await take('room', {
@@ -93,11 +94,11 @@ await take('photos', {
   then: async (page) => {
     const shot = page.url();
     await to('run')(page);
-    await page.getByRole('link', { name: 'To the run room' }).click();
+    await page.getByRole('link', { name: say('shots.shoot_it.room') }).click();
     await page.getByText('Shot to its end').first().waitFor({ timeout: 120_000 });
     await page.goto(`${shot.replace(/\/time$/, '')}/photos`);
     await page.locator('#card-take').selectOption({ index: 1 });
-    await page.getByRole('button', { name: 'Read the photos' }).click();
+    await page.getByRole('button', { name: say('photos.index.read') }).click();
     await page.locator('.contact img').first().waitFor({ timeout: 60_000 });
     await page.evaluate(() => { document.querySelector('#sheet-title').scrollIntoView(); location.hash = '#photo-120'; });
     await page.waitForFunction(() => Array.from({ length: 13 }, (_, n) => 114 + n).every((number) => {
@@ -130,7 +131,7 @@ await take('history', {
     await page.locator('#finding-T1 .remedy button').first().click();
     await page.locator('#verdict').getByText(/works\./).waitFor();
     await page.getByRole('link', { name: 'History and compare' }).click();
-    await page.getByRole('heading', { name: 'Every change' }).waitFor();
+    await page.getByRole('heading', { name: say('shots.history.changes') }).waitFor();
   },
 });
 await take('presets', {

@@ -74,8 +74,8 @@ return [
         'rig_intervals' => 'the rig’s own intervals',
         'in_step' => 'Set the intervalometer to :interval and start it :part',
         'with_rig' => 'with the rig',
-        'before_rig' => ' before the rig',
-        'after_rig' => ' after the rig',
+        'before_rig' => ':by before the rig',
+        'after_rig' => ':by after the rig',
     ],
     'card_full' => [
         'unmended' => 'Pack more cards or larger ones.',

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-// Counts, lists and ranges.
 return [
     'and' => ':first and :last',
     'between' => ':from to :to',
@@ -11,10 +10,35 @@ return [
     'comma' => ':first, :last',
     'sentences' => ':first :last',
     'capital' => ':Text',
-    'photo' => ['none' => 'no photos', 'one' => ':number photo', 'many' => ':number photos'],
-    'stop' => ['none' => 'no stops', 'one' => ':number stop', 'many' => ':number stops'],
-    'click' => ['none' => 'no clicks', 'one' => ':number click', 'many' => ':number clicks'],
-    'frame' => ['none' => 'no frames', 'one' => ':number frame', 'many' => ':number frames'],
-    'day' => ['none' => 'no days', 'one' => ':number day', 'many' => ':number days'],
-    'interval' => ['none' => 'no intervals', 'one' => ':number interval', 'many' => ':number intervals'],
+    'photo' => [
+        'none' => 'no photos',
+        'one' => ':number photo',
+        'many' => ':number photos',
+    ],
+    'stop' => [
+        'none' => 'no stops',
+        'one' => ':number stop',
+        'many' => ':number stops',
+    ],
+    'click' => [
+        'none' => 'no clicks',
+        'one' => ':number click',
+        'many' => ':number clicks',
+    ],
+    'frame' => [
+        'none' => 'no frames',
+        'one' => ':number frame',
+        'many' => ':number frames',
+    ],
+    'day' => [
+        'none' => 'no days',
+        'one' => ':number day',
+        'many' => ':number days',
+    ],
+    'interval' => [
+        'none' => 'no intervals',
+        'one' => ':number interval',
+        'many' => ':number intervals',
+    ],
+    'seconds' => ':number s',
 ];

@@ -74,8 +74,8 @@ return [
         'rig_intervals' => 'los intervalos del rig',
         'in_step' => 'Poner el intervalómetro a :interval e iniciarlo :part',
         'with_rig' => 'con el rig',
-        'before_rig' => ' antes que el rig',
-        'after_rig' => ' después que el rig',
+        'before_rig' => ':by antes que el rig',
+        'after_rig' => ':by después que el rig',
     ],
     'card_full' => [
         'unmended' => 'Lleva más tarjetas o tarjetas mayores.',

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-// Counts, lists and ranges.
 return [
     'and' => ':first y :last',
     'between' => 'de :from a :to',
@@ -11,10 +10,35 @@ return [
     'comma' => ':first, :last',
     'sentences' => ':first :last',
     'capital' => ':Text',
-    'photo' => ['none' => 'ninguna foto', 'one' => ':number foto', 'many' => ':number fotos'],
-    'stop' => ['none' => 'ningún paso', 'one' => ':number paso', 'many' => ':number pasos'],
-    'click' => ['none' => 'ningún clic', 'one' => ':number clic', 'many' => ':number clics'],
-    'frame' => ['none' => 'ningún fotograma', 'one' => ':number fotograma', 'many' => ':number fotogramas'],
-    'day' => ['none' => 'ningún día', 'one' => ':number día', 'many' => ':number días'],
-    'interval' => ['none' => 'ningún intervalo', 'one' => ':number intervalo', 'many' => ':number intervalos'],
+    'photo' => [
+        'none' => 'ninguna foto',
+        'one' => ':number foto',
+        'many' => ':number fotos',
+    ],
+    'stop' => [
+        'none' => 'ningún paso',
+        'one' => ':number paso',
+        'many' => ':number pasos',
+    ],
+    'click' => [
+        'none' => 'ningún clic',
+        'one' => ':number clic',
+        'many' => ':number clics',
+    ],
+    'frame' => [
+        'none' => 'ningún fotograma',
+        'one' => ':number fotograma',
+        'many' => ':number fotogramas',
+    ],
+    'day' => [
+        'none' => 'ningún día',
+        'one' => ':number día',
+        'many' => ':number días',
+    ],
+    'interval' => [
+        'none' => 'ningún intervalo',
+        'one' => ':number intervalo',
+        'many' => ':number intervalos',
+    ],
+    'seconds' => ':number s',
 ];

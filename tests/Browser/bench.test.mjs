@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { answered, assertAccessible, benchIsReady, browser, chartPicture, go, makeShot, openDemo, planOf, tabTo, test, type, url, valueBecomes, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 const evrent = fileURLToPath(new URL('../../bin/evrent', import.meta.url));
@@ -116,7 +117,7 @@ test.oneIn(10, 'another is made by keyboard alone', async () => {
 
   // Every key is listed; the clip plays; the shot is run.
   await page.keyboard.press('?');
-  await page.getByRole('heading', { name: 'Keys', exact: true }).waitFor();
+  await page.getByRole('heading', { name: say('shots.keys.title'), exact: true }).waitFor();
   await assertAccessible(page, 'the list of keys');
   await page.keyboard.press('Escape');
   await page.keyboard.press('t');
@@ -132,7 +133,7 @@ test.oneIn(4, 'a dragged peg is where the core puts it, and undo goes back to th
   const start = await planOf(page);
   const picture = await chartPicture(page);
   await go(page, 'frame');
-  await answered(page, () => page.getByRole('button', { name: 'Add a keyframe between' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.add') }).click());
   await go(page, 'time');
   await drag(page, page.locator('.peg[data-peg="1"]'), [-120, 0]);
   await drag(page, page.locator('.grip[data-peg="1"][data-axis-id=slide]'), [0, 25]);
@@ -191,9 +192,9 @@ test.oneIn(10, 'the picture is dragged in the finder, and the rig follows it', a
 
 test.oneIn(10, 'far out a tread is so many photos, what lies close is fanned out, and what cannot move says so', async () => {
   const page = await makeShot(view, 'Treads');
-  await page.getByText('each step drawn is').waitFor();
+  await page.getByText(say('shots.chart.step')).waitFor();
   await page.keyboard.press('1');
-  await page.getByText('each step drawn is').waitFor({ state: 'hidden' });
+  await page.getByText(say('shots.chart.step')).waitFor({ state: 'hidden' });
   await page.keyboard.press('0');
   for (const presses of [11, 1, 1]) {
     for (let n = 0; n < presses; n++) await page.keyboard.press(presses === 11 ? 'Shift+ArrowRight' : 'ArrowRight');
@@ -241,28 +242,28 @@ test.oneIn(10, 'two windows drag one shot: the second is told, and nothing is ov
 test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be kept, and what is pinned never does', async () => {
   const page = await makeShot(view, 'Held');
   const follows = (figure) => page.locator(`.figure[data-figure=${figure}][data-held=follows]`).waitFor();
-  await type(page, 'Shooting time', '25 min');
+  await type(page, say('shots.sentence.shooting'), '25 min');
   await follows('interval');
   // 288 photos in 25 min are 5.208 s each.
   await valueBecomes(page, 'Interval in seconds', '5.2');
   await page.locator('#rounding').getByText('2.4 s of 25 min are left over').waitFor();
   await type(page, 'Clip length', '20');
-  await valueBecomes(page, 'Photos in all', '480');
+  await valueBecomes(page, say('shots.sentence.photos_total'), '480');
   await valueBecomes(page, 'Interval in seconds', '3.1');
   // What was asked for stands, and what comes of it is said beside it.
-  assert.equal(await page.getByLabel('Shooting time').inputValue(), '25 min');
+  assert.equal(await page.getByLabel(say('shots.sentence.shooting')).inputValue(), '25 min');
   await page.locator('#rounding').getByText('12 s of 25 min are left over').waitFor();
   await type(page, 'Interval in seconds', '4');
   await follows('shooting');
-  await valueBecomes(page, 'Shooting time', '32 min');
+  await valueBecomes(page, say('shots.sentence.shooting'), '32 min');
   await page.locator('#rounding').getByText('The shooting time gives way: 32 min instead of 25 min.').waitFor();
   await answered(page, () => page.getByRole('button', { name: 'Keep 25 min of shooting: 375 photos' }).click());
-  await valueBecomes(page, 'Photos in all', '375');
+  await valueBecomes(page, say('shots.sentence.photos_total'), '375');
   await valueBecomes(page, 'Interval in seconds', '4');
   await follows('photos');
   for (const figure of ['the interval', 'the shooting time']) await answered(page, () => page.getByRole('button', { name: `Pin ${figure}` }).click());
   await page.locator('.figure[data-figure=interval][data-held=pinned]').waitFor();
-  await page.getByLabel('Photos in all').fill('400');
+  await page.getByLabel(say('shots.sentence.photos_total')).fill('400');
   await page.keyboard.press('Tab');
   await page.locator('#p-held-photos').getByText('The interval and the shooting time are pinned, so nothing can give way: unpin one first.').waitFor();
   await page.reload();
@@ -287,7 +288,7 @@ test.oneIn(10, 'the chart zooms to one interval and back, by wheel, keys and but
   await page.keyboard.press('1');
   const close = await chartPicture(page);
   assert.ok(close !== whole);
-  await page.getByRole('button', { name: 'The whole run' }).click();
+  await page.getByRole('button', { name: say('shots.chart.whole') }).click();
   assert.ok(await chartPicture(page) === whole);
   const canvas = await page.locator('.plot-area canvas').boundingBox();
   await page.mouse.move(canvas.x + canvas.width / 2, canvas.y + 40);
@@ -301,16 +302,16 @@ test.oneIn(10, 'the chart zooms to one interval and back, by wheel, keys and but
 test.oneIn(10, 'the move as a whole is swapped, aimed and put back, and wrong words are told by their field', async () => {
   const page = await makeShot(view, 'As a whole');
   await go(page, 'frame');
-  await answered(page, () => page.getByRole('button', { name: 'Swap direction' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.swap') }).click());
   assert.deepEqual((await planOf(page)).move.keyframes.map(({ slide }) => slide), [900, 100]);
   assert.equal(await page.evaluate(() => document.activeElement.id), 'swap', 'the keyboard stays where it was');
-  await page.getByText('Change the move as a whole').click();
+  await page.getByText(say('shots.keyframes.transform')).click();
   await answered(page, () => page.getByRole('button', { name: 'Flip slide' }).click());
-  await page.getByLabel('Scale about its middle').fill('twice');
+  await page.getByLabel(say('shots.keyframes.scale_label')).fill('twice');
   await answered(page, () => page.getByRole('button', { name: 'Scale', exact: true }).click());
   await page.locator('#p-edit-factor').filter({ hasText: 'such as 0.5' }).waitFor();
-  assert.equal(await page.getByLabel('Scale about its middle').inputValue(), 'twice');
-  await page.getByLabel('Scale about its middle').fill('50 %');
+  assert.equal(await page.getByLabel(say('shots.keyframes.scale_label')).inputValue(), 'twice');
+  await page.getByLabel(say('shots.keyframes.scale_label')).fill('50 %');
   await answered(page, () => page.getByRole('button', { name: 'Scale', exact: true }).click());
   assert.deepEqual((await planOf(page)).move.keyframes.map(({ slide }) => slide), [300, 700]);
   await page.getByLabel('Aim A: bearing').fill('350');
@@ -322,18 +323,18 @@ test.oneIn(10, 'a move is kept as a preset and applied to another shot; two revi
   const page = await makeShot(view, 'Giver');
   await type(page, 'Pan at B', '44');
   await go(page, 'review');
-  await page.getByText('Keep as a preset').click();
+  await page.getByText(say('shots.actions.save_as')).click();
   const name = `Kept ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Save preset' }).click();
   await page.getByText(`Kept as “${name}”.`).waitFor();
   const taker = await makeShot(view, 'Taker');
   await go(taker, 'review');
-  await taker.getByLabel('Start from a preset').selectOption({ label: name });
+  await taker.getByLabel(say('shots.actions.preset')).selectOption({ label: name });
   await answered(taker, () => taker.getByRole('button', { name: 'Apply preset' }).click());
   assert.equal((await planOf(taker)).move.keyframes[1].pan, 44);
   await taker.getByRole('link', { name: 'History and compare' }).click();
-  await taker.getByRole('heading', { name: 'Side by side' }).waitFor();
+  await taker.getByRole('heading', { name: say('shots.history.compare') }).waitFor();
   await taker.getByText(`move “${name}”`).first().waitFor();
   await taker.getByRole('button', { name: 'Go back to this' }).first().click();
   await benchIsReady(taker);

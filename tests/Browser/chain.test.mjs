@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { newShootAtSaltreach } from '../requests.mjs';
 import { begin, choose, given, press, startField, typed } from './planning.mjs';
 import { browser, go, hasItsTurn, isLong, planOf, startRun, test, url } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 // The dial's marks are a third of a stop apart: the nearest is a sixth away at the most.
@@ -20,38 +21,38 @@ const jobs = {
   'A rail into the dusk, with a ramp': {
     rig: 'slide alone',
     async plan(page) {
-      await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': String(photos(36, 240)), 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(36, 240)), 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
       await press(page, page.locator('#light-in'));
-      await typed(page, { 'Aperture, f/': '5.6', 'No longer than': '5' });
-      await page.getByText('Ways to follow the light, side by side').click();
+      await typed(page, { 'Aperture, f/': '5.6', [say('shots.light.longest')]: '5' });
+      await page.getByText(say('shots.view_light.methods')).click();
       await press(page, page.locator('#by-stepless'));
     },
     assert(plan) { assert.ok(Array.isArray(plan.timing.exposure_s), 'it is a ramp'); },
   },
   'Stars over the tripod': {
     rig: 'none: camera on legs alone',
-    async plan(page) { await typed(page, { 'Photos in all': String(photos(24, 250)), 'Exposure in seconds': '20', 'Interval in seconds': '25' }); },
+    async plan(page) { await typed(page, { [say('shots.sentence.photos_total')]: String(photos(24, 250)), 'Exposure in seconds': '20', 'Interval in seconds': '25' }); },
   },
   'A full turn at the pump house': {
     rig: 'turntable without end',
     async plan(page) {
-      await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': String(photos(40, 360)), 'Interval in seconds': '6' });
-      await given(page, '#turn-axis', { way: '1 turn' }, 'Set the way');
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(40, 360)), 'Interval in seconds': '6' });
+      await given(page, '#turn-axis', { way: '1 turn' }, say('shots.keyframes.total_set'));
     },
   },
   'Lanterns on the causeway, on bulb': {
     rig: 'slide alone',
     async plan(page) {
-      await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': String(photos(24, 150)), 'Interval in seconds': '20', 'Exposure in seconds': '15' });
-      await choose(page, 'The exposure is ended by', 'the controller');
-      await choose(page, 'The dial stands on', 'bulb');
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(24, 150)), 'Interval in seconds': '20', 'Exposure in seconds': '15' });
+      await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_controller'));
+      await choose(page, say('shots.kit.dial'), 'bulb');
     },
   },
   'The salt heap grows': {
     rig: 'slide alone',
     async plan(page) {
-      await choose(page, 'Movement', 'steps without a clock');
-      await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Slide at A': '0', 'Slide at B': String(2 * (photos(24, 120) - 1)), 'Slide, from photo to photo': '2' });
+      await choose(page, 'Movement', say('shots.sentence.stop_motion'));
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', 'Slide at A': '0', 'Slide at B': String(2 * (photos(24, 120) - 1)), 'Slide step per photo': '2' });
     },
     async start(page) { await page.locator('#take-rest').fill('2 s'); },
   },
@@ -61,9 +62,9 @@ const jobs = {
     rig: 'slide alone',
     speed: '60',
     async plan(page) {
-      await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': String(photos(24, 200)), 'Interval in seconds': '14' });
-      await choose(page, 'The shutter is fired by', 'the camera’s own timer');
-      await typed(page, { 'It runs slow by': '20' });
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(24, 200)), 'Interval in seconds': '14' });
+      await choose(page, say('shots.kit.fired_by'), say('shots.kit.by_camera'));
+      await typed(page, { [say('shots.kit.drift')]: '20' });
     },
   },
 };
@@ -120,14 +121,14 @@ test('six jobs, one card: each is exposed as planned, read back as shot, and cut
 
       // The take is chosen already: it is the only one of this shot.
       await page.getByLabel('Folder on this machine').fill(card);
-      await page.getByRole('button', { name: 'Read the photos' }).click();
+      await page.getByRole('button', { name: say('photos.index.read') }).click();
       await page.locator('.contact').first().waitFor({ timeout: 60_000 });
       const match = JSON.parse(await text(page, await page.getByRole('link', { name: 'evrent.match/1' }).getAttribute('href')));
       const matched = Object.entries(match.photos).sort(([a], [b]) => a - b).map(([, file]) => join(card, file));
       assert.deepEqual(matched, paths, title);
 
       await page.goto(`${shot}/clip`);
-      await page.getByRole('button', { name: 'Make the clip' }).click();
+      await page.getByRole('button', { name: say('clip.show.render') }).click();
       await page.locator('.film[data-status=done]').waitFor({ timeout: 60_000 + 2_000 * exposures.length });
       const film = join(folder, 'film.mp4');
       writeFileSync(film, await (await page.request.get(await page.locator('.film a[download]').getAttribute('href'))).body());

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { get, newShootAtSaltreach, newShot, post } from '../requests.mjs';
 import { assertAccessible, benchIsReady, browser, newContext, test, type } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -11,7 +12,7 @@ const view = browser();
 async function shotWithPhotos(name, photos) {
   const page = await view.open(await newShot(await newShootAtSaltreach(name), 'Ebb at the sluice', undefined, 'legs-alone'));
   await benchIsReady(page);
-  await type(page, 'Photos in all', String(photos));
+  await type(page, say('shots.sentence.photos_total'), String(photos));
   await type(page, 'Interval in seconds', '5');
   const shot = /.*\/shots\/\d+/.exec(page.url())[0];
   await page.goto(`${shot}/photos`);
@@ -23,7 +24,7 @@ async function shotWithPhotos(name, photos) {
     await utimes(file, 1_800_000_000 + 5 * n, 1_800_000_000 + 5 * n);
   }
   await page.getByLabel('Folder on this machine').fill(folder);
-  await page.getByRole('button', { name: 'Read the photos' }).click();
+  await page.getByRole('button', { name: say('photos.index.read') }).click();
   await page.locator('.contact').first().waitFor({ timeout: 60_000 });
   return { page, shot, folder };
 }
@@ -104,10 +105,10 @@ test.oneIn(4, 'a clip is cut by dragging, looked at at once, made, cancelled and
     await page.getByRole('button', { name: 'Redo' }).click();
     await fieldIs(page, 'clip-size', '720p');
 
-    await page.getByRole('button', { name: 'Play as shot' }).click();
+    await page.getByRole('button', { name: say('clip.look.play') }).click();
     await page.waitForFunction(() => document.querySelector('video').readyState >= 2, null, { timeout: 30_000 });
 
-    await page.getByRole('button', { name: 'Make the clip' }).click();
+    await page.getByRole('button', { name: say('clip.show.render') }).click();
     const made = page.locator('.film[data-status=done]');
     await made.waitFor({ timeout: 120_000 });
     const [download] = await Promise.all([page.waitForEvent('download'), made.getByRole('link', { name: /ebb-at-the-sluice/ }).click()]);
@@ -116,7 +117,7 @@ test.oneIn(4, 'a clip is cut by dragging, looked at at once, made, cancelled and
 
     await page.locator('#clip-size').selectOption('2160p');
     await page.locator('.figures-row', { hasText: 'Enlarged' }).waitFor();
-    await page.getByRole('button', { name: 'Make the clip' }).click();
+    await page.getByRole('button', { name: say('clip.show.render') }).click();
     await page.locator('.film').getByRole('button', { name: 'Cancel' }).click();
     await page.locator('.film[data-status=stopped]', { hasText: 'nothing of it is left' }).waitFor();
     await page.locator('.film[data-status=stopped]').getByRole('button', { name: 'Delete' }).click();

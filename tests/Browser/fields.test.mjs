@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { benchIsReady, browser, chartPicture, go, makeShot, openAllPhotos, planOf, reach, test, type, url, valueBecomes, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -7,12 +8,12 @@ test('bad input is told beside its field, keeps what was typed, and leaves the l
   const page = await makeShot(view, 'Bad input');
   const chart = await chartPicture(page);
   for (const [label, text, says] of [
-    ['Photos on the way', 'lots', /whole number/],
+    [say('shots.sentence.move_label'), 'lots', /whole number/],
     ['Exposure in seconds', '-1', /above 0/],
     ['Interval in seconds', '', /Enter a number/],
-    ['Ramp in', '90', /together they can be 100 %/],
+    [say('shots.timing.in'), '90', /together they can be 100 %/],
     ['Settling', '1e99', /from 0 to 3,600/],
-    ['Start: a time of day, or such as 20 min before sunset', 'soon', /such as 19:40/],
+    [say('shots.sentence.start_hint'), 'soon', /such as 19:40/],
   ]) {
     const field = await reach(page, page.getByLabel(label, { exact: true }));
     const good = await field.inputValue();
@@ -21,24 +22,24 @@ test('bad input is told beside its field, keeps what was typed, and leaves the l
     await slot.filter({ hasText: says }).waitFor();
     assert.equal(await field.getAttribute('aria-invalid'), 'true');
     assert.equal(await field.inputValue(), text);
-    await page.getByText('Not taken yet.').waitFor();
+    await page.getByText(say('shots.unsaved.title')).waitFor();
     if (await page.locator('#shot').getAttribute('data-view') === 'time') assert.ok(await chartPicture(page) === chart, `${label}: the last good chart stays`);
     const [fieldBox, slotBox] = [await field.boundingBox(), await slot.boundingBox()];
     assert.ok(Math.abs(slotBox.y - fieldBox.y - fieldBox.height) < 12, `${label}: the message stands right below`);
     await type(page, label, good);
     await slot.filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
     assert.equal(await field.getAttribute('aria-invalid'), null);
-    await page.getByText('Not taken yet.').waitFor({ state: 'hidden' });
+    await page.getByText(say('shots.unsaved.title')).waitFor({ state: 'hidden' });
   }
 });
 
 test.oneIn(10, 'two wrong fields are both told, and mending one keeps the other', async () => {
   const page = await makeShot(view, 'Two wrong');
-  await type(page, 'Photos on the way', 'x');
+  await type(page, say('shots.sentence.move_label'), 'x');
   await type(page, 'Interval in seconds', 'y');
   await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
   await page.locator('#p-timing-interval_s').filter({ hasText: 'number' }).waitFor();
-  await type(page, 'Photos on the way', '300');
+  await type(page, say('shots.sentence.move_label'), '300');
   await page.locator('#p-timing-photos').filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
   assert.equal(await page.getByLabel('Interval in seconds').inputValue(), 'y');
   await type(page, 'Interval in seconds', '6');
@@ -84,7 +85,7 @@ test('when the server does not answer, the page says so, keeps what was typed an
   await page.getByLabel('Interval in seconds').fill('9');
   await page.keyboard.press('Tab');
   await page.getByRole('alert').filter({ hasText: 'Your change is kept here' }).waitFor();
-  await page.getByLabel('Photos on the way').fill('250');
+  await page.getByLabel(say('shots.sentence.move_label')).fill('250');
   await page.keyboard.press('Tab');
   await page.getByRole('alert').filter({ hasText: '2 changes are kept' }).waitFor();
   assert.equal((await planOf(page)).timing.interval_s, 6);
@@ -98,11 +99,11 @@ test('when the server does not answer, the page says so, keeps what was typed an
 test('without script the page still takes changes and says what is wrong', async () => {
   const page = await makeShot(view, 'No script', { script: false });
   await page.getByLabel('Interval in seconds').fill('soon');
-  await page.getByRole('button', { name: 'Work it out' }).click();
+  await page.getByRole('button', { name: say('shots.show.calculate') }).click();
   await page.locator('#p-timing-interval_s').filter({ hasText: 'Enter a number' }).waitFor();
   assert.equal(await page.getByLabel('Interval in seconds').inputValue(), 'soon');
   await page.getByLabel('Interval in seconds').fill('1');
-  await page.getByRole('button', { name: 'Work it out' }).click();
+  await page.getByRole('button', { name: say('shots.show.calculate') }).click();
   await verdictIs(page, false);
 });
 
@@ -110,25 +111,25 @@ test.oneIn(10, 'a move through three keyframes, creeping on, with one ramp total
   const page = await makeShot(view, 'Through B');
   await type(page, 'Interval in seconds', '7');
   await go(page, 'frame');
-  await page.getByRole('button', { name: 'Add a keyframe between' }).click();
+  await page.getByRole('button', { name: say('shots.keyframes.add') }).click();
   await page.getByLabel('Share of the photos at B').waitFor();
   await type(page, 'Pan at B', '-30');
   await type(page, 'Share of the photos at B', '30');
   await go(page, 'time');
   await page.locator('.lane-name').getByText('−10 → 10°').waitFor();
-  await type(page, 'Both together', '60');
-  await valueBecomes(page, 'Ramp in', '30');
-  assert.equal(await page.getByLabel('Ramp out').inputValue(), '30');
+  await type(page, say('shots.timing.both'), '60');
+  await valueBecomes(page, say('shots.timing.in'), '30');
+  assert.equal(await page.getByLabel(say('shots.timing.out')).inputValue(), '30');
   await go(page, 'frame');
   await page.getByLabel('B: stop or pass').selectOption('0');
   await go(page, 'time');
   await page.locator('#ramp').getByText('A to B').waitFor();
   await page.getByLabel('Movement').selectOption('continuous');
   await openAllPhotos(page);
-  await page.locator('#schedule').getByText('pan while open').waitFor();
+  await page.locator('#schedule').getByText('pan during exposure').waitFor();
   await go(page, 'time');
-  await page.getByLabel('Interval means').selectOption('gap');
-  await page.locator('#f-timing-interval_means option:checked', { hasText: 'gaps of' }).waitFor({ state: 'attached' });
+  await page.getByLabel(say('shots.sentence.interval_means')).selectOption('gap');
+  await page.locator('#f-timing-interval_means option:checked', { hasText: say('shots.sentence.pause') }).waitFor({ state: 'attached' });
   await go(page, 'frame');
   await page.getByRole('button', { name: 'Remove B' }).click();
   await page.getByLabel('Share of the photos at B').waitFor({ state: 'detached' });

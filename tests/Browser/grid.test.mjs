@@ -1,6 +1,7 @@
 // A test shoot, shot cell by cell: watched, played side by side, and one cell taken into the plan.
 import assert from 'node:assert/strict';
 import { assertAccessible, browser, makeShot, test, url } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -8,14 +9,14 @@ test.oneIn(4, 'a test is shot cell by cell, and one press takes a cell into the 
   const page = await makeShot(view, 'Reeds to try');
   const shot = new URL(page.url()).pathname;
   await page.goto(url + shot.replace(/\/shots\/.*/, '/trials'));
-  await page.getByLabel('What moves').fill('reeds');
+  await page.getByLabel(say('trials.index.subject')).fill('reeds');
   await page.getByLabel('Intervals in s').fill('20 40');
   await page.getByLabel('Shutter times in s').fill('0.5 1');
   await page.getByLabel('Photos each').fill('5');
-  await page.getByRole('button', { name: 'Lay out test' }).click();
-  await page.getByText('Shoot it on rig and camera').click();
-  await page.getByLabel('Over the move of').selectOption({ label: 'Reeds to try' });
-  await page.getByRole('button', { name: 'Shoot the test' }).click();
+  await page.getByRole('button', { name: say('trials.index.create') }).click();
+  await page.getByText(say('trials.shoot_it.shoot')).click();
+  await page.getByLabel(say('trials.shoot_it.over')).selectOption({ label: 'Reeds to try' });
+  await page.getByRole('button', { name: say('trials.shoot_it.start') }).click();
   await page.locator('.grid-now').getByText('Shot over “Reeds to try”').waitFor({ timeout: 90_000 });
   // The clips came by themselves, as they were shot.
   assert.equal(await page.locator('.cell-clip video').count(), 4);

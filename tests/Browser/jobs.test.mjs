@@ -3,6 +3,7 @@ import { describe } from 'node:test';
 import { newShootAtSaltreach } from '../requests.mjs';
 import { begin, choose, field, given, press, saved, startField, typed } from './planning.mjs';
 import { browser, go, planOf, reach, test, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 // Every job that people bring, each planned from an empty shoot at the estuary by what stands on the page, and rehearsed. The figures are
 // those that a practitioner would read aloud, worked by hand in the comment above each.
@@ -11,7 +12,7 @@ const job = async (title, rig) => begin(await view.open(`/shoots/${await newShoo
 
 /** The sentence, as it stands. */
 async function assertSentence(page, wanted) {
-  const labels = { photos: 'Photos in all', clip: 'Clip length', interval: 'Interval in seconds', shooting: 'Shooting time' };
+  const labels = { photos: say('shots.sentence.photos_total'), clip: 'Clip length', interval: 'Interval in seconds', shooting: say('shots.sentence.shooting') };
   for (const [figure, text] of Object.entries(wanted)) {
     const element = await field(page, labels[figure]).elementHandle();
     await page.waitForFunction(([input, value]) => input.value === value, [element, text]).catch(async () => {
@@ -28,7 +29,7 @@ async function says(page, selector, text) {
 /** It ends in a rehearsal that comes through. */
 async function rehearsed(page) {
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
   await page.getByText('Chance added').waitFor();
   assert.match(await page.locator('.verdict').textContent(), /This shot works\./);
 }
@@ -38,7 +39,7 @@ describe('jobs', { concurrency: 3 }, () => {
   // 24 + 240 + 24 = 288 photos; at 24 fps 12 s; one every 8 s: 2304 s.
   test.oneIn(12, 'three axes with head and tail', async () => {
     const page = await job('Three axes at the mill', 'slide, pan and tilt');
-    await typed(page, { 'Photos on the way': '240', 'Photos standing before the move': '24', 'Photos standing after the move': '24', 'Interval in seconds': '8' });
+    await typed(page, { [say('shots.sentence.move_label')]: '240', [say('shots.sentence.head_label')]: '24', [say('shots.sentence.tail_label')]: '24', 'Interval in seconds': '8' });
     await assertSentence(page, { photos: '288', clip: '12 s', shooting: '38 min 24 s' });
     await rehearsed(page);
   });
@@ -46,7 +47,7 @@ describe('jobs', { concurrency: 3 }, () => {
   // 10 s at 25 fps are 250 photos; 2 hours for them are 28.8 s each.
   test.oneIn(12, 'stars on legs from clip and hours', async () => {
     const page = await job('Stars over the pans', 'none: camera on legs alone');
-    await typed(page, { 'Frames per second of the clip': '25', 'Clip length': '10 s', 'Shooting time': '2 hours', 'Exposure in seconds': '20', [startField]: 'astronomical dusk' });
+    await typed(page, { [say('shots.sentence.fps_label')]: '25', 'Clip length': '10 s', [say('shots.sentence.shooting')]: '2 hours', 'Exposure in seconds': '20', [startField]: 'astronomical dusk' });
     await assertSentence(page, { photos: '250', interval: '28.8' });
     await rehearsed(page);
   });
@@ -55,12 +56,12 @@ describe('jobs', { concurrency: 3 }, () => {
   // the slide can; in 29 s it is too fast.
   test.oneIn(12, 'slide through an opening with a matched real-time pass', async () => {
     const page = await job('Through the sluice', 'slide alone');
-    await typed(page, { 'Slide at A': '100', 'Slide at B': '700', 'It takes': '30' });
+    await typed(page, { 'Slide at A': '100', 'Slide at B': '700', [say('shots.film.takes')]: '30' });
     await choose(page, 'Filmed by', 'the same camera, before or after');
     await says(page, '#pass-told', /slide up to 25 mm\/s of 25 mm\/s\. Film the pass first/);
-    await typed(page, { 'It takes': '29' });
+    await typed(page, { [say('shots.film.takes')]: '29' });
     await says(page, '#pass-told', 'Too fast for the rig: no less than 30 s');
-    await typed(page, { 'It takes': '30' });
+    await typed(page, { [say('shots.film.takes')]: '30' });
     await rehearsed(page);
   });
 
@@ -68,7 +69,7 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'a full turn on a clockwork base', async () => {
     const page = await job('Round the salt works', 'clockwork base');
     await typed(page, { 'Interval in seconds': '8', 'Pan, by clockwork an hour': '270' });
-    await given(page, '#turn-axis', { way: '1 turn' }, 'Set the way');
+    await given(page, '#turn-axis', { way: '1 turn' }, say('shots.keyframes.total_set'));
     await assertSentence(page, { photos: '600', interval: '8', shooting: '1 h 20 min' });
     await says(page, '.figures', /Largest pan step\s*0\.601°/);
     await verdictIs(page, true);
@@ -78,7 +79,7 @@ describe('jobs', { concurrency: 3 }, () => {
   // 90 s at 25 fps are 2,250 photos; 3 hours are 10,800 s: one every 4.8 s.
   test.oneIn(12, 'a launch worked back from ninety seconds', async () => {
     const page = await job('The lugger goes down the slip', 'none: camera on legs alone');
-    await typed(page, { 'Frames per second of the clip': '25', 'Clip length': '90 s', 'Shooting time': '3 hours' });
+    await typed(page, { [say('shots.sentence.fps_label')]: '25', 'Clip length': '90 s', [say('shots.sentence.shooting')]: '3 hours' });
     await assertSentence(page, { photos: '2250', interval: '4.8', clip: '1 min 30 s' });
     await rehearsed(page);
   });
@@ -86,8 +87,8 @@ describe('jobs', { concurrency: 3 }, () => {
   // 94 mm by 2 mm are 47 moves and 48 photos: at 12 fps 4 s.
   test.oneIn(12, 'hand-stepped stop motion', async () => {
     const page = await job('The salt heap grows', 'slide alone');
-    await choose(page, 'Movement', 'steps without a clock');
-    await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Frames per second of the clip': '12', 'Slide at A': '0', 'Slide at B': '94', 'Slide, from photo to photo': '2' });
+    await choose(page, 'Movement', say('shots.sentence.stop_motion'));
+    await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.fps_label')]: '12', 'Slide at A': '0', 'Slide at B': '94', 'Slide step per photo': '2' });
     await assertSentence(page, { photos: '48', clip: '4 s' });
     await rehearsed(page);
   });
@@ -95,13 +96,13 @@ describe('jobs', { concurrency: 3 }, () => {
   // 450 mm by 1.5 mm are 300 moves: 301 photos. A pause of 4 s and 1 s open are 5 s each: 1505 s.
   test.oneIn(12, 'length, pause, step', async () => {
     const page = await job('Along the weir', 'slide alone');
-    await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Slide at A': '0', 'Slide at B': '450', 'Exposure in seconds': '1' });
-    await choose(page, 'Interval means', 'gaps of');
-    await typed(page, { 'Interval in seconds': '4', 'Slide, from photo to photo': '1.5' });
+    await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', 'Slide at A': '0', 'Slide at B': '450', 'Exposure in seconds': '1' });
+    await choose(page, say('shots.sentence.interval_means'), say('shots.sentence.pause'));
+    await typed(page, { 'Interval in seconds': '4', 'Slide step per photo': '1.5' });
     await assertSentence(page, { photos: '301', shooting: '25 min 5 s' });
-    await typed(page, { 'Slide, from photo to photo': 'wide' });
+    await typed(page, { 'Slide step per photo': 'wide' });
     await says(page, '#p-held-step_slide', 'Enter how far it goes from photo to photo');
-    await typed(page, { 'Slide, from photo to photo': '1.5' });
+    await typed(page, { 'Slide step per photo': '1.5' });
     await rehearsed(page);
   });
 
@@ -110,12 +111,12 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'light trails in bulb with ND and a near rail', async () => {
     const page = await job('Lanterns on the causeway', 'slide alone');
     await typed(page, { 'Interval in seconds': '20', 'Exposure in seconds': '15', [startField]: 'civil dusk' });
-    await choose(page, 'The exposure is ended by', 'the controller');
-    await choose(page, 'The dial stands on', 'bulb');
+    await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_controller'));
+    await choose(page, say('shots.kit.dial'), 'bulb');
     await press(page, page.locator('#light-in'));
     await typed(page, { 'ND on the lens': '3' });
     await press(page, page.locator('#optics-in'));
-    await typed(page, { 'Focal length': '20', Foreground: '0.9', 'Focused at': '1.76' });
+    await typed(page, { 'Focal length': '20', Foreground: '0.9', [say('shots.optics.focus')]: '1.76' });
     await typed(page, { 'Aperture, f/': '8' });
     await says(page, '#focus-told', /1\.75 m the hyperfocal distance\. Focused at 1\.76 m it is sharp from 0\.88 m to the horizon; the foreground is sharp/);
     const plan = await planOf(page);
@@ -127,7 +128,7 @@ describe('jobs', { concurrency: 3 }, () => {
   // thrust 70 % can be counted on: 10 N are less than it takes, and of 16 N 11.2 can be.
   test.oneIn(12, 'a long track on an incline', async () => {
     const page = await job('Up the sea wall', 'slide alone');
-    await typed(page, { 'Slide highest position': '3000', 'Slide at B': '2600', 'Photos on the way': '600' });
+    await typed(page, { 'Slide highest position': '3000', 'Slide at B': '2600', [say('shots.sentence.move_label')]: '600' });
     await press(page, page.locator('#load-in'));
     await typed(page, { 'Slide inclined by': '20', 'motor’s thrust': '10' });
     await verdictIs(page, false);
@@ -142,7 +143,7 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'a bare timer with noise reduction', async () => {
     const page = await job('The pump house by night', 'none: camera on legs alone');
     await typed(page, { 'Interval in seconds': '15', 'Exposure in seconds': '10' });
-    await choose(page, 'Noise reduction', 'on: doubles busy time');
+    await choose(page, say('shots.kit.reduction'), 'on: doubles busy time');
     await verdictIs(page, false);
     await go(page, 'review');
     await says(page, '#findings', '20');
@@ -167,9 +168,9 @@ describe('jobs', { concurrency: 3 }, () => {
   // 200 on the way: ramps of a fifth at each end are 40 photos each, 39.8 of the 199 moves.
   test.oneIn(12, 'a crowd with ease', async () => {
     const page = await job('Market on the quay', 'slide alone');
-    await typed(page, { 'Interval in seconds': '3', 'Photos on the way': '200', 'Ramp in': '20', 'Ramp out': '20' });
+    await typed(page, { 'Interval in seconds': '3', [say('shots.sentence.move_label')]: '200', [say('shots.timing.in')]: '20', [say('shots.timing.out')]: '20' });
     await press(page, page.locator('#optics-in'));
-    await choose(page, 'What moves is', 'a stream: traffic, a crowd, water');
+    await choose(page, say('shots.optics.moving'), 'a stream: traffic, a crowd, water');
     await rehearsed(page);
   });
 
@@ -196,7 +197,7 @@ describe('jobs', { concurrency: 3 }, () => {
     const page = await job('Stars over the tide mill', 'pan and tilt');
     await typed(page, { 'Interval in seconds': '20', 'Exposure in seconds': '16', 'Pan at A': '-20', 'Pan at B': '20', [startField]: 'astronomical dusk' });
     await press(page, page.locator('#light-in'));
-    await typed(page, { ISO: '2000', 'body goes to ISO': '16000' });
+    await typed(page, { ISO: '2000', [say('shots.light.highest')]: '16000' });
     await press(page, page.locator('#add-after-0'));
     const { move } = await planOf(page);
     assert.deepEqual(move.keyframes.map(({ at, pan }) => [at, Math.round(pan)]), [[0, -20], [0.5, 0], [1, 20]]);
@@ -212,7 +213,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await press(page, page.locator('#light-in'));
     await typed(page, { 'Aperture, f/': '8' });
     await press(page, page.locator('#optics-in'));
-    await typed(page, { 'Focal length': '20', Foreground: '0.8', 'Focused at': '3' });
+    await typed(page, { 'Focal length': '20', Foreground: '0.8', [say('shots.optics.focus')]: '3' });
     await says(page, '#focus-told', /sharp from 1\.1 m to the horizon; the foreground is neither sharp nor soft\. For the foreground focus at 1\.47 m/);
     await go(page, 'review');
     await press(page, page.getByRole('button', { name: 'Focus at 1.46 m' }));
@@ -240,11 +241,11 @@ describe('jobs', { concurrency: 3 }, () => {
   // declination is 1.35°, and it rises 93.07° or 6 h 12.3 min before: 05:46. Half an hour before it until half an hour after, 06:16.4 or so.
   test.oneIn(12, 'sunrise by aperture priority', async () => {
     const page = await job('Sun over the pans', 'none: camera on legs alone');
-    await typed(page, { 'Interval in seconds': '12', 'Photos in all': '300', [startField]: '30 min before sunrise' });
+    await typed(page, { 'Interval in seconds': '12', [say('shots.sentence.photos_total')]: '300', [startField]: '30 min before sunrise' });
     await press(page, page.locator('#light-in'));
-    await choose(page, 'Shutter set by', 'the camera’s meter');
-    await choose(page, 'The dial stands on', 'aperture priority');
-    await typed(page, { 'No longer than': '8' });
+    await choose(page, 'Shutter set by', say('shots.light.meter'));
+    await choose(page, say('shots.kit.dial'), 'aperture priority');
+    await typed(page, { [say('shots.light.longest')]: '8' });
     await assertSentence(page, { photos: '300', shooting: '1 h' });
     await says(page, '#until', /until\s*06:16/);
     await rehearsed(page);
@@ -254,18 +255,18 @@ describe('jobs', { concurrency: 3 }, () => {
   // hold a clip of 1920 a little over three times: four times enlarges.
   test.oneIn(12, 'the camera’s own film mode with a later zoom', async () => {
     const page = await job('Crane at the pump house', 'none: camera on legs alone');
-    await typed(page, { 'Photos in all': '300' });
-    await choose(page, 'The camera makes', 'the camera’s own film mode');
+    await typed(page, { [say('shots.sentence.photos_total')]: '300' });
+    await choose(page, say('shots.film.makes'), 'the camera’s own film mode');
     await (await reach(page, page.locator('#f-film-frames_per_second'))).fill('25');
     await page.locator('#f-film-extra_frames').fill('5');
     await page.keyboard.press('Tab');
     await saved(page);
     await says(page, '#film-told', /305 frames, 5 of them to spare: 12\.2 s at its 25 fps\. In a clip of 24 fps it is played at 96 %, 12\.5 s/);
     await press(page, page.locator('#optics-in'));
-    await typed(page, { 'Zoomed in the edit': '4' });
+    await typed(page, { [say('shots.optics.zoom')]: '4' });
     await go(page, 'review');
     await says(page, '#findings', /Enlarged|enlarge/);
-    await typed(page, { 'Zoomed in the edit': '3' });
+    await typed(page, { [say('shots.optics.zoom')]: '3' });
     await page.locator('#findings').filter({ hasNotText: 'Enlarged' }).waitFor({ state: 'attached' });
     await rehearsed(page);
   });
@@ -279,7 +280,7 @@ describe('jobs', { concurrency: 3 }, () => {
         await page.goto(new URL(shoot, page.url()).href);
         await begin(page, title, 'none: camera on legs alone');
       }
-      await typed(page, { 'Photos in all': '240', [startField]: `${String(8 + 2 * n).padStart(2, '0')}:00` });
+      await typed(page, { [say('shots.sentence.photos_total')]: '240', [startField]: `${String(8 + 2 * n).padStart(2, '0')}:00` });
       await press(page, page.locator('#storage-in'));
       await typed(page, { 'Raw file': '30', 'Card space': '32' });
     }
@@ -292,8 +293,8 @@ describe('jobs', { concurrency: 3 }, () => {
   // 500 / 20 mm are 25 s; with a gap of 3 s one every 28 s; 240 of them 6720 s.
   test.oneIn(12, 'stars by the constant, gap and sum', async () => {
     const page = await job('Stars by the rule', 'none: camera on legs alone');
-    await typed(page, { 'Photos in all': '240', 'Exposure in seconds': '25' });
-    await choose(page, 'Interval means', 'gaps of');
+    await typed(page, { [say('shots.sentence.photos_total')]: '240', 'Exposure in seconds': '25' });
+    await choose(page, say('shots.sentence.interval_means'), say('shots.sentence.pause'));
     await typed(page, { 'Interval in seconds': '3' });
     await assertSentence(page, { photos: '240', interval: '3', shooting: '1 h 52 min' });
     await rehearsed(page);
@@ -303,13 +304,13 @@ describe('jobs', { concurrency: 3 }, () => {
   // 0.224 s late: from photo 8 on it is open while the rig moves. A true timer, and all is well.
   test.oneIn(12, 'a slider against the camera’s own timer', async () => {
     const page = await job('Two clocks at the sluice', 'slide alone');
-    await typed(page, { 'Photos standing before the move': '0', 'Interval in seconds': '8' });
-    await choose(page, 'The shutter is fired by', 'the camera’s own timer');
-    await typed(page, { 'It runs slow by': '4000' });
+    await typed(page, { [say('shots.sentence.head_label')]: '0', 'Interval in seconds': '8' });
+    await choose(page, say('shots.kit.fired_by'), say('shots.kit.by_camera'));
+    await typed(page, { [say('shots.kit.drift')]: '4000' });
     await verdictIs(page, false);
     await go(page, 'review');
     await says(page, '#findings', 'from photo 8 on the shutter is open while the rig moves');
-    await typed(page, { 'It runs slow by': '20' });
+    await typed(page, { [say('shots.kit.drift')]: '20' });
     await verdictIs(page, true);
     await rehearsed(page);
   });
@@ -318,16 +319,16 @@ describe('jobs', { concurrency: 3 }, () => {
   // somebody has to be there for its clicks: too short for bulb to begin with, no controller can.
   test.oneIn(12, 'dusk by shutter priority, and nobody at the dial', async () => {
     const page = await job('Last light at the sluice', 'none: camera on legs alone');
-    await typed(page, { 'Interval in seconds': '12', 'Photos in all': '190', 'Exposure in seconds': '0.5', [startField]: '10 min before sunset' });
+    await typed(page, { 'Interval in seconds': '12', [say('shots.sentence.photos_total')]: '190', 'Exposure in seconds': '0.5', [startField]: '10 min before sunset' });
     await press(page, page.locator('#light-in'));
-    await typed(page, { 'Aperture, f/': '8', 'No longer than': '8', 'lens opens to, f/': '2.8' });
-    await choose(page, 'Shutter set by', 'this plan, and the meter the aperture');
+    await typed(page, { 'Aperture, f/': '8', [say('shots.light.longest')]: '8', [say('shots.light.widest')]: '2.8' });
+    await choose(page, 'Shutter set by', say('shots.light.both'));
     await go(page, 'review');
     await says(page, '#findings', 'The aperture is wide open, and it gets dark');
     await page.locator('#finding-F3').getByRole('button', { name: /follow the light/i }).click();
     await saved(page);
-    await choose(page, 'The exposure is ended by', 'the camera’s shutter time');
-    await choose(page, 'While it runs', 'nobody is there');
+    await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_shutter'));
+    await choose(page, say('shots.light.while'), say('shots.light.unattended'));
     await go(page, 'review');
     await says(page, '#findings', 'Nobody is there to turn the dial');
     await page.locator('#finding-F5').getByRole('button', { name: 'Somebody stays and turns it' }).click();
@@ -340,8 +341,8 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'a run without end, until what ends it', async () => {
     const page = await job('Until it is full', 'slide alone');
     await press(page, page.locator('#storage-in'));
-    await typed(page, { 'Raw file': '30', 'Card space': '32', 'Photos on the way': '240', 'Slide at A': '100', 'Slide at B': '900' });
-    await choose(page, 'It ends', 'when the card is full');
+    await typed(page, { 'Raw file': '30', 'Card space': '32', [say('shots.sentence.move_label')]: '240', 'Slide at A': '100', 'Slide at B': '900' });
+    await choose(page, say('shots.ends.ends'), 'when the card is full');
     await assertSentence(page, { photos: '377' });
     await says(page, '#figures', /The rig is at the end of its travel after 377 photos.*The card is full after 1,066 photos: 1 h 47 min of shooting/s);
     await press(page, page.locator('#interval-fastest'));
@@ -353,23 +354,23 @@ describe('jobs', { concurrency: 3 }, () => {
   // 5,200 K is 192.3 mired and 3,600 K 277.8: 85.5 apart, nine steps. From 2.5 mm at the rig to pins at the camera no lead is named.
   test.oneIn(12, 'what is set, what is plugged in and what gets in the way', async () => {
     const page = await job('The ferry lands', 'slide alone');
-    await typed(page, { [startField]: '16:00', 'Photos on the way': '240', 'Interval in seconds': '8' });
+    await typed(page, { [startField]: '16:00', [say('shots.sentence.move_label')]: '240', 'Interval in seconds': '8' });
     await choose(page, 'White balance', 'turned by the clock');
     await page.locator('#f-settings-white_balance_k').fill('5200');
     await page.locator('#f-settings-white_balance_end_k').fill('3600');
     await page.keyboard.press('Tab');
     await saved(page);
-    await choose(page, 'The rig gives', '2.5 mm jack');
-    await choose(page, 'The camera takes', 'round plug with pins');
+    await choose(page, say('shots.kit.rig_gives'), '2.5 mm jack');
+    await choose(page, say('shots.kit.camera_takes'), 'round plug with pins');
     await verdictIs(page, false);
     await go(page, 'review');
     await page.getByRole('button', { name: 'Take a lead from 2.5 mm jack' }).click();
     await verdictIs(page, true);
-    await given(page, '#trouble-kind', { kind: 'people', from: '4:10pm', to: '16:20', note: 'the ferry lands' }, 'Note it');
+    await given(page, '#trouble-kind', { kind: 'people', from: '4:10pm', to: '16:20', note: 'the ferry lands' }, say('shots.scene.add'));
     await says(page, '#scene', /People from 16:10 to 16:20: the ferry lands; photos \d+ to \d+/);
     await go(page, 'run');
     await says(page, '#preflight-ticks', 'Lead from 2.5 mm jack at the rig to round plug with pins at the camera: seated at both ends');
-    await says(page, '#preflight-ticks', 'White balance 5,200 K, then by the clock to 3,600 K');
+    await says(page, '#preflight-ticks', 'White balance 5200 K, then changed by time to 3600 K');
     await rehearsed(page);
     await page.goto(new URL(`${new URL(page.url()).pathname.replace(/\/shots.*/, '')}/sheet`, page.url()).href);
     assert.equal(await page.locator('.field-card li', { hasText: 'white balance to' }).count(), 9);
@@ -378,9 +379,9 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'what is no answer is said by its field, and stays there', async () => {
     const page = await job('Slips of the finger', 'turntable without end');
     for (const [label, text, id, message] of [
-      ['It takes', 'quick', 'pass-duration_s', 'Enter'], ['Pan, by clockwork an hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter how far it goes in an hour'],
-      ['Frames to spare', '1.5', 'film-extra_frames', 'Enter a whole number'], ['Video takes', '0', 'film-gb_per_min', 'Enter gigabytes a minute'],
-      ['at the end', 'warm', 'settings-white_balance_end_k', 'Enter'], ['Pan, from photo to photo', '0', 'held-step_pan', 'Enter how far it goes from photo to photo'],
+      [say('shots.film.takes'), 'quick', 'pass-duration_s', 'Enter'], ['Pan, by clockwork an hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter how far it goes in an hour'],
+      [say('shots.film.extra'), '1.5', 'film-extra_frames', 'Enter a whole number'], [say('shots.film.rate'), '0', 'film-gb_per_min', 'Enter gigabytes a minute'],
+      ['at the end', 'warm', 'settings-white_balance_end_k', 'Enter'], ['Pan step per photo', '0', 'held-step_pan', 'Enter how far it goes from photo to photo'],
     ]) {
       await typed(page, { [label]: text });
       await says(page, `#p-${id}`, message);

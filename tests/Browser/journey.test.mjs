@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { newShoot } from '../requests.mjs';
 import { browser, go, makeShot, openAllPhotos, openDemo, tabTo, test, type, valueBecomes, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -38,7 +39,7 @@ test.oneIn(4, 'a shooter breaks the demo shot, mends it, dry-runs it and takes i
   }
 
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
   await page.getByText('Chance added').waitFor();
   assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo came on time, and with room to spare/);
   assert.equal(await page.locator('#photos tbody tr').count(), 50);
@@ -86,7 +87,7 @@ test.oneIn(10, 'by keyboard alone: open a shot, break it, look at its photos, me
   // The button is gone with its finding: the keyboard goes on from the verdict.
   assert.equal(await page.evaluate(() => document.activeElement.id), 'verdict');
   await page.keyboard.press('Alt+5');
-  await tabTo(page, page.getByRole('button', { name: 'Dry-run it' }));
+  await tabTo(page, page.getByRole('button', { name: say('shots.rehearsal.run') }));
   await page.keyboard.press('Enter');
   await page.getByText('Chance added').waitFor();
 });
@@ -119,10 +120,10 @@ test.oneIn(10, 'shots are renamed, copied, deleted and brought back', async () =
   const card = page.locator('.shot-card', { has: page.getByRole('link', { name: 'To be handled (copy)', exact: true }) });
   await card.getByText('Rename').click();
   await card.getByLabel('Title').fill('');
-  await card.getByRole('button', { name: 'Save the title' }).click();
+  await card.getByRole('button', { name: say('common.save_title') }).click();
   await card.getByText('Enter a title of up to 200 characters.').waitFor();
   await card.getByLabel('Title').fill('Handled');
-  await card.getByRole('button', { name: 'Save the title' }).click();
+  await card.getByRole('button', { name: say('common.save_title') }).click();
   const renamed = page.locator('.shot-card', { has: page.getByRole('link', { name: 'Handled', exact: true }) });
   await renamed.getByRole('button', { name: 'Delete' }).click();
   await page.getByText('“Handled” is deleted.').waitFor();
@@ -134,7 +135,7 @@ test.oneIn(10, 'shots are renamed, copied, deleted and brought back', async () =
   await page.reload();
   await renamed.getByText('To another shoot').click();
   await renamed.getByLabel('Shoot', { exact: true }).selectOption({ value: String(other) });
-  await renamed.getByRole('button', { name: 'Copy shot there' }).click();
+  await renamed.getByRole('button', { name: say('shoots.day.copy') }).click();
   await page.getByText('Handled (copy)').first().waitFor();
   assert.match(page.url(), new RegExp(`/shoots/${other}/shots/`));
 });
@@ -148,11 +149,11 @@ test.oneIn(10, 'a plan file is saved and opened again; a broken one is refused b
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   const give = async (content) => {
     await page.getByLabel('A file of the open format').setInputFiles({ name: 'x.plan.json', mimeType: 'application/json', buffer: Buffer.from(content) });
-    await page.getByRole('button', { name: 'Open plan file' }).click();
+    await page.getByRole('button', { name: say('shoots.show.open_press') }).click();
   };
   await give(text.replace('"photos": 1450', '"photos": -1'));
   await page.getByText('/timing/photos: Enter a whole number of photos from 2').waitFor();
   await give(text.replace('evaporation', 'oldest'));
   await verdictIs(page, true);
-  assert.equal(await page.getByLabel('Photos on the way').inputValue(), '1450');
+  assert.equal(await page.getByLabel(say('shots.sentence.move_label')).inputValue(), '1450');
 });

@@ -1,12 +1,13 @@
 import assert from 'node:assert/strict';
 import { assertAccessible, browser, go, hasItsTurn, isLong, linkOn, openDemo, test, type, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
 /** What belongs to scouting and packing, by path and title. */
 const pages = [
   ['SHOOT', 'Spring tide at Saltreach mill'], ['SHOOT/packing', 'Packing list'], ['SHOOT/sheet', 'Spring tide at Saltreach mill'],
-  ['SHOOT/trials', 'Test shoots'], ['SHOOT/cards', 'Cards of Spring tide at Saltreach mill'], ['CLIP', 'Clip of Flood tide at the mill race'], ['/kit', 'Kit'],
+  ['SHOOT/trials', say('trials.index.title')], ['SHOOT/cards', 'Cards of Spring tide at Saltreach mill'], ['CLIP', 'Clip of Flood tide at the mill race'], ['/kit', 'Kit'],
   ['/settings', 'Settings'],
 ];
 const addressOf = async (page, path, shoot) => new URL(
@@ -49,8 +50,8 @@ test('paper is read by day, whatever the screen was in', async () => {
 test('a shot on paper says what works and how it is set, with nothing to press', async () => {
   const page = await openDemo(view, 'Moonrise over the pump house', { look: 'night' });
   await page.emulateMedia({ media: 'print' });
-  for (const text of ['This shot will fail.', 'Keyframes', 'Findings', 'What it takes along', 'Before it starts']) assert.notEqual(await page.getByText(text).filter({ visible: true }).count(), 0, text);
-  for (const name of ['Undo', 'Dry-run it', 'Swap direction']) assert.ok(!await page.getByRole('button', { name }).isVisible(), name);
+  for (const text of ['This shot will fail.', 'Keyframes', 'Findings', say('shots.bag.title'), say('shots.before_start.title')]) assert.notEqual(await page.getByText(text).filter({ visible: true }).count(), 0, text);
+  for (const name of ['Undo', say('shots.rehearsal.run'), say('shots.keyframes.swap')]) assert.ok(!await page.getByRole('button', { name }).isVisible(), name);
   assert.equal(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor), 'rgb(255, 255, 255)');
 });
 
@@ -171,13 +172,13 @@ test('the pages of a shot are whole at any width, accessible in every look, and 
   await page.locator('#jog').scrollIntoViewIfNeeded();
   await assertRed(page, 'the rig by hand');
   await page.keyboard.press('Escape');
-  await type(page, 'Photos on the way', 'x');
+  await type(page, say('shots.sentence.move_label'), 'x');
   await page.locator('#p-timing-photos').filter({ hasText: 'whole number' }).waitFor();
   await assertLooksRight(page, 'a shot with a message');
   await go(page, 'review');
   await page.getByRole('link', { name: 'History and compare' }).click();
-  await page.getByRole('heading', { name: 'Side by side' }).waitFor();
-  await assertLooksRight(page, 'two revisions side by side', { further: () => page.getByRole('heading', { name: 'Every change' }).scrollIntoViewIfNeeded() });
+  await page.getByRole('heading', { name: say('shots.history.compare') }).waitFor();
+  await assertLooksRight(page, 'two revisions side by side', { further: () => page.getByRole('heading', { name: say('shots.history.changes') }).scrollIntoViewIfNeeded() });
   await page.getByRole('link', { name: 'Presets' }).click();
   await page.getByRole('heading', { name: 'Recipes' }).waitFor();
   await assertLooksRight(page, 'the presets');
@@ -186,7 +187,7 @@ test('the pages of a shot are whole at any width, accessible in every look, and 
 test('a shot that works, one in falling light and a dry run are too', async () => {
   const page = await openDemo(view, 'Dusk over the salt pans');
   await go(page, 'light');
-  await page.getByText('Ways to follow the light, side by side').click();
+  await page.getByText(say('shots.view_light.methods')).click();
   await page.locator('#schools .school').nth(3).scrollIntoViewIfNeeded();
   await assertLooksRight(page, 'a shot in falling light', { part: '#view-light' });
   await go(page, 'pack');
@@ -206,7 +207,7 @@ test('a shot that works, one in falling light and a dry run are too', async () =
   await verdictIs(page, true);
   await assertLooksRight(page, 'a long shot that works');
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
   await page.getByText('Chance added').waitFor();
   await assertLooksRight(page, 'a dry run');
 });

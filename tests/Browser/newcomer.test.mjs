@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { benchIsReady, browser, planOf, test, valueBecomes, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -12,7 +13,7 @@ const typingSeconds = 0.2;
  */
 async function assertPlanned(page) {
   await verdictIs(page, true);
-  await valueBecomes(page, 'Photos in all', '300');
+  await valueBecomes(page, say('shots.sentence.photos_total'), '300');
   await valueBecomes(page, 'Interval in seconds', '8');
   const plan = await planOf(page);
   const [a, b] = plan.move.keyframes;
@@ -55,7 +56,7 @@ function hand(page) {
 }
 
 const field = (page, label) => page.getByLabel(label, { exact: true });
-const start = 'Start: a time of day, or such as 20 min before sunset';
+const start = say('shots.sentence.start_hint');
 
 test.oneIn(10, 'by pointer: in at most 12 presses and a minute of typing', async () => {
   const page = await view.open('/');
@@ -68,9 +69,9 @@ test.oneIn(10, 'by pointer: in at most 12 presses and a minute of typing', async
   await type('Dusk at the sluice');
   await press(page.getByRole('button', { name: 'Create shot' }));
   await benchIsReady(page);
-  await fill.call(at, field(page, 'Frames per second of the clip'), '25');
+  await fill.call(at, field(page, say('shots.sentence.fps_label')), '25');
   await fill.call(at, field(page, 'Clip length'), '12 s');
-  await fill.call(at, field(page, 'Shooting time'), '40 min');
+  await fill.call(at, field(page, say('shots.sentence.shooting')), '40 min');
   await fill.call(at, field(page, start), '20 min before sunset');
   await press(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Frame/ }));
   await saved();
@@ -137,9 +138,9 @@ test.oneIn(10, 'on a phone, with one thumb', async () => {
   await type('Dusk at the sluice');
   await tap(page.getByRole('button', { name: 'Create shot' }));
   await benchIsReady(page);
-  await fill.call(at, field(page, 'Frames per second of the clip'), '25', 'tap');
+  await fill.call(at, field(page, say('shots.sentence.fps_label')), '25', 'tap');
   await fill.call(at, field(page, 'Clip length'), '12 s', 'tap');
-  await fill.call(at, field(page, 'Shooting time'), '40 min', 'tap');
+  await fill.call(at, field(page, say('shots.sentence.shooting')), '40 min', 'tap');
   await fill.call(at, field(page, start), '20 min before sunset', 'tap');
   await tap(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Frame/ }));
   await saved();
@@ -154,7 +155,7 @@ test.oneIn(10, 'on a phone, with one thumb', async () => {
 
 test.oneIn(10, 'single letters can be switched off, and keys with Alt stay', async () => {
   const page = await view.open('/settings');
-  await page.getByLabel('Keys', { exact: true }).selectOption('off');
+  await page.getByLabel(say('shots.keys.title'), { exact: true }).selectOption('off');
   await page.getByRole('button', { name: 'Save settings' }).click();
   await page.locator('#notice').getByText('Saved.').waitFor();
   try {
@@ -171,7 +172,7 @@ test.oneIn(10, 'single letters can be switched off, and keys with Alt stay', asy
     await page.locator('#view-review').waitFor();
   } finally {
     await page.goto(new URL('/settings', page.url()).href);
-    await page.getByLabel('Keys', { exact: true }).selectOption('on');
+    await page.getByLabel(say('shots.keys.title'), { exact: true }).selectOption('on');
     await page.getByRole('button', { name: 'Save settings' }).click();
     await page.locator('#notice').getByText('Saved.').waitFor();
   }

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { benchIsReady, browser, go, openDemo, test, url } from './support.mjs';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -27,7 +28,7 @@ test.oneIn(4, 'what was open is read without the server, an edit waits and is se
   await page.locator('#verdict').getByText('Timing works.').waitFor();
   // Its views, and the other shot of the shoot, by its own address.
   await go(page, 'pack');
-  await page.getByRole('heading', { name: 'What it takes along' }).waitFor();
+  await page.getByRole('heading', { name: say('shots.bag.title') }).waitFor();
   await page.goto(`${url}${other}/light`);
   await benchIsReady(page);
   await page.goto(`${url}/shoots/${shoot}/packing`);
@@ -35,7 +36,7 @@ test.oneIn(4, 'what was open is read without the server, an edit waits and is se
   await tick.check();
   await page.locator('#saving[data-state=waiting]').waitFor();
   await page.goto(`${url}/settings`);
-  await page.getByRole('heading', { name: 'Not kept on this device' }).waitFor();
+  await page.getByRole('heading', { name: say('errors.not_kept.title') }).waitFor();
   await page.goto(url + one);
   await benchIsReady(page);
   await go(page, 'time');

@@ -3,13 +3,14 @@ import { copyFile, mkdir, rm, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
 import { assertAccessible, assertAllTaken, benchIsReady, browser, go, startRun, test, type } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
 test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in their places, and are marked by one key', async () => {
   const page = await view.open(await newShot(await newShootAtSaltreach('For photos'), 'Flood at the sluice', undefined, 'legs-alone'));
   await benchIsReady(page);
-  await type(page, 'Photos in all', '30');
+  await type(page, say('shots.sentence.photos_total'), '30');
   await go(page, 'run');
   await startRun(page);
   await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
@@ -17,14 +18,14 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
   const shot = new URL(page.url()).pathname.replace(/\/takes.*/, '');
 
   await page.goto(new URL(`${shot}/review`, page.url()).href);
-  await page.getByRole('link', { name: 'Photos from the card' }).click();
+  await page.getByRole('link', { name: say('shots.all_takes.import'), exact: true }).click();
   await page.getByLabel('Folder on this machine').fill('/etc');
-  await page.getByRole('button', { name: 'Read the photos' }).click();
+  await page.getByRole('button', { name: say('photos.index.read') }).click();
   await page.getByText('This is no folder below one that may be read').waitFor();
   assert.equal(await page.getByLabel('Folder on this machine').inputValue(), '/etc');
   await page.getByLabel('Folder on this machine').fill(await page.locator('#card-folders option').first().getAttribute('value'));
   await page.locator('#card-take').selectOption({ index: 1 });
-  await page.getByRole('button', { name: 'Read the photos' }).click();
+  await page.getByRole('button', { name: say('photos.index.read') }).click();
   await page.locator('.contact').first().waitFor({ timeout: 60_000 });
   assert.equal(await page.locator('.contact[data-number]').count(), 30);
   assert.match(await page.locator('.figures-row').textContent(), /30\s*of\s*30/);
@@ -34,13 +35,13 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
   const names = (await page.locator('.contact small').allTextContents()).slice(0, 3);
   const card = await page.getByLabel('Folder on this machine').inputValue();
   await page.getByLabel('or photos').setInputFiles([{ name: 'card.zip', mimeType: 'application/zip', buffer: Buffer.from('PK') }]);
-  await page.getByRole('button', { name: 'Send' }).click();
+  await page.getByRole('button', { name: say('photos.index.send') }).click();
   await page.getByText('card.zip is an archive').waitFor();
   await page.getByLabel('or photos').setInputFiles(names.map((name) => join(card, 'DCIM', '100EVRNT', name)));
-  await page.getByRole('button', { name: 'Send' }).click();
+  await page.getByRole('button', { name: say('photos.index.send') }).click();
   await page.getByText(/27 photos are not on the card/).waitFor({ timeout: 60_000 });
   await page.locator('#card-take').selectOption({ index: 1 });
-  await page.getByRole('button', { name: 'Read the photos' }).click();
+  await page.getByRole('button', { name: say('photos.index.read') }).click();
   await page.locator('.contact:not(.is-missing) >> nth=29').waitFor({ timeout: 60_000 });
 
   await page.locator('.contact[data-number="3"]').focus();
@@ -56,7 +57,7 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
 test.oneIn(10, 'of many photos only those in view are there; they are gone to, taken in by spans, and put to their places', async () => {
   const page = await view.open(await newShot(await newShootAtSaltreach('For many photos'), 'Ebb at the salt works', undefined, 'legs-alone'));
   await benchIsReady(page);
-  await type(page, 'Photos in all', '400');
+  await type(page, say('shots.sentence.photos_total'), '400');
   await type(page, 'Interval in seconds', '5');
   await page.goto(new URL(`${/.*\/shots\/\d+/.exec(new URL(page.url()).pathname)[0]}/photos`, page.url()).href);
   const card = await page.locator('#card-folders option').first().getAttribute('value');
@@ -71,7 +72,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
       await utimes(file, 1_800_000_000 + 5 * n, 1_800_000_000 + 5 * n);
     }
     await page.getByLabel('Folder on this machine').fill(folder);
-    await page.getByRole('button', { name: 'Read the photos' }).click();
+    await page.getByRole('button', { name: say('photos.index.read') }).click();
     await page.locator('.contact[data-number="1"]').waitFor({ timeout: 60_000 });
     await page.getByText('the time of the file was used').waitFor();
     const there = async () => page.locator('.stairs-part').evaluateAll((all) => all.map(({ dataset }) => Number(dataset.from)).sort((a, b) => a - b));
@@ -99,7 +100,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
     await page.locator('.contact[data-number="1"]').dragTo(page.locator('.contact[data-number="2"]'));
     await page.getByText('EVR_0001.JPG was put to photo 2 by hand').waitFor();
     await page.locator('.contact[data-number="1"].is-missing').waitFor();
-    await page.getByRole('button', { name: 'Take that back' }).click();
+    await page.getByRole('button', { name: say('photos.index.undo') }).click();
     await page.locator('.contact[data-number="1"]:not(.is-missing)').waitFor();
 
     // Off the line nothing is shown as if it were kept.

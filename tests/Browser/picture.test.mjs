@@ -1,16 +1,17 @@
 import assert from 'node:assert/strict';
 import { assertAccessible, browser, go, makeShot, openAllPhotos, test, type, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
 test.oneIn(10, 'the picture is described, judged, mended and left out again', async () => {
   const page = await makeShot(view, 'Described');
   await go(page, 'frame');
-  await page.getByRole('button', { name: 'Describe the picture' }).click();
+  await page.getByRole('button', { name: say('shots.optics.add') }).click();
   await page.locator('#crop-told').getByText('To fit 1920 × 1080, 8 % go at top and bottom each.').waitFor();
-  await page.getByText('an example: no scene described').waitFor();
-  await page.getByLabel('The finder shows').selectOption('hills');
-  await page.getByText('an example: no scene described').waitFor({ state: 'hidden' });
+  await page.getByText(say('shots.finder.example')).waitFor();
+  await page.getByLabel(say('shots.optics.finder')).selectOption('hills');
+  await page.getByText(say('shots.finder.example')).waitFor({ state: 'hidden' });
   await page.locator('canvas[aria-label*="the hut"]').waitFor();
   await type(page, 'Share of the photo that the subject is high at B', '95');
   await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
@@ -29,7 +30,7 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   await finding.getByText('The pan is too fast on screen').waitFor();
   await finding.getByRole('button', { name: /^Spread the move over/ }).click();
   await finding.waitFor({ state: 'detached' });
-  assert.ok(Number(await page.getByLabel('Photos on the way').inputValue()) > 240);
+  assert.ok(Number(await page.getByLabel(say('shots.sentence.move_label')).inputValue()) > 240);
   await verdictIs(page, true);
 
   await type(page, 'Subject', '1');
@@ -37,24 +38,24 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   await type(page, 'Subject', '30');
   await page.locator('#p-optics-subject_m').filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
 
-  await page.getByRole('button', { name: 'Leave out' }).click();
-  await page.getByRole('button', { name: 'Describe the picture' }).waitFor();
+  await page.getByRole('button', { name: say('shots.optics.out') }).click();
+  await page.getByRole('button', { name: say('shots.optics.add') }).waitFor();
   assert.equal(await page.locator('#finding-L5').count(), 0);
 });
 
 test.oneIn(10, 'a long dry run is paged, and finds a photo by its number', async () => {
   const page = await makeShot(view, 'Long run');
-  await type(page, 'Photos on the way', '1952');
+  await type(page, say('shots.sentence.move_label'), '1952');
   await openAllPhotos(page);
-  await page.locator('#schedule').getByText('1–50 of 2,000').waitFor();
+  await page.locator('#schedule').getByText('1–50 of 2000').waitFor();
   await go(page, 'run');
-  await page.getByRole('button', { name: 'Dry-run it' }).click();
+  await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
   await page.getByText('Chance added').waitFor();
   await page.getByRole('link', { name: 'Last page' }).click();
-  await page.getByText('1,951–2,000 of 2,000').waitFor();
+  await page.getByText('1951–2000 of 2000').waitFor();
   await page.getByLabel('Go to photo').fill('777');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
-  await page.getByText('751–800 of 2,000').waitFor();
+  await page.getByText('751–800 of 2000').waitFor();
   assert.equal(await page.getByRole('rowheader', { name: '777', exact: true }).count(), 1);
   // What was typed is still there, for the next one.
   assert.equal(await page.getByLabel('Go to photo').inputValue(), '777');

@@ -1,9 +1,10 @@
 import { benchIsReady, reach, type } from './support.mjs';
+import { say } from './words.mjs';
 
 // Planning a shot by what stands on the page, as people do.
 export const field = (page, label) => page.getByLabel(label, { exact: true });
 export const saved = (page) => page.locator('#saving[data-state=saved]').waitFor();
-export const startField = 'Start: a time of day, or such as 20 min before sunset';
+export const startField = say('shots.sentence.start_hint');
 
 /** A new shot on a rig, made on the page of a shoot. */
 export async function begin(page, title, rig) {

@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after } from 'node:test';
 import { go, assertAccessible, browser, makeShot, startRun, test, type, url } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 const folder = mkdtempSync(join(tmpdir(), 'evrent-hand-'));
@@ -243,7 +244,7 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   await home(page);
   await page.locator('[data-live=connect]').click();
   await page.getByText(/^Live, [1-9]/).waitFor();
-  await page.getByText('Your own photos in the finder').click();
+  await page.getByText(say('shots.backdrop.title')).click();
   const keep = async (letter, end) => {
     await page.getByRole('button', { name: `What the camera sees, as ${letter}` }).click();
     await page.locator(`#backdrop img[alt="Your photo at ${letter}"]`).waitFor();
@@ -251,12 +252,12 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   };
   await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
   await page.getByText('Describe the picture first: how a photo is seen hangs on the lens.').waitFor();
-  await page.getByRole('button', { name: 'Describe the picture' }).click();
+  await page.getByRole('button', { name: say('shots.optics.add') }).click();
   await page.locator('#crop-told').getByText('To fit').waitFor();
   await page.getByRole('button', { name: 'Drive to A' }).click();
   await page.locator('.rig[data-moves=yes]').waitFor();
   await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
-  await page.getByText('The rig moves. Wait until it stands.').waitFor();
+  await page.getByText(say('app.backdrop_form.moves')).waitFor();
   await stands(page);
   await keep('A', 100);
   await page.getByRole('button', { name: 'Drive to B' }).click();

@@ -2,9 +2,10 @@ import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { answered, benchIsReady, browser, chartPicture, go, openDemo, planOf, reach, test, type, valueBecomes, verdictIs } from './support.mjs';
 import { newShootAtSaltreach, newShot } from '../requests.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
-const start = 'Start: a time of day, or such as 20 min before sunset';
+const start = say('shots.sentence.start_hint');
 
 /** A shoot of its own, so that its day is its own too. */
 async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'Time zone': 'Europe/London' }) {
@@ -13,7 +14,7 @@ async function makeShoot(name, place = { Latitude: '51.85', Longitude: '1.9', 'T
   await page.getByLabel('Place').fill('Saltreach pans');
   await page.getByLabel('Date').fill('2027-03-24');
   await page.getByRole('button', { name: 'Create shoot' }).click();
-  await page.getByRole('heading', { name: 'Place and day' }).waitFor();
+  await page.getByRole('heading', { name: say('shoots.place.title') }).waitFor();
   for (const [label, text] of Object.entries(place)) await page.getByLabel(label, { exact: true }).fill(text);
   await page.getByRole('button', { name: 'Save place' }).click();
   await page.locator('#notice:not([hidden]), #place [aria-invalid=true]').first().waitFor();
@@ -39,7 +40,7 @@ async function backToTheShoot(page, name) {
 async function pick(page, piece, count = '1') {
   await go(page, 'pack');
   await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
-  await page.getByLabel('how many').fill(count);
+  await page.getByLabel(say('shots.bag.many')).fill(count);
   await answered(page, () => page.getByRole('button', { name: 'Pick', exact: true }).click());
 }
 
@@ -52,8 +53,8 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   const page = await makeShoot('Dusk from nothing');
   await page.locator('.day-line .told').waitFor();
   assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:12/);
-  await page.getByLabel('When').fill('21:30');
-  await page.getByLabel('What', { exact: true }).fill('sluice gate is locked');
+  await page.getByLabel(say('shoots.show.when')).fill('21:30');
+  await page.getByLabel(say('shoots.show.what'), { exact: true }).fill('sluice gate is locked');
   await page.getByRole('button', { name: 'Add event' }).click();
   await page.locator('.own-event').getByText('21:30 sluice gate is locked').waitFor();
 
@@ -61,16 +62,16 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   await startAt(page, '20 min before sunset');
   await page.locator('#until').getByText(/18:[12]\d/).waitFor();
   await go(page, 'frame');
-  await answered(page, () => page.getByRole('button', { name: 'Describe the picture' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.optics.add') }).click());
   await go(page, 'light');
-  await answered(page, () => page.getByRole('button', { name: 'Describe the light' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.light.add') }).click());
   await verdictIs(page, false);
   await page.locator('.is-beside:visible').getByText('Photos will be too bright').first().waitFor();
   await type(page, 'Aperture, f/', '5.6');
-  await type(page, 'No longer than', '3');
+  await type(page, say('shots.light.longest'), '3');
 
   // The ways stand side by side; the ramp is accepted with one press, into the plan's own exposures.
-  await page.getByText('Ways to follow the light, side by side').click();
+  await page.getByText(say('shots.view_light.methods')).click();
   await page.locator('#schools .school').nth(3).waitFor();
   assert.deepEqual(await page.locator('#schools h3').allTextContents(), ['Fixed, as the first photo', 'Aperture priority', 'Shutter priority', 'Ramp in thirds', 'Ramp without steps']);
   assert.match(await page.locator('#schools .school').first().textContent(), /out by more than 1 stop/);
@@ -210,7 +211,7 @@ test.oneIn(10, 'a place is found by its name without the network, and fills its 
   assert.equal(await page.getByLabel('Time zone').inputValue(), 'Atlantic/Reykjavik');
   await page.getByLabel('Date').fill('2027-03-23');
   await page.getByRole('button', { name: 'Save place' }).click();
-  await page.getByText('The shoot and all its shots now use this place.').waitFor();
+  await page.getByText(say('app.place.used')).waitFor();
   await page.getByText('Atlantic/Reykjavik').first().waitFor();
 });
 
@@ -244,7 +245,7 @@ test.oneIn(4, 'a bad place, a bad file and a card of nothing are told by their f
   }
   assert.equal(await page.getByLabel('Longitude').inputValue(), '1.9');
   const give = async (content) => {
-    await page.getByLabel('or read it from a GPX or GeoJSON file').setInputFiles({ name: 'place.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(content) });
+    await page.getByLabel(say('shoots.place.or_file')).setInputFiles({ name: 'place.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(content) });
     await page.getByRole('button', { name: 'Read file' }).click();
   };
   await give('this is no xml');
@@ -290,20 +291,20 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByText('(copy)').first().waitFor();
   await benchIsReady(page);
-  await (await reach(page, page.getByLabel('With pan at 0 the compass reads'))).fill('88.5');
+  await (await reach(page, page.getByLabel(say('shots.sky.compass')))).fill('88.5');
   await page.getByLabel('variation, east +').fill('1.5');
   await answered(page, () => page.getByRole('button', { name: 'Set compass' }).click());
   await page.getByText('Now pan 0 points to 90° true.').waitFor();
-  await valueBecomes(page, 'Faces', '90');
+  await valueBecomes(page, say('shots.faces.faces'), '90');
   await go(page, 'time');
   await page.locator('#scrub').focus();
   await page.keyboard.press('Home');
   assert.equal(await pointsOf(page, '.finder canvas', '--sky-sun'), 0, 'the camera looks east');
   const eastward = await chartPicture(page);
-  await type(page, 'Faces', '270');
+  await type(page, say('shots.faces.faces'), '270');
   await go(page, 'time');
   assert.ok(await chartPicture(page) !== eastward, 'its line is in the chart, and nothing else there hangs on the bearing');
-  await (await reach(page, page.getByLabel('Keep in the middle, all the way, the'))).selectOption('sun');
+  await (await reach(page, page.getByLabel(say('shots.sky.keep')))).selectOption('sun');
   await answered(page, () => page.getByRole('button', { name: 'Track' }).click());
   assert.ok(await pointsOf(page, '.finder canvas', '--sky-sun') > 4, 'the sun is in the finder');
   const plan = await planOf(page);
@@ -312,7 +313,7 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
   assert.match(await page.locator('#finding-S1').textContent(), /eye|sensor/i);
   await page.getByRole('button', { name: 'Undo' }).click();
   await (await reach(page, page.getByLabel('Aim', { exact: true }))).selectOption('0');
-  await page.getByLabel('at the', { exact: true }).selectOption('moon');
+  await page.getByLabel(say('shots.sky.at'), { exact: true }).selectOption('moon');
   await page.getByLabel(/^as at/).fill('the sun rises to 80°');
   await page.getByRole('button', { name: 'Aim', exact: true }).click();
   await page.locator('#p-edit-at').filter({ hasText: 'This does not happen there on that day. Enter another time.' }).waitFor();
@@ -320,11 +321,11 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
 
 test.oneIn(10, 'a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('To be tried')}`);
-  await page.getByRole('link', { name: 'Test shoots' }).click();
-  await page.getByLabel('What moves').fill('Foam at the sluice');
+  await page.getByRole('link', { name: say('trials.index.title') }).click();
+  await page.getByLabel(say('trials.index.subject')).fill('Foam at the sluice');
   await page.getByLabel('Intervals in s').fill('1 3');
   await page.getByLabel('Shutter times in s').fill('1/30 0.5 2');
-  await page.getByRole('button', { name: 'Lay out test' }).click();
+  await page.getByRole('button', { name: say('trials.index.create') }).click();
   await page.getByText('does not fit the interval').waitFor();
   assert.equal(await page.getByText('does not fit the interval').count(), 1);
   await page.getByLabel('Verdict on 3 s and 0.5 s').selectOption('good');
@@ -352,8 +353,8 @@ test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that 
   const name = rows.findIndex((row) => row.includes('Card of 128 GB'));
   const changed = rows.map((row, n) => (n === name ? row.replace(/\b120\b/, '110') : row)).join('\n');
   const give = async (text) => {
-    await page.getByLabel('A kit file, JSON or CSV').setInputFiles({ name: 'kit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-    await page.getByRole('button', { name: 'Read kit file' }).click();
+    await page.getByLabel(say('kit.index.file')).setInputFiles({ name: 'kit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    await page.getByRole('button', { name: say('kit.index.read') }).click();
   };
   await give('not a kit');
   await page.locator('#p-kit-file').filter({ hasText: /\S/ }).waitFor();
@@ -370,7 +371,7 @@ test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that 
   await benchIsReady(page);
   assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
   await answered(page, () => page.getByRole('button', { name: 'Leave Card of 128 GB out' }).click());
-  await page.getByText('Nothing picked from the kit yet.').waitFor();
+  await page.getByText(say('shots.bag.none')).waitFor();
 });
 
 test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is kept', async () => {
@@ -393,19 +394,19 @@ test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is
   await plain.getByRole('link', { name: 'Packing list' }).click();
   await plain.getByLabel('Heavy legs is packed').check();
   const shown = plain.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() === 'GET');
-  await plain.getByRole('button', { name: 'Save ticks' }).click();
+  await plain.getByRole('button', { name: say('shoots.packing.save') }).click();
   await (await shown).finished();
   await plain.waitForLoadState();
   assert.ok(await plain.getByLabel('Heavy legs is packed').isChecked());
 
   await plain.getByRole('link', { name: 'No script here' }).click();
-  await plain.getByRole('link', { name: 'Test shoots' }).click();
-  await plain.getByLabel('What moves').fill('Gulls on the wall');
+  await plain.getByRole('link', { name: say('trials.index.title') }).click();
+  await plain.getByLabel(say('trials.index.subject')).fill('Gulls on the wall');
   await plain.getByLabel('Intervals in s').fill('2');
   await plain.getByLabel('Shutter times in s').fill('1/125');
-  await plain.getByRole('button', { name: 'Lay out test' }).click();
+  await plain.getByRole('button', { name: say('trials.index.create') }).click();
   await plain.getByLabel('Verdict on 2 s and 1/125 s').selectOption('will do');
-  await plain.getByRole('button', { name: 'Save verdicts' }).click();
+  await plain.getByRole('button', { name: say('trials.index.save') }).click();
   await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
 });
 

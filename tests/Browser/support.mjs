@@ -5,6 +5,7 @@ import { after } from 'node:test';
 import { chromium } from 'playwright-core';
 import { get, newShootAtSaltreach, newShot, post, url } from '../requests.mjs';
 import { countRequests, currentTest, hasItsTurn, isLong, test } from '../Runner/tests.mjs';
+import { say } from './words.mjs';
 
 export { hasItsTurn, isLong, test, url };
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -148,7 +149,7 @@ export async function reach(page, locator) {
 
 export async function openAllPhotos(page) {
   await go(page, 'review');
-  await page.getByText('Every photo, in a table').click();
+  await page.getByText(say('shots.view_review.table')).click();
   await page.locator('#schedule tbody tr').first().waitFor();
 }
 

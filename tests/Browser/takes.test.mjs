@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { newShootAtSaltreach } from '../requests.mjs';
 import { begin, press, startField, typed } from './planning.mjs';
 import { answered, assertAccessible, assertAllTaken, browser, go, makeShot, reach, startRun, test, url } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -30,11 +31,11 @@ test.oneIn(4, 'by pointer: a shot is looked over, shot with a mark and a pause, 
   await started(page, 60);
   await status(page, 'running');
   await page.waitForFunction(() => Number(document.querySelector('.room-count b').textContent) > 5);
-  await page.getByRole('button', { name: 'Mark spoilt' }).click();
+  await page.getByRole('button', { name: say('takes.room.flag') }).click();
   await page.getByRole('button', { name: 'Pause' }).click();
   await status(page, 'paused');
   const stood = await count(page);
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: say('takes.room.resume') }).click();
   await status(page, 'running');
   await page.waitForFunction((before) => Number(document.querySelector('.room-count b').textContent) > before, stood);
   await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
@@ -79,7 +80,7 @@ test.oneIn(10, 'on a phone: the page is lost for a while, a second device looks 
   await page.context().setOffline(false);
   await page.locator('.room:not(.is-cut)').waitFor();
   await page.locator('[data-link]').getByText('Not sent: Pause.').waitFor();
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: say('takes.room.resume') }).click();
   await page.locator('[data-link]').waitFor({ state: 'hidden' });
   const before = await count(second);
   await page.goto('about:blank');
@@ -110,7 +111,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     await page.locator('#take-rig').selectOption({ label: `${stalls.name}, at ${address}` });
     await page.locator('#take-delay').fill('2 s');
     await page.getByRole('button', { name: 'Test photo at each keyframe' }).click();
-    await page.locator('#device-check').getByText('The devices were asked').waitFor({ timeout: 60_000 });
+    await page.locator('#device-check').getByText(say('shots.device_check.asked')).waitFor({ timeout: 60_000 });
     assert.equal(await page.locator('.test-photos img').count(), 2);
     assert.ok(await page.locator('#preflight input[value=cable]').isChecked());
     assert.equal(await page.locator('#take-delay').inputValue(), '2 s');
@@ -119,7 +120,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     await page.locator('.room-picture img').waitFor();
     await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
     await page.locator('#found-R5').getByText('Out of place: the slide from photo').waitFor();
-    await page.getByText('Shoot again:').waitFor();
+    await page.getByText(say('takes.findings.again')).waitFor();
   } finally {
     rig.kill();
     rmSync(folder, { recursive: true });
@@ -129,17 +130,17 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
 test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room asks, Done is pressed, and the next turn is shown', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('For turns')}`);
   await begin(page, 'Turned by hand', 'slide alone');
-  await typed(page, { 'Photos standing before the move': '0', 'Photos standing after the move': '0', 'Photos on the way': '60', 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
+  await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: '60', 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
   await press(page, page.locator('#light-in'));
-  await typed(page, { 'Aperture, f/': '5.6', 'No longer than': '5' });
-  await page.getByText('Ways to follow the light, side by side').click();
+  await typed(page, { 'Aperture, f/': '5.6', [say('shots.light.longest')]: '5' });
+  await page.getByText(say('shots.view_light.methods')).click();
   await press(page, page.locator('#by-stepless'));
   await go(page, 'run');
   await page.locator('#take-speed').selectOption('10');
   await page.locator('#take-camera').selectOption('none');
   await startRun(page, 'I stand by');
   await page.getByText('exposure ramp: used as is, because: I stand by').waitFor();
-  await page.getByLabel('Sound when something is to be turned').check();
+  await page.getByLabel(say('takes.room.sound')).check();
   const turn = page.locator('[data-turn]');
   await turn.getByText(/after\s+photo \d+/i).waitFor();
   const first = await turn.getAttribute('data-turn');
@@ -148,7 +149,7 @@ test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room as
   await page.keyboard.press('d');
   await page.locator(`[data-turn]:not([data-turn="${first}"])`).waitFor();
   await page.reload();
-  assert.ok(await page.getByLabel('Sound when something is to be turned').isChecked());
+  assert.ok(await page.getByLabel(say('takes.room.sound')).isChecked());
   page.on('dialog', (dialog) => dialog.accept());
   await page.getByRole('button', { name: 'Abort' }).click();
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { answered, browser, chartPicture, makeShot, planOf, test, type, verdictIs } from './support.mjs';
+import { say } from './words.mjs';
 
 const view = browser();
 
@@ -8,7 +9,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   const photo = page.locator('.readout b').first();
   const tab = (name) => page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name }).tap();
   const before = Number(await photo.textContent());
-  await page.getByRole('button', { name: 'Photo after' }).tap();
+  await page.getByRole('button', { name: say('shots.chart.after') }).tap();
   assert.equal(Number(await photo.textContent()), before + 1);
 
   await tab(/^Frame/);
@@ -29,7 +30,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   await page.locator('#finding-T1 .remedy button').first().tap();
   await verdictIs(page, true);
   await tab(/^Run/);
-  await page.getByRole('button', { name: 'Dry-run it' }).tap();
+  await page.getByRole('button', { name: say('shots.rehearsal.run') }).tap();
   await page.getByText('Chance added').waitFor();
 });
 
@@ -45,7 +46,7 @@ test.oneIn(10, 'two fingers zoom the chart, one scrubs it', async () => {
   for (const apart of [60, 100, 160]) await touch('touchMove', [170 - apart, 60], [170 + apart, 60]);
   await touch('touchEnd');
   assert.ok(await chartPicture(page) !== whole, 'the run is drawn closer');
-  await page.getByRole('button', { name: 'The whole run' }).tap();
+  await page.getByRole('button', { name: say('shots.chart.whole') }).tap();
   await touch('touchStart', [20, 60]);
   await touch('touchEnd');
   const first = Number(await page.locator('.readout b').first().textContent());
@@ -73,7 +74,7 @@ for (const [width, height] of [[1280, 800], [768, 1024], [390, 844]]) {
 
 test.oneIn(10, 'the run is on the screen while something is typed, and half a number changes nothing', async () => {
   const page = await makeShot(view, 'While typing');
-  const field = page.getByLabel('Photos on the way', { exact: true });
+  const field = page.getByLabel(say('shots.sentence.move_label'), { exact: true });
   await field.focus();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('480');

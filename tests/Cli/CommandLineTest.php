@@ -114,7 +114,7 @@ final class CommandLineTest extends TestCase
         yield 'no time' => [['sky', '--lat=5', '--lon=0'], '--at: Enter a time'];
         yield 'no such time' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-30T00:00:00Z'], '--at: Enter a time'];
         yield 'a time without its offset' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-03T00:00:00'], '--at: Enter a time'];
-        yield '30 February' => [['day', '--lat=5', '--lon=0', '--date=2026-02-30'], '--date: Enter a date'];
+        yield '30 February' => [['day', '--lat=5', '--lon=0', '--date=2026-02-30'], '--date: Enter an existing date'];
         yield 'an unknown zone' => [['day', '--lat=5', '--lon=0', '--date=2026-02-03', '--zone=Mars/Olympus'], '--zone: Enter a time zone'];
     }
 

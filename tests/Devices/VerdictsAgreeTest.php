@@ -58,20 +58,20 @@ final class VerdictsAgreeTest extends TestCase
             if ($spoils !== []) {
                 // What the plan says will fail did, and the run names it.
                 self::assertTrue($verdict->failed, "{$seed}: {$verdict->says} {$verdict->why}");
-                self::assertSame('This shot falls short.', $verdict->says, $seed);
-                self::assertStringContainsString((string) (RunVerdict::foretold($schedule)->title ?? '?'), $verdict->why, $seed);
+                self::assertSame('checks.verdict.fails', (string) $verdict->says, $seed);
+                self::assertStringContainsString((string) (RunVerdict::foretold($schedule)->title ?? '?'), (string) $verdict->why, $seed);
             } elseif ($timing !== []) {
                 self::assertFalse($verdict->passes, "{$seed}: a pass by luck is none");
-                self::assertSame('This shot has no room for chance.', $verdict->says, $seed);
+                self::assertSame('run.verdict.margin', (string) $verdict->says, $seed);
             } elseif ($plan->trigger->isCamera()) {
                 // A timer of its own may brush a move by some milliseconds, which is chance and told as that.
-                self::assertContains($verdict->says, ['This shot works.', 'This run falls short.'], $seed);
+                self::assertContains((string) $verdict->says, ['checks.verdict.works', 'run.verdict.failed'], $seed);
             } else {
                 self::assertTrue($verdict->passes, "{$seed}: {$verdict->says} {$verdict->why}");
             }
-            self::assertMatchesRegularExpression('/Chance added (nothing|up to [\d.]+ m?s)\.$/', $verdict->why, $seed);
-            $said[$verdict->says] = ($said[$verdict->says] ?? 0) + 1;
+            self::assertMatchesRegularExpression('/variation: run\.verdict\.(no_)?variation/', (string) $verdict->why, $seed);
+            $said[(string) $verdict->says] = ($said[(string) $verdict->says] ?? 0) + 1;
         }
-        self::assertGreaterThan(0.08 * count($seeds), min($said['This shot works.'] ?? 0, $said['This shot falls short.'] ?? 0));
+        self::assertGreaterThan(0.08 * count($seeds), min($said['checks.verdict.works'] ?? 0, $said['checks.verdict.fails'] ?? 0));
     }
 }

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { benchIsReady, browser, reach, test } from '../Browser/support.mjs';
 import { isEndurance, newShoot, newShot, numbers, planOf, times, until } from './support.mjs';
+import { say } from '../Browser/words.mjs';
 
 const view = browser();
 
@@ -8,9 +9,9 @@ const view = browser();
 const fields = [
   ['Interval in seconds', (random) => random.whole(20, 99) / 10, (plan) => plan.timing.interval_s],
   ['Exposure in seconds', (random) => random.whole(2, 9) / 10, (plan) => plan.timing.exposure_s],
-  ['Photos standing before the move', (random) => random.whole(1, 60), (plan) => plan.timing.head_photos],
-  ['Photos standing after the move', (random) => random.whole(1, 60), (plan) => plan.timing.tail_photos],
-  ['Photos on the way', (random) => random.whole(100, 300), (plan) => plan.timing.photos],
+  [say('shots.sentence.head_label'), (random) => random.whole(1, 60), (plan) => plan.timing.head_photos],
+  [say('shots.sentence.tail_label'), (random) => random.whole(1, 60), (plan) => plan.timing.tail_photos],
+  [say('shots.sentence.move_label'), (random) => random.whole(100, 300), (plan) => plan.timing.photos],
   ['Start delay in seconds', (random) => random.whole(1, 90), (plan) => plan.timing.start_delay_s],
   ['Slide at B', (random) => random.whole(100, 1100), (plan) => plan.move.keyframes.at(-1).slide],
   ['Pan at B', (random) => random.whole(-90, 90), (plan) => plan.move.keyframes.at(-1).pan],
@@ -104,8 +105,8 @@ test('what waits survives another page and a closed tab, and half a number is th
   await page.route('**/shots/*', (route) => (route.request().method() === 'POST' ? route.abort('connectionrefused') : route.continue()));
   await page.getByLabel('Interval in seconds').fill('8.5');
   await page.keyboard.press('Tab');
-  await page.getByLabel('Photos on the way').pressSequentially('2');
-  const typed = await page.getByLabel('Photos on the way').inputValue();
+  await page.getByLabel(say('shots.sentence.move_label')).pressSequentially('2');
+  const typed = await page.getByLabel(say('shots.sentence.move_label')).inputValue();
   await page.locator('#saving[data-state=waiting]').waitFor();
   const context = page.context();
   await page.close();
@@ -113,7 +114,7 @@ test('what waits survives another page and a closed tab, and half a number is th
   await again.goto(`${process.env.EVRENT_URL ?? 'http://127.0.0.1:8710'}${two}`);
   await benchIsReady(again);
   await until('the closed tab’s change is sent', async () => (await planOf(two)).timing.interval_s === 8.5);
-  assert.equal(await again.getByLabel('Photos on the way').inputValue(), typed);
+  assert.equal(await again.getByLabel(say('shots.sentence.move_label')).inputValue(), typed);
   // A tab that closes slowly leaves its field before that, which saves it; otherwise it says that it is not saved.
   if ((await planOf(two)).timing.photos !== Number(typed)) await again.getByText('Typed before you left').waitFor();
 });

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Backdrop;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use Tests\Core\Plans;
 
@@ -30,7 +31,7 @@ final class BackdropTest extends PageTestCase
         self::assertSame(['first', 'last'], array_column((array) $told['photos'], 'end'));
         $jpeg = $this->get(route('backdrops.show', [...$shot->address(), 'end' => 'first']))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         self::assertSame(1_600, getimagesizefromstring((string) $jpeg->getContent())[0] ?? 0, 'no larger than a screen');
-        $this->get("{$shot->path()}/frame")->assertSee('from a file, taken to be at slide')->assertSee('Your photo at B');
+        $this->get("{$shot->path()}/frame")->assertSee('from a file, assumed at slide')->assertSee('Your photo at B');
 
         $this->post(route('backdrops.store', $shot->address()), ['end' => 'first', 'photo' => self::file(150, 100)])->assertRedirect();
         self::assertSame(2, Backdrop::query()->count(), 'another takes its place');
@@ -66,12 +67,12 @@ final class BackdropTest extends PageTestCase
             ->assertSessionHasErrors(['backdrop.first.photo' => 'Describe the picture first: how a photo is seen hangs on the lens.']);
         $to = route('backdrops.store', self::pictured()->address());
         $this->post($to, ['end' => 'last', 'photo' => self::file(160, 120)])
-            ->assertSessionHasErrors(['backdrop.last.photo' => 'This photo is 160 × 120 pixels, and this camera’s are 6000 × 4000: the shapes differ. '
-                . 'Choose one as it came out of the camera, not cropped.']);
+            ->assertSessionHasErrors(['backdrop.last.photo' => 'This photo is 160 × 120 pixels, the camera’s are 6000 × 4000: the aspect ratios differ. '
+                . 'Choose an uncropped photo.']);
         $this->post($to, ['end' => 'first', 'photo' => UploadedFile::fake()->createWithContent('a.jpg', 'no photo')])->assertSessionHasErrors('backdrop.first.photo');
         $this->post($to, ['end' => 'first'])->assertSessionHasErrors(['backdrop.first.photo' => 'Choose a JPEG of up to 4 MB.']);
         $this->post($to, ['end' => 'first', 'from' => 'camera', 'camera' => ''])
-            ->assertSessionHasErrors(['backdrop.first.photo' => 'The camera is not connected. Press Live view first.']);
+            ->assertSessionHasErrors(['backdrop.first.photo' => Words::of('app.backdrop_form.no_camera')]);
         // A script is answered with the part itself.
         $this->post($to, ['end' => 'last'], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('id="backdrop"', false)->assertSee('Choose a JPEG');
         self::assertSame(0, Backdrop::query()->count());

@@ -83,7 +83,7 @@ final class BenchTest extends PageTestCase
         self::assertSame(Figure::Interval, self::pinsOf($shot)->follows);
         // A clip of 12.1 s is 290.4 photos: 291 in 30 min leave 6.18 s each, and the timer has 6.1.
         $this->type($shot, [], ['held' => ['shooting' => '30 min', 'clip' => '12.1', 'photos' => '240']])
-            ->assertOk()->assertSee('6.1 s is the timer’s setting')->assertSee('24.9 s of 30 min are left over')->assertSee('rounded up to 291 photos');
+            ->assertOk()->assertSee('The timer’s setting is 6.1 s')->assertSee('24.9 s of 30 min unused')->assertSee('rounded up to 291 photos');
         $plan = self::planOf($shot);
         self::assertSame([291, 6.1, 267], [$plan->photosTotal(), $plan->timing->interval->longest(), $plan->timing->photos]);
         // With the interval pinned photos follow: an hour at 6.1 s holds 590 of them.
@@ -105,10 +105,10 @@ final class BenchTest extends PageTestCase
      */
     public static function badFigures(): iterable
     {
-        yield 'a clip of words' => [['clip' => 'long'], '/held/clip', 'how long the clip'];
+        yield 'a clip of words' => [['clip' => 'long'], '/held/clip', 'a clip length'];
         yield 'half a photo' => [['photos' => '99.5'], '/held/photos', 'whole number'];
-        yield 'fewer than stand' => [['photos' => '20'], '/held/photos', '24 of them stand still'];
-        yield 'no time at all' => [['shooting' => '0'], '/held/shooting', 'shooting time'];
+        yield 'fewer than stand' => [['photos' => '20'], '/held/photos', '24 of them are in holds'];
+        yield 'no time at all' => [['shooting' => '0'], '/held/shooting', 'run time'];
     }
 
     /**

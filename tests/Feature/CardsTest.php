@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\CreateShot;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\Plans;
 
@@ -50,7 +51,7 @@ final class CardsTest extends PageTestCase
     {
         $shot = app(CreateShot::class)(self::shoot(), Plans::with([]), 'test');
         $html = (string) $this->get($shot->at('shots.cards.file'))->assertOk()->getContent();
-        self::assertStringContainsString('Begins when', $html);
+        self::assertStringContainsString(Words::of('cards.card.no_start'), $html);
         self::assertStringNotContainsString('data-now', (string) preg_replace('~<script.*~s', '', $html));
     }
 }

@@ -10,10 +10,10 @@ use App\Jobs\WorkInFolder;
 use App\Models\CardReading;
 use App\Models\ClipRevision;
 use App\Models\Film;
-use App\Models\Take;
 use App\Models\FolderWork;
 use App\Models\Setting;
 use App\Models\Shot;
+use App\Models\Take;
 use App\Pages\ClipPage;
 use App\Pages\Settings;
 use Evrent\Core\Clip\Clip;
@@ -25,6 +25,7 @@ use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Running\Picture;
+use Evrent\Words\Words;
 use GdImage;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Queue;
@@ -84,13 +85,13 @@ final class ClipTest extends PageTestCase
         $second = $first->replicate()->fill(['shot_id' => $rest->id, 'file' => "rest-{$first->file}"]);
         copy($first->path(), $second->path());
         $second->save();
-        $this->get($rest->at('clip.show'))->assertOk()->assertSee('This clip follows on that of')->assertSee('With the clip before it');
+        $this->get($rest->at('clip.show'))->assertOk()->assertSee(Words::of('clip.show.follows'))->assertSee(Words::of('clip.film.joined'));
         $joined = $this->get($second->refresh()->at('joined'))->assertOk()->assertDownload("whole-rest-{$first->file}")->baseResponse;
         self::assertInstanceOf(BinaryFileResponse::class, $joined);
         self::assertStringEndsWith(',' . 2 * $first->frames, self::probed($joined->getFile()->getPathname()));
         // One of another size is another film.
         $second->update(['width' => 320]);
-        $this->get($rest->at('clip.show'))->assertDontSee('With the clip before it');
+        $this->get($rest->at('clip.show'))->assertDontSee(Words::of('clip.film.joined'));
         $this->get($second->at('joined'))->assertNotFound();
     }
 
@@ -101,7 +102,7 @@ final class ClipTest extends PageTestCase
         $shot = $this->aRun([new Fault(FaultKind::Flicker, 1, photos: 60, percent: 40.0), new Fault(FaultKind::MissedTrigger, 21, photos: 2)]);
         $reading = CardReading::query()->sole();
         $this->put($reading->at('mark'), ['from' => '30', 'to' => '31', 'mark' => 'spoilt', 'why' => 'a gull'])->assertSessionHasNoErrors();
-        $this->get($shot->at('clip.show'))->assertOk()->assertSee('4 missing or spoilt')->assertSee('Not backed up')->assertSee('>L6<', false);
+        $this->get($shot->at('clip.show'))->assertOk()->assertSee('4 missing or bad')->assertSee('Not backed up')->assertSee('>L6<', false);
         $this->change($shot, ['size' => 'full', 'shape' => '3:2', 'rate' => '29.97', 'in' => '3', 'reversed' => 'yes'])->assertSessionHasNoErrors();
         $this->post($shot->at('clip.spans.store'), ['span_from' => '41', 'span_to' => '50', 'span_factor' => '2'])->assertSessionHasNoErrors();
         $frames = (new ClipPage($shot->refresh()))->frames();
@@ -142,8 +143,8 @@ final class ClipTest extends PageTestCase
     public function testAClipOfWhichMuchIsMissingIsNotMadeUnsaid(): void
     {
         $shot = $this->aRun([new Fault(FaultKind::CableOut, 11, photos: 20)]);
-        $says = 'Only 40 of 60 photos are on the card: 20 frames would be held.';
-        $this->get($shot->at('clip.show'))->assertOk()->assertSee($says)->assertSee('Make it all the same');
+        $says = 'Only 40 of 60 photos are on the card: 20 frames held.';
+        $this->get($shot->at('clip.show'))->assertOk()->assertSee($says)->assertSee(Words::of('clip.show.render_anyway'));
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
         self::assertSame(0, Film::query()->count());
         $this->post($shot->at('films.store'), ['anyway' => 'yes'])->assertSessionHasNoErrors();
@@ -158,14 +159,14 @@ final class ClipTest extends PageTestCase
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $this->change($shot, ['deflicker' => 'yes']);
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
-        $this->get($shot->at('clip.show'))->assertSee('nothing to bring level');
+        $this->get($shot->at('clip.show'))->assertSee(trim(Words::of('clip.list.no_flicker'), ' :'));
         self::assertSame(1, Film::query()->distinct()->count('sha256'));
     }
 
     public function testTheListIsChangedUndoneAndDoneAgain(): void
     {
         $shot = self::shot();
-        $this->get($shot->at('clip.show'))->assertOk()->assertSee('told from the plan')->assertSee('<b>240</b>', false);
+        $this->get($shot->at('clip.show'))->assertOk()->assertSee(Words::of('clip.show.no_photos'))->assertSee('<b>240</b>', false);
         $this->change($shot, ['in' => '11'])->assertSessionHasNoErrors();
         $this->post($shot->at('clip.spans.store'), ['span_from' => '21', 'span_to' => '40', 'span_factor' => '2', 'span_ramp' => '']);
         self::assertSame(['first photo 11', 'a span from photo 21'], ClipRevision::query()->whereNotNull('parent_id')->orderBy('id')->pluck('reason')->all());
@@ -215,7 +216,7 @@ final class ClipTest extends PageTestCase
         $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee('Read them from the card first');
         $this->take($shot);
         $this->change($shot, ['crop_x' => '80', 'crop_width' => '60'])->assertSessionHasNoErrors();
-        $this->get($shot->at('clip.show'))->assertSee('This leaves the photo');
+        $this->get($shot->at('clip.show'))->assertSee('This exceeds the photo');
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.crop_width');
         $this->get($shot->at('clip.proxy'))->assertStatus(422);
         $this->post($shot->at('clip.undo'));
@@ -234,13 +235,13 @@ final class ClipTest extends PageTestCase
         // Where the settings name its folder no more, nothing is read of it.
         Setting::query()->where('name', Settings::FOLDERS)->update(['value' => '/usr/share']);
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
-        $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee('may not be read any more');
+        $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee('can no longer be read');
         $this->post(route('folders.store', [...$shot->address(), 'reading' => $reading->id]), ['for' => 'copy', 'folder' => '/usr/share/doc'])
             ->assertSessionHasErrors('copy.folder');
         Setting::query()->where('name', Settings::FOLDERS)->update(['value' => $this->folder]);
         // Marked all over there is nothing to show.
         $this->put($reading->at('mark'), ['from' => '1', 'to' => '30', 'mark' => 'spoilt', 'why' => ''])->assertSessionHasNoErrors();
-        $this->get($shot->at('clip.show'))->assertOk()->assertSee('no photo is fit to be shown');
+        $this->get($shot->at('clip.show'))->assertOk()->assertSee(Words::of('clip.list.no_photo'));
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.in');
         self::assertSame(0, Film::query()->count());
     }
@@ -255,13 +256,13 @@ final class ClipTest extends PageTestCase
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $film = Film::query()->sole();
         Queue::assertPushedOn('long', MakeFilm::class);
-        $this->get($shot->at('clip.show'))->assertSee('Waiting for its turn');
+        $this->get($shot->at('clip.show'))->assertSee(Words::of('common.waiting'));
         // As a kill leaves it.
         $left = Film::folder() . "/.making-{$film->id}";
         mkdir($left, 0o700, true);
         file_put_contents("{$left}/film.mp4", 'half a film');
         $film->update(['status' => 'making', 'done' => 7, 'begun' => 1, 'begun_at' => now()->subSeconds(5)]);
-        $this->get($film->at('show'))->assertOk()->assertSee('7 of 60 frames made, about');
+        $this->get($film->at('show'))->assertOk()->assertSee('7 of 60 frames rendered, about');
         (new MakeFilm($film->id))->handle(app(MakeClipFilm::class));
         self::assertSame(['done', 2, 60], [$film->refresh()->status, $film->begun, $film->done]);
         self::assertDirectoryDoesNotExist($left);
@@ -395,7 +396,7 @@ final class ClipTest extends PageTestCase
         $shot = $this->aRun();
         $reading = CardReading::query()->sole();
         $check = fn (string $folder): TestResponse => $this->post(route('folders.store', [...$shot->address(), 'reading' => $reading->id]), ['for' => 'copy', 'folder' => $folder]);
-        $this->get($shot->at('photos.index'))->assertSee('no copy of these photos was checked yet')->assertSee('>L6<', false);
+        $this->get($shot->at('photos.index'))->assertSee(Words::of('photos.backed_up.no'))->assertSee('>L6<', false);
         foreach (['copy', '/etc', $reading->folder, "{$reading->folder}/DCIM"] as $folder) {
             $check($folder)->assertSessionHasErrors('copy.folder');
         }
@@ -409,7 +410,7 @@ final class ClipTest extends PageTestCase
         $broken = "{$this->folder}/copy/tuesday/" . basename($reading->names[4]);
         file_put_contents($broken, 'x', FILE_APPEND);
         $check("{$this->folder}/copy")->assertSessionHasNoErrors();
-        $this->get($shot->at('photos.index'))->assertSee('is no whole copy')->assertSee($reading->names[8])->assertSee($reading->names[4])->assertSee('>L6<', false);
+        $this->get($shot->at('photos.index'))->assertSee('is not a complete copy')->assertSee($reading->names[8])->assertSee($reading->names[4])->assertSee('>L6<', false);
         copy("{$reading->folder}/{$reading->names[8]}", "{$this->folder}/copy/" . basename($reading->names[8]));
         copy("{$reading->folder}/{$reading->names[4]}", $broken);
         $check("{$this->folder}/copy")->assertSessionHasNoErrors();
@@ -424,7 +425,7 @@ final class ClipTest extends PageTestCase
         $check("{$this->folder}/copy");
         $work = FolderWork::query()->latest('id')->firstOrFail();
         Queue::assertPushedOn('long', WorkInFolder::class);
-        $this->get($work->at('show'))->assertOk()->assertSee('Waiting for its turn');
+        $this->get($work->at('show'))->assertOk()->assertSee(Words::of('common.waiting'));
         $this->post($work->at('stop'))->assertRedirect();
         app()->call([new WorkInFolder($work->id), 'handle']);
         self::assertSame('stopped', $work->refresh()->status);

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\DayEvent;
 use App\Models\Shoot;
 use App\Models\Shot;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
@@ -35,7 +36,7 @@ final class DayTest extends PageTestCase
     public function testAPlaceAndADayGiveTheShootItsLineAndItsShotsTheirSky(): void
     {
         $shoot = self::empty();
-        $this->get("/shoots/{$shoot->id}")->assertOk()->assertSee('Place and day')->assertDontSee('id="day-title"', false);
+        $this->get("/shoots/{$shoot->id}")->assertOk()->assertSee(Words::of('shoots.place.title'))->assertDontSee('id="day-title"', false);
         $this->post("/shoots/{$shoot->id}/shots", ['title' => 'First light', 'starter' => 'slide-pan-tilt']);
         $this->put("/shoots/{$shoot->id}/place", self::PLACE + ['hazards' => ['tide', 'nonsense']])->assertSessionHasNoErrors();
         $this->get("/shoots/{$shoot->id}")->assertOk()->assertSee('id="day-title"', false)->assertSeeInOrder(['Sunrise', '04:33', 'Sunset', '21:15'])->assertSee('tide table');
@@ -54,7 +55,7 @@ final class DayTest extends PageTestCase
         $this->put("/shoots/{$shoot->id}/place", $place)->assertSessionHasNoErrors();
         self::assertSame('31.5 6, 91.5 6, 151.5 2', $shoot->refresh()->horizon, 'kept from true north');
         $this->get("/shoots/{$shoot->id}")->assertOk()->assertSeeInOrder(['Sunrise', '04:33, over the skyline 05:2', 'Sunset', '21:15'])
-            ->assertSee('Not measured, so counted as open: from 151.5° clockwise to 31.5°.');
+            ->assertSee('Not measured, counted as open: from 151.5° clockwise to 31.5°.');
         self::assertSame($shoot->horizon, self::planOf($shoot->shots()->firstOrFail())->site?->horizon);
         // Saved again without a variation, nothing turns.
         $this->put("/shoots/{$shoot->id}/place", ['horizon' => $shoot->horizon] + self::PLACE)->assertSessionHasNoErrors();
@@ -69,7 +70,7 @@ final class DayTest extends PageTestCase
         yield 'latitude 95' => [['latitude' => '95'], 'latitude', 'from -90 to 90'];
         yield 'longitude as a word' => [['longitude' => 'west'], 'longitude', 'such as -1.9'];
         yield 'one of the two' => [['longitude' => ''], 'longitude', 'both, or neither'];
-        yield '30 February' => [['date' => '2027-02-30'], 'date', 'that there is'];
+        yield '30 February' => [['date' => '2027-02-30'], 'date', 'existing date'];
         yield 'zone unknown' => [['zone' => 'Europe/Saltreach'], 'zone', 'time zone'];
         yield 'no zone' => [['zone' => ''], 'zone', 'time zone'];
         yield 'under the sea' => [['elevation' => '-9000'], 'elevation', 'elevation'];
@@ -192,7 +193,7 @@ final class DayTest extends PageTestCase
         $this->post("/shoots/{$shoot->id}/events", ['at' => 'late', 'label' => ''])->assertSessionHasErrors(['event.at', 'event.label']);
         $ferry = DayEvent::query()->where('label', 'last ferry')->firstOrFail();
         $this->delete("/shoots/{$shoot->id}/events/{$ferry->id}")->assertRedirect();
-        $this->get("/shoots/{$shoot->id}")->assertSee('“last ferry” is deleted')->assertDontSee('19:10 last ferry');
+        $this->get("/shoots/{$shoot->id}")->assertSee('“last ferry” deleted')->assertDontSee('19:10 last ferry');
         $this->delete("/shoots/{$shoot->id}/events/{$ferry->id}")->assertNotFound();
         self::assertSame(4, $shoot->dayEvents()->count());
         $this->post("/bin/event/{$ferry->id}")->assertRedirect();
@@ -229,6 +230,6 @@ final class DayTest extends PageTestCase
         $page = (string) $this->get($url)->getContent();
         self::assertMatchesRegularExpression('~value="legs: Heavy legs" checked~', $page);
         self::assertSame(1, substr_count($page, ' checked'));
-        $this->get('/shoots/' . self::empty()->id . '/packing')->assertOk()->assertSee('Nothing yet');
+        $this->get('/shoots/' . self::empty()->id . '/packing')->assertOk()->assertSee(Words::of('shoots.packing.none'));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\PreflightTick;
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DeviceProcess;
 
@@ -43,14 +44,14 @@ final class DeviceCheckTest extends PageTestCase
         $shot = self::shot();
         $check = $this->ask($shot, 'ask');
         self::assertSame('waiting', $check->status);
-        $this->get($check->at())->assertOk()->assertSee('Waiting for the rig')->assertSee('Stop the rig');
+        $this->get($check->at())->assertOk()->assertSee('Waiting for the rig')->assertSee(Words::of('shots.device_check.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
         $check->refresh();
         self::assertSame('done', $check->status, implode(' ', $check->said));
         self::assertTrue($check->found['card']['isWell']);
         self::assertFalse($check->found['homed']['isWell']);
         self::assertSame(['card'], PreflightTick::query()->whereIn('item', ['card', 'homed'])->pluck('item')->all());
-        $this->get($check->at())->assertOk()->assertSee('The devices were asked')->assertSee('The card has room for')->assertSee('hx-swap-oob', false);
+        $this->get($check->at())->assertOk()->assertSee(Words::of('shots.device_check.asked'))->assertSee('The card has room for')->assertSee('hx-swap-oob', false);
         $this->get("{$shot->path()}/run")->assertSee('The rig does not know where it stands.');
     }
 

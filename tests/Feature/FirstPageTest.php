@@ -8,6 +8,7 @@ use App\Actions\CreateShoot;
 use App\Models\Shoot;
 use App\Models\Shot;
 use Database\Seeders\KitSeeder;
+use Evrent\Words\Words;
 
 final class FirstPageTest extends PageTestCase
 {
@@ -15,23 +16,23 @@ final class FirstPageTest extends PageTestCase
     {
         $this->travelTo('2027-03-20 09:00');
         $this->get('/')->assertOk()->assertSee('Next, in 3 days')->assertSee('The interval is too short for exposure, move and settling')
-            ->assertSee('falls short on purpose')->assertDontSee('Plan a motion time-lapse that works');
+            ->assertSee(Words::of('shoots.index.example'))->assertDontSee('Plan a motion time-lapse that works');
     }
 
     public function testWhereNothingIsItSaysWhatThisIs(): void
     {
         Shoot::query()->each(static fn (Shoot $shoot) => $shoot->delete());
-        $this->get('/')->assertOk()->assertSee('Plan a motion time-lapse that works before you stand there')->assertSee('Deleted, can be brought back');
+        $this->get('/')->assertOk()->assertSee(Words::of('shoots.index.headline'))->assertSee(Words::of('shoots.index.deleted'));
     }
 
     public function testSearchFindsShootsShotsKitAndNotes(): void
     {
         app(CreateShoot::class)('Ebb at the sluice', 'Saltreach', '2027-05-01');
         $this->get('/?q=ebb')->assertSee('Ebb at the sluice')->assertDontSee('Spring tide at');
-        $this->get('/?q=pump')->assertSee('Also found')->assertSee('Moonrise over the pump house')->assertSee('None that fits');
+        $this->get('/?q=pump')->assertSee('Also found')->assertSee('Moonrise over the pump house')->assertSee(Words::of('shoots.index.none_fits'));
         $this->seed(KitSeeder::class);
         $this->get('/?q=Heavy legs')->assertSee('#item-', false);
-        $this->get('/?q=100%')->assertOk()->assertSee('None that fits');
+        $this->get('/?q=100%')->assertOk()->assertSee(Words::of('shoots.index.none_fits'));
         $this->get('/?when=over&sort=name')->assertOk();
         $this->get('/?q[]=x&sort=nothing&when=never')->assertOk();
     }
@@ -79,7 +80,7 @@ final class FirstPageTest extends PageTestCase
         }
         $this->get("{$shot->path()}/else")->assertNotFound();
         // Its mark says what is not told yet, and that it spoils where it does.
-        $this->get($shot->path())->assertSee('Light: not all checked')->assertSee('Run: not rehearsed yet')->assertSee('Time: fine');
+        $this->get($shot->path())->assertSee('Light: not fully checked')->assertSee('Run: not simulated')->assertSee('Time: fine');
         $this->type($shot, ['timing' => ['interval_s' => '1']])->assertSee('Time: spoils the shot')->assertSee('Run: spoils the shot')
             ->assertSee('data-of-view="time"', false);
         $this->edit($shot, 'step', ['figure' => '/timing/interval_s', 'by' => '2'])->assertOk();

@@ -98,8 +98,8 @@ final class HostileFoldersTest extends PageTestCase
         CardReading::query()->whereKey($reading->id)->update(['status' => 'reading']);
         ReadPhotos::dispatchSync($reading->id);
         self::assertSame(['away', 1], [$reading->refresh()->status, $reading->done]);
-        $this->get("{$shot->path()}/photos")->assertSee('is not there. 1 of 3 photos are read. Put the card back')->assertSee('Try again');
-        $this->get($reading->at('show'))->assertOk()->assertSee('Put the card back');
+        $this->get("{$shot->path()}/photos")->assertSee('is not available. 1 of 3 photos read. ')->assertSee('Try again');
+        $this->get($reading->at('show'))->assertOk()->assertSee('Insert the card again');
         // Still away.
         $again();
         self::assertSame('away', $reading->refresh()->status);

@@ -10,6 +10,7 @@ use App\Models\Shot;
 use App\Models\Trial;
 use Database\Seeders\KitSeeder;
 use Evrent\Core\Format\KitFormat;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -36,7 +37,7 @@ final class KitAndTrialTest extends PageTestCase
             ['item' => self::item($name)->id, 'count' => $count, 'revision' => Shot::query()->findOrFail($shot->id)->current_revision_id],
             ['HX-Request' => 'true'],
         )
-            ->assertOk()->assertSee('in this shot. Undo takes');
+            ->assertOk()->assertSee('in this shot');
     }
 
     public function testAShotKeepsWhatItPickedAsItWas(): void
@@ -96,7 +97,7 @@ final class KitAndTrialTest extends PageTestCase
             "{$other->path()}/kit",
             ['item' => self::item('Full-frame body, 24 MP')->id, 'revision' => $other->current_revision_id],
             ['HX-Request' => 'true'],
-        )->assertOk()->assertSee('which it was last used with, are in this shot');
+        )->assertOk()->assertSee('last used together, are now in this shot');
         $other->refresh();
         self::assertSame(['Full-frame body, 24 MP' => 1, 'Long 85 mm' => 1, 'Card of 128 GB' => 2, 'Battery of 16 Wh' => 3], $names());
         self::assertSame(85.0, self::planOf($other)->optics?->focalMillimetres);
@@ -116,7 +117,7 @@ final class KitAndTrialTest extends PageTestCase
     public function testTheLensIsChosenByWhatTheMoveShowsThroughIt(): void
     {
         $shot = self::shot();
-        $this->get("{$shot->path()}/lenses")->assertOk()->assertSee('Describe the picture');
+        $this->get("{$shot->path()}/lenses")->assertOk()->assertSee(Words::of('shots.lenses.none'));
         $this->post("{$shot->path()}/edits", ['edit' => 'optics-in', 'revision' => $shot->current_revision_id])->assertSessionHasNoErrors();
         $lens = KitItem::query()->where('kind', 'lens')->orderBy('id')->firstOrFail();
         $shown = $this->get("{$shot->path()}/lenses", ['HX-Request' => 'true'])->assertOk()->assertSee("Use {$lens->name}")->assertSee('in this shot');
@@ -130,14 +131,14 @@ final class KitAndTrialTest extends PageTestCase
     {
         $shot = self::shot();
         $at = "{$shot->path()}/crossing";
-        $this->get($at)->assertOk()->assertSee('Tell when')->assertDontSee('never crosses');
+        $this->get($at)->assertOk()->assertSee(Words::of('shots.crossing.tell'))->assertDontSee('never crosses');
         $this->get("{$at}?pan=0&metres=3&line=middle")->assertSee('Describe the picture first');
         $this->post("{$shot->path()}/edits", ['edit' => 'optics-in', 'revision' => $shot->current_revision_id])->assertSessionHasNoErrors();
-        $this->get("{$at}?pan=there&metres=3&line=middle")->assertSee('Enter where the pan stands');
+        $this->get("{$at}?pan=there&metres=3&line=middle")->assertSee('Enter the pan position');
         $this->get("{$at}?pan=0&metres=-1&line=middle")->assertSee('Enter how far it is');
         $this->get("{$at}?pan=0&metres=3&line=middle&seconds=soon")->assertSee('such as 30 s');
-        $this->get("{$at}?pan=0&metres=20&line=middle&seconds=60+s", ['HX-Request' => 'true'])->assertOk()->assertSee('the pass at')->assertDontSee('<html', false);
-        $this->get("{$at}?pan=170&metres=20&line=middle")->assertSee('It never crosses there');
+        $this->get("{$at}?pan=0&metres=20&line=middle&seconds=60+s", ['HX-Request' => 'true'])->assertOk()->assertSee('real-time pass at')->assertDontSee('<html', false);
+        $this->get("{$at}?pan=170&metres=20&line=middle")->assertSee(Words::of('shots.crossing.never'));
     }
 
     public function testAPieceThatIsGoneOrAPickFromAnotherWindowIsTold(): void
@@ -147,7 +148,7 @@ final class KitAndTrialTest extends PageTestCase
             "{$shot->path()}/kit",
             ['item' => 999_999, 'revision' => $shot->current_revision_id],
             ['HX-Request' => 'true'],
-        )->assertOk()->assertSee('no longer in the bag');
+        )->assertOk()->assertSee('no longer in the kit');
         $this->post("{$shot->path()}/kit", ['item' => self::item('Heavy legs')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
         $this->post(
             "{$shot->path()}/kit",
@@ -235,8 +236,8 @@ final class KitAndTrialTest extends PageTestCase
             ->assertSessionHasNoErrors();
         $keep(['9:9' => ['rating' => '2']])->assertSessionHasErrors();
         $keep(['1:0' => ['rating' => '7']])->assertSessionHasErrors();
-        $this->get($url)->assertSee('value="gust"', false)->assertSee('Make 2 s and 0.5 s the recipe');
-        $this->followingRedirects()->post("/shoots/{$trial->shoot_id}/trials/{$trial->id}/recipe")->assertOk()->assertSee('is a recipe now');
+        $this->get($url)->assertSee('value="gust"', false)->assertSee('Save 2 s and 0.5 s as recipe');
+        $this->followingRedirects()->post("/shoots/{$trial->shoot_id}/trials/{$trial->id}/recipe")->assertOk()->assertSee('saved as a recipe');
         $recipe = \App\Pages\Presets::recipe(Preset::query()->where('name', 'Reeds in the wind')->firstOrFail());
         self::assertSame([2.0, 0.25], [$recipe->intervalSeconds, $recipe->openShare]);
         self::assertStringContainsString('blends', $recipe->reason);

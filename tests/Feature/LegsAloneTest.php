@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\ShotView;
+use Evrent\Words\Words;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -24,7 +25,7 @@ final class LegsAloneTest extends PageTestCase
         foreach (ShotView::cases() as $view) {
             $this->get("{$shot->path()}/{$view->value}")->assertOk()->assertSee('class="on-legs"', false)->assertDontSee('standing photos to cut in');
         }
-        $this->get("{$shot->path()}/run")->assertSee('stands on its legs')->assertDontSee('Drive to both ends')->assertDontSee('Rig homed');
+        $this->get("{$shot->path()}/run")->assertSee(Words::of('shots.sentence.tripod'))->assertDontSee(Words::of('shots.shoot_it.both_ends'))->assertDontSee('Rig homed');
         $this->get("{$shot->path()}/schedule")->assertOk();
         $this->get("{$shot->path()}/schedule.csv")->assertOk();
         $this->get("{$shot->path()}/history")->assertOk();

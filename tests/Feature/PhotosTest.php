@@ -17,6 +17,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
@@ -78,7 +79,7 @@ final class PhotosTest extends PageTestCase
         self::assertEqualsWithDelta(3_600.0, $match['clock_offset_s'], 0.6);
         $this->get($reading->at('picture', place: 0))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->get($reading->at('photo', number: 3))->assertOk()->assertSee('DCIM/100EVRNT/EVR_0003.JPG')->assertSee('18:50:10')->assertSee('17:50:10');
-        $this->get($reading->at('photo', number: 4))->assertOk()->assertSee('It is not on the card.');
+        $this->get($reading->at('photo', number: 4))->assertOk()->assertSee(Words::of('photos.photo.not_on_card'));
         $this->get($reading->at('photo', number: 11))->assertNotFound();
         $this->get($reading->at('whole', number: 3))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->get($reading->at('more', number: 6))->assertOk()->assertSee('data-from="1"', false)->assertSee('EVR_0006.JPG');
@@ -126,7 +127,7 @@ final class PhotosTest extends PageTestCase
         // Placed as the second, a photo that was due at 5 s says 5 s: the clock is right.
         self::assertEqualsWithDelta(0.0, $body->refresh()->piece()->value('clock_ahead_s'), 0.6);
         $this->put($reading->at('body'), ['body' => '99999'] + $both)->assertSessionHasErrors('card.body');
-        $this->get("{$shot->path()}/photos")->assertSee('EVR_0001.JPG was put to photo 2 by hand')->assertSee('Shot again');
+        $this->get("{$shot->path()}/photos")->assertSee('EVR_0001.JPG was matched to photo 2')->assertSee(Words::of('photos.again.title'));
         $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
         $this->delete($reading->at('place'))->assertRedirect();
@@ -348,12 +349,12 @@ final class PhotosTest extends PageTestCase
         $judge('2', 'Ebb', str_repeat('w', 480))->assertSessionHasErrors('verdict.why');
         self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame(1, $reading->refresh()->rating);
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('How it came out')->assertDontSee('by an earlier Evrent');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee(Words::of('photos.learnt.rating'))->assertDontSee(Words::of('photos.index.old'));
         // Read before there were stairs: the verdict is kept all the same, and what is to be done is said.
         CardReading::query()->whereKey($reading->id)->update(['sheet' => null]);
         $judge('5', 'Ebb', 'Read long ago.')->assertSessionHasNoErrors();
         self::assertSame([5, 'Read long ago.'], [$reading->refresh()->rating, $recipe->refresh()->note]);
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('by an earlier Evrent');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee(Words::of('photos.index.old'));
     }
 
     /**

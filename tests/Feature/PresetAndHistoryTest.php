@@ -8,6 +8,7 @@ use App\Models\Preset;
 use App\Models\Shot;
 use Database\Seeders\RecipeSeeder;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Words\Words;
 
 final class PresetAndHistoryTest extends PageTestCase
 {
@@ -99,8 +100,8 @@ final class PresetAndHistoryTest extends PageTestCase
         $first = $shot->current_revision_id;
         $this->type($shot, ['timing' => ['interval_s' => '2', 'mode' => 'continuous']]);
         $this->get("{$shot->path()}/history")->assertOk()
-            ->assertSee('stops for each photo')->assertSee('creeps on')->assertSee('8 s')->assertSee('2 s')->assertSee('Every change');
-        $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('nothing to compare it with');
+            ->assertSee(Words::of('app.compared.sms'))->assertSee(Words::of('app.compared.continuous'))->assertSee('8 s')->assertSee('2 s')->assertSee(Words::of('shots.history.changes'));
+        $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('Comparisons appear here');
         $this->get("{$shot->path()}/history?left=abc&right=999999999")->assertOk();
         $this->step($shot, "revisions/{$first}")->assertRedirect("{$shot->path()}");
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
@@ -114,7 +115,7 @@ final class PresetAndHistoryTest extends PageTestCase
         $shot = self::shot();
         $this->followingRedirects()->post("{$shot->path()}/runs", ['kind' => 'missed_trigger', 'frame' => '50'])->assertOk()
             ->assertSeeInOrder(['Photos taken', '239', 'of 240'])
-            ->assertSee('1 photo of 240 cannot be used.')->assertSee('not taken');
+            ->assertSee('1 photo of 240 unusable')->assertSee('not taken');
         $this->from("{$shot->path()}")->post("{$shot->path()}/runs", ['kind' => 'pause', 'frame' => '999'])->assertSessionHasErrors('fault.frame');
         $this->post("{$shot->path()}/runs", ['kind' => 'gremlins', 'frame' => '1'])->assertSessionHasErrors('fault.kind');
     }

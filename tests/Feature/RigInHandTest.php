@@ -9,6 +9,7 @@ use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Devices\Daemon\Daemons;
 use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DaemonProcess;
 use Tests\Devices\DeviceProcess;
@@ -51,7 +52,7 @@ final class RigInHandTest extends PageTestCase
         $rig = (int) $this->chosen()['rig'];
         $ask = fn (string $do, array $more = []) => $this->postJson("{$shot->path()}/rig", ['rig' => (string) $rig, 'do' => $do, 'who' => 'a'] + $more);
         $this->getJson("{$shot->path()}/rig")->assertOk()->assertExactJson(['moves' => false, 'in_hand' => false, 'take' => false, 'check' => false]);
-        $ask('home')->assertOk()->assertJsonPath('off', true)->assertJsonPath('problem', 'The rig is not connected. Connect it, then drive it.');
+        $ask('home')->assertOk()->assertJsonPath('off', true)->assertJsonPath('problem', Words::of('app.rig.off'));
         $ask('connect')->assertOk()->assertJsonPath('problem', '')->assertJsonPath('knows_place', false)->assertJsonPath('off', false);
         $this->getJson("{$shot->path()}/rig")->assertJsonPath('in_hand', true);
         self::assertStringContainsString('Home it first', self::text($ask('steer', ['n' => 1, 'shares' => ['slide' => 1]])->json('problem')));
@@ -65,8 +66,8 @@ final class RigInHandTest extends PageTestCase
         self::assertEqualsWithDelta(0.02, $stood->json('pose.x'), 0.0001, 'as the finder looks');
         self::assertSame('a', $stood->json('holder'));
         self::assertNotSame('', $ask('drive', ['positions' => ['slide' => 'far']])->assertStatus(422)->json('problem'));
-        self::assertStringContainsString('how long', self::text($ask('pass', ['seconds' => 'soon'])->assertStatus(422)->json('problem')));
-        self::assertStringContainsString('not there any more', self::text($ask('drive', ['keyframe' => 40])->assertStatus(422)->json('problem')));
+        self::assertStringContainsString('duration of the move', self::text($ask('pass', ['seconds' => 'soon'])->assertStatus(422)->json('problem')));
+        self::assertStringContainsString('no longer exists', self::text($ask('drive', ['keyframe' => 40])->assertStatus(422)->json('problem')));
 
         // Another window looks on, and may stop it.
         $ask('pass', ['seconds' => '', 'loops' => true])->assertJsonPath('problem', '')->assertJsonPath('doing', 'loops');
@@ -91,8 +92,8 @@ final class RigInHandTest extends PageTestCase
     public function testWhatIsNotThereSaysWhatToDo(): void
     {
         $shot = self::shot();
-        self::assertSame('There is no rig to drive. Choose one.', $this->postJson("{$shot->path()}/rig", ['do' => 'connect'])->assertStatus(422)->json('problem'));
-        self::assertStringContainsString('no longer in the bag', self::text($this->postJson("{$shot->path()}/rig", ['rig' => '999999', 'do' => 'connect'])->assertStatus(422)->json('problem')));
+        self::assertSame(Words::of('app.rig_form.none'), $this->postJson("{$shot->path()}/rig", ['do' => 'connect'])->assertStatus(422)->json('problem'));
+        self::assertStringContainsString('no longer in the kit', self::text($this->postJson("{$shot->path()}/rig", ['rig' => '999999', 'do' => 'connect'])->assertStatus(422)->json('problem')));
         $locks = DeviceLocks::take($this->rig->address, '');
         $said = $this->postJson("{$shot->path()}/rig", ['rig' => $this->chosen()['rig'], 'do' => 'connect'])->json('problem');
         self::assertStringContainsString('is in use', self::text($said));

@@ -43,7 +43,7 @@ final class ScheduleAndRunTest extends PageTestCase
     {
         $shot = self::shot();
         $this->followingRedirects()->post("{$shot->path()}/runs")->assertOk()
-            ->assertSee(Words::of('checks.verdict.works'))->assertSee('Chance added up to')->assertSee('1–50 of 240');
+            ->assertSee(Words::of('checks.verdict.works'))->assertSee('Variation added up to')->assertSee('1–50 of 240');
         $run = Run::query()->firstOrFail();
         self::assertSame($shot->current_revision_id, $run->plan_revision_id);
         self::assertSame(240, $run->photos()->count());
@@ -62,7 +62,7 @@ final class ScheduleAndRunTest extends PageTestCase
         self::assertSame(216, $run->revision->toPlan()->timing->photos);
         $this->get(route('runs.show', [...$run->address(), 'photo' => 240]))->assertOk()->assertSee('201–240 of 240');
         $this->post($shot->at('runs.store'))->assertRedirect();
-        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Dry runs so far')->assertSee($run->at('runs.show'), false);
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee(Words::of('shots.takes.title'))->assertSee($run->at('runs.show'), false);
     }
 
     public function testALongRunIsStoredWhole(): void

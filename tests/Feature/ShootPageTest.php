@@ -20,7 +20,7 @@ final class ShootPageTest extends PageTestCase
         $this->get('/shoots/' . self::shoot()->id)->assertOk()
             ->assertSeeInOrder([
                 'Salt rising on the evaporation pans', 'Timing works', '1,575', '10 h 40 min', '04:45', '15:25',
-                'Flood tide at the mill race', 'Timing works', '5.58 s to spare', '240', '31 min 53 s', '16:20', '16:52',
+                'Flood tide at the mill race', 'Timing works', '5.58 s of slack', '240', '31 min 53 s', '16:20', '16:52',
                 'Dusk over the salt pans', 'Works', '17:50', '18:32', '20 min before sunset',
                 'Moonrise over the pump house', Words::of('checks.verdict.fails_short'), '0.62 s too short',
             ])
@@ -31,7 +31,7 @@ final class ShootPageTest extends PageTestCase
     {
         foreach (['slide-pan-tilt' => 3, 'pan-tilt' => 2] as $starter => $axes) {
             $this->followingRedirects()->post('/shoots/' . self::shoot()->id . '/shots', ['title' => ' Ebb at the sluice ', 'starter' => $starter])
-                ->assertOk()->assertSee('Ebb at the sluice')->assertSee(Words::of('checks.verdict.timing'))->assertSee('Nothing found against it');
+                ->assertOk()->assertSee('Ebb at the sluice')->assertSee(Words::of('checks.verdict.timing'))->assertSee('No findings');
             self::assertCount($axes, self::planOf(Shot::query()->orderByDesc('id')->firstOrFail())->rig->axes);
         }
     }
@@ -73,7 +73,7 @@ final class ShootPageTest extends PageTestCase
     {
         $shot = self::shot();
         $this->post("{$shot->path()}/runs");
-        $this->followingRedirects()->delete("{$shot->path()}")->assertOk()->assertSee('is deleted')->assertSee('Undo')->assertSee('Bring back');
+        $this->followingRedirects()->delete("{$shot->path()}")->assertOk()->assertSee('deleted')->assertSee('Undo')->assertSee(Words::of('shoots.index.restore'));
         $this->get("{$shot->path()}")->assertNotFound();
         $run = Run::query()->firstOrFail();
         $this->get(route('runs.show', $run->address()))->assertOk();
@@ -85,7 +85,7 @@ final class ShootPageTest extends PageTestCase
 
     public function testAShootIsMadeAndBadOnesAreRefusedByTheField(): void
     {
-        $this->followingRedirects()->post('/shoots', ['name' => 'Neap tide', 'place' => '', 'shoot_date' => '2027-04-01'])->assertOk()->assertSee('No shots yet');
+        $this->followingRedirects()->post('/shoots', ['name' => 'Neap tide', 'place' => '', 'shoot_date' => '2027-04-01'])->assertOk()->assertSee('Shots appear here');
         $this->post('/shoots', ['name' => '', 'shoot_date' => '2027-02-30'])->assertSessionHasErrors(['shoot.name', 'shoot.shoot_date']);
         $this->post('/shoots', ['name' => ['x'], 'place' => str_repeat('a', 300)])->assertSessionHasErrors(['shoot.name', 'shoot.place']);
         $this->post('/shoots', ['name' => "nul\0l"])->assertSessionHasErrors(['shoot.name']);
@@ -131,9 +131,9 @@ final class ShootPageTest extends PageTestCase
     public function testWhatIsNotThereIsAFriendlyPage(): void
     {
         foreach (['/shots/999999', '/shots/99999999999999999999999', '/shots/abc', '/shoots/0', '/runs/5', '/shots/1.5', '/nowhere', '/shoots/1/shots/1/schedule.xml'] as $url) {
-            $this->get($url)->assertNotFound()->assertSee('That is not here')->assertSee('To the shoots');
+            $this->get($url)->assertNotFound()->assertSee(Words::of('errors.404.title'))->assertSee(Words::of('errors.minimal.shoots'));
         }
-        $this->post(self::shot()->path())->assertStatus(405)->assertSee('cannot be done this way');
+        $this->post(self::shot()->path())->assertStatus(405)->assertSee('Request not supported');
     }
 
     public function testTheLookIsKept(): void

@@ -18,7 +18,7 @@ final class ShotPageTest extends PageTestCase
     public function testShowsTheVerdictTheSentenceAndTheFigures(): void
     {
         $this->get(self::shot()->path())->assertOk()
-            ->assertSee(Words::of('checks.verdict.timing'))->assertSee('5.58 s to spare')
+            ->assertSee(Words::of('checks.verdict.timing'))->assertSee('5.58 s')
             ->assertSee('31 min 53 s')->assertSee('10 s')->assertSee('16:52')
             ->assertSee('4.767 mm')->assertSee('0.203°');
     }
@@ -110,7 +110,7 @@ final class ShotPageTest extends PageTestCase
     {
         $shot = self::shot();
         $this->type($shot, ['move' => ['keyframes' => [1 => ['slide' => '1400']]]])->assertOk()
-            ->assertSee('The slide goes from 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
+            ->assertSee('The slide travel is 0 to 1200 mm')->assertSee('T21')->assertSee('200 mm too far');
         $this->press($shot, 'T21', 'travel');
         self::assertSame(1200.0, self::planOf($shot)->move->keyframes[1]->positions['slide']);
         $this->get("{$shot->path()}")->assertSee(Words::of('checks.verdict.timing'))->assertDontSee('The slide goes from');
@@ -146,10 +146,10 @@ final class ShotPageTest extends PageTestCase
         $this->type($shot, ['timing' => ['interval_s' => '10']]);
         $this->step($shot, 'undo');
         $this->step($shot, 'undo');
-        $this->step($shot, 'undo')->assertSessionHas('notice', 'There is nothing to undo.');
+        $this->step($shot, 'undo')->assertSessionHas('notice', Words::of('app.history.no_undo'));
         self::assertSame(8.0, self::planOf($shot)->timing->interval->longest());
         $this->type($shot, ['timing' => ['interval_s' => '11']]);
-        $this->step($shot, 'redo')->assertSessionHas('notice', 'There is nothing to redo.');
+        $this->step($shot, 'redo')->assertSessionHas('notice', Words::of('app.history.no_redo'));
         self::assertSame(11.0, self::planOf($shot)->timing->interval->longest());
         self::assertSame(4, $shot->revisions()->count());
     }
@@ -191,8 +191,8 @@ final class ShotPageTest extends PageTestCase
     {
         $shot = self::shot(['/timing/photos' => 1976]);
         $this->get("{$shot->path()}/schedule?photo=1234", ['HX-Request' => 'true'])->assertOk()
-            ->assertSee('1,201–1,250 of 2,000')->assertSee('data-photo="1234"', false)->assertDontSee('data-photo="1251"', false);
-        $this->get("{$shot->path()}/schedule?page=999999", ['HX-Request' => 'true'])->assertSee('1,951–2,000');
+            ->assertSee('1201–1250 of 2000')->assertSee('data-photo="1234"', false)->assertDontSee('data-photo="1251"', false);
+        $this->get("{$shot->path()}/schedule?page=999999", ['HX-Request' => 'true'])->assertSee('1951–2000');
         $this->get("{$shot->path()}/schedule?page=-1&photo=abc", ['HX-Request' => 'true'])->assertSee('1–50 of');
 // Without script it is a page of its own.
         $this->get("{$shot->path()}/schedule?page=2")->assertOk()->assertSee('<html', false)->assertSee('51–100 of');
@@ -217,7 +217,7 @@ final class ShotPageTest extends PageTestCase
             ->assertOk()->assertSee('252', false);
         $keyframe = self::planOf($shot)->move->keyframes[1];
         self::assertSame([0.25, false, 12, 500.0], [$keyframe->at, $keyframe->pass, $keyframe->holdPhotos, $keyframe->positions['slide']]);
-        $this->type($shot, ['move' => ['keyframes' => [1 => ['pass' => '1']]]])->assertStatus(422)->assertSee('held only where the move stops');
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['pass' => '1']]]])->assertStatus(422)->assertSee('Photos can be held only where the move stops');
         $old = $shot->current_revision_id;
         $this->edit($shot, 'keyframe-out', ['place' => 1], ['revision' => $old])->assertStatus(409)->assertSee('another window');
         self::assertCount(3, self::planOf($shot)->move->keyframes);
@@ -242,12 +242,12 @@ final class ShotPageTest extends PageTestCase
     public function testThePictureIsDescribedChangedAndLeftOut(): void
     {
         $shot = self::shot();
-        $this->get("{$shot->path()}")->assertSee('Describe the picture')->assertDontSee('Focal length');
+        $this->get("{$shot->path()}")->assertSee(Words::of('shots.optics.add'))->assertDontSee('Focal length');
         $this->edit($shot, 'optics-in')->assertOk()->assertSee('Focal length');
         $this->get("{$shot->path()}")->assertSee('Focal length')->assertSee(Words::of('checks.crop_cuts_framing.top'));
         $this->type($shot, ['optics' => ['output_width_px' => '1500', 'output_height_px' => '1000', 'foreground_m' => '15']])->assertOk()->assertDontSee('go at top and bottom');
         $this->type($shot, ['optics' => ['subject_m' => '3', 'focal_mm' => 'wide']])->assertStatus(422)->assertSee('Enter a number');
-        $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('from the foreground to the background');
+        $this->type($shot, ['optics' => ['subject_m' => '3']])->assertStatus(422)->assertSee('between foreground and background');
         $this->edit($shot, 'optics-out')->assertOk();
         self::assertNull(self::planOf($shot)->optics);
     }
@@ -262,7 +262,7 @@ final class ShotPageTest extends PageTestCase
     public function testAFigureShowsHowItIsWorkedOut(): void
     {
         $shot = self::shot();
-        $this->get("{$shot->path()}/sums")->assertOk()->assertSee('How it is worked out')->assertSee('240 photos ÷ 24 fps frame rate = 10 s');
+        $this->get("{$shot->path()}/sums")->assertOk()->assertSee(Words::of('shots.sums.heading'))->assertSee('240 photos ÷ 24 fps frame rate = 10 s');
         $this->get("{$shot->path()}/sums/cycle", ['HX-Request' => 'true'])->assertOk()->assertSee('settling')->assertSee('typed')->assertDontSee('<html', false);
         $this->get("{$shot->path()}/sums/tide")->assertNotFound();
         $this->get($shot->path())->assertSee('/sums/cycle', false);

@@ -20,6 +20,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\HoldLost;
+use Evrent\Words\Words;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
 use Tests\Devices\DeviceProcess;
@@ -45,7 +46,7 @@ final class TakeTest extends PageTestCase
         $this->get("{$shot->path()}/run")->assertOk()->assertSee('Simulated rig, at')->assertSee('Start run');
         $take = $this->start($shot, $rig->address, "ptp:{$camera->address}");
         self::assertSame(['cable'], array_column($take->preflight, 'item'));
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('Getting ready')->assertSee('Abort');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee(Words::of('shoots.together_now.preparing'))->assertSee('Abort');
         $this->carryOut();
         $take->refresh();
         self::assertSame(['ended', 'complete'], [$take->status, $take->ending]);
@@ -67,7 +68,7 @@ final class TakeTest extends PageTestCase
         self::assertSame(['not heard', 'said again'], $take->lines()->where('kind', 'mark')->get()->map(static fn (TakeLine $line): mixed => $line->more['why'])->sort()->values()->all());
         // What is marked afterwards goes into the same log.
         $this->post($take->at('takes.order'), ['order' => 'mark', 'photo' => '4', 'to' => '5', 'why' => 'headlamps'])->assertRedirect();
-        $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 spoilt')->assertSee('headlamps')->assertSee('6 to 10');
+        $this->get($take->at('takes.show'))->assertSee('8 of 10 photos, 2 bad')->assertSee('headlamps')->assertSee('6 to 10');
         // For other programs: of what the take triggered, without what was marked.
         $file = fn (string $format): string => (string) $this->get(route('takes.file', [...$take->shot->address(), 'take' => $take->id, 'format' => $format]))
             ->assertOk()->getContent();
@@ -75,8 +76,8 @@ final class TakeTest extends PageTestCase
         self::assertSame(10, substr_count($file('ffconcat'), "\nfile "));
         self::assertStringNotContainsString('_000004.jpg', $file('ffconcat'));
         self::assertStringStartsWith('BEGIN:VCALENDAR', $file('ics'));
-        $this->get($take->at('takes.show'))->assertSee('For other programs');
-        $this->get($take->at('takes.trace'))->assertOk()->assertSee('What has happened')->assertSee('photos 4 to 5 marked spoilt by the shooter: headlamps');
+        $this->get($take->at('takes.show'))->assertSee(Words::of('clip.files.title'));
+        $this->get($take->at('takes.trace'))->assertOk()->assertSee(Words::of('takes.trace.title'))->assertSee('photos 4 to 5 flagged as bad by the shooter: headlamps');
         self::assertStringContainsString('4,spoilt,', $this->get($take->at('takes.csv'))->assertOk()->streamedContent());
         $this->put($take->at('takes.update'), ['notes' => 'calmer next time', 'rating' => '4'])->assertRedirect();
         $this->get($take->at('takes.show'))->assertSee('calmer next time');
@@ -89,14 +90,14 @@ final class TakeTest extends PageTestCase
         self::assertSame([PresetKind::Recipe, 'Water wants twice as long.'], [$recipe->kind, $recipe->note]);
         Preset::query()->create(['name' => 'A move', 'kind' => PresetKind::Move, 'note' => '', 'content' => $recipe->content]);
         $this->post($take->at('takes.learn'), ['name' => 'A move', 'why' => 'x'])->assertSessionHasErrors('learn.name');
-        $this->get("{$shot->path()}/takes")->assertOk()->assertSee('Takes side by side')->assertSee('8 of 10')->assertSee('calmer next time')->assertSee('Photos were marked spoilt');
+        $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.compare'))->assertSee('8 of 10')->assertSee('calmer next time')->assertSee('Photos were marked spoilt');
         $this->get("{$shot->path()}/review")->assertOk()->assertSee('shot to its end');
         // A second take, that never came to a photo: both are there to be read.
         Take::query()->create(['status' => 'ended', 'ending' => 'aborted'] + $take->replicate(['ending', 'status', 'key'])->getAttributes());
-        $this->get("{$shot->path()}/takes")->assertOk()->assertSee('Which')->assertSee('aborted');
-        $this->get("{$shot->path()}/run")->assertOk()->assertSee('Takes so far');
-        $this->get("{$shot->path()}/review")->assertOk()->assertSee('Side by side');
-        $this->get("{$shot->path()}/takes?take[]=999&take[][]=x")->assertOk()->assertSee('None is over yet.');
+        $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.which'))->assertSee('aborted');
+        $this->get("{$shot->path()}/run")->assertOk()->assertSee(Words::of('shots.shoot_it.takes'));
+        $this->get("{$shot->path()}/review")->assertOk()->assertSee(Words::of('shots.all_takes.compare'));
+        $this->get("{$shot->path()}/takes?take[]=999&take[][]=x")->assertOk()->assertSee(Words::of('takes.index.none'));
         exec('rm -rf ' . escapeshellarg($card));
     }
 
@@ -149,7 +150,7 @@ final class TakeTest extends PageTestCase
         $this->post($take->at('takes.order'), ['order' => 'as_is', 'about' => 'focus', 'why' => 'the lens is taped'])->assertSessionHasNoErrors();
         // What the worker says of it is what the room shows.
         $take->update(['now' => ['contradictions' => [['about' => 'focus', 'says' => 'Focus mode is automatic.', 'set' => 'Set focus to manual']]]]);
-        $this->get($take->at('takes.now'))->assertSee('one thing contradicts the plan')->assertSee('Set focus to manual')->assertSee('Use as is, because');
+        $this->get($take->at('takes.now'))->assertSee('one setting conflicts with the plan')->assertSee('Set focus to manual')->assertSee('Use as is, because');
         $this->carryOut();
         $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent())['lines'];
         $resolved = array_values(array_filter($log, static fn (LogLine $line): bool => $line->kind === LogKind::Resolved));
@@ -170,7 +171,7 @@ final class TakeTest extends PageTestCase
         $this->post($take->at('takes.rest'), ['from' => '40'])->assertSessionHasErrors('rest.from');
         $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         $this->carryOut();
-        $this->get($take->refresh()->at('takes.show'))->assertOk()->assertSee('Make a shot of the rest');
+        $this->get($take->refresh()->at('takes.show'))->assertOk()->assertSee(Words::of('takes.show.make_rest'));
         $this->post($take->at('takes.rest'), ['from' => 'most'])->assertSessionHasErrors('rest.from');
         $total = self::planOf($shot)->photosTotal();
         $this->post($take->at('takes.rest'), ['from' => (string) $total])->assertSessionHasErrors('rest.from');
@@ -182,8 +183,8 @@ final class TakeTest extends PageTestCase
         $rest = Shot::query()->where('follows_take_id', $take->id)->sole();
         self::assertSame($total - 39, self::planOf($rest)->photosTotal());
         self::assertSame($shot->shoot_id, $rest->shoot_id);
-        $this->get($rest->at('clip.show'))->assertOk()->assertSee('This clip follows on that of');
-        $this->get($take->at('takes.show'))->assertSee('Its rest is')->assertSee($rest->title());
+        $this->get($rest->at('clip.show'))->assertOk()->assertSee(Words::of('clip.show.follows'));
+        $this->get($take->at('takes.show'))->assertSee(Words::of('takes.show.rest_is'))->assertSee($rest->title());
     }
 
     public function testTheSameOrderTwiceIsOneAndAWrongOneIsRefused(): void

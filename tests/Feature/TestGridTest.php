@@ -9,6 +9,7 @@ use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
 use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DeviceProcess;
 
@@ -46,7 +47,7 @@ final class TestGridTest extends PageTestCase
         $trial = $this->trial($shot, '0.4 20', '1/20 1');
 
         $grid = $this->start($trial, $shot);
-        $this->get($grid->at('show'))->assertOk()->assertSee('Waiting until rig and camera are free')->assertSee('Stop the test');
+        $this->get($grid->at('show'))->assertOk()->assertSee(Words::of('app.grid_page.waiting'))->assertSee(Words::of('trials.grid_now.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
 
         self::assertSame('done', $grid->refresh()->status, $grid->says);
@@ -66,7 +67,7 @@ final class TestGridTest extends PageTestCase
         $this->get($grid->at('still', '1:1'))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->get($grid->at('film', '0:0'))->assertNotFound();
         $this->get("{$grid->at('show')}?seen=3")->assertSee("clip-{$trial->id}-1-1", false)->assertDontSee("clip-{$trial->id}-1-0", false);
-        $this->get(route('trials.index', $trial->shoot_id))->assertSee('Into the plan')->assertSee('Play side by side');
+        $this->get(route('trials.index', $trial->shoot_id))->assertSee(Words::of('trials.clip.use'))->assertSee('Play side by side');
 
         $this->post($grid->at('take'), ['cell' => '1:1'])->assertRedirect(route('shots.view', [...$shot->address(), 'time']));
         $plan = $shot->refresh()->currentRevision()->toPlan();
@@ -106,7 +107,7 @@ final class TestGridTest extends PageTestCase
         $locks = DeviceLocks::take($this->rig->address, '');
         TestGrid::query()->whereKey($grid->id)->update(['created_at' => now()->subMinutes(5)]);
         $this->artisan('evrent:takes', ['--once' => true]);
-        $this->get($grid->at('show'))->assertSee('Waiting until rig and camera are free');
+        $this->get($grid->at('show'))->assertSee(Words::of('app.grid_page.waiting'));
         $locks?->letGo();
         $this->post($grid->at('stop'))->assertRedirect();
         $this->delete($shot->path())->assertSessionHas('deleted');
@@ -127,7 +128,7 @@ final class TestGridTest extends PageTestCase
         $this->rig->kill();
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertSame('failed', $grid->refresh()->status);
-        $this->get(route('trials.index', $trial->shoot_id))->assertSee('It failed.')->assertSee('does not answer');
+        $this->get(route('trials.index', $trial->shoot_id))->assertSee('Failed.')->assertSee('does not answer');
     }
 
     private function trial(Shot $shot, string $intervals, string $shutters): Trial

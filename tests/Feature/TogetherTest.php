@@ -9,6 +9,7 @@ use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Words\Words;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -53,11 +54,11 @@ final class TogetherTest extends PageTestCase
     public function testBothAreStartedAndAFailureOfOneLeavesTheOther(): void
     {
         $page = '/shoots/' . self::shoot()->id . '/together';
-        $this->get($page)->assertOk()->assertSee('Start both')->assertSee('No take of this shoot is under way');
+        $this->get($page)->assertOk()->assertSee('Start both')->assertSee(Words::of('shoots.together_now.none'));
         $this->post($page, $this->both)->assertSessionHasNoErrors()->assertRedirect($page);
         [$first, $second] = Take::query()->with('shot')->orderBy('id')->get()->all();
         self::assertSame([0.0, 5.0], [$first->made()->startAt, $second->made()->startAt]);
-        $this->get($page)->assertSee('Stop all')->assertSee('Getting ready');
+        $this->get($page)->assertSee('Stop all')->assertSee(Words::of('shoots.together_now.preparing'));
         $this->get("{$page}/now")->assertOk()->assertSee($first->at('takes.show'), false)->assertSee($second->at('takes.show'), false)->assertDontSee('<html', false);
 
         // The second rig does not answer: its take is aborted, and the first is shot to its end.

@@ -69,14 +69,14 @@ final class TrueWordsTest extends PageTestCase
     public function testTheLightAsksWhatIsExposedForAndWhere(): void
     {
         $shot = self::night(['/light' => ['iso' => 100]]);
-        $this->get($shot->path())->assertSee('what lamps light')->assertSee('country, 21.3')->assertSee('as typed, 21.6');
+        $this->get($shot->path())->assertSee('lamp light')->assertSee('country, 21.3')->assertSee('as typed, 21.6');
         $this->type($shot, ['light' => ['exposed_for' => 'sky', 'bias_stops' => '-0.5'], 'site' => ['sky_mag' => '19.5']])->assertOk();
         self::assertSame([ExposedFor::Sky, -0.5, 19.5], [self::planOf($shot)->light?->exposedFor, self::planOf($shot)->light?->biasStops, self::planOf($shot)->site?->skyMag]);
         foreach (['lamps_lux' => ['-3', 'from 0 to 100'], 'bias_stops' => ['12', 'from -6 to 6'], 'lamps_on' => ['tea time', 'such as 19:40']] as $field => [$typed, $says]) {
             $this->type($shot, ['light' => [$field => $typed]])->assertStatus(422)->assertSee($says);
         }
-        $this->type($shot, ['site' => ['sky_mag' => '40']])->assertStatus(422)->assertSee('how dark the night sky is');
-        $this->type($shot, ['light' => ['exposed_for' => 'lamps']])->assertStatus(422)->assertSee('Say how bright the lamps are');
+        $this->type($shot, ['site' => ['sky_mag' => '40']])->assertStatus(422)->assertSee('a night sky brightness');
+        $this->type($shot, ['light' => ['exposed_for' => 'lamps']])->assertStatus(422)->assertSee('Enter the brightness of the lamps');
         $this->type($shot, ['light' => ['exposed_for' => 'lamps', 'lamps_lux' => '40']])->assertOk();
     }
 
@@ -88,7 +88,7 @@ final class TrueWordsTest extends PageTestCase
         $typed = ['name' => 'Saltreach', 'date' => '2027-04-07', 'latitude' => '52.2', 'longitude' => '0.9', 'zone' => 'Europe/London', 'sky_mag' => 'a village\'s edge'];
         $this->put("/shoots/{$shoot->id}/place", $typed)->assertSessionHasNoErrors();
         self::assertSame([20.5, 20.5], [$shoot->refresh()->sky_mag, self::planOf($own)->site?->skyMag]);
-        $this->get("/shoots/{$shoot->id}")->assertSee('value="a village’s edge"', false)->assertSee('Galactic centre up')->assertSee('light of the sky', false);
+        $this->get("/shoots/{$shoot->id}")->assertSee('value="a village’s edge"', false)->assertSee('Galactic centre up')->assertSee(Words::of('shoots.day.sky'), false);
         $this->type($own, ['site' => ['sky_mag' => '18.5']])->assertOk();
         $this->put("/shoots/{$shoot->id}/place", ['sky_mag' => 'remote', 'date' => '2027-04-08'] + $typed)->assertSessionHasNoErrors();
         self::assertSame([21.9, 18.5, '2027-04-08'], [$shoot->refresh()->sky_mag, self::planOf($own)->site?->skyMag, self::planOf($own)->site?->date]);
@@ -105,7 +105,7 @@ final class TrueWordsTest extends PageTestCase
         $this->edit($shot, 'matters-most', ['place' => '0'])->assertOk();
         self::assertNull(self::planOf($shot)->move->mattersMost());
         $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '95']]]])->assertOk()->assertSee('finding-L5', false);
-        $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '120']]]])->assertStatus(422)->assertSee('the share of the photo that the subject takes');
+        $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '120']]]])->assertStatus(422)->assertSee('the subject’s share of the photo');
         $this->type($shot, ['move' => ['keyframes' => [1 => ['subject_height' => '']]]])->assertOk()->assertDontSee('finding-L5', false);
         self::assertNull(self::planOf($shot)->move->keyframes[1]->subjectHeight);
     }
@@ -150,7 +150,7 @@ final class TrueWordsTest extends PageTestCase
         $preset = Preset::query()->where('name', 'Rime under stars')->firstOrFail();
         $recipe = Presets::recipe($preset);
         self::assertSame([ExposedFor::Sky, true, true], [$recipe->exposedFor, $recipe->followsLight, $recipe->onMains]);
-        $this->get('/presets')->assertOk()->assertSee('Rime under stars')->assertSee('fed from');
+        $this->get('/presets')->assertOk()->assertSee('Rime under stars')->assertSee(Words::of('presets.index.power'));
         $this->put("/presets/{$preset->id}", ['exposed_for' => '', 'on_mains' => '1'] + $typed)->assertRedirect('/presets');
         self::assertSame([null, false, true], [Presets::recipe($preset->refresh())->exposedFor, Presets::recipe($preset)->followsLight, Presets::recipe($preset)->onMains]);
     }
@@ -160,7 +160,7 @@ final class TrueWordsTest extends PageTestCase
     {
         $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
         $this->get("{$shot->path()}/schedule")->assertOk()->assertSeeInOrder([
-            'Photo', 'Part', 'Trigger', 'Open at', 'for', 'Close', 'Interval', 'Slide, mm', 'at step', 'steps after', 'Move', 'Needs', 'Slack', 'Late', 'On card', 'ISO', 'EV', 'Brightness',
+            'Photo', Words::of('runs.show.part'), 'Trigger', Words::of('shots.schedule.open'), Words::of('shots.schedule.for'), Words::of('shots.schedule.close'), 'Interval', 'Slide, mm', 'at step', 'steps after', 'Move', 'Needs', 'Slack', Words::of('runs.show.late'), Words::of('shots.schedule.written'), 'ISO', 'EV', 'Brightness',
         ])->assertSeeInOrder(['3200', '−9.0']);
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Shoot;
 use App\Models\Take;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
 use Tests\Devices\DeviceProcess;
@@ -33,7 +34,7 @@ final class UnderWayTest extends PageTestCase
         self::assertSame([false, false], [$shot->refresh()->trashed(), Shoot::query()->findOrFail($shot->shoot_id)->trashed()]);
         self::assertNotSame($other->id, $shot->shoot_id);
         foreach (['/', "/shoots/{$shot->shoot_id}"] as $page) {
-            $this->get($page)->assertOk()->assertSee('To the take')->assertSee($take->at('takes.show'));
+            $this->get($page)->assertOk()->assertSee(Words::of('takes.under_way.open'))->assertSee($take->at('takes.show'));
         }
         Shoot::query()->whereKey($shot->shoot_id)->update(['is_demo' => true]);
         self::assertSame(1, Artisan::call('evrent:demo', ['--reset' => true]));
@@ -57,11 +58,11 @@ final class UnderWayTest extends PageTestCase
         Take::query()->whereKey($take->id)->update(['status' => Take::INTERRUPTED]);
         $this->carryOut();
         self::assertSame([Take::INTERRUPTED, 0], [$take->refresh()->status, $take->lines()->count()]);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('A backup was restored')->assertSee('Ask the rig where it stands')->assertDontSee('Go on with this take');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('A backup was restored')->assertSee(Words::of('takes.interrupted.ask'))->assertDontSee(Words::of('takes.interrupted.resume'));
         $this->get('/')->assertSee('Interrupted:');
         $say = fn (string $act) => $this->post($take->at('takes.resume'), ['act' => $act]);
         $say('ask')->assertSessionHas('stands', static fn (string $says): bool => str_contains($says, 'The rig does not know where it stands.'));
-        $this->get($take->at('takes.show'))->assertSee('Go on with this take');
+        $this->get($take->at('takes.show'))->assertSee(Words::of('takes.interrupted.resume'));
         // Another has its rig by now.
         $other = $this->started($rig->address);
         $say('go_on')->assertSessionHasErrors(['resume.rig' => 'Its rig or its camera is in another take by now. End that first.']);

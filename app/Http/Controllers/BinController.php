@@ -11,6 +11,7 @@ use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Trial;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -32,10 +33,10 @@ final class BinController
         $found = $query->findOrFail($id);
         Gate::authorize('restore', $found);
         if (!$bringBack($found)) {
-            return redirect()->back()->with('notice', 'Another one has this name now. Rename that one, then restore this one.')
+            return redirect()->back()->with('notice', Words::of('app.bin.name'))
                 ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => 'It']);
         }
 
-        return redirect()->back()->with('notice', 'Restored.');
+        return redirect()->back()->with('notice', Words::of('app.bin.restored'));
     }
 }

@@ -13,6 +13,7 @@ use Evrent\Core\Shot\EdgeCrossings;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -52,11 +53,11 @@ final class CrossingController
     private static function crossings(ShotPage $page, array $asked): array
     {
         $axes = $page->plan->rig->axes;
-        $way = $page->schedule->moves->way($axes) ?? throw new InvalidInput([new Problem('/pan', 'Nothing moves here: nothing crosses.')]);
-        $pan = TypedText::number($asked['pan']) ?? throw new InvalidInput([new Problem('/pan', 'Enter where the pan stands, in degrees.')]);
-        $metres = TypedText::number($asked['metres']) ?? throw new InvalidInput([new Problem('/metres', 'Enter how far it is, in metres.')]);
+        $way = $page->schedule->moves->way($axes) ?? throw new InvalidInput([new Problem('/pan', Words::of('app.crossing.still'))]);
+        $pan = TypedText::number($asked['pan']) ?? throw new InvalidInput([new Problem('/pan', Words::of('app.crossing.pan'))]);
+        $metres = TypedText::number($asked['metres']) ?? throw new InvalidInput([new Problem('/metres', Words::of('app.crossing.distance'))]);
         $seconds = $asked['seconds'] === '' ? $page->schedule->summary->runSeconds : TypedText::seconds($asked['seconds'])
-            ?? throw new InvalidInput([new Problem('/seconds', 'Enter how long the move takes in real time, such as 30 s.')]);
+            ?? throw new InvalidInput([new Problem('/seconds', Words::of('app.crossing.time'))]);
         $pass = new TimedPass($way, array_combine($page->plan->rig->axisIds(), $axes), 0.0, (float) $way->end, $seconds);
 
         return EdgeCrossings::of($page->schedule, $pan, $metres, $asked['line'], $pass);

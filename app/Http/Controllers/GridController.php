@@ -65,18 +65,18 @@ final class GridController
         $cell = $request->string('cell')->toString();
         $shot = $shoot->shots()->find($grid->shot_id);
         if ($shot === null || !in_array($cell, $trial->matrix()->cells(), true)) {
-            return self::back($shoot, $trial)->with('notice', 'That shot is gone.');
+            return self::back($shoot, $trial)->with('notice', Words::of('app.grid.gone'));
         }
         try {
             $editShot($shot, AskedEdit::now($shot), static fn (PinnedPlan $pinned): Edited => CellPlan::taken($pinned, $trial->matrix(), $cell));
         } catch (InvalidInput $invalid) {
             return self::back($shoot, $trial)->with('notice', Words::say($invalid->problems[0]->message));
         } catch (ShotChangedElsewhere) {
-            return self::back($shoot, $trial)->with('notice', 'The shot was changed in this moment. Press again.');
+            return self::back($shoot, $trial)->with('notice', Words::of('app.grid.again'));
         }
 
         return redirect()->route('shots.view', [...$shot->address(), 'time'])
-            ->with('notice', 'The interval and the shutter time are in the plan. Undo takes them back.');
+            ->with('notice', Words::of('app.grid.applied'));
     }
 
     private static function kept(TestGrid $grid, string $cell, string $what, string $type): Response

@@ -12,6 +12,8 @@ use App\Models\PlanRevision;
 use App\Models\Shot;
 use App\Pages\ComparedRevision;
 use Evrent\Core\Editing\Edited;
+use Evrent\Core\Messages\Message;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +30,7 @@ final class HistoryController
 
         $step = static fn () => $history->undo($shot, AskedEdit::of($request));
 
-        return ShotResponse::to($request, $shot, $step, "Undone: {$undone}.", 'There is nothing to undo.');
+        return ShotResponse::to($request, $shot, $step, Words::of('app.history.undone', undone: $undone), Words::of('app.history.no_undo'));
     }
 
     public function redo(Request $request, Shot $shot, StepThroughHistory $history): Response|RedirectResponse
@@ -37,7 +39,7 @@ final class HistoryController
 
         $step = static fn () => $history->redo($shot, AskedEdit::of($request));
 
-        return ShotResponse::to($request, $shot, $step, "Done again: {$done}.", 'There is nothing to redo.');
+        return ShotResponse::to($request, $shot, $step, Words::of('app.history.redone', done: (string) $done), Words::of('app.history.no_redo'));
     }
 
     /** The shot's revisions, two of them side by side. */
@@ -66,7 +68,7 @@ final class HistoryController
         return ShotResponse::to($request, $shot, static fn () => $editShot($shot, $asked, new Edited(
             $revision->toPlan(),
             $revision->toPins(),
-            "back to {$revision->reason}",
-        )), "Back to: {$revision->told()}. Undo takes it back.");
+            new Message('history.back_to', ['change' => Message::stored($revision->reason)]),
+        )), Words::of('history.restored', change: $revision->told()));
     }
 }

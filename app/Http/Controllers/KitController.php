@@ -27,6 +27,7 @@ use Evrent\Core\Kit\TypedKit;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -55,7 +56,7 @@ final class KitController
 
     public function destroy(KitItem $item, ThrowAway $throwAway): RedirectResponse
     {
-        return redirect()->route('kit.index')->with('notice', 'Removed from the bag. Shots that use it keep it.')->with($throwAway($item, 'kit', $item->name));
+        return redirect()->route('kit.index')->with('notice', Words::of('app.kit.removed'))->with($throwAway($item, 'kit', $item->name));
     }
 
     /** Whether a rig or a camera is where the kit says, and works. */
@@ -72,7 +73,7 @@ final class KitController
         $pieces = $form->readBy(KitFormat::read(...));
         $keep($pieces);
 
-        return redirect()->route('kit.index')->with('notice', trans_choice('{1} One piece is in the bag.|[2,*] :count pieces are in the bag.', count($pieces)));
+        return redirect()->route('kit.index')->with('notice', Words::of('app.kit.imported', count: count($pieces)));
     }
 
     public function json(): Response
@@ -101,7 +102,7 @@ final class KitController
     {
         $item = KitItem::query()->find($request->integer('item'));
         if ($item === null) {
-            return ShotResponse::shown($request, $shot, 'That piece is no longer in the bag. Choose another.');
+            return ShotResponse::shown($request, $shot, Words::of('app.item_gone'));
         }
         $count = Typed::text($request, 'count') === '' ? 1.0 : TypedText::number(Typed::text($request, 'count'));
 
@@ -114,10 +115,10 @@ final class KitController
         );
 
         $notice = count($pieces) > 1
-            ? "{$names}, which it was last used with, are in this shot. Undo takes them back."
-            : "{$names} is in this shot. Undo takes it back.";
+            ? Words::of('app.kit.picked_many', names: $names)
+            : Words::of('app.kit.picked', names: $names);
 
-        $unfit = "“{$item->name}” does not fit here.";
+        $unfit = Words::of('app.no_fit', name: $item->name);
 
         return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, $unfit);
     }
@@ -129,7 +130,7 @@ final class KitController
             ...($kept === null ? [] : SeenValues::merged($form, TypedKit::texts($kept))),
         ])));
 
-        return redirect()->to($form->standsAt())->with('notice', "“{$piece->name}” is in the bag.");
+        return redirect()->to($form->standsAt())->with('notice', Words::of('app.kit.kept', piece: $piece->name));
     }
 
     /**

@@ -27,7 +27,7 @@ final class LiveController
         }
         $answer = $form->text('do') === 'connect' ? $hand->takeCamera($camera) : $hand->askCamera($camera, ['do' => $form->text('do')]);
 
-        return response()->json($answer === null ? ['off' => true, 'problem' => 'The camera is not connected. Connect it first.'] : $answer->fields);
+        return response()->json($answer === null ? ['off' => true, 'problem' => Words::of('app.live.off')] : $answer->fields);
     }
 
     /** The newest frame, or the newest test photo; 204 where the page has it already. What else is known of it goes in a header, as JSON. */

@@ -21,6 +21,7 @@ use Evrent\Core\Photos\Mark;
 use Evrent\Devices\Photos\Apart;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\SmallPicture;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -69,7 +70,7 @@ final class PhotosController
         $takes = $form->taken(static fn (): array => $read($reading));
 
         return redirect()->to($shot->at('photos.index'))
-            ->with('notice', trans_choice('{0} Every series was read.|{1} One take is being read.|[2,*] :count takes are being read.', count($takes)));
+            ->with('notice', Words::of('app.photos.reading', count: count($takes)));
     }
 
     /** Somebody knows which one of them is. */
@@ -93,20 +94,27 @@ final class PhotosController
     {
         $form->taken(static fn () => $learn(new PhotosPage($shot, $reading), $form->text('body'), array_values((array) $form->input('fields', []))));
 
-        return redirect()->to($form->standsAt())->with('notice', 'Kept with the body.');
+        return redirect()->to($form->standsAt())->with('notice', Words::of('app.photos.body'));
     }
 
     /** How it came out, and what it taught. */
     public function judge(VerdictForm $form, Shot $shot, CardReading $reading, JudgePhotos $judge): RedirectResponse
     {
-        $form->taken(static fn () => $judge(new PhotosPage($shot, $reading), (int) $form->text('rating'), trim($form->text('name')), trim($form->text('why'))));
+        $form->taken(
+            static fn () => $judge(new PhotosPage($shot, $reading), (int) $form->text('rating'), trim($form->text('name')), trim($form->text('why'))),
+        );
 
-        return redirect()->to($form->standsAt())->with('notice', $form->text('name') === '' ? 'Kept.' : "“{$form->text('name')}” has what this taught.");
+        return redirect()->to($form->standsAt())->with(
+            'notice',
+            $form->text('name') === '' ? Words::of('app.saved') : Words::of('app.photos.taught', text: $form->text('name')),
+        );
     }
 
     public function mark(CardForm $form, Shot $shot, CardReading $reading, MarkPhotos $mark): RedirectResponse
     {
-        $form->taken(static fn () => $mark($reading, $form->text('from'), $form->text('to'), Mark::tryFrom($form->text('mark')), trim($form->text('why'))));
+        $form->taken(
+            static fn () => $mark($reading, $form->text('from'), $form->text('to'), Mark::tryFrom($form->text('mark')), trim($form->text('why'))),
+        );
 
         return redirect()->to($form->standsAt() . '#photo-' . (int) $form->text('from'));
     }

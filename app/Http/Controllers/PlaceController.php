@@ -11,6 +11,7 @@ use App\Models\Shoot;
 use Evrent\Core\Day\TypedPlace;
 use Evrent\Core\Format\PlaceFile;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /**
@@ -32,7 +33,7 @@ final class PlaceController
             return [TypedPlace::read([...$merged, 'horizon_variation' => $form->text('horizon_variation')]), array_values($told)];
         }));
 
-        return redirect()->to($form->standsAt())->with('notice', 'The shoot and all its shots now use this place.');
+        return redirect()->to($form->standsAt())->with('notice', Words::of('app.place.used'));
     }
 
     /** Fills the fields from a file; nothing is kept before they are looked at. */
@@ -47,6 +48,6 @@ final class PlaceController
         }
 
         return redirect()->to($form->standsAt())->withInput([...$form->typed(), ...$read])
-            ->with('place-read', 'Read from the file. Check it, then save the place.');
+            ->with('place-read', Words::of('app.place.read'));
     }
 }

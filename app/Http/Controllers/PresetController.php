@@ -20,6 +20,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\RecipeText;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,7 +42,7 @@ final class PresetController
         $kind = PresetKind::tryFrom($form->text('kind')) === PresetKind::Shot ? PresetKind::Shot : PresetKind::Move;
         $form->taken(static fn () => $keep($shot, $kind, $form->text('name'), $form->text('note')));
 
-        return redirect($shot->path())->with('notice', "Kept as “{$form->text('name')}”.");
+        return redirect($shot->path())->with('notice', Words::of('app.preset.kept_as', text: $form->text('name')));
     }
 
     public function storeRecipe(PresetForm $form, ChangePreset $change): RedirectResponse
@@ -64,14 +65,14 @@ final class PresetController
     {
         $preset = Preset::query()->find($request->integer('preset'));
         if ($preset === null) {
-            return ShotResponse::shown($request, $shot, 'That preset is gone. Choose another.');
+            return ShotResponse::shown($request, $shot, Words::of('app.preset.gone'));
         }
 
         $edit = static fn (PinnedPlan $plan): Edited => Presets::applied($preset, $plan);
 
-        $notice = "“{$preset->name}” is applied. Undo takes it back.";
+        $notice = Words::of('app.preset.applied', preset: $preset->name);
 
-        $unfit = "“{$preset->name}” does not fit here.";
+        $unfit = Words::of('app.no_fit', name: $preset->name);
 
         return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice, $unfit);
     }
@@ -89,6 +90,6 @@ final class PresetController
             return ['name' => $typed['name'], 'note' => $recipe->reason, 'content' => RecipeText::toJson($recipe)];
         }));
 
-        return redirect()->route('presets.index')->with('notice', "“{$name}” is kept.");
+        return redirect()->route('presets.index')->with('notice', Words::of('app.preset.kept', name: $name));
     }
 }

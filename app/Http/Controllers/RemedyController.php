@@ -14,8 +14,10 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot as PlannedShot;
+use Evrent\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,19 +32,21 @@ final class RemedyController
         $remedy = self::remedy($request, $shot->currentRevision()->toPlan());
         $turnsClip = $remedy !== null && $remedy->mended->timing->playsBackwards !== $shot->currentRevision()->toPlan()->timing->playsBackwards;
         $notice = match (true) {
-            $remedy === null => 'That is already fixed.',
+            $remedy === null => Words::of('remedies.fixed'),
             // Its list may be of photos that were taken the other way round.
-            $turnsClip && $shot->clip_revision_id !== null => "{$remedy->label}: done. This shot’s clip has a list already: reverse it in Clip when its photos "
-                . 'are of this move.',
-            default => "{$remedy->label}: done. Undo takes it back.",
+            $turnsClip && $shot->clip_revision_id !== null => Words::of('remedies.done_reverse_clip', fix: $remedy->label),
+            default => Words::of('remedies.done', fix: $remedy->label),
         };
 
         $edit = static function (PinnedPlan $plan) use ($request): Edited {
             $remedy = self::remedy($request, $plan->plan);
 
             return $remedy === null
-                ? new Edited($plan->plan, $plan->pins, 'nothing to mend')
-                : $plan->became($remedy->mended, Typed::text($request, 'finding') . ": {$remedy->label}");
+                ? new Edited($plan->plan, $plan->pins, new Message('remedies.nothing'))
+                : $plan->became(
+                    $remedy->mended,
+                    new Message('remedies.change', ['finding' => Typed::text($request, 'finding'), 'fix' => $remedy->label]),
+                );
         };
 
         return ShotResponse::to($request, $shot, static fn () => $editShot($shot, AskedEdit::of($request), $edit), $notice);

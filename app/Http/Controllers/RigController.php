@@ -40,7 +40,7 @@ final class RigController
             return response()->json(['problem' => Words::say($invalid->problems[0]->message)], 422);
         }
         if ($answer === null) {
-            return response()->json(['off' => true, 'problem' => 'The rig is not connected. Connect it, then drive it.']);
+            return response()->json(['off' => true, 'problem' => Words::of('app.rig.off')]);
         }
 
         return response()->json(

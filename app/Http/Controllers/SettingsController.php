@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeSettings;
 use App\Http\Requests\SettingsForm;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -23,6 +24,6 @@ final class SettingsController
     {
         $form->taken(static fn () => $change($form->values(...)));
 
-        return redirect()->route('settings.edit')->with('notice', 'Saved.');
+        return redirect()->route('settings.edit')->with('notice', Words::of('app.saved'));
     }
 }

@@ -18,6 +18,7 @@ use App\Models\Take;
 use App\Pages\FirstPage;
 use App\Pages\ShootPage;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -48,12 +49,12 @@ final class ShootController
     {
         $form->taken(static fn () => $describe($shoot, static fn (Shoot $locked): array => SeenValues::merged($form, $locked->detailTexts())));
 
-        return redirect()->route('shoots.show', $shoot)->with('notice', 'Saved.');
+        return redirect()->route('shoots.show', $shoot)->with('notice', Words::of('app.saved'));
     }
 
     public function duplicate(Shoot $shoot, CopyShoot $copyShoot): RedirectResponse
     {
-        return redirect()->route('shoots.show', $copyShoot($shoot))->with('notice', "A copy of “{$shoot->name}”.");
+        return redirect()->route('shoots.show', $copyShoot($shoot))->with('notice', Words::of('app.shoot.copy', shoot: $shoot->name));
     }
 
     public function show(Shoot $shoot): View

@@ -18,16 +18,17 @@ use App\Models\Preset;
 use App\Models\Shoot;
 use App\Models\Shot;
 use App\Pages\EditedShot;
-use App\Pages\Settings;
 use App\Pages\Presets;
+use App\Pages\Settings;
 use App\Pages\ShotPage;
 use App\Pages\ShotView;
 use App\Pages\StarterPlans;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Presets\AppliedRecipe;
+use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -97,7 +98,7 @@ final class ShotController
     {
         $form->taken(static fn () => $moveShot($shot, $form->target()));
 
-        return redirect()->route('shoots.show', $form->target())->with('notice', "“{$shot->title()}” is in this shoot now.");
+        return redirect()->route('shoots.show', $form->target())->with('notice', Words::of('app.shot.moved', title: $shot->title()));
     }
 
     /** A copy in the same shoot, or in another one. */

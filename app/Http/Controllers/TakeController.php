@@ -33,6 +33,7 @@ use Evrent\Core\Run\Take\Trace;
 use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -137,7 +138,10 @@ final class TakeController
     public function now(Shot $shot, Take $take): Response
     {
         $plan = $take->revision->toPlan();
-        $answer = response()->view('takes.parts.now', ['shot' => $shot, 'take' => $take, 'plan' => $plan, 'picture' => $take->picture()->value('photo')]);
+        $answer = response()->view(
+            'takes.parts.now',
+            ['shot' => $shot, 'take' => $take, 'plan' => $plan, 'picture' => $take->picture()->value('photo')],
+        );
 
         return $take->isOver() ? $answer->header('HX-Refresh', 'true') : $answer;
     }
@@ -181,7 +185,7 @@ final class TakeController
         $rating = (int) Typed::text($request, 'rating');
         $describe($take, Typed::text($request, 'notes'), $rating >= 1 && $rating <= 5 ? $rating : null);
 
-        return redirect($take->at('takes.show'))->with('notice', 'Saved.');
+        return redirect($take->at('takes.show'))->with('notice', Words::of('app.saved'));
     }
 
     /** The whole log (evrent.run-log/2). */
@@ -194,7 +198,10 @@ final class TakeController
             (float) ($take->begun_at ?? $take->created_at)->format('U.u'),
             $take->made(),
             $take->speed,
-            array_filter(['rig' => (string) $take->rig_address, 'camera' => $take->camera_address], static fn (string $address): bool => $address !== ''),
+            array_filter(
+                ['rig' => (string) $take->rig_address, 'camera' => $take->camera_address],
+                static fn (string $address): bool => $address !== '',
+            ),
         );
 
         return response()->streamDownload(static function () use ($take, $header): void {

@@ -12,6 +12,7 @@ use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\TakesBeside;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -41,7 +42,7 @@ final class TakesController
     {
         $rest = $form->taken(static fn (): Shot => $shootTheRest($take, $form->from()));
 
-        return redirect($rest->at('shots.show'))->with('notice', "The rest is a shot of its own. Its clip follows on that of “{$shot->title()}”.");
+        return redirect($rest->at('shots.show'))->with('notice', Words::of('app.takes.rest', title: $shot->title()));
     }
 
     /** What was learnt becomes a recipe, or amends one. */
@@ -50,6 +51,6 @@ final class TakesController
         $report = $take->report(Schedule::of($take->revision->toPlan()));
         $form->taken(static fn () => $learn($report->state->schedule, $report->cleanClipSeconds, $form->text('name'), $form->text('why')));
 
-        return redirect($take->at('takes.show'))->with('notice', "“{$form->text('name')}” is a recipe now: new shots can start from it.");
+        return redirect($take->at('takes.show'))->with('notice', Words::of('app.takes.learnt', text: $form->text('name')));
     }
 }

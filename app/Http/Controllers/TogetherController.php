@@ -9,6 +9,7 @@ use App\Actions\StopRig;
 use App\Http\Requests\TogetherForm;
 use App\Models\Shoot;
 use App\Pages\TogetherPage;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -42,6 +43,6 @@ final class TogetherController
             $stop($take->shot);
         }
 
-        return redirect()->route('together.show', $shoot)->with('notice', 'All takes of this shoot are stopped.');
+        return redirect()->route('together.show', $shoot)->with('notice', Words::of('app.together.stopped'));
     }
 }

@@ -48,7 +48,7 @@ final class TrialController
         ));
         $layOut($shoot, $matrix);
 
-        return $this->back($shoot)->with('notice', "Test of “{$matrix->subject}” set up.");
+        return $this->back($shoot)->with('notice', Words::of('app.trial.created', subject: $matrix->subject));
     }
 
     /** The verdicts on all cells, as they stand in the table. */
@@ -84,7 +84,7 @@ final class TrialController
             return $this->back($shoot)->with('notice', Words::say($invalid->problems[0]->message));
         }
 
-        return redirect()->route('presets.index')->with('notice', "“{$trial->subject}” is a recipe now.");
+        return redirect()->route('presets.index')->with('notice', Words::of('app.trial.recipe', subject: $trial->subject));
     }
 
     public function destroy(Shoot $shoot, Trial $trial, ThrowAway $throwAway, ShootGrid $shootGrid): RedirectResponse

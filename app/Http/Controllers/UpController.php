@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Evrent\Words\Words;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -18,7 +19,7 @@ final class UpController
         try {
             DB::connection()->select('select 1');
         } catch (Throwable) {
-            return response('The database is away.', 503, ['Content-Type' => 'text/plain; charset=utf-8', 'Retry-After' => '1']);
+            return response(Words::of('app.up.database'), 503, ['Content-Type' => 'text/plain; charset=utf-8', 'Retry-After' => '1']);
         }
 
         return response('up', 200, ['Content-Type' => 'text/plain; charset=utf-8']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
+use Evrent\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,14 +31,14 @@ final class OnlyFromHere
         if ($site === null && $origin === null) {
             $token = $request->input('_token');
             if (!is_string($token) || !hash_equals($request->session()->token(), $token)) {
-                throw new TokenMismatchException('The form does not bring this session’s token.');
+                throw new TokenMismatchException(Words::of('app.origin.token'));
             }
 
             return $next($request);
         }
         $isOwn = ($site === null || $site === 'same-origin') && ($origin === null || $origin === $request->getSchemeAndHttpHost());
         // A request that a browser made for somebody else's page is none of ours, whatever it brings.
-        abort_unless($isOwn, 403, 'This request did not come from an Evrent page.');
+        abort_unless($isOwn, 403, Words::of('app.origin.elsewhere'));
 
         return $next($request);
     }

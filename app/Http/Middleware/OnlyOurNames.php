@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
+use Evrent\Words\Words;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -23,7 +24,7 @@ final class OnlyOurNames
     {
         $host = strtolower((string) preg_replace('/:\d{0,5}$/D', '', trim((string) $request->headers->get('Host'))));
         if (!in_array($host, (array) config('app.names'), true)) {
-            return response('Evrent is not served under this name. Open it at the address that bin/start shows.', 421, self::PLAIN);
+            return response(Words::of('app.host.name'), 421, self::PLAIN);
         }
         $path = rawurldecode($request->getPathInfo());
         if (!mb_check_encoding($path, 'UTF-8') || preg_match('/\p{Cc}/u', $path) !== 0) {

@@ -11,6 +11,7 @@ use App\Pages\BackdropPage;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\UploadedFile;
 
@@ -71,7 +72,7 @@ final class BackdropForm extends DevicesForm
             return null;
         }
         if (($says['moves'] ?? false) === true) {
-            throw new InvalidInput([new Problem('/photo', 'The rig moves. Wait until it stands.')]);
+            throw new InvalidInput([new Problem('/photo', Words::of('app.backdrop_form.moves'))]);
         }
         $stands = [];
         foreach ((array) ($says['positions'] ?? []) as $axisId => $position) {
@@ -86,7 +87,7 @@ final class BackdropForm extends DevicesForm
     {
         $camera = $this->camera();
         $answer = $camera === '' ? null : $hand->askCamera($camera, ['do' => 'still']);
-        $problem = $answer === null ? 'The camera is not connected. Press Live view first.' : $answer->problem();
+        $problem = $answer === null ? Words::of('app.backdrop_form.no_camera') : $answer->problem();
         if ($answer === null || $problem !== null) {
             throw new InvalidInput([new Problem('/photo', (string) $problem)]);
         }
@@ -100,7 +101,7 @@ final class BackdropForm extends DevicesForm
         $check = DeviceCheck::withPictures()->where('shot_id', $this->shot()->id)->latest('id')->first();
         $pictures = $check?->testPhotos() ?? [];
         if ($pictures === []) {
-            throw new InvalidInput([new Problem('/photo', 'There are no test photos. Take one at each keyframe in Run.')]);
+            throw new InvalidInput([new Problem('/photo', Words::of('app.backdrop_form.no_test'))]);
         }
 
         return (string) base64_decode($this->end() === 'first' ? $pictures[0] : array_pop($pictures), true);
@@ -112,6 +113,6 @@ final class BackdropForm extends DevicesForm
         $file = $this->file('photo');
 
         return $file instanceof UploadedFile && $file->isValid() ? $file->getContent()
-            : throw new InvalidInput([new Problem('/photo', 'Choose a JPEG of up to 4 MB.')]);
+            : throw new InvalidInput([new Problem('/photo', Words::of('app.backdrop_form.jpeg'))]);
     }
 }

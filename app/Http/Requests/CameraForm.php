@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * What a window wants of the camera in hand.
@@ -18,7 +19,7 @@ final class CameraForm extends DevicesForm
     public function chosenCamera(): string
     {
         if ($this->text('camera') === '') {
-            throw new InvalidInput([new Problem('/camera', 'There is no camera to look through. Choose one.')]);
+            throw new InvalidInput([new Problem('/camera', Words::of('app.camera_form.none'))]);
         }
 
         return $this->camera();

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Take;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * The folder that the photos of a shot are in, and the take that they are of.
@@ -33,6 +34,6 @@ final class CardForm extends Form
         $id = $this->text('take');
 
         return $id === '' ? null : Take::query()->where('shot_id', $this->shot()->id)->find((int) $id)
-            ?? throw new InvalidInput([new Problem('/take', 'This take is not there any more. Choose another, or none.')]);
+            ?? throw new InvalidInput([new Problem('/take', Words::of('app.card_form.take'))]);
     }
 }

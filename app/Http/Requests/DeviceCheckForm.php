@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Running\CheckKind;
+use Evrent\Words\Words;
 
 /**
  * The devices that are asked before a start: chosen in the same form as the start itself.
@@ -18,6 +19,6 @@ final class DeviceCheckForm extends DevicesForm
      */
     public function what(): CheckKind
     {
-        return CheckKind::tryFrom($this->text('what')) ?? throw new InvalidInput([new Problem('/rig', 'Choose what they are to be asked.')]);
+        return CheckKind::tryFrom($this->text('what')) ?? throw new InvalidInput([new Problem('/rig', Words::of('app.check_form.choose'))]);
     }
 }

@@ -11,6 +11,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * Where a rig and a camera of the kit are chosen for a shot.
@@ -70,6 +71,6 @@ abstract class DevicesForm extends Form
         $item = KitItem::query()->where('kind', $kind->value)->find((int) $this->text($field));
 
         return $item?->piece()
-            ?? throw new InvalidInput([new Problem('/' . str_replace('.', '/', $field), 'That piece is no longer in the bag. Choose another.')]);
+            ?? throw new InvalidInput([new Problem('/' . str_replace('.', '/', $field), Words::of('app.item_gone'))]);
     }
 }

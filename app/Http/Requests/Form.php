@@ -11,6 +11,7 @@ use App\Http\Typed;
 use App\Models\Shot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -105,7 +106,7 @@ abstract class Form extends FormRequest
     /** What is said when another window changed the shot that the form is about. */
     protected function changedElsewhere(): Problem
     {
-        return new Problem('', 'This shot was changed in another window. Check it, then save again.');
+        return new Problem('', Words::of('app.form.elsewhere'));
     }
 
     /**

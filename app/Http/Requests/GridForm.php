@@ -9,6 +9,7 @@ use App\Models\Shot;
 use App\Models\Trial;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * A test shoot that is to be shot: over which shot's move, and on what.
@@ -31,7 +32,7 @@ final class GridForm extends DevicesForm
         $shoot = $this->route('shoot');
         assert($shoot instanceof Shoot);
 
-        return $shoot->shots()->find((int) $this->text('shot')) ?? throw new InvalidInput([new Problem('/shot', 'Choose a shot of this shoot.')]);
+        return $shoot->shots()->find((int) $this->text('shot')) ?? throw new InvalidInput([new Problem('/shot', Words::of('app.choose_shot'))]);
     }
 
     private function trial(): Trial

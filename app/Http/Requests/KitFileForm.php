@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Evrent\Words\Words;
+
 /**
  * A kit file that is read into the bag.
  */
@@ -21,6 +23,6 @@ final class KitFileForm extends UploadForm
 
     protected function asksFor(): string
     {
-        return 'Choose a kit file (evrent.kit/1 as JSON, or CSV) of up to 1 MB.';
+        return Words::of('app.kit_file.choose');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\KitItem;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Words\Words;
 
 /**
  * A piece of kit.
@@ -24,7 +25,7 @@ final class PieceForm extends Form
 
     protected function nameTaken(): string
     {
-        return 'That name is taken. Enter another, or raise its count.';
+        return Words::of('app.piece_form.name');
     }
 
     public function item(): ?KitItem

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Evrent\Core\Day\Hazard;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 
 /**
@@ -32,7 +33,9 @@ final class PlaceForm extends Form
     {
         $told = $this->input('hazards');
 
-        return array_values(array_filter(is_array($told) ? $told : [], static fn (mixed $name): bool => is_string($name) && Hazard::tryFrom($name) !== null));
+        return array_values(
+            array_filter(is_array($told) ? $told : [], static fn (mixed $name): bool => is_string($name) && Hazard::tryFrom($name) !== null),
+        );
     }
 
     /**
@@ -57,7 +60,7 @@ final class PlaceForm extends Form
      */
     public function messages(): array
     {
-        return ['file.*' => 'Choose a GPX or GeoJSON file of up to 4 MB.'];
+        return ['file.*' => Words::of('app.place_form.choose')];
     }
 
     /** What the file says, where one was chosen. */

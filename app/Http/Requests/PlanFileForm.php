@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Evrent\Words\Words;
+
 /**
  * A plan file that is opened as a shot.
  */
@@ -21,6 +23,6 @@ final class PlanFileForm extends UploadForm
 
     protected function asksFor(): string
     {
-        return sprintf('Choose a plan file (evrent.plan/1, JSON) of up to %d kB.', self::MOST_KILOBYTES);
+        return Words::of('app.plan_file.choose', most_kilobytes: self::MOST_KILOBYTES);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Evrent\Words\Words;
+
 /**
  * A form that gives a preset its name, which no other preset may have.
  */
@@ -22,11 +24,11 @@ abstract class PresetNameForm extends Form
      */
     public function messages(): array
     {
-        return ['name.*' => 'Enter a name of up to 120 characters, on one line.'];
+        return ['name.*' => Words::of('app.preset_name.line')];
     }
 
     protected function nameTaken(): string
     {
-        return 'That name is taken. Enter another.';
+        return Words::of('app.name_taken');
     }
 }

@@ -12,6 +12,7 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 
 /**
  * What a window wants of the rig in hand.
@@ -28,7 +29,7 @@ final class RigForm extends DevicesForm
      */
     public function chosenRig(): array
     {
-        return $this->rig() ?? throw new InvalidInput([new Problem('/rig', 'There is no rig to drive. Choose one.')]);
+        return $this->rig() ?? throw new InvalidInput([new Problem('/rig', Words::of('app.rig_form.none'))]);
     }
 
     public function wants(): string
@@ -68,8 +69,10 @@ final class RigForm extends DevicesForm
         }
         if ($this->wants() === 'pass') {
             // Nothing typed is as long as the run is.
-            $question['seconds'] = $this->text('seconds') === '' ? Schedule::of($plan)->summary->runSeconds : TypedText::seconds($this->text('seconds'))
-                ?? throw new InvalidInput([new Problem('/seconds', 'Enter how long the move takes, such as 30 s or 2 min.')]);
+            $question['seconds'] = $this->text('seconds') === ''
+                ? Schedule::of($plan)->summary->runSeconds
+                : TypedText::seconds($this->text('seconds'))
+                ?? throw new InvalidInput([new Problem('/seconds', Words::of('app.rig_form.time'))]);
         }
         $shares = $this->input('shares');
         $question['shares'] = array_map(floatval(...), array_filter(is_array($shares) ? $shares : [], is_numeric(...)));
@@ -88,7 +91,7 @@ final class RigForm extends DevicesForm
     {
         if ($this->has('keyframe')) {
             return $plan->move->keyframes[$this->integer('keyframe')]->positions
-                ?? throw new InvalidInput([new Problem('/keyframe', 'That keyframe is not there any more.')]);
+                ?? throw new InvalidInput([new Problem('/keyframe', Words::of('app.rig_form.keyframe'))]);
         }
         $texts = [];
         foreach ($plan->rig->axes as $axis) {

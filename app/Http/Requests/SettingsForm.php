@@ -12,6 +12,7 @@ use Evrent\Core\Format\TypedPlan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Photos\Decoder;
+use Evrent\Words\Words;
 
 /**
  * The settings: what is chosen of each list, minutes, and warning limits as a shot has them.
@@ -50,14 +51,14 @@ final class SettingsForm extends Form
         foreach (Settings::CHOICES as $name => $choices) {
             $chosen = $merged[$name];
             if (!isset($choices[$chosen])) {
-                $problems[] = new Problem("/{$name}", 'Choose one of these.');
+                $problems[] = new Problem("/{$name}", Words::of('app.settings_form.choose'));
             }
             $values[$name] = $chosen;
         }
         foreach (array_keys(Settings::MINUTES) as $name) {
             $minutes = filter_var($merged[$name], FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::MOST_MINUTES]]);
             if ($minutes === false) {
-                $problems[] = new Problem("/{$name}", sprintf('Enter whole minutes from 0 to %d.', self::MOST_MINUTES));
+                $problems[] = new Problem("/{$name}", Words::of('app.settings_form.minutes', most_minutes: self::MOST_MINUTES));
             }
             $values[$name] = $merged[$name];
         }
@@ -65,7 +66,7 @@ final class SettingsForm extends Form
         $typed = $merged[Settings::MEGAPIXELS] === '' ? Decoder::MOST_MEGAPIXELS : $merged[Settings::MEGAPIXELS];
         $megapixels = filter_var($typed, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST_MEGAPIXELS]]);
         if ($megapixels === false) {
-            $problems[] = new Problem('/' . Settings::MEGAPIXELS, sprintf('Enter whole megapixels from 1 to %d.', self::MOST_MEGAPIXELS));
+            $problems[] = new Problem('/' . Settings::MEGAPIXELS, Words::of('app.settings_form.megapixels', most_megapixels: self::MOST_MEGAPIXELS));
         }
         $values[Settings::MEGAPIXELS] = (string) ($megapixels === false ? $merged[Settings::MEGAPIXELS] : $megapixels);
         foreach (array_filter(array_map(trim(...), explode("\n", $merged[Settings::FOLDERS])), static fn (string $line): bool => $line !== '') as $folder) {

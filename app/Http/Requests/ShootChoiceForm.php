@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Shoot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * Which shoot a shot is to go to.
@@ -29,6 +30,6 @@ final class ShootChoiceForm extends Form
     public function target(): Shoot
     {
         return Shoot::query()->find($this->integer('shoot_id'))
-            ?? throw new InvalidInput([new Problem('/shoot_id', 'That shoot no longer exists. Choose another.')]);
+            ?? throw new InvalidInput([new Problem('/shoot_id', Words::of('app.shoot_choice.gone'))]);
     }
 }

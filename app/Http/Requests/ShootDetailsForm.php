@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Shoot;
+use Evrent\Words\Words;
 
 /**
  * A shoot's name and tags.
@@ -41,8 +42,8 @@ final class ShootDetailsForm extends Form
     public function messages(): array
     {
         return [
-            'name.*' => 'Enter a name of up to 200 characters, on one line.',
-            'tags.*' => 'Enter up to 300 characters, with commas between tags.',
+            'name.*' => Words::of('app.shoot_details.name'),
+            'tags.*' => Words::of('app.shoot_details.tags'),
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Evrent\Words\Words;
+
 /**
  * A new shoot.
  */
@@ -37,9 +39,9 @@ final class ShootForm extends Form
     public function messages(): array
     {
         return [
-            'name.*' => 'Enter a name of up to 200 characters, on one line.',
-            'place.*' => 'Enter a place of up to 200 characters, on one line.',
-            'shoot_date.*' => 'Enter a date such as 2027-03-23, or leave it empty.',
+            'name.*' => Words::of('app.shoot_details.name'),
+            'place.*' => Words::of('app.shoot_form.place'),
+            'shoot_date.*' => Words::of('app.shoot_form.date'),
         ];
     }
 }

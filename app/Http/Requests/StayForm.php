@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Pages\ShootPage;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 
 /**
@@ -33,6 +34,6 @@ final class StayForm extends Form
 
     protected function changedElsewhere(): Problem
     {
-        return new Problem('/start', 'This shot was moved in another window. Check where it is now, then move it again.');
+        return new Problem('/start', Words::of('app.stay_form.elsewhere'));
     }
 }

@@ -11,6 +11,7 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\ClockTime;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 
 /**
  * The start of a take: on what, when, and what to do after a gap.
@@ -31,7 +32,7 @@ final class TakeForm extends DevicesForm
         }
         if ($this->text('when') === 'planned') {
             return $plan->secondsToFirstTrigger($now)
-                ?? throw new InvalidInput([new Problem('/when', 'The planned start is over, or not known. Choose another.')]);
+                ?? throw new InvalidInput([new Problem('/when', Words::of('app.take_form.over'))]);
         }
         return $this->offset();
     }
@@ -44,7 +45,7 @@ final class TakeForm extends DevicesForm
         $at = ClockTime::twentyFourHours($this->text('at'));
         $ahead = $plan->site === null ? null : StartAhead::seconds($plan->site, $event, $at, $this->offset(), $now);
 
-        return $ahead ?? throw new InvalidInput([new Problem('/when', 'That does not happen here within a day. Choose another start.')]);
+        return $ahead ?? throw new InvalidInput([new Problem('/when', Words::of('app.take_form.never'))]);
     }
 
     /** @throws InvalidInput */
@@ -52,6 +53,6 @@ final class TakeForm extends DevicesForm
     {
         $delay = $this->text('delay') === '' ? 0.0 : TypedText::seconds($this->text('delay'));
 
-        return $delay ?? throw new InvalidInput([new Problem('/delay', 'Enter a time such as 30, 5 min or 1h30m.')]);
+        return $delay ?? throw new InvalidInput([new Problem('/delay', Words::of('app.take_form.time'))]);
     }
 }

@@ -9,6 +9,7 @@ use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 
 /**
  * Something said to a take that is under way, or of one that is over.
@@ -32,7 +33,7 @@ final class TakeOrderForm extends Form
      */
     public function order(): Order
     {
-        return Order::tryFrom($this->text('order')) ?? throw new InvalidInput([new Problem('/order', 'Choose what it is to do.')]);
+        return Order::tryFrom($this->text('order')) ?? throw new InvalidInput([new Problem('/order', Words::of('app.take_order.choose'))]);
     }
 
     /**
@@ -43,7 +44,7 @@ final class TakeOrderForm extends Form
     public function more(): array
     {
         if ($this->order() === Order::AsIs && trim($this->text('why')) === '') {
-            throw new InvalidInput([new Problem('/why', 'Enter why it is used as it is.')]);
+            throw new InvalidInput([new Problem('/why', Words::of('app.take_order.why'))]);
         }
 
         return array_filter([
@@ -62,6 +63,6 @@ final class TakeOrderForm extends Form
             return null;
         }
 
-        return TypedText::count($this->text($field)) ?? throw new InvalidInput([new Problem("/{$field}", 'Enter the number of a photo.')]);
+        return TypedText::count($this->text($field)) ?? throw new InvalidInput([new Problem("/{$field}", Words::of('app.take_order.number'))]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 
 /**
  * Another name for a shot.
@@ -23,6 +24,6 @@ final class TitleForm extends Form
 
     protected function changedElsewhere(): Problem
     {
-        return new Problem('/title', 'This was renamed in another window. Save again to keep your name instead.');
+        return new Problem('/title', Words::of('app.title_form.elsewhere'));
     }
 }

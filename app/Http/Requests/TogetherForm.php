@@ -11,6 +11,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 
 /**
  * Two shots of a shoot that are started together: which, on what, and when.
@@ -62,7 +63,7 @@ final class TogetherForm extends DevicesForm
     private function shotOf(string $row): Shot
     {
         return $this->shoot()->shots()->find((int) $this->text("{$row}.shot"))
-            ?? throw new InvalidInput([new Problem("/{$row}/shot", 'Choose a shot of this shoot.')]);
+            ?? throw new InvalidInput([new Problem("/{$row}/shot", Words::of('app.choose_shot'))]);
     }
 
     /** @throws InvalidInput */
@@ -71,6 +72,6 @@ final class TogetherForm extends DevicesForm
         $text = $this->text($field);
 
         return $text === '' ? $otherwise : TypedText::seconds($text)
-            ?? throw new InvalidInput([new Problem('/' . str_replace('.', '/', $field), 'Enter a time such as 30 s, 5 min or 1h30m.')]);
+            ?? throw new InvalidInput([new Problem('/' . str_replace('.', '/', $field), Words::of('app.together_form.time'))]);
     }
 }

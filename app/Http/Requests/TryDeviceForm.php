@@ -19,6 +19,7 @@ use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Links\Trial;
 use Evrent\Devices\Protocol\Gcode\Dialect;
+use Evrent\Words\Words;
 
 /**
  * A device of the kit is tried: asked whether it is there, and, where that was ticked, moved or fired.
@@ -55,12 +56,12 @@ final class TryDeviceForm extends Form
         $key = ($isRig ? DeviceAddress::ofRig($piece->address) : DeviceAddress::ofCamera($piece->address)) ?? '';
         $isUsed = Take::underWay()->where($isRig ? 'rig_key' : 'camera_key', $key)->exists();
         if ($piece->address === '' || $isUsed) {
-            $says = $isUsed ? 'A take is under way on it: try it when that is over.' : 'Enter where it is reached, and save, before it is tried.';
+            $says = $isUsed ? Words::of('app.try_form.take') : Words::of('app.try_form.address');
             throw new InvalidInput([new Problem('/address', $says)]);
         }
         $address = $isRig ? (string) Simulated::rig($piece->address) : Simulated::camera($piece->address);
         $locks = app(InHand::class)->locks($isRig ? $address : null, $isRig ? '' : $address)
-            ?? throw new InvalidInput([new Problem('/address', 'Something else on this machine uses it: try it when that is over.')]);
+            ?? throw new InvalidInput([new Problem('/address', Words::of('app.try_form.busy'))]);
         try {
             return $isRig
                 ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $address, Dialect::of($piece->words)), $this->boolean('acts'))

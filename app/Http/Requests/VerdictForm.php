@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Take;
+use Evrent\Words\Words;
 use Illuminate\Validation\Rule;
 
 /**
@@ -40,8 +41,8 @@ final class VerdictForm extends Form
     public function messages(): array
     {
         return [
-            'rating.*' => 'Choose how it came out.', 'name.*' => 'Enter a name of up to 120 characters, on one line.',
-            'why.*' => 'Enter what was learnt, in up to 500 characters.',
+            'rating.*' => Words::of('app.verdict_form.choose'), 'name.*' => Words::of('app.preset_name.line'),
+            'why.*' => Words::of('app.verdict_form.lesson'),
         ];
     }
 }

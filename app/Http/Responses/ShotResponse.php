@@ -55,10 +55,10 @@ final class ShotResponse
 
     private static function changed(Request $request, Shot $shot, EditedShot $edited, string $notice): Response|RedirectResponse
     {
-        $elsewhere = $edited->elsewhere === '' ? '' : "Also changed in another window: {$edited->elsewhere}. Your change was added to it.";
-        $said = trim(implode(' ', [...($notice === '' ? [] : [$notice, ...$edited->page->givesWay]), $elsewhere]));
+        $elsewhere = $edited->elsewhere === '' ? '' : Words::of('app.shot_response.merged', elsewhere: $edited->elsewhere);
+        $said = trim(implode(' ', [...($notice === '' ? [] : [$notice, ...array_map(Words::say(...), $edited->page->givesWay)]), $elsewhere]));
         if (!$request->hasHeader('HX-Request')) {
-            $ways = $said === '' ? implode(' ', $edited->page->givesWay) : $said;
+            $ways = $said === '' ? implode(' ', array_map(Words::say(...), $edited->page->givesWay)) : $said;
 
             return redirect($shot->path())->with($ways === '' ? [] : ['notice' => $ways]);
         }

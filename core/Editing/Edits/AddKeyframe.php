@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,9 @@ final class AddKeyframe implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(KeyframeEdits::addedAtPhoto($plan, $given->whole('photo')), "keyframe added at photo {$given->whole('photo')}");
+        return new TypedEdit(
+            KeyframeEdits::addedAtPhoto($plan, $given->whole('photo')),
+            new Message('editing.add_keyframe.done', ['whole' => $given->whole('photo')]),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -20,6 +21,9 @@ final class AddKeyframeAfter implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withKeyframeAfter($given->whole('place')), "keyframe added after {$given->peg('place')}");
+        return new TypedEdit(
+            $plan->withKeyframeAfter($given->whole('place')),
+            new Message('editing.add_keyframe_after.done', ['peg' => $given->peg('place')]),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Scene;
 use Evrent\Core\Plan\Trouble;
@@ -26,9 +27,11 @@ final class AddTrouble implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        $kind = TroubleKind::tryFrom($given->text('kind')) ?? throw new InvalidInput([new Problem('/edit/kind', 'Choose what gets in the way.')]);
+        $kind = TroubleKind::tryFrom($given->text('kind')) ?? throw new InvalidInput(
+            [new Problem('/edit/kind', new Message('editing.add_trouble.choose'))],
+        );
         if (count($plan->scene->troubles) >= Trouble::MOST) {
-            throw new InvalidInput([new Problem('/edit/kind', sprintf('A scene has room for %d of these: take one out first.', Trouble::MOST))]);
+            throw new InvalidInput([new Problem('/edit/kind', new Message('editing.add_trouble.most', ['most' => Trouble::MOST]))]);
         }
         $time = static fn (string $name): ?string => $given->text($name) === '' ? null : ClockTime::twentyFourHours($given->text($name));
         $troubled = $given->under(static fn (): Plan => $plan->with(['scene' => new Scene(
@@ -36,6 +39,6 @@ final class AddTrouble implements PlanEdit
             $plan->scene->planB,
         )]));
 
-        return new TypedEdit($troubled, 'trouble noted: ' . $kind->label());
+        return new TypedEdit($troubled, new Message('editing.add_trouble.done', ['kind' => $kind->label()]));
     }
 }

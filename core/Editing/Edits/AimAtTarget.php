@@ -9,6 +9,7 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\SkyEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Format\StartText;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
@@ -30,7 +31,7 @@ final class AimAtTarget implements PlanEdit
         if ($given->text('at') !== '' && $plan->site !== null) {
             try {
                 $at = StartText::read($given->text('at'))->instant($plan->site)
-                    ?? throw new InvalidInput([new Problem('', 'This does not happen there on that day. Enter another time.')]);
+                    ?? throw new InvalidInput([new Problem('', new Message('editing.aim_at_target.never'))]);
             } catch (InvalidInput $invalid) {
                 throw new InvalidInput([new Problem('/edit/at', $invalid->problems[0]->message)]);
             }
@@ -38,7 +39,7 @@ final class AimAtTarget implements PlanEdit
 
         return new TypedEdit(
             SkyEdits::aimed(Schedule::of($plan), $given->whole('place'), $given->target(), $at),
-            "{$given->peg('place')} aimed at the " . $given->target()->name(),
+            new Message('editing.aim_at_target.done', ['peg' => $given->peg('place'), 'name' => $given->target()->name()]),
             Framing::takenForGranted($plan),
         );
     }

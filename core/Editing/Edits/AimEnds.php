@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -29,14 +30,14 @@ final class AimEnds implements PlanEdit
             if ($given->text("bearing_{$end}") === '') {
                 continue;
             }
-            $bearing = $given->number("bearing_{$end}", 'Enter a compass bearing in degrees, such as 245.');
-            $height = $given->text("height_{$end}") === '' ? 0.0 : $given->number("height_{$end}", 'Enter a height above the horizon in degrees, such as 4.');
+            $bearing = $given->number("bearing_{$end}", new Message('editing.aim_ends.bearing'));
+            $height = $given->text("height_{$end}") === '' ? 0.0 : $given->number("height_{$end}", new Message('editing.aim_ends.height'));
             $aimed = $given->under(static fn (): Plan => Framing::aimed($aimed, $place, $bearing, $height), "_{$end}");
         }
         if ($aimed === $plan) {
-            throw new InvalidInput([new Problem('/edit/bearing_a', 'Enter a compass bearing for the start, for the end, or for both.')]);
+            throw new InvalidInput([new Problem('/edit/bearing_a', new Message('editing.aim_ends.one'))]);
         }
 
-        return new TypedEdit($aimed, 'aimed by bearing and height');
+        return new TypedEdit($aimed, new Message('editing.aim_ends.done'));
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -20,6 +21,9 @@ final class ChangeExposureKeys implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withExposure(KeyChanges::made($plan->timing->exposure, $given)), 'exposure’s keys');
+        return new TypedEdit(
+            $plan->withExposure(KeyChanges::made($plan->timing->exposure, $given)),
+            new Message('editing.change_exposure_keys.done'),
+        );
     }
 }

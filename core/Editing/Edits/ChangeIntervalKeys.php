@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -20,6 +21,9 @@ final class ChangeIntervalKeys implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withInterval(KeyChanges::made($plan->timing->interval, $given)), 'interval’s keys');
+        return new TypedEdit(
+            $plan->withInterval(KeyChanges::made($plan->timing->interval, $given)),
+            new Message('editing.change_interval_keys.done'),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Format\PlanProvenance;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Values\InvalidInput;
@@ -30,12 +31,12 @@ final class ConfirmAssumed implements PlanEdit
         ));
         $known = array_intersect($pointers, array_keys(PlanProvenance::values($plan)));
         if ($known === []) {
-            throw new InvalidInput([new Problem('/edit/values', 'These values are confirmed already.')]);
+            throw new InvalidInput([new Problem('/edit/values', new Message('editing.confirm_assumed.none'))]);
         }
 
         return new TypedEdit(
             PlanProvenance::confirmed($plan, array_values($known), Source::Typed),
-            count($known) === 1 ? '1 value confirmed' : count($known) . ' values confirmed',
+            new Message('editing.confirm_assumed.done', ['count' => count($known)]),
             isSourced: true,
         );
     }

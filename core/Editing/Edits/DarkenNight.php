@@ -7,10 +7,11 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -27,13 +28,16 @@ final class DarkenNight implements PlanEdit
     {
         $stops = TypedText::number($given->text('night_stops'));
         if ($stops === null || $stops < 0.0 || $stops > 6.0) {
-            throw new InvalidInput([new Problem('/edit/night_stops', 'Enter by how many stops night is to be darker, from 0 to 6.')]);
+            throw new InvalidInput([new Problem('/edit/night_stops', new Message('editing.darken_night.stops'))]);
         }
         $bias = $stops === 0.0 ? [] : [['ev' => Light::NIGHT_EV, 'stops' => -$stops], ['ev' => Light::DUSK_EV, 'stops' => 0.0]];
 
         return new TypedEdit(
             $plan->with(['light' => ($plan->light ?? new Light())->with(['bias' => $bias])]),
-            $stops === 0.0 ? 'night as the meter has it' : 'night ' . PlainText::stops($stops) . ' darker',
+            $stops === 0.0 ? new Message('editing.darken_night.metered') : new Message(
+                'editing.darken_night.done',
+                ['stops' => Quantity::stops($stops)],
+            ),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
@@ -22,6 +23,6 @@ final class DescribePicture implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withOptics(Optics::usual()), 'picture described', by: Source::Default);
+        return new TypedEdit($plan->withOptics(Optics::usual()), new Message('editing.describe_picture.done'), by: Source::Default);
     }
 }

@@ -15,6 +15,7 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Format\PlanProvenance;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Shot\LightToBegin;
@@ -51,11 +52,15 @@ final class DescribedPart
                 $power->celsius,
                 $power->cold,
             ))],
-            'power-bank' => ['power' => self::orNone(new Power($power->camera, $power->rig, $in ? new PowerBank(70.0) : null, $power->celsius, $power->cold))],
-            default => throw new InvalidInput([new Problem('/edit', 'There is no such part.')]),
+            'power-bank' => [
+                'power' => self::orNone(new Power($power->camera, $power->rig, $in ? new PowerBank(70.0) : null, $power->celsius, $power->cold)),
+            ],
+            default => throw new InvalidInput([new Problem('/edit', new Message('editing.described_part.none'))]),
         };
 
-        $told = str_replace('-', ': ', $given->text('part')) . ($in ? ' described' : ' left out');
+        $told = new Message($in ? 'editing.described_part.added' : 'editing.described_part.removed', [
+            'part' => new Message('editing.described_part.part.' . str_replace('-', '_', $given->text('part'))),
+        ]);
         $described = PlanProvenance::after($plan, $plan->with($changes), null);
         $known = array_filter(['widest_aperture', 'highest_iso', 'filters'], $given->has(...));
         $pointers = array_values(array_map(static fn (string $name): string => "/light/{$name}", $known));

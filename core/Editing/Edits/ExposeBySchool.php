@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\RampedPlan;
 use Evrent\Core\Shot\School;
@@ -25,10 +26,12 @@ final class ExposeBySchool implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        $school = School::tryFrom($given->text('school')) ?? throw new InvalidInput([new Problem('/edit', 'There is no such way to expose.')]);
+        $school = School::tryFrom($given->text('school')) ?? throw new InvalidInput(
+            [new Problem('/edit', new Message('editing.expose_by_school.none'))],
+        );
         $ramped = RampedPlan::by(Shot::of($plan), $school)
-            ?? throw new InvalidInput([new Problem('/edit', 'Give the shoot a place and a day, and the shot a start: then its light is known.')]);
+            ?? throw new InvalidInput([new Problem('/edit', new Message('editing.no_sky'))]);
 
-        return new TypedEdit($ramped, 'exposed: ' . lcfirst($school->label()));
+        return new TypedEdit($ramped, new Message('editing.expose_by_school.done', ['school' => lcfirst($school->label())]));
     }
 }

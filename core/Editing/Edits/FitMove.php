@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,6 @@ final class FitMove implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(MoveEdits::fitted($plan), 'move fitted to the travel');
+        return new TypedEdit(MoveEdits::fitted($plan), new Message('editing.fit_move.done'));
     }
 }

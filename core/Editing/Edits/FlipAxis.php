@@ -7,6 +7,8 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +23,9 @@ final class FlipAxis implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(MoveEdits::flipped($plan, $given->text('axis')), "{$given->text('axis')} flipped");
+        return new TypedEdit(
+            MoveEdits::flipped($plan, $given->text('axis')),
+            new Message('editing.flip_axis.done', ['text' => Axis::labelOf($given->text('axis'))]),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,9 @@ final class ForgetMeteredLight implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => null])]), 'metered exposure forgotten');
+        return new TypedEdit(
+            $plan->with(['light' => ($plan->light ?? new Light())->with(['metered' => null])]),
+            new Message('editing.forget_metered_light.done'),
+        );
     }
 }

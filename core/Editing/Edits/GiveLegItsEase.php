@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -28,7 +29,10 @@ final class GiveLegItsEase implements PlanEdit
 
         return new TypedEdit(
             $plan->withMove($plan->move->withKeyframes($keyframes)),
-            ($own ? 'the move’s ease' : 'its own ease') . " from {$given->peg('place')}",
+            new Message('editing.give_leg_its_ease.done', [
+                'part' => $own ? new Message('editing.give_leg_its_ease.move') : new Message('editing.give_leg_its_ease.own'),
+                'peg' => $given->peg('place'),
+            ]),
         );
     }
 }

@@ -7,8 +7,9 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Has the rig stand at a keyframe for some photos.
@@ -24,7 +25,10 @@ final class HoldAtKeyframe implements PlanEdit
     {
         return new TypedEdit(
             KeyframeEdits::holding($plan, $given->whole('place'), $given->whole('photos')),
-            ($given->whole('photos') === 0 ? 'no photos' : PlainText::photos($given->whole('photos'))) . " held at {$given->peg('place')}",
+            new Message('editing.hold_at_keyframe.done', [
+                'part' => Quantity::photos($given->whole('photos')),
+                'peg' => $given->peg('place'),
+            ]),
         );
     }
 }

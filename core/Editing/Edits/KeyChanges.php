@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -24,7 +25,7 @@ final class KeyChanges
             'steady' => $keyed->steady(),
             'add' => $keyed->withKeyAfter($given->whole('place')),
             'out' => $keyed->withoutKey($given->whole('place')),
-            default => throw new InvalidInput([new Problem('/edit', 'There is no such change.')]),
+            default => throw new InvalidInput([new Problem('/edit', new Message('editing.no_such'))]),
         };
     }
 }

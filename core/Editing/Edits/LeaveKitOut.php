@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\Picking;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,6 @@ final class LeaveKitOut implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(Picking::out($plan, $given->whole('place')), 'a piece of kit left out');
+        return new TypedEdit(Picking::out($plan, $given->whole('place')), new Message('editing.leave_kit_out.done'));
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
 
@@ -29,7 +30,7 @@ final class MarkKeyframe implements PlanEdit
 
         return new TypedEdit(
             $plan->withMove($plan->move->withKeyframes($keyframes)),
-            $given->peg('place') . ($marks ? ' matters most' : ' is marked no more'),
+            new Message($marks ? 'editing.mark_keyframe.marked' : 'editing.mark_keyframe.cleared', ['peg' => $given->peg('place')]),
         );
     }
 }

@@ -10,12 +10,12 @@ use Evrent\Core\Format\StartText;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Metered;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -35,16 +35,18 @@ final class MeterLight implements PlanEdit
         $seconds = TypedText::seconds($given->text('metered_s'));
         $aperture = TypedText::number($given->text('metered_aperture'));
         $iso = TypedText::number($given->text('metered_iso'));
-        $problems->unlessPositive($seconds ?? NAN, 86_400, '/edit/metered_s', 'the shutter time that was right, in seconds');
-        $problems->unlessPositive($aperture ?? NAN, 1_000, '/edit/metered_aperture', 'the f-number that it was right at');
-        $problems->unlessPositive($iso ?? NAN, 10_000_000, '/edit/metered_iso', 'the ISO that it was right at');
+        $problems->unlessPositive($seconds ?? NAN, 86_400, '/edit/metered_s', new Message('editing.meter_light.shutter'));
+        $problems->unlessPositive($aperture ?? NAN, 1_000, '/edit/metered_aperture', new Message('editing.meter_light.aperture'));
+        $problems->unlessPositive($iso ?? NAN, 10_000_000, '/edit/metered_iso', new Message('editing.meter_light.iso'));
         $problems->throwIfAny();
         assert($at !== null);
         $metered = new Metered($at, new Exposure($seconds ?? 1.0, $aperture ?? 1.0, $iso ?? 100.0));
 
         $light = ($plan->light ?? new Light())->with(['metered' => $metered]);
 
-        return new TypedEdit($plan->with(['light' => $light]), PlainText::sentenceOf(['metered', $given->text('metered_at')], ' at '), by: Source::Measured);
+        return new TypedEdit($plan->with(['light' => $light]), $given->text('metered_at') === ''
+            ? new Message('editing.meter_light.done')
+            : new Message('editing.meter_light.done_at', ['at' => $given->text('metered_at')]), by: Source::Measured);
     }
 
     private static function at(Plan $plan, string $text, Problems $problems): ?Instant
@@ -54,7 +56,7 @@ final class MeterLight implements PlanEdit
             return $plan->site?->day->at('12:00') ?? new Instant(0.0);
         }
         if ($plan->site === null) {
-            $problems->add('/edit/metered_at', 'Give the shoot a place and a day first.');
+            $problems->add('/edit/metered_at', new Message('editing.no_sky'));
 
             return null;
         }
@@ -66,7 +68,7 @@ final class MeterLight implements PlanEdit
             return null;
         }
         if ($at === null) {
-            $problems->add('/edit/metered_at', 'Enter when that was, such as 17:40.');
+            $problems->add('/edit/metered_at', new Message('editing.meter_light.when'));
         }
 
         return $at;

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -22,8 +23,11 @@ final class NudgeAxis implements PlanEdit
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
         $axisId = $given->text('axis');
-        $by = $given->number('by', 'Enter how far, such as 5 or -0.5.');
+        $by = $given->number('by', new Message('editing.nudge_axis.far'));
 
-        return new TypedEdit(MoveEdits::nudged($plan, $axisId, $by), "{$axisId} moved by {$given->text('by')} at every keyframe");
+        return new TypedEdit(
+            MoveEdits::nudged($plan, $axisId, $by),
+            new Message('editing.nudge_axis.done', ['axisId' => $axisId, 'text' => $given->text('by')]),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
@@ -25,7 +26,7 @@ final class OpenForShare implements PlanEdit
     {
         return new TypedEdit(
             $given->under(static fn (): Plan => ExposureHelp::forBlurShare(Shot::of($plan), TypedText::percent($given->text('share')) ?? NAN)),
-            "open for {$given->text('share')} % of the interval",
+            new Message('editing.open_for_share.done', ['text' => $given->text('share')]),
         );
     }
 }

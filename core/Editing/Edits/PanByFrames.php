@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,8 +22,11 @@ final class PanByFrames implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        $widths = $given->number('widths', 'Enter how many frame widths, such as 1.5; below 0 is to the left.');
+        $widths = $given->number('widths', new Message('editing.pan_by_frames.widths'));
 
-        return new TypedEdit($given->under(static fn (): Plan => Framing::panned($plan, $widths)), "pan of {$given->text('widths')} frame widths");
+        return new TypedEdit(
+            $given->under(static fn (): Plan => Framing::panned($plan, $widths)),
+            new Message('editing.pan_by_frames.done', ['text' => $given->text('widths')]),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -24,6 +25,9 @@ final class PassKeyframe implements PlanEdit
         $changed = KeyframeEdits::passToggled($plan, $given->whole('place'));
         $keyframe = $changed->move->keyframes[$given->whole('place')] ?? null;
 
-        return new TypedEdit($changed, ($keyframe?->pass === true ? 'passes ' : 'stops at ') . $given->peg('place'));
+        return new TypedEdit(
+            $changed,
+            new Message($keyframe?->pass === true ? 'editing.pass_keyframe.passes' : 'editing.pass_keyframe.stops', ['peg' => $given->peg('place')]),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -27,9 +28,12 @@ final class ScaleMove implements PlanEdit
         $text = $given->text('factor');
         $factor = str_contains($text, '%') ? TypedText::percent($text) : TypedText::number($text);
         if ($factor === null) {
-            throw new InvalidInput([new Problem('/edit/factor', 'Enter a factor such as 0.5, or 150 %.')]);
+            throw new InvalidInput([new Problem('/edit/factor', new Message('editing.scale_move.factor'))]);
         }
 
-        return new TypedEdit($given->under(static fn (): Plan => MoveEdits::scaled($plan, $factor)), "move scaled by {$text}");
+        return new TypedEdit(
+            $given->under(static fn (): Plan => MoveEdits::scaled($plan, $factor)),
+            new Message('editing.scale_move.done', ['text' => $text]),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\KeyframeEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -23,7 +24,7 @@ final class SetKeyframeHere implements PlanEdit
     {
         return new TypedEdit(
             KeyframeEdits::positioned($plan, $given->whole('place'), $given->positions()),
-            "keyframe {$given->peg('place')} set where the rig stands",
+            new Message('editing.set_keyframe_here.done', ['peg' => $given->peg('place')]),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\Fastest;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,6 @@ final class ShootAsFastAsItCan implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit(Fastest::of($plan), 'interval as fast as rig and camera can');
+        return new TypedEdit(Fastest::of($plan), new Message('editing.shoot_as_fast_as_it_can.done'));
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
@@ -24,7 +25,10 @@ final class SmearBy implements PlanEdit
     {
         return new TypedEdit(
             $given->under(static fn (): Plan => ExposureHelp::forSmear(Shot::of($plan), $given->text('pixels'))),
-            'smear of ' . $given->text('pixels') . (str_contains($given->text('pixels'), '%') ? ' of the frame' : ' px'),
+            new Message(
+                str_contains($given->text('pixels'), '%') ? 'editing.smear_by.share' : 'editing.smear_by.pixels',
+                ['text' => $given->text('pixels')],
+            ),
         );
     }
 }

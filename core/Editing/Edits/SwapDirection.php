@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -21,6 +22,6 @@ final class SwapDirection implements PlanEdit
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
         // A clip that is played backwards for an earlier turn is right again the way it was shot.
-        return new TypedEdit($plan->reversed()->withTiming($plan->timing->played(false)), 'direction swapped');
+        return new TypedEdit($plan->reversed()->withTiming($plan->timing->played(false)), new Message('editing.swap_direction.done'));
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -20,6 +21,9 @@ final class TakeKeyframeOut implements PlanEdit
 
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
-        return new TypedEdit($plan->withoutKeyframe($given->whole('place')), "keyframe {$given->peg('place')} taken out");
+        return new TypedEdit(
+            $plan->withoutKeyframe($given->whole('place')),
+            new Message('editing.take_keyframe_out.done', ['peg' => $given->peg('place')]),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Editing\Edits;
 
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Scene;
 use Evrent\Core\Values\InvalidInput;
@@ -24,11 +25,11 @@ final class TakeTroubleOut implements PlanEdit
     public static function made(Plan $plan, GivenWithEdit $given): TypedEdit
     {
         $place = $given->whole('place');
-        $out = $plan->scene->troubles[$place] ?? throw new InvalidInput([new Problem('/edit', 'It is out already.')]);
+        $out = $plan->scene->troubles[$place] ?? throw new InvalidInput([new Problem('/edit', new Message('editing.take_trouble_out.gone'))]);
 
         return new TypedEdit(
             $plan->with(['scene' => new Scene(array_values(array_diff_key($plan->scene->troubles, [$place => true])), $plan->scene->planB)]),
-            'trouble taken out: ' . $out->kind->label(),
+            new Message('editing.take_trouble_out.done', ['kind' => $out->kind->label()]),
         );
     }
 }

@@ -8,10 +8,12 @@ use Evrent\Core\Editing\Framing;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\SkyEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Angles;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Has pan and tilt follow what moves across the sky.
@@ -28,17 +30,16 @@ final class TrackTarget implements PlanEdit
         $tracked = SkyEdits::tracked(Schedule::of($plan), $given->target());
         $to = $tracked->rig->base->zeroBearingDegrees;
         $by = Angles::half($to - $plan->rig->base->zeroBearingDegrees);
-        $turned = $by === 0.0 ? '' : sprintf(
-            'base turned %s° to the %s, so that pan 0 points to %s°',
-            PlainText::rounded(abs($by), 0),
-            $by > 0.0 ? 'right' : 'left',
-            PlainText::rounded($to, 0),
-        );
+        $turned = $by === 0.0 ? '' : new Message('editing.track_target.turn', [
+            'by' => Quantity::rounded(abs($by), 0),
+            'part' => $by > 0.0 ? new Message('editing.track_target.right') : new Message('editing.track_target.left'),
+            'to' => Quantity::rounded($to, 0),
+        ]);
 
         return new TypedEdit(
             $tracked,
-            PlainText::sentenceOf([$given->target()->name() . ' tracked', $turned], ', '),
-            $turned === '' ? Framing::takenForGranted($plan) : ["Turn the base: the {$turned}, or the pan would run out of travel."],
+            Joined::of([new Message('editing.track_target.done', ['name' => $given->target()->name()]), $turned], ', '),
+            $turned === '' ? Framing::takenForGranted($plan) : [new Message('editing.track_target.turn_base', ['turned' => $turned])],
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Editing\Edits;
 use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
@@ -40,7 +41,10 @@ final class TurnAxis implements PlanEdit
         $turned = $keyframes[$last]->withPositions([$axis->id => $to] + $keyframes[$last]->positions);
         $keyframes = [...array_slice($keyframes, 0, $last), $turned];
         $speed = $axis->clockworkSpeed();
-        $told = sprintf('%s goes %s in all', $axis->id, PlainText::withUnit(PlainText::rounded($way), $axis->kind->unit()));
+        $told = new Message('editing.turn_axis.done', [
+            'axis' => $axis->id,
+            'way' => PlainText::withUnit(PlainText::rounded($way), $axis->kind->unit()),
+        ]);
         if ($speed === null) {
             return new TypedEdit($plan->withMove($plan->move->withKeyframes($keyframes)), $told);
         }
@@ -64,7 +68,7 @@ final class TurnAxis implements PlanEdit
         $number = TypedText::number((string) preg_replace('/\s*(?:°|deg|degrees|mm)$/Dui', '', $isTurns ? $part[1] : $text));
         $way = $number === null ? null : $number * ($isTurns ? self::DEGREES_PER_TURN : 1.0);
         if ($way === null || $way === 0.0 || abs($way) > self::MOST) {
-            throw new InvalidInput([new Problem('/edit/way', 'Enter how far it goes in all, such as 360, 1.5 turns or -90; below 0 is the other way.')]);
+            throw new InvalidInput([new Problem('/edit/way', new Message('editing.turn_axis.way'))]);
         }
 
         return $way;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What happened in a take, as it is told in a list.
  */
@@ -15,48 +17,53 @@ final class EventWords
         LogKind::Command, LogKind::Alarm, LogKind::AlarmOver, LogKind::Gap, LogKind::Skipped, LogKind::Mark, LogKind::Ended,
     ];
 
-    public static function of(LogLine $line): string
+    public static function of(LogLine $line): Message|string
     {
         return match ($line->kind) {
-            LogKind::Contradiction => (string) $line->text('says'),
+            LogKind::Contradiction, LogKind::Alarm => (string) $line->text('says'),
             LogKind::Resolved => self::resolved($line),
             LogKind::Command => self::ordered($line),
-            LogKind::Alarm => (string) $line->text('says'),
-            LogKind::AlarmOver => $line->text('about') . ': over, or seen',
-            LogKind::Gap => 'went on after a gap' . ($line->text('rig') === 'lost' ? ', the rig did not know where it stood' : ''),
-            LogKind::Skipped => sprintf('photos %d to %d left out, to keep to the clock', $line->number('from') ?? 0, $line->number('to') ?? 0),
+            LogKind::AlarmOver => new Message('takes.event.cleared', ['about' => (string) $line->text('about')]),
+            LogKind::Gap => new Message($line->text('rig') === 'lost' ? 'takes.event.resumed_lost' : 'takes.event.resumed'),
+            LogKind::Skipped => new Message('takes.event.skipped', ['first' => (int) $line->number('from'), 'last' => (int) $line->number('to')]),
             LogKind::Mark => self::mark($line),
-            LogKind::Ended => 'ended: ' . self::words($line->text('how')) . ($line->text('why') === null ? '' : ". {$line->text('why')}"),
+            LogKind::Ended => new Message($line->text('why') === null ? 'takes.event.ended' : 'takes.event.ended_why', [
+                'how' => self::words($line->text('how')), 'why' => (string) $line->text('why'),
+            ]),
             default => $line->kind->value,
         };
     }
 
-    private static function ordered(LogLine $line): string
+    private static function ordered(LogLine $line): Message
     {
         return $line->text('order') === Order::Turned->value
-            ? 'turned by hand: ' . self::words($line->text('about'))
-            : 'ordered: ' . self::words($line->text('order'));
+            ? new Message('takes.event.turned', ['what' => self::words($line->text('about'))])
+            : new Message('takes.event.command', ['what' => self::words($line->text('order'))]);
     }
 
-    private static function resolved(LogLine $line): string
+    private static function resolved(LogLine $line): Message
     {
-        $because = $line->text('because') === null ? '' : ", because: {$line->text('because')}";
-
-        return $line->text('about') . match ($line->text('how')) {
-            'set' => ': set',
-            'as_is' => ": used as is{$because}",
-            default => ': as planned now',
+        $how = match ($line->text('how')) {
+            'set' => 'set',
+            'as_is' => $line->text('because') === null ? 'as_is' : 'as_is_because',
+            default => 'as_planned',
         };
+
+        return new Message("takes.event.{$how}", [
+            'about' => (string) $line->text('about'),
+            ...($how === 'as_is_because' ? ['because' => (string) $line->text('because')] : []),
+        ]);
     }
 
-    private static function mark(LogLine $line): string
+    private static function mark(LogLine $line): Message
     {
         $photo = (int) $line->photo;
-        $photos = TakeFinding::named([[$photo, (int) ($line->number('to') ?? $photo)]]);
-        $by = $line->text('by') === null ? '' : " by the {$line->text('by')}";
-        $why = $line->text('why') === null ? '' : ": {$line->text('why')}";
 
-        return "{$photos} marked " . ($line->text('as') === 'good' ? 'good' : 'spoilt') . $by . $why;
+        return new Message($line->text('as') === 'good' ? 'takes.event.cleared_flag' : 'takes.event.flagged', [
+            'photos' => PhotoSpans::named([[$photo, (int) ($line->number('to') ?? $photo)]]),
+            'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => $line->text('by')]),
+            'why' => $line->text('why') === null ? '' : new Message('takes.event.why', ['why' => $line->text('why')]),
+        ]);
     }
 
     private static function words(?string $value): string

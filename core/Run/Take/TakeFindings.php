@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Motion\Axis;
 
 /**
  * What the log of a take shows of the things that spoil a shoot, each with its photos and what is to be done about it.
@@ -18,7 +23,7 @@ final class TakeFindings
     private const HALF_THE_COUNTER = 5_000;
 
     /**
-     * @return list<TakeFinding>
+     * @return list<Finding>
      */
     public static function of(TakeReport $report): array
     {
@@ -38,41 +43,45 @@ final class TakeFindings
         ]));
     }
 
-    private static function notTaken(TakeReport $report): ?TakeFinding
+    private static function notTaken(TakeReport $report): ?Finding
     {
         $missing = $report->which(PhotoState::Missing);
         if ($missing === [] || $report->state->isTimerStarted) {
             return null;
         }
-        $spans = TakeFinding::spans($missing);
+        $spans = PhotoSpans::of($missing);
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::TriggerCableLoose,
-            'The rig moved, and no photo was taken',
-            sprintf('%s triggered and not on the card: %s.', TakeFinding::many(count($missing), 'photo was', 'photos were'), TakeFinding::photos($spans)),
-            'Seat the trigger cable at both ends, and take a test photo through it. In the edit a single hole is filled by blending its neighbours.',
+            Severity::Error,
+            new Message('takes.found.not_taken'),
+            new Message('takes.found.not_taken_sentence', ['count' => count($missing), 'numbers' => PhotoSpans::numbers($spans)]),
+            new Message('takes.found.not_taken_advice'),
             $spans,
         );
     }
 
-    private static function wronglyExposed(TakeReport $report): ?TakeFinding
+    private static function wronglyExposed(TakeReport $report): ?Finding
     {
-        $spans = TakeFinding::spans($report->which(PhotoState::WrongExposure));
+        $spans = PhotoSpans::of($report->which(PhotoState::WrongExposure));
         if ($spans === []) {
             return null;
         }
         $stops = $report->offStops === [] ? 0.0 : max(array_map(abs(...), $report->offStops));
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::ExposureNotAsPlanned,
-            'Exposed otherwise than planned',
-            ucfirst(TakeFinding::named($spans)) . ($stops <= 0.0 ? ', as the camera was set.' : ', by up to ' . PlainText::stops(min(9.9, $stops)) . '.'),
-            'Level raw files in the edit. Before the next take see that the camera’s dial stands on M, and that it takes what it is set to.',
+            Severity::Warning,
+            new Message('takes.found.exposure'),
+            $stops <= 0.0
+                ? new Message('takes.found.exposure_as_set', ['photos' => PhotoSpans::named($spans)])
+                : new Message('takes.found.exposure_off', ['photos' => PhotoSpans::named($spans), 'stops' => Quantity::stops(min(9.9, $stops))]),
+            new Message('takes.found.exposure_advice'),
             $spans,
         );
     }
 
-    private static function outOfPlace(TakeReport $report): ?TakeFinding
+    private static function outOfPlace(TakeReport $report): ?Finding
     {
         $moved = $report->which(PhotoState::Moved);
         $axes = [];
@@ -87,58 +96,65 @@ final class TakeFindings
         }
         $said = [];
         foreach ($axes as $axis => $photo) {
-            $said[] = "the {$axis} from photo {$photo} on";
+            $said[] = new Message('takes.found.axis_from', ['axis' => Axis::labelOf($axis), 'photo' => $photo]);
         }
-        $spans = TakeFinding::spans($moved);
+        $spans = PhotoSpans::of($moved);
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::AxisStalls,
-            'An axis stalled or lost steps',
-            'Out of place: ' . implode(', ', $said) . '.'
-                . ($moved === [] ? '' : ' ' . ucfirst(TakeFinding::named($spans)) . (count($moved) === 1 ? ' jumps' : ' jump') . ' in the clip.'),
-            'Look for what dragged: a cable, a load, a slope. Home the rig before the next take; slower moves have more force.',
+            Severity::Error,
+            new Message('takes.found.stalled'),
+            Joined::of([
+                new Message('takes.found.stalled_axes', ['axes' => $said]),
+                $moved === [] ? '' : new Message('takes.found.stalled_jumps', ['count' => count($moved), 'photos' => PhotoSpans::named($spans)]),
+            ], Joined::SENTENCES),
+            new Message('takes.found.stalled_advice'),
             $spans,
         );
     }
 
-    private static function spoilt(TakeReport $report): ?TakeFinding
+    private static function spoilt(TakeReport $report): ?Finding
     {
         $spoilt = $report->which(PhotoState::Spoilt);
         if ($spoilt === []) {
             return null;
         }
-        $spans = TakeFinding::spans($spoilt);
+        $spans = PhotoSpans::of($spoilt);
         $whys = array_unique(array_diff(array_map(static fn (int $photo): string => $report->photos[$photo]['why'] ?? '', $spoilt), ['']));
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::PhotosSpoilt,
-            'Photos were marked spoilt',
-            ucfirst(TakeFinding::named($spans)) . ($whys === [] ? '.' : ': ' . implode(', ', $whys) . '.'),
-            'Leave them out, or blend across them. A stretch longer than a second or so shows: shoot that span again while the light is the same.',
+            Severity::Warning,
+            new Message('takes.found.flagged'),
+            $whys === []
+                ? new Message('takes.found.flagged_photos', ['photos' => PhotoSpans::named($spans)])
+                : new Message('takes.found.flagged_why', ['photos' => PhotoSpans::named($spans), 'why' => implode(', ', $whys)]),
+            new Message('takes.found.flagged_advice'),
             $spans,
         );
     }
 
-    private static function stoppedByItself(TakeReport $report): ?TakeFinding
+    private static function stoppedByItself(TakeReport $report): ?Finding
     {
         $last = array_key_last($report->photos);
         $state = $report->state;
-        $trailing = TakeFinding::spans($report->which(PhotoState::Missing));
+        $trailing = PhotoSpans::of($report->which(PhotoState::Missing));
         $end = $trailing === [] ? null : $trailing[count($trailing) - 1];
         if (!$state->isTimerStarted || $end === null || $end[1] !== $last) {
             return null;
         }
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::TimerStopped,
-            'The camera’s timer stopped by itself',
-            sprintf('After photo %d of %d its own timer took none.', $end[0] - 1, $state->schedule->photosTotal()),
-            'Look for its count limit, a full card, an empty battery. What was taken before it is whole.',
+            Severity::Error,
+            new Message('takes.found.timer'),
+            new Message('takes.found.timer_sentence', ['photo' => $end[0] - 1, 'total' => $state->schedule->photosTotal()]),
+            new Message('takes.found.timer_advice'),
             [$end],
         );
     }
 
-    private static function interrupted(TakeReport $report): ?TakeFinding
+    private static function interrupted(TakeReport $report): ?Finding
     {
         $gaps = array_values(array_filter($report->events, static fn (LogLine $line): bool => $line->kind === LogKind::Gap));
         if ($gaps === []) {
@@ -146,31 +162,41 @@ final class TakeFindings
         }
         $lost = count(array_filter($gaps, static fn (LogLine $line): bool => $line->text('rig') === 'lost'));
         $uncertain = $report->which(PhotoState::Uncertain);
-        $spans = TakeFinding::spans($uncertain);
+        $spans = PhotoSpans::of($uncertain);
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::RunInterrupted,
-            'It was interrupted, and went on',
-            TakeFinding::many(count($gaps), 'interruption', 'interruptions')
-                . ($lost === 0 ? '' : sprintf(', %s the rig had to home', $lost === count($gaps) ? 'after which' : "after {$lost} of which"))
-                . ($uncertain === [] ? '. No photo was lost or doubled.' : '. Nobody knows whether these were taken: ' . TakeFinding::named($spans) . '.'),
-            $uncertain === [] ? 'Look at the clip there: light and water went on meanwhile.' : 'The photos on the card settle it.',
+            $uncertain === [] ? Severity::Info : Severity::Warning,
+            new Message('takes.found.interrupted'),
+            Joined::of([
+                new Message('takes.found.interruptions', ['count' => count($gaps)]),
+                $lost === 0 ? '' : new Message('takes.found.homed', ['count' => $lost]),
+                $uncertain === [] ? new Message('takes.found.none_lost') : new Message(
+                    'takes.found.unconfirmed',
+                    ['photos' => PhotoSpans::named($spans)],
+                ),
+            ], Joined::SENTENCES),
+            $uncertain === [] ? new Message('takes.found.interrupted_advice') : new Message('takes.found.unconfirmed_advice'),
             $spans,
         );
     }
 
-    private static function rolledOver(TakeReport $report): ?TakeFinding
+    private static function rolledOver(TakeReport $report): ?Finding
     {
         $before = null;
         foreach ($report->photos as $photo => ['object' => $object]) {
             $number = $object !== null && preg_match('/(\d{4})\.\w+$/D', $object, $found) === 1 ? (int) $found[1] : null;
             // A counter goes back to the start; a file that is only out of order is none of that.
             if ($before !== null && $number !== null && $before - $number > self::HALF_THE_COUNTER && !isset($report->replaced[$photo])) {
-                return new TakeFinding(
+                return Finding::ofPhotos(
                     FindingId::FileCounterRollsOver,
-                    'The file counter rolled over',
-                    sprintf('Photo %d is %s, after %04d.', $photo, basename($object), $before),
-                    'Sorted by name the clip is out of order. Sort by folder or by time; Evrent’s own lists do.',
+                    Severity::Warning,
+                    new Message('takes.found.rolled'),
+                    new Message(
+                        'takes.found.rolled_sentence',
+                        ['photo' => $photo, 'file' => basename($object), 'before' => sprintf('%04d', $before)],
+                    ),
+                    new Message('takes.found.rolled_advice'),
                     [[$photo, $photo]],
                 );
             }
@@ -180,27 +206,31 @@ final class TakeFindings
         return null;
     }
 
-    private static function missingOrExtra(TakeReport $report): ?TakeFinding
+    private static function missingOrExtra(TakeReport $report): ?Finding
     {
         $missing = $report->which(PhotoState::Missing);
-        $said = array_filter([
-            $missing === [] ? '' : TakeFinding::many(count($missing), 'photo is missing', 'photos are missing'),
-            $report->extras === [] ? '' : TakeFinding::many(count($report->extras), 'file that nobody asked for', 'files that nobody asked for')
-                . ' (' . self::names($report->extras) . ')',
-            $report->replaced === [] ? '' : TakeFinding::many(count($report->replaced), 'photo was', 'photos were') . ' shot again ('
-                . self::names(array_values($report->replaced)) . ' out)',
-        ], static fn (string $one): bool => $one !== '');
+        $said = Joined::of([
+            $missing === [] ? '' : new Message('takes.found.missing', ['count' => count($missing)]),
+            $report->extras === [] ? '' : new Message(
+                'takes.found.extra',
+                ['count' => count($report->extras), 'files' => self::names($report->extras)],
+            ),
+            $report->replaced === [] ? '' : new Message('takes.found.reshot', [
+                'count' => count($report->replaced), 'files' => self::names(array_values($report->replaced)),
+            ]),
+        ], Joined::SENTENCES);
 
-        return $said === [] ? null : new TakeFinding(
+        return $said === '' ? null : Finding::ofPhotos(
             FindingId::PhotosMissingOrExtra,
-            'The card does not hold just the plan’s photos',
-            ucfirst(implode('; ', $said)) . '.',
-            'Take the extra files out before the clip is made, and keep a hole where one is missing: each photo stays at its place then.',
-            TakeFinding::spans($missing),
+            $missing === [] ? Severity::Info : Severity::Error,
+            new Message('takes.found.card'),
+            $said,
+            new Message('takes.found.card_advice'),
+            PhotoSpans::of($missing),
         );
     }
 
-    private static function flickers(TakeReport $report): ?TakeFinding
+    private static function flickers(TakeReport $report): ?Finding
     {
         $flicker = Flicker::of(array_map(static fn (float $luma): float => log(max(self::LEAST_LUMA, $luma), 2), $report->lumas));
         if ($flicker === null || $flicker->stops <= Flicker::SEEN_STOPS && $flicker->jumps === []) {
@@ -208,27 +238,30 @@ final class TakeFindings
         }
         $photos = array_keys($flicker->jumps);
         sort($photos);
-        $jumps = TakeFinding::many(count($photos), 'jump', 'jumps') . ' over ' . PlainText::rounded(Flicker::JUMP_STOPS) . ' stops';
-        $says = PlainText::rounded($flicker->stops) . ' stops from photo to photo' . ($photos === [] ? '.' : "; {$jumps}.");
+        $says = $photos === []
+            ? new Message('takes.found.flicker', ['stops' => Quantity::rounded($flicker->stops)])
+            : new Message('takes.found.flicker_jumps', [
+                'count' => count($photos), 'stops' => Quantity::rounded($flicker->stops), 'jump' => Quantity::rounded(Flicker::JUMP_STOPS),
+            ]);
+        $kind = $flicker->isOfTheCamera() ? 'aperture' : 'brightness';
 
-        $spans = TakeFinding::spans($photos);
-        if ($flicker->isOfTheCamera()) {
-            $mend = 'Even the brightness out in the edit. Next time fix the aperture: wide open, twisted free, or a manual lens.';
-
-            return new TakeFinding(FindingId::ApertureFlicker, 'The aperture does not close alike', $says, $mend, $spans);
-        }
-        $mend = 'Look at the photos named: a lamp or a cloud is left out or blended; slow flicker is evened out in the edit.';
-
-        return new TakeFinding(FindingId::Flicker, 'Brightness jumps from photo to photo', $says, $mend, $spans);
+        return Finding::ofPhotos(
+            $flicker->isOfTheCamera() ? FindingId::ApertureFlicker : FindingId::Flicker,
+            Severity::Warning,
+            new Message("takes.found.{$kind}"),
+            $says,
+            new Message("takes.found.{$kind}_advice"),
+            PhotoSpans::of($photos),
+        );
     }
 
     /**
      * @param list<string> $files
      */
-    private static function names(array $files): string
+    private static function names(array $files): Message|string
     {
-        $first = array_map(basename(...), array_slice($files, 0, 3));
+        $first = implode(', ', array_map(basename(...), array_slice($files, 0, 3)));
 
-        return implode(', ', $first) . (count($files) > 3 ? ' and ' . (count($files) - 3) . ' more' : '');
+        return count($files) > 3 ? new Message('takes.found.and_more', ['first' => $first, 'count' => count($files) - 3]) : $first;
     }
 }

@@ -184,7 +184,7 @@ final readonly class TakeReport
      */
     public function toShootAgain(): array
     {
-        return TakeFinding::spans($this->which(PhotoState::Missing, PhotoState::Spoilt, PhotoState::Moved));
+        return PhotoSpans::of($this->which(PhotoState::Missing, PhotoState::Spoilt, PhotoState::Moved));
     }
 
     /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\RunLog;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What the log of a take shows of its time: held up, stretched, run away from.
@@ -17,7 +20,7 @@ final class TimeFindings
     /** A run longer than planned by this share was stretched, and not just late. */
     private const STRETCHED_SHARE = 0.005;
 
-    public static function paused(TakeReport $report): ?TakeFinding
+    public static function paused(TakeReport $report): ?Finding
     {
         $seconds = 0.0;
         $count = 0;
@@ -33,17 +36,17 @@ final class TimeFindings
             }
         }
 
-        return $count === 0 ? null : new TakeFinding(
+        return $count === 0 ? null : Finding::ofPhotos(
             FindingId::PausedAndResumed,
-            'It was paused',
-            TakeFinding::many($count, 'pause', 'pauses') . ', ' . PlainText::duration($seconds)
-                . ' in all. No photo was lost or doubled, and the place was kept.',
-            'Whatever moved by itself meanwhile jumps there: a cut, a blend or a change of speed hides it.',
+            Severity::Info,
+            new Message('takes.found.paused'),
+            new Message('takes.found.paused_sentence', ['count' => $count, 'total' => Quantity::duration($seconds)]),
+            new Message('takes.found.paused_advice'),
         );
     }
 
     /** Intervals that came out longer than asked for, one after another, without anybody having held it up. */
-    public static function stretched(TakeReport $report): ?TakeFinding
+    public static function stretched(TakeReport $report): ?Finding
     {
         $timeline = $report->state->schedule->timeline;
         $held = [];
@@ -74,21 +77,19 @@ final class TimeFindings
             return null;
         }
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::ControllerStretchesInterval,
-            'Intervals came out longer than asked for',
-            sprintf(
-                'On average %s instead of %s: the run took %s longer.',
-                PlainText::seconds($took / $count),
-                PlainText::seconds($asked / $count),
-                PlainText::duration($took - $asked),
-            ),
-            'At the same frame rate the clip runs that much faster. Ask for an interval that rig and camera can keep.',
+            Severity::Warning,
+            new Message('takes.found.stretched'),
+            new Message('takes.found.stretched_sentence', [
+                'actual' => Quantity::seconds($took / $count), 'planned' => Quantity::seconds($asked / $count), 'longer' => Quantity::duration($took - $asked),
+            ]),
+            new Message('takes.found.stretched_advice'),
         );
     }
 
     /** The camera's own timer against the rig's clock: how much later each photo comes after its place's time, from first to last. */
-    public static function drifted(TakeReport $report): ?TakeFinding
+    public static function drifted(TakeReport $report): ?Finding
     {
         if (!$report->state->isTimerStarted || count($report->cameBy) < Flicker::LEAST_PHOTOS) {
             return null;
@@ -99,11 +100,14 @@ final class TimeFindings
             return null;
         }
 
-        return new TakeFinding(
+        return Finding::ofPhotos(
             FindingId::CameraTimerDrifts,
-            'The camera’s own timer drifted against the rig',
-            sprintf('It went %s by %s over the run, %.0F in a million.', $strays > 0.0 ? 'slow' : 'fast', PlainText::seconds(abs($strays)), abs($slope) * 1e6),
-            'Enter that drift in the plan. Where the rest between two moves is shorter than what it strays, photos are taken while the rig moves.',
+            Severity::Warning,
+            new Message('takes.found.drifted'),
+            new Message($strays > 0.0 ? 'takes.found.drifted_slow' : 'takes.found.drifted_fast', [
+                'by' => Quantity::seconds(abs($strays)), 'ppm' => (int) round(abs($slope) * 1e6),
+            ]),
+            new Message('takes.found.drifted_advice'),
         );
     }
 

@@ -17,27 +17,28 @@
         ...($isOfTakes ? ['resources/css/room.scss'] : []), ...($card ? ['resources/css/card.scss'] : []), 'resources/js/app.js'])
 </head>
 <body x-data>
-    <a class="skip" href="#main">Skip to the content</a>
+    <a class="skip" href="#main">{{ __('components.layout.skip') }}</a>
     <header class="top">
         <a class="mark" href="{{ route('shoots.index') }}">
             <svg viewBox="0 0 34 24" aria-hidden="true"><path d="M1 22h8v-6h8v-7h8V3h8" /><circle cx="25" cy="3" r="2.6" /></svg>
             <span>Evrent</span>
         </a>
-        <nav class="crumbs" aria-label="Where you are">
+        <nav class="crumbs" aria-label="{{ __('components.layout.crumbs') }}">
             <ol>
                 @foreach ($crumbs as $label => $href)
                     <li>@if ($href)<a href="{{ $href }}">{{ $label }}</a>@else<span aria-current="page">{{ $label }}</span>@endif</li>
                 @endforeach
             </ol>
         </nav>
-        <a class="to-presets" href="{{ route('kit.index') }}"><x-icon name="briefcase" /><span>Kit</span></a>
-        <a class="to-presets" href="{{ route('presets.index') }}"><x-icon name="bookmark" /><span>Presets</span></a>
-        <a class="to-presets" href="{{ route('settings.edit') }}"><x-icon name="sliders-horizontal" /><span>Settings</span></a>
-        <form class="looks" data-look method="post" action="{{ route('look.update') }}" aria-label="Look">
+        <a class="to-presets" href="{{ route('kit.index') }}"><x-icon name="briefcase" /><span>{{ __('components.layout.kit') }}</span></a>
+        <a class="to-presets" href="{{ route('presets.index') }}"><x-icon name="bookmark" /><span>{{ __('components.layout.presets') }}</span></a>
+        <a class="to-presets" href="{{ route('settings.edit') }}"><x-icon name="sliders-horizontal" /><span>{{ __('components.layout.settings') }}</span></a>
+        <form class="looks" data-look method="post" action="{{ route('look.update') }}" aria-label="{{ __('components.layout.look') }}">
             @csrf
             @method('put')
             @foreach (['day' => 'sun', 'dusk' => 'sunset', 'night' => 'moon'] as $name => $icon)
-                <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ ucfirst($name) }} look">
+                <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ __('components.layout.name_look',
+                    ['name' => ucfirst($name)]) }}">
                     <x-icon :name="$icon" /><span>{{ ucfirst($name) }}</span>
                 </button>
             @endforeach
@@ -54,6 +55,6 @@
     @unless ($hasOwnSaving)<x-saving />@endunless
     @if ($stops){{-- Whoever sees the rig move may stop it, from any page of its shot. --}}<form class="stop" method="post"
         action="{{ $stops->at('shots.stop') }}" data-stop data-at="{{ $stops->at('shots.rig.show') }}">@csrf<p data-stop-state role="status"></p><button
-        class="button is-danger"><x-icon name="octagon-x" /><span class="text">Stop</span></button></form>@endif
+        class="button is-danger"><x-icon name="octagon-x" /><span class="text">{{ __('components.layout.stop') }}</span></button></form>@endif
 </body>
 </html>

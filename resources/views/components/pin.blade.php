@@ -2,4 +2,4 @@
 @props(['figure', 'what', 'held'])
 <button type="button" class="pin" data-figure="{{ $figure }}" aria-pressed="{{ $held === 'pinned' ? 'true' : 'false' }}"
     @click="pin('{{ $figure }}')"><span class="pin-in"><x-icon name="pin" /></span><span class="pin-out"><x-icon name="pin-off" /></span><span
-        class="sr-only">Pin {{ $what }}</span></button>
+        class="sr-only">{{ __('components.pin.pin', ['what' => $what]) }}</span></button>

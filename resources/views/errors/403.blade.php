@@ -1,3 +1,3 @@
 @extends('errors.minimal')
-@section('title', 'Not from here')
-@section('message', 'This did not come from a page of Evrent’s, so nothing was changed.')
+@section('title', __('errors.403.title'))
+@section('message', __('errors.403.says'))

@@ -1,3 +1,3 @@
 @extends('errors.minimal')
-@section('title', 'This page has been open for too long')
-@section('message', 'Go back, open the shot again and make the change once more.')
+@section('title', __('errors.419.title'))
+@section('message', __('errors.419.says'))

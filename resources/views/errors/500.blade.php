@@ -1,3 +1,3 @@
 @extends('errors.minimal')
-@section('title', 'Something broke in Evrent')
-@section('message', 'Your shots are safe: a change is saved whole or not at all. Details are in storage/logs.')
+@section('title', __('errors.500.title'))
+@section('message', __('errors.500.says'))

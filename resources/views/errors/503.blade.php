@@ -1,4 +1,4 @@
 @extends('errors.minimal')
-@section('title', 'The database is away')
-@section('message', 'Evrent is bringing it back, and opens this page by itself as soon as it is there. What you typed waits in this browser.')
+@section('title', __('errors.503.title'))
+@section('message', __('errors.503.says'))
 @section('again', '2')

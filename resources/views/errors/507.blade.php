@@ -1,4 +1,4 @@
 @extends('errors.minimal')
-@section('title', 'The disk is full')
-@section('message', 'Nothing was lost: what you typed waits in this browser. Make room on the disk that Evrent’s folder is on; it goes on by itself.')
+@section('title', __('errors.507.title'))
+@section('message', __('errors.507.says'))
 @section('again', '5')

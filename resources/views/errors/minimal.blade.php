@@ -13,7 +13,7 @@
     <main class="page lost">
         <h1>@yield('title')</h1>
         <p>@yield('message')</p>
-        <p><a class="button is-strong" href="/">To the shoots</a></p>
+        <p><a class="button is-strong" href="/">{{ __('errors.minimal.shoots') }}</a></p>
     </main>
 </body>
 </html>

@@ -1,7 +1,7 @@
-<x-layout :title="'An edge in ' . $page->plan->title" :crumbs="[
+<x-layout :title="__('shots.crossing_page.title', ['title' => $page->plan->title])" :crumbs="[
     $page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id),
     $page->plan->title => $page->shot->at('shots.show'),
-    'When an edge crosses' => null,
+    __('shots.crossing_page.crumb') => null,
 ]">
-    <div class="page"><h1 class="sr-only">When an edge crosses in {{ $page->plan->title }}</h1>@include('shots.parts.crossing')</div>
+    <div class="page"><h1 class="sr-only">{{ __('shots.crossing_page.title', ['title' => $page->plan->title]) }}</h1>@include('shots.parts.crossing')</div>
 </x-layout>

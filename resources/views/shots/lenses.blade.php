@@ -1,7 +1,7 @@
-<x-layout :title="'Lenses for ' . $page->plan->title" :crumbs="[
+<x-layout :title="__('shots.lenses_page.title', ['title' => $page->plan->title])" :crumbs="[
     $page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id),
     $page->plan->title => $page->shot->at('shots.show'),
-    'Lenses' => null,
+    __('shots.lenses_page.crumb') => null,
 ]">
-    <div class="page"><h1 class="sr-only">Lenses for {{ $page->plan->title }}</h1>@include('shots.parts.lenses')</div>
+    <div class="page"><h1 class="sr-only">{{ __('shots.lenses_page.title', ['title' => $page->plan->title]) }}</h1>@include('shots.parts.lenses')</div>
 </x-layout>

@@ -23,7 +23,7 @@
                 @include('shots.parts.rounding')
             </div>
             @include('shots.parts.other-problems', ['problems' => []])
-            <button class="button without-script">Work it out</button>
+            <button class="button without-script">{{ __('shots.show.calculate') }}</button>
         </form>
         <div class="sentence-place">@include('shots.parts.sentence')</div>
         <div class="stage">

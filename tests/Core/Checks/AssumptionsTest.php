@@ -76,8 +76,8 @@ final class AssumptionsTest extends TestCase
         self::assertSame('settling 0.8 s', $settling($pinned->plan)[0]->says());
         self::assertSame([], $settling($pinned->typed(['rig' => ['settle_s' => '0.9']], [])->plan));
         $confirmed = $pinned->named('confirm', ['values' => '/rig/settle_s /camera/write_s']);
-        self::assertSame(['2 values confirmed', [], Source::Typed], [
-            $confirmed->told, $settling($confirmed->plan), $confirmed->plan->provenance->of('/camera/write_s'),
+        self::assertSame(['editing.confirm_assumed.done(count: 2)', [], Source::Typed], [
+            (string) $confirmed->told, $settling($confirmed->plan), $confirmed->plan->provenance->of('/camera/write_s'),
         ]);
         self::assertSame(PlanWriter::toDocument($pinned->plan), PlanWriter::toDocument($confirmed->plan));
         $this->expectException(InvalidInput::class);

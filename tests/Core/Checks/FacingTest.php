@@ -60,7 +60,7 @@ final class FacingTest extends TestCase
     public function testTurnedToAnArrowOfTheDayItIsKnown(): void
     {
         $faced = (new PinnedPlan(self::plan()))->named('face', ['bearing' => '0']);
-        self::assertSame([0.0, Source::Typed, 'faces 0°'], [$faced->plan->facing(), $faced->plan->provenance->of(Plan::FACING), $faced->told]);
+        self::assertSame([0.0, Source::Typed, 'editing.face_bearing.done(bearing: 0)'], [$faced->plan->facing(), $faced->plan->provenance->of(Plan::FACING), (string) $faced->told]);
     }
 
     public function testStarsAreJudgedByTheWorstBearing(): void

@@ -129,7 +129,7 @@ final class TrueFindingsTest extends TestCase
         $remedies = PinnedRemedies::of($pinned, Report::on(Shot::of($pinned->plan))->finding(FindingId::IntervalTooShortForRig) ?? self::fail('T1 is not found'));
         self::assertSame(['exposure', 'way', 'continuous', 'interval'], array_map(static fn (array $one): string => $one['remedy']->key, $remedies));
         self::assertSame([], $remedies[0]['givesWay']);
-        self::assertStringContainsString('Photos give way: 211 instead of 240.', implode(' ', $remedies[3]['givesWay']));
+        self::assertSame('editing.pinned_plan.photos_give(is: 211, was: 240)', implode(' ', $remedies[3]['givesWay']));
         // The time on site stays, and so fewer photos fit: what is said is what comes of it.
         self::assertSame('units.semicolon(first: checks.cost.keeps(kept: [checks.cost.kept_shooting, checks.cost.kept_exposure, checks.cost.kept_framing]), last: checks.cost.clip(after: 8.792, before: 10))', (string) $remedies[3]['costs']);
         self::assertStringNotContainsString('longer', (string) $remedies[3]['costs']);
@@ -251,6 +251,6 @@ final class TrueFindingsTest extends TestCase
         }
         $finding = Report::on(Shot::of($pinned->plan))->findings[0];
         self::assertSame([], PinnedRemedies::of($pinned, $finding));
-        self::assertStringStartsWith('What mends it changes photos and the shooting time, which you pinned', PinnedRemedies::whyNone($pinned->pins));
+        self::assertSame('editing.pinned_remedies.pinned(named: [editing.figure.photos, editing.figure.shooting])', (string) PinnedRemedies::whyNone($pinned->pins));
     }
 }

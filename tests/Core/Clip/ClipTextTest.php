@@ -66,8 +66,8 @@ final class ClipTextTest extends TestCase
         yield 'a span of no photos' => [self::span('', '20', '2', '0'), '/speeds/0/from', 'number of a photo'];
         yield 'backwards' => [self::span('20', '10', '2', '0'), '/speeds/0/to', 'from 20 on'];
         yield 'no speed' => [self::span('10', '20', 'fast', '0'), '/speeds/0/factor', '2 is twice as fast'];
-        yield 'speed 0' => [self::span('10', '20', '0', '0'), '/speeds/0/factor', 'photos a frame'];
-        yield 'a ramp that is too long' => [self::span('10', '20', '2', '9'), '/speeds/0/ramp', 'at most half of the span'];
+        yield 'speed 0' => [self::span('10', '20', '0', '0'), '/speeds/0/factor', 'values.between(what: clip.speed.rate, least: 0.05, most: 100)'];
+        yield 'a ramp that is too long' => [self::span('10', '20', '2', '9'), '/speeds/0/ramp', 'values.between(what: clip.speed.ramp, least: 0, most: 5)'];
         yield 'spans over each other' => [self::span('10', '20', '2', '0') + self::span('15', '30', '2', '0', 1), '/speeds/1/from', 'after photo 20'];
     }
 

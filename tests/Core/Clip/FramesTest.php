@@ -130,7 +130,7 @@ final class FramesTest extends TestCase
 
     public function testWithoutAPhotoThereIsNoClip(): void
     {
-        $this->expectExceptionMessage('There is no photo');
+        $this->expectExceptionMessage('clip.frames.none');
         Frames::of(new Clip(), 0);
     }
 

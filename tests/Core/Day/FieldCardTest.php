@@ -31,11 +31,11 @@ final class FieldCardTest extends TestCase
         ])));
         $text = implode("\n", $lines);
         self::assertStringContainsString('nearest_out_of_focus.hyperfocal', $text);
-        self::assertStringContainsString('White balance 5,200 K, focus by hand.', $text);
+        self::assertStringContainsString('day.field_card.settings(settings: units.comma(first: plan.settings.white(kelvin: 5200), last: plan.settings.focus_manual))', $text);
+        self::assertStringContainsString('plan.trouble.from_to(kind: plan.trouble_kind.people, note: , from: 19:05, to: 19:10)', $text);
         self::assertSame(3, substr_count($text, 'one click longer'));
         self::assertMatchesRegularExpression('~^19:\d\d.*photo \d+ taken: one click longer, to 0\.3 s$~m', $text);
         self::assertMatchesRegularExpression('~photo 32 taken: one click[^\n]*\n[^\n]*photo 59 taken: ISO to 200\n[^\n]*photo 113 taken~', $text);
-        self::assertStringContainsString('People from 19:05 to 19:10; photos ', $text);
         self::assertStringContainsString('Else stand here: the sea wall', $text);
         self::assertStringContainsString('The rig is at the end of its travel after 329 photos', $text);
         self::assertSame([], FieldCard::of(Shot::of(Plans::with([]))));

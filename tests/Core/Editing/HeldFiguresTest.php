@@ -82,7 +82,7 @@ final class HeldFiguresTest extends TestCase
     {
         $solved = HeldFigures::solve(Plans::with([]), Figure::Shooting, null, 10.01, null);
         self::assertSame(241, $solved->plan->photosTotal());
-        self::assertSame('The clip is rounded up to 241 photos, 10.042 s', $solved->rounding);
+        self::assertSame('units.capital(text: editing.held_figures.rounded(photos: 241, clipSeconds: 10.042))', (string) $solved->rounding);
     }
 
     /**

@@ -78,10 +78,13 @@ final class PinnedPlanTest extends TestCase
         ]);
         // All three typed, the oldest gives way, and the other way is at hand.
         $counted = (new PinnedPlan($spaced->plan, $spaced->pins))->typed([], ['photos' => '400']);
-        self::assertSame(['The shooting time gives way: 1 h 20 min instead of 40 min.'], $counted->givesWay);
+        self::assertSame(['editing.pinned_plan.shooting_gives(booked: 4800, asked: 2400)'], array_map(strval(...), $counted->givesWay));
         self::assertSame([400, 12.0], [$counted->plan->photosTotal(), $counted->plan->timing->interval->longest()]);
         [$way] = $counted->otherWays;
-        self::assertSame(['Keep 40 min of shooting: one every 6 s', '/held/shooting', '40 min'], [$way->label, $way->pointer, $way->text]);
+        self::assertSame(
+            ['editing.other_way.keep(keeps: editing.other_way.run(shooting: 2400), told: editing.other_way.interval(longest: 6))', '/held/shooting', '40 min'],
+            [(string) $way->label, $way->pointer, $way->text],
+        );
         $kept = (new PinnedPlan($counted->plan, $counted->pins))->typed([], ['shooting' => $way->text]);
         self::assertSame([400, 6.0, 2400.0], [$kept->plan->photosTotal(), $kept->plan->timing->interval->longest(), $kept->pins->shootingSeconds]);
     }
@@ -124,7 +127,7 @@ final class PinnedPlanTest extends TestCase
                         self::assertSame(2, $place, $which);
                         self::assertCount(2, array_intersect(array_slice($order, 0, 2), $pinned), $which);
                         foreach ($pinned as $one) {
-                            self::assertStringContainsString(Figure::from($one)->named(), lcfirst((string) $invalid->problems[0]->message), $which);
+                            self::assertStringContainsString((string) Figure::from($one)->named(), lcfirst((string) $invalid->problems[0]->message), $which);
                         }
                     }
                 }
@@ -177,7 +180,7 @@ final class PinnedPlanTest extends TestCase
                 self::fail('accepted');
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString('Photos and the shooting time are pinned', (string) $invalid->problems[0]->message);
+                self::assertMatchesRegularExpression('/^editing\.pins\.(all_pinned|pinning)\(are: \[editing\.figure\.photos, editing\.figure\.shooting\]/', (string) $invalid->problems[0]->message);
             }
         }
         $unpinned = self::after($plan, static fn (PinnedPlan $on): Edited => $on->typed([], ['pin' => 'photos']));
@@ -190,14 +193,14 @@ final class PinnedPlanTest extends TestCase
         $keyed = [['at' => 0, 'interval_s' => 50], ['at' => 1, 'interval_s' => 70]];
         $pinned = self::after(new PinnedPlan(Plans::with(['/timing/interval_s' => $keyed])), static fn (PinnedPlan $plan): Edited => $plan->typed([], ['pin' => 'interval']));
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('stand still');
+        $this->expectExceptionMessage('editing.held_figures.standing(photos: 2, standing: 24)');
         $pinned->typed([], ['shooting' => '20 s']);
     }
 
     public function testAllThreeAtOnceAreOneTooMany(): void
     {
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('leave one of them as it was');
+        $this->expectExceptionMessage('editing.pinned_plan.all');
         (new PinnedPlan(Plans::with([])))->typed(['timing' => ['interval_s' => '5']], ['photos' => '300', 'shooting' => '1 h']);
     }
 
@@ -209,7 +212,7 @@ final class PinnedPlanTest extends TestCase
             self::fail('accepted');
         } catch (InvalidInput $invalid) {
             self::assertSame('/timing/head_photos', $invalid->problems[0]->pointer);
-            self::assertStringContainsString('261 of them stand still', (string) $invalid->problems[0]->message);
+            self::assertSame('editing.held_figures.standing(photos: 250, standing: 261)', (string) $invalid->problems[0]->message);
         }
     }
 
@@ -277,7 +280,7 @@ final class PinnedPlanTest extends TestCase
             self::assertSame((int) ceil($pins->clipSeconds * $plan->timing->framesPerSecond - 1e-6), $total, "{$which}: clip");
         }
         if ($pins->shootingSeconds !== null && $pins->follows !== Figure::Shooting) {
-            $overran = str_contains((new PinnedPlan($plan, $pins))->rounding(), 'cannot be done in less');
+            $overran = str_contains((string) (new PinnedPlan($plan, $pins))->rounding(), 'cannot be done in less');
             self::assertTrue($overran || $booked <= $pins->shootingSeconds + $total * 0.0006 + 0.05, "{$which}: {$booked} s in {$pins->shootingSeconds} s");
         }
         $now = [
@@ -291,10 +294,10 @@ final class PinnedPlanTest extends TestCase
         $said = implode(' ', $after->givesWay);
         $was = $before->pins;
         if ($was->shootingSeconds !== null && $was->follows !== Figure::Shooting && $pins->shootingSeconds === null && abs($booked - $was->shootingSeconds) > 0.01) {
-            self::assertStringContainsString('shooting time gives way', $said, $which);
+            self::assertStringContainsString('editing.pinned_plan.shooting_gives(', $said, $which);
         }
         if ($was->photos !== null && $was->photos !== $total && !isset($typed['photos']) && !isset($typed['clip'])) {
-            self::assertStringContainsString('Photos give way', $said, $which);
+            self::assertStringContainsString('editing.pinned_plan.photos_give(', $said, $which);
         }
     }
 

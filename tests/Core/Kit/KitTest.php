@@ -242,12 +242,12 @@ final class KitTest extends TestCase
             'larger number',
         ];
         yield 'intervals in words' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '1 two 5'], '/intervals_s', 'spaces between'];
-        yield 'an interval of nothing' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '0 1'], '/intervals_s', 'intervals in seconds'];
+        yield 'an interval of nothing' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '0 1'], '/intervals_s', 'values.above_zero(what: what.intervals, most: 86400)'];
         yield 'intervals of a card' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => '8', 'intervals_s' => '1 2'], '/intervals_s', 'body or a timer'];
         yield 'an efficiency above all' => [
             ['kind' => 'power_bank', 'name' => 'X', 'capacity_wh' => '70', 'efficiency' => '1.2'],
             '/efficiency',
-            'to 1',
+            'values.between(what: gives of that in 0…1, least: 0.05, most: 1)',
         ];
     }
 

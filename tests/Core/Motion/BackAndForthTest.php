@@ -86,10 +86,10 @@ final class BackAndForthTest extends TestCase
      */
     public static function refused(): iterable
     {
-        yield 'more than all' => [61, 62, 'One way can take 61 photos at most'];
-        yield 'one photo' => [61, 1, 'Enter the photos of one way, at least 2'];
+        yield 'more than all' => [61, 62, 'motion.path.one_way(photos: 61)'];
+        yield 'one photo' => [61, 1, 'motion.move.one_way'];
         yield 'half a photo' => [61, 20.5, 'Enter a whole number'];
-        yield 'fewer than its keyframes' => [61, 2, 'falls on the same photo'];
+        yield 'fewer than its keyframes' => [61, 2, 'motion.path.same_photo(oneWay: 2)'];
     }
 
     #[DataProvider('refused')]

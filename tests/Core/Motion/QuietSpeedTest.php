@@ -65,7 +65,7 @@ final class QuietSpeedTest extends TestCase
         self::assertStringContainsString('"quiet": true', PlanWriter::toJson($plan));
         self::assertStringNotContainsString('"quiet"', PlanWriter::toJson(self::plan(null, false)));
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('Enter a quiet speed above the slowest one.');
+        $this->expectExceptionMessage('motion.axis.quiet_order');
         Plans::with(['/rig/axes/0/min_speed' => 2, '/rig/axes/0/quiet_speed' => 1]);
     }
 

@@ -66,7 +66,7 @@ final class BackdropTest extends TestCase
                 Backdrop::check($width, $height, $optics);
                 self::fail("{$width} × {$height} was taken");
             } catch (InvalidInput $invalid) {
-                self::assertStringContainsString("{$width} × {$height} pixels, and this camera’s are", $invalid->getMessage());
+                self::assertStringContainsString("optics.backdrop.shape(widthPixels: {$width}, heightPixels: {$height}", $invalid->getMessage());
             }
         }
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\PhotoState;
-use Evrent\Core\Run\Take\TakeFinding;
 use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
@@ -31,7 +31,7 @@ final class TakeFindingsTest extends TestCase
     {
         // Asked for every 8 s, come every 8.4 s: 39 · 0.4 = 15.6 s longer.
         $finding = self::found(FindingId::ControllerStretchesInterval, self::lines(interval: 8.4));
-        self::assertSame('On average 8.4 s instead of 8 s: the run took 15.6 s longer.', $finding->says);
+        self::assertSame('takes.found.stretched_sentence(actual: 8.4, planned: 8, longer: 15.6)', (string) $finding->sentence);
     }
 
     public function testT7ATimerThatRunsAway(): void
@@ -39,7 +39,7 @@ final class TakeFindingsTest extends TestCase
         // 500 in a million slow over 39 intervals of 8 s: 0.156 s.
         $lines = self::lines(more: static fn (int $photo): array => [self::confirmed($photo, 8.0 * ($photo - 1) * 1.0005 + 1.0)]);
         array_unshift($lines, new LogLine(LogKind::Note, 0.0, null, ['own_timer' => 'started']));
-        self::assertStringContainsString('slow by 0.16 s over the run, 500 in a million', self::found(FindingId::CameraTimerDrifts, $lines)->says);
+        self::assertSame('takes.found.drifted_slow(by: 0.156, ppm: 500)', (string) self::found(FindingId::CameraTimerDrifts, $lines)->sentence);
     }
 
     public function testC2AnApertureThatNeverClosesAlike(): void
@@ -47,7 +47,7 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(more: static fn (int $photo): array => [
             self::confirmed($photo), new LogLine(LogKind::Note, 0.0, $photo, ['luma' => 0.2 * 2.0 ** ($photo % 2 === 0 ? 0.2 : -0.2)]),
         ]);
-        self::assertStringContainsString('stops from photo to photo', self::found(FindingId::ApertureFlicker, $lines)->says);
+        self::assertSame('takes.found.flicker_jumps(count: 32, stops: 0.36, jump: 0.15)', (string) self::found(FindingId::ApertureFlicker, $lines)->sentence);
     }
 
     public function testL3ALampThatPasses(): void
@@ -62,9 +62,9 @@ final class TakeFindingsTest extends TestCase
     {
         $lines = self::lines(more: static fn (int $photo): array => in_array($photo, [5, 6, 9], true)
             ? [new LogLine(LogKind::NotTaken, 8.0 * $photo, $photo)] : [self::confirmed($photo)]);
-        self::assertSame('3 photos were triggered and not on the card: 5 to 6, 9.', self::found(FindingId::TriggerCableLoose, $lines)->says);
+        self::assertSame('takes.found.not_taken_sentence(count: 3, numbers: [photos.span(first: 5, last: 6), 9])', (string) self::found(FindingId::TriggerCableLoose, $lines)->sentence);
         $lines[] = new LogLine(LogKind::Note, 400.0, null, ['extra' => '/DCIM/100EVRNT/EVR_0099.JPG']);
-        self::assertSame('3 photos are missing; 1 file that nobody asked for (EVR_0099.JPG).', self::found(FindingId::PhotosMissingOrExtra, $lines)->says);
+        self::assertSame('units.sentences(first: takes.found.missing(count: 3), last: takes.found.extra(count: 1, files: EVR_0099.JPG))', (string) self::found(FindingId::PhotosMissingOrExtra, $lines)->sentence);
     }
 
     /** Off by a third of a stop is as planned; by more it is not, and neither is what was taken while a dial stood elsewhere. */
@@ -82,7 +82,7 @@ final class TakeFindingsTest extends TestCase
             default => [],
         }));
         $finding = self::found(FindingId::ExposureNotAsPlanned, $lines);
-        self::assertSame('Photos 6 to 7, 20, 30 to 31, by up to 2 stops.', $finding->says);
+        self::assertSame('takes.found.exposure_off(photos: photos.some_of_them(numbers: [photos.span(first: 6, last: 7), 20, photos.span(first: 30, last: 31)]), stops: 2 stop)', (string) $finding->sentence);
         self::assertSame(35, self::report($lines)->goodPhotos());
         self::assertFalse(self::report($lines)->state->isWhole());
     }
@@ -94,7 +94,7 @@ final class TakeFindingsTest extends TestCase
             10 => [new LogLine(LogKind::AlarmOver, 72.0, 10, ['about' => 'axis slide'])],
             default => [],
         });
-        self::assertSame('Out of place: the slide from photo 7 on. Photos 7 to 9 jump in the clip.', self::found(FindingId::AxisStalls, $lines)->says);
+        self::assertSame('units.sentences(first: takes.found.stalled_axes(axes: [takes.found.axis_from(axis: axes.slide, photo: 7)]), last: takes.found.stalled_jumps(count: 3, photos: photos.some_of_them(numbers: [photos.span(first: 7, last: 9)])))', (string) self::found(FindingId::AxisStalls, $lines)->sentence);
         self::assertSame([7, 8, 9], self::report($lines)->which(PhotoState::Moved));
         self::assertSame([[7, 9]], self::report($lines)->toShootAgain());
     }
@@ -102,7 +102,7 @@ final class TakeFindingsTest extends TestCase
     public function testE1PhotosThatWereMarked(): void
     {
         $lines = [...self::lines(), new LogLine(LogKind::Mark, 400.0, 4, ['to' => 6, 'why' => 'headlamps'])];
-        self::assertSame('Photos 4 to 6: headlamps.', self::found(FindingId::PhotosSpoilt, $lines)->says);
+        self::assertSame('takes.found.flagged_why(photos: photos.some_of_them(numbers: [photos.span(first: 4, last: 6)]), why: headlamps)', (string) self::found(FindingId::PhotosSpoilt, $lines)->sentence);
         $lines[] = new LogLine(LogKind::Mark, 401.0, 4, ['to' => 6, 'as' => 'good']);
         self::assertNotContains(FindingId::PhotosSpoilt, self::ids($lines));
     }
@@ -111,7 +111,7 @@ final class TakeFindingsTest extends TestCase
     {
         $lines = self::lines(more: static fn (int $photo): array => $photo > 30 ? [new LogLine(LogKind::NotTaken, 8.0 * $photo, $photo)] : [self::confirmed($photo)]);
         array_unshift($lines, new LogLine(LogKind::Note, 0.0, null, ['own_timer' => 'started']));
-        self::assertSame('After photo 30 of 40 its own timer took none.', self::found(FindingId::TimerStopped, $lines)->says);
+        self::assertSame('takes.found.timer_sentence(photo: 30, total: 40)', (string) self::found(FindingId::TimerStopped, $lines)->sentence);
     }
 
     public function testE3APause(): void
@@ -119,13 +119,13 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(before: static fn (int $photo): array => $photo === 8 ? [
             new LogLine(LogKind::Command, 50.0, null, ['order' => Order::Pause->value]), new LogLine(LogKind::Command, 140.0, null, ['order' => Order::GoOn->value]),
         ] : []);
-        self::assertStringStartsWith('1 pause, 1 min 30 s in all.', self::found(FindingId::PausedAndResumed, $lines)->says);
+        self::assertSame('takes.found.paused_sentence(count: 1, total: 90)', (string) self::found(FindingId::PausedAndResumed, $lines)->sentence);
     }
 
     public function testE4AnInterruption(): void
     {
         $lines = self::lines(before: static fn (int $photo): array => $photo === 8 ? [new LogLine(LogKind::Gap, 50.0, null, ['rig' => 'lost'])] : []);
-        self::assertSame('1 interruption, after which the rig had to home. No photo was lost or doubled.', self::found(FindingId::RunInterrupted, $lines)->says);
+        self::assertSame('units.sentences(first: units.sentences(first: takes.found.interruptions(count: 1), last: takes.found.homed(count: 1)), last: takes.found.none_lost)', (string) self::found(FindingId::RunInterrupted, $lines)->sentence);
     }
 
     public function testL1ACounterThatRollsOver(): void
@@ -133,7 +133,7 @@ final class TakeFindingsTest extends TestCase
         $lines = self::lines(more: static fn (int $photo): array => [
             self::confirmed($photo, name: sprintf('/DCIM/%dEVRNT/EVR_%04d.JPG', $photo < 20 ? 100 : 101, $photo < 20 ? 9_980 + $photo : $photo - 19)),
         ]);
-        self::assertSame('Photo 20 is EVR_0001.JPG, after 9999.', self::found(FindingId::FileCounterRollsOver, $lines)->says);
+        self::assertSame('takes.found.rolled_sentence(photo: 20, file: EVR_0001.JPG, before: 9999)', (string) self::found(FindingId::FileCounterRollsOver, $lines)->sentence);
     }
 
     public function testWhatIsShotAgainIsToldAndTheOldFileIsOut(): void
@@ -146,7 +146,7 @@ final class TakeFindingsTest extends TestCase
         $report = self::report([...$lines, $end]);
         self::assertSame([40 => '/DCIM/100EVRNT/EVR_0040.JPG'], $report->replaced);
         self::assertSame('/DCIM/100EVRNT/EVR_0041.JPG', $report->photos[40]['object']);
-        self::assertStringContainsString('1 photo was shot again (EVR_0040.JPG out)', self::found(FindingId::PhotosMissingOrExtra, [...$lines, $end])->says);
+        self::assertSame('takes.found.reshot(count: 1, files: EVR_0040.JPG)', (string) self::found(FindingId::PhotosMissingOrExtra, [...$lines, $end])->sentence);
     }
 
     public function testStillsAreThoseThatWereFramed(): void
@@ -228,7 +228,7 @@ final class TakeFindingsTest extends TestCase
     /**
      * @param list<LogLine> $lines
      */
-    private static function found(FindingId $id, array $lines): TakeFinding
+    private static function found(FindingId $id, array $lines): Finding
     {
         foreach (TakeFindings::of(self::report($lines)) as $finding) {
             if ($finding->id === $id) {
@@ -245,6 +245,6 @@ final class TakeFindingsTest extends TestCase
      */
     private static function ids(array $lines): array
     {
-        return array_map(static fn (TakeFinding $finding): FindingId => $finding->id, TakeFindings::of(self::report($lines)));
+        return array_map(static fn (Finding $finding): FindingId => $finding->id, TakeFindings::of(self::report($lines)));
     }
 }

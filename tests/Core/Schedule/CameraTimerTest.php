@@ -106,7 +106,7 @@ final class CameraTimerTest extends TestCase
         $finding = self::finding(FindingId::CameraTimerDrifts, self::plan(['drift_ppm' => 12_000]));
         self::assertNotNull($finding);
         // Room of 0.1 s on both sides and a drift of 0.12 s: started 0.1 s early, it strays from -0.1 to 0.02 s.
-        self::assertSame('checks.camera_timer_drifts.in_step(interval: 1 s, part: 0.1checks.camera_timer_drifts.before_rig)', (string) $finding->remedies()[0]->label);
+        self::assertSame('checks.camera_timer_drifts.in_step(interval: units.seconds(number: 1), part: checks.camera_timer_drifts.before_rig(by: 0.1))', (string) $finding->remedies()[0]->label);
         self::assertSame(TriggeredBy::Rig, $finding->remedies()[1]->mended->trigger->by);
         foreach ($finding->remedies() as $remedy) {
             self::assertNull(self::finding(FindingId::CameraTimerDrifts, $remedy->mended), (string) $remedy->label);

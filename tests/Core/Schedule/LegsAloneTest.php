@@ -31,7 +31,7 @@ final class LegsAloneTest extends TestCase
         self::assertEqualsWithDelta(3_588.0, $schedule->timeline->triggerSeconds[299], 1e-9);
         self::assertSame(0.0, max([0.0, ...$schedule->moves->moveSeconds]));
         self::assertEqualsWithDelta(12.5, $schedule->summary->clipSeconds, 1e-9);
-        self::assertSame('This shot works.', DryRun::of($schedule, 1)->verdict()->says);
+        self::assertSame('checks.verdict.works', (string) DryRun::of($schedule, 1)->verdict()->says);
     }
 
     public function testWhatIsSaidOfItIsNothingOfAMove(): void

@@ -127,7 +127,7 @@ final class WindowTest extends TestCase
         } catch (InvalidInput $invalid) {
             self::assertSame('/window/from', $invalid->problems[0]->pointer);
         }
-        $this->expectExceptionMessage('Enter another time than it opens at.');
+        $this->expectExceptionMessage('sky.day_window.other');
         TypedPlan::change($plan, ['window' => ['from' => '18:00']]);
     }
 

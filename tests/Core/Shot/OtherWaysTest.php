@@ -49,7 +49,7 @@ final class OtherWaysTest extends TestCase
         $edited = (new PinnedPlan(self::plan([])))->typed(['film' => ['kind' => 'in_camera']], []);
         self::assertTrue($edited->plan->trigger->isCamera());
         self::assertContains(Preflight::OwnTimer, Preflight::of(Shot::of($edited->plan)));
-        self::assertStringContainsString('the lead comes off', Preflight::OwnTimer->labelFor($edited->plan));
+        self::assertSame('run.preflight.own_timer.film', (string) Preflight::OwnTimer->labelFor($edited->plan));
         $back = (new PinnedPlan($edited->plan, $edited->pins))->typed(['film' => ['kind' => '']], []);
         self::assertStringNotContainsString('"film"', PlanWriter::toJson($back->plan));
     }
@@ -89,11 +89,11 @@ final class OtherWaysTest extends TestCase
         $set = ['white_balance' => 'fixed', 'white_balance_k' => 5200, 'focus' => 'manual', 'stabiliser' => false, 'review' => false, 'beep' => false];
         $plan = self::plan(['/settings' => $set, '/lead' => ['name' => 'Curly lead', 'half_press' => true]]);
         self::assertSame(
-            'White balance 5,200 K, focus by hand, stabiliser off, review off, beep off; nothing else left to the camera',
-            Preflight::Autofocus->labelFor($plan),
+            'run.preflight.autofocus.set(settings: units.comma(first: units.comma(first: units.comma(first: units.comma(first: plan.settings.white(kelvin: 5200), last: plan.settings.focus_manual), last: plan.settings.stabiliser_off), last: plan.settings.review_off), last: plan.settings.beep_off))',
+            (string) Preflight::Autofocus->labelFor($plan),
         );
-        self::assertSame('Curly lead: seated at both ends, half-press wired, and fired once', Preflight::Cable->labelFor($plan));
-        self::assertSame(Preflight::Autofocus->label(), Preflight::Autofocus->labelFor(self::plan([])));
+        self::assertSame('run.preflight.cable.named_half_press(cable: Curly lead)', (string) Preflight::Cable->labelFor($plan));
+        self::assertEquals(Preflight::Autofocus->label(), Preflight::Autofocus->labelFor(self::plan([])));
     }
 
     /** From 19:00, one every 4 s: at 19:05 photo 76, at 19:10 photo 151. */
@@ -105,7 +105,7 @@ final class OtherWaysTest extends TestCase
         $times = TroubleTimes::of(Shot::of($plan));
         self::assertSame([76, 151], [$times[0]['first'], $times[0]['last']]);
         self::assertSame([null, null], [$times[1]['first'], $times[2]['first']]);
-        self::assertSame('people from 19:05 to 19:10: the ferry lands', $times[0]['trouble']->told());
+        self::assertSame('plan.trouble.from_to(kind: plan.trouble_kind.people, note: plan.trouble.noted(note: the ferry lands), from: 19:05, to: 19:10)', (string) $times[0]['trouble']->told());
         self::assertSame(PlanWriter::toJson($plan), PlanWriter::toJson(PlanReader::fromJson(PlanWriter::toJson($plan))));
     }
 
@@ -113,7 +113,7 @@ final class OtherWaysTest extends TestCase
     {
         $pinned = new PinnedPlan(self::plan([]));
         $edited = $pinned->named('trouble-add', ['kind' => 'police', 'from' => '8pm', 'to' => '21:00', 'note' => 'the quay is closed']);
-        self::assertSame('police or a guard from 20:00 to 21:00: the quay is closed', $edited->plan->scene->troubles[0]->told());
+        self::assertSame('plan.trouble.from_to(kind: plan.trouble_kind.guard, note: plan.trouble.noted(note: the quay is closed), from: 20:00, to: 21:00)', (string) $edited->plan->scene->troubles[0]->told());
         self::assertSame([], (new PinnedPlan($edited->plan))->named('trouble-out', ['place' => 0])->plan->scene->troubles);
     }
 

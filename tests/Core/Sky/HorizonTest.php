@@ -53,12 +53,12 @@ final class HorizonTest extends TestCase
      */
     public static function refused(): iterable
     {
-        yield 'one alone' => ['80 5', 'two bearings at least'];
-        yield 'a bearing without a height' => ['80 5, 110', 'as a bearing from 0 to 360 and a height'];
-        yield 'words' => ['high ridge, 110 4', 'as a bearing from 0 to 360 and a height'];
-        yield 'more than a turn' => ['80 5, 400 3', 'as a bearing from 0 to 360'];
-        yield 'the zenith' => ['80 5, 110 90', 'Enter a height from -5° to 89° at 110°.'];
-        yield 'twice' => ['80 5, 80 6', '80° stands there twice'];
+        yield 'one alone' => ['80 5', 'sky.horizon.two'];
+        yield 'a bearing without a height' => ['80 5, 110', 'sky.horizon.entry(entry:'];
+        yield 'words' => ['high ridge, 110 4', 'sky.horizon.entry(entry:'];
+        yield 'more than a turn' => ['80 5, 400 3', 'sky.horizon.entry(entry: 400 3)'];
+        yield 'the zenith' => ['80 5, 110 90', 'sky.horizon.height(lowest_degrees: -5, highest_degrees: 89, bearing: 110)'];
+        yield 'twice' => ['80 5, 80 6', 'sky.horizon.twice(bearing: 80)'];
     }
 
     #[DataProvider('refused')]
@@ -87,7 +87,7 @@ final class HorizonTest extends TestCase
         self::assertEqualsWithDelta(6.0, $horizon->height(60.0), 1e-9);
         self::assertSame(0.0, $horizon->height(200.0), 'nobody measured there');
         self::assertSame([[100.0, 350.0]], $horizon->gaps());
-        self::assertSame('Not measured, so counted as open: from 100° clockwise to 350°.', $horizon->gapsText());
+        self::assertSame('sky.horizon.open(x: sky.horizon.gap(gap: 100, gap2: 350))', (string) $horizon->gapsText());
         self::assertSame('', Horizon::read('N 5, E 5, S 5, W 5')->gapsText(), 'four points of the compass close the circle');
     }
 

@@ -32,7 +32,7 @@ final class SumsTest extends TestCase
             '~^0.06 s lag \+ 6 s exposure \+ 0.1 s delay \+ [\d.]+ s move \+ 1.2 s settling = [\d.]+ s; 7.2 s interval$~u',
             $sum->says(),
         );
-        self::assertSame(['typed', 'worked out'], [$sum->terms['lag']->rests(), $sum->terms['move']->rests()]);
+        self::assertSame(['plan.source.typed', 'worked out'], array_map(strval(...), [$sum->terms['lag']->rests(), $sum->terms['move']->rests()]));
     }
 
     public function testKnownAnswers(): void

@@ -68,15 +68,15 @@ final class SolverTest extends TestCase
     {
         foreach (
             [
-                [static fn () => Solver::solve(24, clipSeconds: 20), '/shooting', 'exactly two'],
-                [static fn () => Solver::solve(24, clipSeconds: 20, intervalSeconds: 3, shootingSeconds: 900), '/interval', 'exactly two'],
-                [static fn () => Solver::solve(24, clipSeconds: 20, photos: 3, intervalSeconds: 3), '/photos', 'not both'],
-                [static fn () => Solver::solve(0, clipSeconds: 20, intervalSeconds: 3), '/fps', 'above 0'],
-                [static fn () => Solver::solve(24, clipSeconds: -1, intervalSeconds: 3), '/clip', 'above 0'],
-                [static fn () => Solver::solve(24, clipSeconds: NAN, intervalSeconds: 3), '/clip', 'above 0'],
-                [static fn () => Solver::solve(24, clipSeconds: 1e8, intervalSeconds: 3), '/clip', '1,000,000 is the most'],
-                [static fn () => Solver::solve(24, intervalSeconds: 1e-5, shootingSeconds: 1e9), '/shooting', '1,000,000 is the most'],
-                [static fn () => Solver::solve(24, intervalSeconds: 1e-300, shootingSeconds: 60), '/interval', 'from 0.000001 to'],
+                [static fn () => Solver::solve(24, clipSeconds: 20), '/shooting', 'timing.solver.two'],
+                [static fn () => Solver::solve(24, clipSeconds: 20, intervalSeconds: 3, shootingSeconds: 900), '/interval', 'timing.solver.two'],
+                [static fn () => Solver::solve(24, clipSeconds: 20, photos: 3, intervalSeconds: 3), '/photos', 'timing.solver.clip_or_photos'],
+                [static fn () => Solver::solve(0, clipSeconds: 20, intervalSeconds: 3), '/fps', 'values.above_zero(what: what.fps, most: 1000)'],
+                [static fn () => Solver::solve(24, clipSeconds: -1, intervalSeconds: 3), '/clip', 'values.above_zero(what: what.seconds'],
+                [static fn () => Solver::solve(24, clipSeconds: NAN, intervalSeconds: 3), '/clip', 'values.above_zero(what: what.seconds'],
+                [static fn () => Solver::solve(24, clipSeconds: 1e8, intervalSeconds: 3), '/clip', 'timing.solver.too_many('],
+                [static fn () => Solver::solve(24, intervalSeconds: 1e-5, shootingSeconds: 1e9), '/shooting', 'timing.solver.too_many('],
+                [static fn () => Solver::solve(24, intervalSeconds: 1e-300, shootingSeconds: 60), '/interval', 'values.between(what: what.seconds, least: 1.0e-6, most: 1000000000)'],
             ] as [$solve, $field, $says]
         ) {
             try {

@@ -62,11 +62,11 @@ final class CountsTest extends TestCase
         $plan = Plans::with(['/move/keyframes' => [
             ['at' => 0, 'slide' => 0, 'pan' => 0, 'tilt' => 0], ['at' => 0.5, 'slide' => 9, 'pan' => 1, 'tilt' => 1], ['at' => 1, 'slide' => 20, 'pan' => 3, 'tilt' => 2],
         ]]);
-        foreach (['0' => 'no photos held at B', '1' => '1 photo held at B', '12' => '12 photos held at B'] as $photos => $told) {
-            self::assertSame($told, TypedEdit::apply($plan, 'keyframe-hold', ['place' => '1', 'photos' => (string) $photos])->told);
+        foreach ([0, 1, 12] as $photos) {
+            self::assertSame("editing.hold_at_keyframe.done(part: {$photos}, peg: B)", (string) TypedEdit::apply($plan, 'keyframe-hold', ['place' => '1', 'photos' => (string) $photos])->told);
         }
-        foreach (['0' => 'night as the meter has it', '1' => 'night 1 stop darker', '2.5' => 'night 2.5 stops darker'] as $stops => $told) {
-            self::assertSame($told, TypedEdit::apply($plan, 'night-bias', ['night_stops' => (string) $stops])->told);
+        foreach (['0' => 'editing.darken_night.metered', '1' => 'editing.darken_night.done(stops: 1 stop)', '2.5' => 'editing.darken_night.done(stops: 2.5 stop)'] as $stops => $told) {
+            self::assertSame($told, (string) TypedEdit::apply($plan, 'night-bias', ['night_stops' => (string) $stops])->told);
         }
     }
 

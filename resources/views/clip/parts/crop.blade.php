@@ -9,5 +9,5 @@
     class="crop-picture"><div class="crop-photo frame" data-crop="{{ $name }}" style="aspect-ratio: {{ $shape }}">@if ($page->picture($shown[$name]))<img
     src="{{ $page->large($shown[$name]) }}" alt="" loading="lazy" draggable="false">@endif<span class="crop-box"
     style="left: {{ $left }}%; top: {{ $top }}%; width: {{ $wide }}%; height: {{ $high }}%"><i data-corner></i></span></div>
-    <figcaption class="quiet">{{ $name === 'end' ? 'At the end' : ($clip->endCrop === null ? 'All the way' : 'At the start') }}: drag it, or its
-        corner.</figcaption></figure>@endforeach</div>
+    <figcaption class="quiet">{{ __('clip.crop.drag', ['part' => $name === 'end' ? __('clip.crop.end') : ($clip->endCrop === null ? __('clip.crop.all')
+        : __('clip.crop.start'))]) }}</figcaption></figure>@endforeach</div>

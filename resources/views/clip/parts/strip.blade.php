@@ -8,7 +8,7 @@
         alt="" width="120" height="80" loading="lazy" draggable="false">@else<span class="no-photo">{{ $number }}</span>@endif</span>@endforeach
         @foreach ($strip->holes as [$at, $wide])<span class="strip-hole" style="left: {{ $at }}%; width: {{ $wide }}%"></span>@endforeach
         <span class="strip-out" style="left: 0; width: {{ $strip->in }}%"></span><span class="strip-out" style="left: {{ $strip->out }}%; right: 0"></span>
-        <span class="strip-stake" data-drag="in" style="left: {{ $strip->in }}%" title="First photo: drag"></span>
-        <span class="strip-stake is-last" data-drag="out" style="left: {{ $strip->out }}%" title="Last photo: drag"></span></div>
+        <span class="strip-stake" data-drag="in" style="left: {{ $strip->in }}%" title="{{ __('clip.strip.in') }}"></span>
+        <span class="strip-stake is-last" data-drag="out" style="left: {{ $strip->out }}%" title="{{ __('clip.strip.out') }}"></span></div>
     <output class="strip-says" aria-hidden="true"></output>
 </div>

@@ -1,17 +1,18 @@
+@php use Evrent\Core\Messages\Quantity; @endphp
 {{-- How far the reading of a card is: asked for again and again until it is over. --}}
 <div id="reading" role="status" @if (!$reading->isOver()) hx-get="{{ $reading->at('show') }}" hx-trigger="every 500ms"
     hx-swap="outerHTML" hx-sync="this:drop" @endif class="reading-now">
-    @if ($reading->status === 'failed')<p class="short">It failed: {{ $reading->trouble }}</p>
-    @elseif ($reading->status === 'stopped')<p>Stopped after {{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos.</p>
-    @elseif ($reading->status === 'away')<p class="short">@if ($reading->trouble !== ''){{ $reading->trouble }} @else{{ $reading->folder
-        }} is not there. @endif{{ number_format($reading->done) }} of {{
-        number_format($reading->files) }} photos are read. @if ($reading->trouble === '')Put the card back: it goes on by itself.@endif</p>
-    @elseif ($reading->status === 'waiting')<p>Waiting to be read …</p>
-    @else<p>{{ number_format($reading->done) }} of {{ number_format($reading->files) }} photos read{{ $reading->secondsLeft() === null ? ''
-        : ', about ' . Evrent\Core\Words\PlainText::duration(ceil($reading->secondsLeft())) . ' to go' }}</p>
+    @if ($reading->status === 'failed')<p class="short">{{ __('common.failed', ['trouble' => $reading->trouble]) }}</p>
+    @elseif ($reading->status === 'stopped')<p>{{ __('photos.reading.stopped', ['done' => $reading->done, 'files' => $reading->files]) }}</p>
+    @elseif ($reading->status === 'away')<p class="short">@if ($reading->trouble !== ''){{ $reading->trouble }} @else{{ __('photos.reading.gone',
+        ['folder' => $reading->folder]) }} @endif{{ __('photos.reading.done', ['done' => $reading->done,
+            'files' => $reading->files]) }} @if ($reading->trouble === ''){{ __('photos.reading.put_back') }}@endif</p>
+    @elseif ($reading->status === 'waiting')<p>{{ __('common.waiting') }}</p>
+    @else<p>{{ __('photos.reading.progress', ['done' => $reading->done, 'files' => $reading->files, 'part' => $reading->secondsLeft() === null ? ''
+        : __('common.left', ['secondsLeft' => Evrent\Core\Words\Quantity::duration(ceil($reading->secondsLeft()))])]) }}</p>
         <progress max="{{ $reading->files }}" value="{{ $reading->done }}">{{ $reading->done }}</progress>@endif
     @if (in_array($reading->status, ['away', 'failed'], true))<form method="post" action="{{ $reading->at('again') }}">@csrf
-        <button class="button">Try again</button></form>@endif
+        <button class="button">{{ __('photos.reading.again') }}</button></form>@endif
     @if (!$reading->isOver())<form method="post" action="{{ $reading->at('stop') }}">@csrf
-        <button class="button is-quiet"><x-icon name="x" /><span class="text">Cancel</span></button></form>@endif
+        <button class="button is-quiet"><x-icon name="x" /><span class="text">{{ __('common.cancel') }}</span></button></form>@endif
 </div>

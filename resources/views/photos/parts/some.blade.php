@@ -11,12 +11,13 @@
         $extras = $sheet->extras[$number] ?? [];
     @endphp<li tabindex="0" data-number="{{ $number }}" data-mark="{{ $mark['mark'] ?? '' }}" style="--up: {{ $sheet->up[$number - 1] }}"
         @class(['contact', 'is-missing' => $file === null]) @if ($file !== null) data-file="{{ $file }}" draggable="true" @endif>@if ($file === null)<span
-        class="gap" aria-hidden="true"></span><b>{{ $number }}</b> <small>missing</small>@else<span class="frame"><img
+        class="gap" aria-hidden="true"></span><b>{{ $number }}</b> <small>{{ __('photos.some.missing') }}</small>@else<span class="frame"><img
         src="{{ $page->picture($file) }}" loading="lazy" width="120" height="80" alt="" draggable="false"></span><a
         href="{{ $page->reading->at('photo', number: $number) }}" draggable="false"><b>{{ $number }}</b></a>
         <small title="{{ $file }}">{{ basename($file) }}</small>@endif
         <span class="mark">{{ $page->marked($number) }}</span>
-        @if ($extras !== [])<small class="extra-here" title="{{ implode(', ', $extras) }}">+{{ count($extras) }} not planned</small>@endif</li>@endfor</ol>
+        @if ($extras !== [])<small class="extra-here" title="{{ implode(', ', $extras) }}">{{ __('photos.some.extras',
+            ['extras' => count($extras)]) }}</small>@endif</li>@endfor</ol>
     @if ($lanes->open . $lanes->planned !== '')<svg class="lane lane-open" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
         aria-hidden="true"><path class="foretold" d="{{ $lanes->planned }}" /><path class="measured" d="{{ $lanes->open }}" /></svg>@endif
     @if ($lanes->bright . $lanes->foretold !== '')<svg class="lane" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"

@@ -3,6 +3,7 @@
     use App\Pages\TargetLine;
     use Evrent\Core\Drawings\DayDrawing;
     use Evrent\Core\Sky\Target;
+    use Evrent\Core\Messages\Quantity;
     use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
     $clock = $settings->clock(...);
@@ -12,10 +13,10 @@
 @if ($page->line !== null && $page->drawing !== null)
     @php $drawing = $page->drawing; $line = $page->line; $width = $drawing->width(); @endphp
     <section class="panel day-line" aria-labelledby="day-title">
-        <header class="panel-head"><h2 id="day-title">The day</h2>
+        <header class="panel-head"><h2 id="day-title">{{ __('shoots.day.title') }}</h2>
             <dl class="told">@foreach ($line->told() as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $clock($when) }}</dd></div>@endforeach</dl></header>
-        <div class="tide-tracks" role="group" aria-label="Heights over the day">
-            <span class="quiet">Heights of</span>@foreach (Target::cases() as $target)<button type="button" class="button is-quiet"
+        <div class="tide-tracks" role="group" aria-label="{{ __('shoots.day.heights') }}">
+            <span class="quiet">{{ __('shoots.day.heights_of') }}</span>@foreach (Target::cases() as $target)<button type="button" class="button is-quiet"
                 :aria-pressed="tracks.{{ $target->value }}" aria-pressed="false" @click="toggleTrack('{{ $target->value }}')"><svg
                 viewBox="0 0 24 6" aria-hidden="true"><path class="height" style="{{ TargetLine::style($target) }}" d="M0 3L24 3" /></svg><span
                 class="text">{{ $target->name() }}</span></button>@endforeach
@@ -26,7 +27,7 @@
             <div class="sky-plot">
                 <div class="tide">
                 <svg class="tide-chart" viewBox="0 0 {{ $width }} {{ DayDrawing::TIDE_UNITS }}" preserveAspectRatio="none" role="img"
-                    aria-label="The light of the land over the day, as a tide that rises and falls; the figures above and the shots below have the times">
+                    aria-label="{{ __('shoots.day.light_curve') }}">
                     <path class="water" d="{{ $drawing->tide() }}" />
                     @foreach ($page->day->stays as $stay)
                         @php $x = fn ($instant) => round($line->secondsOf($instant) / 60, 1); @endphp
@@ -59,12 +60,12 @@
                             data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-begins="{{ $line->secondsOf($stay->begins) }}"
                                 data-revision="{{ $revision }}" style="--from: {{ $at($stay->arrives) }}%; --begins: {{ $at($stay->begins) }}%;
                                 --ends: {{ $at($stay->ends) }}%; --to: {{ $at($stay->leaves) }}%"
-                            title="Drag, or arrow keys: five minutes" aria-label="{{ $stay->title }}, from {{ $clock($shot->beginsText) }} until
-                                {{ $clock($shot->endsText) }}; arrow keys move it by five minutes"><span class="stay-whole"></span><span
+                            title="{{ __('shoots.day.drag') }}" aria-label="{{ __('shoots.day.block', ['title' => $stay->title,
+                                'beginsText' => $clock($shot->beginsText), 'endsText' => $clock($shot->endsText)]) }}"><span class="stay-whole"></span><span
                                 class="stay-run"></span><span class="stay-name">{{ $stay->title }}</span></button></div>
                     @endforeach
                 </div>
-                @if ($page->day->untimed !== [])<div class="beside-day"><span class="quiet">No start yet: drag onto the day, or press Enter for noon</span>
+                @if ($page->day->untimed !== [])<div class="beside-day"><span class="quiet">{{ __('shoots.day.no_start') }}</span>
                     @foreach ($page->day->untimed as $stay)<button type="button" class="button stay-loose" id="stay-{{ $stay->id }}"
                         data-url="{{ route('shots.stay', [$page->shoot, $stay->id]) }}" data-revision="{{
                         $page->shots[$stay->id]->shot->current_revision_id }}">{{ $stay->title }}</button>@endforeach</div>@endif
@@ -72,9 +73,9 @@
             </div>
         </div>
         <ul class="legend sky-legend" aria-hidden="true">
-            <li><i class="swatch-water"></i>light on the land</li>
-            <li><svg viewBox="0 0 24 6"><path class="surface" d="M0 3L24 3" /></svg>light of the sky</li>
-            <li><i class="swatch-stay"></i>on site: setting up, running, packing</li>
+            <li><i class="swatch-water"></i>{{ __('shoots.day.land') }}</li>
+            <li><svg viewBox="0 0 24 6"><path class="surface" d="M0 3L24 3" /></svg>{{ __('shoots.day.sky') }}</li>
+            <li><i class="swatch-stay"></i>{{ __('shoots.day.on_site_key') }}</li>
         </ul>
         <ul class="stakes">@foreach ($page->events->at($line->site) as [$place, $instant, $label])<li><b>{{ $clock($line->site->day->clock($instant)) }}</b>
             {{ $label }}</li>@endforeach</ul>
@@ -82,15 +83,15 @@
 @endif
     @php $day = $page->day; @endphp
     @if ($day->stays !== [])
-        <p class="day-sum">@if ($page->shoot->site() !== null)On site
-            <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0), of which
-            <b>{{ PlainText::duration($day->idleSeconds()) }}</b> between shots @endif
-            @if ($day->clashes === [])· no two shots in each other’s way @endif @endif</p>
+        <p class="day-sum">@if ($page->shoot->site() !== null){{ __('shoots.day.on_site') }}
+            <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0){{ __('shoots.day.of_which') }}
+            <b>{{ PlainText::duration($day->idleSeconds()) }}</b> {{ __('shoots.day.between') }} @endif
+            @if ($day->clashes === []){{ __('shoots.day.no_clash') }} @endif @endif</p>
     @endif
     @foreach ($day->clashes as $clash)
         <p class="clash" role="alert"><x-icon name="triangle-alert"
-            /><span><b>{{ $clash->first->title }}</b> and <b>{{ $clash->second->title }}</b>: {{ $clash->sentence() }} for
-            {{ PlainText::duration($clash->seconds) }}.</span>
+            /><span><b>{{ $clash->first->title }}</b> {{ __('common.and') }} <b>{{ $clash->second->title }}</b>{{ __('shoots.day.clash',
+                ['sentence' => $clash->sentence(), 'seconds' => Quantity::duration($clash->seconds)]) }}</span>
             <span class="clash-acts">@foreach ($page->mending($clash) as $mend)
                 <x-act :action="$mend['action']" :method="$mend['method']" :fields="$mend['fields']">{{ $mend['label'] }}</x-act>
             @endforeach</span></p>
@@ -102,9 +103,10 @@
             <li class="panel shot-card" data-works="no">
                 <div class="shot-name"><h2><a href="{{ $shot->at('shots.show') }}">{{ $one->title() }}</a></h2>
                     <p class="says"><x-icon :name="$one->isAwaited ? 'clock' : 'triangle-alert'"
-                        /><span>{{ $one->isAwaited ? 'Its figures are being worked out.'
-                        : 'Its plan cannot be worked out: open it to see why, and to go back to what it was.' }}</span></p></div>
-                <div class="shot-acts"><x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act></div>
+                        /><span>{{ $one->isAwaited ? __('shoots.day.working')
+                        : __('shoots.day.broken') }}</span></p></div>
+                <div class="shot-acts"><x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">{{
+                    __('common.delete') }}</x-act></div>
             </li>
             @continue
             @endif
@@ -112,44 +114,44 @@
                 <div class="shot-name">
                     <h2><a href="{{ $shot->at('shots.show') }}">{{ $figures->title }}</a></h2>
                     <p class="says"><x-icon :name="App\Pages\Icon::ofVerdict($figures->verdict)" />
-                        @if ($figures->verdict->works())<span><b>{{ $figures->verdict->inShort() }}</b>, {{
-                            PlainText::seconds($figures->minSlackSeconds) }} to spare.
-                            {{ $figures->verdict->coverage() }}</span>
+                        @if ($figures->verdict->works())<span><b>{{ $figures->verdict->inShort() }}</b>{{ __('shoots.day.slack',
+                            ['minSlackSeconds' => Quantity::seconds($figures->minSlackSeconds), 'coverage' => $figures->verdict->coverage()]) }}</span>
                         @else @php $failure = $figures->verdict->failure; @endphp<span><b>{{ $figures->verdict->inShort() }}</b>: {{
-                            $settings->clock($failure['shortfall']) }}@if ($failure['first_photo']), from photo
-                            {{ $failure['first_photo'] }} on @endif</span>@endif
-                        @if ($figures->others > 0)<span class="quiet">· {{ $figures->others }} more to look at</span>@endif</p>
+                            $settings->clock($failure['shortfall']) }}@if ($failure['first_photo']){{ __('shoots.day.from_photo',
+                                ['first_photo' => $failure['first_photo']]) }} @endif</span>@endif
+                        @if ($figures->others > 0)<span class="quiet">{{ __('shoots.day.more', ['others' => $figures->others]) }}</span>@endif</p>
                 </div>
                 <dl class="shot-figures">
-                    @if ($figures->recordingSeconds > 0)<div><dt>Video</dt><dd>{{ PlainText::duration($figures->recordingSeconds) }}</dd></div>
-                    @else<div><dt>Photos</dt><dd>{{ number_format($figures->photos) }}</dd></div>@endif
-                    <div><dt>Clip</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
-                    <div><dt>Runs</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
-                    <div><dt>From</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>
-                    <div><dt>Until</dt><dd>{{ $clock($figures->endsText ?? '–') }}</dd></div>
+                    @if ($figures->recordingSeconds > 0)<div><dt>{{ __('shoots.day.video') }}</dt><dd>{{
+                        PlainText::duration($figures->recordingSeconds) }}</dd></div>
+                    @else<div><dt>{{ __('common.photos') }}</dt><dd>{{ number_format($figures->photos) }}</dd></div>@endif
+                    <div><dt>{{ __('shoots.day.clip') }}</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
+                    <div><dt>{{ __('shoots.day.runs') }}</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
+                    <div><dt>{{ __('common.from') }}</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>
+                    <div><dt>{{ __('common.until') }}</dt><dd>{{ $clock($figures->endsText ?? '–') }}</dd></div>
                 </dl>
                 <div class="shot-acts">
                     @include('shots.parts.rename', ['shot' => $shot, 'title' => $figures->title, 'class' => 'is-quiet'])
-                    <x-act :action="$shot->at('shots.duplicate')" icon="copy" class="is-quiet">Duplicate</x-act>
+                    <x-act :action="$shot->at('shots.duplicate')" icon="copy" class="is-quiet">{{ __('shoots.day.duplicate') }}</x-act>
                     @if ($page->otherShoots() !== [])<details class="menu" @if ($errors->has("to-shoot.{$shot->id}.*")) open @endif><summary
-                        class="button is-quiet"><x-icon name="route" /><span class="text">To another shoot</span></summary>
+                        class="button is-quiet"><x-icon name="route" /><span class="text">{{ __('shoots.day.to_shoot') }}</span></summary>
                         <form method="post" action="{{ $shot->at('shots.move') }}">@csrf @method('put')
-                            <x-field :id="'to-shoot-' . $shot->id" label="Shoot" name="shoot_id" :options="$page->otherShoots()" value=""
+                            <x-field :id="'to-shoot-' . $shot->id" :label="__('shoots.day.shoot')" name="shoot_id" :options="$page->otherShoots()" value=""
                                 :problem="$errors->first('to-shoot.' . $shot->id . '.shoot_id')" />
-                            <button class="button">Move shot there</button>
-                            <button class="button is-quiet" formaction="{{ $shot->at('shots.duplicate') }}" name="_method" value="post">Copy shot
-                                there</button></form></details>@endif
-                    <x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">Delete</x-act>
+                            <button class="button">{{ __('shoots.day.move') }}</button>
+                            <button class="button is-quiet" formaction="{{ $shot->at('shots.duplicate') }}" name="_method" value="post">{{
+                                __('shoots.day.copy') }}</button></form></details>@endif
+                    <x-act :action="$shot->at('shots.destroy')" method="delete" icon="trash-2" class="is-quiet">{{ __('common.delete') }}</x-act>
                 </div>
                 <form class="stay-form" method="post" action="{{ $shot->at('shots.stay') }}" data-part="day" data-send-on-change>
                     @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
                     <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes,
                         'on_site' => $one->onSite()]" />
                     @foreach ([
-                        'start' => ['Start', $figures->start, '24ch', ''],
-                        'setup_minutes' => ['Set up', (string) $shot->setup_minutes, '3ch', 'min'],
-                        'teardown_minutes' => ['Pack', (string) $shot->teardown_minutes, '3ch', 'min'],
-                        'on_site' => ['On site', $one->onSite(), '11ch', ''],
+                        'start' => [__('common.start'), $figures->start, '24ch', ''],
+                        'setup_minutes' => [__('shoots.day.set_up'), (string) $shot->setup_minutes, '3ch', 'min'],
+                        'teardown_minutes' => [__('shoots.day.pack'), (string) $shot->teardown_minutes, '3ch', 'min'],
+                        'on_site' => [__('shoots.day.on_site'), $one->onSite(), '11ch', ''],
                     ] as $field => [$label, $value, $fieldWidth, $unit])
                         <x-field :id="'stay-' . $shot->id . '-' . $field" :label="$label" :name="$field" :width="$fieldWidth" :unit="$unit"
                             :is-text="in_array($field, ['start', 'on_site'], true)" :value="$message($shot->id, $field) ? \App\Http\Typed::before($field,
@@ -157,13 +159,13 @@
                             :problem="$message($shot->id, $field)" />
                     @endforeach
                     @if ($figures->start !== '' && $figures->beginsText === null)<p
-                        class="problem">{{ $page->line === null ? 'Say where and when the shoot is below: then this start is known.'
-                        : 'This does not happen there on that day. Choose another start.' }}</p>@endif
-                    <button class="button is-quiet without-script">Save times</button>
+                        class="problem">{{ $page->line === null ? __('shoots.day.no_place')
+                        : __('shoots.day.no_event') }}</p>@endif
+                    <button class="button is-quiet without-script">{{ __('shoots.day.save') }}</button>
                 </form>
             </li>
         @empty
-            <li class="panel nothing">No shots yet. Create one below.</li>
+            <li class="panel nothing">{{ __('shoots.day.none') }}</li>
         @endforelse
     </ol>
 </div>

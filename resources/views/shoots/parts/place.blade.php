@@ -14,23 +14,25 @@
     $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
 <details class="panel place" id="place" @if ($placeOpen) open @endif>
-    <summary class="panel-head"><h2><x-icon name="map-pin" /> Place and day</h2><span
+    <summary class="panel-head"><h2><x-icon name="map-pin" /> {{ __('shoots.place.title') }}</h2><span
         class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude,
-        4) }}° · {{ $shoot->zone }}@else tells sun, moon and light @endif</span></summary>
+        4) }}° · {{ $shoot->zone }}@else {{ __('shoots.place.says') }} @endif</span></summary>
     @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
     <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">
         @csrf @method('put')<x-was :of="$shoot->placeTexts()" /><input type="hidden" name="hazards_told" value="">
-        <div class="find-place"><x-field id="f-find-place" label="Find a place by name" name="q" value="" width="22ch" is-text autocomplete="off"
+        <div class="find-place"><x-field id="f-find-place" :label="__('shoots.place.find')" name="q" value="" width="22ch" is-text autocomplete="off"
             :hx-get="route('places.index')" hx-trigger="input changed delay:200ms" hx-target="#places-found" hx-swap="innerHTML" hx-sync="this:replace" />
             <div id="places-found" role="status"></div></div>
         <div class="grid-fields">
             @foreach ([
-                'name' => ['Place', $shoot->place, '28ch', '', 'text'], 'date' => ['Date', $shoot->shoot_date?->format('Y-m-d'), '14ch', '', 'date'],
-                'latitude' => ['Latitude', $number($shoot->latitude), '9ch', '°', 'text'],
-                'longitude' => ['Longitude', $number($shoot->longitude), '9ch', '°', 'text'],
-                'elevation' => ['Elevation', $number($shoot->elevation), '5ch', 'm', 'text'], 'zone' => ['Time zone', $shoot->zone, '17ch', '', 'text'],
-                'sky_glow' => ['Towns’ glow', $number($shoot->sky_glow), '6ch', 'lux', 'text'],
-                'sky_mag' => ['Night sky', $sky === false ? $number($shoot->sky_mag) : $sky, '14ch', '', 'text'],
+                'name' => [__('common.place'), $shoot->place, '28ch', '', 'text'],
+                    'date' => [__('common.date'), $shoot->shoot_date?->format('Y-m-d'), '14ch', '', 'date'],
+                'latitude' => [__('shoots.place.latitude'), $number($shoot->latitude), '9ch', '°', 'text'],
+                'longitude' => [__('shoots.place.longitude'), $number($shoot->longitude), '9ch', '°', 'text'],
+                'elevation' => [__('shoots.place.elevation'), $number($shoot->elevation), '5ch', 'm', 'text'],
+                    'zone' => [__('shoots.place.zone'), $shoot->zone, '17ch', '', 'text'],
+                'sky_glow' => [__('shoots.place.pollution'), $number($shoot->sky_glow), '6ch', 'lux', 'text'],
+                'sky_mag' => [__('shoots.place.night_sky'), $sky === false ? $number($shoot->sky_mag) : $sky, '14ch', '', 'text'],
             ] as $field => [$label, $value, $width, $unit, $type])
                 <x-field :id="'f-place-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" :unit="$unit"
                     :is-text="in_array($field, ['name', 'zone', 'date', 'sky_mag'], true)"
@@ -39,23 +41,24 @@
             @endforeach
         </div>
         <div class="grid-fields">
-            <x-field id="f-place-horizon" label="Horizon: bearing and height of what stands around" name="horizon" width="44ch" is-text
+            <x-field id="f-place-horizon" :label="__('shoots.place.horizon')" name="horizon" width="44ch" is-text
                 placeholder="80 5, 110 12, SW 3" :value="$kept('horizon', $shoot->horizon)" :problem="$errors->first('place.horizon')" />
-            <x-field id="f-place-horizon_variation" label="read by a compass with variation" name="horizon_variation" width="5ch" unit="°"
-                placeholder="none" :value="$kept('horizon_variation', '')" :problem="$errors->first('place.horizon_variation')" />
+            <x-field id="f-place-horizon_variation" :label="__('shoots.place.compass')" name="horizon_variation" width="5ch" unit="°"
+                :placeholder="__('shoots.place.none')" :value="$kept('horizon_variation', '')" :problem="$errors->first('place.horizon_variation')" />
         </div>
         @if ($gaps !== '')<p class="quiet" id="horizon-gaps">{{ $gaps }}</p>@endif
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
-        <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $word }}">{{ $magnitude }} magnitudes</option>@endforeach</datalist>
-        <fieldset class="hazards"><legend>Out there</legend>
+        <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $word }}">{{ __('shoots.place.magnitude',
+            ['magnitude' => $magnitude]) }}</option>@endforeach</datalist>
+        <fieldset class="hazards"><legend>{{ __('shoots.place.hazards') }}</legend>
             @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}"
                 @checked(in_array($hazard->value, $hazards, true))> {{ $hazard->label() }}</label>@endforeach
         </fieldset>
         <div class="form-acts">
-            <button class="button is-strong">Save place</button>
-            <x-field id="f-place-file" label="or read it from a GPX or GeoJSON file" name="file" type="file" accept=".gpx,.geojson,.json"
+            <button class="button is-strong">{{ __('shoots.place.save') }}</button>
+            <x-field id="f-place-file" :label="__('shoots.place.or_file')" name="file" type="file" accept=".gpx,.geojson,.json"
                 :problem="$errors->first('place.file')" />
-            <button class="button"><x-icon name="file-up" /><span class="text">Read file</span></button>
+            <button class="button"><x-icon name="file-up" /><span class="text">{{ __('common.read_file') }}</span></button>
         </div>
     </form>
 </details>

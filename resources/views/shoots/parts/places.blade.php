@@ -3,4 +3,4 @@
     data-longitude="{{ $place['longitude'] }}" data-zone="{{ $place['zone'] }}"><b>{{ $place['name'] }}</b>&nbsp;{{ $place['country'] }}
     <span class="quiet">&nbsp;{{ $place['latitude'] }}°, {{ $place['longitude'] }}°</span></button>
 @endforeach
-@if ($places === [] && mb_strlen($asked) > 1)<p class="quiet">No place begins with that. Enter its coordinates, as a map or a phone copies them.</p>@endif
+@if ($places === [] && mb_strlen($asked) > 1)<p class="quiet">{{ __('shoots.places.none') }}</p>@endif

@@ -1,16 +1,17 @@
 {{-- The ramp as somebody turns it: when, and to what. --}}
 @php
+    use Evrent\Core\Messages\Quantity;
     use Evrent\Core\Words\PlainText;
     $card = Evrent\Core\Shot\CueCard::of($page->schedule);
     $first = $page->plan->firstTrigger();
     $day = $page->plan->site?->day;
     $when = fn (float $s) => $first ? $settings->clock($day->clockAndDay($first->plusSeconds($s))) : PlainText::duration($s);
 @endphp
-<x-part id="cue-card" tag="div">@if ($card !== null && $card->clicks !== [])<details class="panel kit"><summary class="panel-head"><h2>Cue card: the ramp
-    turned by hand, {{ count($card->clicks) }} clicks</h2></summary>
-    <p class="nothing">One click at a time, in the gap after the photo named: at the worst the dial is
-        {{ PlainText::rounded($card->worstStops, 1) }} stops off the ramp.</p>
-    <ol class="plain-list">@foreach ($card->clicks as $click)<li><b>{{ $when($click['seconds']) }}</b> after photo {{ $click['photo'] }}: one click
-        {{ $click['isLonger'] ? 'longer' : 'shorter' }}, to {{ PlainText::shutter($click['to']) }} s</li>@endforeach</ol>
-    @foreach ($page->plan->light->isoChanges ?? [] as $change)<p class="nothing">Before photo {{ $change['frame'] }}: ISO to
-        {{ number_format($change['iso']) }}, and the clicks go on from there.</p>@endforeach</details>@endif</x-part>
+<x-part id="cue-card" tag="div">@if ($card !== null && $card->clicks !== [])<details class="panel kit"><summary class="panel-head"><h2>{{
+    __('shots.cue_card.title', ['clicks' => count($card->clicks)]) }}</h2></summary>
+    <p class="nothing">{{ __('shots.cue_card.says', ['worstStops' => Quantity::rounded($card->worstStops, 1)]) }}</p>
+    <ol class="plain-list">@foreach ($card->clicks as $click)<li><b>{{ $when($click['seconds']) }}</b> {{ __('shots.cue_card.cue',
+        ['photo' => $click['photo'], 'part' => $click['isLonger'] ? __('shots.cue_card.longer') : __('shots.cue_card.shorter'),
+            'to' => Quantity::shutter($click['to'])]) }}</li>@endforeach</ol>
+    @foreach ($page->plan->light->isoChanges ?? [] as $change)<p class="nothing">{{ __('shots.cue_card.iso', ['frame' => $change['frame'],
+        'iso' => $change['iso']]) }}</p>@endforeach</details>@endif</x-part>

@@ -3,16 +3,17 @@
     hx-sync="this:drop" @endif>
     @if ($check)
         <p role="status"><b>{{ match (true) {
-            $check->isSilent() => 'Nobody carries it out: is the worker running?', $check->status === 'waiting' => 'Waiting for the rig',
-            $check->status === 'running' => 'At work: hands off the rig', $check->status === 'done' => 'The devices were asked',
-            $check->status === 'stopped' => 'Stopped', default => 'It failed' } }}</b>
+            $check->isSilent() => __('shots.device_check.nobody'), $check->status === 'waiting' => __('shots.device_check.waiting'),
+            $check->status === 'running' => __('shots.device_check.working'), $check->status === 'done' => __('shots.device_check.asked'),
+            $check->status === 'stopped' => __('shots.device_check.stopped'), default => __('shots.device_check.failed') } }}</b>
             <span class="quiet">{{ $check->created_at->diffForHumans() }}</span></p>
         @if ($check->said !== [])<ol class="plain-list">@foreach ($check->said as $sentence)<li>{{ $sentence }}</li>@endforeach</ol>@endif
         @if ($check->pictures !== [])<div class="test-photos">@foreach ($check->pictures as $picture)<figure>@if ($picture['jpeg'])<img
-            src="{{ $check->at('picture', $picture['name']) }}" loading="lazy" width="160" height="107" alt="Test photo at {{ $picture['name'] }}">@endif
+            src="{{ $check->at('picture', $picture['name']) }}" loading="lazy" width="160" height="107" alt="{{ __('shots.device_check.photo',
+                ['name' => $picture['name']]) }}">@endif
             <figcaption><b>{{ $picture['name'] }}</b> {{ $picture['file'] }}</figcaption></figure>@endforeach</div>@endif
         @if (!$check->isOver())<form method="post" action="{{ $check->at('stop') }}">@csrf
-            <button class="button is-danger"><x-icon name="octagon-x" /><span class="text">Stop the rig</span></button></form>@endif
+            <button class="button is-danger"><x-icon name="octagon-x" /><span class="text">{{ __('shots.device_check.stop') }}</span></button></form>@endif
     @endif
 </div>
 @if ($check && ($isAnew ?? false))@include('shots.parts.ticks')@include('shots.parts.ticked')@endif

@@ -4,7 +4,7 @@
     $brightness = BrightnessDrawing::of($page->worked->shot);
 @endphp
 <x-part id="exposure-help" class="figures panel of-light" aria-labelledby="exposure-help-title">
-    <header class="panel-head"><h2 id="exposure-help-title">How it comes out</h2></header>
+    <header class="panel-head"><h2 id="exposure-help-title">{{ __('shots.exposure_help.title') }}</h2></header>
     @if ($brightness !== null)<figure class="brightness">
         <div class="scale" aria-hidden="true">@foreach ($brightness->ticks() as [$down, $stops])<span
             style="--at: {{ $down }}%">{{ $stops }}</span>@endforeach</div>
@@ -14,8 +14,9 @@
             @foreach ($brightness->ticks() as [$down, $stops])<path class="zero" d="M0 {{ $down * 0.9 }}L300 {{ $down * 0.9 }}" />@endforeach
             <path class="wanted" d="{{ $brightness->wanted() }}" /><path class="line" d="{{ $brightness->predicted() }}" />
         </svg>
-        <figcaption aria-hidden="true">Stops from metered: <svg viewBox="0 0 24 6"><path class="wanted" d="M0 3L24 3" /></svg>wanted
-            <svg viewBox="0 0 24 6"><path class="line" d="M0 3L24 3" /></svg>as it will be</figcaption>
+        <figcaption aria-hidden="true">{{ __('shots.exposure_help.stops') }} <svg viewBox="0 0 24 6"><path class="wanted" d="M0 3L24 3" /></svg>{{
+            __('shots.exposure_help.wanted') }}
+            <svg viewBox="0 0 24 6"><path class="line" d="M0 3L24 3" /></svg>{{ __('shots.exposure_help.predicted') }}</figcaption>
     </figure>@endif
     <dl>@foreach (ExposureHelp::told($page->worked->shot) as [$what, $much, $sum])<div><dt>{{ $what }}</dt><dd>@if ($page->hasSum($sum))<x-sum
         :page="$page" :of="$sum">{{ $much }}</x-sum>@else{{ $much }}@endif</dd></div>@endforeach</dl>

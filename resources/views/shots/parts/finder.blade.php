@@ -1,19 +1,22 @@
 <section class="finder panel of-frame of-time of-light" id="finder" aria-labelledby="finder-title">
-    <h2 id="finder-title" class="sr-only">Finder</h2>
-    <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="What the camera sees"></canvas>
+    <h2 id="finder-title" class="sr-only">{{ __('shots.finder.title') }}</h2>
+    <div class="finder-frame"><canvas x-ref="finder" role="img" :aria-label="finderLabel" aria-label="{{ __('shots.finder.view') }}"></canvas>
         <p class="finder-tag" x-text="live ? 'live' : backdrop ? 'your photos' : jogging ? 'by hand' : 'photo ' + $store.run.photo"></p>
-        <p class="finder-example" x-show="isExample && !live && !backdrop" x-cloak>an example: no scene described</p></div>
+        <p class="finder-example" x-show="isExample && !live && !backdrop" x-cloak>{{ __('shots.finder.example') }}</p></div>
     <div class="tools">
-        <button type="button" class="button is-quiet" @click="togglePlay()" title="Play the clip (Space)"><span x-show="!playing"><x-icon name="play"
+        <button type="button" class="button is-quiet" @click="togglePlay()" title="{{ __('shots.finder.play_key') }}"><span x-show="!playing"><x-icon
+            name="play"
             /></span><span x-show="playing" x-cloak><x-icon name="pause" /></span><span class="text"
-            x-text="playing ? 'Pause' : 'Play at ' + $store.run.fps + ' fps'">Play</span></button>
-        <button type="button" class="button is-quiet" @click="toggleView('thirds')" :aria-pressed="view.thirds" aria-pressed="true">Thirds</button>
-        <button type="button" class="button is-quiet" @click="toggleView('crop')" :aria-pressed="view.crop" aria-pressed="true">Crop</button>
+            x-text="playing ? 'Pause' : 'Play at ' + $store.run.fps + ' fps'">{{ __('shots.finder.play') }}</span></button>
+        <button type="button" class="button is-quiet" @click="toggleView('thirds')" :aria-pressed="view.thirds" aria-pressed="true">{{
+            __('shots.finder.thirds') }}</button>
+        <button type="button" class="button is-quiet" @click="toggleView('crop')" :aria-pressed="view.crop" aria-pressed="true">{{
+            __('shots.finder.crop') }}</button>
         <button type="button" class="button is-quiet" @click="toggleView('ghost')" :aria-pressed="view.ghost" aria-pressed="true"
-            title="The photo before">Ghost</button>
+            title="{{ __('shots.finder.before') }}">{{ __('shots.finder.ghost') }}</button>
         <button type="button" class="button is-quiet jog-switch needs-rig"
-            @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="By hand (J)"><x-icon
-            name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">By hand</span></button>
+            @click="toggleJog()" :aria-pressed="jogging" aria-pressed="false" title="{{ __('shots.finder.jog_key') }}"><x-icon
+            name="gamepad-2" /><span class="text" x-text="jogging ? 'Back to the run' : 'By hand'">{{ __('shots.finder.jog') }}</span></button>
     </div>
     @include('shots.parts.live')
     @include('shots.parts.crop')

@@ -1,6 +1,6 @@
 @php use App\Pages\ShotView; use Evrent\Core\Checks\NotChecked; use Evrent\Core\Checks\Severity; @endphp
 <x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
-    <header class="panel-head"><h2 id="findings-title">Findings</h2>@if ($page->report->findings !== [])<span
+    <header class="panel-head"><h2 id="findings-title">{{ __('shots.findings.title') }}</h2>@if ($page->report->findings !== [])<span
         class="quiet">{{ count($page->report->findings) }}</span>@endif</header>
     @forelse ($page->report->findings as $finding)
         <article class="finding" data-severity="{{ $finding->severity->value }}" id="finding-{{ $finding->id->value }}" @if ($finding->firstPhoto)
@@ -14,8 +14,9 @@
             @php $sum = $page->sumBehind($finding); @endphp
             <p class="shortfall"><b>@if ($sum !== null)<x-sum :page="$page" :of="$sum">{{ $settings->clock($finding->shortfall) }}</x-sum>@else{{
                 $settings->clock($finding->shortfall) }}@endif</b>@if ($finding->firstPhoto)
-                <span>from <a href="#scrub"
-                    data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a>, {{ $finding->photoCount }} in all</span>@endif</p>
+                <span>{{ __('shots.findings.from') }} <a href="#scrub"
+                    data-photo="{{ $finding->firstPhoto }}">{{ __('shots.findings.photo', ['firstPhoto' => $finding->firstPhoto]) }}</a>{{
+                        __('shots.findings.count', ['photoCount' => $finding->photoCount]) }}</span>@endif</p>
             <p>{{ $settings->clock($finding->sentence) }}</p>
             @foreach ($finding->alike as $also)
                 <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock(Words::say($also->shortfall) . '. ' . Words::say($also->sentence)) }} <span
@@ -35,12 +36,12 @@
             </details>
         </article>
     @empty
-        <p class="nothing">Nothing found against it. Every photo gets its step, its stillness and its exposure before the next.</p>
+        <p class="nothing">{{ __('shots.findings.none') }}</p>
     @endforelse
-    @if ($page->report->verdict->notChecked !== [])<p class="not-told">Not checked:
+    @if ($page->report->verdict->notChecked !== [])<p class="not-told">{{ __('shots.findings.not_checked') }}
         @foreach ($page->report->verdict->notChecked as $one)@php $at = ShotView::whichTells($one); @endphp
         <a href="{{ $one === NotChecked::Site ? route('shoots.show', $page->shot->shoot_id) . '#place'
             : route('shots.view', [...$page->shot->address(), $at->value]) }}" @if ($one !== NotChecked::Site)
-            data-to-view="{{ $at->value }}" @endif>{{ $one->label() }}</a>{{ $loop->last ? '.' : ($loop->remaining === 1 ? ' and' : ',') }}
+            data-to-view="{{ $at->value }}" @endif>{{ $one->label() }}</a>{{ $loop->last ? '.' : ($loop->remaining === 1 ? (' ' . __('common.and')) : ',') }}
         @endforeach</p>@endif
 </x-part>

@@ -12,10 +12,12 @@
                 data-finding="{{ $finding->id->value }}" @if ($finding->firstPhoto) data-points-at="{{ $finding->firstPhoto }}" @endif>
                 <h3><x-icon :name="match ($finding->severity) { Severity::Error => 'octagon-x', Severity::Warning => 'triangle-alert',
                     Severity::Info => 'info' }" /> {{ $finding->title }}</h3>
-                <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto) <span>from <a href="#scrub"
-                    data-photo="{{ $finding->firstPhoto }}">photo {{ $finding->firstPhoto }}</a></span>@endif
-                    <a class="rest" href="#finding-{{ $finding->id->value }}">{{ $remedies === [] ? 'why'
-                    : 'why, and ' . count($remedies) . (count($remedies) === 1 ? ' remedy' : ' remedies') }}</a></p>
+                <p class="shortfall"><b>{{ $settings->clock($finding->shortfall) }}</b>@if ($finding->firstPhoto) <span>{{ __('shots.findings.from') }} <a
+                    href="#scrub"
+                    data-photo="{{ $finding->firstPhoto }}">{{ __('shots.findings.photo', ['firstPhoto' => $finding->firstPhoto]) }}</a></span>@endif
+                    <a class="rest" href="#finding-{{ $finding->id->value }}">{{ $remedies === [] ? __('shots.found_beside.why')
+                    : __('shots.found_beside.fixes', ['remedies' => count($remedies), 'part' => count($remedies) === 1 ? __('shots.found_beside.fix')
+                        : __('shots.found_beside.fixes_many')]) }}</a></p>
                 @if ($remedies !== [])
                     <div class="remedy"><x-act :action="$page->shot->at('shots.remedies.store')" :fields="['finding' => $finding->id->value,
                         'remedy' => $remedies[0]['remedy']->key]" :live="$page->revision->id">{{

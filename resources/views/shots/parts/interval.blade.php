@@ -1,11 +1,12 @@
 {{-- One interval to scale. Starts and lengths come from the schedule; the styles place them. --}}
 <div class="interval" x-cloak x-show="$store.run.mode !== 'stop_motion'" :style="'--span: ' + interval.span" :data-fits="$store.run.fits ? 'yes' : 'no'">
-    <h3>Photo <span x-text="$store.run.photo"></span>, its interval of <b x-text="$store.run.seconds('interval')"></b> to scale: <b class="slack"
+    <h3>{{ __('common.photo') }} <span x-text="$store.run.photo"></span>{{ __('shots.interval.interval') }} <b
+        x-text="$store.run.seconds('interval')"></b> {{ __('shots.interval.scale') }} <b class="slack"
         x-text="$store.run.slackText"></b></h3>
     @foreach (App\Pages\IntervalBar::TRACKS as $track => $parts)
         <div class="track">
             <span @class(['track-name', 'needs-rig' => $track === 'rig'])>{{ $track }}</span>
-            @if ($track === 'rig')<span class="track-name needs-no-rig">waits</span>@endif
+            @if ($track === 'rig')<span class="track-name needs-no-rig">{{ __('shots.interval.waits') }}</span>@endif
             <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
                 <span class="bar-clip">
                 @foreach ($parts as [$kind, $start, $length, $name])
@@ -18,12 +19,12 @@
                 <i class="due" :style="'--from: ' + $store.run.value('interval')"></i>
                 </span>
                 @if ($track === 'camera')
-                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="What if the exposure were"
+                    <button type="button" class="what-if" data-what="exposure" role="slider" aria-label="{{ __('shots.interval.if_exposure') }}"
                         :aria-valuenow="$store.run.value('exposure')" :aria-valuetext="$store.run.seconds('exposure')" x-show="interval.canExpose"
-                        :style="'--from: ' + $store.run.value('dark_start')" title="What if it were open for longer, or shorter?"></button>
-                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="What if the interval were"
+                        :style="'--from: ' + $store.run.value('dark_start')" title="{{ __('shots.interval.if_exposure_label') }}"></button>
+                    <button type="button" class="what-if" data-what="interval" role="slider" aria-label="{{ __('shots.interval.if_interval') }}"
                         :aria-valuenow="$store.run.value('interval')" :aria-valuetext="$store.run.seconds('interval')" x-show="interval.canSpace"
-                        :style="'--from: ' + $store.run.value('interval')" title="What if the interval were longer, or shorter?"></button>
+                        :style="'--from: ' + $store.run.value('interval')" title="{{ __('shots.interval.if_interval_label') }}"></button>
                 @endif
             </div>
         </div>
@@ -34,12 +35,12 @@
                 <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch"
                     data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
             @endforeach
-            <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>slack</span></li>
+            <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>{{ __('shots.interval.slack') }}</span></li>
         </ul>
         <p class="what-if-acts" x-show="interval.text" x-cloak>
             <span x-text="interval.text"></span>
             <button type="button" class="button is-strong" @click="interval.keep()" x-text="interval.keepText"></button>
-            <button type="button" class="button" @click="interval.putBack()">Put back</button>
+            <button type="button" class="button" @click="interval.putBack()">{{ __('shots.interval.reset') }}</button>
         </p>
     </div>
 </div>

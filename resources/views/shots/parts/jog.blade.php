@@ -1,6 +1,6 @@
 @php use Evrent\Core\Format\PlanChanges; @endphp
 <section class="panel jog of-frame of-run needs-rig" id="jog" aria-labelledby="jog-title" :data-on="jogging ? 'yes' : 'no'">
-    <h2 id="jog-title" class="sr-only">Jog the rig</h2>
+    <h2 id="jog-title" class="sr-only">{{ __('shots.jog.title') }}</h2>
     <div class="jog-axes">
         <template x-for="(axis, index) in $store.run.axes" :key="axis.id"><div class="jog-axis" :data-chosen="jogAxis === index ? 'yes' : 'no'">
             <label class="jog-name"><input type="radio" name="jog-axis" :value="index" x-model.number="jogAxis"><i class="axis-line"
@@ -18,7 +18,7 @@
                 <button type="button" class="button" @click="jogBy(index, 1, true)"
                     :aria-label="axis.id + ' ' + axis.coarse_text + ' forward'">»</button>
             </span></div></template>
-        <label class="jog-of-frame"><input type="checkbox" x-model="stepsOfFrame"> Steps of 1 % and 10 % of the frame</label>
+        <label class="jog-of-frame"><input type="checkbox" x-model="stepsOfFrame"> {{ __('shots.jog.steps') }}</label>
         <p class="problem" id="jog-problem" role="alert" x-text="jogProblem"></p>
     </div>
     @include('shots.parts.rig')

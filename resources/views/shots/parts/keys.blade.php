@@ -1,18 +1,20 @@
 <dialog id="keys" class="panel keys" aria-labelledby="keys-title" x-ref="keys">
-    <header class="panel-head"><h2 id="keys-title">Keys</h2><button type="button" class="button is-quiet" @click="closeKeys()"><x-icon name="x"
-        /><span class="sr-only">Close</span></button></header>
+    <header class="panel-head"><h2 id="keys-title">{{ __('shots.keys.title') }}</h2><button type="button" class="button is-quiet" @click="closeKeys()"><x-icon
+        name="x"
+        /><span class="sr-only">{{ __('shots.keys.close') }}</span></button></header>
     <dl>
         @foreach ([
-            'Alt 1 … 6' => 'Frame, Time, Light, Pack, Run, Review',
-            '← →' => 'photo before, photo after', 'Shift ← →' => 'ten photos', 'Home End' => 'first photo, last photo', '+ −' => 'zoom in, zoom out',
-            '1' => 'zoom to this interval', '0' => 'the whole run', '[ ]' => 'earlier, later at this zoom',
-            'Space' => 'play and pause the clip', 'L' => 'axes in lanes or over each other', 'N' => 'keyframe at this photo',
-            'A B C …' => 'go to a keyframe: Alt with its letter', 'J' => 'jog by hand; then ← → fine, Shift coarse, ↑ ↓ the axis',
-            'Alt Shift A, B …' => 'set that keyframe where the rig stands',
-            'on a peg ← →' => 'to another photo (Shift: ten)', 'on a grip ↑ ↓' => 'axis up, down (Shift: coarse)',
-            'P, Del' => 'on a peg: pass or stop, take it out', 'Esc' => 'leave a change that is only looked at', 'Ctrl Z' => 'undo (⌘ Z)',
-            'Ctrl Shift Z' => 'redo (⌘ ⇧ Z)', 'F' => 'to the findings', 'T' => 'to the tightest photo', 'S' => 'to the sentence', 'R' => 'dry-run',
-            '?' => 'this list',
+            'Alt 1 … 6' => __('shots.keys.views'),
+            '← →' => __('shots.keys.photo'), 'Shift ← →' => __('shots.keys.ten'), 'Home End' => __('shots.keys.ends'), '+ −' => __('shots.keys.zoom'),
+            '1' => __('shots.keys.zoom_this'), '0' => __('shots.keys.whole'), '[ ]' => __('shots.keys.scroll'),
+            __('shots.keys.space') => __('shots.keys.play'), 'L' => __('shots.keys.lanes'), 'N' => __('shots.keys.key'),
+            'A B C …' => __('shots.keys.go'), 'J' => __('shots.keys.jog'),
+            'Alt Shift A, B …' => __('shots.keys.set'),
+            __('shots.keys.on_marker') => __('shots.keys.marker'), __('shots.keys.on_handle') => __('shots.keys.handle'),
+            'P, Del' => __('shots.keys.marker_more'), __('shots.keys.esc') => __('shots.keys.leave'), 'Ctrl Z' => 'undo (⌘ Z)',
+            'Ctrl Shift Z' => 'redo (⌘ ⇧ Z)', 'F' => __('shots.keys.findings'), 'T' => __('shots.keys.tightest'), 'S' => __('shots.keys.sentence'),
+                'R' => 'dry-run',
+            '?' => __('shots.keys.list'),
         ] as $key => $does)<div><dt>{{ $key }}</dt><dd>{{ $does }}</dd></div>@endforeach
     </dl>
 </dialog>

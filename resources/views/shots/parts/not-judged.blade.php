@@ -6,7 +6,7 @@
 @endphp
 @if ($verdict->notChecked !== [])
     <details class="not-judged" id="not-judged"><summary>{{ rtrim(Words::say($verdict->coverage()), '.') }}</summary>
-        <div class="not-judged-list"><p>Press one to add it.</p>
+        <div class="not-judged-list"><p>{{ __('shots.not_judged.press') }}</p>
         @foreach ($verdict->notChecked as $one)
             @if (isset($added[$one->value]))<a class="button is-quiet" href="#f-{{ $added[$one->value] }}">{{ Words::capital($one->label()) }}</a>@continue
             @endif

@@ -6,19 +6,23 @@
     $light = $page->worked->shot->light();
 @endphp
 <x-part id="schedule" class="panel schedule" aria-labelledby="schedule-title">
-    <header class="panel-head"><h2 id="schedule-title">Schedule</h2>
-        <x-pager :rows="$rows" :url="$page->shot->at('shots.schedule')" target="schedule" label="Pages of the schedule" /></header>
-    <div class="scrolls" tabindex="0" role="group" aria-label="Table of the schedule">
+    <header class="panel-head"><h2 id="schedule-title">{{ __('shots.schedule.title') }}</h2>
+        <x-pager :rows="$rows" :url="$page->shot->at('shots.schedule')" target="schedule" :label="__('shots.schedule.pages')" /></header>
+    <div class="scrolls" tabindex="0" role="group" aria-label="{{ __('shots.schedule.table') }}">
     <table class="table numbers">
         <thead><tr>
-            <th scope="col">Photo</th><th scope="col">Part</th>@if ($clock)<th scope="col">Trigger</th><th
-                scope="col">Open at</th>@endif<th scope="col">for</th>@if ($clock)<th scope="col">Close</th><th scope="col">Interval</th>@endif
+            <th scope="col">{{ __('common.photo') }}</th><th scope="col">{{ __('shots.schedule.part') }}</th>@if ($clock)<th scope="col">{{
+                __('shots.schedule.trigger') }}</th><th
+                scope="col">{{ __('shots.schedule.open') }}</th>@endif<th scope="col">{{ __('shots.schedule.for') }}</th>@if ($clock)<th scope="col">{{
+                    __('shots.schedule.close') }}</th><th scope="col">{{ __('shots.schedule.interval') }}</th>@endif
             @foreach ($axes as $axis)<th scope="col">{{ ucfirst($axis->id) }}, {{ $axis->kind->unit() }}</th><th
-                scope="col">at step</th><th scope="col">steps after</th>@endforeach
-            @if ($stops)<th scope="col">Move</th>@else @foreach ($axes as $axis)<th scope="col">{{ $axis->id }} while open</th>@endforeach @endif
-            @if ($clock)<th scope="col">Needs</th><th scope="col">Slack</th><th scope="col">Late</th><th scope="col">On card</th>@endif
+                scope="col">{{ __('shots.schedule.at_step') }}</th><th scope="col">{{ __('shots.schedule.steps_after') }}</th>@endforeach
+            @if ($stops)<th scope="col">{{ __('shots.schedule.move') }}</th>@else @foreach ($axes as $axis)<th scope="col">{{ __('shots.schedule.while_open',
+                ['axis' => $axis->id]) }}</th>@endforeach @endif
+            @if ($clock)<th scope="col">{{ __('shots.schedule.needs') }}</th><th scope="col">{{ __('shots.schedule.slack') }}</th><th scope="col">{{
+                __('common.late') }}</th><th scope="col">{{ __('shots.schedule.written') }}</th>@endif
             @if ($page->plan->light !== null)<th scope="col">ISO</th>@endif @if ($light !== null)<th scope="col">EV</th><th
-                scope="col">Brightness</th>@endif
+                scope="col">{{ __('shots.schedule.brightness') }}</th>@endif
         </tr></thead>
         <tbody>
             @foreach ($rows as $number)

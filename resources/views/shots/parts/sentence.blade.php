@@ -1,49 +1,54 @@
 @php $held = $page->pins->held(); @endphp
-<section class="sentence" id="sentence" aria-label="The shot in a sentence">
+<section class="sentence" id="sentence" aria-label="{{ __('shots.sentence.title') }}">
     <span class="figure" data-figure="photos" data-held="{{ $held['photos'] }}"><x-pin figure="photos" what="photos and clip"
         :held="$held['photos']" />
-    <x-number pointer="/held/photos" name="held[photos]" label="Photos in all" :value="$texts['/held/photos']" :width="5" data-steps /></span>
-    <span class="w">photos,</span>
-    <x-number pointer="/held/clip" name="held[clip]" label="Clip length" :value="$texts['/held/clip']" :width="7" data-steps />
-    <span class="w">of clip at</span>
-    <x-number pointer="/timing/frames_per_second" label="Frames per second of the clip" :value="$texts['/timing/frames_per_second']" unit="fps"
+    <x-number pointer="/held/photos" name="held[photos]" :label="__('shots.sentence.photos_total')" :value="$texts['/held/photos']"
+        :width="5" data-steps /></span>
+    <span class="w">{{ __('shots.sentence.photos_comma') }}</span>
+    <x-number pointer="/held/clip" name="held[clip]" :label="__('shots.sentence.clip')" :value="$texts['/held/clip']" :width="7" data-steps />
+    <span class="w">{{ __('shots.sentence.of_clip') }}</span>
+    <x-number pointer="/timing/frames_per_second" :label="__('shots.sentence.fps_label')" :value="$texts['/timing/frames_per_second']" :unit="__('common.fps')"
         :width="3" data-steps /><span class="stop w">;</span>
     <span class="figure needs-clock" data-figure="interval" data-held="{{ $held['interval'] }}"><x-pin figure="interval" what="the interval"
         :held="$held['interval']" />
-    <x-choice pointer="/timing/interval_means" label="Interval means" :shown-label="false" :value="$texts['/timing/interval_means']"
-        :options="['start_to_start' => 'one every', 'gap' => 'gaps of']" />
+    <x-choice pointer="/timing/interval_means" :label="__('shots.sentence.interval_means')" :shown-label="false" :value="$texts['/timing/interval_means']"
+        :options="['start_to_start' => __('shots.sentence.interval'), 'gap' => __('shots.sentence.pause')]" />
     @include('shots.parts.intervals')</span><span class="stop needs-clock w">,</span>
-    <span class="w">open</span>
+    <span class="w">{{ __('shots.sentence.shutter') }}</span>
     @include('shots.parts.exposures')<span class="stop w">:</span>
     <span class="figure needs-clock" data-figure="shooting" data-held="{{ $held['shooting'] }}"><x-pin figure="shooting" what="the shooting time"
         :held="$held['shooting']" />
-    <x-number pointer="/held/shooting" name="held[shooting]" label="Shooting time" :value="$texts['/held/shooting']" :width="9" data-steps /></span>
-    <span class="needs-clock w">of shooting.</span>
+    <x-number pointer="/held/shooting" name="held[shooting]" :label="__('shots.sentence.shooting')" :value="$texts['/held/shooting']"
+        :width="9" data-steps /></span>
+    <span class="needs-clock w">{{ __('shots.sentence.of_shooting') }}</span>
     <span class="line-break"></span>
     @php $moves = $page->plan->rig->axes !== []; @endphp
-    <span class="w">{{ $moves ? 'The rig' : 'The camera' }}</span>
-    <x-choice pointer="/timing/mode" label="Movement" :shown-label="false" :value="$texts['/timing/mode']"
+    <span class="w">{{ $moves ? __('shots.sentence.rig') : __('shots.sentence.camera') }}</span>
+    <x-choice pointer="/timing/mode" :label="__('shots.sentence.movement')" :shown-label="false" :value="$texts['/timing/mode']"
         :options="$moves
-            ? ['shoot_move_shoot' => 'stops for each photo', 'continuous' => 'creeps on', 'stop_motion' => 'steps without a clock']
-            : ['shoot_move_shoot' => 'stands on its legs', 'stop_motion' => 'waits to be told']" /><span
+            ? ['shoot_move_shoot' => __('shots.sentence.sms'), 'continuous' => __('shots.sentence.continuous'),
+                'stop_motion' => __('shots.sentence.stop_motion')]
+            : ['shoot_move_shoot' => __('shots.sentence.tripod'), 'stop_motion' => __('shots.sentence.waits')]" /><span
         class="stop w">;</span>
     <span class="needs-rig moves">
-    <x-number pointer="/timing/photos" label="Photos on the way" :value="$texts['/timing/photos']" :width="5" data-steps />
-    <span class="w">on the way,</span>
-    <x-number pointer="/timing/head_photos" label="Photos standing before the move" :value="$texts['/timing/head_photos']" :width="3" data-steps />
-    <span class="w">before,</span>
-    <x-number pointer="/timing/tail_photos" label="Photos standing after the move" :value="$texts['/timing/tail_photos']" :width="3" data-steps />
-    <span class="w">after.</span></span>
-    <span class="w">Start</span>
-    <x-number pointer="/start" label="Start: a time of day, or such as 20 min before sunset" :value="$texts['/start']" :width="14" /><span
+    <x-number pointer="/timing/photos" :label="__('shots.sentence.move_label')" :value="$texts['/timing/photos']" :width="5" data-steps />
+    <span class="w">{{ __('shots.sentence.move') }}</span>
+    <x-number pointer="/timing/head_photos" :label="__('shots.sentence.head_label')" :value="$texts['/timing/head_photos']" :width="3" data-steps />
+    <span class="w">{{ __('shots.sentence.head') }}</span>
+    <x-number pointer="/timing/tail_photos" :label="__('shots.sentence.tail_label')" :value="$texts['/timing/tail_photos']" :width="3" data-steps />
+    <span class="w">{{ __('shots.sentence.tail') }}</span></span>
+    <span class="w">{{ __('common.start') }}</span>
+    <x-number pointer="/start" :label="__('shots.sentence.start_hint')" :value="$texts['/start']" :width="14" /><span
         class="stop w">,</span>
-    <span class="w">wait</span>
-    <x-number pointer="/timing/start_delay_s" label="Start delay in seconds" :value="$texts['/timing/start_delay_s']" unit="s" :width="4" data-steps /><span
+    <span class="w">{{ __('shots.sentence.wait') }}</span>
+    <x-number pointer="/timing/start_delay_s" :label="__('shots.sentence.wait_label')" :value="$texts['/timing/start_delay_s']"
+        :unit="__('common.seconds_unit')" :width="4" data-steps /><span
         class="stop w">:</span>
     @include('shots.parts.outcome')
     @include('shots.parts.until')
 </section>
 <div class="pad" id="pad" hidden>
     @foreach (['-2' => '−−', '-1' => '−', '1' => '+', '2' => '++'] as $by => $shown)<button type="button" class="button"
-        data-by="{{ $by }}" aria-label="{{ ['-2' => 'Much less', '-1' => 'Less', '1' => 'More', '2' => 'Much more'][$by] }}">{{ $shown }}</button>@endforeach
+        data-by="{{ $by }}" aria-label="{{ ['-2' => __('shots.sentence.much_less'), '-1' => __('shots.sentence.less'), '1' => __('shots.sentence.more'),
+            '2' => __('shots.sentence.much_more')][$by] }}">{{ $shown }}</button>@endforeach
 </div>

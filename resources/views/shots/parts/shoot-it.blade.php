@@ -5,43 +5,46 @@
     $take = fn (string $field) => $errors->first("take.{$field}");
 @endphp
 <section class="panel shoot-it" aria-labelledby="shoot-it-title" id="shoot-it">
-    <header class="panel-head"><h2 id="shoot-it-title">Shoot it</h2></header>
-    @if ($running)<p class="told-of">A take of this shot is under way.</p>
-        <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">To the run room</span></a>
+    <header class="panel-head"><h2 id="shoot-it-title">{{ __('shots.shoot_it.title') }}</h2></header>
+    @if ($running)<p class="told-of">{{ __('shots.shoot_it.running') }}</p>
+        <a class="button is-strong is-large" href="{{ $running->at('takes.show') }}"><x-icon name="play" /><span class="text">{{
+            __('shots.shoot_it.room') }}</span></a>
     @else
     <form class="preflight" method="post" action="{{ $page->shot->at('takes.tick') }}" data-ticks>@csrf @method('put')
-        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>Preflight: @include('shots.parts.ticked') of {{
-            count($start->items) }} ticked</summary>
+        <details class="plain-fold" id="preflight" data-closed-on-phone open><summary>{{ __('shots.shoot_it.preflight') }} @include('shots.parts.ticked') {{
+            __('shots.shoot_it.ticked', ['items' => count($start->items)]) }}</summary>
         @include('shots.parts.ticks')</details>
     </form>
-    @foreach (array_intersect_key(App\Devices\Services::dead(), ['The simulated rig' => 0, 'The simulated camera' => 0]) as $device => $log)<p
-        class="problem" role="alert">{{ $device }} keeps stopping. Its log shows why: {{ $log }}</p>@endforeach
+    @foreach (array_intersect_key(App\Devices\Services::dead(), [__('shots.shoot_it.sim_rig') => 0, __('shots.shoot_it.sim_camera') => 0]) as $device => $log)<p
+        class="problem" role="alert">{{ __('shots.shoot_it.keeps_stopping', ['device' => $device, 'log' => $log]) }}</p>@endforeach
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
-        <x-field id="take-rig" label="Rig" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />
-        <x-field id="take-camera" label="Camera" name="camera" :value="old('camera') ?? $start->usedCamera()" :options="$start->cameras"
+        <x-field id="take-rig" :label="__('common.rig')" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />
+        <x-field id="take-camera" :label="__('common.camera')" name="camera" :value="old('camera') ?? $start->usedCamera()" :options="$start->cameras"
             :problem="$take('camera')" />
-        <x-field id="take-when" label="Starts" name="when" :options="$start->whens()" :problem="$take('when')" />
-        <x-field id="take-delay" label="After" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
-        <x-field id="take-at" label="Time of day" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
-        <x-field id="take-when-out" label="When card or battery runs out" name="when_out" :options="['wait' => 'wait for the swap', 'end' => 'end the take']" />
-        <x-field id="take-school" label="After a gap" name="school" :options="['place' => 'go on from the place', 'clock' => 'keep to the clock']" />
+        <x-field id="take-when" :label="__('shots.shoot_it.starts')" name="when" :options="$start->whens()" :problem="$take('when')" />
+        <x-field id="take-delay" :label="__('shots.shoot_it.delay')" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
+        <x-field id="take-at" :label="__('shots.shoot_it.time')" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
+        <x-field id="take-when-out" :label="__('shots.shoot_it.runs_out')" name="when_out"
+            :options="['wait' => __('shots.shoot_it.wait_swap'), 'end' => __('shots.shoot_it.end_take')]" />
+        <x-field id="take-school" :label="__('shots.shoot_it.after_gap')" name="school"
+            :options="['place' => __('shots.shoot_it.place'), 'clock' => __('shots.shoot_it.clock')]" />
         </div>
         @include('shots.parts.start-more')
-        @if ($start->hasSimulated())<div class="grid-fields"><x-field id="take-speed" label="Simulated devices run at" name="speed"
+        @if ($start->hasSimulated())<div class="grid-fields"><x-field id="take-speed" :label="__('shots.shoot_it.simulated_speed')" name="speed"
             :options="App\Pages\TakeStart::speeds()" :value="old('speed') ?? (string) (int) config('evrent.world_speed')" /></div>@endif
         @include('shots.parts.unticked')
-        <p class="quiet">@if ($start->moves)The rig homes first: hands off, nothing in its way.@endif Rigs and cameras are reached by what the
-            <a href="{{ route('kit.index') }}">kit</a> says.</p>
-        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">Start run</span></button>
-        <fieldset class="ask-devices"><legend>Before that, have them</legend>
-            @foreach (array_filter(['ask' => 'Say what they are set to', 'ends' => $start->moves ? 'Drive to both ends' : null,
-                'keyframes' => $start->moves ? 'Test photo at each keyframe' : 'Take a test photo']) as $what => $label)
+        <p class="quiet">@if ($start->moves){{ __('shots.shoot_it.homes') }}@endif {{ __('shots.shoot_it.addresses') }}
+            <a href="{{ route('kit.index') }}">{{ __('common.kit_link') }}</a> {{ __('shots.shoot_it.addresses_end') }}</p>
+        <button class="button is-strong is-large"><x-icon name="play" /><span class="text">{{ __('shots.shoot_it.start') }}</span></button>
+        <fieldset class="ask-devices"><legend>{{ __('shots.shoot_it.checks') }}</legend>
+            @foreach (array_filter(['ask' => __('shots.shoot_it.read'), 'ends' => $start->moves ? __('shots.shoot_it.both_ends') : null,
+                'keyframes' => $start->moves ? __('shots.shoot_it.test_each') : __('shots.shoot_it.test')]) as $what => $label)
             <button class="button" name="what" value="{{ $what }}" formaction="{{ $page->shot->at('checks.store') }}">{{ $label }}</button>@endforeach
             @include('shots.parts.in-the-dark')
-            @if ($start->moves)<p class="quiet">The last two move the rig: hands and cables away, nobody below it.</p>@endif</fieldset></form>
+            @if ($start->moves)<p class="quiet">{{ __('shots.shoot_it.caution') }}</p>@endif</fieldset></form>
     @include('shots.parts.device-check', ['check' => $start->check])
     @endif
-    @if ($start->last()->isNotEmpty())<h3>Takes so far</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
+    @if ($start->last()->isNotEmpty())<h3>{{ __('shots.shoot_it.takes') }}</h3><ul class="plain-list">@foreach ($start->last() as $one)<li><a
         href="{{ $one->at('takes.show') }}">{{ $one->created_at->diffForHumans() }}</a> <span>{{ $one->inWords() }}</span></li>@endforeach</ul>@endif
 </section>

@@ -8,7 +8,7 @@
         @include('shots.parts.ribbon')
         <i class="slack-at" aria-hidden="true" :style="'--at: ' + $store.run.photo + '; --of: ' + $store.run.photos"></i>
         <label class="scrub">
-            <span class="sr-only">Photo under the cursor</span>
+            <span class="sr-only">{{ __('shots.spine.cursor') }}</span>
             <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos"
                 value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
                 :aria-valuetext="'Photo ' + $store.run.photo + ', ' + $store.run.phaseName + ', at ' + $store.run.clock + ', ' + $store.run.slackText">

@@ -1,4 +1,4 @@
-<nav id="tabs" class="tabs" aria-label="Views of this shot">
+<nav id="tabs" class="tabs" aria-label="{{ __('shots.tabs.label') }}">
     @foreach (App\Pages\ShotView::cases() as $tab)
         @php $mark = $tab->mark($page); @endphp
         <a href="{{ route('shots.view', [...$page->shot->address(), $tab->value]) }}" data-to-view="{{ $tab->value }}" data-mark="{{ $mark }}"

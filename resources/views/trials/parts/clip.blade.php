@@ -3,9 +3,9 @@
     @php $one = $page->cells[$cell] ?? null; @endphp
     @if ($one?->is_seen)<span class="red-by-night"><video muted loop playsinline preload="auto" width="160" height="107"
         poster="{{ $page->grid->at('still', $cell) }}"
-        src="{{ $page->grid->at('film', $cell) }}" aria-label="Clip of {{ $page->named($cell) }}"></video></span>
+        src="{{ $page->grid->at('film', $cell) }}" aria-label="{{ __('trials.clip.clip', ['named' => $page->named($cell)]) }}"></video></span>
         <button class="button" form="into-plan-{{ $page->trial->id }}" name="cell" value="{{ $cell }}"
-            aria-label="Take {{ $page->named($cell) }} into the plan">Into the plan</button>
+            aria-label="{{ __('trials.clip.take', ['named' => $page->named($cell)]) }}">{{ __('trials.clip.use') }}</button>
         <small class="quiet">{{ $page->brightness($cell) }}</small>@endif
     @if ($one !== null && $one->says !== '')<small class="problem">{{ $one->says }}</small>@endif
 </div>

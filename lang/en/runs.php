@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'show' => [
+        'title' => 'Simulation of :title',
+        'crumb' => 'Simulation',
+        'again' => 'Run simulation again',
+        'compared' => 'Planned against actual',
+        'log' => 'Log, JSON Lines',
+        'taken' => 'Photos taken',
+        'of' => 'of :planned',
+        'usable' => 'Usable',
+        'planned_time' => 'Planned time',
+        'actual_time' => 'Actual time',
+        'seed' => 'Random seed',
+        'says' => 'Simulated :diffForHumans in virtual time. Timer, shutter, card and motors vary as real ones do. Up to :noticeable_seconds late counts as on time.',
+        'fault' => 'Simulate a fault',
+        'what' => 'Fault',
+        'at_photo' => 'at photo',
+        'simulate' => 'Simulate fault',
+        'lateness' => 'Lateness by photo',
+        'chart' => 'Lateness of each photo; figures in the table below',
+        'pages' => 'Pages of photos',
+        'table' => 'Table of photos',
+        'part' => 'Phase',
+        'due' => 'Planned trigger',
+        'trigger' => 'Trigger',
+        'late' => 'Late by',
+        'open' => 'Shutter opens',
+        'close' => 'Shutter closes',
+        'spoilt' => 'Fault',
+        'write_due' => 'Planned write end',
+        'write' => 'Write end',
+        'steps_planned' => ':axis, planned steps',
+        'steps' => 'steps',
+        'to_part' => 'to :part',
+    ],
+];

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'show' => [
+        'title' => 'Simulación de :title',
+        'crumb' => 'Simulación',
+        'again' => 'Repetir la simulación',
+        'compared' => 'Planificado y real',
+        'log' => 'Registro, JSON Lines',
+        'taken' => 'Fotos hechas',
+        'of' => 'de :planned',
+        'usable' => 'Utilizables',
+        'planned_time' => 'Tiempo planificado',
+        'actual_time' => 'Tiempo real',
+        'seed' => 'Semilla aleatoria',
+        'says' => 'Simulado :diffForHumans en tiempo virtual. Temporizador, obturador, tarjeta y motores varían como los reales. Hasta :noticeable_seconds de retraso se considera a tiempo.',
+        'fault' => 'Simular un fallo',
+        'what' => 'Fallo',
+        'at_photo' => 'en la foto',
+        'simulate' => 'Simular fallo',
+        'lateness' => 'Retraso por foto',
+        'chart' => 'Retraso de cada foto; cifras en la tabla',
+        'pages' => 'Páginas de fotos',
+        'table' => 'Tabla de fotos',
+        'part' => 'Fase',
+        'due' => 'Disparo previsto',
+        'trigger' => 'Disparo',
+        'late' => 'Retraso',
+        'open' => 'Abre el obturador',
+        'close' => 'Cierra el obturador',
+        'spoilt' => 'Fallo',
+        'write_due' => 'Fin de escritura previsto',
+        'write' => 'Fin de escritura',
+        'steps_planned' => ':axis, pasos previstos',
+        'steps' => 'pasos',
+        'to_part' => 'a :part',
+    ],
+];
