@@ -136,7 +136,7 @@ return [
     'controller_stretches_interval' => [
         'title' => 'The controller will stretch intervals without warning',
         'shortfall' => ':late late at the end',
-        'sentence' => ':stretched of :photosTotal intervals run longer than set. The last photo is :late late, and the scene plays :x % faster than planned.',
+        'sentence' => ':stretched of :photosTotal run longer than set. The last photo is :late late, and the scene plays :x % faster than planned.',
     ],
     'cost' => [
         'all' => 'keeps everything',
@@ -146,7 +146,7 @@ return [
         'more' => 'run :extra longer',
         'less' => 'run :extra shorter',
         'kept_clip' => 'clip',
-        'kept_shooting' => 'shooting time',
+        'kept_shooting' => 'run time',
         'kept_interval' => 'interval',
         'kept_exposure' => 'exposure',
         'kept_framing' => 'framing',

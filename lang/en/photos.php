@@ -74,7 +74,6 @@ return [
         'check' => 'Verify copy',
         'says' => 'Compares every file byte for byte. Both folders stay as they are.',
         'uploaded' => 'Only metadata was uploaded, so the copy cannot be verified here. On the machine with the photos run',
-        'does' => '.',
     ],
     'learnt' => [
         'title' => 'Measured from this camera',
@@ -110,7 +109,7 @@ return [
     ],
     'sheet' => [
         'title' => 'Contact sheet:part',
-        'by_axis' => ', by :axis position',
+        'by_axis' => 'by :axis position',
         'one_line' => 'all :count in one line; gaps are missing photos',
         'curve' => 'Brightness of each photo, :from to :to stops',
         'go_to' => 'Go to photo',

@@ -106,7 +106,7 @@ return [
         'left' => 'capacity at :celsius °C',
     ],
     'before_start' => [
-        'title' => 'Preflight',
+        'title' => 'Cautions',
     ],
     'budgets' => [
         'title' => 'Capacity',
@@ -440,8 +440,7 @@ return [
         'all' => 'History and compare',
     ],
     'lenses' => [
-        'none' => 'Lens comparison appears here. Add optics and a move; lenses come from the',
-        'side' => '.',
+        'none' => 'Lens comparison appears here. Add optics and a move. Lenses come from the',
         'says' => 'Travel across the frame over the whole move, in frame widths, at mid-move.',
         'table' => 'Table of lenses',
         'lens' => 'Lens',
@@ -707,8 +706,7 @@ return [
         'clock' => 'rejoin schedule',
         'simulated_speed' => 'Simulated devices run at',
         'homes' => 'The rig homes first: keep hands clear.',
-        'addresses' => 'Addresses of rigs and cameras are set in the',
-        'addresses_end' => '.',
+        'addresses' => 'Addresses of rigs and cameras:',
         'start' => 'Start run',
         'checks' => 'Device checks',
         'read' => 'Read device settings',

@@ -136,7 +136,7 @@ return [
     'controller_stretches_interval' => [
         'title' => 'El controlador alargará intervalos sin avisar',
         'shortfall' => ':late de retraso al final',
-        'sentence' => ':stretched de :photosTotal intervalos duran más de lo ajustado. La última foto llega con :late de retraso y la escena se ve un :x % más rápida.',
+        'sentence' => ':stretched de :photosTotal duran más de lo ajustado. La última foto llega con :late de retraso y la escena se ve un :x % más rápida.',
     ],
     'cost' => [
         'all' => 'conserva todo',
@@ -146,7 +146,7 @@ return [
         'more' => 'toma :extra más larga',
         'less' => 'toma :extra más corta',
         'kept_clip' => 'clip',
-        'kept_shooting' => 'tiempo de toma',
+        'kept_shooting' => 'duración',
         'kept_interval' => 'intervalo',
         'kept_exposure' => 'exposición',
         'kept_framing' => 'encuadre',

@@ -74,7 +74,6 @@ return [
         'check' => 'Verificar copia',
         'says' => 'Compara cada archivo byte a byte. Las dos carpetas quedan como están.',
         'uploaded' => 'Solo se subieron metadatos, así que la copia no se puede verificar aquí. En el equipo con las fotos ejecuta',
-        'does' => '.',
     ],
     'learnt' => [
         'title' => 'Medido en esta cámara',
@@ -110,7 +109,7 @@ return [
     ],
     'sheet' => [
         'title' => 'Hoja de contactos:part',
-        'by_axis' => ', por posición de :axis',
+        'by_axis' => 'por posición de :axis',
         'one_line' => 'las :count en una línea; los huecos son fotos que faltan',
         'curve' => 'Luminosidad de cada foto, de :from a :to pasos',
         'go_to' => 'Ir a la foto',

@@ -106,7 +106,7 @@ return [
         'left' => 'capacidad a :celsius °C',
     ],
     'before_start' => [
-        'title' => 'Comprobaciones previas',
+        'title' => 'Precauciones',
     ],
     'budgets' => [
         'title' => 'Capacidad',
@@ -440,8 +440,7 @@ return [
         'all' => 'Historial y comparación',
     ],
     'lenses' => [
-        'none' => 'Aquí se comparan objetivos. Añade la óptica y un movimiento; los objetivos vienen del',
-        'side' => '.',
+        'none' => 'Aquí se comparan objetivos. Añade la óptica y un movimiento. Los objetivos vienen del',
         'says' => 'Recorrido por el encuadre en todo el movimiento, en anchos de encuadre, a mitad del movimiento.',
         'table' => 'Tabla de objetivos',
         'lens' => 'Objetivo',
@@ -707,8 +706,7 @@ return [
         'clock' => 'volver al horario',
         'simulated_speed' => 'Velocidad de los aparatos simulados',
         'homes' => 'El rig busca antes el origen: aparta las manos.',
-        'addresses' => 'Las direcciones de rigs y cámaras se ponen en el',
-        'addresses_end' => '.',
+        'addresses' => 'Direcciones de rigs y cámaras:',
         'start' => 'Iniciar la toma',
         'checks' => 'Comprobaciones de los aparatos',
         'read' => 'Leer los ajustes',

@@ -80,8 +80,8 @@ final class FirstPageTest extends PageTestCase
         }
         $this->get("{$shot->path()}/else")->assertNotFound();
         // Its mark says what is not told yet, and that it spoils where it does.
-        $this->get($shot->path())->assertSee('Light: not fully checked')->assertSee('Run: not simulated')->assertSee('Time: fine');
-        $this->type($shot, ['timing' => ['interval_s' => '1']])->assertSee('Time: spoils the shot')->assertSee('Run: spoils the shot')
+        $this->get($shot->path())->assertSee('Light: not fully checked')->assertSee('Run: not simulated')->assertSee('Time: ok');
+        $this->type($shot, ['timing' => ['interval_s' => '1']])->assertSee('Time: will fail')->assertSee('Run: will fail')
             ->assertSee('data-of-view="time"', false);
         $this->edit($shot, 'step', ['figure' => '/timing/interval_s', 'by' => '2'])->assertOk();
         self::assertSame(2.0, self::planOf($shot)->timing->interval->keys[0]['seconds']);

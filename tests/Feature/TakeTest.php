@@ -90,7 +90,7 @@ final class TakeTest extends PageTestCase
         self::assertSame([PresetKind::Recipe, 'Water wants twice as long.'], [$recipe->kind, $recipe->note]);
         Preset::query()->create(['name' => 'A move', 'kind' => PresetKind::Move, 'note' => '', 'content' => $recipe->content]);
         $this->post($take->at('takes.learn'), ['name' => 'A move', 'why' => 'x'])->assertSessionHasErrors('learn.name');
-        $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.compare'))->assertSee('8 of 10')->assertSee('calmer next time')->assertSee('Photos were marked spoilt');
+        $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.compare'))->assertSee('8 of 10')->assertSee('calmer next time')->assertSee(Words::of('takes.found.flagged'));
         $this->get("{$shot->path()}/review")->assertOk()->assertSee('shot to its end');
         // A second take, that never came to a photo: both are there to be read.
         Take::query()->create(['status' => 'ended', 'ending' => 'aborted'] + $take->replicate(['ending', 'status', 'key'])->getAttributes());

@@ -10,6 +10,6 @@
             :problem="$errors->first('copy.folder')" />
         <button class="button">{{ __('photos.copy.check') }}</button><small class="quiet">{{ __('photos.copy.says') }}</small></form>
     @else<p class="said-of">{{ __('photos.copy.uploaded') }}
-        <code>bin/evrent manifest</code> {{ __('photos.copy.does') }}</p>@endunless
+        <code>bin/evrent manifest</code></p>@endunless
     @if ($check && !$check->isGood())@include('clip.parts.work', ['work' => $check])@endif
 </section>

@@ -7,7 +7,7 @@
 @endphp
 <div id="lenses-shown">
     @if ($lenses->shown === [])<p class="nothing">{{ __('shots.lenses.none') }}
-        <a href="{{ route('kit.index') }}">{{ __('common.kit_link') }}</a> {{ __('shots.lenses.side') }}</p>@else
+        <a href="{{ route('kit.index') }}">{{ __('common.kit_link') }}</a></p>@else
     <p class="lenses-say">{{ __('shots.lenses.says') }}</p>
     <div class="scrolls" tabindex="0" role="group" aria-label="{{ __('shots.lenses.table') }}"><table class="table lenses">
         <thead><tr><th scope="col">{{ __('shots.lenses.lens') }}</th><th scope="col">{{ __('shots.lenses.near',

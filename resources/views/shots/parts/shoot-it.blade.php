@@ -35,7 +35,7 @@
             :options="App\Pages\TakeStart::speeds()" :value="old('speed') ?? (string) (int) config('evrent.world_speed')" /></div>@endif
         @include('shots.parts.unticked')
         <p class="quiet">@if ($start->moves){{ __('shots.shoot_it.homes') }}@endif {{ __('shots.shoot_it.addresses') }}
-            <a href="{{ route('kit.index') }}">{{ __('common.kit_link') }}</a> {{ __('shots.shoot_it.addresses_end') }}</p>
+            <a href="{{ route('kit.index') }}">{{ __('common.kit_link') }}</a></p>
         <button class="button is-strong is-large"><x-icon name="play" /><span class="text">{{ __('shots.shoot_it.start') }}</span></button>
         <fieldset class="ask-devices"><legend>{{ __('shots.shoot_it.checks') }}</legend>
             @foreach (array_filter(['ask' => __('shots.shoot_it.read'), 'ends' => $start->moves ? __('shots.shoot_it.both_ends') : null,
