@@ -71,7 +71,7 @@ test.oneIn(4, 'a whole shot is made from nothing by pointer', async () => {
   await page.getByRole('button', { name: 'Pause' }).click();
   await go(page, 'run');
   await page.locator('#dry-run').click();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
 });
 
 test.oneIn(10, 'another is made by keyboard alone', async () => {
@@ -125,7 +125,7 @@ test.oneIn(10, 'another is made by keyboard alone', async () => {
   await page.keyboard.press('0');
   await page.keyboard.press('l');
   await page.keyboard.press('r');
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
 });
 
 test.oneIn(4, 'a dragged peg is where the core puts it, and undo goes back to the start', async () => {
@@ -257,7 +257,7 @@ test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be 
   await follows('shooting');
   await valueBecomes(page, say('shots.sentence.shooting'), '32 min');
   await page.locator('#rounding').getByText('The shooting time gives way: 32 min instead of 25 min.').waitFor();
-  await answered(page, () => page.getByRole('button', { name: 'Keep 25 min of shooting: 375 photos' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Keep run time 25 min: 375 photos' }).click());
   await valueBecomes(page, say('shots.sentence.photos_total'), '375');
   await valueBecomes(page, 'Interval in seconds', '4');
   await follows('photos');

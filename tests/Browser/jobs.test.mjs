@@ -30,7 +30,7 @@ async function says(page, selector, text) {
 async function rehearsed(page) {
   await go(page, 'run');
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
   assert.match(await page.locator('.verdict').textContent(), /This shot works\./);
 }
 
@@ -68,7 +68,7 @@ describe('jobs', { concurrency: 3 }, () => {
   // 270° an hour are a full turn in 80 min: 4800 s at one every 8 s are 600 photos, 599 moves of 0.601°.
   test.oneIn(12, 'a full turn on a clockwork base', async () => {
     const page = await job('Round the salt works', 'clockwork base');
-    await typed(page, { 'Interval in seconds': '8', 'Pan, by clockwork an hour': '270' });
+    await typed(page, { 'Interval in seconds': '8', 'Pan, clockwork per hour': '270' });
     await given(page, '#turn-axis', { way: '1 turn' }, say('shots.keyframes.total_set'));
     await assertSentence(page, { photos: '600', interval: '8', shooting: '1 h 20 min' });
     await says(page, '.figures', /Largest pan step\s*0\.601°/);
@@ -101,7 +101,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { 'Interval in seconds': '4', 'Slide step per photo': '1.5' });
     await assertSentence(page, { photos: '301', shooting: '25 min 5 s' });
     await typed(page, { 'Slide step per photo': 'wide' });
-    await says(page, '#p-held-step_slide', 'Enter how far it goes from photo to photo');
+    await says(page, '#p-held-step_slide', 'Enter a step per photo above 0');
     await typed(page, { 'Slide step per photo': '1.5' });
     await rehearsed(page);
   });
@@ -118,7 +118,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await press(page, page.locator('#optics-in'));
     await typed(page, { 'Focal length': '20', Foreground: '0.9', [say('shots.optics.focus')]: '1.76' });
     await typed(page, { 'Aperture, f/': '8' });
-    await says(page, '#focus-told', /1\.75 m the hyperfocal distance\. Focused at 1\.76 m it is sharp from 0\.88 m to the horizon; the foreground is sharp/);
+    await says(page, '#focus-told', /the hyperfocal distance is 1\.75 m\. Focused at 1\.76 m: sharp from 0\.88 m to the horizon\. Foreground: sharp/);
     const plan = await planOf(page);
     assert.deepEqual([plan.light.nd_stops, plan.camera.dial, plan.timing.exposure_s / plan.timing.interval_s], [3, 'bulb', 0.75]);
     await rehearsed(page);
@@ -133,7 +133,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { 'Slide inclined by': '20', 'motor’s thrust': '10' });
     await verdictIs(page, false);
     await go(page, 'review');
-    await says(page, '#findings', 'takes 10.8 N');
+    await says(page, '#findings', 'needs 10.8 N');
     await typed(page, { 'motor’s thrust': '16' });
     await verdictIs(page, true);
     await rehearsed(page);
@@ -214,10 +214,10 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { 'Aperture, f/': '8' });
     await press(page, page.locator('#optics-in'));
     await typed(page, { 'Focal length': '20', Foreground: '0.8', [say('shots.optics.focus')]: '3' });
-    await says(page, '#focus-told', /sharp from 1\.1 m to the horizon; the foreground is neither sharp nor soft\. For the foreground focus at 1\.47 m/);
+    await says(page, '#focus-told', /sharp from 1\.1 m to the horizon\. Foreground: neither sharp nor soft\. For the foreground focus at 1\.47 m/);
     await go(page, 'review');
     await press(page, page.getByRole('button', { name: 'Focus at 1.46 m' }));
-    await says(page, '#focus-told', 'the foreground is sharp');
+    await says(page, '#focus-told', 'Foreground: sharp');
     await rehearsed(page);
   });
 
@@ -309,7 +309,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { [say('shots.kit.drift')]: '4000' });
     await verdictIs(page, false);
     await go(page, 'review');
-    await says(page, '#findings', 'from photo 8 on the shutter is open while the rig moves');
+    await says(page, '#findings', 'From photo 8 the shutter is open while the rig moves');
     await typed(page, { [say('shots.kit.drift')]: '20' });
     await verdictIs(page, true);
     await rehearsed(page);
@@ -324,13 +324,13 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { 'Aperture, f/': '8', [say('shots.light.longest')]: '8', [say('shots.light.widest')]: '2.8' });
     await choose(page, 'Shutter set by', say('shots.light.both'));
     await go(page, 'review');
-    await says(page, '#findings', 'The aperture is wide open, and it gets dark');
+    await says(page, '#findings', say('checks.aperture_at_its_end.wide_open'));
     await page.locator('#finding-F3').getByRole('button', { name: /follow the light/i }).click();
     await saved(page);
     await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_shutter'));
     await choose(page, say('shots.light.while'), say('shots.light.unattended'));
     await go(page, 'review');
-    await says(page, '#findings', 'Nobody is there to turn the dial');
+    await says(page, '#findings', say('checks.nobody_at_the_dial.title'));
     await page.locator('#finding-F5').getByRole('button', { name: 'Somebody stays and turns it' }).click();
     await verdictIs(page, true);
     await rehearsed(page);
@@ -346,7 +346,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await assertSentence(page, { photos: '377' });
     await says(page, '#figures', /The rig is at the end of its travel after 377 photos.*The card is full after 1,066 photos: 1 h 47 min of shooting/s);
     await press(page, page.locator('#interval-fastest'));
-    await says(page, '#ends', 'The interval is as short as rig and camera can');
+    await says(page, '#ends', 'The interval is the shortest possible');
     assert.ok((await planOf(page)).timing.interval_s < 3);
     await rehearsed(page);
   });
@@ -369,7 +369,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await given(page, '#trouble-kind', { kind: 'people', from: '4:10pm', to: '16:20', note: 'the ferry lands' }, say('shots.scene.add'));
     await says(page, '#scene', /People from 16:10 to 16:20: the ferry lands; photos \d+ to \d+/);
     await go(page, 'run');
-    await says(page, '#preflight-ticks', 'Lead from 2.5 mm jack at the rig to round plug with pins at the camera: seated at both ends');
+    await says(page, '#preflight-ticks', 'jack 2 5 – round pins: seated at both ends');
     await says(page, '#preflight-ticks', 'White balance 5200 K, then changed by time to 3600 K');
     await rehearsed(page);
     await page.goto(new URL(`${new URL(page.url()).pathname.replace(/\/shots.*/, '')}/sheet`, page.url()).href);
@@ -379,9 +379,9 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'what is no answer is said by its field, and stays there', async () => {
     const page = await job('Slips of the finger', 'turntable without end');
     for (const [label, text, id, message] of [
-      [say('shots.film.takes'), 'quick', 'pass-duration_s', 'Enter'], ['Pan, by clockwork an hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter how far it goes in an hour'],
-      [say('shots.film.extra'), '1.5', 'film-extra_frames', 'Enter a whole number'], [say('shots.film.rate'), '0', 'film-gb_per_min', 'Enter gigabytes a minute'],
-      ['at the end', 'warm', 'settings-white_balance_end_k', 'Enter'], ['Pan step per photo', '0', 'held-step_pan', 'Enter how far it goes from photo to photo'],
+      [say('shots.film.takes'), 'quick', 'pass-duration_s', 'Enter'], ['Pan, clockwork per hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter a travel per hour'],
+      [say('shots.film.extra'), '1.5', 'film-extra_frames', 'Enter a whole number'], [say('shots.film.rate'), '0', 'film-gb_per_min', 'Enter gigabytes per minute'],
+      ['at the end', 'warm', 'settings-white_balance_end_k', 'Enter'], ['Pan step per photo', '0', 'held-step_pan', 'Enter a step per photo above 0'],
     ]) {
       await typed(page, { [label]: text });
       await says(page, `#p-${id}`, message);

@@ -40,7 +40,7 @@ test.oneIn(4, 'a shooter breaks the demo shot, mends it, dry-runs it and takes i
 
   await go(page, 'run');
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
   assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo came on time, and with room to spare/);
   assert.equal(await page.locator('#photos tbody tr').count(), 50);
   await page.getByRole('link', { name: 'Flood tide at the mill race' }).click();
@@ -89,7 +89,7 @@ test.oneIn(10, 'by keyboard alone: open a shot, break it, look at its photos, me
   await page.keyboard.press('Alt+5');
   await tabTo(page, page.getByRole('button', { name: say('shots.rehearsal.run') }));
   await page.keyboard.press('Enter');
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
 });
 
 test.oneIn(10, 'the pointer scrubs along the chart, and a finding leads to its photo', async () => {

@@ -7,7 +7,7 @@ const view = browser();
 /** What belongs to scouting and packing, by path and title. */
 const pages = [
   ['SHOOT', 'Spring tide at Saltreach mill'], ['SHOOT/packing', 'Packing list'], ['SHOOT/sheet', 'Spring tide at Saltreach mill'],
-  ['SHOOT/trials', say('trials.index.title')], ['SHOOT/cards', 'Cards of Spring tide at Saltreach mill'], ['CLIP', 'Clip of Flood tide at the mill race'], ['/kit', 'Kit'],
+  ['SHOOT/trials', say('trials.index.title')], ['SHOOT/cards', 'Field sheets for Spring tide at Saltreach mill'], ['CLIP', 'Clip of Flood tide at the mill race'], ['/kit', 'Kit'],
   ['/settings', 'Settings'],
 ];
 const addressOf = async (page, path, shoot) => new URL(
@@ -208,7 +208,7 @@ test('a shot that works, one in falling light and a dry run are too', async () =
   await assertLooksRight(page, 'a long shot that works');
   await go(page, 'run');
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
   await assertLooksRight(page, 'a dry run');
 });
 

@@ -98,7 +98,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
 
     // It was the first that was not there: the one that stands at 1 is dragged to 2, and all others follow.
     await page.locator('.contact[data-number="1"]').dragTo(page.locator('.contact[data-number="2"]'));
-    await page.getByText('EVR_0001.JPG was put to photo 2 by hand').waitFor();
+    await page.getByText('EVR_0001.JPG was matched to photo 2 manually.').waitFor();
     await page.locator('.contact[data-number="1"].is-missing').waitFor();
     await page.getByRole('button', { name: say('photos.index.undo') }).click();
     await page.locator('.contact[data-number="1"]:not(.is-missing)').waitFor();

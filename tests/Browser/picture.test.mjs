@@ -50,7 +50,7 @@ test.oneIn(10, 'a long dry run is paged, and finds a photo by its number', async
   await page.locator('#schedule').getByText('1–50 of 2000').waitFor();
   await go(page, 'run');
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
   await page.getByRole('link', { name: 'Last page' }).click();
   await page.getByText('1951–2000 of 2000').waitFor();
   await page.getByLabel('Go to photo').fill('777');

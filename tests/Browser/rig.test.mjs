@@ -34,7 +34,7 @@ async function inFrame(title, options = {}) {
   const items = [like('rig', rig), like('body', `ptp:${camera}`)];
   await kit.locator('.kit-import input[type=file]').setInputFiles({ name: 'kit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...pieces, items })) });
   await kit.locator('.kit-import button').click();
-  await kit.getByText('2 pieces are in the bag.').waitFor();
+  await kit.getByText('2 items added to the kit.').waitFor();
   const page = await makeShot(view, title, options);
   await go(page, 'frame');
   await choose(page, title);

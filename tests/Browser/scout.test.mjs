@@ -53,7 +53,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   const page = await makeShoot('Dusk from nothing');
   await page.locator('.day-line .told').waitFor();
   assert.match(await page.locator('.day-line .told').textContent(), /Sunset\s*18:12/);
-  await page.getByLabel(say('shoots.show.when')).fill('21:30');
+  await page.getByLabel(say('shoots.show.when'), { exact: true }).fill('21:30');
   await page.getByLabel(say('shoots.show.what'), { exact: true }).fill('sluice gate is locked');
   await page.getByRole('button', { name: 'Add event' }).click();
   await page.locator('.own-event').getByText('21:30 sluice gate is locked').waitFor();
@@ -89,7 +89,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   await page.locator('#budgets svg path.line').first().waitFor({ state: 'attached' });
 
   await backToTheShoot(page, 'Dusk from nothing');
-  await page.getByText('no two shots in each other’s way').waitFor();
+  await page.getByText('no conflicts').waitFor();
   await page.getByRole('link', { name: 'Packing list' }).click();
   const battery = page.getByRole('row', { name: /Battery of 16 Wh/ });
   assert.match(await battery.textContent(), /2.*Battery of 16 Wh.*the shots take [\d.]+ Wh/s);
@@ -224,7 +224,7 @@ test.oneIn(10, 'a clash is ended with one press, and the time on site is pinned'
   }
   await page.locator('.clash').getByText(/both need the rig for/).waitFor();
   await page.getByRole('button', { name: /^Move “(Flood|Ebb)” / }).first().click();
-  await page.getByText('no two shots in each other’s way').waitFor();
+  await page.getByText('no conflicts').waitFor();
   const card = cardOf(page, 'Ebb');
   await card.getByLabel('On site').fill('2 h');
   await page.keyboard.press('Tab');
@@ -359,18 +359,18 @@ test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that 
   await give('not a kit');
   await page.locator('#p-kit-file').filter({ hasText: /\S/ }).waitFor();
   await give(changed);
-  await page.getByText(/pieces are in the bag/).waitFor();
+  await page.getByText(/items? added to the kit/).waitFor();
   const card = page.locator('#card .kit-item', { hasText: 'Card of 128 GB' });
   assert.match(await card.locator('summary').textContent(), /110 GB/);
   await card.locator('summary').click();
   await card.getByLabel('Usable space').fill('120');
   await card.getByRole('button', { name: 'Save' }).click();
-  await page.getByText('“Card of 128 GB” is in the bag.').waitFor();
+  await page.getByText('“Card of 128 GB” is in the kit.').waitFor();
 
   await page.goto(shot);
   await benchIsReady(page);
   assert.deepEqual((await planOf(page)).storage.cards_gb, [120]);
-  await answered(page, () => page.getByRole('button', { name: 'Leave Card of 128 GB out' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Remove Card of 128 GB' }).click());
   await page.getByText(say('shots.bag.none')).waitFor();
 });
 

@@ -102,7 +102,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     const stalls = { ...pieces.items.find((piece) => piece.kind === 'rig' && piece.address), name: `Stalling rig ${Date.now()}`, address };
     await kit.locator('.kit-import input[type=file]').setInputFiles({ name: 'kit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...pieces, items: [stalls] })) });
     await kit.locator('.kit-import button').click();
-    await kit.getByText('One piece is in the bag.').waitFor();
+    await kit.getByText('1 item added to the kit.').waitFor();
 
     const page = await makeShot(view, 'Shot with a stall');
     await (await reach(page, page.locator('#f-held-photos'))).fill('150');

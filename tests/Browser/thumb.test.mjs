@@ -31,7 +31,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   await verdictIs(page, true);
   await tab(/^Run/);
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).tap();
-  await page.getByText('Chance added').waitFor();
+  await page.getByText('Variation added').waitFor();
 });
 
 test.oneIn(10, 'two fingers zoom the chart, one scrubs it', async () => {

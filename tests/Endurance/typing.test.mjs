@@ -131,7 +131,7 @@ test('while a change is on its way the verdict is marked as of before', { timeou
   });
   await page.getByLabel('Interval in seconds').fill('1');
   await page.keyboard.press('Tab');
-  await page.locator('#stale').getByText('of before your last change').waitFor();
+  await page.locator('#stale').getByText('from before your last change').waitFor();
   await page.locator('#saving[data-state=saving]').waitFor();
   assert.equal(await page.locator('#verdict').getAttribute('data-works'), 'yes');
   letGo();
