@@ -327,7 +327,7 @@ test.oneIn(10, 'a move is kept as a preset and applied to another shot; two revi
   const name = `Kept ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Save preset' }).click();
-  await page.getByText(`Kept as “${name}”.`).waitFor();
+  await page.getByText(`Saved as “${name}”.`).waitFor();
   const taker = await makeShot(view, 'Taker');
   await go(taker, 'review');
   await taker.getByLabel(say('shots.actions.preset')).selectOption({ label: name });

@@ -62,7 +62,7 @@ test.oneIn(10, 'a keyframe beyond the travel is told by its field and mended in 
   await type(page, 'Slide at B', '1300');
   await page.locator('#p-move-keyframes-1-slide').filter({ hasText: 'from 0 to 1200 mm' }).waitFor();
   await verdictIs(page, false);
-  await page.getByRole('button', { name: 'Bring the keyframes back within the travel' }).click();
+  await page.getByRole('button', { name: 'Move the keyframes within the travel' }).click();
   await verdictIs(page, true);
   await valueBecomes(page, 'Slide at B', '1200');
 });

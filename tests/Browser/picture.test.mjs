@@ -15,11 +15,11 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   await page.locator('canvas[aria-label*="the hut"]').waitFor();
   await type(page, 'Share of the photo that the subject is high at B', '95');
   await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
-  await page.getByRole('button', { name: 'B: mark it as what matters most' }).click();
+  await page.getByRole('button', { name: 'B: mark as most important' }).click();
   const late = page.locator('.is-beside[data-finding=E5]');
   await late.getByRole('button', { name: 'Run the move from its end, and reverse the clip' }).click();
   await late.waitFor({ state: 'detached' });
-  await page.getByRole('button', { name: 'A matters most: take the mark off' }).click();
+  await page.getByRole('button', { name: 'A most important: clear' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await assertAccessible(page, 'a shot with its picture described');

@@ -246,17 +246,17 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   await page.getByText(/^Live, [1-9]/).waitFor();
   await page.getByText(say('shots.backdrop.title')).click();
   const keep = async (letter, end) => {
-    await page.getByRole('button', { name: `What the camera sees, as ${letter}` }).click();
+    await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter }) }).click();
     await page.locator(`#backdrop img[alt="Your photo at ${letter}"]`).waitFor();
     assert.match(await page.locator('.backdrop-of', { hasText: `Remove ${letter}` }).textContent(), new RegExp(`as the camera saw it, with the rig at slide ${end}`));
   };
-  await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
+  await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter: 'A' }) }).click();
   await page.getByText('Describe the picture first: how a photo is seen hangs on the lens.').waitFor();
   await page.getByRole('button', { name: say('shots.optics.add') }).click();
   await page.locator('#crop-told').getByText('To fit').waitFor();
   await page.getByRole('button', { name: 'Drive to A' }).click();
   await page.locator('.rig[data-moves=yes]').waitFor();
-  await page.getByRole('button', { name: 'What the camera sees, as A' }).click();
+  await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter: 'A' }) }).click();
   await page.getByText(say('app.backdrop_form.moves')).waitFor();
   await stands(page);
   await keep('A', 100);

@@ -174,7 +174,7 @@ export async function type(page, label, text) {
 export async function assertAllTaken(page, photos, spoilt = 0) {
   const says = await page.locator('.verdict .says span').textContent();
   const number = (pattern) => Number(pattern.exec(says)?.[1] ?? 0);
-  assert.equal(number(/(\d+) spoilt/), spoilt, says);
+  assert.equal(number(/(\d+) bad/), spoilt, says);
   assert.equal(number(/(\d+) of/) + number(/(\d+) late/) + spoilt, photos, says);
 }
 

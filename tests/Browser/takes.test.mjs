@@ -153,5 +153,5 @@ test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room as
   page.on('dialog', (dialog) => dialog.accept());
   await page.getByRole('button', { name: 'Abort' }).click();
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
-  await page.getByText(`turned by hand: ${first.replaceAll('_', ' ')}`).waitFor();
+  await page.getByText(`turned manually: ${first.replaceAll('_', ' ')}`).waitFor();
 });
