@@ -216,7 +216,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await typed(page, { 'Focal length': '20', Foreground: '0.8', [say('shots.optics.focus')]: '3' });
     await says(page, '#focus-told', /sharp from 1\.1 m to the horizon\. Foreground: neither sharp nor soft\. For the foreground focus at 1\.47 m/);
     await go(page, 'review');
-    await press(page, page.getByRole('button', { name: 'Focus at 1.46 m' }));
+    await press(page, page.getByRole('button', { name: say('checks.nearest_out_of_focus.focus', { distanceText: '1.46 m' }) }));
     await says(page, '#focus-told', 'Foreground: sharp');
     await rehearsed(page);
   });
@@ -228,7 +228,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await go(page, 'review');
     await says(page, '#findings', 'B after 264 of 288 photos');
     await says(page, '#findings', '263 photos come before it');
-    await page.getByRole('button', { name: 'Run the move from its end, and reverse the clip' }).click();
+    await page.getByRole('button', { name: say('checks.best_framing_comes_late.turned') }).click();
     await saved(page);
     await page.locator('#findings').filter({ hasNotText: 'What matters most comes late' }).waitFor();
     const turned = await planOf(page);
@@ -256,7 +256,7 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'the camera’s own film mode with a later zoom', async () => {
     const page = await job('Crane at the pump house', 'none: camera on legs alone');
     await typed(page, { [say('shots.sentence.photos_total')]: '300' });
-    await choose(page, say('shots.film.makes'), 'the camera’s own film mode');
+    await choose(page, say('shots.film.makes'), say('plan.film_kind.camera'));
     await (await reach(page, page.locator('#f-film-frames_per_second'))).fill('25');
     await page.locator('#f-film-extra_frames').fill('5');
     await page.keyboard.press('Tab');
@@ -325,13 +325,13 @@ describe('jobs', { concurrency: 3 }, () => {
     await choose(page, 'Shutter set by', say('shots.light.both'));
     await go(page, 'review');
     await says(page, '#findings', say('checks.aperture_at_its_end.wide_open'));
-    await page.locator('#finding-F3').getByRole('button', { name: /follow the light/i }).click();
+    await page.locator('#finding-F3').getByRole('button', { name: /ramp/i }).click();
     await saved(page);
     await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_shutter'));
     await choose(page, say('shots.light.while'), say('shots.light.unattended'));
     await go(page, 'review');
     await says(page, '#findings', say('checks.nobody_at_the_dial.title'));
-    await page.locator('#finding-F5').getByRole('button', { name: 'Somebody stays and turns it' }).click();
+    await page.locator('#finding-F5').getByRole('button', { name: say('checks.nobody_at_the_dial.attended') }).click();
     await verdictIs(page, true);
     await rehearsed(page);
   });
@@ -355,7 +355,7 @@ describe('jobs', { concurrency: 3 }, () => {
   test.oneIn(12, 'what is set, what is plugged in and what gets in the way', async () => {
     const page = await job('The ferry lands', 'slide alone');
     await typed(page, { [startField]: '16:00', [say('shots.sentence.move_label')]: '240', 'Interval in seconds': '8' });
-    await choose(page, 'White balance', 'turned by the clock');
+    await choose(page, 'White balance', say('plan.white_balance.by_clock'));
     await page.locator('#f-settings-white_balance_k').fill('5200');
     await page.locator('#f-settings-white_balance_end_k').fill('3600');
     await page.keyboard.press('Tab');

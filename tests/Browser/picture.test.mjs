@@ -17,7 +17,7 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
   await page.getByRole('button', { name: 'B: mark as most important' }).click();
   const late = page.locator('.is-beside[data-finding=E5]');
-  await late.getByRole('button', { name: 'Run the move from its end, and reverse the clip' }).click();
+  await late.getByRole('button', { name: say('checks.best_framing_comes_late.turned') }).click();
   await late.waitFor({ state: 'detached' });
   await page.getByRole('button', { name: 'A most important: clear' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
