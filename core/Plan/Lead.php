@@ -53,7 +53,7 @@ final readonly class Lead
     public function matching(): self
     {
         // A name in a plan is a name, whatever language it is read in.
-        $name = $this->name ?? str_replace('_', ' ', "{$this->rigGives?->value} – {$this->bodyTakes?->value}");
+        $name = $this->name ?? "{$this->rigGives?->mark()} – {$this->bodyTakes?->mark()}";
 
         return new self($this->rigGives, $this->bodyTakes, $name, $this->rigGives, $this->bodyTakes, $this->hasHalfPress, true);
     }

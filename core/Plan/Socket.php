@@ -32,4 +32,18 @@ enum Socket: string implements Labelled
             self::Infrared => new Message('plan.socket.infrared'),
         };
     }
+
+    /** What is printed on a lead that has no name: the plug, the same in every language. */
+    public function mark(): string
+    {
+        return match ($this) {
+            self::Jack25 => '2.5 mm jack',
+            self::Jack35 => '3.5 mm jack',
+            self::RoundPins => 'round pins',
+            self::FlatPins => 'flat pins',
+            self::MicroUsb => 'Micro-USB',
+            self::UsbC => 'USB-C',
+            self::Infrared => 'IR',
+        };
+    }
 }

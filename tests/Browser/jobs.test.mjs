@@ -364,12 +364,12 @@ describe('jobs', { concurrency: 3 }, () => {
     await choose(page, say('shots.kit.camera_takes'), 'round plug with pins');
     await verdictIs(page, false);
     await go(page, 'review');
-    await page.getByRole('button', { name: 'Take a lead from 2.5 mm jack' }).click();
+    await page.getByRole('button', { name: /^Pack a shutter cable from 2.5 mm jack/ }).click();
     await verdictIs(page, true);
     await given(page, '#trouble-kind', { kind: 'people', from: '4:10pm', to: '16:20', note: 'the ferry lands' }, say('shots.scene.add'));
     await says(page, '#scene', /People from 16:10 to 16:20: the ferry lands; photos \d+ to \d+/);
     await go(page, 'run');
-    await says(page, '#preflight-ticks', 'jack 2 5 – round pins: seated at both ends');
+    await says(page, '#preflight-ticks', '2.5 mm jack – round pins: seated at both ends');
     await says(page, '#preflight-ticks', 'White balance 5200 K, then changed by time to 3600 K');
     await rehearsed(page);
     await page.goto(new URL(`${new URL(page.url()).pathname.replace(/\/shots.*/, '')}/sheet`, page.url()).href);
