@@ -32,7 +32,7 @@ return [
     ],
     'clip' => [
         'clip' => 'Clip of :named',
-        'take' => 'Use :named in the plan',
+        'take' => 'Use in plan: :named',
         'use' => 'Use in plan',
     ],
     'grid_now' => [

@@ -32,7 +32,7 @@ return [
     ],
     'clip' => [
         'clip' => 'Clip de :named',
-        'take' => 'Usar :named en el plan',
+        'take' => 'Usar en el plan: :named',
         'use' => 'Usar en el plan',
     ],
     'grid_now' => [

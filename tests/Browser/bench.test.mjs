@@ -246,26 +246,26 @@ test.oneIn(10, 'what nobody typed follows, then the oldest gives way and can be 
   await follows('interval');
   // 288 photos in 25 min are 5.208 s each.
   await valueBecomes(page, 'Interval in seconds', '5.2');
-  await page.locator('#rounding').getByText('2.4 s of 25 min are left over').waitFor();
+  await page.locator('#rounding').getByText('2.4 s of 25 min unused').waitFor();
   await type(page, 'Clip length', '20');
   await valueBecomes(page, say('shots.sentence.photos_total'), '480');
   await valueBecomes(page, 'Interval in seconds', '3.1');
   // What was asked for stands, and what comes of it is said beside it.
   assert.equal(await page.getByLabel(say('shots.sentence.shooting')).inputValue(), '25 min');
-  await page.locator('#rounding').getByText('12 s of 25 min are left over').waitFor();
+  await page.locator('#rounding').getByText('12 s of 25 min unused').waitFor();
   await type(page, 'Interval in seconds', '4');
   await follows('shooting');
   await valueBecomes(page, say('shots.sentence.shooting'), '32 min');
-  await page.locator('#rounding').getByText('The shooting time gives way: 32 min instead of 25 min.').waitFor();
+  await page.locator('#rounding').getByText('Run time changes: 32 min instead of 25 min.').waitFor();
   await answered(page, () => page.getByRole('button', { name: 'Keep run time 25 min: 375 photos' }).click());
   await valueBecomes(page, say('shots.sentence.photos_total'), '375');
   await valueBecomes(page, 'Interval in seconds', '4');
   await follows('photos');
-  for (const figure of ['the interval', 'the shooting time']) await answered(page, () => page.getByRole('button', { name: `Pin ${figure}` }).click());
+  for (const figure of [say('editing.figure.interval'), say('editing.figure.shooting')]) await answered(page, () => page.getByRole('button', { name: `Pin ${figure}` }).click());
   await page.locator('.figure[data-figure=interval][data-held=pinned]').waitFor();
   await page.getByLabel(say('shots.sentence.photos_total')).fill('400');
   await page.keyboard.press('Tab');
-  await page.locator('#p-held-photos').getByText('The interval and the shooting time are pinned, so nothing can give way: unpin one first.').waitFor();
+  await page.locator('#p-held-photos').getByText('Nothing can change: unpin one first.').waitFor();
   await page.reload();
   await page.locator('.figure[data-figure=shooting][data-held=pinned]').waitFor();
   await follows('photos');

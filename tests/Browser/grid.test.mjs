@@ -27,7 +27,7 @@ test.oneIn(4, 'a test is shot cell by cell, and one press takes a cell into the 
   assert.deepEqual(seconds, [5, 5, 5, 5], 'each plays at the rate of the clip');
   await page.getByRole('button', { name: 'Pause' }).click();
   await assertAccessible(page);
-  await page.getByRole('button', { name: 'Take 40 s and 1 s into the plan' }).click();
+  await page.getByRole('button', { name: 'Use in plan: 40 s and 1 s' }).click();
   await page.locator('#shot[data-ready=yes][data-view=time]').waitFor();
   assert.equal(await page.locator('[name="plan[timing][interval_s]"]').first().inputValue(), '40');
 });

@@ -66,7 +66,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   await go(page, 'light');
   await answered(page, () => page.getByRole('button', { name: say('shots.light.add') }).click());
   await verdictIs(page, false);
-  await page.locator('.is-beside:visible').getByText('Photos will be too bright').first().waitFor();
+  await page.locator('.is-beside:visible').getByText('Photos will be overexposed').first().waitFor();
   await type(page, 'Aperture, f/', '5.6');
   await type(page, say('shots.light.longest'), '3');
 
