@@ -74,7 +74,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   await page.getByText(say('shots.view_light.methods')).click();
   await page.locator('#schools .school').nth(3).waitFor();
   assert.deepEqual(await page.locator('#schools h3').allTextContents(), ['Fixed, as the first photo', 'Aperture priority', 'Shutter priority', 'Ramp in thirds', 'Ramp without steps']);
-  assert.match(await page.locator('#schools .school').first().textContent(), /out by more than 1 stop/);
+  assert.match(await page.locator('#schools .school').first().textContent(), /off by more than 1 stop/);
   await answered(page, () => page.locator('#by-stepless').click());
   await verdictIs(page, true);
   const plan = await planOf(page);
