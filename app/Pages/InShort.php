@@ -67,7 +67,13 @@ final class InShort
      */
     public static function rigTimes(array $texts): string
     {
-        return Words::of('app.in_short.times');
+        return Words::of(
+            'app.in_short.times',
+            settle: $texts['/rig/settle_s'],
+            lag: $texts['/camera/shutter_lag_s'],
+            write: $texts['/camera/write_s'],
+            buffer: $texts['/camera/buffer_frames'],
+        );
     }
 
     /**
@@ -78,6 +84,8 @@ final class InShort
         return Words::of(
             'app.in_short.followed',
             part: $light->control === Control::AperturePriority ? Words::of('app.in_short.meter') : Words::of('app.in_short.plan'),
+            shortest: $texts['/light/shortest_s'],
+            longest: $texts['/light/longest_s'],
             part2: $texts['/light/stepless'] === '1' ? Words::of('app.in_short.stepless') : Words::of('app.in_short.thirds'),
         );
     }
@@ -92,7 +100,7 @@ final class InShort
 
         return PlainText::sentenceOf([
             $sky === '' ? '' : Words::of('app.in_short.night_sky', skies: $skies[$sky] ?? $sky),
-            $light->lampsLux > 0.0 ? Words::of('app.in_short.lamps') : Words::of('app.in_short.no_lamps'),
+            $light->lampsLux > 0.0 ? Words::of('app.in_short.lamps', lux: $texts['/light/lamps_lux']) : Words::of('app.in_short.no_lamps'),
             $light->metered === null ? '' : Words::of('app.in_short.calibrated'),
         ], ', ');
     }
@@ -114,10 +122,11 @@ final class InShort
     /** What varies along the run. */
     public static function keys(Plan $plan): string
     {
-        $varies = array_keys(array_filter([
-            'interval' => !$plan->timing->interval->isConstant(), 'exposure' => !$plan->timing->exposure->isConstant(),
-        ]));
-
-        return $varies === [] ? Words::of('app.in_short.constant') : PlainText::listed($varies) . (count($varies) > 1 ? ' change' : ' changes');
+        return Words::of(match ([!$plan->timing->interval->isConstant(), !$plan->timing->exposure->isConstant()]) {
+            [true, true] => 'app.in_short.both_vary',
+            [true, false] => 'app.in_short.interval_varies',
+            [false, true] => 'app.in_short.exposure_varies',
+            default => 'app.in_short.constant',
+        });
     }
 }

@@ -106,7 +106,7 @@ return [
         'out' => 'Out point: drag',
     ],
     'work' => [
-        'progress' => ':done of :files files:part',
+        'progress' => ':done of :count file:part|:done of :count files:part',
         'made' => ':files :kind in :folder.',
         'manifest' => 'Manifest',
         'whole' => ':folder has every file of the card, byte for byte.',

@@ -91,11 +91,11 @@ return [
         'hint' => 'With a name it is saved as a recipe: interval, shutter and longest unbroken sequence. A poor or failed take only adds a warning to an existing recipe.',
     ],
     'reading' => [
-        'stopped' => 'Stopped after :done of :files photos.',
+        'stopped' => 'Stopped after :done of :count photo.|Stopped after :done of :count photos.',
         'gone' => ':folder is not available.',
-        'done' => ':done of :files photos read.',
+        'done' => ':done of :count photo read.|:done of :count photos read.',
         'put_back' => 'Insert the card again to continue.',
-        'progress' => ':done of :files photos read:part',
+        'progress' => ':done of :count photo read:part|:done of :count photos read:part',
         'again' => 'Try again',
     ],
     'series' => [

@@ -255,7 +255,7 @@ return [
         'title' => 'Findings',
         'from' => 'from',
         'photo' => 'photo :firstPhoto',
-        'count' => ', :photoCount photos',
+        'count' => ', :count photo|, :count photos',
         'none' => 'No findings. Every photo has time for its move, settling and exposure.',
         'not_checked' => 'Not checked:',
     ],

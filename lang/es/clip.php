@@ -106,7 +106,7 @@ return [
         'out' => 'Punto de salida: arrastra',
     ],
     'work' => [
-        'progress' => ':done de :files archivos:part',
+        'progress' => ':done de :count archivo:part|:done de :count archivos:part',
         'made' => ':files :kind en :folder.',
         'manifest' => 'Manifiesto',
         'whole' => ':folder tiene todos los archivos de la tarjeta, byte a byte.',

@@ -91,11 +91,11 @@ return [
         'hint' => 'Con nombre se guarda como receta: intervalo, exposición y tramo más largo sin fallos. Una toma mala o fallida solo añade un aviso a una receta existente.',
     ],
     'reading' => [
-        'stopped' => 'Detenido tras :done de :files fotos.',
+        'stopped' => 'Detenido tras :done de :count foto.|Detenido tras :done de :count fotos.',
         'gone' => ':folder no está disponible.',
-        'done' => ':done de :files fotos leídas.',
+        'done' => ':done de :count foto leída.|:done de :count fotos leídas.',
         'put_back' => 'Vuelve a insertar la tarjeta para continuar.',
-        'progress' => ':done de :files fotos leídas:part',
+        'progress' => ':done de :count foto leída:part|:done de :count fotos leídas:part',
         'again' => 'Reintentar',
     ],
     'series' => [

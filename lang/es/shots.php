@@ -255,7 +255,7 @@ return [
         'title' => 'Incidencias',
         'from' => 'desde la',
         'photo' => 'foto :firstPhoto',
-        'count' => ', :photoCount fotos',
+        'count' => ', :count foto|, :count fotos',
         'none' => 'Sin incidencias. Todas las fotos tienen tiempo para su movimiento, estabilización y exposición.',
         'not_checked' => 'Sin comprobar:',
     ],

@@ -124,7 +124,7 @@ test.oneIn(10, 'a move through three keyframes, creeping on, with one ramp total
   await page.getByLabel('B: stop or pass').selectOption('0');
   await go(page, 'time');
   await page.locator('#ramp').getByText('A to B').waitFor();
-  await page.getByLabel('Movement').selectOption('continuous');
+  await page.getByLabel('Movement', { exact: true }).selectOption('continuous');
   await openAllPhotos(page);
   await page.locator('#schedule').getByText('pan during exposure').waitFor();
   await go(page, 'time');

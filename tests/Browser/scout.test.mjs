@@ -328,15 +328,15 @@ test.oneIn(10, 'a test shoot takes verdicts as they are given, and its best beco
   await page.getByRole('button', { name: say('trials.index.create') }).click();
   await page.getByText('does not fit the interval').waitFor();
   assert.equal(await page.getByText('does not fit the interval').count(), 1);
-  await page.getByLabel('Verdict on 3 s and 0.5 s').selectOption('good');
-  await page.getByRole('button', { name: 'Make 3 s and 0.5 s the recipe' }).waitFor();
-  await page.getByLabel('Why 3 s and 2 s').fill('milk');
-  await page.getByLabel('Verdict on 3 s and 2 s').selectOption('best');
-  await page.getByRole('button', { name: 'Make 3 s and 2 s the recipe' }).waitFor();
+  await page.getByLabel('Rating of 3 s and 0.5 s').selectOption('good');
+  await page.getByRole('button', { name: 'Save 3 s and 0.5 s as recipe' }).waitFor();
+  await page.getByLabel('Reason for 3 s and 2 s').fill('milk');
+  await page.getByLabel('Rating of 3 s and 2 s').selectOption('best');
+  await page.getByRole('button', { name: 'Save 3 s and 2 s as recipe' }).waitFor();
   await page.reload();
-  assert.equal(await page.getByLabel('Why 3 s and 2 s').inputValue(), 'milk');
-  await page.getByRole('button', { name: 'Make 3 s and 2 s the recipe' }).click();
-  await page.getByText('“Foam at the sluice” is a recipe now.').waitFor();
+  assert.equal(await page.getByLabel('Reason for 3 s and 2 s').inputValue(), 'milk');
+  await page.getByRole('button', { name: 'Save 3 s and 2 s as recipe' }).click();
+  await page.getByText('“Foam at the sluice” saved as a recipe.').waitFor();
 });
 
 test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that picked it keeps its numbers', async () => {
@@ -405,9 +405,9 @@ test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is
   await plain.getByLabel('Intervals in s').fill('2');
   await plain.getByLabel('Shutter times in s').fill('1/125');
   await plain.getByRole('button', { name: say('trials.index.create') }).click();
-  await plain.getByLabel('Verdict on 2 s and 1/125 s').selectOption('will do');
+  await plain.getByLabel('Rating of 2 s and 1/125 s').selectOption('will do');
   await plain.getByRole('button', { name: say('trials.index.save') }).click();
-  await plain.getByRole('button', { name: 'Make 2 s and 1/125 s the recipe' }).waitFor();
+  await plain.getByRole('button', { name: 'Save 2 s and 1/125 s as recipe' }).waitFor();
 });
 
 test.oneIn(10, 'on a phone the day, the kit and the lists are used with a thumb', async () => {

@@ -46,6 +46,9 @@ final class NoKeyShowsTest extends PageTestCase
                 $text = html_entity_decode(strip_tags((string) preg_replace('~<(script|style)\b.*?</\1>~s', '', (string) $response->getContent())));
                 preg_match_all('~\s(?:title|aria-label|alt|placeholder|label)="([^"]*)"~', (string) $response->getContent(), $attributes);
                 preg_match_all(self::keys(), $text . "\n" . implode("\n", $attributes[1]), $shown);
+                // An argument that was not given stands there as its name: ":photos".
+                preg_match_all('~(?<![\w:/"]):[a-z_]\w+~', $text . "\n" . implode("\n", $attributes[1]), $unfilled);
+                $shown[0] = [...$shown[0], ...$unfilled[0]];
                 $found = [...$found, ...array_map(static fn (string $key): string => "{$path}: {$key}", $shown[0])];
             }
         }

@@ -5,7 +5,7 @@
     @if ($work->status === 'failed')<p class="short">{{ __('common.failed', ['trouble' => $work->trouble]) }}</p>
     @elseif ($work->status === 'stopped')<p>{{ __('common.cancelled') }}</p>
     @elseif ($work->status === 'waiting')<p>{{ __('common.waiting') }}</p>
-    @elseif ($work->status === 'working')<p>{{ __('clip.work.progress', ['done' => $work->done, 'files' => $work->files,
+    @elseif ($work->status === 'working')<p>{{ __('clip.work.progress', ['done' => $work->done, 'count' => $work->files,
         'part' => $work->secondsLeft() === null ? ''
         : __('common.left', ['secondsLeft' => Quantity::duration(ceil($work->secondsLeft()))])]) }}</p>
         <progress max="{{ $work->files }}" value="{{ $work->done }}">{{ $work->done }}</progress>

@@ -3,13 +3,13 @@
 <div id="reading" role="status" @if (!$reading->isOver()) hx-get="{{ $reading->at('show') }}" hx-trigger="every 500ms"
     hx-swap="outerHTML" hx-sync="this:drop" @endif class="reading-now">
     @if ($reading->status === 'failed')<p class="short">{{ __('common.failed', ['trouble' => $reading->trouble]) }}</p>
-    @elseif ($reading->status === 'stopped')<p>{{ __('photos.reading.stopped', ['done' => $reading->done, 'files' => $reading->files]) }}</p>
+    @elseif ($reading->status === 'stopped')<p>{{ __('photos.reading.stopped', ['done' => $reading->done, 'count' => $reading->files]) }}</p>
     @elseif ($reading->status === 'away')<p class="short">@if ($reading->trouble !== ''){{ $reading->trouble }} @else{{ __('photos.reading.gone',
         ['folder' => $reading->folder]) }} @endif{{ __('photos.reading.done', ['done' => $reading->done,
-            'files' => $reading->files]) }} @if ($reading->trouble === ''){{ __('photos.reading.put_back') }}@endif</p>
+            'count' => $reading->files]) }} @if ($reading->trouble === ''){{ __('photos.reading.put_back') }}@endif</p>
     @elseif ($reading->status === 'waiting')<p>{{ __('common.waiting') }}</p>
-    @else<p>{{ __('photos.reading.progress', ['done' => $reading->done, 'files' => $reading->files, 'part' => $reading->secondsLeft() === null ? ''
-        : __('common.left', ['secondsLeft' => Evrent\Core\Words\Quantity::duration(ceil($reading->secondsLeft()))])]) }}</p>
+    @else<p>{{ __('photos.reading.progress', ['done' => $reading->done, 'count' => $reading->files, 'part' => $reading->secondsLeft() === null ? ''
+        : __('common.left', ['secondsLeft' => Evrent\Core\Messages\Quantity::duration(ceil($reading->secondsLeft()))])]) }}</p>
         <progress max="{{ $reading->files }}" value="{{ $reading->done }}">{{ $reading->done }}</progress>@endif
     @if (in_array($reading->status, ['away', 'failed'], true))<form method="post" action="{{ $reading->at('again') }}">@csrf
         <button class="button">{{ __('photos.reading.again') }}</button></form>@endif

@@ -16,7 +16,7 @@
                 $settings->clock($finding->shortfall) }}@endif</b>@if ($finding->firstPhoto)
                 <span>{{ __('shots.findings.from') }} <a href="#scrub"
                     data-photo="{{ $finding->firstPhoto }}">{{ __('shots.findings.photo', ['firstPhoto' => $finding->firstPhoto]) }}</a>{{
-                        __('shots.findings.count', ['photoCount' => $finding->photoCount]) }}</span>@endif</p>
+                        __('shots.findings.count', ['count' => $finding->photoCount]) }}</span>@endif</p>
             <p>{{ $settings->clock($finding->sentence) }}</p>
             @foreach ($finding->alike as $also)
                 <p class="alike"><b>{{ $also->title }}</b>, {{ $settings->clock(Words::say($also->shortfall) . '. ' . Words::say($also->sentence)) }} <span
