@@ -69,8 +69,8 @@ final readonly class SlackRibbon
         $summary = $this->schedule->summary;
         $slack = $summary->minSlackSeconds;
 
-        return 'Time to spare of each photo against its interval: least at photo ' . number_format($summary->tightestPhoto) . ', '
-            . ($slack > -1e-9 ? PlainText::seconds($slack) . ' to spare' : PlainText::seconds(-$slack) . ' short');
+        return 'Slack of each photo in its interval: least at photo ' . number_format($summary->tightestPhoto) . ', '
+            . ($slack > -1e-9 ? PlainText::seconds($slack) . ' slack' : PlainText::seconds(-$slack) . ' short');
     }
 
     /**

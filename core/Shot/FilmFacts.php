@@ -81,10 +81,10 @@ final readonly class FilmFacts
         }
 
         return sprintf(
-            'Set the camera’s film to %s frames%s: %s at its %s fps. In a clip of %s fps it is played at %s %%, %s. The first trigger starts it; then the'
-                . ' lead comes off, and the camera keeps time alone.',
+            'Set the camera’s time-lapse video to %s frames%s: %s at its %s fps. In a %s fps clip it plays at %s %%, %s. The first trigger starts it; then'
+                . ' unplug the cable: the camera keeps time itself.',
             number_format($this->frames),
-            $this->extraFrames === 0 ? '' : sprintf(', %d of them to spare', $this->extraFrames),
+            $this->extraFrames === 0 ? '' : sprintf(', %d of them spare', $this->extraFrames),
             PlainText::seconds($this->filmSeconds),
             PlainText::rounded($this->framesPerSecond, 2),
             PlainText::rounded($this->framesPerSecond * $this->retimeShare, 2),

@@ -91,7 +91,7 @@ return [
         'end' => 'End early',
         'abort' => 'Abort',
         'end_ask' => 'End the move here, shoot the closing hold and stop?',
-        'abort_ask' => 'Abort at once, wherever the rig is?',
+        'abort_ask' => 'Abort now? The rig stops where it is.',
         'reshoot' => 'Photos to reshoot',
         'lock' => 'Lock screen',
         'sound' => 'Sound at each cue',

@@ -91,7 +91,7 @@ return [
         'end' => 'Terminar antes',
         'abort' => 'Abortar',
         'end_ask' => '¿Terminar aquí el movimiento, hacer las fotos fijas del final y parar?',
-        'abort_ask' => '¿Abortar ya, esté donde esté el rig?',
+        'abort_ask' => '¿Abortar ya? El rig se detiene donde esté.',
         'reshoot' => 'Fotos que repetir',
         'lock' => 'Bloquear pantalla',
         'sound' => 'Sonido en cada cambio',

@@ -36,11 +36,11 @@ test.oneIn(4, 'a whole shot is made from nothing by pointer', async () => {
   await jog('pan', /5° back/).click();
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[0].value === '300' && document.querySelectorAll('.jog-steps input')[1].value === '-15');
   await page.locator('.finder-tag').getByText('by hand').waitFor();
-  await answered(page, () => page.getByRole('button', { name: 'Set A here' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'A' }) }).click());
   await jog('slide', /50 mm forward/).click();
   await jog('tilt', /0\.1° forward/).click();
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[2].value === '0.1');
-  await answered(page, () => page.getByRole('button', { name: 'Set B here' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'B' }) }).click());
   let plan = await planOf(page);
   assert.deepEqual(plan.move.keyframes.map(({ slide, pan, tilt }) => [slide, pan, tilt]), [[300, -15, 0], [350, -15, 0.1]]);
 
@@ -186,7 +186,7 @@ test.oneIn(10, 'the picture is dragged in the finder, and the rig follows it', a
   const from = Number.parseFloat((await page.locator('.lane-now').nth(1).textContent()).replace('−', '-'));
   const wanted = from + (Math.atan(0.375) * 180) / Math.PI;
   await page.waitForFunction(([field, degrees]) => Math.abs(Number(field.value) - degrees) < 0.5, [await pan.elementHandle(), wanted]);
-  await answered(page, () => page.getByRole('button', { name: 'Set B here' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'B' }) }).click());
   assert.ok(Math.abs((await planOf(page)).move.keyframes[1].pan - wanted) < 0.5);
 });
 

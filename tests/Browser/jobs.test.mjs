@@ -261,7 +261,7 @@ describe('jobs', { concurrency: 3 }, () => {
     await page.locator('#f-film-extra_frames').fill('5');
     await page.keyboard.press('Tab');
     await saved(page);
-    await says(page, '#film-told', /305 frames, 5 of them to spare: 12\.2 s at its 25 fps\. In a clip of 24 fps it is played at 96 %, 12\.5 s/);
+    await says(page, '#film-told', /305 frames, 5 of them spare: 12\.2 s at its 25 fps\. In a 24 fps clip it plays at 96 %, 12\.5 s/);
     await press(page, page.locator('#optics-in'));
     await typed(page, { [say('shots.optics.zoom')]: '4' });
     await go(page, 'review');

@@ -41,7 +41,7 @@ test.oneIn(4, 'a shooter breaks the demo shot, mends it, dry-runs it and takes i
   await go(page, 'run');
   await page.getByRole('button', { name: say('shots.rehearsal.run') }).click();
   await page.getByText('Variation added').waitFor();
-  assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo came on time, and with room to spare/);
+  assert.match(await page.locator('.verdict').textContent(), /This shot works\. Every photo on time, with slack/);
   assert.equal(await page.locator('#photos tbody tr').count(), 50);
   await page.getByRole('link', { name: 'Flood tide at the mill race' }).click();
 
@@ -77,7 +77,7 @@ test.oneIn(10, 'by keyboard alone: open a shot, break it, look at its photos, me
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   assert.equal(await photo.textContent(), '3');
-  assert.match(await page.locator('#scrub').getAttribute('aria-valuetext'), /^Photo 3, standing before, at 0:03\.0, 0\.74 s to spare/);
+  assert.match(await page.locator('#scrub').getAttribute('aria-valuetext'), /^Photo 3, opening hold, at 0:03\.0, 0\.74 s slack/);
   await page.keyboard.press('End');
   assert.equal(await photo.textContent(), '288');
 

@@ -17,7 +17,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   await page.locator('.finder-tag').getByText('by hand').waitFor();
   const [seen, wheel] = [await page.locator('.finder-frame').boundingBox(), await page.locator('#jog .jog-axes').boundingBox()];
   assert.ok(seen.y >= 0 && wheel.y + wheel.height <= 844 - 52, 'what the rig sees and what moves it are on one screen');
-  await answered(page, () => page.getByRole('button', { name: 'Set A here' }).tap());
+  await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'A' }) }).tap());
   assert.equal((await planOf(page)).move.keyframes[0].pan, -5);
 
   await tab(/^Time/);

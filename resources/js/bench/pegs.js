@@ -113,7 +113,7 @@ export const pegs = (getChart) => ({
   sayFixed(place) {
     const peg = this.pegs[place];
     const isFirst = place === 0;
-    this.dragText = `${peg.letter} stays at the ${isFirst ? 'first' : 'last'} photo of the move: change the photos on the way, or those ${isFirst ? 'before' : 'after'} it`;
+    this.dragText = `${peg.letter} stays at the ${isFirst ? 'first' : 'last'} photo of the move: change the photos during the move, or the ${isFirst ? 'opening' : 'closing'} hold`;
     this.dragLeft = Math.min(Math.max(230, peg.left), getChart().width() - 230);
   },
 

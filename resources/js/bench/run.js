@@ -4,7 +4,7 @@ export const withUnit = (text, unit) => `${text}${unit === '°' ? '' : ' '}${uni
 /** A position of an axis as it is read. */
 export const inUnit = (value, axis) => withUnit(Number((value * axis.shown).toFixed(3)), axis.unit);
 
-const phaseNames = { head: 'standing before', move: 'on the way', hold: 'held', tail: 'standing after' };
+const phaseNames = { head: 'opening hold', move: 'move', hold: 'held', tail: 'closing hold' };
 
 /**
  * The run as the server computed it, and the photo under the cursor. All numbers come from the server, one column for each
@@ -103,6 +103,6 @@ export const run = () => ({
   slackTextAt(photo) {
     const slack = this.at('slack', photo);
     if (slack === null || slack === undefined) return 'the last photo';
-    return slack > -1e-9 ? `${slack.toFixed(2)} s to spare` : `${Math.abs(slack).toFixed(2)} s short`;
+    return slack > -1e-9 ? `${slack.toFixed(2)} s slack` : `${Math.abs(slack).toFixed(2)} s short`;
   },
 });

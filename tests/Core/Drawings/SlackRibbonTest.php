@@ -22,7 +22,7 @@ final class SlackRibbonTest extends TestCase
         self::assertEqualsWithDelta($least, max([0.0, ...$heights]), 0.06);
         self::assertSame('', $ribbon->short());
         self::assertStringContainsString("least at photo {$schedule->summary->tightestPhoto}, ", $ribbon->told());
-        self::assertStringEndsWith('to spare', $ribbon->told());
+        self::assertStringEndsWith('slack', $ribbon->told());
     }
 
     public function testWhatIsShortStandsBelowTheLine(): void

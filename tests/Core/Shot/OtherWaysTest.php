@@ -33,7 +33,7 @@ final class OtherWaysTest extends TestCase
         self::assertSame([305, 12.2, 12.5, 0.96, 0.0], [
             $facts?->frames, $facts?->filmSeconds, $facts?->clipSeconds, $facts?->retimeShare, $facts?->recordingMinutes,
         ]);
-        self::assertStringContainsString('played at 96 %', $facts?->told() ?? '');
+        self::assertStringContainsString('plays at 96 %', $facts?->told() ?? '');
     }
 
     /** One photo every 4 s for 300 photos are 20 min; 12.5 s of clip are 96 times faster; at 0.75 GB a minute 15 GB. */

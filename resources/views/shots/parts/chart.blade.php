@@ -56,7 +56,7 @@
         <span class="peg-acts" x-show="selectedPeg !== null" x-cloak>
             <button type="button" class="button is-quiet" @click="goToPeg(selectedPeg)">{{ __('shots.chart.go') }}</button>
             <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="togglePass(selectedPeg)"
-                x-text="chosenPeg.pass ? 'Stop there' : 'Pass it'"></button>
+                x-text="chosenPeg.pass ? 'Stop there' : 'Pass through'"></button>
             <label class="peg-hold" x-show="!chosenPeg.pass">{{ __('shots.chart.hold') }} <span class="entry"><input type="text" inputmode="numeric"
                 autocomplete="off"
                 style="--width: 4ch" :value="chosenPeg.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> {{ __('common.photos_unit') }}</label>
