@@ -22,6 +22,8 @@ return [
         'says' => ':linkName and so on, with a checksum manifest',
         'folder' => 'New folder on this machine',
         'make' => 'Create',
+        'links' => 'links',
+        'copies' => 'copies',
         'make_them' => 'Create files',
         'processed' => 'Folder of processed photos',
         'take' => 'Use processed photos',
@@ -97,6 +99,7 @@ return [
     ],
     'look' => [
         'title' => 'Preview',
+        'says' => 'small, ready within seconds',
         'play' => 'Preview as shot',
         'play_level' => 'Preview deflickered',
         'video' => 'Preview',

@@ -146,6 +146,7 @@ return [
         'flag' => 'Flag photos',
         'as' => 'as',
         'good' => 'good',
+        'bad' => 'bad',
         'why' => 'Reason',
         'pages' => 'Pages of photos',
         'table' => 'Table of photos',

@@ -22,6 +22,8 @@ return [
         'says' => ':linkName, etc., con manifiesto de sumas',
         'folder' => 'Carpeta nueva en este equipo',
         'make' => 'Crear',
+        'links' => 'enlaces',
+        'copies' => 'copias',
         'make_them' => 'Crear archivos',
         'processed' => 'Carpeta de fotos procesadas',
         'take' => 'Usar fotos procesadas',
@@ -97,6 +99,7 @@ return [
     ],
     'look' => [
         'title' => 'Previsualización',
+        'says' => 'pequeña, lista en segundos',
         'play' => 'Previsualizar sin corregir',
         'play_level' => 'Previsualizar sin parpadeo',
         'video' => 'Previsualización',

@@ -146,6 +146,7 @@ return [
         'flag' => 'Marcar fotos',
         'as' => 'como',
         'good' => 'buena',
+        'bad' => 'mala',
         'why' => 'Motivo',
         'pages' => 'Páginas de fotos',
         'table' => 'Tabla de fotos',

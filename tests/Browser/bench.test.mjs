@@ -306,7 +306,7 @@ test.oneIn(10, 'the move as a whole is swapped, aimed and put back, and wrong wo
   assert.deepEqual((await planOf(page)).move.keyframes.map(({ slide }) => slide), [900, 100]);
   assert.equal(await page.evaluate(() => document.activeElement.id), 'swap', 'the keyboard stays where it was');
   await page.getByText(say('shots.keyframes.transform')).click();
-  await answered(page, () => page.getByRole('button', { name: 'Flip slide' }).click());
+  await answered(page, () => page.getByRole('button', { name: 'Mirror slide' }).click());
   await page.getByLabel(say('shots.keyframes.scale_label')).fill('twice');
   await answered(page, () => page.getByRole('button', { name: 'Scale', exact: true }).click());
   await page.locator('#p-edit-factor').filter({ hasText: 'such as 0.5' }).waitFor();

@@ -119,7 +119,7 @@ test.oneIn(4, 'a clip is cut by dragging, looked at at once, made, cancelled and
     await page.locator('.figures-row', { hasText: 'Enlarged' }).waitFor();
     await page.getByRole('button', { name: say('clip.show.render') }).click();
     await page.locator('.film').getByRole('button', { name: 'Cancel' }).click();
-    await page.locator('.film[data-status=stopped]', { hasText: 'nothing of it is left' }).waitFor();
+    await page.locator('.film[data-status=stopped]', { hasText: 'Nothing was kept' }).waitFor();
     await page.locator('.film[data-status=stopped]').getByRole('button', { name: 'Delete' }).click();
     await page.waitForFunction(() => document.querySelectorAll('.film').length === 1);
   } finally {

@@ -60,7 +60,7 @@ test.oneIn(10, 'numbers are taken as people write them', async () => {
 test.oneIn(10, 'a keyframe beyond the travel is told by its field and mended in one press', async () => {
   const page = await makeShot(view, 'Too far');
   await type(page, 'Slide at B', '1300');
-  await page.locator('#p-move-keyframes-1-slide').filter({ hasText: 'from 0 to 1200 mm' }).waitFor();
+  await page.locator('#p-move-keyframes-1-slide').filter({ hasText: 'is 0 to 1200 mm' }).waitFor();
   await verdictIs(page, false);
   await page.getByRole('button', { name: 'Move the keyframes within the travel' }).click();
   await verdictIs(page, true);

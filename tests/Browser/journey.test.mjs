@@ -126,7 +126,7 @@ test.oneIn(10, 'shots are renamed, copied, deleted and brought back', async () =
   await card.getByRole('button', { name: say('common.save_title') }).click();
   const renamed = page.locator('.shot-card', { has: page.getByRole('link', { name: 'Handled', exact: true }) });
   await renamed.getByRole('button', { name: 'Delete' }).click();
-  await page.getByText('“Handled” is deleted.').waitFor();
+  await page.getByText('“Handled” deleted.').waitFor();
   assert.equal(await renamed.count(), 0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await renamed.waitFor();
@@ -148,7 +148,7 @@ test.oneIn(10, 'a plan file is saved and opened again; a broken one is refused b
   const text = await readFile(await (await download).path(), 'utf8');
   await page.getByRole('link', { name: 'Spring tide at Saltreach mill' }).click();
   const give = async (content) => {
-    await page.getByLabel('A file of the open format').setInputFiles({ name: 'x.plan.json', mimeType: 'application/json', buffer: Buffer.from(content) });
+    await page.getByLabel(say('shoots.show.file')).setInputFiles({ name: 'x.plan.json', mimeType: 'application/json', buffer: Buffer.from(content) });
     await page.getByRole('button', { name: say('shoots.show.open_press') }).click();
   };
   await give(text.replace('"photos": 1450', '"photos": -1'));

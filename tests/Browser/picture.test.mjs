@@ -8,12 +8,12 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   const page = await makeShot(view, 'Described');
   await go(page, 'frame');
   await page.getByRole('button', { name: say('shots.optics.add') }).click();
-  await page.locator('#crop-told').getByText('To fit 1920 × 1080, 8 % go at top and bottom each.').waitFor();
+  await page.locator('#crop-told').getByText('A 1920 × 1080 clip crops 8 % at top and bottom each.').waitFor();
   await page.getByText(say('shots.finder.example')).waitFor();
   await page.getByLabel(say('shots.optics.finder')).selectOption('hills');
   await page.getByText(say('shots.finder.example')).waitFor({ state: 'hidden' });
   await page.locator('canvas[aria-label*="the hut"]').waitFor();
-  await type(page, 'Share of the photo that the subject is high at B', '95');
+  await type(page, say('shots.keyframes.subject_high', { peg: 'B' }), '95');
   await page.locator('.is-beside[data-finding=L5]').getByText('10.6 % of the height lost at B').waitFor();
   await page.getByRole('button', { name: 'B: mark as most important' }).click();
   const late = page.locator('.is-beside[data-finding=E5]');
@@ -27,14 +27,14 @@ test.oneIn(10, 'the picture is described, judged, mended and left out again', as
   await type(page, 'Pan at B', '120');
   await go(page, 'review');
   const finding = page.locator('#finding-T12');
-  await finding.getByText('The pan is too fast on screen').waitFor();
+  await finding.getByText('Too fast on screen (pan)').waitFor();
   await finding.getByRole('button', { name: /^Spread the move over/ }).click();
   await finding.waitFor({ state: 'detached' });
   assert.ok(Number(await page.getByLabel(say('shots.sentence.move_label')).inputValue()) > 240);
   await verdictIs(page, true);
 
   await type(page, 'Subject', '1');
-  await page.locator('#p-optics-subject_m').filter({ hasText: 'from the foreground to the background' }).waitFor();
+  await page.locator('#p-optics-subject_m').filter({ hasText: 'between foreground and background' }).waitFor();
   await type(page, 'Subject', '30');
   await page.locator('#p-optics-subject_m').filter({ hasText: /^$/ }).waitFor({ state: 'attached' });
 

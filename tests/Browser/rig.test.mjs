@@ -253,7 +253,7 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter: 'A' }) }).click();
   await page.getByText('Describe the picture first: how a photo is seen hangs on the lens.').waitFor();
   await page.getByRole('button', { name: say('shots.optics.add') }).click();
-  await page.locator('#crop-told').getByText('To fit').waitFor();
+  await page.locator('#crop-told').getByText('crops').waitFor();
   await page.getByRole('button', { name: 'Drive to A' }).click();
   await page.locator('.rig[data-moves=yes]').waitFor();
   await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter: 'A' }) }).click();

@@ -316,7 +316,7 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
   await page.getByLabel(say('shots.sky.at'), { exact: true }).selectOption('moon');
   await page.getByLabel(/^as at/).fill('the sun rises to 80°');
   await page.getByRole('button', { name: 'Aim', exact: true }).click();
-  await page.locator('#p-edit-at').filter({ hasText: 'This does not happen there on that day. Enter another time.' }).waitFor();
+  await page.locator('#p-edit-at').filter({ hasText: say('editing.aim_at_target.never') }).waitFor();
 });
 
 test.oneIn(10, 'a test shoot takes verdicts as they are given, and its best becomes a recipe', async () => {
@@ -392,12 +392,12 @@ test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is
   assert.equal(await card.getByLabel('Start').inputValue(), 'whenever');
 
   await plain.getByRole('link', { name: 'Packing list' }).click();
-  await plain.getByLabel('Heavy legs is packed').check();
+  await plain.getByLabel('Heavy legs packed').check();
   const shown = plain.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() === 'GET');
   await plain.getByRole('button', { name: say('shoots.packing.save') }).click();
   await (await shown).finished();
   await plain.waitForLoadState();
-  assert.ok(await plain.getByLabel('Heavy legs is packed').isChecked());
+  assert.ok(await plain.getByLabel('Heavy legs packed').isChecked());
 
   await plain.getByRole('link', { name: 'No script here' }).click();
   await plain.getByRole('link', { name: say('trials.index.title') }).click();
@@ -415,7 +415,7 @@ test.oneIn(10, 'on a phone the day, the kit and the lists are used with a thumb'
   const shoot = page.url();
   await page.getByRole('link', { name: 'Packing list' }).tap();
   const kept = page.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() !== 'GET');
-  const lamp = page.getByLabel('red lamp and a spare is packed');
+  const lamp = page.getByLabel('red lamp and a spare packed');
   const before = await lamp.isChecked();
   await page.getByText('red lamp and a spare').tap();
   await kept;

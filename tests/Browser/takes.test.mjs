@@ -119,7 +119,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     await page.locator('.room-alarm').getByText('The slide stands').waitFor({ timeout: 60_000 });
     await page.locator('.room-picture img').waitFor();
     await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
-    await page.locator('#found-R5').getByText('Out of place: the slide from photo').waitFor();
+    await page.locator('#found-R5').getByText('Out of position: slide from photo').waitFor();
     await page.getByText(say('takes.findings.again')).waitFor();
   } finally {
     rig.kill();

@@ -97,7 +97,7 @@ test.long('a clip whose maker is killed is begun again from nothing, and is whol
   const now = async () => (await get(`${shot}/films/${film}`, copy.base)).text();
   await until('it is being made', async () => /[1-9]\d* of \d+ frames made/.test(await now()), 40);
   process.kill(copy.service('long'), 'SIGKILL');
-  await until('it is begun again', async () => (await now()).includes('begun again after it was broken off'), 60);
+  await until('it is begun again', async () => (await now()).includes('restarted after an interruption'), 60);
   assert.equal((await post(`${shot}/films/${film}/stop`, {}, { base: copy.base })).status, 302);
   const folder = join(copy.state, 'services/storage/app/films');
   await until('nothing of it is left', () => readdirSync(folder).filter((name) => name.startsWith('.making')).length === 0, 30);

@@ -1,7 +1,7 @@
 @props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false, 'card' => false])
 @php $stops = App\Pages\StopButton::shot(); @endphp
 <!DOCTYPE html>
-<html lang="en" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
+<html lang="{{ app()->getLocale() }}" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

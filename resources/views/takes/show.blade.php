@@ -94,7 +94,7 @@
             <h2>{{ __('takes.show.flag') }}</h2>
             <x-field id="mark-from" :label="__('common.from')" name="photo" width="6ch" inputmode="numeric" :problem="$errors->first('order.photo')" />
             <x-field id="mark-to" :label="__('common.to_field')" name="to" width="6ch" inputmode="numeric" :problem="$errors->first('order.to')" />
-            <x-field id="mark-as" :label="__('takes.show.as')" name="as" :options="['spoilt' => 'spoilt', 'good' => __('takes.show.good')]" />
+            <x-field id="mark-as" :label="__('takes.show.as')" name="as" :options="['spoilt' => __('takes.show.bad'), 'good' => __('takes.show.good')]" />
             <x-field id="mark-why" :label="__('takes.show.why')" name="why" width="24ch" is-text />
             <button class="button">{{ __('takes.show.flag') }}</button></form>
         @include('clip.parts.files', ['page' => new App\Pages\ClipPage($shot, $take)])

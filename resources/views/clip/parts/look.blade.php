@@ -1,6 +1,6 @@
 {{-- A small film of the list as it stands, made when it is asked for. --}}
 <section class="panel" aria-labelledby="look-title" data-proxy="{{ $page->shot->at('clip.proxy') }}"><header class="panel-head"><h2 id="look-title">{{
-    __('clip.look.title') }}</h2><span class="quiet">small, and there within seconds</span></header>
+    __('clip.look.title') }}</h2><span class="quiet">{{ __('clip.look.says') }}</span></header>
     <div class="form-acts"><button type="button" class="button is-strong" data-play="0"><x-icon name="play" /><span class="text">{{
         __('clip.look.play') }}</span></button>
         <button type="button" class="button" data-play="1"><x-icon name="play" /><span class="text">{{ __('clip.look.play_level') }}</span></button>

@@ -10,7 +10,7 @@
         <x-field id="crossing-metres" :label="__('shots.crossing.distance')" name="metres" unit="m" width="6ch" :value="$asked['metres']"
             :problem="$wrong('metres')" />
         <x-field id="crossing-line" :label="__('shots.crossing.crosses')" name="line" :value="$asked['line'] ?: 'middle'" :problem="$wrong('line')"
-            :options="['left' => __('shots.crossing.left'), 'middle' => 'middle', 'right' => __('shots.crossing.right')]" />
+            :options="['left' => __('shots.crossing.left'), 'middle' => __('shots.crossing.middle'), 'right' => __('shots.crossing.right')]" />
         <x-field id="crossing-seconds" :label="__('shots.crossing.pass')" name="seconds" width="7ch" :placeholder="__('shots.crossing.planned')"
             :value="$asked['seconds']"
             :problem="$wrong('seconds')" />

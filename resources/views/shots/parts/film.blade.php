@@ -17,7 +17,7 @@
             :width="6" shown-label />
         <x-choice pointer="/pass/by" :label="__('shots.film.filmed_by')" :value="$texts['/pass/by']" :options="InShort::options(PassBy::class)" />
         <x-choice pointer="/pass/still_plate" :label="__('shots.film.plate')" :value="$texts['/pass/still_plate']"
-            :options="['' => __('common.not_set'), '1' => __('shots.film.first'), '0' => 'none']" />
+            :options="['' => __('common.not_set'), '1' => __('shots.film.first'), '0' => __('common.none')]" />
     </div>
     @include('shots.parts.pass-told')
     </x-fold>

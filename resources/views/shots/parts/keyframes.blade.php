@@ -39,14 +39,14 @@
                             ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</div>
                 @endforeach
                 @if ($between)<div class="card-axis"><x-choice :pointer="$own . '/pass'" :label="__('shots.keyframes.stop', ['peg' => $peg])"
-                    :shown-label="false" :value="$texts[$own . '/pass']" :options="['0' => 'stop', '1' => 'pass']" />
+                    :shown-label="false" :value="$texts[$own . '/pass']" :options="['0' => __('shots.keyframes.stops'), '1' => __('shots.keyframes.passes')]" />
                     {!! NumberField::html($own . '/hold_photos', __('shots.keyframes.hold', ['peg' => $peg]), $texts[$own . '/hold_photos'], 'held', 3,
                         $wrong($own . '/hold_photos')) !!}</div>@endif
                 <div class="card-axis"><span class="quiet">{{ __('shots.keyframes.subject') }}</span><span
                     class="card-subject">@foreach (['subject_width' => 'wide',
-                    'subject_height' => 'high'] as $field => $across){!! NumberField::html($own . '/' . $field, __('shots.keyframes.subject_share', [
-                        'across' => $across, 'peg' => $peg]),
-                        $texts[$own . '/' . $field] ?? '', '% ' . $across, 3, $wrong($own . '/' . $field)) !!} @endforeach</span></div>
+                    'subject_height' => 'high'] as $field => $across){!! NumberField::html($own . '/' . $field, __("shots.keyframes.subject_{$across}", [
+                        'peg' => $peg]), $texts[$own . '/' . $field] ?? '', __("shots.keyframes.{$across}"), 3,
+                        $wrong($own . '/' . $field)) !!} @endforeach</span></div>
                 <div class="card-acts"><button type="button" class="button is-quiet" data-go-to="{{ $k }}">{{ __('shots.keyframes.go',
                     ['peg' => $peg]) }}</button>
                     <button type="button" class="button" data-set-here="{{ $k }}">{{ __('shots.keyframes.set', ['peg' => $peg]) }}</button></div>

@@ -46,7 +46,7 @@
 </x-fold>
 <x-fold id="camera-set" :title="__('shots.kit.camera_settings')" :says="implode(', ', array_map(Words::say(...), $plan->settings->told()))">
     <div class="grid-fields">
-        @php $yes = ['' => __('common.not_set'), '0' => 'off', '1' => 'on']; $options = App\Pages\InShort::options(...); @endphp
+        @php $yes = ['' => __('common.not_set'), '0' => __('shots.kit.off'), '1' => __('shots.kit.on')]; $options = App\Pages\InShort::options(...); @endphp
         <x-choice pointer="/settings/white_balance" :label="__('shots.kit.white')" :value="$texts['/settings/white_balance']"
             :options="$options(WhiteBalance::class)" />
         <x-number pointer="/settings/white_balance_k" :label="__('common.at')" :value="$texts['/settings/white_balance_k']" unit="K" :width="5" shown-label />
@@ -65,7 +65,7 @@
         <x-choice pointer="/lead/rig_end" :label="__('shots.kit.plug_rig')" :value="$texts['/lead/rig_end']" :options="$options(Socket::class)" />
         <x-choice pointer="/lead/body_end" :label="__('shots.kit.plug_camera')" :value="$texts['/lead/body_end']" :options="$options(Socket::class)" />
         <x-choice pointer="/lead/half_press" :label="__('shots.kit.half_press')" :value="$texts['/lead/half_press']"
-            :options="['' => __('common.not_set'), '1' => 'wired', '0' => __('shots.kit.not_wired')]" />
+            :options="['' => __('common.not_set'), '1' => __('shots.kit.wired'), '0' => __('shots.kit.not_wired')]" />
         <x-choice pointer="/lead/holds_bulb" :label="__('shots.kit.bulb')" :value="$texts['/lead/holds_bulb']"
             :options="['' => __('common.not_set'), '1' => __('shots.kit.can'), '0' => __('shots.kit.cannot')]" />
     </div>
@@ -102,14 +102,14 @@
         <x-number pointer="/camera/buffer_frames" :label="__('shots.kit.buffer')" :value="$texts['/camera/buffer_frames']"
             :unit="__('common.photos_unit')" shown-label />
         <x-choice pointer="/camera/long_exposure_noise_reduction" :label="__('shots.kit.reduction')" :value="$texts['/camera/long_exposure_noise_reduction']"
-            :options="['0' => 'off', '1' => __('shots.kit.doubles')]" />
+            :options="['0' => __('shots.kit.off'), '1' => __('shots.kit.doubles')]" />
         <x-choice pointer="/camera/exposure_timed_by" :label="__('shots.kit.timed_by')" :value="$texts['/camera/exposure_timed_by']"
             :options="['' => __('common.not_set'), 'camera' => __('shots.kit.by_shutter'), 'controller' => __('shots.kit.by_controller')]" />
         <x-choice pointer="/camera/dial" :label="__('shots.kit.dial')" :value="$texts['/camera/dial']"
             :options="['' => __('shots.kit.not_looked'), 'manual' => 'manual', 'bulb' => 'bulb', 'aperture_priority' => __('timing.dial.aperture_priority'),
             'shutter_priority' => __('timing.dial.shutter_priority')]" />
         <x-choice pointer="/camera/marks_are_literal" :label="__('shots.kit.mark')" :value="$texts['/camera/marks_are_literal']"
-            :options="['0' => __('shots.kit.mark_32'), '1' => 'is 30 s']" />
+            :options="['0' => __('shots.kit.mark_32'), '1' => __('shots.kit.mark_30')]" />
         <x-number pointer="/camera/next_file_number" :label="__('shots.kit.next_file')" :value="$texts['/camera/next_file_number']" :width="5" shown-label />
         <x-number pointer="/rig/base/off_level_deg" :label="__('shots.kit.off_level')" :value="$texts['/rig/base/off_level_deg']" unit="°"
             :width="5" shown-label />

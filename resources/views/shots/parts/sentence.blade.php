@@ -1,6 +1,6 @@
 @php $held = $page->pins->held(); @endphp
 <section class="sentence" id="sentence" aria-label="{{ __('shots.sentence.title') }}">
-    <span class="figure" data-figure="photos" data-held="{{ $held['photos'] }}"><x-pin figure="photos" what="photos and clip"
+    <span class="figure" data-figure="photos" data-held="{{ $held['photos'] }}"><x-pin figure="photos" :what="__('editing.figure.photos')"
         :held="$held['photos']" />
     <x-number pointer="/held/photos" name="held[photos]" :label="__('shots.sentence.photos_total')" :value="$texts['/held/photos']"
         :width="5" data-steps /></span>
@@ -9,14 +9,14 @@
     <span class="w">{{ __('shots.sentence.of_clip') }}</span>
     <x-number pointer="/timing/frames_per_second" :label="__('shots.sentence.fps_label')" :value="$texts['/timing/frames_per_second']" :unit="__('common.fps')"
         :width="3" data-steps /><span class="stop w">;</span>
-    <span class="figure needs-clock" data-figure="interval" data-held="{{ $held['interval'] }}"><x-pin figure="interval" what="the interval"
+    <span class="figure needs-clock" data-figure="interval" data-held="{{ $held['interval'] }}"><x-pin figure="interval" :what="__('editing.figure.interval')"
         :held="$held['interval']" />
     <x-choice pointer="/timing/interval_means" :label="__('shots.sentence.interval_means')" :shown-label="false" :value="$texts['/timing/interval_means']"
         :options="['start_to_start' => __('shots.sentence.interval'), 'gap' => __('shots.sentence.pause')]" />
     @include('shots.parts.intervals')</span><span class="stop needs-clock w">,</span>
     <span class="w">{{ __('shots.sentence.shutter') }}</span>
     @include('shots.parts.exposures')<span class="stop w">:</span>
-    <span class="figure needs-clock" data-figure="shooting" data-held="{{ $held['shooting'] }}"><x-pin figure="shooting" what="the shooting time"
+    <span class="figure needs-clock" data-figure="shooting" data-held="{{ $held['shooting'] }}"><x-pin figure="shooting" :what="__('editing.figure.shooting')"
         :held="$held['shooting']" />
     <x-number pointer="/held/shooting" name="held[shooting]" :label="__('shots.sentence.shooting')" :value="$texts['/held/shooting']"
         :width="9" data-steps /></span>
