@@ -39,7 +39,7 @@ async function backToTheShoot(page, name) {
 
 async function pick(page, piece, count = '1') {
   await go(page, 'pack');
-  await page.getByLabel('Pick', { exact: true }).selectOption({ label: piece });
+  await page.getByLabel(say('shots.bag.pick'), { exact: true }).selectOption({ label: piece });
   await page.getByLabel(say('shots.bag.many')).fill(count);
   await answered(page, () => page.getByRole('button', { name: 'Pick', exact: true }).click());
 }
@@ -313,7 +313,7 @@ test.oneIn(10, 'the sky is in finder and chart, the sun is tracked, and its caut
   assert.match(await page.locator('#finding-S1').textContent(), /eye|sensor/i);
   await page.getByRole('button', { name: 'Undo' }).click();
   await (await reach(page, page.getByLabel('Aim', { exact: true }))).selectOption('0');
-  await page.getByLabel(say('shots.sky.at'), { exact: true }).selectOption('moon');
+  await page.locator('#aim-target').selectOption('moon');
   await page.getByLabel(/^as at/).fill('the sun rises to 80°');
   await page.getByRole('button', { name: 'Aim', exact: true }).click();
   await page.locator('#p-edit-at').filter({ hasText: say('editing.aim_at_target.never') }).waitFor();

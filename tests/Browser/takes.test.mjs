@@ -27,7 +27,7 @@ test.oneIn(4, 'by pointer: a shot is looked over, shot with a mark and a pause, 
   await go(page, 'run');
   const boxes = page.locator('#preflight input');
   await boxes.first().check();
-  await page.getByText(/1 of \d+ ticked/).waitFor();
+  await page.getByText(/1 of \d+ done/).waitFor();
   await started(page, 60);
   await status(page, 'running');
   await page.waitForFunction(() => Number(document.querySelector('.room-count b').textContent) > 5);

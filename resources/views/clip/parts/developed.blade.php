@@ -12,7 +12,8 @@
         <x-field id="numbered-folder" :label="__('clip.developed.folder')" name="folder" width="34ch" is-text
             :value="old('for') === 'numbered' ? old('folder') : ''"
             :problem="$says('numbered', 'folder')" :placeholder="dirname($reading->folder) . '/numbered'" />
-        <x-field id="numbered-kind" :label="__('clip.developed.make')" name="kind" :options="['links' => __('clip.developed.links'), 'copies' => __('clip.developed.copies')]"
+        <x-field id="numbered-kind" :label="__('clip.developed.make')" name="kind"
+            :options="['links' => __('clip.developed.links'), 'copies' => __('clip.developed.copies')]"
             :problem="$says('numbered', 'kind')" />
         <button class="button">{{ __('clip.developed.make_them') }}</button></form>@endunless
     @foreach ($works as $work)@include('clip.parts.work')@endforeach

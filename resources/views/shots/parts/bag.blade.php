@@ -27,7 +27,8 @@
                     :options="['overflow' => __('shots.bag.overflow'), 'copy' => __('shots.bag.both'), 'split' => __('shots.bag.split')]" />@endif
                 @if (in_array($part, ['power-camera', 'power-rig'], true))
                     <x-choice :pointer="'/power/' . substr($part, 6) . '/mains'" :label="__('shots.bag.from', ['name' => $name])"
-                    :value="$texts['/power/' . substr($part, 6) . '/mains']" :options="['0' => __('shots.bag.batteries'), '1' => __('shots.bag.mains')]" />@endif
+                    :value="$texts['/power/' . substr($part, 6) . '/mains']"
+                    :options="['0' => __('shots.bag.batteries'), '1' => __('shots.bag.mains')]" />@endif
                 @if ($part === 'power-bank')<x-choice pointer="/power/bank/feeds" :label="__('shots.bag.feeds')" :value="$texts['/power/bank/feeds']"
                     :options="['camera' => __('shots.bag.the_camera'), 'rig' => __('shots.bag.the_rig'), 'both' => __('shots.bag.both_of_them')]" />@endif
                 <x-edit :page="$page" edit="part-out" :with="['part' => $part]" icon="trash-2" class="is-quiet" :id="$part . '-out'">{{ __('shots.bag.out',

@@ -34,7 +34,8 @@
             <x-choice pointer="/light/exposed_for" :label="__('shots.light.exposed_for')" :value="$texts['/light/exposed_for']"
                 :options="array_combine(array_column(ExposedFor::cases(), 'value'), array_map(fn ($one) => $one->label(), ExposedFor::cases()))" />
             <x-choice pointer="/light/cloud" :label="__('shots.light.cloud')" :value="$texts['/light/cloud']"
-                :options="['clear' => __('shots.light.cloudless'), 'thin' => __('shots.light.thin'), 'average' => __('shots.light.average'), 'dark' => __('shots.light.dark')]" />
+                :options="['clear' => __('shots.light.cloudless'), 'thin' => __('shots.light.thin'), 'average' => __('shots.light.average'),
+                'dark' => __('shots.light.dark')]" />
             @endif
         @endif
     </div>
