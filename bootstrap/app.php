@@ -8,6 +8,7 @@ use App\Http\Middleware\OncePerKey;
 use App\Http\Middleware\OnlyFromHere;
 use App\Http\Middleware\OnlyOurNames;
 use App\Http\Middleware\ReadableText;
+use App\Http\Middleware\ReadLanguage;
 use App\Http\Middleware\ReadLook;
 use App\Http\Middleware\SafeHeaders;
 use App\Http\Middleware\SessionForPages;
@@ -25,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Nothing here is called from another origin, and the package it needs is left out.
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([SafeHeaders::class, ReadLook::class, OnlyOurNames::class]);
+        $middleware->prepend([SafeHeaders::class, ReadLook::class, ReadLanguage::class, OnlyOurNames::class]);
         $middleware->encryptCookies(except: [ReadLook::COOKIE]);
         $middleware->append([ReadableText::class, WholeUploads::class]);
         // TLS, where there is any, ends at a server on this machine.

@@ -10,13 +10,14 @@ use Evrent\Devices\Simulators\Camera\CameraServer;
 use Evrent\Devices\Simulators\Camera\Card;
 use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use Evrent\Devices\Simulators\Clock;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'camera', description: 'A simulated camera that understands PTP over TCP/IP')]
+#[AsCommand(name: 'camera')]
 final class CameraCommand extends Command
 {
     private const LATER_SECONDS = 60.0;
@@ -25,14 +26,14 @@ final class CameraCommand extends Command
 
     protected function configure(): void
     {
-        DeviceOptions::add($this, 'Port for hosts, on this machine alone; 0 takes a free one');
-        $this->addOption('trigger-port', null, InputOption::VALUE_REQUIRED, 'Port of its trigger input; 0 takes a free one', '0');
-        $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'Folder that is its card');
-        $this->addOption('width', null, InputOption::VALUE_REQUIRED, 'Of its pictures, in pixels: the wider, the longer it takes to draw them', '640');
-        $this->addOption('second-card', null, InputOption::VALUE_REQUIRED, 'Folder that is the card in its second slot; used as the plan says');
+        $this->setDescription(Words::of('cli.camera.description'));
+        DeviceOptions::add($this, Words::of('cli.camera.port'));
+        $this->addOption('trigger-port', null, InputOption::VALUE_REQUIRED, Words::of('cli.camera.trigger'), '0');
+        $this->addOption('card', null, InputOption::VALUE_REQUIRED, Words::of('cli.camera.card'));
+        $this->addOption('width', null, InputOption::VALUE_REQUIRED, Words::of('cli.camera.width'), '640');
+        $this->addOption('second-card', null, InputOption::VALUE_REQUIRED, Words::of('cli.camera.second_card'));
         $this->setHelp(
-            'Runs until it is stopped. Any PTP host can read and trigger it: '
-            . 'gphoto2 --camera "PTP/IP Camera" --port ptpip:127.0.0.1:PORT:PORT --summary',
+            Words::of('cli.camera.help', port: 'PORT'),
         );
     }
 
@@ -40,7 +41,7 @@ final class CameraCommand extends Command
     {
         $folder = $input->getOption('card');
         if (!is_string($folder) || $folder === '') {
-            throw new BadUsage('--card: give the folder that is its card.');
+            throw new BadUsage(Words::of('cli.camera.card_problem'));
         }
         $second = $input->getOption('second-card');
         $plan = DeviceOptions::plan($input);
@@ -50,7 +51,7 @@ final class CameraCommand extends Command
         $name = DeviceOptions::name($input);
         $width = Input::whole($input, 'width');
         if ($width === null || $width < self::LEAST_WIDTH || $width > self::MOST_WIDTH) {
-            throw new BadUsage('--width: give a number of pixels from 160 to 6000.');
+            throw new BadUsage(Words::of('cli.camera.width_problem'));
         }
         DeviceOptions::serve($input, $output, static function (int $further) use ($folder, $second, $plan, $faults, $speed, $ports, $name, $width): array {
             $now = new DateTimeImmutable();

@@ -14,6 +14,8 @@ use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\RampText;
 use Evrent\Core\Format\TurnsText;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Schedule\Schedule;
@@ -21,7 +23,6 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sums\Sum;
 use Evrent\Core\Sums\Sums;
 use Evrent\Core\Sums\Term;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -30,15 +31,16 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'check', description: 'What will go wrong with a plan, and what mends it')]
+#[AsCommand(name: 'check')]
 final class CheckCommand extends Command
 {
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
-        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
-        $this->addOption('explain', null, InputOption::VALUE_NONE, 'how every figure is worked out, term by term');
-        $this->setHelp('Exits with 0 when nothing spoils the shot, and with 1 when something does.');
+        $this->setDescription(Words::of('cli.check.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.check.plan'));
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, Words::of('cli.check.format'), 'text');
+        $this->addOption('explain', null, InputOption::VALUE_NONE, Words::of('cli.check.explain'));
+        $this->setHelp(Words::of('cli.check.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -57,27 +59,27 @@ final class CheckCommand extends Command
     private static function text(Schedule $schedule, Report $report): string
     {
         $summary = $schedule->summary;
+        $photos = Quantity::photos($summary->photosTotal);
+        $onSite = Quantity::duration($summary->onSiteSeconds);
+        $clip = Quantity::seconds($summary->clipSeconds);
         $lines = [
             trim(Words::say($report->verdict->headline()) . ' ' . Words::say($report->verdict->coverage())),
-            $schedule->plan->timing->mode->hasClock() ? sprintf(
-                '%s, %s on site, %s of clip; the tightest photo is %d with %s of slack.',
-                PlainText::photos($summary->photosTotal),
-                PlainText::duration($summary->onSiteSeconds),
-                PlainText::seconds($summary->clipSeconds),
-                $summary->tightestPhoto,
-                PlainText::seconds($summary->minSlackSeconds),
-            ) : sprintf(
-                '%s without a clock, %s of clip; the rig and the camera by themselves take %s.',
-                PlainText::photos($summary->photosTotal),
-                PlainText::seconds($summary->clipSeconds),
-                PlainText::duration($summary->onSiteSeconds),
-            ),
+            $schedule->plan->timing->mode->hasClock()
+                ? Words::of(
+                    'cli.check.summary',
+                    photos: $photos,
+                    onSiteSeconds: $onSite,
+                    clipSeconds: $clip,
+                    tightestPhoto: $summary->tightestPhoto,
+                    minSlackSeconds: Quantity::seconds($summary->minSlackSeconds),
+                )
+                : Words::of('cli.check.summary_no_clock', photos: $photos, onSiteSeconds: $onSite, clipSeconds: $clip),
         ];
         foreach ($schedule->plan->path->legs as $leg) {
             $lines[] = self::ramps($leg);
         }
         if ($schedule->plan->move->oneWayPhotos !== null) {
-            $lines[] = TurnsText::of($schedule);
+            $lines[] = Words::say(TurnsText::of($schedule));
         }
         foreach ($report->findings as $finding) {
             $lines[] = '';
@@ -96,7 +98,7 @@ final class CheckCommand extends Command
             }
             $assumed = self::assumed($schedule, $finding);
             if ($assumed !== []) {
-                $lines[] = '    assumes ' . PlainText::listed(array_map(static fn (Assumption $one): string => $one->says(), $assumed));
+                $lines[] = '    ' . Words::of('cli.check.assumes', what: Words::listed(array_map(static fn (Assumption $one): Text|string => $one->says(), $assumed)));
             }
             if (self::unmended($finding) !== '') {
                 $lines[] = '    ' . Words::say(self::unmended($finding));
@@ -108,7 +110,7 @@ final class CheckCommand extends Command
 
         $notChecked = array_map(static fn (NotChecked $one): Message => $one->label(), $report->verdict->notChecked);
         if ($notChecked !== []) {
-            array_push($lines, '', 'Not checked, because the plan has no data for it: ' . Words::listed($notChecked) . '.');
+            array_push($lines, '', Words::of('cli.check.not_checked', listed: Words::listed($notChecked)));
         }
 
         return implode("\n", $lines) . "\n";
@@ -117,12 +119,14 @@ final class CheckCommand extends Command
     /** A ramp in per cent says little on site, and two conventions share the sign: photos are what it means. */
     private static function ramps(Leg $leg): string
     {
-        return sprintf(
-            'Keyframe %s to %s: %s (%s %% in, %s %% out, %s %% together).',
-            Move::peg($leg->fromKeyframe),
-            Move::peg($leg->toKeyframe),
-            RampText::told($leg, null),
-            ...array_map(PlainText::percent(...), [$leg->easing->rampIn, $leg->easing->rampOut, $leg->easing->total()]),
+        return Words::of(
+            'cli.check.ramps',
+            from: Move::peg($leg->fromKeyframe),
+            to: Move::peg($leg->toKeyframe),
+            ramps: RampText::told($leg, null),
+            in: Quantity::percent($leg->easing->rampIn),
+            out: Quantity::percent($leg->easing->rampOut),
+            total: Quantity::percent($leg->easing->total()),
         );
     }
 
@@ -133,8 +137,13 @@ final class CheckCommand extends Command
     {
         $lines = [];
         foreach ($sums as $sum) {
-            $rests = array_map(static fn (Term $term): string => "{$term->label} " . Words::say($term->rests()), array_values($sum->terms));
-            array_push($lines, "{$sum->title}: {$sum->says()}", '    ' . implode(', ', $rests), "    {$sum->rule}: {$sum->reference}.");
+            $rests = array_map(static fn (Term $term): string => Words::say($term->label) . ' ' . Words::say($term->rests()), array_values($sum->terms));
+            array_push(
+                $lines,
+                Words::say($sum->title) . ': ' . Words::say($sum->says()),
+                '    ' . implode(', ', $rests),
+                '    ' . Words::say($sum->rule) . ': ' . Words::say($sum->reference) . '.',
+            );
         }
 
         return $lines === [] ? '' : "\n" . implode("\n", $lines) . "\n";

@@ -8,6 +8,7 @@ use Evrent\Core\Format\FaultsReader;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Fault;
+use Evrent\Words\Words;
 use React\EventLoop\Loop;
 use RuntimeException;
 use Symfony\Component\Console\Command\Command;
@@ -28,12 +29,12 @@ final class DeviceOptions
 
     public static function add(Command $command, string $port): void
     {
-        $command->addOption('address-file', null, InputOption::VALUE_REQUIRED, 'File that it writes its addresses to, a line each');
+        $command->addOption('address-file', null, InputOption::VALUE_REQUIRED, Words::of('cli.device.address_file'));
         $command->addOption('port', null, InputOption::VALUE_REQUIRED, $port, '0');
-        $command->addOption('name', null, InputOption::VALUE_REQUIRED, 'What it says of itself, so that it is not taken for another', '');
-        $command->addOption('speed', null, InputOption::VALUE_REQUIRED, 'How many times as fast as the world its time goes, 1 to 1000', '1');
-        $command->addOption('plan', null, InputOption::VALUE_REQUIRED, 'A plan file (evrent.plan/1) whose rig, camera and light it has');
-        $command->addOption('faults', null, InputOption::VALUE_REQUIRED, 'A fault list (evrent.faults/1) to act out');
+        $command->addOption('name', null, InputOption::VALUE_REQUIRED, Words::of('cli.device.name'), '');
+        $command->addOption('speed', null, InputOption::VALUE_REQUIRED, Words::of('cli.device.speed'), '1');
+        $command->addOption('plan', null, InputOption::VALUE_REQUIRED, Words::of('cli.device.plan'));
+        $command->addOption('faults', null, InputOption::VALUE_REQUIRED, Words::of('cli.device.faults'));
     }
 
     /**
@@ -69,7 +70,7 @@ final class DeviceOptions
     {
         $name = $input->getOption('name');
         if (!is_string($name) || preg_match('/^[\w-]{0,40}$/D', $name) !== 1) {
-            throw new BadUsage('--name: give letters and digits, 40 at most.');
+            throw new BadUsage(Words::of('cli.device.name_problem'));
         }
 
         return $name;
@@ -82,7 +83,7 @@ final class DeviceOptions
     {
         $speed = Input::number($input, 'speed');
         if ($speed === null || $speed < 1.0 || $speed > self::MOST_SPEED) {
-            throw new BadUsage('--speed: give a number from 1 to 1000.');
+            throw new BadUsage(Words::of('cli.device.speed_problem'));
         }
 
         return $speed;
@@ -95,7 +96,7 @@ final class DeviceOptions
     {
         $port = Input::whole($input, $option);
         if ($port === null || $port < 0 || $port > self::MOST_PORT) {
-            throw new BadUsage("--{$option}: give a port from 1 to 65535, or 0 for a free one.");
+            throw new BadUsage(Words::of('cli.device.port_problem', option: $option));
         }
 
         return $port;
@@ -113,7 +114,7 @@ final class DeviceOptions
             return null;
         }
         if (!is_string($address) || preg_match('/^[^\s:]+:\d{1,5}$/D', $address) !== 1) {
-            throw new BadUsage("--{$option}: give a host and a port, such as 127.0.0.1:7002.");
+            throw new BadUsage(Words::of('cli.device.address_problem', option: $option));
         }
 
         return $address;
@@ -136,7 +137,7 @@ final class DeviceOptions
                 $addresses = $listen($further);
             } catch (RuntimeException $taken) {
                 if ($further >= self::NEXT_PORTS) {
-                    throw new BadUsage("--port: cannot listen there: {$taken->getMessage()}");
+                    throw new BadUsage(Words::of('cli.device.cannot_listen', getMessage: $taken->getMessage()));
                 }
             }
         }
@@ -144,7 +145,7 @@ final class DeviceOptions
         if (is_string($file) && (@file_put_contents("{$file}.new", implode("\n", $addresses) . "\n") === false || !@rename("{$file}.new", $file))) {
             // It would go on listening otherwise.
             Loop::stop();
-            throw new BadUsage("--address-file: {$file} cannot be written.");
+            throw new BadUsage(Words::of('cli.device.not_written', file: $file));
         }
         $output->writeln("{$what} at " . implode(', trigger at ', $addresses));
         foreach ([SIGINT, SIGTERM] as $signal) {

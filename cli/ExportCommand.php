@@ -11,11 +11,13 @@ use Evrent\Core\Export\Material;
 use Evrent\Core\Export\Xmp;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Format\MatchJson;
+use Evrent\Core\Messages\Failure;
 use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Photos\Numbered;
+use Evrent\Words\Words;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -24,7 +26,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'export', description: 'A shot, or the clip of its photos, as a file for another program')]
+#[AsCommand(name: 'export')]
 final class ExportCommand extends Command
 {
     /** What is one file for each photo. */
@@ -33,14 +35,15 @@ final class ExportCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
+        $this->setDescription(Words::of('cli.export.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.check.plan'));
         $this->addArgument('format', InputArgument::REQUIRED, implode(', ', self::formats()));
-        $this->addOption('match', null, InputOption::VALUE_REQUIRED, 'which photo is which (evrent.match/1); else photos have the names of their links');
-        $this->addOption('clip', null, InputOption::VALUE_REQUIRED, 'the clip’s list (evrent.clip/1); else all photos one after another, at the plan’s rate');
-        $this->addOption('photo', null, InputOption::VALUE_REQUIRED, 'number of the photo that an XMP file is for');
-        $this->addOption('card', null, InputOption::VALUE_REQUIRED, 'folder that the photos’ names go from', '.');
-        $this->addOption('to', null, InputOption::VALUE_REQUIRED, 'new folder: links or copies under the plan’s numbers, or an XMP file for every photo');
-        $this->setHelp('gltf and csv are the camera’s path, gcode and pass are programs for a rig, links and copies need --match and --to.');
+        $this->addOption('match', null, InputOption::VALUE_REQUIRED, Words::of('cli.export.match'));
+        $this->addOption('clip', null, InputOption::VALUE_REQUIRED, Words::of('cli.export.clip'));
+        $this->addOption('photo', null, InputOption::VALUE_REQUIRED, Words::of('cli.export.photo'));
+        $this->addOption('card', null, InputOption::VALUE_REQUIRED, Words::of('cli.export.media'), '.');
+        $this->addOption('to', null, InputOption::VALUE_REQUIRED, Words::of('cli.export.to'));
+        $this->setHelp(Words::of('cli.export.help'));
     }
 
     /** @return list<string> */
@@ -53,7 +56,7 @@ final class ExportCommand extends Command
     {
         $format = $input->getArgument('format');
         if (!is_string($format) || !in_array($format, self::formats(), true)) {
-            throw new BadUsage('FORMAT: choose one of ' . implode(', ', self::formats()) . '.');
+            throw new BadUsage(Words::of('cli.export.format_problem', x: implode(', ', self::formats())));
         }
         $plan = Input::planAtOnce($input);
         $schedule = Schedule::of($plan);
@@ -82,7 +85,7 @@ final class ExportCommand extends Command
             return self::SUCCESS;
         }
         if (!is_string($to)) {
-            throw new BadUsage('--to: give the name of a new folder.');
+            throw new BadUsage(Words::of('cli.export.to_problem'));
         }
         try {
             if ($format === 'xmp') {
@@ -91,7 +94,7 @@ final class ExportCommand extends Command
                 return self::SUCCESS;
             }
             if ($match === null) {
-                throw new BadUsage('--match: say which photo is which, as bin/evrent photos --format=json does.');
+                throw new BadUsage(Words::of('cli.export.match_problem'));
             }
             $card = $input->getOption('card');
             $card = is_string($card) ? rtrim($card, '/') : '.';
@@ -100,8 +103,8 @@ final class ExportCommand extends Command
                 $names[$material->linkName($number)] = str_starts_with($file, '/') ? $file : "{$card}/{$file}";
             }
             Numbered::make($names, $to, $format === 'copies');
-        } catch (RuntimeException $failure) {
-            throw new BadUsage('--to: ' . $failure->getMessage());
+        } catch (Failure $failure) {
+            throw new BadUsage(Words::of('cli.export.to_failed', say: Words::say($failure->says)));
         }
 
         return self::SUCCESS;
@@ -128,7 +131,7 @@ final class ExportCommand extends Command
     {
         $number = Input::whole($input, 'photo') ?? 1;
         if ($number < 1 || $number > $photos) {
-            throw new BadUsage(sprintf('--photo: give the number of a photo, from 1 to %s.', number_format($photos)));
+            throw new BadUsage(Words::of('cli.export.photo_problem', photos: $photos));
         }
 
         return $number;

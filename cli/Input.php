@@ -45,10 +45,7 @@ final class Input
     {
         $plan = self::plan($input);
         if (max($plan->photosTotal(), $plan->photosProgrammed()) > self::MOST_PHOTOS_AT_ONCE) {
-            throw new BadUsage(sprintf(
-                '/timing/photos: this takes up to %s photos at once; give the shot in parts. A schedule can be longer.',
-                number_format(self::MOST_PHOTOS_AT_ONCE),
-            ));
+            throw new BadUsage(Words::of('cli.input.too_many', most_photos_at_once: self::MOST_PHOTOS_AT_ONCE));
         }
 
         return $plan;
@@ -60,11 +57,11 @@ final class Input
     public static function file(string $path, string $name, int $mostBytes = self::MOST_BYTES): string
     {
         if ($path !== '-' && (is_dir($path) || !is_readable($path))) {
-            throw new BadUsage("{$name}: there is no file to read at {$path}. Give a path, or - for standard input.");
+            throw new BadUsage(Words::of('cli.input.no_file', name: $name, path: $path));
         }
         $text = self::contents($path === '-' ? 'php://stdin' : $path, $mostBytes);
         if ($text === null) {
-            throw new BadUsage(sprintf('%s: the file is larger than %d MB. Give a smaller one.', $name, intdiv($mostBytes, 1_000_000)));
+            throw new BadUsage(Words::of('cli.input.too_large', name: $name, mostBytes: intdiv($mostBytes, 1_000_000)));
         }
 
         return $text;
@@ -91,7 +88,7 @@ final class Input
     {
         $value = $input->getOption($option);
         if (!is_string($value) || !in_array($value, $choices, true)) {
-            throw new BadUsage("--{$option}: choose one of " . implode(', ', $choices) . '.');
+            throw new BadUsage(Words::of('cli.input.choice', option: $option, x: implode(', ', $choices)));
         }
 
         return $value;
@@ -102,7 +99,7 @@ final class Input
      */
     public static function seconds(InputInterface $input, string $option): ?float
     {
-        return self::read($input, $option, TypedText::seconds(...), 'a time such as 20, 1:30, 1h30m or 90 min');
+        return self::read($input, $option, TypedText::seconds(...), Words::of('cli.input.time'));
     }
 
     /**
@@ -110,7 +107,7 @@ final class Input
      */
     public static function number(InputInterface $input, string $option): ?float
     {
-        return self::read($input, $option, TypedText::number(...), 'a number such as 24');
+        return self::read($input, $option, TypedText::number(...), Words::of('cli.input.number'));
     }
 
     /**
@@ -123,7 +120,7 @@ final class Input
 
             return $number !== null && floor($number) === $number && abs($number) < 2 ** 53 ? $number : null;
         };
-        $number = self::read($input, $option, $read, 'a whole number such as 240');
+        $number = self::read($input, $option, $read, Words::of('cli.input.whole'));
 
         return $number === null ? null : (int) $number;
     }
@@ -148,6 +145,6 @@ final class Input
         }
         $number = is_string($text) ? $read($text) : null;
 
-        return $number ?? throw new BadUsage("--{$option}: give {$what}.");
+        return $number ?? throw new BadUsage(Words::of('cli.input.enter', option: $option, what: $what));
     }
 }

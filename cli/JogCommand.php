@@ -12,6 +12,7 @@ use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Devices\Running\HandOnRig;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -19,7 +20,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'jog', description: 'Drive a rig by hand')]
+#[AsCommand(name: 'jog')]
 final class JogCommand extends Command
 {
     /** A word on standard input holds so long: whoever falls silent lets go. */
@@ -28,19 +29,18 @@ final class JogCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1) with the axes of the rig, or - for standard input');
-        $this->addOption('rig', null, InputOption::VALUE_REQUIRED, 'HOST:PORT or a serial port such as /dev/ttyUSB0');
-        $this->addOption('home', null, InputOption::VALUE_NONE, 'Home it first');
-        $this->addOption('to', null, InputOption::VALUE_REQUIRED, 'Drive there, such as "slide 120, pan -3.5"');
-        $this->addOption('steps', null, InputOption::VALUE_REQUIRED, 'By whole motor steps, such as "slide 1"');
-        $steer = 'Shares of each axis’ top speed, such as "slide 0.5, pan -1"; without it, from standard input';
+        $this->setDescription(Words::of('cli.jog.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.jog.plan'));
+        $this->addOption('rig', null, InputOption::VALUE_REQUIRED, Words::of('cli.jog.rig'));
+        $this->addOption('home', null, InputOption::VALUE_NONE, Words::of('cli.jog.home'));
+        $this->addOption('to', null, InputOption::VALUE_REQUIRED, Words::of('cli.jog.to'));
+        $this->addOption('steps', null, InputOption::VALUE_REQUIRED, Words::of('cli.jog.by'));
+        $steer = Words::of('cli.jog.steer');
         $this->addOption('steer', null, InputOption::VALUE_REQUIRED, $steer);
-        $this->addOption('for', null, InputOption::VALUE_REQUIRED, 'How long it is steered, such as 2 s');
+        $this->addOption('for', null, InputOption::VALUE_REQUIRED, Words::of('cli.jog.for'));
         RigOptions::addTo($this);
         $this->setHelp(
-            'On standard input each line says where to, as --steer does, and holds for a tenth of a second: whoever falls silent lets go, and the rig brakes. '
-            . 'It never goes beyond its travel. Ends with 0 and where the rig stands, with 1 when it does not answer or will not. Keep hands clear before the '
-            . 'rig moves.',
+            Words::of('cli.jog.help'),
         );
     }
 
@@ -48,7 +48,7 @@ final class JogCommand extends Command
     {
         $address = $input->getOption('rig');
         if (!is_string($address) || $address === '' || $address === 'sim') {
-            throw new BadUsage('--rig: give where the rig is reached, such as 127.0.0.1:7801.');
+            throw new BadUsage(Words::of('cli.jog.rig_problem'));
         }
         $plan = Input::planAtOnce($input);
         $seconds = $input->getOption('for') === null ? null : Input::seconds($input, 'for');
@@ -56,10 +56,10 @@ final class JogCommand extends Command
         $steps = self::places($input, 'steps', $plan);
         $steer = self::places($input, 'steer', $plan);
         if ($steer !== [] && $seconds === null) {
-            throw new BadUsage('--for: say how long, such as --for=2s.');
+            throw new BadUsage(Words::of('cli.jog.for_problem'));
         }
         $hand = new HandOnRig(new GcodeRig($plan->rig, $address, RigOptions::dialect($input)), $plan->rig);
-        $locks = DeviceLocks::take($address, '') ?? throw new BadUsage('--rig: something else on this machine uses this rig. End that first.');
+        $locks = DeviceLocks::take($address, '') ?? throw new BadUsage(Words::of('cli.jog.in_use'));
         try {
             $hand->begin($input->getOption('home') === true);
             $stands = match (true) {
@@ -71,7 +71,7 @@ final class JogCommand extends Command
             };
             $hand->end();
         } catch (DeviceGone | DeviceRefused $wrong) {
-            fwrite(STDERR, "evrent: {$wrong->getMessage()}\n");
+            fwrite(STDERR, "evrent: " . Words::say($wrong->says) . "\n");
 
             return self::FAILURE;
         } finally {
@@ -99,7 +99,7 @@ final class JogCommand extends Command
         }
 
         return self::read(is_string($text) ? $text : '', $plan)
-            ?? throw new BadUsage("--{$option}: give axes of this plan (" . implode(', ', $plan->rig->axisIds()) . ') with a number each, such as "slide 1".');
+            ?? throw new BadUsage(Words::of('cli.jog.axes_problem', option: $option, x: implode(', ', $plan->rig->axisIds())));
     }
 
     /**

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\ShowsLive;
 use Evrent\Devices\Running\DeviceLocks;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'liveview', description: 'What a camera sees, as files')]
+#[AsCommand(name: 'liveview')]
 final class LiveviewCommand extends Command
 {
     private const MOST_FRAMES = 10_000;
@@ -26,36 +29,37 @@ final class LiveviewCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('camera', null, InputOption::VALUE_REQUIRED, 'ptp:HOST:PORT, usb: or ptpip:HOST:PORT:PORT');
-        $this->addOption('frames', null, InputOption::VALUE_REQUIRED, 'How many', '1');
-        $this->addOption('to', null, InputOption::VALUE_REQUIRED, 'Folder for frame-0001.jpg and on');
-        $this->addOption('magnified', null, InputOption::VALUE_REQUIRED, 'How many times, about the middle of the picture: 1 to 8', '1');
-        $this->setHelp('Says how many frames came a second. Ends with 0; with 1 where the camera does not answer or has no live view.');
+        $this->setDescription(Words::of('cli.liveview.description'));
+        $this->addOption('camera', null, InputOption::VALUE_REQUIRED, Words::of('cli.liveview.camera'));
+        $this->addOption('frames', null, InputOption::VALUE_REQUIRED, Words::of('cli.liveview.frames'), '1');
+        $this->addOption('to', null, InputOption::VALUE_REQUIRED, Words::of('cli.liveview.to'));
+        $this->addOption('magnified', null, InputOption::VALUE_REQUIRED, Words::of('cli.liveview.magnified'), '1');
+        $this->setHelp(Words::of('cli.liveview.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         [$address, $folder] = [$input->getOption('camera'), $input->getOption('to')];
         if (!is_string($address) || preg_match('/^(ptp:|usb:|ptpip:)/', $address) !== 1) {
-            throw new BadUsage('--camera: give where the camera is reached, such as ptp:127.0.0.1:7811 or usb:.');
+            throw new BadUsage(Words::of('cli.liveview.camera_problem'));
         }
         $frames = Input::whole($input, 'frames');
         if ($frames === null || $frames < 1 || $frames > self::MOST_FRAMES) {
-            throw new BadUsage('--frames: give a number from 1 to 10000.');
+            throw new BadUsage(Words::of('cli.liveview.frames_problem'));
         }
         $magnified = Input::whole($input, 'magnified');
         if ($magnified === null || $magnified < 1 || $magnified > 8) {
-            throw new BadUsage('--magnified: give a number from 1 to 8.');
+            throw new BadUsage(Words::of('cli.liveview.magnified_problem'));
         }
         if (!is_string($folder) || $folder === '' || !is_dir($folder) && !@mkdir($folder, 0o755, true)) {
-            throw new BadUsage('--to: give a folder that can be written to.');
+            throw new BadUsage(Words::of('cli.liveview.to_problem'));
         }
-        $locks = DeviceLocks::take(null, $address) ?? throw new BadUsage('--camera: something else on this machine uses this camera. End that first.');
+        $locks = DeviceLocks::take(null, $address) ?? throw new BadUsage(Words::of('cli.liveview.in_use'));
         $camera = CameraLinks::at($address);
         try {
             $camera->connect();
             if (!$camera instanceof ShowsLive || !$camera->hasLiveView()) {
-                throw new DeviceRefused('This camera has no live view. Take a test photo in its place.');
+                throw new DeviceRefused(new Message('devices.camera.no_live_view'));
             }
             $began = microtime(true);
             for ($n = 1; $n <= $frames; $n++) {
@@ -63,14 +67,14 @@ final class LiveviewCommand extends Command
             }
             $took = microtime(true) - $began;
         } catch (DeviceGone | DeviceRefused $wrong) {
-            fwrite(STDERR, "evrent: {$wrong->getMessage()}\n");
+            fwrite(STDERR, "evrent: " . Words::say($wrong->says) . "\n");
 
             return self::FAILURE;
         } finally {
             $camera->disconnect();
             $locks->letGo();
         }
-        $output->writeln(sprintf('%d frames, %.1f a second', $frames, $frames / max(1e-6, $took)));
+        $output->writeln(Words::of('cli.liveview.rate', frames: $frames, frames2: Quantity::fixed($frames / max(1e-6, $took), 1)));
 
         return self::SUCCESS;
     }
@@ -87,6 +91,6 @@ final class LiveviewCommand extends Command
                 return $frame;
             }
         }
-        throw new DeviceRefused('The camera is busy, and shows nothing.');
+        throw new DeviceRefused(new Message('devices.camera.no_picture'));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Export\Manifest;
 use Evrent\Devices\Photos\FolderSums;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -13,7 +15,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'manifest', description: 'Checksums of a folder, or whether a copy is whole by them')]
+#[AsCommand(name: 'manifest')]
 final class ManifestCommand extends Command
 {
     public const NOT_WHOLE = 1;
@@ -21,16 +23,17 @@ final class ManifestCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('folder', InputArgument::REQUIRED, 'Where the photos lie, or their copy');
-        $this->addOption('check', null, InputOption::VALUE_REQUIRED, 'a manifest: is all of it in the folder, and the same?');
-        $this->setHelp('A manifest is what sha256sum --check reads.');
+        $this->setDescription(Words::of('cli.manifest.description'));
+        $this->addArgument('folder', InputArgument::REQUIRED, Words::of('cli.manifest.folder'));
+        $this->addOption('check', null, InputOption::VALUE_REQUIRED, Words::of('cli.manifest.check'));
+        $this->setHelp(Words::of('cli.manifest.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $folder = $input->getArgument('folder');
         if (!is_string($folder) || !is_dir($folder)) {
-            throw new BadUsage('FOLDER: there is no folder of that name.');
+            throw new BadUsage(Words::of('cli.manifest.no_folder'));
         }
         $check = $input->getOption('check');
         if (!is_string($check)) {
@@ -40,17 +43,18 @@ final class ManifestCommand extends Command
         }
         $manifest = Manifest::read(Input::file($check, '--check', self::MOST_BYTES));
         $told = $manifest->against(FolderSums::of($folder));
-        foreach (['missing' => $told['missing'], 'not the same' => $told['changed'], 'not in the manifest' => $told['more']] as $what => $paths) {
-            foreach ($paths as $path) {
-                $output->writeln("{$what}: {$path}", OutputInterface::OUTPUT_RAW);
+        foreach (['missing', 'changed', 'more'] as $what) {
+            foreach ($told[$what] as $path) {
+                $output->writeln(Words::of("cli.manifest.{$what}", path: $path), OutputInterface::OUTPUT_RAW);
             }
         }
         $isWhole = $told['missing'] === [] && $told['changed'] === [];
-        $output->writeln(sprintf(
-            $isWhole ? 'The copy is whole: %s files.' : 'The copy is not whole: %2$s of %1$s files are missing or not the same.',
-            number_format(count($manifest->sums)),
-            number_format(count($told['missing']) + count($told['changed'])),
-        ), OutputInterface::OUTPUT_RAW);
+        $files = Quantity::number((float) count($manifest->sums));
+        $amiss = Quantity::number((float) (count($told['missing']) + count($told['changed'])));
+        $output->writeln(
+            $isWhole ? Words::of('cli.manifest.whole', files: $files) : Words::of('cli.manifest.not_whole', files: $files, amiss: $amiss),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return $isWhole ? self::SUCCESS : self::NOT_WHOLE;
     }

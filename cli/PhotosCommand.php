@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Differences;
 use Evrent\Core\Photos\Judged;
@@ -13,7 +16,7 @@ use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\OwnTimer;
 use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -21,7 +24,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'photos', description: 'Which photo on the card is which of the plan’s')]
+#[AsCommand(name: 'photos')]
 final class PhotosCommand extends Command
 {
     /** What exiftool tells of a hundred thousand photos, all tags left in. */
@@ -29,11 +32,12 @@ final class PhotosCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
-        $this->addArgument('metadata', InputArgument::REQUIRED, 'What exiftool -json -n writes of the photos');
-        $this->addOption('log', null, InputOption::VALUE_REQUIRED, 'the log of the take that they are of');
-        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
-        $this->setHelp('Reads no photo itself: only what exiftool tells of them.');
+        $this->setDescription(Words::of('cli.photos.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.check.plan'));
+        $this->addArgument('metadata', InputArgument::REQUIRED, Words::of('cli.photos.exif'));
+        $this->addOption('log', null, InputOption::VALUE_REQUIRED, Words::of('cli.photos.log'));
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, Words::of('cli.check.format'), 'text');
+        $this->setHelp(Words::of('cli.photos.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -46,14 +50,14 @@ final class PhotosCommand extends Command
         if (is_string($log)) {
             ['header' => $header, 'lines' => $lines] = TakeLogLines::read(Input::file($log, '--log'));
             if (($header['plan_sha256'] ?? '') !== TakeLogLines::planHash($shot->plan)) {
-                throw new BadUsage('--log: this log follows another plan. Give the plan that the take was shot with.');
+                throw new BadUsage(Words::of('cli.photos.other_plan'));
             }
             $begun = $header['begun_unix_s'] ?? null;
             $planned = PlannedPhotos::ofLog($shot, is_int($begun) || is_float($begun) ? (float) $begun : 0.0, $lines);
         }
         $matching = Matching::of($planned, $card);
-        $more = array_filter([OwnTimer::finding($shot, $matching)]);
-        $told = $format === 'json' ? MatchJson::of($matching, $card->skipped, null, $more) : self::text($matching, $card, $more);
+        $more = OwnTimer::finding($shot, $matching);
+        $told = $format === 'json' ? MatchJson::encode(Words::sayAll(MatchJson::of($matching, $card->skipped, null, $more))) : self::text($matching, $card, $more);
         $output->write($told, false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
@@ -70,35 +74,30 @@ final class PhotosCommand extends Command
     }
 
     /**
-     * @param list<array{says: string, failure?: string, mend: string}> $more
+     * @param array<string, Finding> $more
      */
     private static function text(Matching $matching, CardPhotos $card, array $more): string
     {
         $offset = $matching->clockOffsetSeconds();
-        $lines = [sprintf(
-            '%s of %s are on the card%s.',
-            number_format($matching->planned->count() - count($matching->missing())),
-            PlainText::photos($matching->planned->count()),
-            $offset === null ? '' : sprintf(
-                '; the camera’s clock is %s s %s%s',
-                PlainText::rounded(abs($offset), 1),
-                $offset < 0.0 ? 'behind' : 'ahead',
-                $matching->clock === null || abs($matching->clock->drift) < 1e-6
-                    ? ''
-                    : sprintf(' and drifts by %s ppm', PlainText::rounded($matching->clock->drift * 1e6, 0)),
-            ),
-        )];
+        $counted = ['there' => $matching->planned->count() - count($matching->missing()), 'count' => $matching->planned->count()];
+        $lines = [$offset === null ? Words::say(new Message('cli.photos.there', $counted)) : Words::say(new Message(
+            $offset < 0.0 ? 'cli.photos.clock_behind' : 'cli.photos.clock_ahead',
+            [...$counted, 'seconds' => Quantity::rounded(abs($offset), 1)],
+        ))];
+        if ($matching->clock !== null && abs($matching->clock->drift) >= 1e-6) {
+            $lines[] = Words::of('cli.photos.drift', ppm: Quantity::rounded($matching->clock->drift * 1e6, 0));
+        }
         foreach ($matching->said as $says) {
-            $lines[] = $says;
+            $lines[] = Words::say($says);
         }
         foreach ([...Differences::of($matching), ...Judged::of($matching), ...$more] as $finding) {
-            $lines[] = (isset($finding['failure']) ? "{$finding['failure']} " : '') . "{$finding['says']} {$finding['mend']}";
+            $lines[] = "{$finding->id->value} " . Words::say($finding->sentence) . ' ' . Words::say($finding->advice);
         }
         foreach ($matching->extras() as $extra) {
-            $lines[] = "{$extra['photo']->file}: {$extra['why']->told()}";
+            $lines[] = "{$extra['photo']->file}: " . Words::say($extra['why']->told());
         }
         foreach ($card->skipped as $skipped) {
-            $lines[] = "{$skipped['file']}: left out, {$skipped['why']}";
+            $lines[] = Words::of('cli.photos.skipped', file: $skipped['file'], why: $skipped['why']);
         }
 
         return implode("\n", $lines) . "\n";

@@ -6,6 +6,7 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Sky\Observer;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -18,9 +19,9 @@ final class Place
 {
     public static function addTo(Command $command): void
     {
-        $command->addOption('lat', null, InputOption::VALUE_REQUIRED, 'Latitude in degrees, north above zero');
-        $command->addOption('lon', null, InputOption::VALUE_REQUIRED, 'Longitude in degrees, east above zero');
-        $command->addOption('elevation', null, InputOption::VALUE_REQUIRED, 'Metres above the sea', '0');
+        $command->addOption('lat', null, InputOption::VALUE_REQUIRED, Words::of('cli.place.latitude'));
+        $command->addOption('lon', null, InputOption::VALUE_REQUIRED, Words::of('cli.place.longitude'));
+        $command->addOption('elevation', null, InputOption::VALUE_REQUIRED, Words::of('cli.place.elevation'), '0');
     }
 
     /**
@@ -30,8 +31,8 @@ final class Place
     public static function read(InputInterface $input): Observer
     {
         return new Observer(
-            Input::number($input, 'lat') ?? throw new BadUsage('--lat: give a latitude in degrees, such as 38.7.'),
-            Input::number($input, 'lon') ?? throw new BadUsage('--lon: give a longitude in degrees, such as -9.1.'),
+            Input::number($input, 'lat') ?? throw new BadUsage(Words::of('cli.place.latitude_problem')),
+            Input::number($input, 'lon') ?? throw new BadUsage(Words::of('cli.place.longitude_problem')),
             Input::number($input, 'elevation') ?? 0.0,
         );
     }

@@ -45,7 +45,9 @@ final class Program
         $first = $invalid->problems[0];
         $others = count($invalid->problems) - 1;
 
-        return ($first->pointer === '' ? '' : "{$first->pointer}: ") . Words::say($first->message) . ($others > 0 ? " (and {$others} more)" : '');
+        $said = ($first->pointer === '' ? '' : "{$first->pointer}: ") . Words::say($first->message);
+
+        return $others > 0 ? Words::of('cli.program.more', first: $said, others: $others) : $said;
     }
 
     private static function refuse(OutputInterface $output, string $message): int

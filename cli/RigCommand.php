@@ -10,22 +10,24 @@ use Evrent\Devices\Simulators\Rig\OtherFirmware;
 use Evrent\Devices\Simulators\Rig\RigServer;
 use Evrent\Devices\Simulators\Rig\SimulatedRig;
 use Evrent\Devices\Simulators\SimulatedKit;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'rig', description: 'A simulated rig that understands G-code over TCP')]
+#[AsCommand(name: 'rig')]
 final class RigCommand extends Command
 {
     protected function configure(): void
     {
-        DeviceOptions::add($this, 'Port it listens on, on this machine alone; 0 takes a free one');
-        $this->addOption('trigger', null, InputOption::VALUE_REQUIRED, 'HOST:PORT of the camera’s trigger input');
-        $this->addOption('trigger-file', null, InputOption::VALUE_REQUIRED, 'The camera’s --address-file: its trigger input is where that says');
-        $this->addOption('firmware', null, InputOption::VALUE_REQUIRED, 'usual, or other: one that speaks G-code otherwise (docs/devices.md)', 'usual');
-        $this->setHelp('Runs until it is stopped. What it understands is in docs/devices.md. Without a plan it has a slide of 1,200 mm, a pan and a tilt.');
+        $this->setDescription(Words::of('cli.rig.description'));
+        DeviceOptions::add($this, Words::of('cli.rig.port'));
+        $this->addOption('trigger', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig.trigger'));
+        $this->addOption('trigger-file', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig.camera_file'));
+        $this->addOption('firmware', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig.dialect'), 'usual');
+        $this->setHelp(Words::of('cli.rig.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -29,11 +29,11 @@ final class RigOptions
 
     public static function addTo(Command $command): void
     {
-        $command->addOption('rig-axes', null, InputOption::VALUE_REQUIRED, 'Axes in the rig’s status line, such as X,C,A; without it, as it reports');
-        $command->addOption('rig-letters', null, InputOption::VALUE_REQUIRED, 'Letters of the plan’s axes, such as "slide X, pan Y"');
-        $command->addOption('rig-home', null, InputOption::VALUE_REQUIRED, 'The line that homes it, such as $H');
-        $command->addOption('rig-wait', null, InputOption::VALUE_REQUIRED, 'The line that is answered when all motion has ended, such as "G4 P0.01"');
-        $command->addOption('rig-trigger', null, InputOption::VALUE_REQUIRED, 'The lines that trigger, such as "M8; G4 P{s}; M9"');
+        $command->addOption('rig-axes', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig_options.status'));
+        $command->addOption('rig-letters', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig_options.letters'));
+        $command->addOption('rig-home', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig_options.homing'));
+        $command->addOption('rig-wait', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig_options.settled'));
+        $command->addOption('rig-trigger', null, InputOption::VALUE_REQUIRED, Words::of('cli.rig_options.trigger'));
     }
 
     /** @throws BadUsage */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Cli;
 
 use Evrent\Core\Run\Before\Contradiction;
+use Evrent\Words\Words;
 
 /**
  * What the command line answers to what contradicts the plan: there is nobody to ask.
@@ -45,11 +46,11 @@ final class RunAnswers
     /** @return list<string> lines for whoever started it */
     public function list(): array
     {
-        $lines = ['Nothing was shot: what the devices tell contradicts the plan.'];
+        $lines = [Words::of('cli.run.refused')];
         foreach ($this->open as $one) {
-            $lines[] = "- {$one->says}" . ($one->set === null ? '' : " (--fix: {$one->set})");
+            $lines[] = '- ' . Words::say($one->says) . ($one->set === null ? '' : ' (--fix: ' . Words::say($one->set) . ')');
         }
 
-        return [...$lines, '--fix sets what can be set; --force uses the rest as it is.'];
+        return [...$lines, Words::of('cli.run.answers')];
     }
 }

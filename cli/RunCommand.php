@@ -23,6 +23,7 @@ use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\Runner;
 use Evrent\Devices\Running\World;
 use Evrent\Devices\Running\WorldChange;
+use Evrent\Words\Words;
 use RuntimeException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -31,32 +32,31 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'run', description: 'Shoot a plan on a rig and a camera')]
+#[AsCommand(name: 'run')]
 final class RunCommand extends Command
 {
     private const CONTRADICTED = 3;
 
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
-        $this->addOption('rig', null, InputOption::VALUE_REQUIRED, 'HOST:PORT or a serial port such as /dev/ttyUSB0; none for a camera on legs alone');
-        $camera = 'deaf, ptp:HOST:PORT, or usb: or ptpip:HOST:PORT:PORT as gphoto2 has it; own, or own: before one of them, on its own timer';
+        $this->setDescription(Words::of('cli.run.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.check.plan'));
+        $this->addOption('rig', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.rig'));
+        $camera = Words::of('cli.run.camera');
         $this->addOption('camera', null, InputOption::VALUE_REQUIRED, $camera, 'deaf');
-        $this->addOption('log', null, InputOption::VALUE_REQUIRED, 'File that the log is written to (evrent.run-log/2)');
-        $this->addOption('resume', null, InputOption::VALUE_NONE, 'Go on with the log that is there');
-        $this->addOption('delay', null, InputOption::VALUE_REQUIRED, 'Seconds until the first photo', '0');
-        $this->addOption('after-gap', null, InputOption::VALUE_REQUIRED, 'place: go on where it stood; clock: leave out what is past', 'place');
-        $this->addOption('when-out', null, InputOption::VALUE_REQUIRED, 'When card or battery runs out: wait for the swap, or end', 'wait');
-        $this->addOption('set', null, InputOption::VALUE_REQUIRED, 'auto: set the camera to the plan, where it can be set; off: leave it as it is', 'auto');
-        $this->addOption('rest', null, InputOption::VALUE_REQUIRED, 'Stop motion: seconds to rest before each photo; without it, each waits for "snap"');
-        $this->addOption('speed', null, InputOption::VALUE_REQUIRED, 'Speed of the simulated devices’ world, 1 to 1000; without it, as they run now');
-        $this->addOption('fix', null, InputOption::VALUE_NONE, 'Set what contradicts the plan and can be set: rig, focus, clock');
-        $this->addOption('force', null, InputOption::VALUE_NONE, 'Use as it is what contradicts the plan');
+        $this->addOption('log', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.log'));
+        $this->addOption('resume', null, InputOption::VALUE_NONE, Words::of('cli.run.resume'));
+        $this->addOption('delay', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.delay'), '0');
+        $this->addOption('after-gap', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.after_pause'), 'place');
+        $this->addOption('when-out', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.when_empty'), 'wait');
+        $this->addOption('set', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.settings'), 'auto');
+        $this->addOption('rest', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.rest'));
+        $this->addOption('speed', null, InputOption::VALUE_REQUIRED, Words::of('cli.run.speed'));
+        $this->addOption('fix', null, InputOption::VALUE_NONE, Words::of('cli.run.fix'));
+        $this->addOption('force', null, InputOption::VALUE_NONE, Words::of('cli.run.force'));
         RigOptions::addTo($this);
         $this->setHelp(
-            'Words on standard input are orders: pause, go_on, finish, abort, snap, step_back N. Killed at any moment, it goes on with --resume at the '
-            . 'right photo and place. Ends with 0 when every photo was taken as planned as far as the camera tells, 1 when not, and 3 when what the '
-            . 'devices tell contradicts the plan: then nothing was shot, and --fix or --force goes on. Keep hands clear before the rig moves.',
+            Words::of('cli.run.help'),
         );
     }
 
@@ -64,22 +64,22 @@ final class RunCommand extends Command
     {
         $path = $input->getOption('log');
         if (!is_string($path) || $path === '') {
-            throw new BadUsage('--log: give the file that the log is written to.');
+            throw new BadUsage(Words::of('cli.run.log_problem'));
         }
         $plan = Input::planAtOnce($input);
         $camera = self::camera($input, $plan->trigger->isCamera());
         $address = $input->getOption('rig');
         if ($address === 'sim' || $input->getOption('camera') === 'sim') {
-            throw new BadUsage('--rig, --camera: give where the simulated one is reached, as bin/evrent rig and camera say it.');
+            throw new BadUsage(Words::of('cli.run.devices_problem'));
         }
         $rig = is_string($address) ? new GcodeRig($plan->rig, $address, RigOptions::dialect($input)) : null;
         if ($rig === null && !$camera->tells() && !$plan->trigger->isCamera()) {
-            throw new BadUsage('--rig: give a rig, or a camera that can be fired without one.');
+            throw new BadUsage(Words::of('cli.run.rig_problem'));
         }
         $named = $input->getOption('camera');
         // Before anything is asked of them, and until this ends.
         $locks = DeviceLocks::take(is_string($address) ? $address : null, is_string($named) ? $named : '')
-            ?? throw new BadUsage('--rig: something else on this machine uses this rig or this camera. End that first.');
+            ?? throw new BadUsage(Words::of('cli.run.in_use'));
         $hash = TakeLogLines::planHash($plan);
         $speed = $input->getOption('speed') === null ? null : DeviceOptions::speed($input);
         $before = new RunAnswers($input->getOption('fix') === true, $input->getOption('force') === true);
@@ -88,7 +88,7 @@ final class RunCommand extends Command
             if ($input->getOption('resume') === true) {
                 $kept = TakeLogLines::read(Input::file($path, '--log'));
                 if ($kept['header']['plan_sha256'] !== $hash) {
-                    throw new BadUsage('--resume: this log follows another plan.');
+                    throw new BadUsage(Words::of('cli.run.other_plan'));
                 }
                 $last = $kept['lines'] === [] ? 0.0 : $kept['lines'][count($kept['lines']) - 1]->seconds;
                 $begun = is_numeric($kept['header']['begun_unix_s'] ?? null) ? (float) $kept['header']['begun_unix_s'] : microtime(true);
@@ -115,7 +115,7 @@ final class RunCommand extends Command
             $runner = new Runner(Schedule::of($plan), $setting, $rig, $camera, $store, $clock, $before->to(...));
             $ending = $runner->run();
         } catch (RuntimeException $wrong) {
-            throw $wrong instanceof BadUsage ? $wrong : new BadUsage("--log: {$wrong->getMessage()}");
+            throw $wrong instanceof BadUsage ? $wrong : new BadUsage(Words::of('cli.run.log_failed', getMessage: $wrong->getMessage()));
         } finally {
             $locks->letGo();
         }
@@ -126,7 +126,7 @@ final class RunCommand extends Command
 
             return self::CONTRADICTED;
         }
-        $output->writeln(sprintf('%s: %d photos triggered', str_replace('_', ' ', $ending->value), $runner->state()->taken));
+        $output->writeln(Words::of('cli.run.done', ending: Words::of("takes.state.{$ending->value}"), taken: $runner->state()->taken));
 
         return $ending === Ending::Complete ? self::SUCCESS : self::FAILURE;
     }
@@ -161,10 +161,10 @@ final class RunCommand extends Command
     {
         $name = $input->getOption('camera');
         if (!is_string($name) || preg_match((string) KitKind::Body->addressFormat(), $name) !== 1) {
-            throw new BadUsage('--camera: give deaf, own, ptp:HOST:PORT, usb:, or ptpip:HOST:PORT:PORT.');
+            throw new BadUsage(Words::of('cli.run.camera_problem'));
         }
         if (CameraLinks::isOwnTimer($name) && !$isOwnTimer) {
-            throw new BadUsage('--camera: this plan has the rig fire the camera. Give one that is fired, or have the plan say otherwise.');
+            throw new BadUsage(Words::of('cli.run.not_triggered'));
         }
 
         return CameraLinks::at($name, $isOwnTimer);

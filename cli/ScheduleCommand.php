@@ -6,6 +6,7 @@ namespace Evrent\Cli;
 
 use Evrent\Core\Format\ScheduleCsv;
 use Evrent\Core\Format\ScheduleJson;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -13,14 +14,15 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'schedule', description: 'The frame schedule of a plan')]
+#[AsCommand(name: 'schedule')]
 final class ScheduleCommand extends Command
 {
     protected function configure(): void
     {
-        $this->addArgument('plan', InputArgument::REQUIRED, 'A plan file (evrent.plan/1), or - for standard input');
-        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'json or csv', 'json');
-        $this->setHelp('Writes where the rig stands, when each photo is taken and what is left of its interval, for every photo.');
+        $this->setDescription(Words::of('cli.schedule.description'));
+        $this->addArgument('plan', InputArgument::REQUIRED, Words::of('cli.check.plan'));
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, Words::of('cli.schedule.format'), 'json');
+        $this->setHelp(Words::of('cli.schedule.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

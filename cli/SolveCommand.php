@@ -4,38 +4,39 @@ declare(strict_types=1);
 
 namespace Evrent\Cli;
 
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Timing\Solution;
 use Evrent\Core\Timing\Solver;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(name: 'solve', description: 'The missing one of clip or photos, interval, and shooting time')]
+#[AsCommand(name: 'solve')]
 final class SolveCommand extends Command
 {
     protected function configure(): void
     {
+        $this->setDescription(Words::of('cli.solve.description'));
         foreach (
             [
-                'fps' => 'frames per second of the clip (24)',
-                'clip' => 'length of the clip, such as 20 or 1:30',
-                'photos' => 'photos, instead of the clip',
-                'way' => 'instead of them: how far an axis goes, mm or degrees, with --step',
-                'step' => 'how far it goes from photo to photo',
-                'interval' => 'from trigger to trigger',
-                'shooting' => 'time on site, such as 1h30m or 90 min',
-                'resolution' => 'the timer’s finest setting in seconds (0.1)',
+                'fps' => Words::of('cli.solve.fps'),
+                'clip' => Words::of('cli.solve.clip'),
+                'photos' => Words::of('cli.solve.photos'),
+                'way' => Words::of('cli.solve.way'),
+                'step' => Words::of('cli.solve.step'),
+                'interval' => Words::of('cli.solve.interval'),
+                'shooting' => Words::of('cli.solve.time'),
+                'resolution' => Words::of('cli.solve.resolution'),
             ] as $name => $what
         ) {
             $this->addOption($name, null, InputOption::VALUE_REQUIRED, $what);
         }
-        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
-        $this->setHelp('Give any two of clip, photos or way and step, interval, and shooting time. '
-            . 'Rounding never overruns the shooting time and never falls short of the clip unless nothing else is possible.');
+        $this->addOption('format', null, InputOption::VALUE_REQUIRED, Words::of('cli.check.format'), 'text');
+        $this->setHelp(Words::of('cli.solve.help'));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -60,17 +61,17 @@ final class SolveCommand extends Command
 
     private static function text(Solution $solution): string
     {
-        $text = sprintf(
-            "%s, one every %s s: %s of shooting, %s of clip at %s fps.\n",
-            PlainText::photos($solution->photos),
-            PlainText::number($solution->intervalSeconds),
-            PlainText::duration($solution->shootingSeconds),
-            PlainText::seconds($solution->clipSeconds),
-            PlainText::number($solution->framesPerSecond),
-        );
+        $text = Words::of(
+            'cli.solve.result',
+            photos: Quantity::photos($solution->photos),
+            intervalSeconds: Quantity::number($solution->intervalSeconds),
+            shootingSeconds: Quantity::duration($solution->shootingSeconds),
+            clipSeconds: Quantity::seconds($solution->clipSeconds),
+            framesPerSecond: Quantity::number($solution->framesPerSecond),
+        ) . "\n";
 
         return $solution->overrunSeconds > 0.0
-            ? $text . sprintf("It overruns the shooting time by %s: nothing shorter is possible.\n", PlainText::duration($solution->overrunSeconds))
+            ? $text . Words::of('cli.solve.overrun', overrunSeconds: Quantity::duration($solution->overrunSeconds)) . "\n"
             : $text;
     }
 

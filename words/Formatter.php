@@ -40,6 +40,7 @@ final readonly class Formatter
             QuantityForm::Between => $this->between($this->signs(PlainText::number($value)), $this->signs(PlainText::number((float) $quantity->to))),
             QuantityForm::BetweenSigned => $this->betweenSigned($quantity),
             QuantityForm::Counted => $this->counted($this->rounded($value, $quantity->decimals), $quantity->unit),
+            QuantityForm::WithUnit => PlainText::withUnit($this->rounded($value, $quantity->decimals), $quantity->unit),
             QuantityForm::Photos => $this->counted($this->whole((int) $quantity->value), 'photo'),
             QuantityForm::Exposure => $this->signs(PlainText::exposure($value)),
             QuantityForm::Shutter => $this->signs(PlainText::shutter($value)),

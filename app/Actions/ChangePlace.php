@@ -8,6 +8,7 @@ use App\Models\Shoot;
 use App\Pages\WorkedPlan;
 use Evrent\Core\Day\TypedPlace;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
@@ -47,7 +48,7 @@ final class ChangePlace
                     // A shot that cannot be worked out keeps its place until it is mended; the others move.
                     continue;
                 }
-                ($this->saveRevision)($shot, $worked, 'place and day of the shoot', $revision->id);
+                ($this->saveRevision)($shot, $worked, new Message('history.place'), $revision->id);
             }
         });
     }

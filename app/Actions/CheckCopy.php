@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\FolderWork;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Photos\FolderSums;
 
 /**
@@ -27,7 +28,7 @@ final class CheckCopy
         }
         $gone = array_diff($work->reading->names, array_map(strval(...), array_keys($manifest->sums)));
         if ($gone !== []) {
-            return ['status' => 'failed', 'trouble' => reset($gone) . ' cannot be read where it was. Put the card back, and check again.'];
+            return ['status' => 'failed', 'trouble' => Message::toStore(new Message('app.check_copy.gone', ['gone' => reset($gone)]))];
         }
         $lacked = $manifest->lackedBy($copy);
         $named = static fn (array $paths): string => json_encode(array_slice($paths, 0, self::MOST_NAMED), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);

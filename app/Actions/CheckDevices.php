@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\DeviceAddress;
@@ -29,17 +30,17 @@ final class CheckDevices
     {
         [$rig, $words] = $rig ?? [null, new RigWords()];
         if ($rig === null && ($what === CheckKind::Ends || $shot->currentRevision()->toPlan()->rig->axes !== [] && $what === CheckKind::Keyframes)) {
-            throw new InvalidInput([new Problem('/rig', 'There is no rig to drive. Choose one.')]);
+            throw new InvalidInput([new Problem('/rig', new Message('app.check_devices.no_rig'))]);
         }
 
         return DB::connection()->transaction(static function () use ($shot, $what, $rig, $words, $camera): DeviceCheck {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $running = static fn (string $key, string $is): bool => Take::underWay()->where($key, $is)->exists();
             if ($rig !== null && $running('rig_key', DeviceAddress::ofRig($rig))) {
-                throw new InvalidInput([new Problem('/rig', 'A take is running on this rig. End it first.')]);
+                throw new InvalidInput([new Problem('/rig', new Message('app.check_devices.rig_taken'))]);
             }
             if ($running('camera_key', DeviceAddress::ofCamera($camera) ?? '')) {
-                throw new InvalidInput([new Problem('/camera', 'A take is running on this camera. End it first.')]);
+                throw new InvalidInput([new Problem('/camera', new Message('app.check_devices.camera_taken'))]);
             }
             $running = DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->first();
 

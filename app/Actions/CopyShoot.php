@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\DayEvent;
 use App\Models\Shoot;
+use Evrent\Core\Messages\Message;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -30,7 +31,7 @@ final class CopyShoot
             $copy->dayEvents()->createMany($shoot->dayEvents->map(static fn (DayEvent $event): array => $event->only(['at', 'label']))->all());
             foreach ($shoot->shots()->with('revision')->get() as $shot) {
                 $pinned = $shot->pinned();
-                $made = ($this->createShot)($copy, $pinned->plan, "copied from {$shoot->name}", $pinned->pins);
+                $made = ($this->createShot)($copy, $pinned->plan, new Message('history.copied', ['title' => $shoot->name]), $pinned->pins);
                 $made->update(['setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes]);
             }
 

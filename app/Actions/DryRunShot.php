@@ -7,6 +7,8 @@ namespace App\Actions;
 use App\Models\Run;
 use App\Models\RunPhoto;
 use App\Models\Shot;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
@@ -71,7 +73,7 @@ final class DryRunShot
                 'planned_write_end_seconds' => $log->plannedWriteEndSeconds($taken->number),
                 'write_end_seconds' => $taken->exposed?->writeEndSeconds,
                 'late_seconds' => $taken->lateSeconds,
-                'faults' => implode(', ', $log->faultsOf($taken)),
+                'faults' => Message::toStore(Joined::of($log->faultsOf($taken), Joined::COMMA)),
                 'planned_motor_position_steps' => json_encode($planned->motorPositionSteps, JSON_THROW_ON_ERROR),
                 'motor_position_steps' => json_encode($taken->motorPositionSteps, JSON_THROW_ON_ERROR),
             ];

@@ -16,6 +16,7 @@ use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Messages\Text;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -115,7 +116,7 @@ final class EditShot
      *
      * @throws ShotChangedElsewhere
      */
-    private function changedElsewhere(Shot $shot, PlanRevision $now, AskedEdit $asked): string
+    private function changedElsewhere(Shot $shot, PlanRevision $now, AskedEdit $asked): Text|string
     {
         $shown = $shot->revisions()->find($asked->revisionId);
         if (!$shown instanceof PlanRevision || $asked->typed === null) {

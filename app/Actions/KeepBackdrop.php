@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Backdrop;
 use App\Models\Shot;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Optics\Backdrop as Photo;
 use Evrent\Core\Optics\Finder;
 use Evrent\Core\Schedule\Poses;
@@ -33,11 +34,11 @@ final class KeepBackdrop
     public function __invoke(Shot $shot, string $end, string $whence, string $jpeg, ?array $stands): void
     {
         $plan = $shot->currentRevision()->toPlan();
-        $optics = $plan->optics ?? throw new InvalidInput([new Problem('/photo', 'Describe the picture first: how a photo is seen hangs on the lens.')]);
+        $optics = $plan->optics ?? throw new InvalidInput([new Problem('/photo', new Message('app.backdrop.no_picture'))]);
         $size = @getimagesizefromstring($jpeg);
         $image = $size === false || $size[2] !== IMAGETYPE_JPEG ? null : Decoder::image($jpeg, self::MOST_PIXELS);
         if ($size === false || $image === null) {
-            throw new InvalidInput([new Problem('/photo', 'This is no photo that can be read here. Choose a JPEG of up to 4 MB.')]);
+            throw new InvalidInput([new Problem('/photo', new Message('app.backdrop.unreadable'))]);
         }
         Photo::check($size[0], $size[1], $optics);
         $positions = array_replace($plan->move->end($end === 'first')->positions, $stands ?? []);

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\DeviceCheck;
 use Carbon\CarbonInterface;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Preflight;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\CheckStore;
@@ -25,12 +26,12 @@ final class KeepCheck implements CheckStore
         $this->beatsAt = now();
     }
 
-    public function say(string $sentence): void
+    public function say(Text|string $sentence): void
     {
         $this->check->forceFill(['said' => [...$this->check->said, $sentence], 'beat_at' => now()])->save();
     }
 
-    public function found(string $item, ?bool $isWell, string $says): void
+    public function found(string $item, ?bool $isWell, Text|string $says): void
     {
         $this->check->forceFill(['found' => [...$this->check->found, $item => ['isWell' => $isWell, 'says' => $says]], 'beat_at' => now()])->save();
         if ($isWell !== null && Preflight::tryFrom($item) !== null) {

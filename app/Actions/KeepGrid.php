@@ -7,6 +7,8 @@ namespace App\Actions;
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use Carbon\CarbonInterface;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Devices\Running\GridStore;
 
 /**
@@ -15,7 +17,6 @@ use Evrent\Devices\Running\GridStore;
 final class KeepGrid implements GridStore
 {
     private const LOOK_MILLISECONDS = 300;
-    private const MOST_SAID = 500;
 
     private CarbonInterface $looksAt;
     private bool $isStopped = false;
@@ -35,14 +36,14 @@ final class KeepGrid implements GridStore
         $this->grid->forceFill(['taken' => $taken, 'beat_at' => now()])->save();
     }
 
-    public function shot(string $cell, string $film, string $still, string $says): void
+    public function shot(string $cell, string $film, string $still, Text|string $says): void
     {
-        $this->keep($cell, ['film' => base64_encode($film), 'still' => base64_encode($still), 'says' => mb_substr($says, 0, self::MOST_SAID)]);
+        $this->keep($cell, ['film' => base64_encode($film), 'still' => base64_encode($still), 'says' => Message::toStore($says)]);
     }
 
-    public function skipped(string $cell, string $why): void
+    public function skipped(string $cell, Text|string $why): void
     {
-        $this->keep($cell, ['film' => null, 'still' => null, 'says' => mb_substr($why, 0, self::MOST_SAID)]);
+        $this->keep($cell, ['film' => null, 'still' => null, 'says' => Message::toStore($why)]);
     }
 
     public function isStopped(): bool
@@ -56,10 +57,10 @@ final class KeepGrid implements GridStore
         return $this->isStopped;
     }
 
-    public function is(string $status, string $says = ''): void
+    public function is(string $status, Text|string $says = ''): void
     {
         $this->grid->forceFill([
-            'status' => $status, 'says' => mb_substr($says, 0, self::MOST_SAID), 'cell' => '', 'beat_at' => now(),
+            'status' => $status, 'says' => Message::toStore($says), 'cell' => '', 'beat_at' => now(),
         ])->save();
     }
 

@@ -9,6 +9,7 @@ use App\Pages\LearntBody;
 use App\Pages\PhotosPage;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -29,11 +30,11 @@ final class LearnOfBody
     public function __invoke(PhotosPage $page, string $body, array $fields): void
     {
         $item = KitItem::query()->where('kind', KitKind::Body->value)->find((int) $body)
-            ?? throw new InvalidInput([new Problem('/body', 'This body is not in the kit any more. Choose another.')]);
+            ?? throw new InvalidInput([new Problem('/body', new Message('app.learnt.gone'))]);
         $chosen = array_fill_keys(array_filter($fields, is_string(...)), true);
         $learnt = array_intersect_key((new LearntBody($page, $item))->values, $chosen);
         if ($learnt === []) {
-            throw new InvalidInput([new Problem('/fields', 'Tick what is to be kept.')]);
+            throw new InvalidInput([new Problem('/fields', new Message('app.learnt.tick'))]);
         }
         ($this->keep)($item, static function (?Piece $is) use ($learnt): Piece {
             assert($is !== null);

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Preset;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\RecipeOfShot;
 use Evrent\Core\Presets\RecipeText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -29,21 +31,24 @@ final class LearnRecipe
         try {
             $recipe = RecipeOfShot::of($schedule, $clipSeconds > 0.0 ? $clipSeconds : $schedule->summary->clipSeconds, $sentence);
         } catch (InvalidInput $invalid) {
-            throw new InvalidInput([new Problem('/why', 'Enter what was learnt, in up to 500 characters.')]);
+            throw new InvalidInput([new Problem('/why', new Message('app.learn_recipe.lesson'))]);
         }
         DB::connection()->transaction(static function () use ($name, $recipe, $isGood): void {
             DB::statement('lock table presets in share row exclusive mode');
             $kept = Preset::query()->where('name', $name)->first();
             if ($kept !== null && $kept->kind !== PresetKind::Recipe) {
-                throw new InvalidInput([new Problem('/name', 'A move or a shot is kept by that name. Choose another.')]);
+                throw new InvalidInput([new Problem('/name', new Message('app.learn_recipe.name'))]);
             }
             if ($kept === null && !$isGood) {
-                throw new InvalidInput([new Problem('/name', 'What came out poor is no recipe. Choose the one that it warns of.')]);
+                throw new InvalidInput([new Problem('/name', new Message('app.learn_recipe.poor'))]);
             }
             try {
-                $recipe = $isGood ? $recipe : RecipeOfShot::warned(RecipeText::fromJson($kept->content, $kept->note), $recipe);
+                $recipe = $isGood ? $recipe : RecipeOfShot::warned(
+                    RecipeText::fromJson($kept->content, $kept->note),
+                    Words::say(RecipeOfShot::warning($recipe)),
+                );
             } catch (InvalidInput) {
-                $says = 'With what this recipe says already it would be longer than 500 characters. Say it in fewer words.';
+                $says = new Message('app.learn_recipe.too_long');
                 throw new InvalidInput([new Problem('/why', $says)]);
             }
             Preset::query()->updateOrCreate(

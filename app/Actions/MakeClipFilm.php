@@ -10,12 +10,13 @@ use App\Pages\FileNames;
 use ErrorException;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Film as FilmOf;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Film\FilmWork;
 use Evrent\Devices\Film\Interrupted;
 use Evrent\Devices\Processes\NoRoom;
-use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -24,7 +25,7 @@ use RuntimeException;
  */
 final class MakeClipFilm
 {
-    public const BROKEN_OFF = 'It was broken off three times. Make it again; if it stays so, details are in Evrent’s log.';
+    public const GIVEN_UP = '{"key":"clip.work.given_up"}';
     private const MOST_BEGUN = 3;
 
     public function __construct(private readonly ClearFilms $clear)
@@ -42,7 +43,7 @@ final class MakeClipFilm
             return;
         }
         if ($film->refresh()->begun > self::MOST_BEGUN) {
-            $this->end($film, ['status' => 'failed', 'trouble' => self::BROKEN_OFF]);
+            $this->end($film, ['status' => 'failed', 'trouble' => self::GIVEN_UP]);
 
             return;
         }
@@ -53,15 +54,15 @@ final class MakeClipFilm
             // The queue begins it again.
             throw $ended;
         } catch (InvalidInput $invalid) {
-            $this->end($film, ['status' => 'failed', 'trouble' => Words::say($invalid->problems[0]->message)]);
-        } catch (RuntimeException | ErrorException $failure) {
-            if (preg_match('/No space left|disk is full/i', $failure->getMessage()) === 1) {
-                $says = 'The disk is full. Make room on it: the clip is made then by itself.';
+            $this->end($film, ['status' => 'failed', 'trouble' => Message::toStore($invalid->problems[0]->message)]);
+        } catch (Failure | ErrorException $failure) {
+            if ($failure instanceof NoRoom || str_contains($failure->getMessage(), 'No space left')) {
+                $says = Message::toStore(new Message('clip.work.disk_full'));
                 Film::query()->whereKey($film->id)->where('status', 'making')
                     ->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
                 throw new NoRoom();
             }
-            $this->end($film, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500)]);
+            $this->end($film, ['status' => 'failed', 'trouble' => $failure instanceof Failure ? Message::toStore($failure->says) : mb_substr($failure->getMessage(), 0, 500)]);
         } finally {
             FilmWork::clear($work);
         }

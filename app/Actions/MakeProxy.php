@@ -9,6 +9,9 @@ use App\Pages\ClipPage;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Film as FilmOf;
 use Evrent\Core\Format\ClipJson;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Film\FilmWork;
@@ -31,7 +34,7 @@ final class MakeProxy
      */
     public function __invoke(ClipPage $page, bool $isLevel): string
     {
-        $card = $page->card ?? throw self::none('There are no photos to show yet. Read them from the card first.');
+        $card = $page->card ?? throw self::none(new Message('app.proxy.none'));
         if (!$card->mayBeRead()) {
             throw self::none($card->trouble());
         }
@@ -51,7 +54,7 @@ final class MakeProxy
         is_dir($folder) || @mkdir($folder, 0o700, true);
         $lock = fopen("{$folder}/{$key}.lock", 'c');
         if ($lock === false || !flock($lock, LOCK_EX)) {
-            throw self::none('The folder of films cannot be written.');
+            throw self::none(new Message('app.proxy.folder'));
         }
         try {
             if (!is_file($path)) {
@@ -62,8 +65,8 @@ final class MakeProxy
                     $film = static fn (int $width, int $height, Frames $few): FilmOf => new FilmOf($few, $width, $height, $offsets, true);
                     $made = $quick->make($work, $film);
                     rename($made, $path);
-                } catch (RuntimeException $failure) {
-                    throw self::none($failure->getMessage());
+                } catch (Failure $failure) {
+                    throw self::none($failure->says);
                 } finally {
                     FilmWork::clear($work);
                 }
@@ -89,7 +92,7 @@ final class MakeProxy
         }
     }
 
-    private static function none(string $says): InvalidInput
+    private static function none(Text|string $says): InvalidInput
     {
         return new InvalidInput([new Problem('/photos', $says)]);
     }

@@ -8,6 +8,7 @@ use App\Models\Preset;
 use App\Models\Trial;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Presets\RecipeText;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -22,7 +23,7 @@ final class MakeRecipeOfTrial
      */
     public function __invoke(Trial $trial): void
     {
-        $recipe = $trial->matrix()->recipe(self::CLIP_SECONDS);
+        $recipe = $trial->matrix()->recipe(self::CLIP_SECONDS, Words::say($trial->matrix()->reason()));
         DB::connection()->transaction(static function () use ($trial, $recipe): void {
             // Pressed in two windows at once, it is one recipe all the same.
             DB::statement('lock table presets in share row exclusive mode');

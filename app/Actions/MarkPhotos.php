@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\Mark;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -32,13 +33,13 @@ final class MarkPhotos
         $first = filter_var(trim($from), FILTER_VALIDATE_INT);
         $last = trim($to) === '' ? $first : filter_var(trim($to), FILTER_VALIDATE_INT);
         if ($first === false || !array_key_exists($first, $photos)) {
-            throw new InvalidInput([new Problem('/from', sprintf('Enter the number of a photo, from 1 to %s.', number_format(count($photos))))]);
+            throw new InvalidInput([new Problem('/from', new Message('app.mark_photos.from', ['photos' => count($photos)]))]);
         }
         if ($last === false || $last < $first || !array_key_exists($last, $photos)) {
-            throw new InvalidInput([new Problem('/to', 'Enter the number of the last of them, or leave it empty for one alone.')]);
+            throw new InvalidInput([new Problem('/to', new Message('app.mark_photos.to'))]);
         }
         if (mb_strlen($why) > self::MOST_WHY_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $why) !== 0) {
-            throw new InvalidInput([new Problem('/why', sprintf('Enter why in up to %d characters, on one line.', self::MOST_WHY_CHARACTERS))]);
+            throw new InvalidInput([new Problem('/why', new Message('app.mark_photos.why', ['most_why_characters' => self::MOST_WHY_CHARACTERS]))]);
         }
         DB::connection()->transaction(static function () use ($reading, $first, $last, $mark, $why): void {
             // Marks that another window made meanwhile stay.

@@ -8,6 +8,7 @@ use App\Models\CardReading;
 use App\Models\Take;
 use App\Models\TakeLine;
 use Evrent\Core\Format\MatchJson;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Photos\Matching;
@@ -43,19 +44,19 @@ final class MatchPhotos
         }
         $photos = $reading->photos();
         $matching = Matching::of($planned, $photos, $placed);
-        $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => 'it is no photo'], $reading->others);
-        $unread = array_map(static fn (string $file, string $why): array => ['file' => $file, 'why' => $why], array_keys($reading->unread), $reading->unread);
+        $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => new Message('photos.unread.no_photo')], $reading->others);
+        $unread = array_map(static fn (string $file, mixed $why): array => ['file' => $file, 'why' => Message::kept($why)], array_keys($reading->unread), $reading->unread);
         $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts, $reading->torn);
 
         return [
-            'matched' => MatchJson::of(
+            'matched' => MatchJson::encode(MatchJson::of(
                 $matching,
                 [...$unread, ...$photos->skipped, ...$skipped],
                 $seen->measured,
                 $seen->findings,
                 $seen->spoilt,
                 self::takes(),
-            ),
+            )),
             'sheet' => $seen->sheet->toJson(),
             'exposures' => json_encode((object) ExposureStops::of($photos, array_filter($matching->files(), is_string(...))), JSON_THROW_ON_ERROR),
             'placed' => $placed === null ? null : json_encode($placed, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
@@ -92,12 +93,12 @@ final class MatchPhotos
             static fn (CardPhoto $photo): bool => $photo->file === $file || basename($photo->file) === $file,
         ));
         if ($file === '' || $found === []) {
-            throw new InvalidInput([new Problem('/file', 'Enter the name of a photo that is on the card, such as EVR_0001.JPG.')]);
+            throw new InvalidInput([new Problem('/file', new Message('app.match_photos.file'))]);
         }
         $count = $reading->revision->toPlan()->photosTotal();
         $place = filter_var(trim($number), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $count]]);
         if ($place === false) {
-            throw new InvalidInput([new Problem('/number', sprintf('Enter the number of a photo of the plan, from 1 to %s.', number_format($count)))]);
+            throw new InvalidInput([new Problem('/number', new Message('app.match_photos.number', ['count' => $count]))]);
         }
         CardReading::query()->whereKey($reading->id)->where('status', 'done')->update($this($reading, new Placed($found[0]->file, $place)));
     }

@@ -8,6 +8,7 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use App\Pages\WorkedPlan;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Messages\Message;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -31,7 +32,7 @@ final class MoveShot
             $revision = $locked->currentRevision();
             $pinned = $revision->pinned();
             $worked = WorkedPlan::of(new PinnedPlan($pinned->plan->movedTo($to->site(), $before), $pinned->pins));
-            ($this->saveRevision)($locked, $worked, "moved to {$to->name}", $revision->id);
+            ($this->saveRevision)($locked, $worked, new Message('history.moved', ['shoot' => $to->name]), $revision->id);
             $locked->update(['shoot_id' => $to->id]);
             $shot->setRawAttributes($locked->getAttributes(), true)->unsetRelations();
         });

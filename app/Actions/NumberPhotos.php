@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Models\FolderWork;
 use App\Pages\ClipPhotos;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Photos\Numbered;
 
 /**
@@ -31,8 +33,8 @@ final class NumberPhotos
         $goesOn = static fn (int $done): bool => FolderWork::query()->whereKey($work->id)->where('status', 'working')->update(['done' => $done]) > 0;
         try {
             $manifest = Numbered::make($names, $work->folder, $work->kind === 'copies', $goesOn);
-        } catch (\RuntimeException $failure) {
-            return ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500)];
+        } catch (Failure $failure) {
+            return ['status' => 'failed', 'trouble' => Message::toStore($failure->says)];
         }
 
         return $manifest === null ? ['status' => 'stopped'] : ['status' => 'done', 'manifest' => $manifest->text()];

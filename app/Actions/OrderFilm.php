@@ -9,6 +9,7 @@ use App\Models\Film;
 use App\Models\Shot;
 use App\Pages\ClipPage;
 use Evrent\Core\Format\ClipJson;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ final class OrderFilm
             $locked = Shot::query()->lockForUpdate()->findOrFail($shot->id);
             $page = new ClipPage($locked);
             if ($page->card === null) {
-                throw new InvalidInput([new Problem('/photos', 'There are no photos to make it of yet. Read them from the card first.')]);
+                throw new InvalidInput([new Problem('/photos', new Message('app.order_film.none'))]);
             }
             $frames = $page->frames();
             if ($page->card->trouble() !== '') {

@@ -8,6 +8,8 @@ use App\Jobs\WorkInFolder;
 use App\Models\CardReading;
 use App\Models\FolderWork;
 use App\Pages\Settings;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Photos\PhotoFolder;
@@ -26,17 +28,17 @@ final class OrderFolderWork
     public function __invoke(CardReading $reading, string $kind, string $folder): FolderWork
     {
         if (!in_array($kind, ['check', 'links', 'copies'], true)) {
-            throw self::wrong('/kind', 'Choose links or copies.');
+            throw self::wrong('/kind', new Message('app.folder_work.kind'));
         }
         if ($folder === '' || $folder[0] !== '/') {
-            throw self::wrong('/folder', 'Enter the folder’s whole path, such as /media/backup/card-1.');
+            throw self::wrong('/folder', new Message('app.folder_work.path'));
         }
         if ($reading->isOfHeads()) {
-            throw self::wrong('/folder', 'Only the heads of these photos are here. Read them from a folder on this machine first.');
+            throw self::wrong('/folder', new Message('app.folder_work.heads'));
         }
         $allowed = Settings::kept()->photoFolders();
         if (!Settings::kept()->mayRead($reading->folder)) {
-            throw self::wrong('/folder', "The photos’ own folder, {$reading->folder}, may not be read any more: the settings name those that may.");
+            throw self::wrong('/folder', new Message('app.folder_work.own_folder', ['folder' => $reading->folder]));
         }
         $kind === 'check' ? self::checkCopy($reading, $folder, $allowed) : self::checkNew($folder, $allowed);
 
@@ -67,10 +69,10 @@ final class OrderFolderWork
     private static function checkCopy(CardReading $reading, string $folder, array $allowed): void
     {
         if (!is_dir($folder) || !Settings::kept()->mayRead($folder)) {
-            throw self::wrong('/folder', 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.');
+            throw self::wrong('/folder', new Message('app.folder_work.outside', ['x' => implode(', ', $allowed)]));
         }
         if (PhotoFolder::isWithin($folder, [$reading->folder]) || PhotoFolder::isWithin($reading->folder, [$folder])) {
-            throw self::wrong('/folder', 'These are the photos themselves, and no copy. Enter the folder of the copy.');
+            throw self::wrong('/folder', new Message('app.folder_work.same'));
         }
     }
 
@@ -80,18 +82,18 @@ final class OrderFolderWork
     private static function checkNew(string $folder, array $allowed): void
     {
         if (file_exists($folder)) {
-            throw self::wrong('/folder', 'This is there already. Enter the name of a new folder: nothing that is there is written over.');
+            throw self::wrong('/folder', new Message('app.folder_work.exists'));
         }
         $parent = dirname($folder);
         if (!is_dir($parent) || !Settings::kept()->mayRead($parent)) {
-            throw self::wrong('/folder', 'Enter a new folder in one that is there, below one that may be read: ' . implode(', ', $allowed) . '.');
+            throw self::wrong('/folder', new Message('app.folder_work.outside', ['x' => implode(', ', $allowed)]));
         }
         if (!is_writable($parent)) {
-            throw self::wrong('/folder', "Evrent may not write in {$parent}. Enter a new folder in another.");
+            throw self::wrong('/folder', new Message('app.folder_work.locked', ['parent' => $parent]));
         }
     }
 
-    private static function wrong(string $pointer, string $says): InvalidInput
+    private static function wrong(string $pointer, Text|string $says): InvalidInput
     {
         return new InvalidInput([new Problem($pointer, $says)]);
     }

@@ -9,6 +9,7 @@ use App\Models\CardReading;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Illuminate\Support\Facades\DB;
@@ -31,15 +32,15 @@ final class ReadCard
     {
         $allowed = Settings::kept()->photoFolders();
         if ($folder === '' || $folder[0] !== '/') {
-            throw new InvalidInput([new Problem('/folder', 'Enter the folder’s whole path, such as /home/me/photos/card-1.')]);
+            throw new InvalidInput([new Problem('/folder', new Message('app.read_card.path'))]);
         }
         if (preg_match('/\.(?:zip|rar|7z|tar|gz)$/i', $folder) === 1) {
-            throw new InvalidInput([new Problem('/folder', 'This is an archive. Unpack it first, and enter the folder that it makes.')]);
+            throw new InvalidInput([new Problem('/folder', new Message('app.read_card.archive'))]);
         }
         if (!Settings::kept()->mayRead($folder)) {
             throw new InvalidInput([new Problem('/folder', $allowed === []
-                ? 'No folder may be read yet. Name those that may in the settings.'
-                : 'This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.')]);
+                ? new Message('app.read_card.none_allowed')
+                : new Message('app.read_card.outside', ['x' => implode(', ', $allowed)]))]);
         }
 
         return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {

@@ -6,6 +6,9 @@ namespace App\Actions;
 
 use App\Models\CardReading;
 use App\Pages\Settings;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Photos\Placed;
 use Evrent\Core\Words\FileName;
 use Evrent\Devices\Photos\Apart;
@@ -69,9 +72,9 @@ final class ReadOn
             $read = array_values(array_diff($names, array_keys($looked->unread)));
             $told = $exif->told($read);
         } catch (NoRoom $full) {
-            return $this->away($reading, $full->getMessage());
-        } catch (RuntimeException $failure) {
-            $this->change($reading, ['status' => 'failed', 'trouble' => mb_substr($failure->getMessage(), 0, 500), 'ended_at' => now()]);
+            return $this->away($reading, $full->says);
+        } catch (Failure $failure) {
+            $this->change($reading, ['status' => 'failed', 'trouble' => Message::toStore($failure->says), 'ended_at' => now()]);
 
             return false;
         }
@@ -94,9 +97,9 @@ final class ReadOn
     }
 
     /** The card was pulled, or the disk is full: what was read stays, and the rest waits for it. */
-    private function away(CardReading $reading, string $why = ''): bool
+    private function away(CardReading $reading, Text|string $why = ''): bool
     {
-        $this->change($reading, ['status' => 'away', 'trouble' => mb_substr($why, 0, 500)]);
+        $this->change($reading, ['status' => 'away', 'trouble' => Message::toStore($why)]);
 
         return false;
     }
@@ -115,7 +118,7 @@ final class ReadOn
         $this->change($reading, [
             'status' => 'reading', 'names' => json_encode($files['photos'], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'others' => json_encode(array_slice($files['others'], 0, 1_000), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
-            'unread' => json_encode((object) array_fill_keys($files['unnamed'], FileName::WHY_NOT), JSON_THROW_ON_ERROR),
+            'unread' => json_encode((object) array_fill_keys($files['unnamed'], FileName::whyNot()), JSON_THROW_ON_ERROR),
             'files' => count($files['photos']), 'begun_at' => now(),
         ]);
     }

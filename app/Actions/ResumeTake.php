@@ -7,14 +7,18 @@ namespace App\Actions;
 use App\Devices\InHand;
 use App\Devices\Simulated;
 use App\Models\Take;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
+use Evrent\Words\Words;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -32,30 +36,32 @@ final class ResumeTake
     {
         $address = Simulated::rig($take->rig_address);
         if ($address === null) {
-            return 'There is no rig in this take. The camera takes photos again as soon as it goes on.';
+            return Words::of('app.resume_take.no_rig');
         }
         $locks = app(InHand::class)->locks($address, '')
-            ?? throw new InvalidInput([new Problem('/rig', 'Something else on this machine uses this rig. End that first.')]);
+            ?? throw new InvalidInput([new Problem('/rig', new Message('app.resume_take.busy'))]);
         $rig = $take->rigFor($take->revision->toPlan());
         assert($rig !== null);
         try {
             $rig->connect();
             $status = $rig->status();
         } catch (DeviceGone | DeviceRefused $wrong) {
-            throw new InvalidInput([new Problem('/rig', $wrong->getMessage())]);
+            throw new InvalidInput([new Problem('/rig', $wrong->says)]);
         } finally {
             $rig->disconnect();
             $locks->letGo();
         }
         $stands = array_map(
-            static fn (string $axis, float $position): string => "{$axis} " . PlainText::rounded($position),
+            static fn (string $axis, float $position): Message => new Message('units.words', [
+                'first' => Axis::labelOf($axis), 'last' => Quantity::rounded($position),
+            ]),
             array_keys($status->positions),
             $status->positions,
         );
 
         return $status->knowsItsPlace()
-            ? 'The rig stands at ' . implode(', ', $stands) . '. It drives to its next photo as soon as the take goes on: keep clear of it.'
-            : 'The rig does not know where it stands. It homes, and drives to its next photo, as soon as the take goes on: keep clear of it.';
+            ? Words::of('app.resume_take.stands', positions: Joined::of($stands, Joined::COMMA))
+            : Words::of('app.resume_take.not_homed');
     }
 
     /** @throws InvalidInput by /rig, where its rig or its camera is in another take by now */
@@ -66,7 +72,7 @@ final class ResumeTake
                 Take::query()->whereKey($take->id)->where('status', Take::INTERRUPTED)->update(['status' => 'prepared', 'beat_at' => null]);
             });
         } catch (UniqueConstraintViolationException) {
-            throw new InvalidInput([new Problem('/rig', 'Its rig or its camera is in another take by now. End that first.')]);
+            throw new InvalidInput([new Problem('/rig', new Message('app.resume_take.elsewhere'))]);
         }
     }
 
@@ -76,7 +82,7 @@ final class ResumeTake
             $isEnded = Take::query()->whereKey($take->id)->where('status', Take::INTERRUPTED)
                 ->update(['status' => 'ended', 'ending' => Ending::Aborted->value, 'ended_at' => now()]);
             if ($isEnded === 1) {
-                $why = 'A backup was restored while it was under way.';
+                $why = new Message('app.resume_take.restored');
                 RecordTake::add($take, new LogLine(LogKind::Ended, $take->lastSeconds(), null, ['how' => Ending::Aborted->value, 'why' => $why]));
             }
         });

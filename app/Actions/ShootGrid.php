@@ -9,6 +9,7 @@ use App\Models\Take;
 use App\Models\TestGrid;
 use App\Models\Trial;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -32,10 +33,10 @@ final class ShootGrid
         $plan = $shot->currentRevision()->toPlan();
         CellPlan::of($plan, $trial->matrix(), $trial->matrix()->cells()[0]);
         if ($address === null && $plan->rig->axes !== []) {
-            throw new InvalidInput([new Problem('/rig', 'This shot moves. Choose a rig.')]);
+            throw new InvalidInput([new Problem('/rig', new Message('app.shoot_grid.no_rig'))]);
         }
         if ($camera === '') {
-            $says = 'On the trigger line alone none of its photos could be seen here. Choose a camera that is connected.';
+            $says = new Message('app.shoot_grid.cable_only');
             throw new InvalidInput([new Problem('/camera', $says)]);
         }
 
@@ -43,7 +44,7 @@ final class ShootGrid
             Trial::query()->lockForUpdate()->findOrFail($trial->id);
             foreach (['rig' => DeviceAddress::ofRig($address ?? ''), 'camera' => DeviceAddress::ofCamera($camera)] as $field => $key) {
                 if ($key !== null && Take::underWay()->where("{$field}_key", $key)->exists()) {
-                    throw new InvalidInput([new Problem("/{$field}", "A take is running on this {$field}. End it first.")]);
+                    throw new InvalidInput([new Problem("/{$field}", new Message("app.check_devices.{$field}_taken"))]);
                 }
             }
 

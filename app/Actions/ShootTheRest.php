@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Editing\RestOfShot;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -29,7 +30,7 @@ final readonly class ShootTheRest
     public function __invoke(Take $take, int $from): Shot
     {
         if (!$take->isOver()) {
-            throw new InvalidInput([new Problem('/from', 'This take is still under way. End it first.')]);
+            throw new InvalidInput([new Problem('/from', new Message('app.shoot_rest.under_way'))]);
         }
         $rest = RestOfShot::of(Schedule::of($take->revision->toPlan()), $from);
 
@@ -40,7 +41,7 @@ final readonly class ShootTheRest
                     return $there;
                 }
             }
-            $shot = ($this->createShot)($take->shot->shoot, $rest, "the rest of a take of {$take->shot->title()}");
+            $shot = ($this->createShot)($take->shot->shoot, $rest, new Message('history.rest', ['title' => $take->shot->title()]));
             $shot->update(['follows_take_id' => $take->id]);
 
             return $shot;

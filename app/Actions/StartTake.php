@@ -9,6 +9,7 @@ use App\Models\Shot;
 use App\Models\Take;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\Take\WhenOut;
@@ -48,17 +49,17 @@ final class StartTake
     ): Take {
         [$rig, $words] = $rig ?? [null, new RigWords()];
         if ($fallsShort && trim($reason) === '') {
-            throw new InvalidInput([new Problem('/reason', 'This shot falls short. Say why it is shot all the same, or mend it first.')]);
+            throw new InvalidInput([new Problem('/reason', new Message('app.start_take.reason'))]);
         }
         $plan = $shot->currentRevision()->toPlan();
         $isOwnTimer = $plan->trigger->isCamera();
         if (CameraLinks::isOwnTimer($camera) && !$isOwnTimer) {
-            $says = 'This body fires by its own timer, and the plan has the rig fire it. Choose another body, or have the plan say so.';
+            $says = new Message('app.start_take.own_timer');
             throw new InvalidInput([new Problem('/camera', $says)]);
         }
         $tells = CameraLinks::at(Simulated::camera($camera))->tells();
         if ($rig === null && !$tells && !$isOwnTimer) {
-            throw new InvalidInput([new Problem('/rig', 'A camera on the trigger line alone is fired by a rig. Choose one, or a camera that can be told.')]);
+            throw new InvalidInput([new Problem('/rig', new Message('app.start_take.needs_rig'))]);
         }
         $setting = new Setting($rig !== null && $plan->rig->axes !== [], $tells, $school, $delay, $restSeconds, $isOwnTimer, $whenOut);
 
@@ -109,10 +110,10 @@ final class StartTake
             return;
         }
         if ($running->shot_id === $shot->id) {
-            throw new InvalidInput([new Problem('/rig', 'This shot is being shot already. End that take first.')]);
+            throw new InvalidInput([new Problem('/rig', new Message('app.start_take.shot_running'))]);
         }
         $isRig = $keys['rig_key'] !== null && $running->rig_key === $keys['rig_key'];
-        $says = "“{$running->revision->toPlan()->title}” is being shot on it already. End that take first.";
+        $says = new Message('app.start_take.other_running', ['title' => $running->revision->toPlan()->title]);
         throw new InvalidInput([new Problem($isRig ? '/rig' : '/camera', $says)]);
     }
 }

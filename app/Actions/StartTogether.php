@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Take;
 use App\Pages\ShotPage;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\WhenOut;
 use Evrent\Core\Values\InvalidInput;
@@ -79,8 +80,8 @@ final readonly class StartTogether
             foreach ($keys as $field => $key) {
                 if (isset($seen[$field][$key])) {
                     $says = $field === 'shot'
-                        ? 'Choose two different shots.'
-                        : "Both cannot have this {$field}. Choose another, or shoot one after the other.";
+                        ? new Message('app.start_together.two')
+                        : new Message("app.start_together.same_{$field}");
                     throw new InvalidInput([new Problem("/{$row}/{$field}", $says)]);
                 }
                 $seen[$field][$key] = true;

@@ -9,7 +9,10 @@ use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TestGrid;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\Order;
+use Evrent\Words\Words;
 
 /**
  * Stops whatever moves for a shot: a rig in hand, a check of devices, a take. Nobody is asked whether they are sure.
@@ -23,20 +26,20 @@ final readonly class StopRig
     /** @return string what was stopped, for whoever pressed it */
     public function __invoke(Shot $shot): string
     {
-        $stopped = $this->hand->rigsOf($shot, 'stop') === [] ? [] : ['The rig is stopped.'];
+        $stopped = $this->hand->rigsOf($shot, 'stop') === [] ? [] : [new Message('app.stop.rig')];
         foreach (DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->get() as $check) {
             $this->checks->stop($check);
-            $stopped[] = 'The check of the devices is stopped.';
+            $stopped[] = new Message('app.stop.check');
         }
         foreach (TestGrid::underWay()->where('shot_id', $shot->id)->get() as $grid) {
             $this->grids->stop($grid);
-            $stopped[] = 'The test is stopped.';
+            $stopped[] = new Message('app.stop.test');
         }
         foreach (Take::underWay()->where('shot_id', $shot->id)->get() as $take) {
             ($this->order)($take, Order::Abort, [], null);
-            $stopped[] = 'The take is stopped.';
+            $stopped[] = new Message('app.stop.take');
         }
 
-        return $stopped === [] ? 'Nothing of this shot was moving.' : implode(' ', $stopped);
+        return Words::say($stopped === [] ? new Message('app.stop.nothing') : Joined::of($stopped, Joined::SENTENCES));
     }
 }

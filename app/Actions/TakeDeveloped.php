@@ -8,10 +8,11 @@ use App\Models\CardReading;
 use App\Models\Shot;
 use App\Pages\ClipPage;
 use App\Pages\Settings;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Film\Developed;
+use Evrent\Words\Words;
 
 /**
  * Takes in photos that were developed elsewhere, by the numbers or names that they went out under.
@@ -28,30 +29,31 @@ final class TakeDeveloped
     public function __invoke(Shot $shot, string $folder): string
     {
         $page = new ClipPage($shot);
-        $card = $page->card ?? throw self::wrong('Read the photos from the card first: these are held against them.');
+        $card = $page->card ?? throw self::wrong(new Message('app.developed.read_first'));
         if ($folder === '') {
             CardReading::query()->whereKey($card->reading->id)->update(['developed_folder' => '', 'developed' => '{}']);
 
-            return 'The clip is made of the card’s own photos again.';
+            return Words::of('app.developed.back');
         }
         $allowed = Settings::kept()->photoFolders();
         if (!is_dir($folder) || !Settings::kept()->mayRead($folder)) {
-            throw self::wrong('This is no folder below one that may be read: ' . implode(', ', $allowed) . '. The settings name them.');
+            throw self::wrong(new Message('app.developed.outside', ['x' => implode(', ', $allowed)]));
         }
         $found = Developed::in($folder, $card->files(), $page->photos());
         if ($found['photos'] === []) {
-            throw self::wrong('Nothing in it has the number or the name of one of these photos. Export JPEG, PNG or TIFF under the names of the links.');
+            throw self::wrong(new Message('app.developed.none'));
         }
         CardReading::query()->whereKey($card->reading->id)->update([
             'developed_folder' => (string) realpath($folder),
             'developed' => json_encode((object) $found['photos'], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
         ]);
 
-        return PlainText::photos(count($found['photos'])) . ' taken in' . ($found['others'] === [] ? '.'
-            : '; ' . count($found['others']) . ' left, such as ' . basename($found['others'][0]) . ': their names are none of these photos’.');
+        return $found['others'] === []
+            ? Words::of('app.developed.taken', count: count($found['photos']))
+            : Words::of('app.developed.taken_some', count: count($found['photos']), others: count($found['others']), such: basename($found['others'][0]));
     }
 
-    private static function wrong(string $says): InvalidInput
+    private static function wrong(Message $says): InvalidInput
     {
         return new InvalidInput([new Problem('/folder', $says)]);
     }

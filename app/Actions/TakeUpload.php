@@ -8,6 +8,7 @@ use App\Jobs\ReadPhotos;
 use App\Models\CardReading;
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Photos\PhotoFolder;
@@ -50,12 +51,12 @@ final class TakeUpload
     public function keep(CardReading $reading, array $names, array $heads, array $modified = []): void
     {
         if ($reading->status !== 'uploading') {
-            throw new InvalidInput([new Problem('/folder', 'This upload is over. Begin a new one.')]);
+            throw new InvalidInput([new Problem('/folder', new Message('app.upload.over'))]);
         }
         foreach ($heads as $i => $head) {
             $name = $names[$i] ?? null;
             if (!$head instanceof UploadedFile || !is_string($name) || !self::isSafe($name)) {
-                throw new InvalidInput([new Problem('/folder', 'One of these files has a name that cannot be kept. Rename it, and send it again.')]);
+                throw new InvalidInput([new Problem('/folder', new Message('app.upload.name'))]);
             }
             $path = "{$reading->folder}/{$name}";
             if (!is_dir(dirname($path)) && !@mkdir(dirname($path), 0o700, true) && !is_dir(dirname($path))) {
@@ -83,7 +84,7 @@ final class TakeUpload
     {
         $shown = mb_strlen($name) > 60 ? mb_substr($name, 0, 60) . ' …' : $name;
 
-        return new InvalidInput([new Problem('/folder', "{$shown} cannot be kept: rename it, or make room on the disk, and send them again.")]);
+        return new InvalidInput([new Problem('/folder', new Message('app.upload.cannot', ['shown' => $shown]))]);
     }
 
     /** @return list<string> paths of those that are there already */

@@ -9,6 +9,7 @@ use App\Models\Shoot;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TestGrid;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -43,12 +44,12 @@ final class ThrowAway
         $shots->clone()->lockForUpdate()->get(['id']);
         $take = Take::underWayOf($shots)->first();
         if ($take !== null) {
-            throw new TakeUnderWay(['href' => $take->at('takes.show'), 'name' => 'To the take'], "“{$name}” is being shot. End the take first.");
+            throw new TakeUnderWay(['href' => $take->at('takes.show'), 'name' => Words::of('app.throw_away.to_take')], Words::of('app.throw_away.take', name: $name));
         }
         $grid = TestGrid::underWay()->whereIn('shot_id', $shots->pluck('id')->all())->first();
         if ($grid !== null) {
-            $way = ['href' => route('trials.index', $grid->trial->shoot_id), 'name' => 'To the test'];
-            throw new TakeUnderWay($way, "“{$name}” is being shot for a test. Stop the test first.");
+            $way = ['href' => route('trials.index', $grid->trial->shoot_id), 'name' => Words::of('app.throw_away.to_test')];
+            throw new TakeUnderWay($way, Words::of('app.throw_away.test', name: $name));
         }
     }
 }

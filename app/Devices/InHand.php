@@ -7,6 +7,7 @@ namespace App\Devices;
 use App\Models\Shot;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Daemon\Answer;
 use Evrent\Devices\Daemon\Daemons;
 use Evrent\Devices\Running\DeviceLocks;
@@ -61,7 +62,7 @@ final readonly class InHand
         $key = Daemons::keyOfCamera($address);
 
         return $key === null
-            ? new Answer(['problem' => 'This camera is on the trigger line alone: there is nothing to see of it from here. Look at its own screen.'])
+            ? new Answer(['problem' => new Message('app.in_hand.cable_only')])
             : $this->daemons->open($key, ['kind' => 'camera', 'address' => $address]);
     }
 

@@ -49,6 +49,6 @@ final class MakeFilm implements ShouldQueue
     public function failed(?Throwable $failure): void
     {
         Film::query()->whereKey($this->filmId)->whereIn('status', ['waiting', 'making'])
-            ->update(['status' => 'failed', 'trouble' => MakeClipFilm::BROKEN_OFF, 'ended_at' => now()]);
+            ->update(['status' => 'failed', 'trouble' => MakeClipFilm::GIVEN_UP, 'ended_at' => now()]);
     }
 }

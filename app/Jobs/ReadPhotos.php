@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Actions\ReadOn;
 use App\Models\CardReading;
+use Evrent\Core\Messages\Message;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Queue\Queueable;
@@ -61,8 +62,7 @@ final class ReadPhotos implements ShouldQueue
 
     public function failed(?Throwable $failure): void
     {
-        $says = 'It was broken off five times. Read them once more; if it stays so, details are in Evrent’s log.';
         CardReading::query()->whereKey($this->readingId)->whereIn('status', CardReading::OPEN)
-            ->update(['status' => 'failed', 'trouble' => $says, 'ended_at' => now()]);
+            ->update(['status' => 'failed', 'trouble' => Message::toStore(new Message('photos.reading.given_up')), 'ended_at' => now()]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Actions\CheckCopy;
 use App\Actions\NumberPhotos;
 use App\Models\FolderWork;
+use Evrent\Core\Messages\Message;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
@@ -41,8 +42,7 @@ final class WorkInFolder implements ShouldQueue
 
     public function failed(?Throwable $failure): void
     {
-        $says = 'It was broken off three times. Try once more; if it stays so, details are in Evrent’s log.';
         FolderWork::query()->whereKey($this->workId)->whereIn('status', ['waiting', 'working'])
-            ->update(['status' => 'failed', 'trouble' => $says, 'ended_at' => now()]);
+            ->update(['status' => 'failed', 'trouble' => Message::toStore(new Message('clip.work.folder_given_up')), 'ended_at' => now()]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Pace;
 use Illuminate\Database\Eloquent\Model;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property ?int         $take_id
  * @property string       $folder
  * @property string       $status uploading, waiting, reading, away (the folder is), done, failed or stopped
- * @property string       $trouble
+ * @property \Evrent\Core\Messages\Text|string       $trouble
  * @property int          $files
  * @property int          $done
  * @property list<string> $names
@@ -28,7 +29,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float> $lumas how bright each photo is, 0 to 1, by its path
  * @property array<string, array{float, float}> $shifts how much farther right and down each picture lies than that of the photo read before it
  * @property array<string, true> $torn files whose end is not there, by path
- * @property array<string, string> $unread why a file was left out, by path
+ * @property array<string, mixed> $unread why a file was left out, by path
  * @property array<int, array{mark: string, why: string}> $marks by number
  * @property ?string      $matched
  * @property ?string      $sheet as `Sheet` writes it
@@ -61,7 +62,7 @@ final class CardReading extends Model
     {
         $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'unread', 'placed', 'marks', 'developed', 'exposures'], 'array');
 
-        return [...$lists, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [...$lists, 'trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**

@@ -18,8 +18,8 @@ use Illuminate\Support\Carbon;
  * @property CheckKind $what
  * @property string    $status waiting, running, done, failed or stopped
  * @property bool      $is_stopped
- * @property list<string> $said
- * @property array<string, array{isWell: ?bool, says: string}> $found
+ * @property list<mixed> $said
+ * @property array<string, array{isWell: ?bool, says: mixed}> $found
  * @property list<array{name: string, photo: int, file: string, jpeg: ?string}> $pictures
  * @property Carbon    $created_at
  * @property ?Carbon   $beat_at

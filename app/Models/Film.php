@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Photos\Pace;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int         $card_reading_id whose photos it shows
  * @property string      $list            evrent.clip/1
  * @property string      $status          waiting, making, done, failed or stopped
- * @property string      $trouble
+ * @property \Evrent\Core\Messages\Text|string      $trouble
  * @property int         $frames
  * @property int         $done
  * @property int         $begun           how often
@@ -46,7 +47,7 @@ final class Film extends Model
      */
     protected function casts(): array
     {
-        return ['begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
 use Evrent\Core\Photos\Pace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string       $kind     check, links or copies
  * @property string       $folder   the other
  * @property string       $status   waiting, working, done, failed or stopped
- * @property string       $trouble
+ * @property \Evrent\Core\Messages\Text|string       $trouble
  * @property int          $files
  * @property int          $done
  * @property string       $manifest checksums of the photos, or of what was made
@@ -40,7 +41,7 @@ final class FolderWork extends Model
      */
     protected function casts(): array
     {
-        return ['missing' => 'array', 'changed' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['trouble' => Said::class, 'missing' => 'array', 'changed' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**

@@ -95,7 +95,7 @@ final class PlanRevision extends Model
     {
         $settings = app(Settings::class);
         $parent = $settings->units->areThePlans() ? null : $this->loadMissing('parent')->parent;
-        $isOfPlans = $parent !== null && PlanChanges::told($parent->toPlan(), $this->toPlan()) === $this->reason;
+        $isOfPlans = $parent !== null && Message::toStore(PlanChanges::told($parent->toPlan(), $this->toPlan())) === $this->reason;
 
         return $settings->clock(
             $isOfPlans ? PlanChanges::told($parent->toPlan(), $this->toPlan(), $settings->units) : Message::stored($this->reason),

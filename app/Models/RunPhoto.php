@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
 use Evrent\Core\Run\Exposed;
 use Evrent\Core\Run\PhotoTaken;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float              $planned_write_end_seconds
  * @property ?float             $write_end_seconds
  * @property float              $late_seconds
- * @property string             $faults          why it cannot be used; empty when it can
+ * @property \Evrent\Core\Messages\Text|string             $faults          why it cannot be used; empty when it can
  * @property array<string, int> $planned_motor_position_steps
  * @property array<string, int> $motor_position_steps
  */
@@ -48,6 +49,6 @@ final class RunPhoto extends Model
      */
     protected function casts(): array
     {
-        return ['planned_motor_position_steps' => 'array', 'motor_position_steps' => 'array'];
+        return ['faults' => Said::class, 'planned_motor_position_steps' => 'array', 'motor_position_steps' => 'array'];
     }
 }

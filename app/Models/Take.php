@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
+use App\Casts\SaidWithin;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\ReadBack;
@@ -29,7 +33,7 @@ use Illuminate\Support\Carbon;
  * @property ?string               $rig_key    what its address leads to
  * @property ?string               $camera_key
  * @property int                   $token      of who drives it
- * @property string                $waits_for  why nobody drives it; empty when somebody does
+ * @property Text|string           $waits_for  why nobody drives it; empty when somebody does
  * @property array<string, mixed>  $setting
  * @property float                 $speed
  * @property list<array{item: string, at: string, by?: string}> $preflight
@@ -52,7 +56,9 @@ final class Take extends Model
     use ReachesDevices;
 
     public const UPDATED_AT = null;
-    public const RATINGS = [0 => 'not judged', 5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
+    public const RATINGS = [
+        0 => 'takes.rating.none', 5 => 'takes.rating.best', 4 => 'takes.rating.good', 3 => 'takes.rating.fair', 2 => 'takes.rating.poor', 1 => 'takes.rating.bad',
+    ];
 
     /** One that a restored backup brought back: nobody drives it until somebody says so. */
     public const INTERRUPTED = 'interrupted';
@@ -66,7 +72,8 @@ final class Take extends Model
     protected function casts(): array
     {
         return [
-            'setting' => 'array', 'rig_words' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => 'array', 'speed' => 'float',
+            'setting' => 'array', 'rig_words' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => SaidWithin::class, 'speed' => 'float',
+            'waits_for' => Said::class,
             'beat_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime',
         ];
     }
@@ -174,18 +181,15 @@ final class Take extends Model
     }
 
     /** How it ended, or where it stands. */
-    public function inWords(): string
+    public function inWords(): Message
     {
-        return match ($this->ending ?? $this->status) {
-            'complete' => 'shot to its end', 'finished_early' => 'finished early', 'incomplete' => 'incomplete', 'aborted' => 'aborted', 'failed' => 'failed',
-            'prepared' => 'getting ready', 'interrupted' => 'interrupted', 'waiting' => 'waiting at A', 'paused' => 'paused', default => 'running',
-        };
+        return new Message('takes.state.' . ($this->ending ?? $this->status));
     }
 
     /** What the shooter thinks of it. */
-    public function judged(): string
+    public function judged(): Message
     {
-        return self::RATINGS[$this->rating ?? 0] ?? self::RATINGS[0];
+        return new Message(self::RATINGS[$this->rating ?? 0] ?? self::RATINGS[0]);
     }
 
     public function isOver(): bool

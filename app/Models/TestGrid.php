@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Said;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property float   $speed      at which simulated devices run their world
  * @property string  $status     waiting, running, done, failed or stopped
  * @property bool    $is_stopped
- * @property string  $says       why it failed
+ * @property \Evrent\Core\Messages\Text|string  $says       why it failed
  * @property string  $cell       that is being shot
  * @property int     $taken      photos of that cell
  * @property Carbon  $created_at
@@ -49,7 +50,7 @@ final class TestGrid extends Model
      */
     protected function casts(): array
     {
-        return ['rig_words' => 'array', 'speed' => 'float', 'is_stopped' => 'bool', 'beat_at' => 'datetime'];
+        return ['says' => Said::class, 'rig_words' => 'array', 'speed' => 'float', 'is_stopped' => 'bool', 'beat_at' => 'datetime'];
     }
 
     /**

@@ -17,7 +17,7 @@ use Evrent\Words\Words;
  */
 final readonly class BackdropPage
 {
-    private const WHENCE = ['camera' => 'as the camera saw it', 'check' => 'a test photo', 'file' => 'from a file'];
+    private const WHENCE = ['camera' => 'app.backdrop.camera', 'check' => 'app.backdrop.check', 'file' => 'app.backdrop.file'];
 
     public Plan $plan;
 
@@ -53,7 +53,7 @@ final readonly class BackdropPage
             $this->plan->rig->axes,
         ));
 
-        return self::WHENCE[$one->whence]
+        return Words::of(self::WHENCE[$one->whence])
             . ($stood === '' ? '' : Words::of($one->is_stood ? 'app.backdrop.at' : 'app.backdrop.taken', stood: $stood));
     }
 

@@ -62,7 +62,7 @@ final class DayCalendar
             'app.calendar.told',
             beginsText: (string) $shot->beginsText,
             endsText: (string) $shot->endsText,
-            settings: ucfirst($shot->settings),
+            settings: Words::capital($shot->settings),
         );
     }
 

@@ -17,6 +17,7 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\NightSky;
 use Evrent\Core\Sky\Target;
+use Evrent\Words\Words;
 
 /**
  * What the bench's script draws of a schedule, as the core worked it out.
@@ -70,7 +71,7 @@ final readonly class Drawn
     public static function always(): array
     {
         return [
-            'targets' => array_map(static fn (Target $target): array => $target->drawn(), Target::cases()),
+            'targets' => array_map(static fn (Target $target): array => Words::sayAll($target->drawn()), Target::cases()),
             'seen_above_deg' => Horizontal::SEEN_ABOVE_DEGREES,
             'stars_from_deg' => NightSky::STARS_FROM_DEGREES, 'dark_from_deg' => NightSky::DARK_FROM_DEGREES,
         ];

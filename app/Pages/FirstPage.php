@@ -14,6 +14,7 @@ use App\Models\Trial;
 use Evrent\Core\Day\Countdown;
 use Evrent\Core\Day\Month;
 use Evrent\Core\Drawings\SmallTide;
+use Evrent\Core\Messages\Message;
 use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -24,8 +25,8 @@ use Illuminate\Support\Collection as Items;
  */
 final readonly class FirstPage
 {
-    public const SORTS = ['date' => 'by day', 'name' => 'by name', 'new' => 'newest first'];
-    public const WHENS = ['all' => 'all', 'ahead' => 'to come', 'over' => 'over'];
+    public const SORTS = ['date' => 'app.first.by_day', 'name' => 'app.first.by_name', 'new' => 'app.first.newest'];
+    public const WHENS = ['all' => 'app.first.all', 'ahead' => 'app.first.ahead', 'over' => 'app.first.over'];
 
     private const RUNS_SHOWN = 4;
     private const FOUND_SHOWN = 12;
@@ -59,7 +60,7 @@ final readonly class FirstPage
         return Take::query()->where('status', '!=', 'ended')->with(['shot', 'revision'])->orderBy('id')->get();
     }
 
-    public function countdown(Shoot $shoot): string
+    public function countdown(Shoot $shoot): Message|string
     {
         return $shoot->shoot_date === null ? Words::of('app.first.no_day') : Countdown::told($shoot->shoot_date->format('Y-m-d'), $this->today);
     }

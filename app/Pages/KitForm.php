@@ -20,7 +20,7 @@ final class KitForm
     {
         $known = [];
         foreach ($kind->fields() as $name => $field) {
-            $known[$name] = [$field->label, $field->unit, '7ch'];
+            $known[$name] = [Words::capital($field->label), $field->unit, '7ch'];
         }
 
         return [
@@ -29,7 +29,7 @@ final class KitForm
                 'intervals_s' => [Words::of('app.kit_form.intervals'), 's', '20ch'],
             ] : []), 'note' => [Words::of('common.note'), '', '26ch'],
             ...($kind->addressFormat() === null ? [] : ['address' => [Words::of('app.kit_form.address'), '', '26ch']]),
-            ...($kind === KitKind::Rig ? array_map(static fn (array $known): array => [$known[0], '', '20ch'], RigWords::FIELDS) : []),
+            ...($kind === KitKind::Rig ? array_map(static fn (array $known): array => [Words::of($known[0]), '', '20ch'], RigWords::FIELDS) : []),
         ];
     }
 }

@@ -52,7 +52,7 @@ final readonly class LearntBody
         $rows = [];
         foreach (array_intersect_key(KitKind::Body->fields(), $this->values) as $field => $about) {
             $told = static fn (?float $value): string => $value === null ? '' : trim(PlainText::rounded($value, 2) . ' ' . $about->unit);
-            $label = $field === 'clock_drift_ppm' ? Words::of('app.learnt.clock') : $about->label;
+            $label = $field === 'clock_drift_ppm' ? Words::of('app.learnt.clock') : Words::capital($about->label);
             $rows[$field] = [
                 'label' => $label, 'measured' => $told($this->values[$field]), 'has' => $told($piece?->value($field)),
                 'isAbsurd' => LearntOfBody::isAbsurd($field, $this->values[$field]),

@@ -4,18 +4,29 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Evrent\Words\Words;
+
 /**
  * Warning limits as they stand in a form: from where on a shooter is told.
  */
 final class Limits
 {
-    /** Label and unit by field of the plan's thresholds. */
+    /** Unit by field of the plan's thresholds; its label is under app.limits. */
     public const FIELDS = [
-        'clip_s' => ['Clip shorter than', 's'], 'crossing_s' => ['Crossing the frame in less than', 's'], 'settle_s' => ['Settling less than', 's'],
-        'subject_step_share' => ['Subject steps over', '% of the frame'], 'blur_share' => ['Open for less than', '% of the interval'],
-        'dragged_share' => ['Dragged from', '% of the interval'],
-        'smear_px' => ['Smear over', 'px'], 'motor_step_px' => ['Motor step over', 'px'],
-        'parallax_share' => ['Parallax under', '% of the frame'], 'crop_share' => ['Crop of more than', '% of the photo'],
-        'light_stops' => ['Brightness out by over', 'stops'], 'trail_px' => ['Stars trail over', 'px'], 'horizon_px' => ['Horizon leans over', 'px'],
+        'clip_s' => 's', 'crossing_s' => 's', 'settle_s' => 's', 'subject_step_share' => 'app.limits.of_frame', 'blur_share' => 'app.limits.of_interval',
+        'dragged_share' => 'app.limits.of_interval', 'smear_px' => 'px', 'motor_step_px' => 'px', 'parallax_share' => 'app.limits.of_frame',
+        'crop_share' => 'app.limits.of_photo', 'light_stops' => 'app.limits.stops', 'trail_px' => 'px', 'horizon_px' => 'px',
     ];
+
+    public static function label(string $field): string
+    {
+        return Words::of("app.limits.{$field}");
+    }
+
+    public static function unit(string $field): string
+    {
+        $unit = self::FIELDS[$field];
+
+        return str_contains($unit, '.') ? Words::of($unit) : $unit;
+    }
 }

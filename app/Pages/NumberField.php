@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Http\Typed;
+use Evrent\Core\Messages\Text;
+use Evrent\Words\Words;
 
 /**
  * The markup of one number of a plan that can be typed, as the component `x-number` writes it. A move through hundreds of keyframes has
@@ -12,7 +14,7 @@ use App\Http\Typed;
  */
 final class NumberField
 {
-    public static function html(string $pointer, string $label, string $value, string $unit = '', int $width = 4, ?string $problem = null): string
+    public static function html(string $pointer, string $label, string $value, string $unit = '', int $width = 4, Text|string|null $problem = null): string
     {
         $path = explode('/', ltrim($pointer, '/'));
         $key = e(implode('-', $path));
@@ -25,7 +27,7 @@ final class NumberField
             . "<input class=\"plan-field\" form=\"plan\" id=\"f-{$key}\" name=\"{$name}\" value=\"{$text}\" type=\"text\""
             . ' inputmode="decimal" autocomplete="off"'
             . " style=\"--width: {$width}ch\" aria-describedby=\"p-{$key}\"{$invalid}>{$shownUnit}</span>"
-            . "<span class=\"problem\" id=\"p-{$key}\">" . e($problem ?? '') . '</span></span>';
+            . "<span class=\"problem\" id=\"p-{$key}\">" . e(Words::say($problem)) . '</span></span>';
     }
 
     /** One of many buttons that make the same edit at another place, which share a form that `x-presses` lays out once. */

@@ -13,6 +13,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Photos\Mark;
 use Evrent\Core\Photos\Sheet;
 use Evrent\Core\Photos\ShotAgain;
@@ -95,31 +97,41 @@ final readonly class PhotosPage
     }
 
     /**
-     * @return list<array{file: string, says: string}>
+     * @return list<array{file: string, says: Text|string}>
      */
     public function extras(): array
     {
-        /** @var list<array{file: string, says: string}> */
-        return $this->match['extras'] ?? [];
+        /** @var list<array{file: string, says: mixed}> $extras */
+        $extras = $this->match['extras'] ?? [];
+
+        return array_map(static fn (array $extra): array => ['file' => $extra['file'], 'says' => Message::kept($extra['says'])], $extras);
     }
 
     /**
-     * @return list<array{file: string, why: string}>
+     * @return list<array{file: string, why: Text|string}>
      */
     public function skipped(): array
     {
-        /** @var list<array{file: string, why: string}> */
-        return $this->match['skipped'] ?? [];
+        /** @var list<array{file: string, why: mixed}> $skipped */
+        $skipped = $this->match['skipped'] ?? [];
+
+        return array_map(static fn (array $one): array => ['file' => $one['file'], 'why' => Message::kept($one['why'])], $skipped);
     }
 
     /**
-     * @return list<array{what: string, says: string, failure?: string, mend?: string, first?: int}> what differs from the plan, what is seen in the
-     *                                                                                                clip, and what could not be told
+     * @return list<array{what: string, title: Text|string|null, says: Text|string, failure: ?string, mend: Text|string|null, first: ?int}> what differs
+     *                                                    from the plan, what is seen in the clip, and what could not be decided
      */
     public function findings(): array
     {
-        /** @var list<array{what: string, says: string, failure?: string, mend?: string, first?: int}> */
-        return $this->match['findings'] ?? [];
+        /** @var list<array{what: string, title?: mixed, says: mixed, failure?: string, mend?: mixed, first?: int}> $kept */
+        $kept = $this->match['findings'] ?? [];
+        $words = static fn (mixed $one): Text|string|null => $one === null ? null : Message::kept($one);
+
+        return array_map(static fn (array $one): array => [
+            'what' => $one['what'], 'title' => $words($one['title'] ?? null), 'says' => Message::kept($one['says']),
+            'failure' => $one['failure'] ?? null, 'mend' => $words($one['mend'] ?? null), 'first' => $one['first'] ?? null,
+        ], $kept);
     }
 
     /** The whole sheet in one line. */
@@ -127,7 +139,7 @@ final readonly class PhotosPage
     {
         $jumps = array_filter($this->findings(), static fn (array $one): bool => $one['what'] === 'jump');
 
-        return BrightnessOfPhotos::of($sheet, array_column($jumps, 'first'), $this->missing(), $this->spoilt());
+        return BrightnessOfPhotos::of($sheet, array_values(array_filter(array_column($jumps, 'first'), is_int(...))), $this->missing(), $this->spoilt());
     }
 
     /** @return ?array{int, int} first and last photo of the longest stretch with nothing missing and nothing spoilt */
@@ -192,7 +204,7 @@ final readonly class PhotosPage
     {
         $mark = $this->mark($number);
 
-        return $mark === null ? '' : trim(Mark::from($mark['mark'])->label() . ' ' . $mark['why']);
+        return $mark === null ? '' : trim(Words::say(Mark::from($mark['mark'])->label()) . ' ' . $mark['why']);
     }
 
     /** Whether something could not be told, that somebody may know. */

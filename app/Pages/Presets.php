@@ -8,6 +8,8 @@ use App\Models\Preset;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\PlanReader;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
 use Evrent\Core\Presets\AppliedRecipe;
@@ -30,7 +32,7 @@ final class Presets
      */
     public static function applied(Preset $preset, PinnedPlan $pinned): Edited
     {
-        $told = "{$preset->kind->label()} “{$preset->name}”";
+        $told = new Message('presets.applied.what', ['kind' => $preset->kind->label(), 'name' => $preset->name]);
 
         return match ($preset->kind) {
             PresetKind::Move => self::transferred($pinned, $preset, $told, Transfer::move(...)),
@@ -44,7 +46,7 @@ final class Presets
      *
      * @throws InvalidInput
      */
-    private static function transferred(PinnedPlan $pinned, Preset $preset, string $told, callable $transfer): Edited
+    private static function transferred(PinnedPlan $pinned, Preset $preset, Text|string $told, callable $transfer): Edited
     {
         $from = PlanReader::kept($preset->content);
 

@@ -19,28 +19,23 @@ use Evrent\Words\Words;
 use Illuminate\Database\QueryException;
 
 /**
- * How this shooter wants things: units, clock and dates, what new shots begin with, keys and looks.
+ * How this shooter wants things: language, units, clock and dates, what new shots begin with, keys and looks.
  */
 final readonly class Settings
 {
     /** What may be chosen for each, the usual first. */
     public const CHOICES = [
-        'rig_unit' => ['mm' => 'millimetres', 'cm' => 'centimetres', 'in' => 'inches'],
-        'distance_unit' => ['m' => 'metres', 'ft' => 'feet'],
-        'temperature_unit' => ['°C' => 'degrees Celsius', '°F' => 'degrees Fahrenheit'],
-        'clock' => ['24' => '24 hours: 17:50', '12' => '12 hours: 5:50 pm'],
-        'dates' => ['dmy' => '23 March 2027', 'mdy' => 'March 23, 2027', 'ymd' => '2027-03-23'],
-        'week' => ['1' => 'Monday', '7' => 'Sunday', '6' => 'Saturday'],
-        'rate' => ['' => 'as the starter plan has it', '24' => '24', '25' => '25', '30' => '30', '50' => '50', '60' => '60'],
+        'language' => ['' => 'app.settings.language_of_browser', 'en' => 'English', 'es' => 'Español'],
+        'rig_unit' => ['mm' => 'app.settings.millimetres', 'cm' => 'app.settings.centimetres', 'in' => 'app.settings.inches'],
+        'distance_unit' => ['m' => 'app.settings.metres', 'ft' => 'app.settings.feet'],
+        'temperature_unit' => ['°C' => 'app.settings.celsius', '°F' => 'app.settings.fahrenheit'],
+        'clock' => ['24' => 'app.settings.hours_24', '12' => 'app.settings.hours_12'],
+        'dates' => ['dmy' => 'app.settings.dmy', 'mdy' => 'app.settings.mdy', 'ymd' => '2027-03-23'],
+        'week' => ['1' => 'app.settings.monday', '7' => 'app.settings.sunday', '6' => 'app.settings.saturday'],
+        'rate' => ['' => 'app.settings.starter_rate', '24' => '24', '25' => '25', '30' => '30', '50' => '50', '60' => '60'],
         'starter' => StarterPlans::STARTERS,
-        'keys' => ['on' => 'single letters work', 'off' => 'single letters are off'],
-        'look_by_time' => ['no' => 'the look stays as chosen', 'yes' => 'night after civil dusk at the next shoot, day otherwise'],
-    ];
-
-    public const LABELS = [
-        'rig_unit' => 'Positions of a slide in', 'distance_unit' => 'Distances in', 'temperature_unit' => 'Temperature in', 'clock' => 'Clock',
-        'dates' => 'Dates', 'week' => 'The week begins on',
-        'rate' => 'Frames per second of a new clip', 'starter' => 'Rig of a new shot', 'keys' => 'Keys', 'look_by_time' => 'Look',
+        'keys' => ['on' => 'app.settings.keys_on', 'off' => 'app.settings.keys_off'],
+        'look_by_time' => ['no' => 'app.settings.look_stays', 'yes' => 'app.settings.look_by_time'],
     ];
 
     /** Minutes around a new shot, and what they are usually. */
@@ -74,6 +69,17 @@ final readonly class Settings
         }
 
         return new self($values);
+    }
+
+    public static function label(string $name): string
+    {
+        return Words::of("app.settings.label_{$name}");
+    }
+
+    /** @return array<array-key, string> what may be chosen, in words */
+    public static function options(string $name): array
+    {
+        return array_map(static fn (string $choice): string => str_starts_with($choice, 'app.') ? Words::of($choice) : $choice, self::CHOICES[$name]);
     }
 
     /** What is chosen, or else what is usual. */

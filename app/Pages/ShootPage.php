@@ -21,6 +21,7 @@ use Evrent\Core\Day\ShotFigures;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Drawings\DayDrawing;
 use Evrent\Core\Kit\KitItem as Piece;
+use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 
@@ -122,10 +123,10 @@ final readonly class ShootPage
             $shot = $this->shots[$mending->shot]->shot ?? throw new \LogicException('A clash of a shot that is not here.');
             $seen = ['revision' => (int) $shot->current_revision_id];
             $buttons[] = $mending->to !== null && $this->line !== null
-                ? ['label' => $mending->label, 'action' => $shot->at('shots.stay'), 'method' => 'put', 'fields' => [
+                ? ['label' => Words::say($mending->label), 'action' => $shot->at('shots.stay'), 'method' => 'put', 'fields' => [
                     'to_s' => $this->line->secondsOf($mending->to), ...$seen,
                 ]]
-                : ['label' => $mending->label, 'action' => $shot->at('shots.kit'), 'method' => 'post', 'fields' => [
+                : ['label' => Words::say($mending->label), 'action' => $shot->at('shots.kit'), 'method' => 'post', 'fields' => [
                     'item' => (int) $items->firstWhere('name', $mending->piece)?->id, 'count' => '1', ...$seen,
                 ]];
         }

@@ -147,12 +147,12 @@ final readonly class ShotPage
     }
 
     /** The sum behind what a budget is called, by its key; null where there is none. */
-    public function sumOfBudget(string $name): ?string
+    public function sumOfBudget(Message $name): ?string
     {
-        $key = match (true) {
-            str_starts_with($name, 'Camera’s battery') => 'battery',
-            str_starts_with($name, 'Card') => 'card',
-            str_starts_with($name, 'Legs') => 'load',
+        $key = match ($name->key) {
+            'drawings.budget.camera_battery' => 'battery',
+            'drawings.budget.cards' => 'card',
+            'drawings.budget.tripod' => 'load',
             default => '',
         };
 
@@ -221,7 +221,7 @@ final readonly class ShotPage
     }
 
     /**
-     * @return list<string> what is taken on each day, where it pauses between
+     * @return list<Message> what is taken on each day, where it pauses between
      */
     public function photosByDay(): array
     {
@@ -248,12 +248,12 @@ final readonly class ShotPage
     }
 
     /**
-     * @return list<string> what to mind on the spot
+     * @return list<Message> what to mind on the spot
      */
     public function cautions(): array
     {
         return array_map(
-            static fn (Hazard $hazard): string => $hazard->caution(),
+            static fn (Hazard $hazard): Message => $hazard->caution(),
             Cautions::ofShot($this->worked->shot, $this->shot->shoot->toldHazards()),
         );
     }
@@ -295,7 +295,7 @@ final readonly class ShotPage
     {
         $choices = [];
         foreach (KitItem::query()->orderBy('id')->get(['id', 'kind', 'name']) as $item) {
-            $choices[KitKind::tryFrom($item->kind)?->plural() ?? $item->kind][$item->id] = $item->name;
+            $choices[Words::say(KitKind::tryFrom($item->kind)?->plural() ?? $item->kind)][$item->id] = $item->name;
         }
 
         return $choices;

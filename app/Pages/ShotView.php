@@ -38,7 +38,7 @@ enum ShotView: string
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return Words::of("app.view.{$this->value}");
     }
 
     public function icon(): string

@@ -18,9 +18,8 @@ final class StarterPlans
 {
     /** File names in resources/plans, and what they are called. */
     public const STARTERS = [
-        'legs-alone' => 'none: camera on legs alone', 'slide' => 'slide alone', 'pan' => 'pan alone', 'pan-tilt' => 'pan and tilt',
-        'slide-pan-tilt' => 'slide, pan and tilt',
-        'turntable' => 'turntable without end', 'clockwork' => 'clockwork base',
+        'legs-alone' => 'app.starter.tripod', 'slide' => 'app.starter.slide', 'pan' => 'app.starter.pan', 'pan-tilt' => 'app.starter.pan_tilt',
+        'slide-pan-tilt' => 'app.starter.slide_pan_tilt', 'turntable' => 'app.starter.turntable', 'clockwork' => 'app.starter.clockwork',
     ];
 
     /** What is chosen until somebody says otherwise. */
@@ -33,7 +32,7 @@ final class StarterPlans
     {
         if (!array_key_exists($starter, self::STARTERS)) {
             throw new InvalidInput(
-                [new Problem('/starter', Words::of('app.starter.choose', x: implode(Words::of('app.starter.or'), self::STARTERS)))],
+                [new Problem('/starter', Words::of('app.starter.choose', x: implode(Words::of('app.starter.or'), array_map(Words::of(...), self::STARTERS))))],
             );
         }
 

@@ -13,6 +13,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Sky\StartAhead;
 use Evrent\Devices\Running\World;
@@ -53,8 +54,8 @@ final readonly class TakeStart
         /** @var array<string, string> $ticked */
         $ticked = PreflightTick::query()->where('shot_id', $page->shot->id)->pluck('ticked_at', 'item')->all();
         $this->ticked = $ticked;
-        $this->rigs = array_replace(self::reached(KitKind::Rig), ['none' => 'no rig: camera on legs alone']);
-        $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => 'on the trigger line alone: nobody hears whether it fired']);
+        $this->rigs = array_replace(self::reached(KitKind::Rig), ['none' => Words::of('app.take_start.no_rig')]);
+        $this->cameras = array_replace(self::reached(KitKind::Body), ['none' => Words::of('app.take_start.cable_only')]);
     }
 
     /** What is looked at, with what the plan says of it. */
@@ -64,11 +65,13 @@ final readonly class TakeStart
     }
 
     /**
-     * @return ?array{isWell: ?bool, says: string} what the devices said of it; null while they have said nothing
+     * @return ?array{isWell: ?bool, says: Text|string} what the devices said of it; null while they have said nothing
      */
     public function told(Preflight $item): ?array
     {
-        return $this->check->found[$item->value] ?? null;
+        $found = $this->check->found[$item->value] ?? null;
+
+        return $found === null ? null : ['isWell' => $found['isWell'], 'says' => Message::kept($found['says'])];
     }
 
     /** The rig and the camera of the latest take: what was used is used again. */

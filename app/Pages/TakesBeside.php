@@ -6,11 +6,13 @@ namespace App\Pages;
 
 use App\Models\Take;
 use Evrent\Core\Checks\Finding;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\PhotoSpans;
 use Evrent\Core\Run\Take\TakeFindings;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 use Illuminate\Support\Collection;
 
@@ -34,7 +36,7 @@ final readonly class TakesBeside
     }
 
     /**
-     * @return array<string, list<string>> a cell for each take, by what they tell
+     * @return array<string, list<Text|string>> a cell for each take, by the key of what they tell
      */
     public function rows(): array
     {
@@ -42,24 +44,24 @@ final readonly class TakesBeside
         foreach ($this->columns as ['take' => $take, 'report' => $report]) {
             $findings = array_map(static fn (Finding $finding): string => Words::say($finding->title), TakeFindings::of($report));
             $cells = [
-                'Came out' => $take->inWords(),
-                'Plan' => $take->plan_revision_id === $this->revisionNow
+                'app.takes_beside.result' => $take->inWords(),
+                'app.takes_beside.plan' => $take->plan_revision_id === $this->revisionNow
                     ? Words::of('app.takes_beside.current')
                     : Words::of('app.takes_beside.earlier'),
-                'Photos' => Words::of(
+                'app.takes_beside.taken' => Words::of(
                     'app.takes_beside.photos',
                     goodPhotos: $report->goodPhotos(),
                     photosTotal: $report->state->schedule->photosTotal(),
                 ),
-                'Missing' => (string) ($report->counts()['missing'] ?? 0),
-                'Spoilt' => (string) ($report->counts()['spoilt'] ?? 0),
-                'Longest clean stretch' => $report->clean === null
+                'app.takes_beside.missing' => (string) ($report->counts()['missing'] ?? 0),
+                'app.takes_beside.bad' => (string) ($report->counts()['spoilt'] ?? 0),
+                'app.takes_beside.longest' => $report->clean === null
                     ? Words::of('common.none')
-                    : Words::say(PhotoSpans::named([$report->clean])) . ', ' . PlainText::seconds($report->cleanClipSeconds),
-                'Most behind the plan' => PlainText::seconds($report->mostLateSeconds),
-                'The log shows' => $findings === [] ? Words::of('app.takes_beside.nothing') : implode(', ', $findings),
-                'Judged' => $take->judged(),
-                'Notes' => $take->notes,
+                    : Joined::of([PhotoSpans::named([$report->clean]), Quantity::seconds($report->cleanClipSeconds)], Joined::COMMA),
+                'app.takes_beside.late' => Quantity::seconds($report->mostLateSeconds),
+                'app.takes_beside.log' => $findings === [] ? Words::of('app.takes_beside.nothing') : implode(', ', $findings),
+                'app.takes_beside.rating' => $take->judged(),
+                'app.takes_beside.notes' => $take->notes,
             ];
             foreach ($cells as $label => $cell) {
                 $rows[$label][] = $cell;

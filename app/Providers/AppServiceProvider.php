@@ -47,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         $catalogue = app('translator');
         Words::use($catalogue instanceof Catalogue ? $catalogue : Catalogue::of('en'));
         AliasLoader::getInstance()->alias('Words', Words::class);
+        AliasLoader::getInstance()->alias('Message', Message::class);
         Blade::stringable(static fn (Message $message): string => Words::say($message));
         Blade::stringable(static fn (Quantity $quantity): string => Words::say($quantity));
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.

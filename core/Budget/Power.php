@@ -35,13 +35,13 @@ final readonly class Power
         $problems = new Problems();
         $problems->unlessBetween($celsius, -60, 60, '/temperature_c', new Message('what.celsius'));
         if ($cold === []) {
-            $problems->add('/cold', 'Give what is left of the capacity at one temperature at least.');
+            $problems->add('/cold', new Message('budget.power.curve'));
         }
         foreach ($cold as $i => $key) {
             $problems->unlessBetween($key['celsius'], -60, 60, "/cold/{$i}/celsius", new Message('what.celsius'));
             $problems->unlessBetween($key['share'], 0.01, 1, "/cold/{$i}/share", new Message('what.share'));
             if ($i > 0 && !($key['celsius'] > $cold[$i - 1]['celsius'])) {
-                $problems->add("/cold/{$i}/celsius", 'These stand in order: enter a temperature above the one before.');
+                $problems->add("/cold/{$i}/celsius", new Message('budget.power.order'));
             }
         }
         $problems->throwIfAny();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Budget;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What a camera with two cards does with them.
  */
@@ -18,12 +20,12 @@ enum SlotUse: string
     /** Raw to the first, JPEG to the second. */
     case Split = 'split';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Overflow => 'the second takes over',
-            self::Copy => 'each photo on both',
-            self::Split => 'raw on the first, JPEG on the second',
+            self::Overflow => new Message('budget.slot_use.overflow'),
+            self::Copy => new Message('budget.slot_use.copy'),
+            self::Split => new Message('budget.slot_use.split'),
         };
     }
 }

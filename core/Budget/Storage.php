@@ -35,10 +35,10 @@ final readonly class Storage
         $problems->unlessBetween($rawMegabytes, 0, 2_000, '/raw_mb', new Message('what.megabytes'));
         $problems->unlessBetween($jpegMegabytes, 0, 2_000, '/jpeg_mb', new Message('what.megabytes'));
         if (!$problems->any() && $rawMegabytes + $jpegMegabytes <= 0.0) {
-            $problems->add('/raw_mb', 'A photo takes up something: enter the megabytes of its raw file, its JPEG, or both.');
+            $problems->add('/raw_mb', new Message('budget.storage.size'));
         }
         if ($cardsGigabytes === [] || count($cardsGigabytes) > self::MOST_CARDS) {
-            $problems->add('/cards_gb', 'Give the free space of one card or two, in gigabytes.');
+            $problems->add('/cards_gb', new Message('budget.storage.cards'));
         }
         foreach ($cardsGigabytes as $i => $gigabytes) {
             $problems->unlessPositive($gigabytes, 100_000, "/cards_gb/{$i}", new Message('what.card_gb'));

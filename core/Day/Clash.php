@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Two shots that want the same thing at the same time.
  */
@@ -17,14 +19,14 @@ final readonly class Clash
     {
     }
 
-    public function sentence(): string
+    public function sentence(): Message
     {
         return match ($this->over) {
-            'rig' => 'both need ' . ($this->first->rig ?? 'the rig'),
-            'body' => 'both need ' . ($this->first->body ?? 'the camera'),
+            'rig' => new Message('day.clash.both', ['rig' => $this->first->rig ?? new Message('day.clash.the_rig')]),
+            'body' => new Message('day.clash.both_body', ['body' => $this->first->body ?? new Message('day.clash.the_camera')]),
             default => $this->first->needsSomebody || $this->second->needsSomebody
-                ? 'both need the same pair of hands'
-                : 'one is set up or packed while the other is too',
+                ? new Message('day.clash.hands')
+                : new Message('day.clash.setting_up'),
         };
     }
 }

@@ -6,6 +6,8 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Sky\Instant;
 
 /**
@@ -19,7 +21,7 @@ final readonly class ClashMending
      * @param ?Instant $to    where its first photo goes; null where it is given a piece of kit
      * @param ?string  $piece name of the piece that it is given
      */
-    private function __construct(public string $label, public int $shot, public ?Instant $to, public ?string $piece = null)
+    private function __construct(public Text|string $label, public int $shot, public ?Instant $to, public ?string $piece = null)
     {
     }
 
@@ -37,8 +39,10 @@ final readonly class ClashMending
             }
             $later = $stays->leaves->unixSeconds - $moved->arrives->unixSeconds;
             $sooner = $moved->leaves->unixSeconds - $stays->arrives->unixSeconds;
-            $moves[] = [$later, new self("Move “{$moved->title}” after “{$stays->title}”", $moved->id, $moved->begins->plusSeconds($later))];
-            $moves[] = [$sooner, new self("Move “{$moved->title}” before “{$stays->title}”", $moved->id, $moved->begins->plusSeconds(-$sooner))];
+            $after = new Message('day.clash_mending.after', ['title' => $moved->title, 'title2' => $stays->title]);
+            $moves[] = [$later, new self($after, $moved->id, $moved->begins->plusSeconds($later))];
+            $before = new Message('day.clash_mending.before', ['title' => $moved->title, 'title2' => $stays->title]);
+            $moves[] = [$sooner, new self($before, $moved->id, $moved->begins->plusSeconds(-$sooner))];
         }
         usort($moves, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $given = [];
@@ -49,7 +53,7 @@ final readonly class ClashMending
             if (in_array($item->name, [$clash->first->rig, $clash->second->rig, $clash->first->body, $clash->second->body], true)) {
                 continue;
             }
-            $given[] = new self("Give “{$clash->second->title}” the {$item->name}", $clash->second->id, null, $item->name);
+            $given[] = new self(new Message('day.clash_mending.give', ['title' => $clash->second->title, 'item' => $item->name]), $clash->second->id, null, $item->name);
         }
 
         return [...array_slice(array_column($moves, 1), 0, 2), ...array_slice($given, 0, 2)];

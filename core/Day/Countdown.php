@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use DateTimeImmutable;
+use Evrent\Core\Messages\Message;
 
 /**
  * How long it is until a day, as people say it.
@@ -17,18 +18,18 @@ final class Countdown
      * @param string $date  the day, such as 2027-03-23
      * @param string $today likewise
      *
-     * @return string such as "tomorrow", "in 12 days", "3 days ago"
+     * @return Message such as "tomorrow", "in 12 days", "3 days ago"
      */
-    public static function told(string $date, string $today): string
+    public static function told(string $date, string $today): Message
     {
         $days = self::days($date, $today);
 
         return match (true) {
-            $days === 0 => 'today',
-            $days === 1 => 'tomorrow',
-            $days === -1 => 'yesterday',
-            $days < 0 => self::span(-$days) . ' ago',
-            default => 'in ' . self::span($days),
+            $days === 0 => new Message('day.countdown.today'),
+            $days === 1 => new Message('day.countdown.tomorrow'),
+            $days === -1 => new Message('day.countdown.yesterday'),
+            $days < 0 => new Message('day.countdown.ago', ['span' => self::span(-$days)]),
+            default => new Message('day.countdown.in', ['span' => self::span($days)]),
         };
     }
 
@@ -40,8 +41,8 @@ final class Countdown
         return intval($between->days) * ($between->invert === 1 ? -1 : 1);
     }
 
-    private static function span(int $days): string
+    private static function span(int $days): Message
     {
-        return $days <= self::DAYS_TOLD_ALONE ? "{$days} days" : intdiv($days, 7) . ' weeks';
+        return $days <= self::DAYS_TOLD_ALONE ? new Message('day.countdown.days', ['days' => $days]) : new Message('day.countdown.weeks', ['days' => intdiv($days, 7)]);
     }
 }

@@ -7,6 +7,9 @@ namespace Evrent\Core\Day;
 use Evrent\Core\Light\Daylight;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\SeenEvents;
@@ -79,7 +82,7 @@ final readonly class DayLine
     /**
      * What happens, as people tell it.
      *
-     * @return list<array{string, string}> what, and when or that it does not
+     * @return list<array{Message, Text|string}> what, and when or that it does not
      */
     public function told(): array
     {
@@ -88,8 +91,8 @@ final readonly class DayLine
         $both = fn (?Instant $level, ?Instant $seen, bool $rising): string => SeenEvents::told($this->site, $level, $seen, $rising);
         $at = static fn (?Instant $instant): string => $instant === null ? '–' : $day->clock($instant);
         $events = $this->events;
-        $twilight = static fn (string $twilight): string => array_filter($events->twilight[$twilight]) === []
-            ? 'none'
+        $twilight = static fn (string $twilight): Message|string => array_filter($events->twilight[$twilight]) === []
+            ? new Message('day.day_line.no_twilight')
             : $at($events->twilight[$twilight]['dawn']) . ', ' . $at($events->twilight[$twilight]['dusk']);
         // Who plans an evening stays into the night that follows it, not the one before.
         $dark = $this->spans(DayEvents::darkNight($this->site->observer, $day));
@@ -98,16 +101,17 @@ final readonly class DayLine
 
         return [
             ...($events->sunAlways === null
-                ? [['Sunrise', $both($events->sunRise, $seen->sunRise, true)], ['Sunset', $both($events->sunSet, $seen->sunSet, false)]]
-                : [['Sun', $events->sunAlways === 'up' ? 'up all day' : 'down all day']]),
-            ['Civil twilight', $twilight('civil')],
-            ['Astronomical twilight', $twilight('astronomical')],
-            ['Moonrise', $both($events->moonRise, $seen->moonRise, true)],
-            ['Moonset', $both($events->moonSet, $seen->moonSet, false)],
-            ['Moon lit', round($events->litFraction * 100.0) . ' %'],
-            ['Dark', $dark === '' ? 'no dark hours' : $dark],
-            ['Galactic centre up', $centre === '' ? 'not that night' : $centre],
-            ...($this->site->skyline->isFlat() ? [] : [['Galactic centre over the skyline', $clear === '' ? 'not that night' : $clear]]),
+                ? [[new Message('day.day_line.sunrise'), $both($events->sunRise, $seen->sunRise, true)],
+                    [new Message('day.day_line.sunset'), $both($events->sunSet, $seen->sunSet, false)]]
+                : [[new Message('day.day_line.sun'), $events->sunAlways === 'up' ? new Message('day.day_line.sun_up') : new Message('day.day_line.sun_down')]]),
+            [new Message('day.day_line.civil'), $twilight('civil')],
+            [new Message('day.day_line.astronomical'), $twilight('astronomical')],
+            [new Message('day.day_line.moonrise'), $both($events->moonRise, $seen->moonRise, true)],
+            [new Message('day.day_line.moonset'), $both($events->moonSet, $seen->moonSet, false)],
+            [new Message('day.day_line.moon_lit'), new Message('day.day_line.lit', ['percent' => Quantity::rounded($events->litFraction * 100.0, 0)])],
+            [new Message('day.day_line.dark'), $dark === '' ? new Message('day.day_line.never_dark') : $dark],
+            [new Message('day.day_line.centre'), $centre === '' ? new Message('day.day_line.not_up') : $centre],
+            ...($this->site->skyline->isFlat() ? [] : [[new Message('day.day_line.centre_clear'), $clear === '' ? new Message('day.day_line.not_up') : $clear]]),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Evrent\Core\Day;
 use Evrent\Core\Checks\NearestOutOfFocus;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Shot\CueCard;
 use Evrent\Core\Shot\FilmFacts;
@@ -16,7 +17,6 @@ use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\TroubleTimes;
 use Evrent\Core\Shot\WhiteBalanceCues;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What is read from paper at the camera: how it is set and focused, what to turn when, what gets in the way, what ends it.
@@ -29,7 +29,7 @@ final class FieldCard
     public static function of(Shot $shot): array
     {
         $cues = array_map(
-            static fn (array $cue): string => self::when($shot, $cue['seconds'], $cue['photo']) . ": {$cue['says']}",
+            static fn (array $cue): Message => new Message('day.field_card.cue', ['when' => self::when($shot, $cue['seconds'], $cue['photo']), 'what' => $cue['says']]),
             self::cues($shot),
         );
 
@@ -65,36 +65,38 @@ final class FieldCard
 
         return array_values(array_filter([
             ...array_map(self::trouble(...), TroubleTimes::of($shot)),
-            ...array_map(ucfirst(...), PhotosByDay::told($shot->schedule)),
-            $plan->scene->planB === null ? '' : "Else stand here: {$plan->scene->planB}",
-            $end === null ? '' : $end->told() . '.',
+            ...array_map(Joined::capital(...), PhotosByDay::told($shot->schedule)),
+            $plan->scene->planB === null ? '' : new Message('day.field_card.fallback', ['place' => $plan->scene->planB]),
+            $end === null ? '' : $end->told(),
         ], static fn (Text|string $line): bool => $line !== ''));
     }
 
     /**
      * What is turned on the way, in its order: the shutter's dial, ISO, white balance.
      *
-     * @return list<array{photo: int, seconds: float, says: string, to: string}> number of the photo after which it is turned; seconds from the first
+     * @return list<array{photo: int, seconds: float, says: Message, to: Message}> number of the photo after which it is turned; seconds from the first
      *                                                                         trigger; in words, and what it is turned to
      */
     public static function cues(Shot $shot): array
     {
         $cues = [];
         foreach (CueCard::of($shot->schedule)->clicks ?? [] as $cue) {
-            $turn = sprintf('one click %s, to %s s', $cue['isLonger'] ? 'longer' : 'shorter', PlainText::shutter($cue['to']));
-            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => $turn, 'to' => PlainText::shutter($cue['to']) . ' s'];
+            $turn = new Message($cue['isLonger'] ? 'day.field_card.longer' : 'day.field_card.shorter', ['seconds' => Quantity::shutter($cue['to'])]);
+            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => $turn, 'to' => new Message('units.seconds', ['number' => Quantity::shutter($cue['to'])])];
         }
         foreach ($shot->plan->light->isoChanges ?? [] as $change) {
             $photo = $change['frame'] - 1;
             $seconds = $shot->schedule->timeline->closeSeconds[$photo - 1] ?? null;
             if ($seconds !== null) {
-                $iso = number_format($change['iso']);
-                $cues[] = ['photo' => $photo, 'seconds' => $seconds, 'says' => "ISO to {$iso}", 'to' => "ISO {$iso}"];
+                $iso = Quantity::rounded($change['iso'], 0);
+                $cues[] = ['photo' => $photo, 'seconds' => $seconds,
+                    'says' => new Message('day.field_card.to_iso', ['iso' => $iso]), 'to' => new Message('day.field_card.iso', ['iso' => $iso])];
             }
         }
         foreach (WhiteBalanceCues::of($shot->schedule) as $cue) {
-            $kelvin = number_format($cue['kelvin']) . ' K';
-            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => "white balance to {$kelvin}", 'to' => "WB {$kelvin}"];
+            $kelvin = Quantity::rounded($cue['kelvin'], 0);
+            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'],
+                'says' => new Message('day.field_card.to_kelvin', ['kelvin' => $kelvin]), 'to' => new Message('day.field_card.kelvin', ['kelvin' => $kelvin])];
         }
         usort($cues, static fn (array $a, array $b): int => $a['photo'] <=> $b['photo']);
 
@@ -102,12 +104,15 @@ final class FieldCard
     }
 
     /** "20:14:30, after photo 12": by the clock where it is known. */
-    public static function when(Shot $shot, float $seconds, int $photo): string
+    public static function when(Shot $shot, float $seconds, int $photo): Message
     {
         $first = $shot->plan->firstTrigger();
         $clock = $first === null ? null : $shot->plan->site?->day->clockAndDay($first->plusSeconds($seconds));
 
-        return ($clock ?? 'after ' . PlainText::duration($seconds)) . ", photo {$photo} taken";
+        return new Message('day.field_card.clock_photo', [
+            'clock' => $clock ?? new Message('day.field_card.after', ['seconds' => Quantity::duration($seconds)]),
+            'photo' => $photo,
+        ]);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What can hurt somebody on site, and the usual caution.
  */
@@ -25,37 +27,33 @@ enum Hazard: string
     /** Those that only who knows the place can tell. */
     public const TOLD = [self::Tide, self::Road, self::Edge, self::Alone, self::Public];
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Tide => 'tide or water',
-            self::Road => 'road or rails',
-            self::Edge => 'edge, wall or height',
-            self::Alone => 'alone out there',
-            self::Public => 'people pass',
-            default => $this->value,
+            self::Tide => new Message('day.hazard.tide'),
+            self::Road => new Message('day.hazard.road'),
+            self::Edge => new Message('day.hazard.edge'),
+            self::Alone => new Message('day.hazard.alone'),
+            self::Public => new Message('day.hazard.public'),
+            default => new Message("day.hazard.{$this->value}"),
         };
     }
 
-    public function caution(): string
+    public function caution(): Message
     {
         return match ($this) {
-            self::Tide => 'Know the tide table and your way off before you set up; soft mud and cut-off sandbanks kill. Leave '
-                . 'with the water still out, photos or not.',
-            self::Road => 'Stay off carriageway and track, wear something that is seen, and keep lamps and lens out of drivers’ eyes.',
-            self::Edge => 'Tie rig and bag down, keep a step from the edge, and never walk backwards with an eye in the finder.',
-            self::Alone => 'Somebody knows where you are and when you are back; a charged phone stays warm in a pocket.',
-            self::Public => 'Cables taped and lit, legs inside a line that people can see, nothing heavy over heads; ask before you photograph people.',
-            self::Sun => 'Never look at the sun through a finder or lens, and do not leave a lens pointing at it: eyes, shutter and sensor burn.',
-            self::Night => 'A red lamp for each hand, the way back walked once by day, reflective tape on legs and cables.',
-            self::Cold => 'Clothes for standing still, something hot, gloves that work buttons; go when shivering stops being '
-                . 'funny. Spare batteries close to the body.',
-            self::Incline => 'An inclined slide comes down when power or belt goes: a line on the carriage, and hands and heads out from under it.',
-            self::Counterweight => 'When the line of a counterweight breaks, it falls and the carriage runs down the rail: a second line on each, '
-                . 'and nobody below either.',
-            self::Heavy => 'Lift with two, keep fingers out of carriage and belt, and hang weight low under the legs in wind.',
-            self::Rules => 'Permission for the place, for drones, lamps and tripods, is yours to ask for. '
-                . 'Local rules and whoever is in charge on site come before anything said here.',
+            self::Tide => new Message('day.hazard.tide_caution'),
+            self::Road => new Message('day.hazard.road_caution'),
+            self::Edge => new Message('day.hazard.edge_caution'),
+            self::Alone => new Message('day.hazard.alone_caution'),
+            self::Public => new Message('day.hazard.public_caution'),
+            self::Sun => new Message('day.hazard.sun_caution'),
+            self::Night => new Message('day.hazard.night_caution'),
+            self::Cold => new Message('day.hazard.cold_caution'),
+            self::Incline => new Message('day.hazard.incline_caution'),
+            self::Counterweight => new Message('day.hazard.counterweight_caution'),
+            self::Heavy => new Message('day.hazard.heavy_caution'),
+            self::Rules => new Message('day.hazard.rules_caution'),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use DateTimeImmutable;
+use Evrent\Core\Messages\Message;
 
 /**
  * A month as a wall calendar shows it: weeks of seven days, with empty places before the first and after the last.
@@ -15,7 +16,7 @@ final readonly class Month
     public const SATURDAY = 6;
     public const SUNDAY = 7;
 
-    private const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+    private const DAYS = ['day.month.mon', 'day.month.tue', 'day.month.wed', 'day.month.thu', 'day.month.fri', 'day.month.sat', 'day.month.sun'];
 
     private DateTimeImmutable $first;
 
@@ -28,17 +29,20 @@ final readonly class Month
         $this->first = new DateTimeImmutable(substr($day, 0, 7) . '-01');
     }
 
-    public function name(): string
+    public function name(): Message
     {
-        return $this->first->format('F Y');
+        return new Message('day.month.name', ['month' => new Message('day.month.name_' . $this->first->format('n')), 'year' => $this->first->format('Y')]);
     }
 
     /**
-     * @return list<string> names of the days, in the order of the week
+     * @return list<Message> names of the days, in the order of the week
      */
     public function days(): array
     {
-        return [...array_slice(self::DAYS, $this->firstDay - 1), ...array_slice(self::DAYS, 0, $this->firstDay - 1)];
+        return array_map(
+            static fn (string $key): Message => new Message($key),
+            [...array_slice(self::DAYS, $this->firstDay - 1), ...array_slice(self::DAYS, 0, $this->firstDay - 1)],
+        );
     }
 
     /**

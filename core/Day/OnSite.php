@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
@@ -48,11 +50,11 @@ final class OnSite
     {
         $whole = TypedText::seconds($typed);
         if ($whole === null || $whole <= 0.0) {
-            throw new InvalidInput([new Problem('/on_site', 'Enter a time on site, such as 2 h or 90 min.')]);
+            throw new InvalidInput([new Problem('/on_site', new Message('day.on_site.time'))]);
         }
         $around = self::around($plan, $setupMinutes, $teardownMinutes);
         if ($whole - $around < self::LEAST_SHOOTING_SECONDS) {
-            throw new InvalidInput([new Problem('/on_site', 'Setting up, waiting and packing take ' . PlainText::duration($around) . ' of it: enter more.')]);
+            throw new InvalidInput([new Problem('/on_site', new Message('day.on_site.too_short', ['around' => Quantity::duration($around)]))]);
         }
 
         return PlainText::span($whole - $around);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\StartText;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Values\InvalidInput;
@@ -51,10 +52,10 @@ final readonly class OwnEvents
         }
         $label = trim($label);
         if ($label === '' || mb_strlen($label) > self::MOST_LABEL_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $label) !== 0) {
-            $problems[] = new Problem('/label', sprintf('Enter what happens then, in up to %d characters.', self::MOST_LABEL_CHARACTERS));
+            $problems[] = new Problem('/label', new Message('day.own_events.what', ['most_label_characters' => self::MOST_LABEL_CHARACTERS]));
         }
         if (count($this->events) >= self::MOST) {
-            $problems[] = new Problem('/label', sprintf('A day takes %d of these. Take one out first.', self::MOST));
+            $problems[] = new Problem('/label', new Message('day.own_events.full', ['most' => self::MOST]));
         }
         if ($problems !== []) {
             throw new InvalidInput($problems);

@@ -7,7 +7,9 @@ namespace Evrent\Core\Day;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\Picked;
 use Evrent\Core\Light\NeutralDensity;
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 
 /**
  * What to take to a shoot: what, how many, and why. What shots share is packed once; what they use up adds up.
@@ -68,10 +70,10 @@ final class PackingList
 
         return array_values(array_map(
             static fn (array $one): Packed => new Packed(
-                $one['piece']->kind->label(),
+                $one['piece']->kind->value,
                 $one['piece']->name,
                 $one['count'],
-                'for ' . implode(', ', array_unique($one['for'])),
+                new Message('day.packing_list.for', ['shots' => array_values(array_unique($one['for']))]),
             ),
             $found,
         ));
@@ -111,12 +113,16 @@ final class PackingList
 
         return [new Packed(
             'card',
-            $named === '' ? sprintf('cards of %s GB', PlainText::rounded($size, 1)) : $named,
+            $named === '' ? new Message('day.packing_list.cards', ['size' => Quantity::rounded($size, 1)]) : $named,
             max($copies, self::pickedOf($shots, KitKind::Card), (int) ceil($gigabytes / $size - 1e-9)),
-            sprintf('%s come to %s GB%s', PlainText::listed([
-                ...($photos > 0 ? [PlainText::photos($photos)] : []),
-                ...($seconds > 0.0 ? [PlainText::duration($seconds) . ' of video'] : []),
-            ]), PlainText::rounded($gigabytes, 1), $copies > 1 ? ', each on two cards' : ''),
+            new Message('day.packing_list.come_to', [
+                'what' => [
+                    ...($photos > 0 ? [Quantity::photos($photos)] : []),
+                    ...($seconds > 0.0 ? [new Message('day.packing_list.video', ['seconds' => Quantity::duration($seconds)])] : []),
+                ],
+                'gigabytes' => Quantity::rounded($gigabytes, 1),
+                'copies' => $copies > 1 ? new Message('day.packing_list.two_cards') : '',
+            ]),
         )];
     }
 
@@ -147,15 +153,14 @@ final class PackingList
         $named = self::named($shots, $kind);
 
         return [new Packed(
-            $kind->label(),
-            $named === '' ? 'fully charged' : $named,
+            $kind->value,
+            $named === '' ? new Message('day.packing_list.charged') : $named,
             max($together, self::pickedOf($shots, $kind), (int) ceil($joules / $one - 1e-9)),
-            sprintf(
-                'the shots take %s Wh, and one gives %s Wh at %s °C',
-                PlainText::rounded($joules / self::JOULES_PER_WATT_HOUR, 1),
-                PlainText::rounded($one / self::JOULES_PER_WATT_HOUR, 1),
-                PlainText::rounded($celsius, 0),
-            ),
+            new Message('day.packing_list.energy', [
+                'joules' => Quantity::rounded($joules / self::JOULES_PER_WATT_HOUR, 1),
+                'one' => Quantity::rounded($one / self::JOULES_PER_WATT_HOUR, 1),
+                'celsius' => Quantity::rounded($celsius, 0),
+            ]),
         )];
     }
 
@@ -174,11 +179,10 @@ final class PackingList
             if ($stops === null || self::named([$shot], KitKind::Filter) !== '') {
                 continue;
             }
-            $packed[] = new Packed('ND filter', sprintf('%s stops of ND', PlainText::rounded($stops, 1)), 1, sprintf(
-                'density %s for %s',
-                PlainText::rounded(NeutralDensity::density($stops), 1),
-                $shot->title,
-            ));
+            $packed[] = new Packed('filter', new Message('day.packing_list.nd', ['stops' => Quantity::rounded($stops, 1)]), 1, new Message('day.packing_list.density', [
+                'density' => Quantity::rounded(NeutralDensity::density($stops), 1),
+                'title' => $shot->title,
+            ]));
         }
 
         return $packed;
@@ -196,18 +200,20 @@ final class PackingList
         $has = static fn (Hazard $hazard): bool => in_array($hazard, $hazards, true);
 
         return array_values(array_filter([
-            $shots === [] ? null : new Packed('care', 'blower and lens cloth', 1, 'dust and spray on either end of the lens stay in every photo'),
-            $shots === [] ? null : new Packed('care', 'spirit level and compass', 1, 'a level base, and the bearing of pan 0 typed in'),
-            $weight > 0.0 ? new Packed('rig', 'weight to hang, and pegs', 1, sprintf('%s kg on the legs, in wind', PlainText::rounded($weight, 1))) : null,
-            $has(Hazard::Night) ? new Packed('light', 'red lamp and a spare', 2, 'it is dark during a shot or on the way back') : null,
+            $shots === [] ? null : new Packed('care', new Message('day.packing_list.blower'), 1, new Message('day.packing_list.blower_why')),
+            $shots === [] ? null : new Packed('care', new Message('day.packing_list.level'), 1, new Message('day.packing_list.level_why')),
+            $weight > 0.0
+                ? new Packed('rig', new Message('day.packing_list.weight'), 1, new Message('day.packing_list.weight_why', ['weight' => Quantity::rounded($weight, 1)]))
+                : null,
+            $has(Hazard::Night) ? new Packed('light', new Message('day.packing_list.lamp'), 2, new Message('day.packing_list.lamp_why')) : null,
             self::clothes(min([self::WARM_CELSIUS, ...array_map(static fn (ShotFigures $shot): float => $shot->celsius, $shots)]), $onSiteSeconds),
-            $has(Hazard::Tide) ? new Packed('safety', 'tide table and a second way off', 1, 'water comes back whatever the plan says') : null,
-            $has(Hazard::Road) ? new Packed('clothes', 'something that is seen', 1, 'a road or rails near by') : null,
-            $has(Hazard::Edge) ? new Packed('safety', 'line to tie rig and bag', 1, 'an edge near by') : null,
-            $has(Hazard::Incline) ? new Packed('safety', 'line on the carriage', 1, 'the slide stands at an incline') : null,
-            $has(Hazard::Public) ? new Packed('safety', 'tape and a lamp for cables and legs', 1, 'people pass') : null,
+            $has(Hazard::Tide) ? new Packed('safety', new Message('day.packing_list.tide'), 1, new Message('day.packing_list.tide_why')) : null,
+            $has(Hazard::Road) ? new Packed('clothes', new Message('day.packing_list.visible'), 1, new Message('day.packing_list.visible_why')) : null,
+            $has(Hazard::Edge) ? new Packed('safety', new Message('day.packing_list.line'), 1, new Message('day.packing_list.line_why')) : null,
+            $has(Hazard::Incline) ? new Packed('safety', new Message('day.packing_list.carriage'), 1, new Message('day.packing_list.carriage_why')) : null,
+            $has(Hazard::Public) ? new Packed('safety', new Message('day.packing_list.tape'), 1, new Message('day.packing_list.tape_why')) : null,
             $onSiteSeconds > self::LONG_SECONDS
-                ? new Packed('clothes', 'water, food, something to sit on', 1, sprintf('%s on site', PlainText::duration($onSiteSeconds)))
+                ? new Packed('clothes', new Message('day.packing_list.food'), 1, new Message('day.packing_list.food_why', ['onSiteSeconds' => Quantity::duration($onSiteSeconds)]))
                 : null,
         ]));
     }
@@ -220,16 +226,14 @@ final class PackingList
         }
         $layers = 1 + (int) ceil((self::WARM_CELSIUS - $celsius) / self::DEGREES_PER_LAYER) + ($onSiteSeconds > self::LONG_SECONDS ? 1 : 0);
         $also = match (true) {
-            $celsius <= 0.0 => ', warm boots, two pairs of gloves and hand warmers, something hot; spare batteries in an inner pocket',
-            $celsius <= Cautions::COLD_CELSIUS => ', gloves that work buttons, something hot; spare batteries in an inner pocket',
-            default => ', gloves that work buttons',
+            $celsius <= 0.0 => new Message('day.packing_list.also_freezing'),
+            $celsius <= Cautions::COLD_CELSIUS => new Message('day.packing_list.also_cold'),
+            default => new Message('day.packing_list.also_cool'),
         };
 
-        return new Packed('clothes', "{$layers} warm layers{$also}", 1, sprintf(
-            '%sat %s °C, standing still',
-            $onSiteSeconds > 0.0 ? PlainText::duration($onSiteSeconds) . ' ' : '',
-            PlainText::rounded($celsius, 0),
-        ));
+        return new Packed('clothes', new Message('day.packing_list.layers', ['layers' => $layers, 'also' => $also]), 1, $onSiteSeconds > 0.0
+            ? new Message('day.packing_list.layers_hours', ['seconds' => Quantity::duration($onSiteSeconds), 'celsius' => Quantity::rounded($celsius, 0)])
+            : new Message('day.packing_list.layers_why', ['celsius' => Quantity::rounded($celsius, 0)]));
     }
 
     /**
@@ -251,7 +255,7 @@ final class PackingList
     /**
      * @param list<ShotFigures> $shots
      */
-    private static function named(array $shots, KitKind $kind): string
+    private static function named(array $shots, KitKind $kind): Text|string
     {
         $names = [];
         foreach ($shots as $shot) {
@@ -260,6 +264,8 @@ final class PackingList
             }
         }
 
-        return implode(' or ', array_keys($names));
+        return count($names) < 2
+            ? (string) array_key_first($names)
+            : new Message('units.or', ['first' => array_slice(array_keys($names), 0, -1), 'last' => array_key_last($names)]);
     }
 }

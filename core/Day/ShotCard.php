@@ -6,7 +6,9 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\SettingsText;
 use Evrent\Core\Light\Control;
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\FilmKind;
@@ -21,7 +23,6 @@ use Evrent\Core\Sky\SeenEvents;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 
 /**
  * One shot on a card in the hand: when, where from and to, how it is exposed, what to look at first, what to turn when, and what to do when it is
@@ -37,16 +38,16 @@ final readonly class ShotCard
     /**
      * @param ?string                                          $begins    by the clock there; null where it is not known
      * @param ?string                                          $ends      likewise
-     * @param list<array{string, string}>                      $sun       what, and when or how high
-     * @param list<array{peg: string, photo: int, when: string, places: string}> $keyframes
+     * @param list<array{Message, Text|string}>                $sun       what, and when or how high
+     * @param list<array{peg: string, photo: int, when: Text|string, places: string}> $keyframes
      * @param list<Text|string>                                $settings  how the camera is set
      * @param string                                           $follows   how the exposure follows the light
-     * @param list<array{when: string, photo: int, to: string}> $cues      what is turned on the way to what, after which photo
+     * @param list<array{when: Text|string, photo: int, to: Message}> $cues      what is turned on the way to what, after which photo
      * @param list<Text|string>                                $checks    what is looked at first
      * @param list<Text|string>                                $watch     what gets in the way, and what ends it
-     * @param list<string>                                     $late      what to do when it begins later
-     * @param list<string>                                     $cautions
-     * @param list<array{unix: float, when: string, says: string, isCue: bool}> $moments in their order; empty where no time is known
+     * @param list<Message>                                    $late      what to do when it begins later
+     * @param list<Message>                                    $cautions
+     * @param list<array{unix: float, when: string, says: Message, isCue: bool, isFirst: bool}> $moments in their order; empty where no time is known
      */
     private function __construct(
         public string $title,
@@ -54,10 +55,10 @@ final readonly class ShotCard
         public ?string $ends,
         public array $sun,
         public array $keyframes,
-        public string $figures,
-        public string $clip,
+        public Text|string $figures,
+        public Text|string $clip,
         public array $settings,
-        public string $follows,
+        public Text|string $follows,
         public array $cues,
         public array $checks,
         public array $watch,
@@ -87,12 +88,11 @@ final readonly class ShotCard
             $times->endsText,
             self::sun($shot),
             $keyframes,
-            ucfirst(SettingsText::of($schedule)) . '.',
-            sprintf(
-                '%s s of clip at %s',
-                PlainText::rounded($schedule->summary->clipSeconds, 1),
-                PlainText::number($shot->plan->timing->framesPerSecond),
-            ),
+            SettingsText::of($schedule),
+            new Message('day.shot_card.clip', [
+                'clipSeconds' => Quantity::rounded($schedule->summary->clipSeconds, 1),
+                'framesPerSecond' => Quantity::number($shot->plan->timing->framesPerSecond),
+            ]),
             FieldCard::settings($shot),
             self::follows($shot),
             array_map(
@@ -102,14 +102,14 @@ final readonly class ShotCard
             self::checks($shot, $hazards),
             FieldCard::hazards($shot),
             self::late($shot),
-            array_map(static fn (Hazard $hazard): string => $hazard->caution(), $hazards),
+            array_map(static fn (Hazard $hazard): Message => $hazard->caution(), $hazards),
             self::moments($shot, $cues, $setupMinutes, $teardownMinutes),
             self::isVideo($shot),
         );
     }
 
     /**
-     * @return list<array{peg: string, photo: int, when: string, places: string}>
+     * @return list<array{peg: string, photo: int, when: Text|string, places: string}>
      */
     private static function keyframes(Shot $shot): array
     {
@@ -153,16 +153,16 @@ final readonly class ShotCard
     }
 
     /** By the clock there, or from the first photo on. */
-    private static function when(Shot $shot, float $seconds): string
+    private static function when(Shot $shot, float $seconds): Message|string
     {
         $first = $shot->plan->firstTrigger();
         $clock = $first === null ? null : $shot->plan->site?->day->clockAndDay($first->plusSeconds($seconds));
 
-        return $clock ?? 'after ' . PlainText::duration($seconds);
+        return $clock ?? new Message('day.shot_card.after', ['seconds' => Quantity::duration($seconds)]);
     }
 
     /**
-     * @return list<array{string, string}>
+     * @return list<array{Message, Text|string}>
      */
     private static function sun(Shot $shot): array
     {
@@ -175,23 +175,26 @@ final readonly class ShotCard
         $seen = SeenEvents::of($site->observer, $site->skyline, $events);
         $dusk = $events->twilight['civil']['dusk'];
         $told = [
-            ...($events->sunRise === null ? [] : [['Sunrise', SeenEvents::told($site, $events->sunRise, $seen->sunRise, true)]]),
-            ...($events->sunSet === null ? [] : [['Sunset', SeenEvents::told($site, $events->sunSet, $seen->sunSet, false)]]),
-            ...($dusk === null ? [] : [['Civil dusk', $site->day->clock($dusk)]]),
+            ...($events->sunRise === null ? [] : [[new Message('day.shot_card.sunrise'), SeenEvents::told($site, $events->sunRise, $seen->sunRise, true)]]),
+            ...($events->sunSet === null ? [] : [[new Message('day.shot_card.sunset'), SeenEvents::told($site, $events->sunSet, $seen->sunSet, false)]]),
+            ...($dusk === null ? [] : [[new Message('day.shot_card.dusk'), $site->day->clock($dusk)]]),
         ];
-        $height = static fn (float $degrees): string => PlainText::rounded(abs($degrees), 0) . '° ' . ($degrees < 0.0 ? 'down' : 'up');
+        $height = static fn (float $degrees): Message => new Message(
+            $degrees < 0.0 ? 'day.shot_card.below' : 'day.shot_card.above',
+            ['degrees' => Quantity::rounded(abs($degrees), 0)],
+        );
 
         if (min($altitudes) < self::DARK_DEGREES) {
             array_push($told, ...self::night($site, $events, $seen));
         }
 
-        return [...$told, ['Sun at the start', $height($altitudes[0])], ['at the end', $height($altitudes[count($altitudes) - 1])]];
+        return [...$told, [new Message('day.shot_card.sun_start'), $height($altitudes[0])], [new Message('day.shot_card.sun_end'), $height($altitudes[count($altitudes) - 1])]];
     }
 
     /**
      * What a shot in the dark looks out for: the moon, and the middle of the Milky Way, level and over the land.
      *
-     * @return list<array{string, string}>
+     * @return list<array{Message, Text|string}>
      */
     private static function night(Site $site, DayEvents $events, SeenEvents $seen): array
     {
@@ -203,35 +206,38 @@ final readonly class ShotCard
         $clear = $site->skyline->isFlat() ? $level : $up($site->skyline);
 
         return [
-            ...($events->moonRise === null ? [] : [['Moonrise', SeenEvents::told($site, $events->moonRise, $seen->moonRise, true)]]),
-            ...($events->moonSet === null ? [] : [['Moonset', SeenEvents::told($site, $events->moonSet, $seen->moonSet, false)]]),
-            ...($level === '' ? [] : [['Galactic centre', $level . match (true) {
-                $clear === $level => '',
-                $clear === '' => ', behind the skyline throughout',
-                default => ", over the skyline {$clear}",
+            ...($events->moonRise === null ? [] : [[new Message('day.shot_card.moonrise'), SeenEvents::told($site, $events->moonRise, $seen->moonRise, true)]]),
+            ...($events->moonSet === null ? [] : [[new Message('day.shot_card.moonset'), SeenEvents::told($site, $events->moonSet, $seen->moonSet, false)]]),
+            ...($level === '' ? [] : [[new Message('day.shot_card.centre'), match (true) {
+                $clear === $level => $level,
+                $clear === '' => new Message('day.shot_card.centre_hidden', ['level' => $level]),
+                default => new Message('day.shot_card.centre_clear', ['level' => $level, 'clear' => $clear]),
             }]]),
         ];
     }
 
-    private static function follows(Shot $shot): string
+    private static function follows(Shot $shot): Message
     {
         $plan = $shot->plan;
         $exposures = $shot->schedule->exposureSeconds;
         [$least, $most] = [min([INF, ...$exposures]), max([0.0, ...$exposures])];
-        $from = sprintf('from %s to %s s', PlainText::shutter($exposures[0] ?? 0.0), PlainText::shutter($exposures[count($exposures) - 1] ?? 0.0));
+        $from = new Message('day.shot_card.from', [
+            'exposures' => Quantity::shutter($exposures[0] ?? 0.0),
+            'exposures2' => Quantity::shutter($exposures[count($exposures) - 1] ?? 0.0),
+        ]);
 
         return match (true) {
-            $plan->light?->control === Control::AperturePriority => 'The camera meters each photo, and sets the shutter: aperture priority.',
-            $plan->light?->control === Control::ShutterPriority => 'The camera meters each photo, and sets the aperture: shutter priority.',
-            $most <= $least * 1.001 => 'One exposure for all photos: nothing follows the light.',
-            $plan->camera->exposureTimedBy === TimedBy::Controller => "The controller times each photo on bulb, {$from}.",
-            CueCard::of($shot->schedule) !== null => "Turned by hand, one click at a time, {$from}.",
-            default => "The exposure is ramped, {$from}.",
+            $plan->light?->control === Control::AperturePriority => new Message('day.shot_card.aperture_priority'),
+            $plan->light?->control === Control::ShutterPriority => new Message('day.shot_card.shutter_priority'),
+            $most <= $least * 1.001 => new Message('day.shot_card.fixed'),
+            $plan->camera->exposureTimedBy === TimedBy::Controller => new Message('day.shot_card.bulb', ['from' => $from]),
+            CueCard::of($shot->schedule) !== null => new Message('day.shot_card.by_clicks', ['from' => $from]),
+            default => new Message('day.shot_card.ramped', ['from' => $from]),
         };
     }
 
     /**
-     * @return list<string>
+     * @return list<Message>
      */
     private static function late(Shot $shot): array
     {
@@ -255,17 +261,21 @@ final readonly class ShotCard
             foreach ($plan->rig->axes as $axis) {
                 $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$first - 1]);
             }
-            $lines[] = sprintf(
-                '%d min late: begin %s%s, %s s of clip; or all of it, until %s.',
-                $minutes,
-                self::isVideo($shot) ? 'at once' : 'with photo ' . number_format($first),
-                $places === [] ? '' : ' at ' . implode(', ', $places),
-                PlainText::rounded(($photos - $first + 1) / $plan->timing->framesPerSecond, 1),
-                self::when($shot, $schedule->summary->onSiteSeconds + $minutes * self::MINUTE),
-            );
+            $key = match (true) {
+                self::isVideo($shot) => 'day.shot_card.late_video',
+                $places === [] => 'day.shot_card.late_photo',
+                default => 'day.shot_card.late_place',
+            };
+            $lines[] = new Message($key, [
+                'minutes' => $minutes,
+                'photo' => $first,
+                'places' => implode(', ', $places),
+                'clipSeconds' => Quantity::rounded(($photos - $first + 1) / $plan->timing->framesPerSecond, 1),
+                'until' => self::when($shot, $schedule->summary->onSiteSeconds + $minutes * self::MINUTE),
+            ]);
         }
 
-        return $lines === [] ? ['Late: begin at once and take what is left; the end stays where it is.'] : $lines;
+        return $lines === [] ? [new Message('day.shot_card.late')] : $lines;
     }
 
     private static function isVideo(Shot $shot): bool
@@ -274,9 +284,9 @@ final readonly class ShotCard
     }
 
     /**
-     * @param list<array{photo: int, seconds: float, says: string, to: string}> $cues
+     * @param list<array{photo: int, seconds: float, says: Message, to: Message}> $cues
      *
-     * @return list<array{unix: float, when: string, says: string, isCue: bool}>
+     * @return list<array{unix: float, when: string, says: Message, isCue: bool, isFirst: bool}>
      */
     private static function moments(Shot $shot, array $cues, int $setupMinutes, int $teardownMinutes): array
     {
@@ -286,17 +296,22 @@ final readonly class ShotCard
             return [];
         }
         $last = $first->plusSeconds($shot->schedule->summary->runSeconds);
-        [$begin, $end] = self::isVideo($shot) ? ['Start recording', 'Stop recording'] : ['First photo', 'Last photo'];
+        [$begin, $end] = self::isVideo($shot)
+            ? [new Message('day.shot_card.record'), new Message('day.shot_card.stop_recording')]
+            : [new Message('day.shot_card.first'), new Message('day.shot_card.last')];
         $moments = [
-            [$first->plusSeconds(-self::MINUTE * $setupMinutes), 'Be there', false], [$first, $begin, false], [$last, $end, false],
-            [$last->plusSeconds(self::MINUTE * $teardownMinutes), 'Packed, and gone', false], ...self::sunMoments($shot->plan, $first, $last),
+            [$first->plusSeconds(-self::MINUTE * $setupMinutes), new Message('day.shot_card.arrive'), false], [$first, $begin, false], [$last, $end, false],
+            [$last->plusSeconds(self::MINUTE * $teardownMinutes), new Message('day.shot_card.leave'), false], ...self::sunMoments($shot->plan, $first, $last),
         ];
         foreach (array_slice(self::keyframes($shot), 1, -1) as $keyframe) {
-            $at = self::isVideo($shot) ? '' : ", photo {$keyframe['photo']}";
-            $moments[] = [$first->plusSeconds($triggers[$keyframe['photo'] - 1]), "Keyframe {$keyframe['peg']}{$at}", false];
+            $says = new Message(
+                self::isVideo($shot) ? 'day.shot_card.keyframe' : 'day.shot_card.keyframe_photo',
+                ['peg' => $keyframe['peg'], 'photo' => $keyframe['photo']],
+            );
+            $moments[] = [$first->plusSeconds($triggers[$keyframe['photo'] - 1]), $says, false];
         }
         foreach ($cues as $cue) {
-            $moments[] = [$first->plusSeconds($cue['seconds']), ucfirst($cue['says']), true];
+            $moments[] = [$first->plusSeconds($cue['seconds']), Joined::capital($cue['says']), true];
         }
         usort($moments, static fn (array $a, array $b): int => $a[0]->unixSeconds <=> $b[0]->unixSeconds);
 
@@ -305,11 +320,12 @@ final readonly class ShotCard
             'when' => $shot->plan->site?->day->clockAndDay($one[0]) ?? '',
             'says' => $one[1],
             'isCue' => $one[2],
+            'isFirst' => $one[0] === $first,
         ], $moments);
     }
 
     /**
-     * @return list<array{Instant, string, bool}> what the sun does while it runs
+     * @return list<array{Instant, Message, bool}> what the sun does while it runs
      */
     private static function sunMoments(Plan $plan, Instant $first, Instant $last): array
     {
@@ -319,13 +335,13 @@ final readonly class ShotCard
         $events = DayEvents::at($plan->site->observer, $plan->site->day);
         $seen = SeenEvents::of($plan->site->observer, $plan->site->skyline, $events);
         $happens = [
-            'Sunrise' => $events->sunRise, 'Sunset' => $events->sunSet, 'Civil dusk' => $events->twilight['civil']['dusk'],
-            ...($plan->site->skyline->isFlat() ? [] : ['Sun over the skyline' => $seen->sunRise, 'Sun behind the skyline' => $seen->sunSet]),
+            'sunrise' => $events->sunRise, 'sunset' => $events->sunSet, 'dusk' => $events->twilight['civil']['dusk'],
+            ...($plan->site->skyline->isFlat() ? [] : ['sun_over' => $seen->sunRise, 'sun_behind' => $seen->sunSet]),
         ];
         $moments = [];
         foreach ($happens as $says => $instant) {
             if ($instant !== null && $instant->unixSeconds > $first->unixSeconds && $instant->unixSeconds < $last->unixSeconds) {
-                $moments[] = [$instant, $says, false];
+                $moments[] = [$instant, new Message("day.shot_card.{$says}"), false];
             }
         }
 

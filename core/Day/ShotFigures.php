@@ -28,7 +28,7 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 7;
+    public const VERSION = 8;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
@@ -60,7 +60,7 @@ final readonly class ShotFigures
         public ?Instant $ends,
         public ?string $beginsText,
         public ?string $endsText,
-        public string $settings,
+        public Text|string $settings,
         public array $kit,
         public ?array $storage,
         public array $drains,
@@ -165,6 +165,7 @@ final readonly class ShotFigures
             'begins' => $instant($kept['begins']),
             'ends' => $instant($kept['ends']),
             'card' => array_map(Message::kept(...), $card),
+            'settings' => Message::kept($kept['settings']),
             'kit' => array_map(static fn (array $one): Picked => new Picked(KitKind::from($one[0]), $one[1], $one[2]), $kit),
             'hazards' => array_map(Hazard::from(...), $hazards),
         ]);

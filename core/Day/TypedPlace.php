@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Site;
 use Evrent\Core\Sky\ZoneName;
@@ -46,7 +47,7 @@ final readonly class TypedPlace
         $typed = self::together($typed);
         $text = static fn (string $field): string => trim($typed[$field] ?? '');
         $problems = new Problems();
-        $number = static function (string $field, string $message) use ($text, $problems): ?float {
+        $number = static function (string $field, Message $message) use ($text, $problems): ?float {
             $isAngle = in_array($field, ['latitude', 'longitude'], true);
             $value = $text($field) === '' ? null : ($isAngle ? TypedText::degrees($text($field)) : TypedText::number($text($field))) ?? NAN;
             if ($value !== null && is_nan($value)) {
@@ -55,23 +56,23 @@ final readonly class TypedPlace
 
             return $value;
         };
-        $latitude = $number('latitude', 'Enter a latitude such as 51.85, or 51° 51.0\' N; south is below zero.');
-        $longitude = $number('longitude', 'Enter a longitude such as -1.9, or 1° 54\' W; west is below zero.');
-        $elevation = $number('elevation', 'Enter metres above the sea, such as 4.') ?? 0.0;
-        $glow = $number('sky_glow', 'Enter lux, such as 0.001, or leave it empty.') ?? 0.0;
+        $latitude = $number('latitude', new Message('day.typed_place.latitude'));
+        $longitude = $number('longitude', new Message('day.typed_place.longitude'));
+        $elevation = $number('elevation', new Message('day.typed_place.elevation')) ?? 0.0;
+        $glow = $number('sky_glow', new Message('day.typed_place.lux')) ?? 0.0;
         $skyMag = $text('sky_mag') === ''
             ? Site::USUAL_SKY_MAG
             : Site::SKIES[strtr(mb_strtolower($text('sky_mag')), ["'" => '’'])]
-                ?? $number('sky_mag', 'Enter how dark the night sky is, such as 20.5, or in a word: ' . implode(', ', array_keys(Site::SKIES)) . '.')
+                ?? $number('sky_mag', new Message('day.typed_place.sky', ['x' => implode(', ', array_keys(Site::SKIES))]))
                 ?? Site::USUAL_SKY_MAG;
         $date = $text('date') === '' ? null : $text('date');
         if (($latitude === null) !== ($longitude === null)) {
-            $problems->add($latitude === null ? '/latitude' : '/longitude', 'Enter latitude and longitude both, or neither.');
+            $problems->add($latitude === null ? '/latitude' : '/longitude', new Message('day.typed_place.both'));
         }
         if ($latitude !== null && $text('zone') === '') {
-            $problems->add('/zone', 'Enter a time zone by its name, such as Europe/Lisbon or UTC.');
+            $problems->add('/zone', new Message('day.typed_place.zone'));
         }
-        $variation = $number('horizon_variation', 'Enter the variation in degrees, east above zero, such as 1.5.') ?? 0.0;
+        $variation = $number('horizon_variation', new Message('day.typed_place.variation')) ?? 0.0;
         $horizon = '';
         try {
             $horizon = Horizon::read($text('horizon'), is_nan($variation) ? 0.0 : $variation)->text();

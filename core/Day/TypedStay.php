@@ -6,6 +6,8 @@ namespace Evrent\Core\Day;
 
 use Evrent\Core\Format\PlanChanges;
 use Evrent\Core\Format\StartText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Values\InvalidInput;
@@ -20,7 +22,7 @@ final readonly class TypedStay
 {
     private const MOST_MINUTES = 720;
 
-    private function __construct(public Plan $plan, public string $told, public int $setupMinutes, public int $teardownMinutes)
+    private function __construct(public Plan $plan, public Text|string $told, public int $setupMinutes, public int $teardownMinutes)
     {
     }
 
@@ -36,7 +38,7 @@ final readonly class TypedStay
         $minutes = static function (string $field, string $text, int $before) use ($problems): int {
             $value = $text === '' ? (float) $before : TypedText::number($text) ?? NAN;
             if (is_nan($value) || floor($value) !== $value || $value < 0.0 || $value > self::MOST_MINUTES) {
-                $problems->add("/{$field}", sprintf('Enter whole minutes from 0 to %d.', self::MOST_MINUTES));
+                $problems->add("/{$field}", new Message('day.typed_stay.minutes', ['most_minutes' => self::MOST_MINUTES]));
 
                 return $before;
             }
@@ -64,7 +66,7 @@ final readonly class TypedStay
         if ($to === null || $plan->site === null) {
             return $plan->start;
         }
-        $seconds = TypedText::number($to) ?? throw new InvalidInput([new Problem('', 'Enter a time of day, such as 19:40.')]);
+        $seconds = TypedText::number($to) ?? throw new InvalidInput([new Problem('', new Message('day.typed_stay.start'))]);
         $instant = $plan->site->day->begins->plusSeconds($seconds);
 
         return ($plan->start ?? Start::at('12:00'))->movedTo($plan->site, $instant);

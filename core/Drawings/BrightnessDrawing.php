@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 use Evrent\Core\Words\PlainText;
@@ -81,17 +83,20 @@ final readonly class BrightnessDrawing
     }
 
     /** Both lines in a sentence, for who does not see them. */
-    public function told(): string
+    public function told(): Message
     {
-        return sprintf('Wanted: %s from metered. As it will be: %s.', self::range($this->light->wanted()), self::range($this->light->predicted()));
+        return new Message('drawings.brightness.told', [
+            'range' => self::range($this->light->wanted()),
+            'range2' => self::range($this->light->predicted()),
+        ]);
     }
 
     /**
      * @param list<float> $values
      */
-    private static function range(array $values): string
+    private static function range(array $values): Quantity
     {
-        return PlainText::betweenSigned(min([INF, ...$values]), max([-INF, ...$values]), 1, 'stop');
+        return Quantity::betweenSigned(min([INF, ...$values]), max([-INF, ...$values]), 1, 'stop');
     }
 
     /**

@@ -6,10 +6,12 @@ namespace Evrent\Core\Drawings;
 
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Budgets as pictures: charge as a curve over the photos; cards, loads and thrust as bars against what there is.
@@ -22,8 +24,8 @@ final readonly class BudgetDrawing
     private const MOST_POINTS = 120;
 
     /**
-     * @param list<array{name: string, says: string, fits: bool, path: string, area: string}>                     $curves
-     * @param list<array{name: string, says: string, fits: bool, percent: float, marks: list<float>}> $bars   filled to a share of 100 %, with marks where
+     * @param list<array{name: Text|string, says: Text|string, fits: bool, path: string, area: string}>                     $curves
+     * @param list<array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}> $bars   filled to a share of 100 %, with marks where
      *                                                                                                        something changes
      */
     private function __construct(public array $curves, public array $bars)
@@ -34,11 +36,13 @@ final readonly class BudgetDrawing
     {
         $drain = $shot->drain();
         $curves = [];
-        foreach (array_filter(['Camera’s battery' => $drain?->camera, 'Rig’s battery' => $drain?->rig]) as $name => $device) {
+        foreach (array_filter(['camera_battery' => $drain?->camera, 'rig_battery' => $drain?->rig]) as $name => $device) {
             $path = self::path($device->charges);
             $curves[] = [
-                'name' => $name,
-                'says' => $device->diesAtPhoto === null ? round($device->left() * 100.0) . ' % left' : "dies at photo {$device->diesAtPhoto}",
+                'name' => new Message("drawings.budget.{$name}"),
+                'says' => $device->diesAtPhoto === null
+                    ? self::left($device->left())
+                    : new Message('drawings.budget.dies', ['photo' => $device->diesAtPhoto]),
                 'fits' => $device->diesAtPhoto === null,
                 'path' => $path,
                 'area' => sprintf('%sL%d %dL0 %dZ', $path, self::WIDTH, self::HEIGHT, self::HEIGHT),
@@ -46,7 +50,12 @@ final readonly class BudgetDrawing
         }
 
         return new self($curves, array_values(array_filter([
-            $drain?->bankLeft === null ? null : self::bar('Power bank', round($drain->bankLeft * 100.0) . ' % left', 1.0 - $drain->bankLeft, true),
+            $drain?->bankLeft === null ? null : self::bar(
+                new Message('drawings.budget.power_bank'),
+                self::left($drain->bankLeft),
+                1.0 - $drain->bankLeft,
+                true,
+            ),
             self::cards($shot),
             ...self::loads($shot),
             self::horizon($shot),
@@ -54,7 +63,7 @@ final readonly class BudgetDrawing
     }
 
     /**
-     * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     * @return ?array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}
      */
     private static function cards(Shot $shot): ?array
     {
@@ -68,12 +77,10 @@ final readonly class BudgetDrawing
         $takesOver = $storage->slots === SlotUse::Overflow && count($each) > 1;
 
         return self::bar(
-            'Cards',
-            sprintf(
-                '%s of %s',
-                number_format($photos),
-                PlainText::photos($room),
-            ) . ($takesOver && $photos > $each[0] ? sprintf(', the second from photo %d', $each[0] + 1) : ''),
+            new Message('drawings.budget.cards'),
+            new Message($takesOver && $photos > $each[0] ? 'drawings.budget.second_card' : 'drawings.budget.photos', [
+                'photos' => $photos, 'capacity' => Quantity::photos($room), 'from' => $each[0] + 1,
+            ]),
             $room > 0 ? $photos / $room : 2.0,
             $photos <= $room,
             $takesOver && $room > 0 ? [100.0 * $each[0] / $room] : [],
@@ -81,7 +88,7 @@ final readonly class BudgetDrawing
     }
 
     /**
-     * @return list<array{name: string, says: string, fits: bool, percent: float, marks: list<float>}>
+     * @return list<array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}>
      */
     private static function loads(Shot $shot): array
     {
@@ -91,15 +98,15 @@ final readonly class BudgetDrawing
         }
         $bars = [];
         $stands = [
-            'Legs, for twice the load' => [$load->onLegsKilograms(), $load->legsRatingKilograms],
-            'Carriage, for twice the load' => [$load->carriedKilograms(), $load->carriageRatingKilograms],
+            'tripod' => [$load->onLegsKilograms(), $load->legsRatingKilograms],
+            'carriage' => [$load->carriedKilograms(), $load->carriageRatingKilograms],
         ];
         foreach ($stands as $name => [$carried, $rating]) {
             if ($rating !== null) {
                 $needed = Load::SAFETY * $carried;
                 $bars[] = self::bar(
-                    $name,
-                    sprintf('%s of %s kg', PlainText::rounded($needed, 1), PlainText::rounded($rating, 1)),
+                    new Message("drawings.budget.{$name}"),
+                    self::ofMost($needed, $rating, 'kg'),
                     $needed / $rating,
                     $needed <= $rating + 1e-9,
                 );
@@ -110,8 +117,8 @@ final readonly class BudgetDrawing
             $needed = $load->thrustNeededNewtons($slide->maxAcceleration);
             $usable = Load::THRUST_SHARE * $load->thrustNewtons;
             $bars[] = self::bar(
-                'Thrust up the incline',
-                sprintf('%s of %s N', PlainText::rounded($needed, 1), PlainText::rounded($usable, 1)),
+                new Message('drawings.budget.thrust'),
+                self::ofMost($needed, $usable, 'N'),
                 $needed / $usable,
                 $needed <= $usable + 1e-9,
             );
@@ -121,7 +128,7 @@ final readonly class BudgetDrawing
     }
 
     /**
-     * @return ?array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     * @return ?array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}
      */
     private static function horizon(Shot $shot): ?array
     {
@@ -134,17 +141,15 @@ final readonly class BudgetDrawing
         $worst = max([0.0, ...array_map(static fn (float $pan): float => abs($optics->edgePixels($base->leanDegrees($pan))), $pans)]);
         $most = $shot->plan->thresholds->horizonPixels;
 
-        $says = sprintf('%s of %s px', PlainText::rounded($worst, 1), PlainText::rounded($most, 1));
-
-        return self::bar('Horizon, at the frame’s edge', $says, $worst / $most, $worst <= $most);
+        return self::bar(new Message('drawings.budget.horizon'), self::ofMost($worst, $most, 'px'), $worst / $most, $worst <= $most);
     }
 
     /**
      * @param list<float> $marks per cent
      *
-     * @return array{name: string, says: string, fits: bool, percent: float, marks: list<float>}
+     * @return array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}
      */
-    private static function bar(string $name, string $says, float $share, bool $fits, array $marks = []): array
+    private static function bar(Message $name, Message $says, float $share, bool $fits, array $marks = []): array
     {
         return [
             'name' => $name,
@@ -153,6 +158,16 @@ final readonly class BudgetDrawing
             'percent' => round(min(1.0, max(0.0, $share)) * 100.0, 2),
             'marks' => array_map(static fn (float $mark): float => round($mark, 2), $marks),
         ];
+    }
+
+    private static function left(float $share): Message
+    {
+        return new Message('drawings.budget.left', ['percent' => Quantity::rounded($share * 100.0, 0)]);
+    }
+
+    private static function ofMost(float $is, float $most, string $unit): Message
+    {
+        return new Message('drawings.budget.of', ['is' => Quantity::rounded($is, 1), 'most' => Quantity::withUnit($most, $unit, 1)]);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
@@ -36,11 +38,9 @@ final class Drawable
         $days = $schedule->summary->onSiteSeconds / self::SECONDS_PER_DAY;
         if (!is_finite($days) || $days > self::MOST_RUN_DAYS) {
             $slowest = max([0.0, ...$schedule->moves->moveSeconds]) > max([0.0, ...$schedule->intervalSeconds]);
-            throw new InvalidInput([new Problem($slowest ? '/rig/axes' : '/timing/interval_s', sprintf(
-                'That would take %s days; a shot can take up to %d here. Enter %s.',
-                is_finite($days) ? number_format($days) : 'endless',
-                self::MOST_RUN_DAYS,
-                $slowest ? 'a higher top speed or acceleration, or a shorter way' : 'a shorter interval, or fewer photos',
+            throw new InvalidInput([new Problem($slowest ? '/rig/axes' : '/timing/interval_s', new Message(
+                $slowest ? 'drawings.drawable.too_slow' : 'drawings.drawable.too_long',
+                ['days' => is_finite($days) ? Quantity::rounded($days, 0) : '∞', 'most' => self::MOST_RUN_DAYS],
             ))]);
         }
     }
@@ -52,18 +52,12 @@ final class Drawable
     {
         $photos = max($plan->photosTotal(), $plan->photosProgrammed());
         if ($photos > self::MOST_PHOTOS) {
-            throw new InvalidInput([new Problem('/timing/photos', sprintf(
-                'A shot can have up to %s photos here, head, tail and held ones included.',
-                number_format(self::MOST_PHOTOS),
-            ))]);
+            throw new InvalidInput([new Problem('/timing/photos', new Message('drawings.drawable.photos', ['most_photos' => self::MOST_PHOTOS]))]);
         }
         $axes = count($plan->rig->axes);
         if ($plan->photosTotal() * $axes > self::MOST_POSITIONS) {
-            throw new InvalidInput([new Problem('/timing/photos', sprintf(
-                'With %d axes a shot can have up to %s photos here: more take too long to work out between two key presses.',
-                $axes,
-                number_format(intdiv(self::MOST_POSITIONS, $axes)),
-            ))]);
+            $most = new Message('drawings.drawable.positions', ['axes' => $axes, 'most_positions' => intdiv(self::MOST_POSITIONS, $axes)]);
+            throw new InvalidInput([new Problem('/timing/photos', $most)]);
         }
     }
 

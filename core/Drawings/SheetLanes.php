@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Photos\Sheet;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Some photos of a long sheet: the stairs that they stand on, and lanes under them for how long each was open, how bright it came out and how
@@ -66,7 +67,7 @@ final readonly class SheetLanes
     /**
      * What the lanes reach over, in words.
      *
-     * @return array<string, string> by the name of each lane in which there is anything
+     * @return list<array{Message, Message}> the name of each lane in which there is anything, and its range
      */
     public static function told(Sheet $sheet): array
     {
@@ -74,16 +75,22 @@ final readonly class SheetLanes
         $told = [];
         if ($has($sheet->planned, $sheet->open)) {
             [$low, $high] = self::range([$sheet->planned, $sheet->open], self::LEAST_STOPS);
-            $told['open for'] = sprintf('%s to %s s; the steps are the plan', PlainText::shutter(2.0 ** $low), PlainText::shutter(2.0 ** $high));
+            $told[] = [new Message('photos.lanes.exposure'), new Message('photos.lanes.exposure_range', [
+                'low' => Quantity::shutter(2.0 ** $low), 'high' => Quantity::shutter(2.0 ** $high),
+            ])];
         }
         if ($has($sheet->bright)) {
             [$low, $high] = self::range([$sheet->bright, $sheet->foretold], self::LEAST_STOPS);
-            $foretold = $sheet->foretold === [] ? '' : '; the dashes were foretold';
-            $told['brightness'] = sprintf('%s to %s stops%s', PlainText::signed($low, 1), PlainText::signed($high, 1), $foretold);
+            $key = $sheet->foretold === [] ? 'photos.lanes.stops' : 'photos.lanes.stops_predicted';
+            $told[] = [new Message('photos.lanes.brightness'), new Message($key, [
+                'low' => Quantity::signed($low, 1), 'high' => Quantity::signed($high, 1),
+            ])];
         }
         if ($has($sheet->flickers)) {
             [$low, $high] = self::eitherSide($sheet->flickers);
-            $told['flicker'] = sprintf('%s to %s stops', PlainText::signed($low, 2), PlainText::signed($high, 2));
+            $told[] = [new Message('photos.lanes.flicker'), new Message('photos.lanes.stops', [
+                'low' => Quantity::signed($low, 2), 'high' => Quantity::signed($high, 2),
+            ])];
         }
 
         return $told;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Drawings;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * The time to spare of every photo of a run in one strip: as high as its share of the interval, and below the line where the interval is
@@ -64,13 +65,13 @@ final readonly class SlackRibbon
     }
 
     /** What it shows, in words. */
-    public function told(): string
+    public function told(): Message
     {
         $summary = $this->schedule->summary;
-        $slack = $summary->minSlackSeconds;
 
-        return 'Slack of each photo in its interval: least at photo ' . number_format($summary->tightestPhoto) . ', '
-            . ($slack > -1e-9 ? PlainText::seconds($slack) . ' slack' : PlainText::seconds(-$slack) . ' short');
+        return new Message($summary->minSlackSeconds > -1e-9 ? 'drawings.ribbon.slack' : 'drawings.ribbon.short', [
+            'photo' => $summary->tightestPhoto, 'seconds' => Quantity::seconds(abs($summary->minSlackSeconds)),
+        ]);
     }
 
     /**

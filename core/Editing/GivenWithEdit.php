@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Editing;
 
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
@@ -68,7 +69,7 @@ final readonly class GivenWithEdit
     public function target(): Target
     {
         return Target::tryFrom($this->text('target')) ?? throw new InvalidInput(
-            [new Problem('/edit/target', new Message('editing.given_with_edit.choose', ['names' => Target::names('or')]))],
+            [new Problem('/edit/target', new Message('editing.given_with_edit.choose', ['names' => Target::names(Joined::OR)]))],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Export;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -43,7 +44,7 @@ final readonly class Manifest
         $sums = [];
         foreach (explode("\n", rtrim($text, "\n")) as $n => $line) {
             if (preg_match('/^(\\\\?)([0-9a-f]{64}) [ *](.+)$/D', $line, $part) !== 1) {
-                throw new InvalidInput([new Problem('/' . ($n + 1), sprintf('Line %d is no checksum with a path. Give a manifest.', $n + 1))]);
+                throw new InvalidInput([new Problem('/' . ($n + 1), new Message('export.manifest.line', ['n' => $n + 1]))]);
             }
             $path = $part[1] === '' ? $part[3] : strtr($part[3], ['\\\\' => '\\', '\\n' => "\n", '\\r' => "\r"]);
             $sums[$path] = $part[2];

@@ -72,6 +72,8 @@ enum FindingId: string
     case DirtyGlass = 'C3';
     /** The rig moves and no photo is taken. */
     case TriggerCableLoose = 'C4';
+    /** The focal length changed during the run. */
+    case ZoomMoved = 'C6';
     /** A phone or camera sleeps, rings or notifies during the run. */
     case DeviceInterrupts = 'C5';
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Text;
+
 /**
  * A value that nobody gave, and that a finding rests on.
  */
@@ -14,12 +17,12 @@ final readonly class Assumption
      * @param string $label   what it is: "foreground"
      * @param string $value   what is assumed, with its unit: "1.5 m"; empty where Evrent takes what most have
      */
-    public function __construct(public string $pointer, public string $label, public string $value)
+    public function __construct(public string $pointer, public Text|string $label, public Text|string $value)
     {
     }
 
-    public function says(): string
+    public function says(): Text|string
     {
-        return trim("{$this->label} {$this->value}");
+        return Joined::of([$this->label, $this->value], Joined::WORDS);
     }
 }

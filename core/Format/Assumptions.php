@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Checks\About;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
@@ -98,12 +99,12 @@ final class Assumptions
             return null;
         }
         $of = preg_match('~^/rig/axes/(\d+)/~', $pointer, $found) === 1 ? $this->plan->rig->axes[(int) $found[1]] : null;
-        $axis = $of === null ? '' : "{$of->id} ";
+        $named = $of === null ? $field->told() : new Message('history.of_axis', ['axis' => $of->label(), 'field' => $field->told()]);
         if (!array_key_exists($pointer, $this->values)) {
             $part = substr($pointer, 0, (int) strrpos($pointer, '/'));
             $isThere = array_filter(array_keys($this->values), static fn (string $one): bool => str_starts_with($one, "{$part}/")) !== [];
 
-            return $isThere && in_array($pointer, self::LEFT_OUT, true) ? new Assumption($pointer, $axis . $field->told(), 'not set') : null;
+            return $isThere && in_array($pointer, self::LEFT_OUT, true) ? new Assumption($pointer, $named, new Message('history.not_set')) : null;
         }
         if (!$this->plan->provenance->isAssumed($pointer)) {
             return null;
@@ -114,8 +115,8 @@ final class Assumptions
         }
         $unit = $of === null ? $field->unit : sprintf(self::COUNTED_IN[basename($pointer)] ?? '%s', $of->kind->unit());
         $unit = str_starts_with($unit, '°') || str_starts_with($unit, '/') ? $unit : " {$unit}";
-        $text = is_bool($value) ? ($value ? 'on' : 'off') : rtrim($field->kind->text($value) . $unit);
+        $text = is_bool($value) ? ($value ? new Message('history.on') : new Message('history.off')) : rtrim($field->kind->text($value) . $unit);
 
-        return new Assumption($pointer, $axis . $field->told(), $text);
+        return new Assumption($pointer, $named, $text);
     }
 }

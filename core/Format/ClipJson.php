@@ -11,6 +11,7 @@ use Evrent\Core\Clip\FrameRate;
 use Evrent\Core\Clip\Holes;
 use Evrent\Core\Clip\Size;
 use Evrent\Core\Clip\Speed;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -56,12 +57,12 @@ final class ClipJson
         try {
             $document = json_decode($json, false, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a clip’s list.")]);
+            throw new InvalidInput([new Problem('', new Message('format.clip_json.not_json', ['why' => $broken->getMessage()]))]);
         }
         $problems = new Problems();
         $fields = new Fields($document, '', $problems);
         if ($fields->text('format') !== self::FORMAT) {
-            $problems->add('/format', 'The format must be ' . self::FORMAT . '.');
+            $problems->add('/format', new Message('format.clip_json.format', ['format' => self::FORMAT]));
         }
         $speeds = $fields->has('speeds') ? $fields->items('speeds', self::MOST_SPEEDS, static function (mixed $item, string $pointer) use ($problems): ?Speed {
             $one = new Fields($item, $pointer, $problems);

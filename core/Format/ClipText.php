@@ -11,6 +11,10 @@ use Evrent\Core\Clip\FrameRate;
 use Evrent\Core\Clip\Holes;
 use Evrent\Core\Clip\Size;
 use Evrent\Core\Clip\Speed;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use Evrent\Core\Words\PlainText;
@@ -23,13 +27,6 @@ final class ClipText
 {
     public const SHAPES = ['16:9' => 16 / 9, '3:2' => 1.5, '4:3' => 4 / 3, '1:1' => 1.0, '4:5' => 0.8, '9:16' => 9 / 16, '2.39:1' => 2.39];
 
-    /** What each field is called when it is told what was changed. */
-    private const NAMES = [
-        'in' => 'first photo', 'out' => 'last photo', 'holes' => 'where one is missing', 'reversed' => 'reversed', 'deflicker' => 'deflicker',
-        'size' => 'size', 'rate' => 'rate', 'codec' => 'codec', 'shape' => 'shape', 'crop_x' => 'crop from the left', 'crop_y' => 'crop from the top',
-        'crop_width' => 'width of the crop', 'moves' => 'second crop', 'end_x' => 'second crop from the left', 'end_y' => 'second crop from the top',
-        'end_width' => 'width of the second crop', 'from' => 'from', 'to' => 'to', 'factor' => 'photos a frame', 'ramp' => 'ramp',
-    ];
     private const NEAR = 1e-4;
 
     /** @return array<string, string> by field */
@@ -65,7 +62,7 @@ final class ClipText
         $photo = static function (string $field) use ($text, $photos, $problems): ?int {
             $number = TypedText::count($text($field), $photos);
             if ($number === null && $text($field) !== '') {
-                $problems->add(self::pointer($field), sprintf('Enter the number of a photo, from 1 to %s.', number_format($photos)));
+                $problems->add(self::pointer($field), new Message('format.clip_text.photo', ['photos' => $photos]));
             }
 
             return $number;
@@ -80,7 +77,7 @@ final class ClipText
         $before = null;
         foreach ($speeds as $n => $speed) {
             if ($before !== null && $speed->from <= $before->to) {
-                $problems->add("/speeds/{$n}/from", sprintf('Begin after photo %d, where the span before it ends.', $before->to));
+                $problems->add("/speeds/{$n}/from", new Message('format.clip_text.span', ['to' => $before->to]));
             }
             $before = $speed;
         }
@@ -88,18 +85,18 @@ final class ClipText
         $end = $text('moves') === 'yes' ? self::typedCrop('end', $text, $problems) : null;
         [$in, $out] = [$photo('in'), $photo('out')];
         if ($in !== null && $out !== null && $out < $in) {
-            $problems->add('/out', sprintf('Enter the number of a photo from %d on, or leave it empty for the last.', $in));
+            $problems->add('/out', new Message('format.clip_text.out', ['in' => $in]));
         }
         $choices = [];
         foreach (['holes' => Holes::class, 'size' => Size::class, 'rate' => FrameRate::class, 'codec' => Codec::class] as $field => $choice) {
             $choices[$field] = $choice::tryFrom($text($field));
             if ($choices[$field] === null) {
-                $problems->add("/{$field}", 'Choose one of: ' . implode(', ', array_column($choice::cases(), 'value')) . '.');
+                $problems->add("/{$field}", new Message('format.clip_text.choice', ['x' => implode(', ', array_column($choice::cases(), 'value'))]));
             }
         }
         $shape = self::SHAPES[$text('shape')] ?? TypedText::number($text('shape'));
         if ($shape === null || $shape < Clip::NARROWEST || $shape > Clip::WIDEST) {
-            $problems->add('/shape', 'Enter width over height from 0.25 to 4, or choose one.');
+            $problems->add('/shape', new Message('format.clip_text.shape'));
         }
         $problems->throwIfAny();
         assert($crop !== null && $shape !== null);
@@ -123,7 +120,7 @@ final class ClipText
     }
 
     /** What differs, field by field: "first photo 1 → 20, deflicker yes". */
-    public static function told(Clip $before, Clip $after): string
+    public static function told(Clip $before, Clip $after): Text|string
     {
         [$was, $is] = [self::fields($before), self::fields($after)];
         $told = [];
@@ -137,17 +134,18 @@ final class ClipText
             if (isset($part[2]) && $part[2] !== 'from' && ($old === null || $new === null)) {
                 continue;
             }
-            $name = self::NAMES[$part[2] ?? $field] ?? $field;
+            $name = new Message('clip.field.' . ($part[2] ?? $field));
             $told[] = match (true) {
-                isset($part[2]) && $old === null => "a span from photo {$new}",
-                isset($part[2]) && $new === null => "no span from photo {$old}",
-                isset($part[2]) => 'span ' . ((int) $part[1] + 1) . " {$name} {$new}",
-                $new === '' => "{$name} as the shot has it",
-                default => "{$name} {$new}",
+                isset($part[2]) && $old === null => new Message('clip.changed.span', ['photo' => $new ?? '']),
+                isset($part[2]) && $new === null => new Message('clip.changed.no_span', ['photo' => $old]),
+                isset($part[2]) => new Message('clip.changed.of_span', ['number' => (int) $part[1] + 1, 'name' => $name, 'value' => $new]),
+                $new === '' => new Message('clip.changed.as_shot', ['name' => $name]),
+                in_array($new, ['yes', 'no'], true) => new Message('clip.changed.to', ['name' => $name, 'value' => new Message("common.{$new}")]),
+                default => new Message('clip.changed.to', ['name' => $name, 'value' => $new ?? '']),
             };
         }
 
-        return implode(', ', $told);
+        return Joined::of($told, Joined::COMMA);
     }
 
     /** The pointer of a field. */
@@ -182,13 +180,12 @@ final class ClipText
     {
         $read = [];
         foreach (
-            ['x' => 'how far its middle is from the left, in % of the width', 'y' => 'how far its middle is from the top, in % of the height',
-            'width' => 'how wide it is, in % of the photo'] as $part => $what
+            ['x', 'y', 'width'] as $part
         ) {
             $share = TypedText::percent($text("{$name}_{$part}"));
             $least = $part === 'width' ? Crop::LEAST : 0.0;
             if ($share === null || $share < $least || $share > 1.0) {
-                $problems->add("/{$name}_{$part}", sprintf('Enter %s, from %s to 100.', $what, PlainText::rounded(100.0 * $least, 0)));
+                $problems->add("/{$name}_{$part}", new Message("format.clip_text.crop_{$part}", ['least' => Quantity::rounded(100.0 * $least, 0)]));
             } else {
                 $read[$part] = $share;
             }
@@ -207,21 +204,21 @@ final class ClipText
         $ramp = $text("speeds.{$n}.ramp") === '' || $text("speeds.{$n}.ramp") === '0' ? 0 : TypedText::count($text("speeds.{$n}.ramp"));
         foreach (['from', 'to'] as $part) {
             if ($text("speeds.{$n}.{$part}") === '') {
-                $problems->add("/speeds/{$n}/{$part}", 'Enter the number of a photo.');
+                $problems->add("/speeds/{$n}/{$part}", new Message('format.clip_text.number'));
             }
         }
         if ($factor === null) {
-            $problems->add("/speeds/{$n}/factor", 'Enter photos a frame: 2 is twice as fast, 0.5 half as fast.');
+            $problems->add("/speeds/{$n}/factor", new Message('format.clip_text.factor'));
         }
         if ($ramp === null) {
-            $problems->add("/speeds/{$n}/ramp", 'Enter over how many photos it gets there, or 0.');
+            $problems->add("/speeds/{$n}/ramp", new Message('format.clip_text.ramp'));
         }
         [$from, $to] = [$photo("speeds.{$n}.from"), $photo("speeds.{$n}.to")];
         if ($from === null || $to === null || $factor === null || $ramp === null) {
             return null;
         }
         if ($to < $from) {
-            $problems->add("/speeds/{$n}/to", sprintf('Enter the number of a photo from %d on.', $from));
+            $problems->add("/speeds/{$n}/to", new Message('format.clip_text.to', ['from' => $from]));
 
             return null;
         }

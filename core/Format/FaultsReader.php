@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
 use Evrent\Core\Timing\Timing;
@@ -33,12 +34,12 @@ final class FaultsReader
         try {
             $document = json_decode($json, false, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a fault list.")]);
+            throw new InvalidInput([new Problem('', new Message('format.faults_reader.not_json', ['why' => $broken->getMessage()]))]);
         }
         $problems = new Problems();
         $fields = new Fields($document, '', $problems);
         if ($fields->text('format') !== self::FORMAT) {
-            $problems->add('/format', 'The format must be ' . self::FORMAT . '.');
+            $problems->add('/format', new Message('format.faults_reader.format', ['format' => self::FORMAT]));
         }
         $faults = $fields->items('faults', self::MOST_FAULTS, static fn (mixed $item, string $pointer): ?Fault => self::fault(
             new Fields($item, $pointer, $problems),
@@ -60,13 +61,13 @@ final class FaultsReader
     {
         $kind = $fields->choice('kind', FaultKind::class, FaultKind::Pause);
         if (!$forDevices && !$kind->isRehearsed()) {
-            $problems->add("{$pointer}/kind", "A dry run has no {$kind->value}: give this list to the simulated rig or camera.");
+            $problems->add("{$pointer}/kind", new Message('format.faults_reader.not_virtual', ['kind' => $kind->value]));
         }
         $frame = $fields->whole('frame', 1);
         $asks = $kind->fields();
         $axisId = in_array('axis', $asks, true) ? $fields->text('axis') : null;
         if ($axisId !== null && !in_array($axisId, $axisIds, true)) {
-            $problems->add("{$pointer}/axis", 'Name an axis of the rig: ' . implode(', ', $axisIds) . '.');
+            $problems->add("{$pointer}/axis", new Message('format.faults_reader.axis', ['x' => implode(', ', $axisIds)]));
         }
         $read = [
             $kind,

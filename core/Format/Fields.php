@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use BackedEnum;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
 use LogicException;
@@ -30,7 +32,7 @@ final class Fields
     public function __construct(mixed $object, private readonly string $pointer, private readonly Problems $problems)
     {
         if (!$object instanceof stdClass) {
-            $problems->add($pointer, 'This must be an object in braces: { … }.');
+            $problems->add($pointer, new Message('format.fields.object'));
         }
         /** @var array<string, mixed> $values */
         $values = $object instanceof stdClass ? get_object_vars($object) : [];
@@ -55,7 +57,7 @@ final class Fields
     public function child(string $name): self
     {
         if (!$this->has($name) && !$this->broken) {
-            $this->problems->add("{$this->pointer}/{$name}", 'This part is missing.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.part'));
         }
 
         return new self($this->values[$name] ?? new stdClass(), "{$this->pointer}/{$name}", $this->problems);
@@ -68,7 +70,7 @@ final class Fields
             return (float) $value;
         }
         if ($value !== null) {
-            $this->problems->add("{$this->pointer}/{$name}", 'Enter a number, such as 8 or 0.5.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.number'));
         }
 
         return $standIn;
@@ -94,7 +96,7 @@ final class Fields
             return (int) $value;
         }
         if ($value !== null) {
-            $this->problems->add("{$this->pointer}/{$name}", 'Enter a whole number, such as 240.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.whole'));
         }
 
         return $standIn;
@@ -104,7 +106,7 @@ final class Fields
     {
         $value = $this->value($name, $default);
         if (!is_bool($value)) {
-            $this->problems->add("{$this->pointer}/{$name}", 'Choose true or false.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.flag'));
         }
 
         return $value === true;
@@ -115,7 +117,7 @@ final class Fields
         $value = $this->value($name, null);
         if (!is_string($value)) {
             if ($value !== null) {
-                $this->problems->add("{$this->pointer}/{$name}", 'Enter text.');
+                $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.text'));
             }
 
             return $standIn;
@@ -141,7 +143,7 @@ final class Fields
             if (is_int($item) || is_float($item) && is_finite($item)) {
                 return (float) $item;
             }
-            $this->problems->add($pointer, 'Enter a number, such as 8 or 0.5.');
+            $this->problems->add($pointer, new Message('format.fields.number'));
 
             return 1.0;
         });
@@ -162,7 +164,7 @@ final class Fields
         $choice = is_string($value) ? $enum::tryFrom($value) : null;
         if ($choice === null && $value !== null) {
             $names = array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases());
-            $this->problems->add("{$this->pointer}/{$name}", 'Choose one of: ' . implode(', ', $names) . '.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.choice', ['x' => implode(', ', $names)]));
         }
 
         return $choice ?? $standIn;
@@ -181,13 +183,13 @@ final class Fields
         $pointer = "{$this->pointer}/{$name}";
         if (!is_array($value) || !array_is_list($value)) {
             if ($value !== null) {
-                $this->problems->add($pointer, 'This must be a list in brackets: [ … ].');
+                $this->problems->add($pointer, new Message('format.fields.list'));
             }
 
             return [];
         }
         if (count($value) > $most) {
-            $this->problems->add($pointer, sprintf('Give at most %d of these.', $most));
+            $this->problems->add($pointer, new Message('format.fields.most', ['most' => $most]));
 
             return [];
         }
@@ -287,7 +289,7 @@ final class Fields
     {
         foreach ($this->rest() as $name) {
             $escaped = str_replace(['~', '/'], ['~0', '~1'], $name);
-            $this->problems->add("{$this->pointer}/{$escaped}", 'This field is not known here. Take it out, or check its spelling.');
+            $this->problems->add("{$this->pointer}/{$escaped}", new Message('format.fields.unknown'));
         }
     }
 
@@ -298,7 +300,7 @@ final class Fields
             return $this->values[$name] ?? [];
         }
         if ($default === null && !$this->broken) {
-            $this->problems->add("{$this->pointer}/{$name}", 'This field is missing. Enter a value.');
+            $this->problems->add("{$this->pointer}/{$name}", new Message('format.fields.missing'));
         }
 
         return $default;

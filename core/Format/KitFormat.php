@@ -8,6 +8,7 @@ use Evrent\Core\Kit\KitItem;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Kit\TypedKit;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -66,7 +67,7 @@ final class KitFormat
     {
         $text = ltrim($text, "\u{feff} \r\n\t");
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw new InvalidInput([new Problem('', 'This file is not UTF-8 text. Save it as UTF-8.')]);
+            throw new InvalidInput([new Problem('', new Message('format.kit_format.utf8'))]);
         }
 
         return str_starts_with($text, '{') ? self::fromJson($text) : self::fromCsv($text);
@@ -125,12 +126,12 @@ final class KitFormat
         try {
             $document = json_decode($text, false, 8, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a kit file.")]);
+            throw new InvalidInput([new Problem('', new Message('format.kit_format.not_json', ['why' => $broken->getMessage()]))]);
         }
         $problems = new Problems();
         $fields = new Fields($document, '', $problems);
         if ($fields->text('format') !== self::FORMAT) {
-            throw new InvalidInput([new Problem('/format', 'The format must be ' . self::FORMAT . '.')]);
+            throw new InvalidInput([new Problem('/format', new Message('format.kit_format.format', ['format' => self::FORMAT]))]);
         }
         $items = $fields->items('items', self::MOST_ITEMS, static fn (mixed $item, string $pointer): ?KitItem => self::item($item, $pointer, $problems));
         $fields->refuseTheRest();
@@ -149,7 +150,7 @@ final class KitFormat
         $address = $fields->has('address') ? $fields->text('address') : '';
         $intervals = TypedKit::intervals($fields->has('intervals_s') ? $fields->text('intervals_s') : '');
         if ($intervals === null) {
-            $problems->add("{$pointer}/intervals_s", 'Enter seconds with spaces between, such as "1 2 5 10 30 60".');
+            $problems->add("{$pointer}/intervals_s", new Message('format.kit_format.quoted'));
         }
         $words = [];
         foreach (self::WORDS as $field) {
@@ -173,12 +174,12 @@ final class KitFormat
         if (!in_array('kind', $header, true) || !in_array('name', $header, true)) {
             throw new InvalidInput([new Problem(
                 '',
-                'This is no kit file: its first row names the columns, kind and name among them. Export the kit to see one.',
+                new Message('format.kit_format.columns'),
             )]);
         }
         $problems = new Problems();
         foreach (array_diff($header, self::columns()) as $unknown) {
-            $problems->add("/{$unknown}", 'This column is not known here. Take it out, or check its spelling.');
+            $problems->add("/{$unknown}", new Message('format.kit_format.column'));
         }
         $problems->throwIfAny();
         $items = [];
@@ -204,7 +205,7 @@ final class KitFormat
     {
         $kind = KitKind::tryFrom($cells['kind']);
         if ($kind === null) {
-            $problems->add("/{$where}/kind", 'Enter one of: ' . implode(', ', array_column(KitKind::cases(), 'value')) . '.');
+            $problems->add("/{$where}/kind", new Message('format.kit_format.kind', ['x' => implode(', ', array_column(KitKind::cases(), 'value'))]));
 
             return null;
         }
@@ -222,7 +223,7 @@ final class KitFormat
             $words = array_combine(self::WORDS, array_map($text, self::WORDS));
 
             $intervals = TypedKit::intervals($cells['intervals_s'] ?? '') ?? throw new InvalidInput([
-                new Problem('/intervals_s', 'Enter seconds with spaces between, such as 1 2 5 10 30 60.'),
+                new Problem('/intervals_s', new Message('format.kit_format.intervals')),
             ]);
 
             return new KitItem($kind, $text('name'), $values, $whole, $text('note'), $text('address'), RigWords::of($words), $intervals);

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Light\Light;
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 
 /**
  * What a shot's light is, in a few words.
@@ -13,11 +16,16 @@ use Evrent\Core\Words\PlainText;
 final class LightText
 {
     /** How bright the photos are wanted: "1.3 stops darker than metered, night 2.5 stops darker". */
-    public static function wanted(Light $light): string
+    public static function wanted(Light $light): Text|string
     {
         $bias = $light->biasStops;
-        $metered = abs($bias) < 1e-9 ? 'as metered' : PlainText::stops(abs($bias)) . ($bias < 0.0 ? ' darker' : ' brighter') . ' than metered';
+        $metered = new Message(match (true) {
+            abs($bias) < 1e-9 => 'light.target.as_metered',
+            $bias < 0.0 => 'light.target.darker',
+            default => 'light.target.brighter',
+        }, ['stops' => Quantity::stops(abs($bias))]);
+        $night = $light->bias === [] ? null : new Message('light.target.night', ['stops' => Quantity::stops(-$light->bias[0]['stops'])]);
 
-        return $metered . ($light->bias === [] ? '' : ', night ' . PlainText::stops(-$light->bias[0]['stops']) . ' darker');
+        return Joined::of([$metered, $night], Joined::COMMA);
     }
 }

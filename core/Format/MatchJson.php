@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\CardSeries;
 use Evrent\Core\Photos\Differences;
@@ -25,11 +28,13 @@ final class MatchJson
     public const FORMAT = 'evrent.match/1';
 
     /**
-     * @param list<array{file: string, why: string}> $skipped files that are no photo
+     * @param list<array{file: string, why: Text|string}> $skipped files that are no photo
      * @param ?Measured $measured how bright the photos are; null where nobody looked at them
-     * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $more   findings
+     * @param array<string, Finding> $more findings beside those of the matching, by their names
      * @param list<int> $spoilt numbers of photos that spoil the clip
      * @param array<string, array<int, ?float>> $takes files that logs of takes name, as SeriesOfTakes has them
+     *
+     * @return array<string, mixed> with messages where a reader finds words
      */
     public static function of(
         Matching $matching,
@@ -38,10 +43,10 @@ final class MatchJson
         array $more = [],
         array $spoilt = [],
         array $takes = [],
-    ): string {
+    ): array {
         $offset = $matching->clockOffsetSeconds();
 
-        return json_encode([
+        return [
             'format' => self::FORMAT,
             'clock_offset_s' => $offset === null ? null : round($offset, 3),
             'drift_ppm' => $matching->clock === null ? null : round($matching->clock->drift * 1e6, 1),
@@ -56,11 +61,8 @@ final class MatchJson
                 ...$series->toArray(), 'take' => SeriesOfTakes::takeOf($series, $matching->order, $takes),
             ], CardSeries::of($matching->order)),
             'findings' => [
-                ...array_map(static fn (string $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
-                ...Differences::of($matching),
-                ...Judged::of($matching),
-                ...$measured?->findings() ?? [],
-                ...$more,
+                ...array_map(static fn (Message $says): array => ['what' => 'not_told', 'says' => $says], $matching->said),
+                ...self::findings([...Differences::of($matching), ...Judged::of($matching), ...$measured?->findings() ?? [], ...$more]),
             ],
             ...($measured === null || $measured->stops === [] ? [] : [
                 'brightness_stops' => (object) array_map(static fn (float $stops): float => round($stops, 3), $measured->stops),
@@ -69,7 +71,17 @@ final class MatchJson
             ]),
             'exposure_off_stops' => (object) self::offStops($matching),
             'skipped' => $skipped,
-        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
+        ];
+    }
+
+    /**
+     * As it is written; messages that are not in words yet are kept as keys with their arguments.
+     *
+     * @param array<string, mixed> $match
+     */
+    public static function encode(array $match): string
+    {
+        return json_encode($match, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) . "\n";
     }
 
     /**
@@ -90,10 +102,10 @@ final class MatchJson
         $files = [];
         foreach ($is['photos'] as $number => $file) {
             if (!is_int($number) || $number < 1 || $number > $photos || $file !== null && !is_string($file)) {
-                throw new InvalidInput([new Problem("/photos/{$number}", 'This is not a photo of this plan: give the match of the same plan.')]);
+                throw new InvalidInput([new Problem("/photos/{$number}", new Message('format.match_json.other_plan'))]);
             }
             if ($file !== null && !FileName::isPlain($file)) {
-                $says = FileName::shown($file) . ': the name holds characters that cannot be passed on. Rename the file, and match anew.';
+                $says = new Message('format.match_json.name', ['shown' => FileName::shown($file)]);
                 throw new InvalidInput([new Problem("/photos/{$number}", $says)]);
             }
             if ($file !== null) {
@@ -117,7 +129,7 @@ final class MatchJson
         $brightness = [];
         foreach (is_array($stops) ? $stops : [] as $number => $one) {
             if (!is_int($number) || !is_int($one) && !is_float($one)) {
-                $says = 'This is no number of stops: give what bin/evrent photos --format=json writes.';
+                $says = new Message('format.match_json.stops');
                 throw new InvalidInput([new Problem("/brightness_stops/{$number}", $says)]);
             }
             $brightness[$number] = (float) $one;
@@ -135,7 +147,7 @@ final class MatchJson
         try {
             $is = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what bin/evrent photos --format=json writes.")]);
+            throw new InvalidInput([new Problem('', new Message('format.match_json.not_json', ['why' => $broken->getMessage()]))]);
         }
 
         return is_array($is) && ($is['format'] ?? null) === self::FORMAT ? $is : throw self::none();
@@ -143,7 +155,28 @@ final class MatchJson
 
     private static function none(): InvalidInput
     {
-        return new InvalidInput([new Problem('/format', 'This is no ' . self::FORMAT . ' with photos: give what bin/evrent photos --format=json writes.')]);
+        return new InvalidInput([new Problem('/format', new Message('format.match_json.none', ['format' => self::FORMAT]))]);
+    }
+
+    /**
+     * @param array<string, Finding> $findings by their names
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function findings(array $findings): array
+    {
+        $told = [];
+        foreach ($findings as $name => $finding) {
+            $told[] = [
+                'what' => $name,
+                ...($finding->spans === [] ? [] : [
+                    'first' => $finding->firstPhoto, 'last' => $finding->spans[count($finding->spans) - 1][1], 'count' => $finding->photoCount,
+                ]),
+                'title' => $finding->title, 'says' => $finding->sentence, 'failure' => $finding->id->value, 'mend' => $finding->advice,
+            ];
+        }
+
+        return $told;
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Evrent\Core\Format;
 
 use DOMDocument;
 use DOMElement;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\TypedText;
@@ -33,7 +35,7 @@ final readonly class PlaceFile
         $place = str_starts_with($text, '{') ? self::geoJson($text) : self::gpx($text);
         foreach ([[$place->latitude, 90.0, 'latitude'], [$place->longitude, 180.0, 'longitude']] as [$degrees, $most, $what]) {
             if (!is_finite($degrees) || abs($degrees) > $most) {
-                throw self::refused(sprintf('The place in this file has a %s that there is not. Choose another, or enter it above.', $what));
+                throw self::refused(new Message('format.place_file.unknown', ['what' => $what]));
             }
         }
 
@@ -50,7 +52,7 @@ final readonly class PlaceFile
         libxml_clear_errors();
         libxml_use_internal_errors($before);
         if (!$loaded || $document->doctype !== null || $document->documentElement?->localName !== 'gpx') {
-            throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+            throw self::refused(new Message('format.place_file.format'));
         }
         foreach (['wpt', 'rtept', 'trkpt'] as $kind) {
             $point = $document->getElementsByTagNameNS('*', $kind)->item(0);
@@ -63,7 +65,7 @@ final readonly class PlaceFile
                 );
             }
         }
-        throw self::refused('This file marks no place: no waypoint, route or track. Choose another.');
+        throw self::refused(new Message('format.place_file.gpx_empty'));
     }
 
     /**
@@ -82,13 +84,13 @@ final readonly class PlaceFile
             $end = strpos($text, $close, $at);
             $isTag = $close === '>';
             if ($end === false || $isTag && ($end - $at > self::MOST_TAG_BYTES || str_starts_with($opens, '<!'))) {
-                throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+                throw self::refused(new Message('format.place_file.format'));
             }
             if ($isTag && !str_starts_with($opens, '<?') && substr($text, $end - 1, 1) !== '/') {
                 $depth += str_starts_with($opens, '</') ? -1 : 1;
             }
             if ($depth > self::MOST_DEPTH) {
-                throw self::refused('This file is nested deeper than GPX is. Choose another.');
+                throw self::refused(new Message('format.place_file.nested'));
             }
             $at = strpos($text, '<', $end);
         }
@@ -99,11 +101,11 @@ final readonly class PlaceFile
         try {
             $document = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw self::refused('This is neither GPX (XML) nor GeoJSON. Choose a file that marks a place.');
+            throw self::refused(new Message('format.place_file.format'));
         }
         $found = self::point($document, '');
         if ($found === null) {
-            throw self::refused('This file marks no place: no point or line. Choose another.');
+            throw self::refused(new Message('format.place_file.json_empty'));
         }
 
         return $found;
@@ -147,7 +149,7 @@ final readonly class PlaceFile
         return TypedText::number($text) ?? NAN;
     }
 
-    private static function refused(string $message): InvalidInput
+    private static function refused(Text|string $message): InvalidInput
     {
         return new InvalidInput([new Problem('/file', $message)]);
     }

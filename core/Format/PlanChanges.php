@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Sky\Start;
@@ -17,7 +21,7 @@ final class PlanChanges
     /** More than this is told as a count. */
     private const MOST_TOLD = 3;
 
-    public static function told(Plan $before, Plan $after, ShownUnits $units = new ShownUnits()): string
+    public static function told(Plan $before, Plan $after, ShownUnits $units = new ShownUnits()): Text|string
     {
         [$old, $new] = array_map(static fn (Plan $plan): array => array_filter(
             self::leaves(array_diff_key(PlanWriter::toDocument($plan), ['start' => true, 'window' => true])),
@@ -27,8 +31,8 @@ final class PlanChanges
         [$was, $is] = [self::times($before), self::times($after)];
         $told = [];
         foreach ($is as $name => $time) {
-            if ($time !== $was[$name]) {
-                $told[] = "{$name} {$was[$name]} → {$time}";
+            if (Message::forLog($time) !== Message::forLog($was[$name])) {
+                $told[] = self::changed(new Message("fields.{$name}"), $was[$name], $time);
             }
         }
         foreach ($new + $old as $pointer => $value) {
@@ -38,9 +42,9 @@ final class PlanChanges
         }
 
         return match (true) {
-            $told === [] => 'nothing changed',
-            count($told) > self::MOST_TOLD => sprintf('%s and %d more', $told[0], count($told) - 1),
-            default => implode(', ', $told),
+            $told === [] => new Message('history.nothing_changed'),
+            count($told) > self::MOST_TOLD => new Message('history.and_more', ['first' => $told[0], 'count' => count($told) - 1]),
+            default => Joined::of($told, Joined::COMMA),
         };
     }
 
@@ -109,48 +113,66 @@ final class PlanChanges
         return $leaves;
     }
 
-    private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan, ShownUnits $units): string
+    private static function sentence(string $pointer, mixed $old, mixed $new, Plan $plan, ShownUnits $units): Message
     {
         $names = explode('/', ltrim($pointer, '/'));
         $field = PlanFields::at($pointer) ?? new PlanField(FieldKind::Text, $names[count($names) - 1], null);
         $name = match (true) {
-            $names[0] === 'move' && $names[1] === 'keyframes' && $names[3] === 'at' => 'place of ' . Move::peg((int) $names[2]),
-            $names[0] === 'move' && $names[1] === 'keyframes' => $field->told() . ' at ' . Move::peg((int) $names[2]),
-            $names[0] === 'thresholds' => "told from {$field->told()}",
-            $names[0] === 'rig' && isset($names[3]) => ($plan->rig->axes[(int) $names[2]]->id ?? 'axis') . " {$field->told()}",
+            $names[0] === 'move' && $names[1] === 'keyframes' && $names[3] === 'at' => new Message('history.place_of', ['peg' => Move::peg((int) $names[2])]),
+            $names[0] === 'move' && $names[1] === 'keyframes' => new Message('history.at_keyframe', [
+                'field' => $field->told(), 'peg' => Move::peg((int) $names[2]),
+            ]),
+            $names[0] === 'thresholds' => new Message('history.threshold', ['field' => $field->told()]),
+            $names[0] === 'rig' && isset($names[3]) => new Message('history.of_axis', [
+                'axis' => ($plan->rig->axes[(int) $names[2]] ?? null)?->label() ?? new Message('fields.rig_axes_id'), 'field' => $field->told(),
+            ]),
             default => $field->told(),
         };
 
-        $text = static fn (mixed $value): string => $units->shown($plan, [$pointer => self::value($field, $value)])[$pointer];
+        $text = static function (mixed $value) use ($units, $plan, $pointer, $field): Text|string {
+            $text = self::value($field, $value);
+
+            return is_string($text) ? $units->shown($plan, [$pointer => $text])[$pointer] : $text;
+        };
         $unit = $new === null ? '' : $units->saidOf($plan, $pointer) ?? $field->unit;
 
-        $behind = str_starts_with($unit, '°') || $unit === '' ? $unit : " {$unit}";
+        $is = self::readable($text($new));
 
-        return trim(sprintf('%s %s → %s', $name, self::readable($text($old)), self::readable($text($new)) . $behind));
+        return self::changed($name, self::readable($text($old)), match (true) {
+            $unit === '' => $is,
+            str_starts_with($unit, '°') => Joined::of([$is, $unit], Joined::PLAIN),
+            default => Joined::of([$is, ' ', $unit], Joined::PLAIN),
+        });
     }
 
-    /** A number as it is read, with the sign that is one; any other text as it is. */
-    private static function readable(string $text): string
+    /** "interval 6 → 7.9 s". */
+    private static function changed(Text|string $name, Text|string $from, Text|string $to): Message
     {
-        return is_numeric($text) ? str_replace('-', '−', $text) : $text;
+        return new Message('history.changed', ['name' => $name, 'from' => $from, 'to' => $to]);
+    }
+
+    /** A number as it is read; any other text as it is. */
+    private static function readable(Text|string $text): Text|string
+    {
+        return is_string($text) && is_numeric($text) ? Quantity::number((float) $text) : $text;
     }
 
     /**
-     * @return array<string, string> what goes by a clock or the sky, as it is typed
+     * @return array<string, Text|string> what the clock or the sky decides, as it is typed
      */
     private static function times(Plan $plan): array
     {
-        return array_map(static fn (?Start $start): string => $start === null ? 'none' : StartText::write($start), [
-            'start' => $plan->start, 'end' => $plan->end?->at, 'each day from' => $plan->window?->from, 'each day until' => $plan->window?->until,
+        return array_map(static fn (?Start $start): Text|string => $start === null ? new Message('history.none') : StartText::write($start), [
+            'start' => $plan->start, 'end_at' => $plan->end?->at, 'window_from' => $plan->window?->from, 'window_until' => $plan->window?->until,
         ]);
     }
 
-    private static function value(PlanField $field, mixed $value): string
+    private static function value(PlanField $field, mixed $value): Text|string
     {
         return match (true) {
-            $value === null || $value === '' => 'none',
-            is_bool($value) => $value ? 'on' : 'off',
-            is_float($value) && $field->kind === FieldKind::Share => PlainText::roundedPercent($value) . ' %',
+            $value === null || $value === '' => new Message('history.none'),
+            is_bool($value) => new Message($value ? 'history.on' : 'history.off'),
+            is_float($value) && $field->kind === FieldKind::Share => new Message('units.percent', ['number' => Quantity::roundedPercent($value)]),
             is_float($value) && $field->kind === FieldKind::Number => PlainText::number((float) sprintf('%.7G', $value)),
             is_float($value) || is_int($value) => $field->kind->text($value),
             is_string($value) => $value,

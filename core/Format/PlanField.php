@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Text;
+
 /**
  * What is known of one field of a plan: a row of `PlanFields`.
  */
@@ -20,7 +22,7 @@ final readonly class PlanField
      * @param bool    $mayLack    whether a plan may say nothing of it
      * @param bool    $mayBeEmpty whether its field in a form may be left empty: nothing is said, or the usual value holds again
      * @param ?int    $most       of a list, how many
-     * @param ?string $label      what the history calls it, where its name does not say
+     * @param Text|string $label  what the history calls it; empty where that is its name
      * @param string  $unit       in words for people
      */
     public function __construct(
@@ -32,7 +34,7 @@ final readonly class PlanField
         public bool $mayLack = false,
         public bool $mayBeEmpty = false,
         public ?int $most = null,
-        public ?string $label = null,
+        public Text|string $label = '',
         public string $unit = '',
     ) {
         $this->as = $property ?? $name;
@@ -43,9 +45,9 @@ final readonly class PlanField
         return $this->property !== null;
     }
 
-    /** "interval", "focal mm". */
-    public function told(): string
+    /** "interval", "focal length". */
+    public function told(): Text|string
     {
-        return $this->label ?? str_replace('_', ' ', $this->name);
+        return $this->label === '' ? str_replace('_', ' ', $this->name) : $this->label;
     }
 }

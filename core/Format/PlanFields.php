@@ -14,6 +14,8 @@ use Evrent\Core\Light\Control;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\LightKind;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\EaseShape;
@@ -79,69 +81,69 @@ final class PlanFields
         ],
         '/timing' => [
             'mode' => ['kind' => FieldKind::Choice, 'as' => 'mode', 'instead' => Mode::ShootMoveShoot],
-            'frames_per_second' => ['kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'instead' => 24.0, 'label' => 'frames per second'],
+            'frames_per_second' => ['kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'instead' => 24.0],
             'photos' => ['kind' => FieldKind::Whole, 'as' => 'photos', 'instead' => 2],
-            'head_photos' => ['kind' => FieldKind::Whole, 'as' => 'headPhotos', 'usual' => 0, 'label' => 'photos before'],
-            'tail_photos' => ['kind' => FieldKind::Whole, 'as' => 'tailPhotos', 'usual' => 0, 'label' => 'photos after'],
-            'interval_s' => ['kind' => FieldKind::Seconds, 'label' => 'interval', 'unit' => 's'],
+            'head_photos' => ['kind' => FieldKind::Whole, 'as' => 'headPhotos', 'usual' => 0],
+            'tail_photos' => ['kind' => FieldKind::Whole, 'as' => 'tailPhotos', 'usual' => 0],
+            'interval_s' => ['kind' => FieldKind::Seconds, 'unit' => 's'],
             'interval_means' => ['kind' => FieldKind::Choice, 'as' => 'intervalMeans', 'usual' => IntervalMeaning::StartToStart],
-            'exposure_s' => ['kind' => FieldKind::Exposure, 'label' => 'exposure', 'unit' => 's'],
-            'start_delay_s' => ['kind' => FieldKind::Seconds, 'as' => 'startDelaySeconds', 'usual' => 0.0, 'label' => 'start delay', 'unit' => 's'],
-            'plays_backwards' => ['kind' => FieldKind::Flag, 'as' => 'playsBackwards', 'usual' => false, 'label' => 'clip plays backwards'],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'unit' => 's'],
+            'start_delay_s' => ['kind' => FieldKind::Seconds, 'as' => 'startDelaySeconds', 'usual' => 0.0, 'unit' => 's'],
+            'plays_backwards' => ['kind' => FieldKind::Flag, 'as' => 'playsBackwards', 'usual' => false],
         ],
         '/timing/interval_s/*' => [
             'at' => ['kind' => FieldKind::Share],
-            'interval_s' => ['kind' => FieldKind::Seconds, 'label' => 'interval', 'unit' => 's'],
+            'interval_s' => ['kind' => FieldKind::Seconds, 'unit' => 's'],
         ],
         '/timing/exposure_s/*' => [
             'at' => ['kind' => FieldKind::Share],
-            'exposure_s' => ['kind' => FieldKind::Exposure, 'label' => 'exposure', 'unit' => 's'],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'unit' => 's'],
         ],
         '/rig' => [
             'axes' => ['kind' => FieldKind::Part],
             'post_exposure_delay_s' => [
-                'kind' => FieldKind::Seconds, 'as' => 'postExposureDelaySeconds', 'usual' => 0.0, 'label' => 'delay after exposure', 'unit' => 's',
+                'kind' => FieldKind::Seconds, 'as' => 'postExposureDelaySeconds', 'usual' => 0.0, 'unit' => 's',
             ],
-            'settle_s' => ['kind' => FieldKind::Seconds, 'as' => 'settleSeconds', 'usual' => 0.0, 'label' => 'settling', 'unit' => 's'],
+            'settle_s' => ['kind' => FieldKind::Seconds, 'as' => 'settleSeconds', 'usual' => 0.0, 'unit' => 's'],
             'ramp_entry' => [
-                'kind' => FieldKind::Choice, 'as' => 'rampEntry', 'mayLack' => true, 'instead' => RampEntry::Total, 'label' => 'controller’s ramp',
+                'kind' => FieldKind::Choice, 'as' => 'rampEntry', 'mayLack' => true, 'instead' => RampEntry::Total,
             ],
             'base' => ['kind' => FieldKind::Part],
-            'quiet' => ['kind' => FieldKind::Flag, 'as' => 'isQuiet', 'usual' => false, 'label' => 'sound recorded'],
+            'quiet' => ['kind' => FieldKind::Flag, 'as' => 'isQuiet', 'usual' => false],
         ],
         '/rig/axes/*' => [
             'id' => ['kind' => FieldKind::Text, 'as' => 'id'],
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => AxisKind::Linear],
             'min' => ['kind' => FieldKind::Number, 'as' => 'min', 'mayLack' => true, 'instead' => -1.0 * Axis::MOST],
             'max' => ['kind' => FieldKind::Number, 'as' => 'max', 'mayLack' => true, 'instead' => 1.0 * Axis::MOST],
-            'max_speed' => ['kind' => FieldKind::Number, 'as' => 'maxSpeed', 'instead' => 1.0, 'label' => 'top speed'],
-            'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0, 'label' => 'acceleration'],
-            'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0, 'label' => 'motor steps'],
+            'max_speed' => ['kind' => FieldKind::Number, 'as' => 'maxSpeed', 'instead' => 1.0],
+            'max_acceleration' => ['kind' => FieldKind::Number, 'as' => 'maxAcceleration', 'instead' => 1.0],
+            'steps_per_unit' => ['kind' => FieldKind::Number, 'as' => 'stepsPerUnit', 'instead' => 1.0],
             'backlash' => ['kind' => FieldKind::Number, 'as' => 'backlash', 'usual' => 0.0],
-            'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01, 'label' => 'slowest speed'],
-            'quiet_speed' => ['kind' => FieldKind::Number, 'as' => 'quietSpeed', 'mayLack' => true, 'instead' => 1.0, 'label' => 'quiet speed'],
+            'min_speed' => ['kind' => FieldKind::Number, 'as' => 'minSpeed', 'mayLack' => true, 'instead' => 0.01],
+            'quiet_speed' => ['kind' => FieldKind::Number, 'as' => 'quietSpeed', 'mayLack' => true, 'instead' => 1.0],
             'endless' => ['kind' => FieldKind::Flag, 'as' => 'isEndless', 'usual' => false],
             'clockwork_per_h' => [
-                'kind' => FieldKind::Number, 'as' => 'clockworkPerHour', 'mayLack' => true, 'instead' => 1.0, 'label' => 'clockwork’s turn',
+                'kind' => FieldKind::Number, 'as' => 'clockworkPerHour', 'mayLack' => true, 'instead' => 1.0,
                 'unit' => 'an hour',
             ],
         ],
         '/rig/base' => [
-            'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0, 'label' => 'base off level', 'unit' => '°'],
-            'toward_deg' => ['kind' => FieldKind::Number, 'as' => 'towardDegrees', 'usual' => 0.0, 'label' => 'base leaning toward', 'unit' => '°'],
+            'off_level_deg' => ['kind' => FieldKind::Number, 'as' => 'offLevelDegrees', 'usual' => 0.0, 'unit' => '°'],
+            'toward_deg' => ['kind' => FieldKind::Number, 'as' => 'towardDegrees', 'usual' => 0.0, 'unit' => '°'],
             'zero_bearing_deg' => [
-                'kind' => FieldKind::Number, 'as' => 'zeroBearingDegrees', 'usual' => 0.0, 'mayBeEmpty' => true, 'label' => 'facing', 'unit' => '°',
+                'kind' => FieldKind::Number, 'as' => 'zeroBearingDegrees', 'usual' => 0.0, 'mayBeEmpty' => true, 'unit' => '°',
             ],
         ],
         '/camera' => [
-            'shutter_lag_s' => ['kind' => FieldKind::Seconds, 'as' => 'shutterLagSeconds', 'usual' => 0.0, 'label' => 'shutter lag', 'unit' => 's'],
-            'write_s' => ['kind' => FieldKind::Seconds, 'as' => 'writeSeconds', 'usual' => 0.0, 'label' => 'card writing', 'unit' => 's'],
-            'set_s' => ['kind' => FieldKind::Seconds, 'as' => 'setSeconds', 'usual' => 0.0, 'label' => 'setting the camera', 'unit' => 's'],
-            'buffer_frames' => ['kind' => FieldKind::Whole, 'as' => 'bufferFrames', 'usual' => 1, 'label' => 'buffer'],
+            'shutter_lag_s' => ['kind' => FieldKind::Seconds, 'as' => 'shutterLagSeconds', 'usual' => 0.0, 'unit' => 's'],
+            'write_s' => ['kind' => FieldKind::Seconds, 'as' => 'writeSeconds', 'usual' => 0.0, 'unit' => 's'],
+            'set_s' => ['kind' => FieldKind::Seconds, 'as' => 'setSeconds', 'usual' => 0.0, 'unit' => 's'],
+            'buffer_frames' => ['kind' => FieldKind::Whole, 'as' => 'bufferFrames', 'usual' => 1],
             'long_exposure_noise_reduction' => [
-                'kind' => FieldKind::Flag, 'as' => 'longExposureNoiseReduction', 'usual' => false, 'label' => 'noise reduction',
+                'kind' => FieldKind::Flag, 'as' => 'longExposureNoiseReduction', 'usual' => false,
             ],
-            'next_file_number' => ['kind' => FieldKind::Whole, 'as' => 'nextFileNumber', 'mayLack' => true, 'instead' => 1, 'label' => 'next file'],
+            'next_file_number' => ['kind' => FieldKind::Whole, 'as' => 'nextFileNumber', 'mayLack' => true, 'instead' => 1],
             'exposure_timed_by' => ['kind' => FieldKind::Choice, 'as' => 'exposureTimedBy', 'mayLack' => true, 'instead' => TimedBy::Camera],
             'dial' => ['kind' => FieldKind::Choice, 'as' => 'dial', 'mayLack' => true, 'instead' => Dial::Manual],
             'marks_are_literal' => ['kind' => FieldKind::Flag, 'as' => 'marksAreLiteral', 'usual' => false],
@@ -149,16 +151,16 @@ final class PlanFields
         '/move' => [
             'keyframes' => ['kind' => FieldKind::Part],
             'easing' => ['kind' => FieldKind::Part],
-            'one_way_photos' => ['kind' => FieldKind::Whole, 'mayLack' => true, 'instead' => 2, 'label' => 'photos one way'],
+            'one_way_photos' => ['kind' => FieldKind::Whole, 'mayLack' => true, 'instead' => 2],
         ],
         '/move/keyframes/*' => [
             'at' => ['kind' => FieldKind::Share],
             'pass' => ['kind' => FieldKind::Flag],
-            'hold_photos' => ['kind' => FieldKind::Whole, 'label' => 'held photos'],
+            'hold_photos' => ['kind' => FieldKind::Whole],
             'easing' => ['kind' => FieldKind::Part],
             'matters_most' => ['kind' => FieldKind::Flag],
-            'subject_width' => ['kind' => FieldKind::Share, 'mayLack' => true, 'label' => 'subject’s width', 'unit' => '%'],
-            'subject_height' => ['kind' => FieldKind::Share, 'mayLack' => true, 'label' => 'subject’s height', 'unit' => '%'],
+            'subject_width' => ['kind' => FieldKind::Share, 'mayLack' => true, 'unit' => '%'],
+            'subject_height' => ['kind' => FieldKind::Share, 'mayLack' => true, 'unit' => '%'],
         ],
         '/move/easing' => [
             'ramp_in' => ['kind' => FieldKind::Share, 'as' => 'rampIn', 'usual' => 0.0],
@@ -180,36 +182,36 @@ final class PlanFields
             'subject_kind' => ['kind' => FieldKind::Choice, 'as' => 'subjectKind', 'usual' => SubjectKind::One],
             'scene' => ['kind' => FieldKind::Choice, 'as' => 'scene', 'usual' => Scene::Example],
             'subject_pan_deg' => [
-                'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'label' => 'subject at pan', 'unit' => '°',
+                'kind' => FieldKind::Number, 'as' => 'subjectPanDegrees', 'mayLack' => true, 'instead' => 0.0, 'unit' => '°',
             ],
             'focus_m' => [
-                'kind' => FieldKind::Number, 'as' => 'focusMetres', 'mayLack' => true, 'instead' => 1.0, 'label' => 'focused at', 'unit' => 'm',
+                'kind' => FieldKind::Number, 'as' => 'focusMetres', 'mayLack' => true, 'instead' => 1.0, 'unit' => 'm',
             ],
             'circle_mm' => [
-                'kind' => FieldKind::Number, 'as' => 'circleMillimetres', 'mayLack' => true, 'instead' => 0.03, 'label' => 'circle of confusion',
+                'kind' => FieldKind::Number, 'as' => 'circleMillimetres', 'mayLack' => true, 'instead' => 0.03,
                 'unit' => 'mm',
             ],
-            'later_zoom' => ['kind' => FieldKind::Number, 'as' => 'laterZoom', 'mayLack' => true, 'instead' => 1.0, 'label' => 'zoom in the edit'],
+            'later_zoom' => ['kind' => FieldKind::Number, 'as' => 'laterZoom', 'mayLack' => true, 'instead' => 1.0],
             'foreground_is' => [
                 'kind' => FieldKind::Choice, 'as' => 'foregroundIs', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => ForegroundFocus::Sharp,
             ],
         ],
         '/trigger' => [
-            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig, 'label' => 'fired by'],
+            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'usual' => TriggeredBy::Rig],
             'camera_interval_s' => [
-                'kind' => FieldKind::Seconds, 'as' => 'cameraIntervalSeconds', 'mayLack' => true, 'instead' => 1.0, 'label' => 'camera’s timer', 'unit' => 's',
+                'kind' => FieldKind::Seconds, 'as' => 'cameraIntervalSeconds', 'mayLack' => true, 'instead' => 1.0, 'unit' => 's',
             ],
-            'drift_ppm' => ['kind' => FieldKind::Number, 'as' => 'driftPpm', 'usual' => 0.0, 'label' => 'its drift', 'unit' => 'ppm'],
-            'camera_starts_s' => ['kind' => FieldKind::Seconds, 'as' => 'cameraStartsSeconds', 'usual' => 0.0, 'label' => 'camera starts', 'unit' => 's'],
+            'drift_ppm' => ['kind' => FieldKind::Number, 'as' => 'driftPpm', 'usual' => 0.0, 'unit' => 'ppm'],
+            'camera_starts_s' => ['kind' => FieldKind::Seconds, 'as' => 'cameraStartsSeconds', 'usual' => 0.0, 'unit' => 's'],
             'camera_photos' => ['kind' => FieldKind::Whole, 'as' => 'cameraPhotos', 'mayLack' => true, 'instead' => 1],
-            'count_limit' => ['kind' => FieldKind::Whole, 'as' => 'countLimit', 'mayLack' => true, 'instead' => 1, 'label' => 'counts to'],
+            'count_limit' => ['kind' => FieldKind::Whole, 'as' => 'countLimit', 'mayLack' => true, 'instead' => 1],
             'interval_step_s' => [
                 'kind' => FieldKind::Seconds, 'as' => 'intervalStepSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0,
-                'label' => 'interval set in steps of', 'unit' => 's',
+                'unit' => 's',
             ],
             'intervals_s' => [
                 'kind' => FieldKind::Numbers, 'as' => 'intervals', 'usual' => [], 'most' => Trigger::MOST_INTERVALS, 'mayBeEmpty' => true,
-                'label' => 'intervals it has', 'unit' => 's',
+                'unit' => 's',
             ],
         ],
         '/thresholds' => [
@@ -229,13 +231,13 @@ final class PlanFields
         ],
         '/site' => [
             'name' => ['kind' => FieldKind::Text, 'as' => 'name', 'usual' => ''],
-            'latitude_deg' => ['kind' => FieldKind::Number, 'as' => 'latitude', 'instead' => 0.0, 'label' => 'latitude', 'unit' => '°'],
-            'longitude_deg' => ['kind' => FieldKind::Number, 'as' => 'longitude', 'instead' => 0.0, 'label' => 'longitude', 'unit' => '°'],
+            'latitude_deg' => ['kind' => FieldKind::Number, 'as' => 'latitude', 'instead' => 0.0, 'unit' => '°'],
+            'longitude_deg' => ['kind' => FieldKind::Number, 'as' => 'longitude', 'instead' => 0.0, 'unit' => '°'],
             'zone' => ['kind' => FieldKind::Text, 'as' => 'zone', 'instead' => 'UTC'],
             'date' => ['kind' => FieldKind::Text, 'as' => 'date', 'instead' => '2026-01-01'],
             'elevation_m' => ['kind' => FieldKind::Number, 'as' => 'elevationMetres', 'usual' => 0.0],
             'sky_glow_lux' => ['kind' => FieldKind::Number, 'as' => 'glowLux', 'usual' => 0.0],
-            'sky_mag' => ['kind' => FieldKind::Number, 'as' => 'skyMag', 'usual' => Site::USUAL_SKY_MAG, 'label' => 'night sky', 'unit' => 'mag'],
+            'sky_mag' => ['kind' => FieldKind::Number, 'as' => 'skyMag', 'usual' => Site::USUAL_SKY_MAG, 'unit' => 'mag'],
             'horizon' => ['kind' => FieldKind::Text, 'as' => 'horizon', 'usual' => ''],
         ],
         '/start' => [
@@ -246,8 +248,8 @@ final class PlanFields
             'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
         ],
         '/end' => [
-            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'instead' => EndsBy::Stopped, 'label' => 'ends'],
-            'at' => ['kind' => FieldKind::Part, 'label' => 'ends at'],
+            'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'instead' => EndsBy::Stopped],
+            'at' => ['kind' => FieldKind::Part],
         ],
         '/end/at' => [
             'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
@@ -257,8 +259,8 @@ final class PlanFields
             'days' => ['kind' => FieldKind::Whole, 'as' => 'days', 'usual' => 0],
         ],
         '/window' => [
-            'from' => ['kind' => FieldKind::Part, 'label' => 'each day from'],
-            'until' => ['kind' => FieldKind::Part, 'label' => 'each day until'],
+            'from' => ['kind' => FieldKind::Part],
+            'until' => ['kind' => FieldKind::Part],
         ],
         '/window/from' => [
             'event' => ['kind' => FieldKind::Choice, 'as' => 'event', 'instead' => StartEvent::Sunset],
@@ -277,12 +279,12 @@ final class PlanFields
         '/settings' => [
             'white_balance' => ['kind' => FieldKind::Choice, 'as' => 'whiteBalance', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => WhiteBalance::Fixed],
             'white_balance_k' => [
-                'kind' => FieldKind::Number, 'as' => 'kelvin', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 5_200.0, 'label' => 'white balance',
+                'kind' => FieldKind::Number, 'as' => 'kelvin', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 5_200.0,
                 'unit' => 'K',
             ],
             'white_balance_end_k' => [
                 'kind' => FieldKind::Number, 'as' => 'endKelvin', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 5_200.0,
-                'label' => 'white balance at the end', 'unit' => 'K',
+                'unit' => 'K',
             ],
             'focus' => ['kind' => FieldKind::Choice, 'as' => 'focus', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => FocusMode::Manual],
             'stabiliser' => ['kind' => FieldKind::Flag, 'as' => 'stabiliser', 'mayLack' => true, 'mayBeEmpty' => true],
@@ -292,7 +294,7 @@ final class PlanFields
         '/lead' => [
             'rig_gives' => ['kind' => FieldKind::Choice, 'as' => 'rigGives', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
             'body_takes' => ['kind' => FieldKind::Choice, 'as' => 'bodyTakes', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
-            'name' => ['kind' => FieldKind::Text, 'as' => 'name', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'lead'],
+            'name' => ['kind' => FieldKind::Text, 'as' => 'name', 'mayLack' => true, 'mayBeEmpty' => true],
             'rig_end' => ['kind' => FieldKind::Choice, 'as' => 'rigEnd', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
             'body_end' => ['kind' => FieldKind::Choice, 'as' => 'bodyEnd', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => Socket::Jack25],
             'half_press' => ['kind' => FieldKind::Flag, 'as' => 'hasHalfPress', 'mayLack' => true, 'mayBeEmpty' => true],
@@ -300,10 +302,10 @@ final class PlanFields
         ],
         '/film' => [
             'kind' => [
-                'kind' => FieldKind::Choice, 'as' => 'kind', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => FilmKind::InCamera, 'label' => 'film',
+                'kind' => FieldKind::Choice, 'as' => 'kind', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => FilmKind::InCamera,
             ],
             'frames_per_second' => [
-                'kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 25.0, 'label' => 'film’s rate',
+                'kind' => FieldKind::Number, 'as' => 'framesPerSecond', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 25.0,
             ],
             'extra_frames' => ['kind' => FieldKind::Whole, 'as' => 'extraFrames', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 0],
             'gb_per_min' => ['kind' => FieldKind::Number, 'as' => 'gigabytesPerMinute', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0],
@@ -311,14 +313,14 @@ final class PlanFields
         '/pass' => [
             'duration_s' => [
                 'kind' => FieldKind::Seconds, 'as' => 'durationSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 1.0,
-                'label' => 'pass in real time', 'unit' => 's',
+                'unit' => 's',
             ],
             'by' => ['kind' => FieldKind::Choice, 'as' => 'by', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => PassBy::OneCamera],
             'still_plate' => ['kind' => FieldKind::Flag, 'as' => 'hasStillPlate', 'mayLack' => true, 'mayBeEmpty' => true],
         ],
         '/scene' => [
             'troubles' => ['kind' => FieldKind::Part],
-            'plan_b' => ['kind' => FieldKind::Text, 'as' => 'planB', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'second place to stand'],
+            'plan_b' => ['kind' => FieldKind::Text, 'as' => 'planB', 'mayLack' => true, 'mayBeEmpty' => true],
         ],
         '/scene/troubles/*' => [
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => TroubleKind::Other],
@@ -328,37 +330,37 @@ final class PlanFields
         ],
         '/light' => [
             'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'usual' => 8.0],
-            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'usual' => 100.0, 'label' => 'ISO'],
-            'iso_changes' => ['kind' => FieldKind::Part, 'label' => 'ISO by photo'],
-            'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'label' => 'ND filter', 'unit' => 'stops'],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'usual' => 100.0],
+            'iso_changes' => ['kind' => FieldKind::Part],
+            'nd_stops' => ['kind' => FieldKind::Number, 'as' => 'ndStops', 'usual' => 0.0, 'unit' => 'stops'],
             'cloud' => ['kind' => FieldKind::Choice, 'as' => 'cloud', 'usual' => Cloud::Clear],
             'metered' => ['kind' => FieldKind::Part],
-            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'usual' => LightKind::Outdoors, 'label' => 'light of'],
+            'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'usual' => LightKind::Outdoors],
             'control' => ['kind' => FieldKind::Choice, 'as' => 'control', 'usual' => Control::Manual],
-            'longest_s' => ['kind' => FieldKind::Exposure, 'as' => 'longestSeconds', 'usual' => 30.0, 'label' => 'longest exposure', 'unit' => 's'],
-            'shortest_s' => ['kind' => FieldKind::Exposure, 'as' => 'shortestSeconds', 'usual' => 0.000125, 'label' => 'shortest exposure', 'unit' => 's'],
-            'isos' => ['kind' => FieldKind::Numbers, 'as' => 'isos', 'usual' => Light::USUAL_ISOS, 'most' => Light::MOST_ISOS, 'label' => 'ISO numbers'],
+            'longest_s' => ['kind' => FieldKind::Exposure, 'as' => 'longestSeconds', 'usual' => 30.0, 'unit' => 's'],
+            'shortest_s' => ['kind' => FieldKind::Exposure, 'as' => 'shortestSeconds', 'usual' => 0.000125, 'unit' => 's'],
+            'isos' => ['kind' => FieldKind::Numbers, 'as' => 'isos', 'usual' => Light::USUAL_ISOS, 'most' => Light::MOST_ISOS],
             'stepless' => ['kind' => FieldKind::Flag, 'as' => 'stepless', 'usual' => true],
             'bias' => ['kind' => FieldKind::Part],
             'filters' => ['kind' => FieldKind::Numbers, 'as' => 'filters', 'usual' => [], 'most' => Light::MOST_FILTERS],
             'exposed_for' => ['kind' => FieldKind::Choice, 'as' => 'exposedFor', 'usual' => ExposedFor::Land],
-            'lamps_lux' => ['kind' => FieldKind::Number, 'as' => 'lampsLux', 'usual' => 0.0, 'label' => 'lamps', 'unit' => 'lux'],
+            'lamps_lux' => ['kind' => FieldKind::Number, 'as' => 'lampsLux', 'usual' => 0.0, 'unit' => 'lux'],
             'lamps_on' => ['kind' => FieldKind::Text, 'as' => 'lampsOn', 'usual' => Light::LAMPS_ALWAYS],
-            'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'label' => 'brighter than metered', 'unit' => 'stops'],
+            'bias_stops' => ['kind' => FieldKind::Number, 'as' => 'biasStops', 'usual' => 0.0, 'unit' => 'stops'],
             'widest_aperture' => ['kind' => FieldKind::Number, 'as' => 'widestAperture', 'mayLack' => true, 'instead' => 2.8],
-            'highest_iso' => ['kind' => FieldKind::Number, 'as' => 'highestIso', 'mayLack' => true, 'instead' => 6400.0, 'label' => 'highest ISO'],
+            'highest_iso' => ['kind' => FieldKind::Number, 'as' => 'highestIso', 'mayLack' => true, 'instead' => 6400.0],
             'narrowest_aperture' => ['kind' => FieldKind::Number, 'as' => 'narrowestAperture', 'mayLack' => true, 'instead' => 22.0],
-            'attended' => ['kind' => FieldKind::Flag, 'as' => 'isAttended', 'mayLack' => true, 'mayBeEmpty' => true, 'label' => 'somebody at the camera'],
+            'attended' => ['kind' => FieldKind::Flag, 'as' => 'isAttended', 'mayLack' => true, 'mayBeEmpty' => true],
         ],
         '/light/iso_changes/*' => [
             'frame' => ['kind' => FieldKind::Whole, 'as' => 'frame', 'instead' => 2],
-            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0, 'label' => 'ISO'],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0],
         ],
         '/light/metered' => [
             'at' => ['kind' => FieldKind::Text],
-            'exposure_s' => ['kind' => FieldKind::Exposure, 'as' => 'seconds', 'instead' => 1.0, 'label' => 'exposure', 'unit' => 's'],
+            'exposure_s' => ['kind' => FieldKind::Exposure, 'as' => 'seconds', 'instead' => 1.0, 'unit' => 's'],
             'aperture' => ['kind' => FieldKind::Number, 'as' => 'aperture', 'instead' => 8.0],
-            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0, 'label' => 'ISO'],
+            'iso' => ['kind' => FieldKind::Number, 'as' => 'iso', 'instead' => 100.0],
         ],
         '/light/bias/*' => [
             'ev' => ['kind' => FieldKind::Number, 'as' => 'ev', 'instead' => 0.0],
@@ -367,14 +369,14 @@ final class PlanFields
         '/storage' => [
             'raw_mb' => ['kind' => FieldKind::Number, 'as' => 'rawMegabytes', 'usual' => Storage::USUAL_RAW_MEGABYTES],
             'jpeg_mb' => ['kind' => FieldKind::Number, 'as' => 'jpegMegabytes', 'usual' => 0.0],
-            'cards_gb' => ['kind' => FieldKind::Numbers, 'as' => 'cardsGigabytes', 'usual' => [64.0], 'most' => 100, 'label' => 'cards', 'unit' => 'GB'],
+            'cards_gb' => ['kind' => FieldKind::Numbers, 'as' => 'cardsGigabytes', 'usual' => [64.0], 'most' => 100, 'unit' => 'GB'],
             'slots' => ['kind' => FieldKind::Choice, 'as' => 'slots', 'usual' => SlotUse::Overflow],
         ],
         '/power' => [
             'camera' => ['kind' => FieldKind::Part],
             'rig' => ['kind' => FieldKind::Part],
             'bank' => ['kind' => FieldKind::Part],
-            'temperature_c' => ['kind' => FieldKind::Number, 'as' => 'celsius', 'usual' => 20.0, 'label' => 'temperature', 'unit' => '°C'],
+            'temperature_c' => ['kind' => FieldKind::Number, 'as' => 'celsius', 'usual' => 20.0, 'unit' => '°C'],
             'cold' => ['kind' => FieldKind::Part],
         ],
         '/power/camera' => [
@@ -384,10 +386,10 @@ final class PlanFields
             'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
             'exposing_w' => ['kind' => FieldKind::Number, 'as' => 'exposingWatts', 'usual' => 2.5],
             'photo_j' => ['kind' => FieldKind::Number, 'as' => 'photoJoules', 'usual' => 3.0],
-            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false, 'label' => 'camera on the mains'],
+            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false],
             'sleeps_after_s' => [
                 'kind' => FieldKind::Seconds, 'as' => 'sleepsAfterSeconds', 'mayLack' => true, 'mayBeEmpty' => true, 'instead' => 30.0,
-                'label' => 'sleeps after', 'unit' => 's',
+                'unit' => 's',
             ],
             'sleep_w' => ['kind' => FieldKind::Number, 'as' => 'sleepWatts', 'usual' => 0.05],
         ],
@@ -398,7 +400,7 @@ final class PlanFields
             'moving_w' => ['kind' => FieldKind::Number, 'as' => 'movingWatts', 'usual' => 12.0],
             'holding_w' => ['kind' => FieldKind::Number, 'as' => 'holdingWatts', 'usual' => 4.0],
             'idle_w' => ['kind' => FieldKind::Number, 'as' => 'idleWatts', 'usual' => 1.0],
-            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false, 'label' => 'rig on the mains'],
+            'mains' => ['kind' => FieldKind::Flag, 'as' => 'isOnMains', 'usual' => false],
         ],
         '/power/bank' => [
             'capacity_wh' => ['kind' => FieldKind::WattHours, 'as' => 'wattHours', 'instead' => 1.0],
@@ -417,10 +419,10 @@ final class PlanFields
             'rig_kg' => ['kind' => FieldKind::Number, 'as' => 'rigKilograms', 'usual' => 0.0],
             'legs_rating_kg' => ['kind' => FieldKind::Number, 'as' => 'legsRatingKilograms', 'mayLack' => true, 'instead' => 1.0],
             'carriage_rating_kg' => ['kind' => FieldKind::Number, 'as' => 'carriageRatingKilograms', 'mayLack' => true, 'instead' => 1.0],
-            'incline_deg' => ['kind' => FieldKind::Number, 'as' => 'inclineDegrees', 'usual' => 0.0, 'label' => 'incline', 'unit' => '°'],
+            'incline_deg' => ['kind' => FieldKind::Number, 'as' => 'inclineDegrees', 'usual' => 0.0, 'unit' => '°'],
             'friction' => ['kind' => FieldKind::Number, 'as' => 'friction', 'usual' => 0.05],
             'thrust_n' => ['kind' => FieldKind::Number, 'as' => 'thrustNewtons', 'mayLack' => true, 'instead' => 1.0],
-            'counterweight_kg' => ['kind' => FieldKind::Number, 'as' => 'counterweightKilograms', 'usual' => 0.0, 'label' => 'counterweight', 'unit' => 'kg'],
+            'counterweight_kg' => ['kind' => FieldKind::Number, 'as' => 'counterweightKilograms', 'usual' => 0.0, 'unit' => 'kg'],
         ],
         '/kit/*' => [
             'kind' => ['kind' => FieldKind::Choice, 'as' => 'kind', 'instead' => KitKind::Cable],
@@ -448,11 +450,11 @@ final class PlanFields
         [$part, $name] = self::placed($pointer);
         $row = self::TABLE[$part][$name] ?? null;
         if ($row !== null) {
-            return self::field($name, $row);
+            return self::field($part, $name, $row);
         }
 
         // What else stands in a keyframe is the position of an axis.
-        return $part === self::KEYFRAME ? new PlanField(FieldKind::Number, $name, null) : null;
+        return $part === self::KEYFRAME ? new PlanField(FieldKind::Number, $name, null, label: Axis::labelOf($name)) : null;
     }
 
     /** The kind alone, of one of many. */
@@ -486,7 +488,7 @@ final class PlanFields
     {
         $fields = [];
         foreach (self::TABLE[$part] ?? [] as $name => $row) {
-            $fields[$name] = self::field($name, $row);
+            $fields[$name] = self::field($part, $name, $row);
         }
 
         return $fields;
@@ -526,16 +528,11 @@ final class PlanFields
      *     kind: FieldKind, as?: string, usual?: mixed, instead?: mixed, mayLack?: bool, mayBeEmpty?: bool, most?: int, label?: string, unit?: string,
      * } $row
      */
-    private static function field(string $name, array $row): PlanField
+    private static function field(string $part, string $name, array $row): PlanField
     {
         $mayLack = $row['mayLack'] ?? false;
-        // A name that nobody would put otherwise says its unit at its end.
-        $label = $row['label'] ?? null;
-        $unit = $row['unit'] ?? '';
-        if ($label === null && preg_match('/^(.+)_(' . implode('|', array_keys(self::UNITS)) . ')$/D', $name, $found) === 1) {
-            $label = str_replace('_', ' ', $found[1]);
-            $unit = self::UNITS[$found[2]];
-        }
+        // Most names say their unit at their end.
+        $unit = $row['unit'] ?? (preg_match('/_(' . implode('|', array_keys(self::UNITS)) . ')$/D', $name, $found) === 1 ? self::UNITS[$found[1]] : '');
 
         return new PlanField(
             $row['kind'],
@@ -546,7 +543,7 @@ final class PlanFields
             $mayLack,
             $mayLack || ($row['mayBeEmpty'] ?? false),
             $row['most'] ?? null,
-            $label,
+            new Message('fields.' . strtr(trim(str_replace('/*', '', "{$part}/{$name}"), '/'), '/', '_')),
             $unit,
         );
     }

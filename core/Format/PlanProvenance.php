@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use BackedEnum;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Provenance;
 use Evrent\Core\Plan\Source;
@@ -38,7 +39,7 @@ final class PlanProvenance
             return new Provenance($sources);
         }
         if (!$given instanceof stdClass) {
-            $problems->add('/provenance', 'This must be an object in braces, of sources by JSON pointer.');
+            $problems->add('/provenance', new Message('format.plan_provenance.object'));
 
             return new Provenance();
         }
@@ -47,9 +48,9 @@ final class PlanProvenance
             $escaped = str_replace(['~', '/'], ['~0', '~1'], $pointer);
             $source = is_string($name) ? Source::tryFrom($name) : null;
             if ($source === null) {
-                $problems->add("/provenance/{$escaped}", 'Choose one of: ' . implode(', ', array_column(Source::cases(), 'value')) . '.');
+                $problems->add("/provenance/{$escaped}", new Message('format.plan_provenance.choice', ['x' => implode(', ', array_column(Source::cases(), 'value'))]));
             } elseif (!str_starts_with($pointer, '/') || !self::isThere($document, $pointer)) {
-                $problems->add("/provenance/{$escaped}", 'This plan has no such value. Take this entry out, or check its spelling.');
+                $problems->add("/provenance/{$escaped}", new Message('format.plan_provenance.unknown'));
             } else {
                 $sources[$pointer] = $source;
             }

@@ -75,7 +75,7 @@ final class PlanReader
         try {
             $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Choose a plan file.")]);
+            throw new InvalidInput([new Problem('', new Message('format.plan_reader.not_json', ['why' => $broken->getMessage()]))]);
         }
 
         return (new self($isKept))->plan($document);
@@ -147,7 +147,7 @@ final class PlanReader
     {
         $fields = new Fields($document, '', $this->problems);
         if ($fields->text('format') !== self::FORMAT) {
-            $this->problems->add('/format', 'The format must be ' . self::FORMAT . '.');
+            $this->problems->add('/format', new Message('format.plan_reader.format', ['format' => self::FORMAT]));
             $this->problems->throwIfAny();
         }
         $title = $fields->text('title');
@@ -269,7 +269,7 @@ final class PlanReader
             return $read;
         });
         if (count($keys) < 2) {
-            $this->problems->add("/timing/{$name}", 'Give at least two keys, at 0 and at 1, or one number.');
+            $this->problems->add("/timing/{$name}", new Message('format.plan_reader.keys'));
 
             return null;
         }
@@ -303,7 +303,7 @@ final class PlanReader
         $base = $fields->has('base') ? PlanPart::read($fields->child('base'), '/rig/base', Base::class) : new Base();
         $whole = array_values(array_filter($axes));
         if (!$fields->has('axes')) {
-            $this->problems->add('/rig/axes', 'Give the rig’s axes; an empty list for a camera on legs alone.');
+            $this->problems->add('/rig/axes', new Message('format.plan_reader.axes'));
         }
         $isNone = $axes === [] && !$fields->isEmptyList('axes');
         if ($isNone || count($whole) < count($axes) || $base === null) {

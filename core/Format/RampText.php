@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -40,13 +43,20 @@ final class RampText
      *
      * @param ?Schedule $schedule null where there is no clock to tell seconds by
      */
-    public static function told(Leg $leg, ?Schedule $schedule): string
+    public static function told(Leg $leg, ?Schedule $schedule): Text|string
     {
         [$in, $out] = $leg->rampPhotos();
-        $span = static fn (float $share): string => $schedule === null ? '' : ' (' . PlainText::duration(self::seconds($schedule, $leg, $share)) . ')';
+        $ramp = static fn (string $key, int $photos, float $share): Message => new Message("motion.ramp_text.{$key}", [
+            'count' => $photos,
+            'span' => $schedule === null ? '' : new Message('motion.ramp_text.span', [
+                'duration' => Quantity::duration(self::seconds($schedule, $leg, $share)),
+            ]),
+        ]);
 
-        return ($in === 0 ? 'a hard start' : PlainText::photos($in) . $span($leg->easing->rampIn) . ($in === 1 ? ' gathers' : ' gather') . ' speed') . ', '
-            . ($out === 0 ? 'a hard stop' : PlainText::photos($out) . $span($leg->easing->rampOut) . ($out === 1 ? ' slows' : ' slow') . ' down');
+        return Joined::of([
+            $in === 0 ? new Message('motion.ramp_text.hard_start') : $ramp('in', $in, $leg->easing->rampIn),
+            $out === 0 ? new Message('motion.ramp_text.hard_stop') : $ramp('out', $out, $leg->easing->rampOut),
+        ], Joined::COMMA);
     }
 
     /** How long a ramp takes on site, from where its run begins or to where it ends. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\PhotoTaken;
 use Evrent\Core\Run\RunLog;
 
@@ -20,13 +21,15 @@ final class RunLogJson
     /**
      * Piece by piece, one for each photo.
      *
+     * @param callable(array<string, mixed>): array<string, mixed> $words puts messages into words
+     *
      * @return iterable<string>
      */
-    public static function pieces(RunLog $log, int $seed): iterable
+    public static function pieces(RunLog $log, int $seed, callable $words): iterable
     {
         $total = $log->photosPlanned();
         $verdict = $log->verdict();
-        yield '{"format":' . json_encode(self::FORMAT, self::FLAGS) . ",\n\"summary\":" . json_encode([
+        yield '{"format":' . json_encode(self::FORMAT, self::FLAGS) . ",\n\"summary\":" . json_encode($words([
             'seed' => $seed,
             'photos_planned' => $total,
             'photos_taken' => count(array_filter($log->photos, static fn (PhotoTaken $photo): bool => $photo->exposed !== null)),
@@ -40,9 +43,9 @@ final class RunLogJson
             'verdict' => $verdict->says,
             'passes' => $verdict->passes,
             'why' => $verdict->why,
-        ], self::FLAGS) . ",\n\"frames\":[\n";
+        ]), self::FLAGS) . ",\n\"frames\":[\n";
         for ($n = 0; $n < $total; $n++) {
-            yield json_encode(self::frame($log, $n), self::FLAGS) . ($n < $total - 1 ? ",\n" : "\n");
+            yield json_encode($words(self::frame($log, $n)), self::FLAGS) . ($n < $total - 1 ? ",\n" : "\n");
         }
         yield "]}\n";
     }
@@ -54,7 +57,7 @@ final class RunLogJson
     {
         $taken = $log->photos[$n] ?? null;
         $place = $taken->place ?? min($n + 1, $log->schedule->photosTotal());
-        $faults = $taken === null ? ['not reached'] : $log->faultsOf($taken);
+        $faults = $taken === null ? [new Message('run.photo.not_reached')] : $log->faultsOf($taken);
 
         return [
             'frame' => $n + 1,

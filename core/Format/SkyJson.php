@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use DateTimeImmutable;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\DayEvents;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
@@ -30,7 +31,7 @@ final class SkyJson
      */
     public static function instant(string $text): Instant
     {
-        $message = sprintf('Enter a time from %d to %d such as 2026-05-14T22:10:00Z.', LocalDay::FIRST_YEAR, LocalDay::LAST_YEAR);
+        $message = new Message('format.sky_json.instant', ['first_year' => LocalDay::FIRST_YEAR, 'last_year' => LocalDay::LAST_YEAR]);
         if (
             preg_match('/^(\d{4})-(\d{2})-(\d{2})T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d{1,6})?)?(Z|[+-][01]\d:[0-5]\d)$/D', $text, $part) !== 1
             || !checkdate((int) $part[2], (int) $part[3], (int) $part[1]) || (int) $part[1] < LocalDay::FIRST_YEAR || (int) $part[1] > LocalDay::LAST_YEAR

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Values\InvalidInput;
@@ -18,8 +19,6 @@ use Evrent\Core\Words\TypedText;
  */
 final class StartText
 {
-    private const MESSAGE = 'Enter a time of day such as 19:40, or 20 min before sunset, 1 h after moonrise, the galactic centre rises to 15°.';
-
     /** Times of day that have names; the middle of the night belongs to the evening before it. */
     private const TIMES = ['noon' => '12:00', 'midday' => '12:00', 'midnight' => '00:00 next day'];
 
@@ -41,9 +40,9 @@ final class StartText
             [$text, $days] = [trim($part[1]), 1];
         }
         try {
-            return self::clock($text, $days) ?? self::event($text, $days) ?? throw new InvalidInput([new Problem('', self::MESSAGE)]);
+            return self::clock($text, $days) ?? self::event($text, $days) ?? throw new InvalidInput([new Problem('', self::enter())]);
         } catch (InvalidInput $invalid) {
-            throw new InvalidInput([new Problem('', $invalid->problems[0]->pointer === '/height_deg' ? $invalid->problems[0]->message : self::MESSAGE)]);
+            throw new InvalidInput([new Problem('', $invalid->problems[0]->pointer === '/height_deg' ? $invalid->problems[0]->message : self::enter())]);
         }
     }
 
@@ -59,6 +58,11 @@ final class StartText
         };
 
         return $offset . $event . ($start->days === 1 ? ' next day' : '');
+    }
+
+    private static function enter(): Message
+    {
+        return new Message('format.start_text.enter');
     }
 
     private static function plain(string $text): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use DateTimeImmutable;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Run\Take\GapSchool;
 use Evrent\Core\Run\Take\LogKind;
@@ -75,7 +76,7 @@ final class TakeLogLines
         array_pop($rows);
         $header = self::row($rows[0] ?? '', 1);
         if (($header['format'] ?? null) !== self::FORMAT || !is_array($header['setting'] ?? null)) {
-            throw new InvalidInput([new Problem('', 'This is no log of a take. Choose a file in the format ' . self::FORMAT . '.')]);
+            throw new InvalidInput([new Problem('', new Message('format.take_log_lines.format', ['format' => self::FORMAT]))]);
         }
         $lines = [];
         $token = 0;
@@ -125,7 +126,7 @@ final class TakeLogLines
     {
         $kind = LogKind::tryFrom(is_string($told['kind'] ?? null) ? $told['kind'] : '');
         if ($kind === null || !is_numeric($told['t'] ?? null)) {
-            throw new InvalidInput([new Problem("/{$row}", "Line {$row} says nothing that is known.")]);
+            throw new InvalidInput([new Problem("/{$row}", new Message('format.take_log_lines.line', ['row' => $row]))]);
         }
 
         return new LogLine(
@@ -147,7 +148,7 @@ final class TakeLogLines
             $row = null;
         }
         if (!is_array($row)) {
-            throw new InvalidInput([new Problem("/{$number}", "Line {$number} is not JSON.")]);
+            throw new InvalidInput([new Problem("/{$number}", new Message('format.take_log_lines.not_json', ['number' => $number]))]);
         }
         /** @var array<string, mixed> $row */
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Budget\Storage;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Leg;
 use Evrent\Core\Plan\EndsBy;
 use Evrent\Core\Plan\FilmKind;
@@ -308,8 +310,8 @@ final class TypedPlan
             $share = is_string($typed[$field]) ? RampText::share($typed[$field], $plan, $leg) : null;
             if ($share === null || $share < 0.0 || $share > 1.0) {
                 $problems->add("{$pointer}/{$field}", $field === 'ramp_total'
-                    ? 'Enter both ramps together, from 0 to 100 % of the run: in per cent, photos or seconds.'
-                    : 'Enter a ramp from 0 to 100 % of the run: in per cent, photos or seconds, such as 20 %, 43 photos or 5 min.');
+                    ? new Message('format.typed_plan.ramps')
+                    : new Message('format.typed_plan.ramp'));
                 $typed[$field] = '0';
             } elseif ($field === 'ramp_total') {
                 $total = $share;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Text;
+
 /**
  * One number that a kind of kit is described by.
  */
@@ -15,7 +17,7 @@ final readonly class KitField
      * @param bool $beginsLine whether a new group of fields begins with it
      */
     public function __construct(
-        public string $label,
+        public Text|string $label,
         public string $unit,
         public float $least,
         public float $most,

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Trigger;
 use Evrent\Core\Values\Problems;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A piece of kit: what it is, how many there are, and its numbers.
@@ -42,39 +44,39 @@ final readonly class KitItem
     ) {
         $problems = new Problems();
         if ($intervals !== [] && !$kind->hasTimer()) {
-            $problems->add('/intervals_s', 'Only a body or a timer has intervals. Leave it empty.');
+            $problems->add('/intervals_s', new Message('kit.kit_item.no_intervals'));
         }
         if (count($intervals) > Trigger::MOST_INTERVALS) {
-            $problems->add('/intervals_s', sprintf('Enter up to %d intervals.', Trigger::MOST_INTERVALS));
+            $problems->add('/intervals_s', new Message('kit.kit_item.intervals', ['most_intervals' => Trigger::MOST_INTERVALS]));
         }
         foreach ($intervals as $seconds) {
             $problems->unlessPositive($seconds, KeyedSeconds::MOST_SECONDS, '/intervals_s', new Message('what.intervals'));
         }
         foreach ($kind === KitKind::Rig ? [] : array_keys($words->texts()) as $field) {
-            $problems->add("/{$field}", 'Only a rig speaks G-code. Leave it empty.');
+            $problems->add("/{$field}", new Message('kit.kit_item.no_gcode'));
         }
         foreach (['name' => [$name, self::MOST_NAME_CHARACTERS], 'note' => [$note, self::MOST_NOTE_CHARACTERS]] as $field => [$text, $most]) {
             if (mb_strlen($text) > $most || preg_match('/[\p{Cc}\x{FFFD}]/u', $text) !== 0 || $field === 'name' && trim($text) === '') {
-                $problems->add("/{$field}", sprintf('Enter a %s of up to %d characters, on one line.', $field, $most));
+                $problems->add("/{$field}", new Message("kit.kit_item.{$field}", ['most' => $most]));
             }
         }
         $problems->unlessBetween($count, 1, 1_000, '/count', new Message('what.how_many'));
         foreach ($kind->fields() as $field => $known) {
             $value = $values[$field] ?? null;
-            $what = lcfirst($known->label) . ($known->unit === '' ? '' : " in {$known->unit}");
+            $what = $known->unit === '' ? $known->label : new Message('kit.kit_item.in_unit', ['label' => $known->label, 'unit' => $known->unit]);
             if ($value === null) {
                 if ($known->needed) {
-                    $problems->add("/{$field}", "Enter the {$what}: without it a {$kind->label()} says nothing.");
+                    $problems->add("/{$field}", new Message('kit.kit_item.needed', ['what' => $what, 'kind' => $kind->label()]));
                 }
                 continue;
             }
             $problems->unlessBetween($value, $known->least, $known->most, "/{$field}", $what);
             if ($known->whole && floor($value) !== $value) {
-                $problems->add("/{$field}", 'Enter a whole number.');
+                $problems->add("/{$field}", new Message('kit.kit_item.whole'));
             }
         }
         foreach (array_diff(array_keys($values), array_keys($kind->fields())) as $unknown) {
-            $problems->add("/{$unknown}", sprintf('A %s has no such number. Take it out, or check its spelling.', $kind->label()));
+            $problems->add("/{$unknown}", new Message('kit.kit_item.unknown', ['kind' => $kind->label()]));
         }
         $format = $kind->addressFormat();
         if ($address !== '' && ($format === null || preg_match($format, $address) !== 1)) {
@@ -90,21 +92,23 @@ final readonly class KitItem
     }
 
     /** What to know it by, in one line: "36 × 24 mm", "slide 900 mm, pan 360°, tilt 105°". */
-    public function inShort(): string
+    public function inShort(): Text|string
     {
-        $axis = static fn (Axis $axis): string => $axis->isEndless ? "{$axis->id} without end" : sprintf(
-            '%s %s%s',
-            $axis->id,
-            PlainText::number($axis->max - $axis->min),
-            $axis->kind === AxisKind::Linear ? ' mm' : '°',
-        );
+        $axis = static fn (Axis $axis): Message => $axis->isEndless
+            ? new Message('kit.kit_item.endless', ['axis' => $axis->label()])
+            : new Message('kit.kit_item.axis', [
+                'axis' => $axis->label(),
+                'length' => Quantity::withUnit($axis->max - $axis->min, $axis->kind === AxisKind::Linear ? 'mm' : '°', 6),
+            ]);
         $first = array_key_first($this->kind->fields()) ?? '';
         $value = $this->value($first);
 
         return match ($this->kind) {
-            KitKind::Rig => implode(', ', array_map($axis, $this->axes())),
-            KitKind::Body => sprintf('%s × %s mm', PlainText::number($value ?? 0.0), PlainText::number($this->value('sensor_height_mm') ?? 0.0)),
-            default => $value === null ? '' : sprintf('%s %s', PlainText::number($value), $this->kind->fields()[$first]->unit),
+            KitKind::Rig => Joined::of(array_map($axis, $this->axes()), Joined::COMMA),
+            KitKind::Body => new Message('kit.kit_item.sensor', [
+                'width' => Quantity::number($value ?? 0.0), 'height' => Quantity::number($this->value('sensor_height_mm') ?? 0.0),
+            ]),
+            default => $value === null ? '' : Quantity::withUnit($value, $this->kind->fields()[$first]->unit, 6),
         };
     }
 
@@ -160,16 +164,16 @@ final readonly class KitItem
             $whole += $isWhole ? 1 : 0;
             if ($given === [] || $isWhole) {
                 if (isset($values["{$id}_min"], $values["{$id}_max"]) && $values["{$id}_min"] >= $values["{$id}_max"]) {
-                    $problems->add("/{$id}_max", 'The travel ends before it begins: enter a larger number.');
+                    $problems->add("/{$id}_max", new Message('kit.kit_item.travel'));
                 }
                 continue;
             }
             foreach (array_diff($needed, $given) as $missing) {
-                $problems->add("/{$id}_{$missing}", "Enter this too, or leave all of the {$id} empty.");
+                $problems->add("/{$id}_{$missing}", new Message('kit.kit_item.all_or_none', ['id' => $id]));
             }
         }
         if ($whole === 0) {
-            $problems->add('/slide_min', 'A rig has one axis at least: enter its travel, speed, acceleration and steps.');
+            $problems->add('/slide_min', new Message('kit.kit_item.axes'));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\AxisRole;
 
 /**
@@ -29,12 +30,9 @@ enum KitKind: string
         return in_array($this, [self::Body, self::Lens, self::Rig, self::Legs, self::PowerBank, self::Timer], true);
     }
 
-    public function label(): string
+    public function label(): Message
     {
-        return match ($this) {
-            self::Filter => 'ND filter',
-            default => str_replace('_', ' ', $this->value),
-        };
+        return new Message("kit.kind.{$this->value}");
     }
 
     /** Whether it has a timer, which may have a list of intervals of its own. */
@@ -53,26 +51,18 @@ enum KitKind: string
         };
     }
 
-    public function addressHelp(): string
+    public function addressHelp(): Message
     {
         return match ($this) {
-            self::Rig => 'Enter a host and a port such as 127.0.0.1:7801, a serial port such as /dev/ttyUSB0, or sim for the simulated one.',
-            self::Body => 'Enter usb:, ptpip:HOST:PORT:PORT, ptp:HOST:PORT or sim for the simulated one, own: before one of them or own for a camera on '
-                . 'its own timer, or leave it empty for the trigger line alone.',
-            default => 'Only rigs and bodies have an address. Leave it empty.',
+            self::Rig => new Message('kit.kit_kind.rig_address'),
+            self::Body => new Message('kit.kit_kind.body_address'),
+            default => new Message('kit.kit_kind.no_address'),
         };
     }
 
-    public function plural(): string
+    public function plural(): Message
     {
-        return match ($this) {
-            self::Body => 'Bodies',
-            self::Lens => 'Lenses',
-            self::Legs => 'Legs',
-            self::CameraBattery => 'Camera batteries',
-            self::RigBattery => 'Rig batteries',
-            default => ucfirst($this->label()) . 's',
-        };
+        return new Message("kit.kinds.{$this->value}");
     }
 
     /**
@@ -82,49 +72,49 @@ enum KitKind: string
     {
         return match ($this) {
             self::Body => [
-                'sensor_width_mm' => new KitField('Sensor width', 'mm', 1, 200, true),
-                'sensor_height_mm' => new KitField('Sensor height', 'mm', 1, 200, true),
-                'image_width_px' => new KitField('Photo width', 'px', 100, 100_000, true, true),
-                'image_height_px' => new KitField('Photo height', 'px', 100, 100_000, true, true),
-                'mass_kg' => new KitField('Mass', 'kg', 0.01, 50),
-                'raw_mb' => new KitField('Raw file', 'MB', 0, 2_000),
+                'sensor_width_mm' => new KitField(new Message('kit.kit_kind.sensor_width'), 'mm', 1, 200, true),
+                'sensor_height_mm' => new KitField(new Message('kit.kit_kind.sensor_height'), 'mm', 1, 200, true),
+                'image_width_px' => new KitField(new Message('kit.kit_kind.photo_width'), 'px', 100, 100_000, true, true),
+                'image_height_px' => new KitField(new Message('kit.kit_kind.photo_height'), 'px', 100, 100_000, true, true),
+                'mass_kg' => new KitField(new Message('kit.kit_kind.mass'), 'kg', 0.01, 50),
+                'raw_mb' => new KitField(new Message('kit.kit_kind.raw'), 'MB', 0, 2_000),
                 'jpeg_mb' => new KitField('JPEG', 'MB', 0, 2_000),
-                'write_s' => new KitField('Writes a photo in', 's', 0, 3_600),
-                'set_s' => new KitField('Is set in', 's', 0, 60),
-                'buffer_frames' => new KitField('Buffer', 'photos', 1, 10_000, false, true),
-                'shutter_lag_s' => new KitField('Shutter lag', 's', 0, 60),
-                'battery_wh' => new KitField('Battery', 'Wh', 0.1, 10_000),
-                'idle_w' => new KitField('Draws awake', 'W', 0, 1_000),
-                'exposing_w' => new KitField('Draws exposing', 'W', 0, 1_000),
-                'photo_j' => new KitField('Takes for a photo', 'J', 0, 100_000),
-                'lowest_iso' => new KitField('ISO from', '', 1, 1_000_000),
-                'highest_iso' => new KitField('ISO to', '', 1, 10_000_000),
-                'clock_ahead_s' => new KitField('Clock ahead by', 's', -1e9, 1e9),
-                'clock_drift_ppm' => new KitField('and gains', 'ppm', -100_000, 100_000),
-                'interval_step_s' => new KitField('Its timer set in steps of', 's', 0.001, 3_600),
-                'counts_to' => new KitField('and counts up to', 'photos', 1, 1_000_000, false, true),
+                'write_s' => new KitField(new Message('kit.kit_kind.write'), 's', 0, 3_600),
+                'set_s' => new KitField(new Message('kit.kit_kind.set'), 's', 0, 60),
+                'buffer_frames' => new KitField(new Message('kit.kit_kind.buffer'), 'photos', 1, 10_000, false, true),
+                'shutter_lag_s' => new KitField(new Message('kit.kit_kind.lag'), 's', 0, 60),
+                'battery_wh' => new KitField(new Message('kit.kit_kind.battery'), 'Wh', 0.1, 10_000),
+                'idle_w' => new KitField(new Message('kit.kit_kind.awake'), 'W', 0, 1_000),
+                'exposing_w' => new KitField(new Message('kit.kit_kind.exposing'), 'W', 0, 1_000),
+                'photo_j' => new KitField(new Message('kit.kit_kind.per_photo'), 'J', 0, 100_000),
+                'lowest_iso' => new KitField(new Message('kit.kit_kind.iso_from'), '', 1, 1_000_000),
+                'highest_iso' => new KitField(new Message('kit.kit_kind.iso_to'), '', 1, 10_000_000),
+                'clock_ahead_s' => new KitField(new Message('kit.kit_kind.clock_ahead'), 's', -1e9, 1e9),
+                'clock_drift_ppm' => new KitField(new Message('kit.kit_kind.clock_gains'), 'ppm', -100_000, 100_000),
+                'interval_step_s' => new KitField(new Message('kit.kit_kind.steps'), 's', 0.001, 3_600),
+                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), 'photos', 1, 1_000_000, false, true),
             ],
             self::Lens => [
-                'focal_mm' => new KitField('Focal length', 'mm', 1, 10_000, true),
-                'widest_aperture' => new KitField('Widest aperture', 'f/', 0.5, 128),
-                'mass_kg' => new KitField('Mass', 'kg', 0.01, 50),
+                'focal_mm' => new KitField(new Message('kit.kit_kind.focal'), 'mm', 1, 10_000, true),
+                'widest_aperture' => new KitField(new Message('kit.kit_kind.aperture'), 'f/', 0.5, 128),
+                'mass_kg' => new KitField(new Message('kit.kit_kind.mass'), 'kg', 0.01, 50),
             ],
             self::Rig => self::rigFields(),
             self::Legs => [
-                'rating_kg' => new KitField('Rated for', 'kg', 0.1, 1_000, true),
-                'mass_kg' => new KitField('Mass', 'kg', 0.1, 100),
+                'rating_kg' => new KitField(new Message('kit.kit_kind.rated'), 'kg', 0.1, 1_000, true),
+                'mass_kg' => new KitField(new Message('kit.kit_kind.mass'), 'kg', 0.1, 100),
             ],
-            self::Filter => ['nd_stops' => new KitField('Takes', 'stops', 0.1, 30, true)],
-            self::Card => ['capacity_gb' => new KitField('Usable space', 'GB', 0.001, 100_000, true)],
-            self::CameraBattery, self::RigBattery => ['battery_wh' => new KitField('Capacity', 'Wh', 0.1, 100_000, true)],
+            self::Filter => ['nd_stops' => new KitField(new Message('kit.kit_kind.holds'), 'stops', 0.1, 30, true)],
+            self::Card => ['capacity_gb' => new KitField(new Message('kit.kit_kind.usable'), 'GB', 0.001, 100_000, true)],
+            self::CameraBattery, self::RigBattery => ['battery_wh' => new KitField(new Message('kit.kit_kind.capacity'), 'Wh', 0.1, 100_000, true)],
             self::PowerBank => [
-                'capacity_wh' => new KitField('Capacity', 'Wh', 0.1, 100_000, true),
-                'efficiency' => new KitField('Gives of that', '0…1', 0.05, 1),
+                'capacity_wh' => new KitField(new Message('kit.kit_kind.capacity'), 'Wh', 0.1, 100_000, true),
+                'efficiency' => new KitField(new Message('kit.kit_kind.usable_share'), '0…1', 0.05, 1),
             ],
-            self::Cable => ['length_m' => new KitField('Length', 'm', 0.01, 1_000)],
+            self::Cable => ['length_m' => new KitField(new Message('kit.kit_kind.length'), 'm', 0.01, 1_000)],
             self::Timer => [
-                'interval_step_s' => new KitField('Set in steps of', 's', 0.001, 3_600),
-                'counts_to' => new KitField('Counts up to', 'photos', 1, 1_000_000, false, true),
+                'interval_step_s' => new KitField(new Message('kit.kit_kind.steps'), 's', 0.001, 3_600),
+                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), 'photos', 1, 1_000_000, false, true),
             ],
         };
     }
@@ -138,28 +128,28 @@ enum KitKind: string
         foreach (AxisRole::known() as $role) {
             [$axis, $unit, $most] = [$role->value, $role->kind()->unit(), $role->most()];
             $name = ucfirst($axis);
-            $fields["{$axis}_min"] = new KitField("{$name} from", $unit, -$most, $most, beginsLine: true);
-            $fields["{$axis}_max"] = new KitField("{$name} to", $unit, -$most, $most);
-            $fields["{$axis}_max_speed"] = new KitField("{$name} top speed", "{$unit}/s", 0.001, 10_000);
-            $fields["{$axis}_max_acceleration"] = new KitField("{$name} acceleration", "{$unit}/s²", 0.001, 100_000);
-            $fields["{$axis}_steps_per_unit"] = new KitField("{$name} steps", "/{$unit}", 0.001, 1_000_000);
-            $fields["{$axis}_backlash"] = new KitField("{$name} backlash", $unit, 0, 100);
-            $fields["{$axis}_quiet_speed"] = new KitField("{$name} quiet up to", "{$unit}/s", 0.001, 10_000);
-            $fields["{$axis}_endless"] = new KitField("{$name} has no ends", '1 = yes', 0, 1, false, true);
+            $fields["{$axis}_min"] = new KitField(new Message('kit.kit_kind.axis_from', ['name' => $name]), $unit, -$most, $most, beginsLine: true);
+            $fields["{$axis}_max"] = new KitField(new Message('kit.kit_kind.axis_to', ['name' => $name]), $unit, -$most, $most);
+            $fields["{$axis}_max_speed"] = new KitField(new Message('kit.kit_kind.axis_speed', ['name' => $name]), "{$unit}/s", 0.001, 10_000);
+            $fields["{$axis}_max_acceleration"] = new KitField(new Message('kit.kit_kind.axis_acceleration', ['name' => $name]), "{$unit}/s²", 0.001, 100_000);
+            $fields["{$axis}_steps_per_unit"] = new KitField(new Message('kit.kit_kind.axis_steps', ['name' => $name]), "/{$unit}", 0.001, 1_000_000);
+            $fields["{$axis}_backlash"] = new KitField(new Message('kit.kit_kind.axis_backlash', ['name' => $name]), $unit, 0, 100);
+            $fields["{$axis}_quiet_speed"] = new KitField(new Message('kit.kit_kind.axis_quiet', ['name' => $name]), "{$unit}/s", 0.001, 10_000);
+            $fields["{$axis}_endless"] = new KitField(new Message('kit.kit_kind.axis_endless', ['name' => $name]), '1 = yes', 0, 1, false, true);
         }
 
         return $fields + [
-            'settle_s' => new KitField('Settles in', 's', 0, 60, beginsLine: true),
-            'head_kg' => new KitField('Head and carriage', 'kg', 0, 100),
-            'rig_kg' => new KitField('Slider', 'kg', 0, 500),
-            'carriage_rating_kg' => new KitField('Carriage rated for', 'kg', 0.1, 1_000),
-            'thrust_n' => new KitField('Thrust', 'N', 0.1, 100_000),
-            'battery_wh' => new KitField('Battery', 'Wh', 0.1, 100_000, beginsLine: true),
-            'moving_w' => new KitField('Draws moving', 'W', 0, 10_000),
-            'holding_w' => new KitField('Draws holding', 'W', 0, 10_000),
-            'idle_w' => new KitField('Draws idle', 'W', 0, 10_000),
-            'mains' => new KitField('Runs from mains', '1 = yes', 0, 1, false, true),
-            'counterweight_kg' => new KitField('Counterweight', 'kg', 0, 1_000),
+            'settle_s' => new KitField(new Message('kit.kit_kind.settles'), 's', 0, 60, beginsLine: true),
+            'head_kg' => new KitField(new Message('kit.kit_kind.head'), 'kg', 0, 100),
+            'rig_kg' => new KitField(new Message('kit.kit_kind.slider'), 'kg', 0, 500),
+            'carriage_rating_kg' => new KitField(new Message('kit.kit_kind.carriage'), 'kg', 0.1, 1_000),
+            'thrust_n' => new KitField(new Message('kit.kit_kind.thrust'), 'N', 0.1, 100_000),
+            'battery_wh' => new KitField(new Message('kit.kit_kind.rig_battery'), 'Wh', 0.1, 100_000, beginsLine: true),
+            'moving_w' => new KitField(new Message('kit.kit_kind.moving'), 'W', 0, 10_000),
+            'holding_w' => new KitField(new Message('kit.kit_kind.holding'), 'W', 0, 10_000),
+            'idle_w' => new KitField(new Message('kit.kit_kind.idle'), 'W', 0, 10_000),
+            'mains' => new KitField(new Message('kit.kit_kind.mains'), '1 = yes', 0, 1, false, true),
+            'counterweight_kg' => new KitField(new Message('kit.kit_kind.counterweight'), 'kg', 0, 1_000),
         ];
     }
 }

@@ -22,7 +22,7 @@ final readonly class Picked
     {
         $problems = new Problems();
         if (trim($name) === '' || mb_strlen($name) > KitItem::MOST_NAME_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $name) !== 0) {
-            $problems->add('/name', sprintf('Enter a name of up to %d characters, on one line.', KitItem::MOST_NAME_CHARACTERS));
+            $problems->add('/name', new Message('kit.picked.name', ['most_name_characters' => KitItem::MOST_NAME_CHARACTERS]));
         }
         $problems->unlessBetween($count, 1, 1_000, '/count', new Message('what.how_many'));
         $problems->throwIfAny();

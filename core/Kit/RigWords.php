@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
 
 /**
@@ -11,13 +12,13 @@ use Evrent\Core\Values\Problems;
  */
 final readonly class RigWords
 {
-    /** By field: label, an example, and what it looks like. */
+    /** By field: the key of its label, an example, and what it looks like. */
     public const FIELDS = [
-        'axis_letters' => ['Letters of its axes', 'slide X, pan Y', '/^[a-z][a-z0-9_]{0,23} [A-FH-LO-Z](?:, ?[a-z][a-z0-9_]{0,23} [A-FH-LO-Z])*$/D'],
-        'status_axes' => ['Axes in its status line', 'X,Y,Z', '/^[A-Z](?:, ?[A-Z])*$/D'],
-        'home_line' => ['Homes on', '$H', '/^[!-~ ]{1,80}$/D'],
-        'wait_line' => ['Waits for motion on', 'G4 P0.01', '/^[!-~ ]{1,80}$/D'],
-        'trigger_lines' => ['Triggers on', 'M8; G4 P{s}; M9', '/^[!-~ ]{1,160}$/D'],
+        'axis_letters' => ['kit.rig_words.axis_letters', 'slide X, pan Y', '/^[a-z][a-z0-9_]{0,23} [A-FH-LO-Z](?:, ?[a-z][a-z0-9_]{0,23} [A-FH-LO-Z])*$/D'],
+        'status_axes' => ['kit.rig_words.status_axes', 'X,Y,Z', '/^[A-Z](?:, ?[A-Z])*$/D'],
+        'home_line' => ['kit.rig_words.home_line', '$H', '/^[!-~ ]{1,80}$/D'],
+        'wait_line' => ['kit.rig_words.wait_line', 'G4 P0.01', '/^[!-~ ]{1,80}$/D'],
+        'trigger_lines' => ['kit.rig_words.trigger_lines', 'M8; G4 P{s}; M9', '/^[!-~ ]{1,160}$/D'],
     ];
 
     /**
@@ -40,12 +41,12 @@ final readonly class RigWords
         foreach ($this->texts() as $field => $text) {
             [, $example, $pattern] = self::FIELDS[$field];
             if (preg_match($pattern, $text) !== 1) {
-                $problems->add("/{$field}", "Enter it as in “{$example}”, or leave it empty.");
+                $problems->add("/{$field}", new Message('kit.rig_words.example', ['example' => $example]));
             }
         }
         foreach (['axis_letters' => array_values($this->letters()), 'status_axes' => $this->statusAxes() ?? []] as $field => $given) {
             if (count($given) !== count(array_unique($given))) {
-                $problems->add("/{$field}", 'Give each axis a letter of its own.');
+                $problems->add("/{$field}", new Message('kit.rig_words.letters'));
             }
         }
         $problems->throwIfAny();

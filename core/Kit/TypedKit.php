@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -23,7 +24,7 @@ final class TypedKit
     public static function read(array $typed): KitItem
     {
         $text = static fn (string $field): string => is_string($typed[$field] ?? null) ? trim($typed[$field]) : '';
-        $kind = KitKind::tryFrom($text('kind')) ?? throw new InvalidInput([new Problem('/kind', 'Choose what it is.')]);
+        $kind = KitKind::tryFrom($text('kind')) ?? throw new InvalidInput([new Problem('/kind', new Message('kit.typed_kit.kind'))]);
         $values = [];
         $problems = new Problems();
         foreach ($kind->fields() as $field => $known) {
@@ -37,20 +38,20 @@ final class TypedKit
             };
             if ($value === null) {
                 $problems->add("/{$field}", str_ends_with($field, '_wh')
-                    ? 'Enter a number, such as 16, or 2000 mAh 7.2 V.'
-                    : 'Enter a number, such as 8 or 0.5.');
+                    ? new Message('kit.typed_kit.capacity')
+                    : new Message('kit.typed_kit.number'));
                 continue;
             }
             $values[$field] = $value;
         }
         $count = $text('count') === '' ? 1.0 : TypedText::number($text('count'));
         if ($count === null || floor($count) !== $count || $count < 1.0 || $count > 1_000.0) {
-            $problems->add('/count', 'Enter how many there are, from 1 to 1,000.');
+            $problems->add('/count', new Message('kit.typed_kit.count'));
             $count = 1.0;
         }
         $intervals = self::intervals($text('intervals_s'));
         if ($intervals === null) {
-            $problems->add('/intervals_s', 'Enter seconds with spaces between, such as 1 2 5 10 30 60, or leave it empty.');
+            $problems->add('/intervals_s', new Message('kit.typed_kit.intervals'));
         }
         $item = null;
         try {

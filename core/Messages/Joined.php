@@ -21,6 +21,12 @@ final class Joined
     /** "first or second" */
     public const OR = 'units.or';
 
+    /** With a space between. */
+    public const WORDS = 'units.words';
+
+    /** One right after the other. */
+    public const PLAIN = 'units.plain';
+
     /** Sentence after sentence. */
     public const SENTENCES = 'units.sentences';
 

@@ -72,6 +72,12 @@ final readonly class Quantity implements Text
         return new self(QuantityForm::Counted, $count, $decimals, null, $unit);
     }
 
+    /** With the sign of a unit, which no language changes: "12.5 mm", "5°". */
+    public static function withUnit(float $value, string $unit, int $decimals = 2): self
+    {
+        return new self(QuantityForm::WithUnit, $value, $decimals, null, $unit);
+    }
+
     public static function stops(float $stops): self
     {
         return self::counted($stops, 'stop');

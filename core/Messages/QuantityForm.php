@@ -17,6 +17,7 @@ enum QuantityForm: string
     case Between = 'between';
     case BetweenSigned = 'between_signed';
     case Counted = 'counted';
+    case WithUnit = 'with_unit';
     case Photos = 'photos';
     case Exposure = 'exposure';
     case Shutter = 'shutter';

@@ -107,7 +107,6 @@ final readonly class Axis
         return Copy::of($this, array_diff_key(get_object_vars($this), ['role' => true]), ['maxAcceleration' => $acceleration]);
     }
 
-    /** As fast as it may go: its top speed, or the quiet one where sound is recorded beside it. Units per second. */
     /** Its name: slide, pan, tilt and turntable in the reader's language, another as it was typed. */
     public function label(): Message|string
     {
@@ -122,6 +121,7 @@ final readonly class Axis
         return in_array($id, self::NAMED, true) ? new Message("axes.{$id}") : $id;
     }
 
+    /** As fast as it may go: its top speed, or the quiet one where sound is recorded beside it. Units per second. */
     public function fastest(): float
     {
         return $this->isQuiet ? min($this->maxSpeed, $this->quietSpeed ?? $this->maxSpeed) : $this->maxSpeed;

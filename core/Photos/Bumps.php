@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\AxisRole;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Photos whose picture is shifted against their neighbours' by more than the move: somebody touched the camera, or the wind did, or the legs
@@ -86,7 +87,7 @@ final readonly class Bumps
     }
 
     /**
-     * @return list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}>
+     * @return array<string, Finding>
      */
     public function findings(): array
     {
@@ -96,18 +97,7 @@ final readonly class Bumps
                 continue;
             }
             $most = max(array_map(fn (int $number): float => hypot(...$this->pixels[$number] ?? [0.0, 0.0]), $numbers));
-            $says = $what === 'bump'
-                ? sprintf(
-                    '%s shifted against the photos beside %s, by up to %s px: %s. Bumped, or shaken by the wind.',
-                    PlainText::photos(count($numbers)) . (count($numbers) === 1 ? ' is' : ' are'),
-                    count($numbers) === 1 ? 'it' : 'them',
-                    PlainText::rounded($most, 1),
-                    Differences::spans($numbers),
-                )
-                : sprintf('The picture jumps by %s px and stays there: from %s on.', PlainText::rounded($most, 1), Differences::spans($numbers));
-            $found[] = Differences::told($what, $numbers, $says, FindingId::PhotosSpoilt, $what === 'bump'
-                ? 'Bring each back by what it is off, cropped by as much, or leave it out.'
-                : 'Shift all that come after back, cropped by as much, or cut there.');
+            $found += CardFinding::of($what, FindingId::PhotosSpoilt, $numbers, ['pixels' => Quantity::rounded($most, 1)]);
         }
 
         return $found;

@@ -6,6 +6,8 @@ namespace Evrent\Core\Photos;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Words\FileName;
@@ -26,7 +28,7 @@ final readonly class CardPhotos
 
     /**
      * @param PhotoList                               $photos  in their true order; of a raw file and the JPEG beside it, the JPEG
-     * @param list<array{file: string, why: string}> $skipped files that are no photo, or of which nothing can be told
+     * @param list<array{file: string, why: Text|string}> $skipped files that are no photo, or of which nothing can be told
      */
     private function __construct(public PhotoList $photos, public array $skipped)
     {
@@ -73,12 +75,12 @@ final readonly class CardPhotos
             foreach ($files as $tags) {
                 $file = is_array($tags) ? self::text($tags, 'SourceFile') ?? self::text($tags, 'FileName') : null;
                 if (!is_array($tags) || $file === null) {
-                    throw new InvalidInput([new Problem("/{$i}/SourceFile", 'Each file has a SourceFile: give what exiftool -json -n writes.')]);
+                    throw new InvalidInput([new Problem("/{$i}/SourceFile", new Message('photos.card_photos.source'))]);
                 }
                 $i++;
                 // Told apart by a hash: names of thousands are long.
                 $key = hash('xxh64', $file, true);
-                $why = isset($seen[$key]) ? 'it is listed twice' : (FileName::isPlain($file) ? self::whyNot($tags) : FileName::WHY_NOT);
+                $why = isset($seen[$key]) ? new Message('photos.card_photos.twice') : (FileName::isPlain($file) ? self::whyNot($tags) : FileName::whyNot());
                 $seen[$key] = true;
                 if ($why === null) {
                     yield self::photo($file, $tags, $zone);
@@ -120,7 +122,7 @@ final readonly class CardPhotos
     /**
      * @param array<array-key, mixed> $tags
      */
-    private static function whyNot(array $tags): ?string
+    private static function whyNot(array $tags): ?Message
     {
         $type = self::text($tags, 'MIMEType');
         $error = self::text($tags, 'Error');
@@ -129,9 +131,9 @@ final readonly class CardPhotos
         $isBroken = preg_match('/format error|truncated|corrupt/i', $warning) === 1 && !isset($tags['DateTimeOriginal']) && !isset($tags['CreateDate']);
 
         return match (true) {
-            $error !== null => "exiftool says: {$error}",
-            $isBroken => "it is broken; exiftool says: {$warning}",
-            $type !== null && !str_starts_with($type, 'image/') => "it is {$type}, and no photo",
+            $error !== null => new Message('photos.card_photos.tool_says', ['error' => $error]),
+            $isBroken => new Message('photos.card_photos.broken', ['warning' => $warning]),
+            $type !== null && !str_starts_with($type, 'image/') => new Message('photos.card_photos.no_photo', ['type' => $type]),
             default => null,
         };
     }

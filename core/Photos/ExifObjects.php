@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Generator;
@@ -95,8 +96,8 @@ final class ExifObjects
         try {
             json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
-            throw new InvalidInput([new Problem('', "This is not JSON: {$broken->getMessage()}. Give what exiftool -json -n writes.")]);
+            throw new InvalidInput([new Problem('', new Message('photos.exif_objects.not_json', ['why' => $broken->getMessage()]))]);
         }
-        throw new InvalidInput([new Problem('', 'This must be a list in brackets, one object for each file: give what exiftool -json -n writes.')]);
+        throw new InvalidInput([new Problem('', new Message('photos.exif_objects.not_list'))]);
     }
 }

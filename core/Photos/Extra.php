@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Why a photo on the card is none of the plan's.
  */
@@ -17,16 +19,16 @@ enum Extra: string
     case OtherBody = 'other_body';
     case NoTime = 'no_time';
 
-    public function told(): string
+    public function told(): Message
     {
         return match ($this) {
-            self::TestBefore => 'a test shot before the run',
-            self::TestAfter => 'taken after the run',
-            self::Double => 'taken twice for one place',
-            self::Copy => 'the same photo once more',
-            self::Foreign => 'at a time that the plan has no photo',
-            self::OtherBody => 'from another camera',
-            self::NoTime => 'it says nothing of when it was taken',
+            self::TestBefore => new Message('photos.extra.test_before'),
+            self::TestAfter => new Message('photos.extra.test_after'),
+            self::Double => new Message('photos.extra.double'),
+            self::Copy => new Message('photos.extra.copy'),
+            self::Foreign => new Message('photos.extra.foreign'),
+            self::OtherBody => new Message('photos.extra.other_body'),
+            self::NoTime => new Message('photos.extra.no_time'),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
@@ -14,11 +15,11 @@ enum Mark: string implements Labelled
     case Spoilt = 'spoilt';
     case Pick = 'pick';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Spoilt => 'spoilt',
-            self::Pick => 'a still to keep',
+            self::Spoilt => new Message('photos.mark.spoilt'),
+            self::Pick => new Message('photos.mark.pick'),
         };
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Generator;
 
 /**
@@ -42,7 +43,7 @@ final readonly class Matching
      * @param array<int, Extra> $extras why the others are none of the plan's, by their place in that order
      * @param ?Clock          $clock  null where no photo has a time
      * @param ?int            $otherFirst where another stretch begins that fits about as well, by its place in that order
-     * @param list<string>    $said   what could not be told, or was taken from the last resort, a sentence each
+     * @param list<Message>   $said   what could not be told, or was taken from the last resort, a sentence each
      */
     private function __construct(
         public PlannedPhotos $planned,
@@ -83,7 +84,7 @@ final readonly class Matching
         $places = $byBody[$ofBody];
         unset($byBody[$ofBody]);
         foreach ($byBody as $others) {
-            $said[] = sprintf('%s are from another camera.', PlainText::photos(count($others)));
+            $said[] = new Message('photos.matching.other_camera', ['photos' => Quantity::photos(count($others))]);
             $extras += array_fill_keys($others, Extra::OtherBody);
         }
         foreach (self::left($planned, $shots, $alignment) as $i => $why) {
@@ -95,25 +96,23 @@ final readonly class Matching
         }
         $ambiguous = $placed === null && !$isNamed ? self::couldBeAnother($planned, $shots, $alignment, $clock) : null;
         if ($other !== null && $alignment->pairs !== []) {
-            $said[] = sprintf(
-                'Two stretches of the card fit about as well: from %s on, which is taken, and from %s on. If it is the other, put that photo to its number.',
-                basename($shots->at(min($alignment->pairs))->file),
-                basename($shots->at($other)->file),
-            );
+            $said[] = new Message('photos.matching.two_answers', [
+                'file' => basename($shots->at(min($alignment->pairs))->file),
+                'file2' => basename($shots->at($other)->file),
+            ]);
         } elseif ($ambiguous !== null) {
             $said[] = $ambiguous;
         }
         if (!$isNamed && self::isAsCoarse($planned, $shots) && count($alignment->pairs) < $planned->count()) {
-            $said[] = 'The camera’s clock shows whole seconds, and photos come as often: those beside a missing one can be off by one.';
+            $said[] = new Message('photos.matching.whole_seconds');
         }
         if ($card->hasFileTimes()) {
-            $said[] = 'Some photos say nothing of when they were taken: the time of the file was used, which a copy changes.';
+            $said[] = new Message('photos.matching.file_times');
         }
         ksort($extras);
 
         if ($placed === null && !$isNamed && self::areOfAnotherShot($planned, $shots, $alignment)) {
-            array_unshift($said, 'Most of these photos are exposed otherwise than planned: they are probably of another shot. Choose its take, or '
-                . 'another folder.');
+            array_unshift($said, new Message('photos.matching.another_shot'));
         }
         $otherFirst = $other === null || $alignment->pairs === [] ? null : $places[$other];
 
@@ -446,7 +445,7 @@ final readonly class Matching
     /**
      * Whether the same photos, one place on, would do as well: then nothing tells whether the first are missing or the last.
      */
-    private static function couldBeAnother(PlannedPhotos $planned, PhotoList $photos, Alignment $alignment, Clock $clock): ?string
+    private static function couldBeAnother(PlannedPhotos $planned, PhotoList $photos, Alignment $alignment, Clock $clock): ?Message
     {
         $missingAtEnds = $planned->count() > 0 && (!isset($alignment->pairs[0]) || !isset($alignment->pairs[$planned->count() - 1]));
         if (!$missingAtEnds || $planned->firstUnixSeconds === null && $alignment->pairs === []) {
@@ -457,7 +456,7 @@ final readonly class Matching
         foreach ([1.0, -1.0] as $by) {
             $shifted = new Clock($clock->atFirst - $by * $planned->interval, $clock->drift);
             if (self::aligned($planned, $shown, $shifted, $tolerance, $coarse)->saved > $alignment->saved - self::THE_FIRST - self::SAME) {
-                return 'Nothing on the card tells whether it is the first photos that are missing or the last: they are taken to be there from the beginning.';
+                return new Message('photos.matching.either_end');
             }
         }
 
@@ -477,7 +476,7 @@ final readonly class Matching
         }
 
         return new self($planned, $photos, $places, $extras, null, count($photos) === 0
-            ? ['There are no photos.']
-            : ['No photo says when it was taken: they stand in the order of their numbers, and what is missing between them cannot be told.']);
+            ? [new Message('photos.matching.none')]
+            : [new Message('photos.matching.by_number')]);
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\Flicker;
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Quantity;
 
 /**
  * How bright the photos of a shot came out, in stops over the middle one of them, and what of that is no trend.
@@ -49,20 +50,14 @@ final readonly class Measured
     }
 
     /**
-     * @return list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> what is seen in the clip,
-     *                                                                                                             each with what can be done
+     * @return array<string, Finding> what is seen in the clip
      */
     public function findings(): array
     {
         $found = [];
         foreach (['black' => $this->blacks, 'white' => $this->whites] as $what => $numbers) {
             if ($numbers !== []) {
-                $found[] = Differences::told($what, $numbers, sprintf(
-                    '%s %s: %s.',
-                    PlainText::photos(count($numbers)),
-                    count($numbers) === 1 ? "is {$what}" : "are {$what}",
-                    Differences::spans($numbers),
-                ), FindingId::PhotosSpoilt, count($numbers) === 1 ? 'Leave it out, or hold a neighbour.' : 'Leave them out, or hold their neighbours.');
+                $found += CardFinding::of($what, FindingId::PhotosSpoilt, $numbers);
             }
         }
         if ($this->flicker === null || $this->flicker->stops <= Flicker::SEEN_STOPS && $this->flicker->jumps === []) {
@@ -71,22 +66,13 @@ final readonly class Measured
         $jumps = array_keys($this->flicker->jumps);
         $seen = $jumps === [] ? array_keys($this->stops) : $jumps;
         if ($this->flicker->stops > Flicker::SEEN_STOPS && $seen !== []) {
-            $isOfTheCamera = $this->flicker->isOfTheCamera();
-            $found[] = Differences::told('flicker', $seen, sprintf(
-                'The clip flickers by %s stops%s.',
-                PlainText::rounded($this->flicker->stops, 2),
-                $isOfTheCamera ? ', to both sides in many photos: an aperture that never closes alike' : '',
-            ), ...($isOfTheCamera
-                ? [FindingId::ApertureFlicker, 'Deflicker it in the edit; next time fix the aperture.']
-                : [FindingId::Flicker, 'Deflicker it in the edit.']));
+            $stops = ['stops' => Quantity::rounded($this->flicker->stops, 2)];
+            $found += $this->flicker->isOfTheCamera()
+                ? CardFinding::of('flicker', FindingId::ApertureFlicker, $seen, $stops, 'aperture_flicker')
+                : CardFinding::of('flicker', FindingId::Flicker, $seen, $stops);
         }
         if ($jumps !== [] && !$this->flicker->isOfTheCamera()) {
-            $found[] = Differences::told('jump', $jumps, sprintf(
-                '%s %s out: %s. A lamp, a cloud or a setting that changed.',
-                PlainText::photos(count($jumps)),
-                count($jumps) === 1 ? 'stands' : 'stand',
-                Differences::spans($jumps),
-            ), FindingId::PhotosSpoilt, 'Take them out, or bring them level in the edit.');
+            $found += CardFinding::of('jump', FindingId::PhotosSpoilt, $jumps);
         }
 
         return $found;

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Trigger;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A camera on its own timer, as its photos show it: the plan is worked out once more with the drift that they have, and photos that would
@@ -22,16 +23,16 @@ final class OwnTimer
     private const LEAST_COARSE_SECONDS = 1.0;
 
     /**
-     * @return ?array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     * @return array<string, Finding>
      */
-    public static function finding(Shot $shot, Matching $matching): ?array
+    public static function finding(Shot $shot, Matching $matching): array
     {
         $trigger = $shot->plan->trigger;
         $drift = $matching->clock->drift ?? 0.0;
         $strays = $drift * $shot->schedule->summary->runSeconds;
         $isExact = $matching->order->areExact();
         if (!$trigger->isCamera() || $trigger->cameraIntervalSeconds !== null || abs($strays) < ($isExact ? self::LEAST_SECONDS : self::LEAST_COARSE_SECONDS)) {
-            return null;
+            return [];
         }
         $as = $trigger->with(['cameraIntervalSeconds' => null, 'driftPpm' => $drift * 1e6]);
         $spoilt = array_values(array_filter(
@@ -39,16 +40,15 @@ final class OwnTimer
             static fn (int $number): bool => $matching->photo($number) !== null,
         ));
         if ($spoilt === []) {
-            return null;
+            return [];
         }
 
-        return Differences::told('own_timer', $spoilt, sprintf(
-            'The camera’s own timer went %s by %s over the run: %s opened while the rig moved: %s.',
-            $strays > 0.0 ? 'slow' : 'fast',
-            PlainText::seconds(abs($strays)),
-            PlainText::photos(count($spoilt)),
-            Differences::spans($spoilt),
-        ), FindingId::CameraTimerDrifts, 'Look at them large: what is smeared is left out. Next time let the rig fire the camera, or enter this drift in '
-            . 'the plan.');
+        return CardFinding::of(
+            'own_timer',
+            FindingId::CameraTimerDrifts,
+            $spoilt,
+            ['seconds' => Quantity::seconds(abs($strays))],
+            $strays > 0.0 ? 'timer_slow' : 'timer_fast',
+        );
     }
 }

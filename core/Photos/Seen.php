@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * All that the photos of a shot tell together, once it is known which is which and their pictures were looked at.
@@ -17,8 +18,7 @@ final readonly class Seen
     private const ASTRAY_STOPS = 1.0;
 
     /**
-     * @param list<array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}> $findings beside those of the
-     *                                                                                                       pairing and of the brightness
+     * @param array<string, Finding> $findings beside those of the matching and of the brightness
      * @param list<int> $spoilt numbers of photos that are missing, or that spoil the clip
      */
     private function __construct(public Measured $measured, public array $findings, public array $spoilt, public Sheet $sheet)
@@ -43,7 +43,7 @@ final readonly class Seen
                 $broken[] = $number;
             }
         }
-        $more = [...$bumps->findings(), ...array_filter([$timer, self::broken($broken), self::astray($measured, $foretold)])];
+        $more = [...$bumps->findings(), ...$timer, ...self::broken($broken), ...self::astray($measured, $foretold)];
         $spoilt = array_values(array_unique([...$measured->spoilt(), ...$bumps->bumped, ...$bumps->knocked, ...$broken]));
         sort($spoilt);
 
@@ -58,15 +58,11 @@ final readonly class Seen
     /**
      * @param list<int> $numbers
      *
-     * @return ?array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     * @return array<string, Finding>
      */
-    private static function broken(array $numbers): ?array
+    private static function broken(array $numbers): array
     {
-        return $numbers === [] ? null : Differences::told('torn', $numbers, sprintf(
-            '%s torn, the end of the file is not there: %s.',
-            PlainText::photos(count($numbers)) . (count($numbers) === 1 ? ' is' : ' are'),
-            Differences::spans($numbers),
-        ), FindingId::PhotosSpoilt, 'Copy them from the card once more. What stays torn is left out.');
+        return $numbers === [] ? [] : CardFinding::of('torn', FindingId::PhotosSpoilt, $numbers);
     }
 
     /**
@@ -74,9 +70,9 @@ final readonly class Seen
      *
      * @param list<float> $foretold stops of all photos
      *
-     * @return ?array{what: string, first: int, last: int, count: int, says: string, failure?: string, mend: string}
+     * @return array<string, Finding>
      */
-    private static function astray(Measured $measured, array $foretold): ?array
+    private static function astray(Measured $measured, array $foretold): array
     {
         $off = [];
         foreach ($foretold === [] ? [] : $measured->trend() as $number => $stops) {
@@ -87,15 +83,16 @@ final readonly class Seen
         $middle = $sorted[intdiv(count($sorted), 2)] ?? 0.0;
         $far = array_filter($off, static fn (float $stops): bool => abs($stops - $middle) > self::ASTRAY_STOPS);
         if ($far === []) {
-            return null;
+            return [];
         }
         $most = array_reduce($far, static fn (float $most, float $stops): float => abs($stops - $middle) > abs($most) ? $stops - $middle : $most, 0.0);
 
-        return Differences::told('astray', array_keys($far), sprintf(
-            'It came out up to %s stops %s than foretold at %s.',
-            PlainText::rounded(abs($most), 1),
+        return CardFinding::of(
+            'astray',
+            FindingId::LightRunsOut,
+            array_keys($far),
+            ['stops' => Quantity::rounded(abs($most), 1)],
             $most > 0.0 ? 'brighter' : 'darker',
-            Differences::spans(array_keys($far)),
-        ), null, 'Even out the ramp in the edit; where it was cloud, the trend is true.');
+        );
     }
 }

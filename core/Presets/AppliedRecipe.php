@@ -16,6 +16,7 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Plan\Source;
@@ -29,7 +30,6 @@ use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A recipe on a shot: its timing, with the way of moving and the interval that fit rig, camera and lens, and what was chosen for that in
@@ -68,7 +68,7 @@ final readonly class AppliedRecipe
         $plan = self::lit($pinned->plan, $recipe);
         if ($recipe->onMains && $plan->power !== null) {
             $plan = $plan->with(['power' => null]);
-            $said[] = 'So long a run is fed from the mains: its batteries are left out.';
+            $said[] = new Message('presets.applied.mains');
         }
         [$plan, $fits] = self::timed($pinned, $plan, $recipe);
         $said = [...$said, ...$fits];
@@ -78,7 +78,7 @@ final readonly class AppliedRecipe
         }
         if ($recipe->followsLight) {
             $ramped = self::following($plan);
-            $said = $ramped === null ? $said : [...$said, 'The exposures follow the light.'];
+            $said = $ramped === null ? $said : [...$said, new Message('presets.applied.ramp')];
             $plan = $ramped ?? $plan;
         }
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
@@ -98,7 +98,7 @@ final readonly class AppliedRecipe
      *
      * @throws InvalidInput
      */
-    public static function edited(PinnedPlan $pinned, Recipe $recipe, string $told, LightToBegin $light = new LightToBegin()): Edited
+    public static function edited(PinnedPlan $pinned, Recipe $recipe, Text|string $told, LightToBegin $light = new LightToBegin()): Edited
     {
         $applied = self::on($pinned, $recipe, $light);
         $edited = $pinned->became($applied->plan, $told, Source::Preset);
@@ -120,7 +120,7 @@ final readonly class AppliedRecipe
     /**
      * The first of the intervals, longer and longer, against which nothing is to be said: how the rig moves is none of a recipe's business.
      *
-     * @return array{Plan, list<string>}
+     * @return array{Plan, list<Message>}
      *
      * @throws InvalidInput
      */
@@ -169,7 +169,7 @@ final readonly class AppliedRecipe
     }
 
     /**
-     * @return list<string>
+     * @return list<Message>
      */
     private static function chosen(Recipe $recipe, Plan $timed): array
     {
@@ -177,7 +177,10 @@ final readonly class AppliedRecipe
         $gap = $timed->timing->intervalMeans === IntervalMeaning::Gap;
         $interval = $timed->timing->interval->longest() + ($gap ? $timed->timing->exposure->longest() : 0.0);
         if (abs($interval - $recipe->intervalSeconds) > 0.005) {
-            $said[] = sprintf('One every %s instead of %s.', PlainText::seconds($interval), PlainText::seconds($recipe->intervalSeconds));
+            $said[] = new Message('presets.applied.interval', [
+                'interval' => Quantity::seconds($interval),
+                'intervalSeconds' => Quantity::seconds($recipe->intervalSeconds),
+            ]);
         }
 
         return $said;

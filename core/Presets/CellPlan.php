@@ -9,6 +9,7 @@ use Evrent\Core\Editing\Knots;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Motion\Move;
@@ -21,7 +22,6 @@ use Evrent\Core\Timing\Mode;
 use Evrent\Core\Timing\Timing;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * One cell of a test shoot as a plan: its interval and shutter time over the middle of a shot's move, each step as long as there, so that its short clip
@@ -37,7 +37,7 @@ final class CellPlan
         if ($plan->trigger->isCamera()) {
             throw new InvalidInput([new Problem(
                 '/shot',
-                'This shot’s camera fires by its own timer, which is set at the camera alone. Choose a shot whose camera is fired.',
+                new Message('presets.cell.own_timer'),
             )]);
         }
         $photos = min($trial->photos, $plan->timing->photos);
@@ -63,12 +63,11 @@ final class CellPlan
     }
 
     /** Why rig and camera do not keep to the cell's interval; null where they do. */
-    public static function whyNot(Schedule $schedule): ?string
+    public static function whyNot(Schedule $schedule): ?Message
     {
-        return $schedule->summary->stretchedPhotos === 0 ? null : sprintf(
-            'Rig and camera take %s from photo to photo here: the interval is too short for them.',
-            PlainText::seconds(max([0.0, ...array_map(floatval(...), $schedule->timeline->requiredSeconds)])),
-        );
+        return $schedule->summary->stretchedPhotos === 0 ? null : new Message('presets.cell.too_short', [
+            'x' => Quantity::seconds(max([0.0, ...array_map(floatval(...), $schedule->timeline->requiredSeconds)])),
+        ]);
     }
 
     /** How many stops a cell is brighter than the shot as it is planned, with the same aperture and ISO. */
@@ -86,12 +85,11 @@ final class CellPlan
     {
         $plan = $pinned->plan->withInterval(self::interval($trial, $cell))->withExposure(self::exposure($trial, $cell));
 
-        return $pinned->became($plan, sprintf(
-            'interval %s and exposure %s s, from the test “%s”',
-            PlainText::seconds($trial->interval($cell)),
-            PlainText::shutter($trial->shutter($cell)),
-            $trial->subject,
-        ));
+        return $pinned->became($plan, new Message('presets.cell.taken', [
+            'interval' => Quantity::seconds($trial->interval($cell)),
+            'shutter' => Quantity::shutter($trial->shutter($cell)),
+            'subject' => $trial->subject,
+        ]));
     }
 
     private static function interval(Trial $trial, string $cell): KeyedSeconds

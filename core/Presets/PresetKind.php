@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Presets;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * How much of a shot a preset carries.
  */
@@ -16,12 +18,12 @@ enum PresetKind: string
     /** Interval, exposure and clip for a kind of subject, with the reason. */
     case Recipe = 'recipe';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Move => 'move',
-            self::Shot => 'whole shot',
-            self::Recipe => 'recipe',
+            self::Move => new Message('presets.kind.move'),
+            self::Shot => new Message('presets.kind.shot'),
+            self::Recipe => new Message('presets.kind.recipe'),
         };
     }
 }

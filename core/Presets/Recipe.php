@@ -6,9 +6,9 @@ namespace Evrent\Core\Presets;
 
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\Problems;
-use Evrent\Core\Words\PlainText;
 
 /**
  * Where to start for a kind of subject.
@@ -38,25 +38,24 @@ final readonly class Recipe
         $problems = new Problems();
         $problems->unlessPositive($intervalSeconds, KeyedSeconds::MOST_SECONDS, '/interval_s', new Message('what.interval'));
         if (!is_finite($openShare) || $openShare <= 0.0 || $openShare >= 1.0) {
-            $problems->add('/open_share', 'Enter the share of the interval that the shutter is open, above 0 and below 100 %.');
+            $problems->add('/open_share', new Message('presets.recipe.share'));
         }
         $problems->unlessPositive($clipSeconds, 3_600, '/clip_s', new Message('what.clip'));
         if (trim($reason) === '' || mb_strlen($reason) > 500) {
-            $problems->add('/reason', 'Enter why, in up to 500 characters.');
+            $problems->add('/reason', new Message('presets.recipe.why'));
         }
         $problems->throwIfAny();
     }
 
     /** What it sets, and why, in a line. */
-    public function inShort(): string
+    public function inShort(): Message
     {
-        return sprintf(
-            'one every %s, open for %s %% of it, for a clip of %s: %s',
-            PlainText::seconds($this->intervalSeconds),
-            PlainText::roundedPercent($this->openShare),
-            PlainText::seconds($this->clipSeconds),
-            $this->reason,
-        );
+        return new Message('presets.recipe.in_short', [
+            'intervalSeconds' => Quantity::seconds($this->intervalSeconds),
+            'openShare' => Quantity::roundedPercent($this->openShare),
+            'clipSeconds' => Quantity::seconds($this->clipSeconds),
+            'reason' => $this->reason,
+        ]);
     }
 
     /** Shooting time for its clip, at so many frames a second. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Presets;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A shot that came out well, as where to start the next time.
@@ -44,9 +45,8 @@ final class RecipeOfShot
      *
      * @throws \Evrent\Core\Values\InvalidInput with the pointer /reason when there is no room left for it
      */
-    public static function warned(Recipe $recipe, Recipe $poor): Recipe
+    public static function warned(Recipe $recipe, string $warning): Recipe
     {
-        $warning = sprintf('Not one every %s: %s', PlainText::seconds($poor->intervalSeconds), $poor->reason);
         // Sent twice, it is said once.
         if (str_contains($recipe->reason, $warning)) {
             return $recipe;
@@ -61,5 +61,14 @@ final class RecipeOfShot
             $recipe->followsLight,
             $recipe->onMains,
         );
+    }
+
+    /** What is said of a recipe after a shot that it served badly. */
+    public static function warning(Recipe $poor): Message
+    {
+        return new Message('presets.recipe_of_shot.warned', [
+            'intervalSeconds' => Quantity::seconds($poor->intervalSeconds),
+            'reason' => $poor->reason,
+        ]);
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Core\Presets;
 
 use Evrent\Core\Format\Fields;
 use Evrent\Core\Light\ExposedFor;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -43,9 +44,9 @@ final class RecipeText
         $clip = TypedText::seconds($clipText);
         foreach (
             [
-                '/interval_s' => [$interval, 'Enter an interval in seconds, such as 8 or 2 min.'],
-                '/open_share' => [$open, 'Enter the share of the interval that the shutter is open, such as 40 %.'],
-                '/clip_s' => [$clip, 'Enter a clip length in seconds, such as 20.'],
+                '/interval_s' => [$interval, new Message('presets.recipe_text.interval')],
+                '/open_share' => [$open, new Message('presets.recipe_text.share')],
+                '/clip_s' => [$clip, new Message('presets.recipe_text.clip')],
             ] as $pointer => [$number, $message]
         ) {
             if ($number === null) {
@@ -53,7 +54,7 @@ final class RecipeText
             }
         }
         if ($exposedFor !== '' && ExposedFor::tryFrom($exposedFor) === null) {
-            $problems->add('/exposed_for', 'Choose the land, the sky or lamps, or leave it as the shot has it.');
+            $problems->add('/exposed_for', new Message('presets.recipe_text.exposed_for'));
         }
         $recipe = null;
         try {
@@ -86,7 +87,7 @@ final class RecipeText
         try {
             $fields = new Fields(json_decode($json, false, 4, JSON_THROW_ON_ERROR), '', $problems);
         } catch (JsonException) {
-            throw new InvalidInput([new Problem('', 'This is not a recipe.')]);
+            throw new InvalidInput([new Problem('', new Message('presets.recipe_text.not_one'))]);
         }
         $read = [$fields->number('interval_s', 1), $fields->number('open_share', 0.5), $fields->number('clip_s', 1)];
         $more = [

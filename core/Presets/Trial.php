@@ -19,7 +19,7 @@ final readonly class Trial
     public const MOST_NOTE_CHARACTERS = 200;
 
     /** What is said of a cell, best first. */
-    public const RATINGS = [5 => 'best', 4 => 'good', 3 => 'will do', 2 => 'poor', 1 => 'spoilt'];
+    public const RATINGS = [5 => 'takes.rating.best', 4 => 'takes.rating.good', 3 => 'takes.rating.fair', 2 => 'takes.rating.poor', 1 => 'takes.rating.bad'];
 
     private const LEAST_PHOTOS = 5;
     private const MOST_PHOTOS = 500;
@@ -43,11 +43,11 @@ final readonly class Trial
     {
         $problems = new Problems();
         if (trim($subject) === '' || mb_strlen($subject) > self::MOST_SUBJECT_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $subject) !== 0) {
-            $problems->add('/subject', sprintf('Enter what is tried, in up to %d characters.', self::MOST_SUBJECT_CHARACTERS));
+            $problems->add('/subject', new Message('presets.trial.subject', ['most_subject_characters' => self::MOST_SUBJECT_CHARACTERS]));
         }
         foreach (['intervals' => $intervals, 'shutters' => $shutters] as $field => $values) {
             if ($values === [] || count($values) > self::MOST_OF_EACH || count(array_unique($values)) < count($values)) {
-                $problems->add("/{$field}", sprintf('Give from one to %d different ones, such as 1 2 4.', self::MOST_OF_EACH));
+                $problems->add("/{$field}", new Message('presets.trial.values', ['most_of_each' => self::MOST_OF_EACH]));
             }
             foreach ($values as $value) {
                 $problems->unlessPositive($value, 86_400, "/{$field}", new Message('what.seconds'));
@@ -56,11 +56,11 @@ final readonly class Trial
         $problems->unlessBetween($photos, self::LEAST_PHOTOS, self::MOST_PHOTOS, '/photos', new Message('what.photos_each'));
         foreach ($verdicts as $cell => $verdict) {
             if (!in_array($cell, $this->cells(), true)) {
-                $problems->add("/verdicts/{$cell}", 'There is no such cell.');
+                $problems->add("/verdicts/{$cell}", new Message('presets.trial.no_cell'));
             }
             $problems->unlessBetween($verdict['rating'] ?? 1, 1, 5, "/verdicts/{$cell}/rating", new Message('what.rating'));
             if (mb_strlen($verdict['note']) > self::MOST_NOTE_CHARACTERS || preg_match('/[\p{Cc}\x{FFFD}]/u', $verdict['note']) !== 0) {
-                $problems->add("/verdicts/{$cell}/note", sprintf('Enter up to %d characters.', self::MOST_NOTE_CHARACTERS));
+                $problems->add("/verdicts/{$cell}/note", new Message('presets.trial.note', ['most_note_characters' => self::MOST_NOTE_CHARACTERS]));
             }
         }
         $problems->throwIfAny();
@@ -194,20 +194,29 @@ final readonly class Trial
     /**
      * @throws InvalidInput when no cell has a verdict
      */
-    public function recipe(float $clipSeconds): Recipe
+    public function recipe(float $clipSeconds, string $reason): Recipe
     {
-        $best = $this->best() ?? throw new InvalidInput([new Problem('/subject', 'Give one cell a verdict first.')]);
-        $note = $this->verdicts[$best]['note'];
+        $best = $this->best() ?? throw new InvalidInput([new Problem('/subject', new Message('presets.trial.verdict'))]);
 
         return new Recipe(
             $this->interval($best),
             $this->openShare($best),
             $clipSeconds,
-            match ($this->judged()) {
-                1 => 'Tried by itself',
-                2 => 'Tried against one other',
-                default => sprintf('Tried against %d others', $this->judged() - 1),
-            } . ($note === '' ? '.' : ": {$note}."),
+            $reason,
         );
+    }
+
+    /** What its recipe rests on, for whoever reads it later. */
+    public function reason(): Message
+    {
+        $best = $this->best();
+        $note = $best === null ? '' : $this->verdicts[$best]['note'];
+        $against = match ($this->judged()) {
+            1 => new Message('presets.trial.alone'),
+            2 => new Message('presets.trial.against_one'),
+            default => new Message('presets.trial.against_many', ['judged' => $this->judged() - 1]),
+        };
+
+        return new Message($note === '' ? 'presets.trial.reason' : 'presets.trial.reason_note', ['against' => $against, 'note' => $note]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Presets;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
@@ -30,7 +31,7 @@ final class TrialText
             foreach (array_filter($words, static fn (string $word): bool => $word !== '') as $word) {
                 $seconds = TypedText::seconds($word);
                 if ($seconds === null) {
-                    $problems->add("/{$field}", 'Enter seconds with spaces between, such as 1 2 4 or 1/60 1/2 1.');
+                    $problems->add("/{$field}", new Message('presets.trial_text.seconds'));
                     break;
                 }
                 $lists[$field][] = $seconds;
@@ -38,7 +39,7 @@ final class TrialText
         }
         $count = trim($photos) === '' ? 48.0 : TypedText::number($photos);
         if ($count === null || floor($count) !== $count || abs($count) > 1e6) {
-            $problems->add('/photos', 'Enter how many photos each takes, such as 48.');
+            $problems->add('/photos', new Message('presets.trial_text.photos'));
             $count = 48.0;
         }
         $trial = null;
@@ -60,7 +61,7 @@ final class TrialText
     {
         $document = json_decode($json, true, 6, JSON_THROW_ON_ERROR);
         if (!is_array($document)) {
-            throw new InvalidInput([new Problem('', 'This is no test shoot.')]);
+            throw new InvalidInput([new Problem('', new Message('presets.trial_text.not_one'))]);
         }
         $numbers = static fn (mixed $list): array => array_values(array_map(
             static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0,

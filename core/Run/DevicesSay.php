@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\FocusMode;
+use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What rig and camera say of themselves before a shot, held against its plan. What they do not say is not judged.
@@ -35,7 +39,7 @@ final readonly class DevicesSay
     }
 
     /**
-     * @return array<string, array{isWell: ?bool, says: string}> by what is to be looked at (Preflight): whether it is as planned, null where that is for
+     * @return array<string, array{isWell: ?bool, says: Text|string}> by what is to be looked at (Preflight): whether it is as planned, null where that is for
      *                                                           the shooter to judge
      */
     public function against(Schedule $schedule): array
@@ -46,12 +50,12 @@ final readonly class DevicesSay
             Preflight::Batteries->value => $this->batteries($schedule),
             Preflight::Card->value => $this->card($schedule),
             Preflight::Homed->value => $this->isHomed === null ? null : [
-                'isWell' => $this->isHomed, 'says' => $this->isHomed ? 'The rig knows where it stands.' : 'The rig does not know where it stands.',
+                'isWell' => $this->isHomed, 'says' => new Message($this->isHomed ? 'run.devices.homed' : 'run.devices.not_homed'),
             ],
         ], static fn (?array $said): bool => $said !== null);
     }
 
-    /** @return ?array{isWell: ?bool, says: string} */
+    /** @return ?array{isWell: ?bool, says: Text|string} */
     private function dial(Schedule $schedule): ?array
     {
         $is = self::seconds($this->settings['shutter time'] ?? '');
@@ -60,19 +64,20 @@ final readonly class DevicesSay
         }
         $exposures = $schedule->exposureSeconds;
         $byController = $schedule->plan->camera->exposureTimedBy === TimedBy::Controller;
-        $words = static fn (float $seconds): string => $seconds === INF ? 'bulb' : PlainText::seconds($seconds);
+        $words = BodySetting::ShutterTime->text(...);
         if (!$byController && max([0.0, ...$exposures]) / min([INF, ...$exposures]) > 1.0 + 1e-6) {
-            return ['isWell' => null, 'says' => "The camera’s shutter time is {$words($is)}; the plan changes it on the way."];
+            return ['isWell' => null, 'says' => new Message('run.devices.shutter_ramp', ['is' => $words($is)])];
         }
         $planned = $byController ? INF : $exposures[0];
         $isSame = $is === $planned || $is !== INF && $planned !== INF && abs(log($is / $planned, 2)) < self::SAME_STOPS;
 
-        return ['isWell' => $isSame, 'says' => $isSame
-            ? "The camera’s shutter time is {$words($is)}, as planned."
-            : "The camera’s shutter time is {$words($is)}; the plan has {$words($planned)}."];
+        return ['isWell' => $isSame, 'says' => new Message(
+            $isSame ? 'run.devices.shutter_as_planned' : 'run.devices.shutter_off',
+            ['is' => $words($is), 'planned' => $words($planned)],
+        )];
     }
 
-    /** @return ?array{isWell: ?bool, says: string} */
+    /** @return ?array{isWell: ?bool, says: Text|string} */
     private function nothingAutomatic(Schedule $schedule): ?array
     {
         if ($this->settings === []) {
@@ -84,19 +89,19 @@ final readonly class DevicesSay
             static fn (string $value): bool => preg_match('/auto|\bAF/i', $value) === 1,
         ));
         if ($automatic !== []) {
-            return ['isWell' => false, 'says' => 'Still automatic on the camera: ' . implode(', ', $automatic) . '.'];
+            return ['isWell' => false, 'says' => new Message('run.devices.automatic', ['settings' => self::named($automatic)])];
         }
         $iso = $this->settings['ISO'] ?? '';
         $planned = $schedule->plan->light?->iso;
         if (is_numeric($iso) && $planned !== null && abs((float) $iso / $planned - 1.0) > 0.02) {
-            return ['isWell' => false, 'says' => sprintf('The camera’s ISO is %s; the plan has %s.', $iso, PlainText::number($planned))];
+            return ['isWell' => false, 'says' => new Message('run.devices.iso', ['is' => $iso, 'planned' => Quantity::number($planned)])];
         }
 
         // Stabiliser, review and beep are not told.
-        return ['isWell' => null, 'says' => 'On the camera nothing of what it tells is automatic: ' . implode(', ', array_keys($this->settings)) . '.'];
+        return ['isWell' => null, 'says' => new Message('run.devices.manual', ['settings' => self::named(array_keys($this->settings))])];
     }
 
-    /** @return ?array{isWell: ?bool, says: string} */
+    /** @return ?array{isWell: ?bool, says: Text|string} */
     private function batteries(Schedule $schedule): ?array
     {
         $drain = Drain::of($schedule);
@@ -107,15 +112,16 @@ final readonly class DevicesSay
                 continue;
             }
             $needed = $planned?->neededPercent();
-            $said[] = "The {$name}’s battery is at {$percent} %"
-                . ($needed === null ? '.' : sprintf('; the plan needs %s %%.', PlainText::rounded($needed, 0)));
+            $said[] = new Message($needed === null ? "run.devices.{$name}_battery" : "run.devices.{$name}_battery_needed", [
+                'percent' => $percent, 'needed' => Quantity::rounded($needed ?? 0.0, 0),
+            ]);
             $isWell = $needed === null ? $isWell : $percent >= $needed && $isWell !== false;
         }
 
-        return $said === [] ? null : ['isWell' => $isWell, 'says' => implode(' ', $said)];
+        return $said === [] ? null : ['isWell' => $isWell, 'says' => Joined::of($said, Joined::SENTENCES)];
     }
 
-    /** @return ?array{isWell: ?bool, says: string} */
+    /** @return ?array{isWell: ?bool, says: Text|string} */
     private function card(Schedule $schedule): ?array
     {
         if ($this->photosLeft === null) {
@@ -125,8 +131,18 @@ final readonly class DevicesSay
 
         return [
             'isWell' => $this->photosLeft >= $photos,
-            'says' => sprintf('The card has room for %s photos; the plan takes %s.', number_format($this->photosLeft), number_format($photos)),
+            'says' => new Message('run.devices.card', ['count' => $this->photosLeft, 'planned' => $photos]),
         ];
+    }
+
+    /**
+     * @param list<string> $settings as devices name them
+     *
+     * @return list<Message>
+     */
+    private static function named(array $settings): array
+    {
+        return array_map(static fn (string $name): Message => new Message('run.setting.' . str_replace(' ', '_', strtolower($name))), $settings);
     }
 
     /** @return ?float seconds, INF for bulb; null where it says neither */

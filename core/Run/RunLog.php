@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Schedule\CameraTimer;
 use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
@@ -112,21 +115,21 @@ final readonly class RunLog
     /**
      * Why a photo cannot be used.
      *
-     * @return list<string> empty when it can be
+     * @return list<Message> empty when it can be
      */
     public function faultsOf(PhotoTaken $photo): array
     {
-        $faults = $photo->exposed === null ? ['not taken'] : [];
+        $faults = $photo->exposed === null ? [new Message('run.photo.not_taken')] : [];
         if ($photo->whileMoving) {
-            $faults[] = 'taken while the rig moved';
+            $faults[] = new Message('run.photo.moving');
         }
         if ($photo->rigBehind) {
-            $faults[] = 'rig behind its time';
+            $faults[] = new Message('run.photo.rig_late');
         }
         foreach ($this->schedule->moves->motorPositionSteps as $axisId => $planned) {
             $off = $photo->motorPositionSteps[$axisId] - $planned[$photo->place - 1];
             if (abs($off) > self::STEPS_IN_PLACE) {
-                $faults[] = sprintf('%s %+d steps out of place', $axisId, $off);
+                $faults[] = new Message('run.photo.out_of_place', ['axis' => Axis::labelOf($axisId), 'steps' => Quantity::signed((float) $off, 0)]);
             }
         }
 

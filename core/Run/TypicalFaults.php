@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -14,24 +15,18 @@ use Evrent\Core\Words\TypedText;
  */
 final class TypicalFaults
 {
-    private const NAMES = [
-        'missed_trigger' => 'the camera takes no photo',
-        'slow_card' => 'the card takes ten times as long, for twenty photos',
-        'stalled_axis' => 'the first axis stalls for ten moves',
-        'lost_steps' => 'the first axis loses fifty motor steps',
-        'timer_stops' => 'the timer stops',
-        'power_cut' => 'the power goes for two minutes',
-        'pause' => 'a pause of a minute',
-    ];
+    private const KINDS = ['missed_trigger', 'slow_card', 'stalled_axis', 'lost_steps', 'timer_stops', 'power_cut', 'pause'];
 
     private const OF_AXES = ['stalled_axis', 'lost_steps'];
 
     /**
-     * @return array<string, string> what happens, by kind
+     * @return array<string, Message> what happens, by kind
      */
     public static function named(Plan $plan): array
     {
-        return $plan->rig->axes === [] ? array_diff_key(self::NAMES, array_flip(self::OF_AXES)) : self::NAMES;
+        $kinds = $plan->rig->axes === [] ? array_values(array_diff(self::KINDS, self::OF_AXES)) : self::KINDS;
+
+        return array_combine($kinds, array_map(static fn (string $kind): Message => new Message("run.fault.{$kind}"), $kinds));
     }
 
     /**
@@ -42,14 +37,14 @@ final class TypicalFaults
      */
     public static function at(Plan $plan, string $kind, string $photoText): Fault
     {
-        $kind = FaultKind::tryFrom($kind) ?? throw new InvalidInput([new Problem('/kind', 'Choose what goes wrong.')]);
+        $kind = FaultKind::tryFrom($kind) ?? throw new InvalidInput([new Problem('/kind', new Message('run.fault.choose'))]);
         $photo = TypedText::number($photoText);
         if ($photo === null || floor($photo) !== $photo || $photo < 1 || $photo > $plan->photosProgrammed()) {
-            throw new InvalidInput([new Problem('/frame', sprintf('Enter the number of a photo, from 1 to %d.', $plan->photosProgrammed()))]);
+            throw new InvalidInput([new Problem('/frame', new Message('run.fault.photo', ['photosProgrammed' => $plan->photosProgrammed()]))]);
         }
         $axisId = $plan->rig->axes[0]->id ?? null;
         if ($axisId === null && in_array($kind->value, self::OF_AXES, true)) {
-            throw new InvalidInput([new Problem('/kind', 'There is no axis that could. Choose something else that goes wrong.')]);
+            throw new InvalidInput([new Problem('/kind', new Message('run.fault.no_axis'))]);
         }
 
         return match ($kind) {
@@ -60,7 +55,7 @@ final class TypicalFaults
             FaultKind::Pause => new Fault($kind, (int) $photo, photos: 1, seconds: 60.0),
             FaultKind::MissedTrigger => new Fault($kind, (int) $photo, photos: 1),
             FaultKind::TimerStops => new Fault($kind, (int) $photo),
-            default => throw new InvalidInput([new Problem('/kind', 'Choose what goes wrong.')]),
+            default => throw new InvalidInput([new Problem('/kind', new Message('run.fault.choose'))]),
         };
     }
 }

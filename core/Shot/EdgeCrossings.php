@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\TimedPass;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Schedule\Schedule;
@@ -33,12 +34,12 @@ final class EdgeCrossings
     public static function of(Schedule $schedule, float $panDegrees, float $metres, string $line, TimedPass $pass): array
     {
         $optics = $schedule->plan->optics
-            ?? throw new InvalidInput([new Problem('/pan', 'Describe the picture first: what crosses its edge depends on the lens.')]);
+            ?? throw new InvalidInput([new Problem('/pan', new Message('shot.crossings.picture'))]);
         if ($metres <= 0.0 || $metres > self::MOST_METRES) {
-            throw new InvalidInput([new Problem('/metres', 'Enter how far it is, in metres.')]);
+            throw new InvalidInput([new Problem('/metres', new Message('shot.crossings.distance'))]);
         }
         $half = $optics->croppedWidthPixels() / $optics->imageWidthPixels * $optics->sensorWidthMillimetres / 2.0 / $optics->focalMillimetres;
-        $wanted = (self::LINES[$line] ?? throw new InvalidInput([new Problem('/line', 'Choose a line of the frame.')])) * $half;
+        $wanted = (self::LINES[$line] ?? throw new InvalidInput([new Problem('/line', new Message('shot.crossings.line'))])) * $half;
         $columns = Poses::columns($schedule);
         [$x, $z] = [$columns['x'][0] + $metres * sin(deg2rad($panDegrees)), $metres * cos(deg2rad($panDegrees))];
         $crossings = [];

@@ -8,7 +8,10 @@ use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
 use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
 use Evrent\Core\Plan\Plan;
@@ -17,7 +20,6 @@ use Evrent\Core\Timing\IntervalMeaning;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -35,7 +37,7 @@ final class ExposureHelp
     private const LONG_MARK_SECONDS = 1.0;
 
     /**
-     * @return list<array{string, string, string}> what, and how much, for the first photo and the last where they differ; and the sum behind it, by
+     * @return list<array{Message, Text|string, string}> what, and how much, for the first photo and the last where they differ; and the sum behind it, by
      *                                            its key, empty for none
      */
     public static function told(Shot $shot): array
@@ -46,40 +48,43 @@ final class ExposureHelp
         $light = $shot->light();
         $last = $shot->schedule->photosTotal() - 1;
         if ($light !== null) {
-            $told[] = ['Light', 'EV ' . self::range($light->exposureValues[0], $light->exposureValues[$last], 1), 'exposure'];
-            $told[] = ['Brightness', self::brightness($light->errors[0], $light->errors[$last]), 'exposure'];
+            $range = self::range($light->exposureValues[0], $light->exposureValues[$last], 1);
+            $told[] = [new Message('shot.exposure_help.light'), new Message('shot.exposure_help.ev', ['range' => $range]), 'exposure'];
+            $told[] = [new Message('shot.exposure_help.brightness'), self::brightness($light->errors[0], $light->errors[$last]), 'exposure'];
             if ($light->light->ndStops > 0.0 || max($light->exposureValues) >= self::DAYLIGHT_EV) {
-                $told[] = ['Filter', self::filter($light), 'nd'];
+                $told[] = [new Message('shot.exposure_help.filter'), self::filter($light), 'nd'];
             }
         }
         if ($plan->timing->mode->hasClock()) {
             $share = static fn (int $n): float => 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n];
-            $told[] = ['Blur share', self::range($share(0), $share($last), 0) . ' % of the interval', 'blur'];
+            $told[] = [new Message('shot.exposure_help.blur'), new Message('shot.exposure_help.of_interval', ['range' => self::range($share(0), $share($last), 0)]), 'blur'];
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
             $share = static fn (float $seconds): float => 100.0 * $picture->subjectTravel($seconds) / $plan->optics->outputWidthPixels;
             $told[] = [
-                'Subject smears',
-                self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1) . ' px, '
-                    . self::range($share($exposures[0]), $share($exposures[$last]), 1) . ' % of the frame',
+                new Message('shot.exposure_help.smear'),
+                new Message('shot.exposure_help.smears', [
+                    'pixels' => self::range($picture->subjectTravel($exposures[0]), $picture->subjectTravel($exposures[$last]), 1),
+                    'percent' => self::range($share($exposures[0]), $share($exposures[$last]), 1),
+                ]),
                 '',
             ];
         }
         $stars = $plan->optics === null ? null : $shot->stars();
         if ($plan->optics !== null && $stars !== null) {
             $worst = $stars->worst();
-            $drift = PlainText::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1);
-            $told[] = ['Stars drift', "{$drift} px of the photo at most", 'star_drift'];
-            $told[] = ['Rule of 500', PlainText::seconds(StarTrails::byConstant($plan->optics)), 'star_limit'];
+            $drift = Quantity::rounded($stars->clipPixels[$worst] / $plan->optics->outputScale(), 1);
+            $told[] = [new Message('shot.exposure_help.drift'), new Message('shot.exposure_help.drifts', ['pixels' => $drift]), 'star_drift'];
+            $told[] = [new Message('shot.exposure_help.rule'), Quantity::seconds(StarTrails::byConstant($plan->optics)), 'star_limit'];
             $byPitch = StarTrails::byPitch($plan->optics, $plan->light->aperture ?? 2.8, $stars->declinations[$worst]);
-            $told[] = ['By pixels', PlainText::seconds($byPitch), ''];
+            $told[] = [new Message('shot.exposure_help.pixels'), Quantity::seconds($byPitch), ''];
         }
         $longest = $plan->timing->exposure->longest();
         if ($longest >= self::LONG_MARK_SECONDS && abs(Marks::open($longest, $plan->camera->marksAreLiteral) - $longest) > self::NOTICEABLE_SECONDS) {
             $told[] = [
-                'On the dial',
-                sprintf('a mark of %s s is open %s', PlainText::rounded($longest, 1), PlainText::seconds(Exposure::trueSeconds($longest))),
+                new Message('shot.exposure_help.dial'),
+                new Message('shot.exposure_help.mark', ['mark' => Quantity::rounded($longest, 1), 'seconds' => Quantity::seconds(Exposure::trueSeconds($longest))]),
                 '',
             ];
         }
@@ -95,7 +100,7 @@ final class ExposureHelp
     public static function forBlurShare(Shot $shot, float $share): Plan
     {
         if (!($share > 0.0 && $share < 1.0)) {
-            throw new InvalidInput([new Problem('/share', 'Enter a share of the interval above 0 and below 100 %, such as 50 %.')]);
+            throw new InvalidInput([new Problem('/share', new Message('shot.exposure_help.enter_share'))]);
         }
         $plan = $shot->plan;
         $interval = $plan->timing->interval->longest();
@@ -118,10 +123,10 @@ final class ExposureHelp
         $share = str_contains($length, '%') ? TypedText::percent($length) : null;
         $pixels = $share === null ? TypedText::number($length) ?? NAN : $share * ($optics->outputWidthPixels ?? 0);
         if (!($pixels > 0.0 && $pixels < 100_000.0)) {
-            throw new InvalidInput([new Problem('/pixels', 'Enter how many pixels of the clip, such as 40, or a share of the frame, such as 12 %.')]);
+            throw new InvalidInput([new Problem('/pixels', new Message('shot.exposure_help.enter_smear'))]);
         }
         if ($optics === null || $optics->subjectMetresPerSecond <= 0.0) {
-            throw new InvalidInput([new Problem('/pixels', 'Say under Picture how fast the subject moves: then this can be worked out.')]);
+            throw new InvalidInput([new Problem('/pixels', new Message('shot.exposure_help.no_speed'))]);
         }
 
         return self::exposed($shot, $pixels / (new Picture($optics))->subjectTravel(1.0), '/pixels');
@@ -132,11 +137,10 @@ final class ExposureHelp
         $plan = $shot->plan;
         $room = min([INF, ...$shot->exposureRoom()]);
         if ($seconds > $room) {
-            throw new InvalidInput([new Problem($pointer, sprintf(
-                'That takes %s open, and the interval leaves %s. Lengthen it first, or enter less.',
-                PlainText::seconds($seconds),
-                PlainText::seconds($room),
-            ))]);
+            throw new InvalidInput([new Problem($pointer, new Message('shot.exposure_help.too_long', [
+                'seconds' => Quantity::seconds($seconds),
+                'room' => Quantity::seconds($room),
+            ]))]);
         }
         $rounded = (float) sprintf('%.3g', $seconds);
 
@@ -162,38 +166,51 @@ final class ExposureHelp
         return $exposed->with(['light' => $light->with(['ndStops' => min(30.0, $stops)])]);
     }
 
-    private static function filter(ShotLight $light): string
+    private static function filter(ShotLight $light): Text|string
     {
         $needed = $light->light->ndStops + max(0.0, $light->brightest());
         if ($needed < 0.34) {
-            return 'none needed';
+            return new Message('shot.exposure_help.no_filter');
         }
         $picked = $light->light->filters === [] ? null : NeutralDensity::pick($needed, $light->light->filters);
-        $text = PlainText::stops($needed) . ' (density ' . PlainText::rounded(NeutralDensity::density($needed), 1) . ')';
+        $text = new Message('shot.exposure_help.density', [
+            'stops' => Quantity::stops($needed), 'density' => Quantity::rounded(NeutralDensity::density($needed), 1),
+        ]);
         if ($picked === null) {
             return $text;
         }
+        if ($picked->stops === []) {
+            return Joined::of([$text, new Message('shot.exposure_help.none_near')]);
+        }
 
-        return $text . ($picked->stops === [] ? '; none of yours comes near' : '; of yours ' . implode(
-            ' and ',
-            array_map(PlainText::number(...), $picked->stops),
-        )
-            . (abs($picked->leftOver) < 0.05 ? '' : ', ' . PlainText::stops(abs($picked->leftOver)) . ($picked->leftOver > 0.0 ? ' still over' : ' too much'))
-            . (count($picked->stops) > 1 ? '; stacked, mind the corners' : ''));
+        return Joined::of([
+            $text,
+            new Message('shot.exposure_help.of_yours', ['filters' => array_map(Quantity::number(...), $picked->stops)]),
+            abs($picked->leftOver) < 0.05 ? null : new Message(
+                $picked->leftOver > 0.0 ? 'shot.exposure_help.still_over' : 'shot.exposure_help.too_much',
+                ['stops' => Quantity::stops(abs($picked->leftOver))],
+            ),
+            count($picked->stops) > 1 ? new Message('shot.exposure_help.stacked') : null,
+        ]);
     }
 
-    /** Against what is wanted, of the first photo and the last. */
-    private static function brightness(float $from, float $to): string
+    /** Against the target, of the first photo and the last. */
+    private static function brightness(float $from, float $to): Message
     {
-        [$first, $last] = [PlainText::signed($from, 1), PlainText::signed($to, 1)];
+        [$first, $last] = [round($from, 1), round($to, 1)];
+        $signed = static fn (float $stops): Quantity => Quantity::signed($stops, 1);
 
-        return $first === '0' && $last === '0' ? 'as wanted' : ($first === $last ? $first : "{$first} → {$last}") . ' stops from wanted';
+        return match (true) {
+            $first === 0.0 && $last === 0.0 => new Message('shot.exposure_help.on_target'),
+            $first === $last => new Message('shot.exposure_help.off_target', ['stops' => $signed($from)]),
+            default => new Message('shot.exposure_help.off_target', ['stops' => Joined::of([$signed($from), ' → ', $signed($to)], Joined::PLAIN)]),
+        };
     }
 
-    private static function range(float $from, float $to, int $decimals): string
+    private static function range(float $from, float $to, int $decimals): Text|string
     {
-        [$first, $last] = [PlainText::rounded($from, $decimals), PlainText::rounded($to, $decimals)];
+        [$first, $last] = [Quantity::rounded($from, $decimals), Quantity::rounded($to, $decimals)];
 
-        return $first === $last ? $first : "{$first} → {$last}";
+        return round($from, $decimals) === round($to, $decimals) ? $first : Joined::of([$first, ' → ', $last], Joined::PLAIN);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What comes of a clip that the camera makes itself: how long its film is, how it is re-timed, and what a recording takes up.
@@ -67,29 +70,29 @@ final readonly class FilmFacts
         );
     }
 
-    public function told(): string
+    public function told(): Text|string
     {
         if ($this->kind === FilmKind::SpedUp) {
-            return sprintf(
-                'Record %s of video at %s fps and speed it up %s times: %s of clip.%s Nothing stands for a photo: the rig creeps.',
-                PlainText::duration($this->filmSeconds),
-                PlainText::rounded($this->framesPerSecond, 2),
-                PlainText::rounded($this->speedUp, 1),
-                PlainText::seconds($this->clipSeconds),
-                $this->gigabytes === null ? '' : sprintf(' That is %s GB.', PlainText::rounded($this->gigabytes, 1)),
-            );
+            return Joined::of([
+                new Message('shot.video.record', [
+                    'duration' => Quantity::duration($this->filmSeconds),
+                    'rate' => Quantity::rounded($this->framesPerSecond, 2),
+                    'times' => Quantity::rounded($this->speedUp, 1),
+                    'clip' => Quantity::seconds($this->clipSeconds),
+                ]),
+                $this->gigabytes === null ? null : new Message('shot.video.size', ['gigabytes' => Quantity::rounded($this->gigabytes, 1)]),
+                new Message('shot.video.continuous'),
+            ], Joined::SENTENCES);
         }
 
-        return sprintf(
-            'Set the camera’s time-lapse video to %s frames%s: %s at its %s fps. In a %s fps clip it plays at %s %%, %s. The first trigger starts it; then'
-                . ' unplug the cable: the camera keeps time itself.',
-            number_format($this->frames),
-            $this->extraFrames === 0 ? '' : sprintf(', %d of them spare', $this->extraFrames),
-            PlainText::seconds($this->filmSeconds),
-            PlainText::rounded($this->framesPerSecond, 2),
-            PlainText::rounded($this->framesPerSecond * $this->retimeShare, 2),
-            PlainText::rounded(100.0 * $this->retimeShare, 1),
-            PlainText::seconds($this->clipSeconds),
-        );
+        return new Message($this->extraFrames === 0 ? 'shot.video.in_camera' : 'shot.video.in_camera_spare', [
+            'frames' => $this->frames,
+            'spare' => $this->extraFrames,
+            'duration' => Quantity::seconds($this->filmSeconds),
+            'rate' => Quantity::rounded($this->framesPerSecond, 2),
+            'clipRate' => Quantity::rounded($this->framesPerSecond * $this->retimeShare, 2),
+            'percent' => Quantity::rounded(100.0 * $this->retimeShare, 1),
+            'clip' => Quantity::seconds($this->clipSeconds),
+        ]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What one lens shows of a move: shares of the frame's width, null for what does not stay before the camera.
  */
@@ -28,12 +30,12 @@ final readonly class LensShown
      * @param ?float $share of the frame's width
      * @param float  $least from which on it counts as seen
      */
-    public static function says(?float $share, float $least): string
+    public static function says(?float $share, float $least): Message|string
     {
         return match (true) {
-            $share === null => 'leaves the view',
-            $share > 1.0 => 'crosses the whole frame',
-            $share < $least => 'hardly moves',
+            $share === null => new Message('shot.lens.leaves'),
+            $share > 1.0 => new Message('shot.lens.crosses'),
+            $share < $least => new Message('shot.lens.still'),
             default => '',
         };
     }

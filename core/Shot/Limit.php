@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 
 /**
  * One thing that ends a shot sooner or later.
@@ -22,20 +23,12 @@ final readonly class Limit
     }
 
     /** "The card is full after 1,200 photos: 2 h of shooting, 50 s of clip". */
-    public function told(): string
+    public function told(): Message
     {
-        return sprintf(
-            '%s after %s: %s of shooting, %s of clip',
-            match ($this->what) {
-                'card' => 'The card is full',
-                'time' => 'Its time has come',
-                'travel' => 'The rig is at the end of its travel',
-                'count' => 'The counter is at its end',
-                default => "The {$this->what} is out",
-            },
-            PlainText::photos($this->photos),
-            PlainText::duration($this->shootingSeconds),
-            PlainText::duration($this->clipSeconds),
-        );
+        return new Message('shot.limit.' . str_replace(' ', '_', $this->what), [
+            'photos' => Quantity::photos($this->photos),
+            'shooting' => Quantity::duration($this->shootingSeconds),
+            'clip' => Quantity::duration($this->clipSeconds),
+        ]);
     }
 }

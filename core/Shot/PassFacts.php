@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Units;
 use Evrent\Core\Plan\PassBy;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A pass in real time along the same path: how fast each axis gets, and the shortest that the rig can do.
@@ -56,26 +58,27 @@ final readonly class PassFacts
     }
 
     /**
-     * @return list<string> sentences: how fast, whether it can, who does what
+     * @return list<Message> sentences: how fast, whether it can, who does what
      */
     public function told(Units $units): array
     {
-        $axes = array_map(fn (Axis $axis): string => sprintf(
-            '%s up to %s of %s',
-            $axis->id,
-            $units->speedText($axis->kind, $this->peakSpeeds[$axis->id]),
-            $units->speedText($axis->kind, $axis->fastest()),
-        ), $this->plan->rig->axes);
+        $axes = array_map(fn (Axis $axis): Message => new Message('shot.pass.axis', [
+            'axis' => $axis->label(),
+            'speed' => $units->speedText($axis->kind, $this->peakSpeeds[$axis->id]),
+            'most' => $units->speedText($axis->kind, $axis->fastest()),
+        ]), $this->plan->rig->axes);
 
         return array_values(array_filter([
-            $axes === [] ? 'Without a rig the pass is a still frame.' : 'Over ' . PlainText::duration($this->seconds) . ': ' . implode('; ', $axes) . '.',
-            $this->fits() ? '' : sprintf('Too fast for the rig: no less than %s.', PlainText::seconds(ceil($this->shortestSeconds * 10.0 - 1e-6) / 10.0)),
+            $axes === [] ? new Message('shot.pass.still') : new Message('shot.pass.over', [
+                'duration' => Quantity::duration($this->seconds), 'axes' => Joined::of($axes),
+            ]),
+            $this->fits() ? null : new Message('shot.pass.too_fast', ['least' => Quantity::seconds(ceil($this->shortestSeconds * 10.0 - 1e-6) / 10.0)]),
             match ($this->plan->pass->by) {
-                PassBy::TwoCameras => 'One of you keeps the time-lapse running; the other starts the second camera and says “go” for the pass.',
-                PassBy::OneCamera => 'Film the pass first, then set the camera back to photos, home the rig and start the time-lapse from the same framing.',
-                null => '',
+                PassBy::TwoCameras => new Message('shot.pass.two_cameras'),
+                PassBy::OneCamera => new Message('shot.pass.one_camera'),
+                null => null,
             },
-            $this->plan->pass->hasStillPlate === true ? 'One still of the scene with nobody in it, from the first framing, before anything moves.' : '',
-        ], static fn (string $one): bool => $one !== ''));
+            $this->plan->pass->hasStillPlate === true ? new Message('shot.pass.clean_plate') : null,
+        ]));
     }
 }

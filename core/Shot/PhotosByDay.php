@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
-use Evrent\Core\Words\PlainText;
 
 /**
  * The photos of a shot over days, cut where it pauses: numbered on from day to day.
@@ -45,7 +45,7 @@ final class PhotosByDay
     /**
      * A line for each day: "photos 58–113, 06:12 (next day) to 20:02 (next day)".
      *
-     * @return list<string>
+     * @return list<Message>
      */
     public static function told(Schedule $schedule): array
     {
@@ -53,15 +53,14 @@ final class PhotosByDay
         if ($site === null) {
             return [];
         }
-        $lines = array_map(static fn (array $day): string => sprintf(
-            'photos %s–%s, %s to %s',
-            number_format($day['first']),
-            number_format($day['last']),
-            $site->day->clockAndDay($day['begins']),
-            $site->day->clock($day['ends']),
-        ), self::of($schedule));
+        $lines = array_map(static fn (array $day): Message => new Message('shot.days.photos', [
+            'first' => $day['first'],
+            'last' => $day['last'],
+            'begins' => $site->day->clockAndDay($day['begins']),
+            'ends' => $site->day->clock($day['ends']),
+        ]), self::of($schedule));
         $left = count($lines) - self::MOST_TOLD;
 
-        return $left <= 0 ? $lines : [...array_slice($lines, 0, self::MOST_TOLD - 1), sprintf('%s more', PlainText::counted($left + 1, 'day'))];
+        return $left <= 0 ? $lines : [...array_slice($lines, 0, self::MOST_TOLD - 1), new Message('shot.days.more', ['count' => $left + 1])];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Ways to expose while the light changes. Practitioners disagree, so all are worked out side by side.
  */
@@ -15,25 +17,25 @@ enum School: string
     case ThirdStops = 'third_stops';
     case Stepless = 'stepless';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Fixed => 'Fixed, as the first photo',
-            self::AperturePriority => 'Aperture priority',
-            self::ShutterPriority => 'Shutter priority',
-            self::ThirdStops => 'Ramp in thirds',
-            self::Stepless => 'Ramp without steps',
+            self::Fixed => new Message('shot.method.fixed'),
+            self::AperturePriority => new Message('shot.method.aperture_priority'),
+            self::ShutterPriority => new Message('shot.method.shutter_priority'),
+            self::ThirdStops => new Message('shot.method.third_stops'),
+            self::Stepless => new Message('shot.method.stepless'),
         };
     }
 
-    public function costs(): string
+    public function costs(): Message
     {
         return match ($this) {
-            self::Fixed => 'no steps and no flicker; the light is as it falls, and the end may drown',
-            self::AperturePriority => 'needs no plan; each photo is metered anew, which flickers, and dusk lengthens it until the interval breaks',
-            self::ShutterPriority => 'keeps the blur of every photo; depth changes with the light, it flickers, and at the lens’s end it gets dark or bright',
-            self::ThirdStops => 'any camera can be set so; each step of a third shows until it is taken out in the edit',
-            self::Stepless => 'smooth; the controller times the shutter on bulb, or the body sets its times freely',
+            self::Fixed => new Message('shot.method.fixed_costs'),
+            self::AperturePriority => new Message('shot.method.aperture_priority_costs'),
+            self::ShutterPriority => new Message('shot.method.shutter_priority_costs'),
+            self::ThirdStops => new Message('shot.method.third_stops_costs'),
+            self::Stepless => new Message('shot.method.stepless_costs'),
         };
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Shot;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A photo to frame by in the dark: as bright as the shot's own, in as little time as the body can.
@@ -27,8 +28,8 @@ final class TestPhoto
         return $exposureSeconds * $iso / max($iso, $highestIso);
     }
 
-    /** @return ?string such as "2 s at ISO 16,000"; null where nothing is known of the body's highest ISO, or the shot's own photo is as short */
-    public static function told(Schedule $schedule): ?string
+    /** @return ?Message such as "2 s at ISO 16,000"; null where nothing is known of the body's highest ISO, or the shot's own photo is as short */
+    public static function told(Schedule $schedule): ?Message
     {
         $light = $schedule->plan->light;
         $exposure = $schedule->exposureSeconds[0];
@@ -36,6 +37,8 @@ final class TestPhoto
             return null;
         }
 
-        return PlainText::seconds(self::seconds($exposure, $light->iso, $light->highestIso)) . ' at ISO ' . number_format($light->highestIso);
+        return new Message('shot.test_photo', [
+            'seconds' => Quantity::seconds(self::seconds($exposure, $light->iso, $light->highestIso)), 'iso' => Quantity::rounded($light->highestIso, 0),
+        ]);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
+
 /**
  * What in the sky people aim at: what it is called, where it stands among the stars, and how its way is drawn. The names of its starts,
  * where it has any, begin with its own (`StartEvent`).
@@ -14,18 +18,22 @@ enum Target: string
     case Moon = 'moon';
     case GalacticCentre = 'galactic_centre';
 
-    public function name(): string
+    public function name(): Message
     {
-        return str_replace('_', ' ', $this->value);
+        return new Message("sky.target.{$this->value}");
     }
 
-    /** All of them in words: "sun, moon and galactic centre". */
-    public static function names(string $and = 'and'): string
+    /**
+     * All of them: "sun, moon and galactic centre".
+     *
+     * @param Joined::AND|Joined::OR $last how the last one follows
+     */
+    public static function names(string $last = Joined::AND): Text|string
     {
-        $names = array_map(static fn (self $target): string => $target->name(), self::cases());
-        $last = array_pop($names);
+        $names = array_map(static fn (self $target): Message => $target->name(), self::cases());
+        $end = array_pop($names);
 
-        return implode(', ', $names) . " {$and} {$last}";
+        return Joined::of([Joined::of($names, Joined::COMMA), $end], $last);
     }
 
     public function body(): Body
@@ -38,7 +46,7 @@ enum Target: string
     }
 
     /**
-     * @return array{name: string, label: string, colour: string, dashes: list<float>, width: float, disk: bool} colour: one of the
+     * @return array{name: string, label: Message, colour: string, dashes: list<float>, width: float, disk: bool} colour: one of the
      *         looks' own; dashes: drawn and left out in turn, none for a whole line; disk: whether it is wider than a point
      */
     public function drawn(): array

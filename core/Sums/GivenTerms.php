@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -18,7 +19,7 @@ final readonly class GivenTerms
     /**
      * @param string $pointer of the value
      */
-    public function of(string $label, float $value, string $unit, string $pointer): Term
+    public function of(Text|string $label, float $value, string $unit, string $pointer): Term
     {
         return new Term($label, $value, $unit, $pointer, $this->plan->provenance->of($pointer));
     }

@@ -7,6 +7,7 @@ namespace Evrent\Core\Sums;
 use Evrent\Core\Budget\CameraPower;
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Budget\SlotUse;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Shot\Shot;
 
@@ -38,32 +39,32 @@ final class KitSums
         if ($film !== null) {
             return $film->gigabytes === null ? null : new Sum(
                 'card',
-                'Room on the cards',
+                new Message('sums.kit.card_room'),
                 '{minutes} × {rate}',
                 [
-                    'minutes' => new Term('of video', $film->recordingMinutes, 'min'),
-                    'rate' => $given->of('a minute', $shot->plan->film->gigabytesPerMinute ?? 0.0, 'GB', '/film/gb_per_min'),
+                    'minutes' => new Term(new Message('sums.kit.of_video'), $film->recordingMinutes, 'min'),
+                    'rate' => $given->of(new Message('sums.kit.a_minute'), $shot->plan->film->gigabytesPerMinute ?? 0.0, 'GB', '/film/gb_per_min'),
                 ],
-                new Term('needed', $film->gigabytes, 'GB'),
-                'Card',
-                'a gigabyte is 1,000 megabytes, as cards are sold',
-                new Term('on the cards', $room, 'GB'),
+                new Term(new Message('sums.term.needed'), $film->gigabytes, 'GB'),
+                new Message('sums.kit.card'),
+                new Message('sums.kit.gigabyte'),
+                new Term(new Message('sums.kit.on_cards'), $room, 'GB'),
             );
         }
 
         return new Sum(
             'card',
-            'Room on the cards',
+            new Message('sums.kit.card_room'),
             '{photos} × ({raw} + {jpeg}) ÷ 1000',
             [
-                'photos' => new Term('photos', $photos),
-                'raw' => $given->of('raw', $storage->rawMegabytes, 'MB', '/storage/raw_mb'),
-                'jpeg' => $given->of('JPEG', $storage->jpegMegabytes, 'MB', '/storage/jpeg_mb'),
+                'photos' => new Term(new Message('sums.term.photos'), $photos),
+                'raw' => $given->of(new Message('sums.term.raw'), $storage->rawMegabytes, 'MB', '/storage/raw_mb'),
+                'jpeg' => $given->of(new Message('sums.term.jpeg'), $storage->jpegMegabytes, 'MB', '/storage/jpeg_mb'),
             ],
-            new Term('needed', $photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 'GB'),
-            'Card',
-            'a gigabyte is 1,000 megabytes, as cards are sold',
-            new Term('on the cards', $room, 'GB'),
+            new Term(new Message('sums.term.needed'), $photos * ($storage->rawMegabytes + $storage->jpegMegabytes) / 1_000.0, 'GB'),
+            new Message('sums.kit.card'),
+            new Message('sums.kit.gigabyte'),
+            new Term(new Message('sums.kit.on_cards'), $room, 'GB'),
         );
     }
 
@@ -88,23 +89,23 @@ final class KitSums
 
         return new Sum(
             'battery',
-            'What the camera draws',
+            new Message('sums.kit.camera_energy'),
             '({open} × {exposing} + {waits} × {idle} + {sleeps} × {asleep} + {photos} × {each}) ÷ 3600',
             [
-                'open' => new Term('exposing', $open, 's'),
-                'exposing' => $given->of('exposing', $camera->exposingWatts, 'W', '/power/camera/exposing_w'),
-                'waits' => new Term('waiting', $awake, 's'),
-                'idle' => $given->of('waiting', $camera->idleWatts, 'W', '/power/camera/idle_w'),
-                'sleeps' => new Term('asleep', $whole - $open - $awake, 's'),
-                'asleep' => $given->of('asleep', $camera->sleepWatts, 'W', '/power/camera/sleep_w'),
-                'photos' => new Term('photos', $shot->plan->photosTotal()),
-                'each' => $given->of('for each', $camera->photoJoules, 'J', '/power/camera/photo_j'),
+                'open' => new Term(new Message('sums.term.exposing'), $open, 's'),
+                'exposing' => $given->of(new Message('sums.term.exposing'), $camera->exposingWatts, 'W', '/power/camera/exposing_w'),
+                'waits' => new Term(new Message('sums.term.waiting'), $awake, 's'),
+                'idle' => $given->of(new Message('sums.term.waiting'), $camera->idleWatts, 'W', '/power/camera/idle_w'),
+                'sleeps' => new Term(new Message('sums.term.asleep'), $whole - $open - $awake, 's'),
+                'asleep' => $given->of(new Message('sums.term.asleep'), $camera->sleepWatts, 'W', '/power/camera/sleep_w'),
+                'photos' => new Term(new Message('sums.term.photos'), $shot->plan->photosTotal()),
+                'each' => $given->of(new Message('sums.kit.per_photo'), $camera->photoJoules, 'J', '/power/camera/photo_j'),
             ],
-            new Term('drawn', $drain->neededJoules / self::JOULES_PER_WATT_HOUR, 'Wh'),
-            'Power over time',
-            '1 Wh is 3,600 J; cold takes its share of what a battery gives',
+            new Term(new Message('sums.term.drawn'), $drain->neededJoules / self::JOULES_PER_WATT_HOUR, 'Wh'),
+            new Message('sums.kit.power'),
+            new Message('sums.kit.watt_hour'),
             new Term(
-                'in the batteries in this cold',
+                new Message('sums.kit.in_batteries'),
                 $drain->oneJoules * $camera->battery->count * $camera->battery->charge / self::JOULES_PER_WATT_HOUR,
                 'Wh',
             ),
@@ -126,24 +127,24 @@ final class KitSums
 
         return new Sum(
             'load',
-            'Rating that the legs need',
+            new Message('sums.kit.rating'),
             $load->counterweightKilograms > 0.0
                 ? '{safety} × ({camera} + {lens} + {head} + {rig} + {counterweight})'
                 : '{safety} × ({camera} + {lens} + {head} + {rig})',
             [
-                'safety' => new Term('times', Load::SAFETY),
-                'camera' => $given->of('camera', $load->cameraKilograms, 'kg', '/load/camera_kg'),
-                'lens' => $given->of('lens', $load->lensKilograms, 'kg', '/load/lens_kg'),
-                'head' => $given->of('head', $load->headKilograms, 'kg', '/load/head_kg'),
-                'rig' => $given->of('rig', $load->rigKilograms, 'kg', '/load/rig_kg'),
+                'safety' => new Term(new Message('sums.term.times'), Load::SAFETY),
+                'camera' => $given->of(new Message('sums.term.camera'), $load->cameraKilograms, 'kg', '/load/camera_kg'),
+                'lens' => $given->of(new Message('sums.term.lens'), $load->lensKilograms, 'kg', '/load/lens_kg'),
+                'head' => $given->of(new Message('sums.term.head'), $load->headKilograms, 'kg', '/load/head_kg'),
+                'rig' => $given->of(new Message('sums.term.rig'), $load->rigKilograms, 'kg', '/load/rig_kg'),
                 ...($load->counterweightKilograms > 0.0
-                    ? ['counterweight' => $given->of('counterweight', $load->counterweightKilograms, 'kg', '/load/counterweight_kg')]
+                    ? ['counterweight' => $given->of(new Message('sums.term.counterweight'), $load->counterweightKilograms, 'kg', '/load/counterweight_kg')]
                     : []),
             ],
-            new Term('to be rated for', Load::SAFETY * $load->onLegsKilograms(), 'kg'),
-            'Twice the load',
-            'riggers’ margin for wind, a pull at a cable and a hand on it',
-            $load->legsRatingKilograms === null ? null : $given->of('the legs’ rating', $load->legsRatingKilograms, 'kg', '/load/legs_rating_kg'),
+            new Term(new Message('sums.kit.rated'), Load::SAFETY * $load->onLegsKilograms(), 'kg'),
+            new Message('sums.kit.twice'),
+            new Message('sums.kit.margin'),
+            $load->legsRatingKilograms === null ? null : $given->of(new Message('sums.kit.legs'), $load->legsRatingKilograms, 'kg', '/load/legs_rating_kg'),
         );
     }
 }

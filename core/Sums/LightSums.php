@@ -6,6 +6,7 @@ namespace Evrent\Core\Sums;
 
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\NeutralDensity;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
 
@@ -36,20 +37,20 @@ final class LightSums
 
         return new Sum(
             'exposure',
-            'Exposure of photo ' . ($n + 1) . ', the farthest out',
+            new Message('sums.light.exposure', ['n' => $n + 1]),
             '{light} + log2({exposure} × {iso} ÷ 100) − 2 × log2({aperture}) − {filter} − {wanted}',
             [
-                'light' => new Term($light->light->kind->daylightEnters() ? 'EV of the light then' : 'EV of the light there', $light->exposureValues[$n]),
-                'exposure' => new Term('exposure', $light->exposures[$n], 's'),
-                'iso' => new Term('ISO', Exposure::trueIso($light->isos[$n])),
-                'aperture' => new Term('f-number', $light->apertures[$n]),
-                'filter' => $given->of('ND', $light->light->ndStops, 'stops', '/light/nd_stops'),
-                'wanted' => new Term('brighter than metered is wanted', $light->light->wantedStops($light->exposureValues[$n]), 'stops'),
+                'light' => new Term($light->light->kind->daylightEnters() ? new Message('sums.light.ev_metered') : new Message('sums.light.ev_there'), $light->exposureValues[$n]),
+                'exposure' => new Term(new Message('sums.term.exposure'), $light->exposures[$n], 's'),
+                'iso' => new Term(new Message('sums.term.iso'), Exposure::trueIso($light->isos[$n])),
+                'aperture' => new Term(new Message('sums.term.f_number'), $light->apertures[$n]),
+                'filter' => $given->of(new Message('sums.term.nd'), $light->light->ndStops, 'stops', '/light/nd_stops'),
+                'wanted' => new Term(new Message('sums.light.brighter'), $light->light->wantedStops($light->exposureValues[$n]), 'stops'),
             ],
-            new Term($light->errors[$n] < 0.0 ? 'too dark where below zero' : 'too bright', $light->errors[$n], 'stops'),
-            'Exposure value',
-            'EV = log2(N² / t) at ISO 100; the light by Evrent’s model of sun, moon and sky, or as metered',
-            new Term('is let pass', $shot->plan->thresholds->lightStops, 'stops'),
+            new Term($light->errors[$n] < 0.0 ? new Message('sums.light.dark') : new Message('sums.light.bright'), $light->errors[$n], 'stops'),
+            new Message('sums.light.ev'),
+            new Message('sums.light.ev_source'),
+            new Term(new Message('sums.light.allowed'), $shot->plan->thresholds->lightStops, 'stops'),
         );
     }
 
@@ -59,12 +60,12 @@ final class LightSums
 
         return $over <= 0.0 ? null : new Sum(
             'nd',
-            'Filter that takes the brightest photo down',
+            new Message('sums.light.filter'),
             '{over} × log10(2)',
-            ['over' => new Term('over', $over, 'stops')],
-            new Term('density', NeutralDensity::density($over)),
-            'Density of a filter',
-            'log10 of how many times it darkens; a stop is twice',
+            ['over' => new Term(new Message('sums.term.over'), $over, 'stops')],
+            new Term(new Message('sums.term.density'), NeutralDensity::density($over)),
+            new Message('sums.light.density'),
+            new Message('sums.light.density_source'),
         );
     }
 }

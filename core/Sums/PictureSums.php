@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Optics\Focus;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Optics\Picture;
@@ -38,18 +39,18 @@ final class PictureSums
 
         return new Sum(
             'hyperfocal',
-            'Hyperfocal distance',
+            new Message('sums.picture.hyperfocal'),
             '({focal} × {focal} ÷ ({aperture} × {circle}) + {focal}) ÷ 1000',
             [
-                'focal' => $given->of('focal length', $optics->focalMillimetres, 'mm', '/optics/focal_mm'),
-                'aperture' => $given->of('f-number', $light->aperture, '', '/light/aperture'),
+                'focal' => $given->of(new Message('sums.picture.focal'), $optics->focalMillimetres, 'mm', '/optics/focal_mm'),
+                'aperture' => $given->of(new Message('sums.term.f_number'), $light->aperture, '', '/light/aperture'),
                 'circle' => $optics->circleMillimetres === null
-                    ? new Term('circle of confusion, 1/1,500 of the diagonal', $focus->circleMillimetres, 'mm')
-                    : $given->of('circle of confusion', $optics->circleMillimetres, 'mm', '/optics/circle_mm'),
+                    ? new Term(new Message('sums.picture.circle_share'), $focus->circleMillimetres, 'mm')
+                    : $given->of(new Message('sums.picture.circle'), $optics->circleMillimetres, 'mm', '/optics/circle_mm'),
             ],
-            new Term('hyperfocal distance', $focus->hyperfocalMetres, 'm'),
-            'Hyperfocal distance',
-            'geometrical optics of a thin lens: f² / (N · c) + f',
+            new Term(new Message('sums.picture.hyperfocal_result'), $focus->hyperfocalMetres, 'm'),
+            new Message('sums.picture.hyperfocal'),
+            new Message('sums.picture.thin_lens'),
         );
     }
 
@@ -63,16 +64,16 @@ final class PictureSums
 
         return new Sum(
             'crossing',
-            'Time to cross the frame at photo ' . $fastest->photo,
+            new Message('sums.picture.crossing', ['photo' => $fastest->photo]),
             '100 ÷ ({share} × {rate})',
             [
-                'share' => new Term("of the frame that the {$fastest->axis->id} carries the picture from photo to photo", 100.0 * $fastest->much, '%'),
-                'rate' => (new GivenTerms($shot->plan))->of('frame rate', $rate, 'fps', '/timing/frames_per_second'),
+                'share' => new Term(new Message('sums.picture.share', ['axis' => $fastest->axis->id]), 100.0 * $fastest->much, '%'),
+                'rate' => (new GivenTerms($shot->plan))->of(new Message('sums.picture.rate'), $rate, 'fps', '/timing/frames_per_second'),
             ],
-            new Term('to cross the frame', Picture::crossingSeconds($fastest->much, $rate), 's'),
-            'Speed on screen',
-            'panning slower than seven seconds a frame is the cinema’s rule against judder',
-            new Term('at least', $shot->plan->thresholds->crossingSeconds, 's'),
+            new Term(new Message('sums.picture.to_cross'), Picture::crossingSeconds($fastest->much, $rate), 's'),
+            new Message('sums.picture.speed'),
+            new Message('sums.picture.judder'),
+            new Term(new Message('sums.picture.least'), $shot->plan->thresholds->crossingSeconds, 's'),
         );
     }
 
@@ -84,19 +85,19 @@ final class PictureSums
 
         return new Sum(
             'star_limit',
-            'Longest exposure for stars',
+            new Message('sums.picture.stars'),
             '{constant} ÷ ({focal} × {crop})',
             [
-                'constant' => new Term('the rule’s constant', StarTrails::USUAL_CONSTANT),
-                'focal' => (new GivenTerms($shot->plan))->of('focal length', $optics->focalMillimetres, 'mm', '/optics/focal_mm'),
+                'constant' => new Term(new Message('sums.picture.constant'), StarTrails::USUAL_CONSTANT),
+                'focal' => (new GivenTerms($shot->plan))->of(new Message('sums.picture.focal'), $optics->focalMillimetres, 'mm', '/optics/focal_mm'),
                 'crop' => new Term(
-                    'crop, by the diagonal of 43.27 mm',
+                    new Message('sums.picture.crop'),
                     StarTrails::USUAL_CONSTANT / (StarTrails::byConstant($optics) * $optics->focalMillimetres),
                 ),
             ],
-            new Term('longest', StarTrails::byConstant($optics), 's'),
-            'Rule of 500',
-            'photographers’ rule of thumb, counted as on full frame',
+            new Term(new Message('sums.term.longest'), StarTrails::byConstant($optics), 's'),
+            new Message('sums.picture.rule'),
+            new Message('sums.picture.rule_source'),
         );
     }
 
@@ -111,23 +112,23 @@ final class PictureSums
 
         return new Sum(
             'star_drift',
-            'Trail of the fastest star, photo ' . ($n + 1),
+            new Message('sums.picture.trail', ['n' => $n + 1]),
             '{rate} × cos({declination}) × {exposure} × {focal} ÷ 206265 × {scale}',
             [
-                'rate' => new Term('the sky’s turn', 15.041, '″/s'),
+                'rate' => new Term(new Message('sums.picture.turn'), 15.041, '″/s'),
                 'declination' => new Term(
-                    $shot->plan->facing() === null ? 'declination, the worst of any bearing' : 'declination nearest the equator in the frame',
+                    $shot->plan->facing() === null ? new Message('sums.picture.declination_worst') : new Message('sums.picture.declination'),
                     $stars->declinations[$n] ?? 0.0,
                     '°',
                 ),
-                'exposure' => new Term('exposure', $exposure, 's'),
-                'focal' => new Term('focal length in pixels', $optics->focalPixels(), 'px'),
-                'scale' => new Term('pixels of the clip for one of the photo', $optics->outputScale()),
+                'exposure' => new Term(new Message('sums.term.exposure'), $exposure, 's'),
+                'focal' => new Term(new Message('sums.picture.focal_px'), $optics->focalPixels(), 'px'),
+                'scale' => new Term(new Message('sums.picture.px'), $optics->outputScale()),
             ],
-            new Term('of trail', $stars->clipPixels[$n] ?? 0.0, 'px'),
-            'Sidereal rate',
-            'one turn in 23 h 56 min; 206,265 seconds of arc in a radian',
-            new Term('shows', $shot->plan->thresholds->trailPixels, 'px'),
+            new Term(new Message('sums.picture.of_trail'), $stars->clipPixels[$n] ?? 0.0, 'px'),
+            new Message('sums.picture.sidereal'),
+            new Message('sums.picture.sidereal_source'),
+            new Term(new Message('sums.term.shows'), $shot->plan->thresholds->trailPixels, 'px'),
         );
     }
 }

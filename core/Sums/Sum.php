@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Text;
+
 /**
  * How a figure is worked out: its terms, what is done with them, and by which rule.
  */
@@ -21,26 +24,27 @@ final readonly class Sum
      */
     public function __construct(
         public string $key,
-        public string $title,
+        public Text|string $title,
         public string $formula,
         public array $terms,
         public Term $result,
-        public string $rule,
-        public string $reference,
+        public Text|string $rule,
+        public Text|string $reference,
         public ?Term $against = null,
     ) {
     }
 
     /** "0.06 s lag + 6 s exposure + 0.1 s delay + 0.24 s move + 1.2 s settling = 7.6 s; 7.2 s interval". */
-    public function says(): string
+    public function says(): Text|string
     {
-        $said = [];
-        foreach ($this->terms as $name => $term) {
-            $said["{{$name}}"] = $term->says();
+        $parts = [];
+        foreach (explode('{', $this->formula) as $n => $part) {
+            [$name, $rest] = $n === 0 ? ['', $part] : explode('}', $part, 2);
+            array_push($parts, ($this->terms[$name] ?? null)?->says(), $rest);
         }
-        $filled = strtr($this->formula, $said);
+        $sum = Joined::of([...$parts, ' = ', $this->result->figure()], Joined::PLAIN);
 
-        return "{$filled} = {$this->result->figure()}" . ($this->against === null ? '' : "; {$this->against->says()}");
+        return Joined::of([$sum, $this->against?->says()]);
     }
 
     /**

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Evrent\Core\Sums;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Source;
-use Evrent\Core\Words\PlainText;
 
 /**
  * One value in a sum.
@@ -20,7 +21,7 @@ final readonly class Term
      * @param ?Source $source  where that value comes from; null for what was worked out
      */
     public function __construct(
-        public string $label,
+        public Text|string $label,
         public float $value,
         public string $unit = '',
         public ?string $pointer = null,
@@ -29,22 +30,26 @@ final readonly class Term
     }
 
     /** "0.06 s shutter lag". */
-    public function says(): string
+    public function says(): Message
     {
-        return $this->figure() . " {$this->label}";
+        return new Message('sums.term.says', ['figure' => $this->figure(), 'label' => $this->label]);
     }
 
     /** "0.06 s". */
-    public function figure(): string
+    public function figure(): Quantity
     {
-        $unit = $this->unit === '' || str_starts_with($this->unit, '°') ? $this->unit : " {$this->unit}";
+        $decimals = abs($this->value) < 10.0 ? 4 : 2;
 
-        return PlainText::rounded($this->value, abs($this->value) < 10.0 ? 4 : 2) . $unit;
+        return match ($this->unit) {
+            '' => Quantity::rounded($this->value, $decimals),
+            'stops' => Quantity::counted($this->value, 'stop', $decimals),
+            default => Quantity::withUnit($this->value, $this->unit, $decimals),
+        };
     }
 
     /** "typed", "assumed", "worked out". */
-    public function rests(): Message|string
+    public function rests(): Message
     {
-        return $this->source?->label() ?? 'worked out';
+        return $this->source?->label() ?? new Message('sums.term.calculated');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sums;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Shot\Shot;
 
 /**
@@ -11,9 +12,6 @@ use Evrent\Core\Shot\Shot;
  */
 final class TimingSums
 {
-    private const CYCLE = 'Cycle of one photo';
-    private const CYCLE_REFERENCE = 'Evrent’s timing model: the rig moves once the shutter has closed, and stands still before it opens again';
-
     /**
      * @return list<Sum>
      */
@@ -28,20 +26,20 @@ final class TimingSums
         $timing = $shot->plan->timing;
         $held = $shot->plan->heldPhotos();
         $terms = [
-            'head' => $given->of('before', $timing->headPhotos, '', '/timing/head_photos'),
-            'way' => $given->of('on the way', $timing->photos, '', '/timing/photos'),
-            ...($held === 0 ? [] : ['held' => new Term('held at keyframes', $held)]),
-            'tail' => $given->of('after', $timing->tailPhotos, '', '/timing/tail_photos'),
+            'head' => $given->of(new Message('sums.term.before'), $timing->headPhotos, '', '/timing/head_photos'),
+            'way' => $given->of(new Message('sums.timing.during'), $timing->photos, '', '/timing/photos'),
+            ...($held === 0 ? [] : ['held' => new Term(new Message('sums.timing.held'), $held)]),
+            'tail' => $given->of(new Message('sums.term.after'), $timing->tailPhotos, '', '/timing/tail_photos'),
         ];
 
         return new Sum(
             'photos',
-            'Photos',
+            new Message('sums.timing.photos'),
             implode(' + ', array_map(static fn (string $name): string => "{{$name}}", array_keys($terms))),
             $terms,
-            new Term('photos', $shot->plan->photosTotal()),
-            'Count',
-            'what stands before, on and after the move is taken too',
+            new Term(new Message('sums.term.photos'), $shot->plan->photosTotal()),
+            new Message('sums.timing.count'),
+            new Message('sums.timing.count_source'),
         );
     }
 
@@ -49,15 +47,15 @@ final class TimingSums
     {
         return new Sum(
             'clip',
-            'Clip',
+            new Message('sums.timing.clip'),
             '{photos} ÷ {rate}',
             [
-                'photos' => new Term('photos', $shot->plan->photosTotal()),
-                'rate' => (new GivenTerms($shot->plan))->of('frame rate', $shot->plan->timing->framesPerSecond, 'fps', '/timing/frames_per_second'),
+                'photos' => new Term(new Message('sums.term.photos'), $shot->plan->photosTotal()),
+                'rate' => (new GivenTerms($shot->plan))->of(new Message('sums.timing.rate'), $shot->plan->timing->framesPerSecond, 'fps', '/timing/frames_per_second'),
             ],
-            new Term('clip', $shot->schedule->summary->clipSeconds, 's'),
-            'Playback',
-            'each photo is one frame',
+            new Term(new Message('sums.term.clip'), $shot->schedule->summary->clipSeconds, 's'),
+            new Message('sums.timing.playback'),
+            new Message('sums.timing.one_frame'),
         );
     }
 
@@ -74,13 +72,13 @@ final class TimingSums
 
         return new Sum(
             'cycle',
-            'Photo ' . ($n + 1) . ', the tightest',
+            new Message('sums.timing.tightest', ['n' => $n + 1]),
             $formula,
             $terms,
-            new Term('needed', $needed, 's'),
-            self::CYCLE,
-            self::CYCLE_REFERENCE,
-            $shot->plan->timing->mode->hasClock() ? new Term('interval', $schedule->intervalSeconds[$n], 's') : null,
+            new Term(new Message('sums.term.needed'), $needed, 's'),
+            new Message('sums.timing.cycle'),
+            new Message('sums.timing.model'),
+            $shot->plan->timing->mode->hasClock() ? new Term(new Message('sums.term.interval'), $schedule->intervalSeconds[$n], 's') : null,
         );
     }
 
@@ -94,11 +92,11 @@ final class TimingSums
         $terms = self::exposed($shot, $n);
         $delay = $shot->plan->rig->postExposureDelaySeconds;
         if ($shot->plan->timing->mode->stops() && ($delay > 0.0 || $move > 0.0)) {
-            $terms['delay'] = $given->of('delay', $delay, 's', '/rig/post_exposure_delay_s');
+            $terms['delay'] = $given->of(new Message('sums.term.delay'), $delay, 's', '/rig/post_exposure_delay_s');
         }
         if ($shot->plan->timing->mode->stops() && $move > 0.0) {
-            $terms['move'] = new Term('move', $move, 's');
-            $terms['settle'] = $given->of('settling', $shot->plan->rig->settleSeconds, 's', '/rig/settle_s');
+            $terms['move'] = new Term(new Message('sums.term.move'), $move, 's');
+            $terms['settle'] = $given->of(new Message('sums.term.settling'), $shot->plan->rig->settleSeconds, 's', '/rig/settle_s');
         }
 
         return [implode(' + ', array_map(static fn (string $name): string => "{{$name}}", array_keys($terms))), $terms];
@@ -112,11 +110,11 @@ final class TimingSums
         $terms = self::exposed($shot, $n);
         $camera = $shot->plan->camera;
         if ($camera->longExposureNoiseReduction) {
-            $terms['dark'] = new Term('dark exposure', $shot->schedule->exposureSeconds[$n], 's');
+            $terms['dark'] = new Term(new Message('sums.timing.dark'), $shot->schedule->exposureSeconds[$n], 's');
         }
         $rest = $needed - array_sum(array_map(static fn (Term $term): float => $term->value, $terms));
         if ($rest > 1e-9) {
-            $terms['wait'] = new Term('until the camera is set and its buffer has room', $rest, 's');
+            $terms['wait'] = new Term(new Message('sums.timing.ready'), $rest, 's');
         }
 
         return [implode(' + ', array_map(static fn (string $name): string => "{{$name}}", array_keys($terms))), $terms];
@@ -131,10 +129,10 @@ final class TimingSums
         $isConstant = $shot->plan->timing->exposure->isConstant();
 
         return [
-            'lag' => $given->of('lag', $shot->plan->camera->shutterLagSeconds, 's', '/camera/shutter_lag_s'),
+            'lag' => $given->of(new Message('sums.term.lag'), $shot->plan->camera->shutterLagSeconds, 's', '/camera/shutter_lag_s'),
             'exposure' => $isConstant
-                ? $given->of('exposure', $shot->schedule->exposureSeconds[$n], 's', '/timing/exposure_s')
-                : new Term('exposure', $shot->schedule->exposureSeconds[$n], 's'),
+                ? $given->of(new Message('sums.term.exposure'), $shot->schedule->exposureSeconds[$n], 's', '/timing/exposure_s')
+                : new Term(new Message('sums.term.exposure'), $shot->schedule->exposureSeconds[$n], 's'),
         ];
     }
 
@@ -148,12 +146,12 @@ final class TimingSums
 
         return new Sum(
             'blur',
-            'Blur share of photo ' . ($n + 1),
+            new Message('sums.timing.blur', ['n' => $n + 1]),
             '100 × {exposure} ÷ {interval}',
-            ['exposure' => self::exposed($shot, $n)['exposure'], 'interval' => new Term('interval', $shot->schedule->intervalSeconds[$n], 's')],
-            new Term('blur share', 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n], '%'),
-            'Share of the interval that the shutter is open',
-            'as a film camera’s shutter angle, over 360°',
+            ['exposure' => self::exposed($shot, $n)['exposure'], 'interval' => new Term(new Message('sums.term.interval'), $shot->schedule->intervalSeconds[$n], 's')],
+            new Term(new Message('sums.timing.blur_share'), 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n], '%'),
+            new Message('sums.timing.open_share'),
+            new Message('sums.timing.shutter_angle'),
         );
     }
 
@@ -167,12 +165,13 @@ final class TimingSums
 
         return new Sum(
             'drift',
-            'The camera’s timer against the rig',
+            new Message('sums.timing.drift'),
             '{time} × {slow} ÷ 1000000',
-            ['time' => new Term('shooting time', $run, 's'), 'slow' => (new GivenTerms($shot->plan))->of('slow', $ppm, 'ppm', '/trigger/drift_ppm')],
-            new Term('drift', $run * $ppm / 1e6, 's'),
-            'Drift of a clock',
-            'parts in a million of the time that has gone by',
+            ['time' => new Term(new Message('sums.timing.shooting'), $run, 's'),
+                'slow' => (new GivenTerms($shot->plan))->of(new Message('sums.term.slow'), $ppm, 'ppm', '/trigger/drift_ppm')],
+            new Term(new Message('sums.term.drift'), $run * $ppm / 1e6, 's'),
+            new Message('sums.timing.clock_drift'),
+            new Message('sums.timing.ppm'),
         );
     }
 }

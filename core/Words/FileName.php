@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Words;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Names of files as they come from cards, cameras and other people's lists: anything but a slash may be in them.
  */
 final class FileName
 {
-    public const WHY_NOT = 'its name holds characters that cannot be passed on: rename it';
+    /** Why a file is left out whose name is not plain. */
+    public static function whyNot(): Message
+    {
+        return new Message('photos.unread.name');
+    }
 
     /**
      * Whether a name or path may be written into a list of lines, such as a manifest or an edit list: it is UTF-8, and nothing in it ends a line or

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use JsonException;
 
 /**
@@ -20,11 +22,16 @@ final readonly class Answer
     }
 
     /** Why it was not done; null where it was. */
-    public function problem(): ?string
+    public function problem(): Text|string|null
     {
-        $problem = $this->fields['problem'] ?? null;
+        return $this->words('problem');
+    }
 
-        return is_string($problem) && $problem !== '' ? $problem : null;
+    public function words(string $field): Text|string|null
+    {
+        $words = $this->fields[$field] ?? null;
+
+        return $words instanceof Text || is_string($words) && $words !== '' ? $words : null;
     }
 
     /** @return array<string, float> of a field that has numbers by name, such as positions by axis id */
@@ -48,6 +55,14 @@ final readonly class Answer
             return null;
         }
 
-        return is_array($fields) ? new self($fields, substr($bytes, strlen($parts[0]) + 1)) : null;
+        if (!is_array($fields)) {
+            return null;
+        }
+        $isMessage = static fn (mixed $value): bool => is_array($value) && is_string($value['key'] ?? null);
+
+        return new self(
+            array_map(static fn (mixed $value): mixed => $isMessage($value) ? Message::of($value) : $value, $fields),
+            substr($bytes, strlen($parts[0]) + 1),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
@@ -56,7 +58,7 @@ final class CameraDaemon
     private ?float $firedAt = null;
     private bool $isOver = false;
     private ?float $goneAt = null;
-    private string $problem = '';
+    private Text|string $problem = '';
 
     /** How fast a simulated camera's world ran before. */
     private ?float $worldSpeed = null;
@@ -75,7 +77,7 @@ final class CameraDaemon
     public function begin(): void
     {
         if (!$this->camera->tells()) {
-            throw new DeviceRefused('This camera is on the trigger line alone: there is nothing to see of it from here. Look at its own screen.');
+            throw new DeviceRefused(new Message('devices.camera.cable_only'));
         }
         $this->camera->connect();
         $this->slowDown();
@@ -134,7 +136,7 @@ final class CameraDaemon
             };
         } catch (DeviceGone | DeviceRefused $failed) {
             $this->fails($failed);
-            $problem = $failed->getMessage();
+            $problem = $failed->says;
         }
 
         return new Answer([
@@ -144,13 +146,13 @@ final class CameraDaemon
         ], $picture);
     }
 
-    private function watch(Question $asked, string &$picture): ?string
+    private function watch(Question $asked, string &$picture): Text|string|null
     {
         if ($this->goneAt !== null) {
             return $this->problem;
         }
         if (!$this->isLive) {
-            return 'This camera shows no live view. Take a test photo in its place.';
+            return new Message('devices.camera.no_live_view');
         }
         $this->watchedAt = microtime(true);
         $share = static fn (?float $of): float => max(0.0, min(1.0, $of ?? 0.5));
@@ -160,25 +162,25 @@ final class CameraDaemon
         return null;
     }
 
-    private function still(string &$picture): ?string
+    private function still(string &$picture): Text|string|null
     {
         if ($this->goneAt !== null || $this->firedAt !== null) {
-            return $this->goneAt !== null ? $this->problem : 'The camera takes a photo. Press again when it is there.';
+            return $this->goneAt !== null ? $this->problem : new Message('devices.camera.taking');
         }
         if (!$this->isLive || !$this->camera instanceof ShowsLive) {
             $picture = $this->taken[$this->photos] ?? '';
 
-            return $picture === '' ? 'Take a test photo first: this camera shows no live view.' : null;
+            return $picture === '' ? new Message('devices.camera.test_first') : null;
         }
         $picture = (string) $this->camera->liveFrame(1, 0.5, 0.5);
 
-        return $picture === '' ? 'The camera sends no picture. Look at it, and press again.' : null;
+        return $picture === '' ? new Message('devices.camera.no_picture') : null;
     }
 
-    private function fire(): ?string
+    private function fire(): Text|string|null
     {
         if ($this->firedAt !== null) {
-            return 'The photo before is still being taken.';
+            return new Message('devices.camera.still_taking');
         }
         if ($this->goneAt !== null) {
             return $this->problem;
@@ -235,7 +237,7 @@ final class CameraDaemon
             $this->firedAt = null;
         } elseif ($now - (float) $this->firedAt > self::PHOTO_SECONDS) {
             $this->firedAt = null;
-            throw new DeviceRefused('The camera was fired, and no photo came. Look at its card and its drive mode.');
+            throw new DeviceRefused(new Message('devices.camera.no_photo'));
         }
     }
 
@@ -266,17 +268,17 @@ final class CameraDaemon
 
     private function fails(DeviceGone|DeviceRefused $failed): void
     {
-        $this->problem = $failed->getMessage();
+        $this->problem = $failed->says;
         $this->firedAt = null;
         if ($failed instanceof DeviceGone) {
             $this->goneAt ??= microtime(true);
         }
     }
 
-    private function release(): ?string
+    private function release(): ?Message
     {
         if ($this->firedAt !== null) {
-            return 'The camera takes a photo.';
+            return new Message('devices.camera.takes_photo');
         }
         try {
             if ($this->worldSpeed !== null && $this->goneAt === null) {

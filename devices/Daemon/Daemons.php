@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Links\DeviceAddress;
 
 /**
@@ -93,7 +94,7 @@ final readonly class Daemons
     {
         return $this->ask($key, ['do' => 'status'])
             ?? $this->ask(self::KEEPER, ['do' => 'open', 'key' => $key] + $opening, self::OPEN_SECONDS)
-            ?? new Answer(['problem' => 'Evrent’s device service is not running. Wait a moment, then connect again.']);
+            ?? new Answer(['problem' => new Message('devices.daemon.not_running')]);
     }
 
     /**

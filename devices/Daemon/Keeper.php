@@ -6,6 +6,8 @@ namespace Evrent\Devices\Daemon;
 
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Links\CameraLinks;
 use Evrent\Devices\Links\DeviceGone;
@@ -60,7 +62,7 @@ final class Keeper
             $this->reaching[$key]['said'] .= (string) stream_get_contents($line);
             if (feof($line)) {
                 $answer = Answer::read($this->reaching[$key]['said'])
-                    ?? new Answer(['problem' => 'The device could not be taken in hand. Evrent’s device log shows why.']);
+                    ?? new Answer(['problem' => new Message('devices.daemon.not_taken')]);
                 array_map(static fn (callable $reply) => $reply($answer), $replies);
                 fclose($line);
                 unset($this->reaching[$key]);
@@ -79,7 +81,7 @@ final class Keeper
             return new Answer([]);
         }
         if (preg_match('/^(?:rig|camera)-[0-9a-f]{12}$/D', $asked->text('key')) !== 1) {
-            return new Answer(['problem' => 'There is no such device.']);
+            return new Answer(['problem' => new Message('devices.daemon.unknown')]);
         }
         if (isset($this->reaching[$asked->text('key')])) {
             // Two windows at once: what the first gets is there for both.
@@ -91,7 +93,7 @@ final class Keeper
         $pair = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
         $process = $pair === false ? -1 : pcntl_fork();
         if ($pair === false || $process < 0) {
-            return new Answer(['problem' => 'This machine has no room for another process. Close something, then connect again.']);
+            return new Answer(['problem' => new Message('devices.daemon.no_process')]);
         }
         if ($process === 0) {
             fclose($pair[0]);
@@ -115,7 +117,7 @@ final class Keeper
             $this->say($line, $daemon->answer(['do' => 'status']));
             $daemon->run();
         } catch (DeviceGone | DeviceRefused $failed) {
-            $this->say($line, new Answer(['problem' => $failed->getMessage()]));
+            $this->say($line, new Answer(['problem' => $failed->says]));
         } catch (InvalidInput $invalid) {
             $this->say($line, new Answer(['problem' => Words::say($invalid->problems[0]->message)]));
         }
@@ -166,7 +168,7 @@ final class Keeper
             }
         }
         $which = $rig === null ? 'camera' : 'rig';
-        throw new DeviceRefused("This {$which} is in use: a take, a check or another program has it. End that first.");
+        throw new DeviceRefused(new Message("devices.daemon.{$which}_in_use"));
     }
 
     /**

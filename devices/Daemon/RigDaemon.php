@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\DeviceGone;
@@ -22,7 +24,6 @@ use Evrent\Devices\Running\HandOnRig;
  */
 final class RigDaemon
 {
-    private const OTHERS = 'Another window has this rig, and it may move. Wait until it lets go.';
     private const TICK_SECONDS = 0.04;
     private const LOOK_SECONDS = 0.1;
     private const REST_LOOK_SECONDS = 1.0;
@@ -44,7 +45,7 @@ final class RigDaemon
     private readonly RigMotions $motions;
 
     private float $askedAt;
-    private string $problem = '';
+    private Text|string $problem = '';
 
     private bool $isHalting = false;
 
@@ -67,7 +68,7 @@ final class RigDaemon
         $this->hand = new HandOnRig($rig, $plan->rig, $this->meanwhile(...));
         $this->holder = new Holder();
         $this->watch = new RigWatch($rig, $this->hand);
-        $way = Schedule::of($plan)->moves->way($plan->rig->axes) ?? throw new DeviceRefused('This plan has no axis to drive: choose a rig in Frame.');
+        $way = Schedule::of($plan)->moves->way($plan->rig->axes) ?? throw new DeviceRefused(new Message('devices.rig.no_axis'));
         $this->motions = new RigMotions($rig, $this->hand, $this->watch, $way, $daemons, $this->meanwhile(...));
         $this->askedAt = microtime(true);
     }
@@ -112,13 +113,13 @@ final class RigDaemon
             $problem = match ($asked->text('do')) {
                 'stop' => $this->stop(),
                 'leave' => $this->leave($asked),
-                'release' => $this->holder->isOthers($asked->text('who'), $now) ? self::OTHERS : $this->release(),
+                'release' => $this->holder->isOthers($asked->text('who'), $now) ? new Message('devices.rig.other_window') : $this->release(),
                 'status', '' => null,
                 default => $this->whyNot($asked, $now) ?? $this->begins($asked),
             };
         } catch (DeviceGone | DeviceRefused $failed) {
             $this->fails($failed);
-            $problem = $failed->getMessage();
+            $problem = $failed->says;
         }
 
         return new Answer(['problem' => $problem ?? ''] + $this->status($now));
@@ -140,12 +141,12 @@ final class RigDaemon
     }
 
     /** Why this window may not drive it now; null where it may. */
-    private function whyNot(Question $asked, float $now): ?string
+    private function whyNot(Question $asked, float $now): Text|string|null
     {
         $do = $asked->text('do');
         $isWord = in_array($do, ['steer', 'scrub'], true);
         if ($this->goneAt !== null) {
-            return 'The rig does not answer. Look at its power and its cable, then connect again.';
+            return new Message('devices.rig.not_responding');
         }
         if ($this->isHalting) {
             // Whoever holds on while it brakes has to let go, and whoever lets go has.
@@ -153,22 +154,22 @@ final class RigDaemon
                 $this->wasStopped = $this->hears($asked, $now);
             }
 
-            return $isWord ? '' : 'It is stopping. Press again when it stands.';
+            return $isWord ? '' : new Message('devices.rig.stopping');
         }
         if ($isWord && !$this->isNews($asked, $now)) {
             return '';
         }
         if (!$this->holder->take($asked->text('who'), $now)) {
-            return self::OTHERS;
+            return new Message('devices.rig.other_window');
         }
         if ($isWord && $this->isStillHeld($asked, $now)) {
-            return 'It was stopped. Let go, then press again.';
+            return new Message('devices.rig.was_stopped');
         }
         if ($do !== 'home' && $this->watch->stands?->knowsItsPlace() !== true) {
-            return HandOnRig::HOME_FIRST;
+            return new Message('devices.rig.home_first');
         }
 
-        return $this->motions->isUnderWay() && !$isWord ? 'It is still under way. Press Stop, or wait until it stands.' : null;
+        return $this->motions->isUnderWay() && !$isWord ? new Message('devices.rig.under_way') : null;
     }
 
     private function isNews(Question $asked, float $now): bool
@@ -193,7 +194,7 @@ final class RigDaemon
         return $this->isHeld = $asked->text('do') === 'scrub' || $asked->byAxis('shares') !== [];
     }
 
-    private function begins(Question $asked): ?string
+    private function begins(Question $asked): Text|string|null
     {
         $this->problem = '';
 
@@ -280,7 +281,7 @@ final class RigDaemon
 
     private function fails(DeviceGone|DeviceRefused $failed): void
     {
-        $this->problem = $failed->getMessage();
+        $this->problem = $failed->says;
         $this->motions->forget();
         if ($failed instanceof DeviceGone) {
             $this->goneAt ??= microtime(true);
@@ -305,10 +306,10 @@ final class RigDaemon
     }
 
     /** Lets go of the rig for whoever needs it next; not while it moves. */
-    private function release(): ?string
+    private function release(): ?Message
     {
         if ($this->motions->isBusy() || $this->isHalting) {
-            return 'The rig moves.';
+            return new Message('devices.rig.moves');
         }
         try {
             if ($this->goneAt === null) {

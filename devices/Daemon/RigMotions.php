@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\JogStream;
 use Evrent\Core\Motion\TimedPass;
 use Evrent\Core\Motion\Way;
@@ -11,7 +14,6 @@ use Evrent\Core\Motion\WayStream;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Running\HandOnRig;
-use Evrent\Words\Words;
 
 /**
  * What a rig in hand does: one thing at a time. Whoever may drive it, and what stops it, is its daemon's.
@@ -105,7 +107,7 @@ final class RigMotions
     }
 
     /** Sets about what a window wants, and says why not where it cannot. */
-    public function take(Question $asked): ?string
+    public function take(Question $asked): Text|string|null
     {
         $do = $asked->text('do');
         if ($do === 'steer') {
@@ -117,7 +119,7 @@ final class RigMotions
             return $this->drag((int) $asked->number('photo'));
         }
         if ($this->jog !== null || $this->along !== null) {
-            return 'It still moves. Press again when it stands.';
+            return new Message('devices.rig.still_moves');
         }
 
         return match ($do) {
@@ -125,35 +127,37 @@ final class RigMotions
             'drive' => $this->drive($asked),
             'step' => $this->step($asked),
             'pass' => $this->pass($asked),
-            default => 'There is nothing of that name to do.',
+            default => new Message('devices.rig.unknown_command'),
         };
     }
 
-    private function drive(Question $asked): ?string
+    private function drive(Question $asked): Text|string|null
     {
         $photo = $asked->number('photo');
         if ($photo !== null && ($photo < 1 || $photo > $this->way->end + 1)) {
-            return sprintf('Give a photo from 1 to %d.', $this->way->end + 1);
+            return new Message('devices.rig.photo', ['end' => $this->way->end + 1]);
         }
         $positions = $photo === null ? $asked->byAxis('positions') : $this->way->at($photo - 1.0);
         foreach ($positions as $id => $position) {
             $axis = $this->hand->axes()[$id] ?? null;
             if ($axis === null || !$axis->holds($position)) {
-                return $axis === null ? "This rig has no axis {$id}." : Words::say($axis->travelProblem()) . ' Nothing moved.';
+                return $axis === null
+                    ? new Message('devices.rig.no_such_axis', ['id' => $id])
+                    : Joined::of([$axis->travelProblem(), new Message('devices.rig.nothing_moved')], Joined::SENTENCES);
             }
         }
 
-        return $positions === [] ? 'Say where to.' : $this->does('drives', fn () => $this->hand->driveTo($positions));
+        return $positions === [] ? new Message('devices.rig.where') : $this->does('drives', fn () => $this->hand->driveTo($positions));
     }
 
-    private function step(Question $asked): ?string
+    private function step(Question $asked): ?Message
     {
         $id = $asked->text('axis');
         $count = (int) $asked->number('count');
 
         return isset($this->hand->axes()[$id]) && $count !== 0 && abs($count) <= 1_000
             ? $this->does('steps', fn () => $this->hand->step([$id => $count]))
-            : 'Say which axis, and by how many motor steps.';
+            : new Message('devices.rig.steps');
     }
 
     /**
@@ -172,10 +176,10 @@ final class RigMotions
         }
     }
 
-    private function drag(int $photo): ?string
+    private function drag(int $photo): Text|string|null
     {
         if ($photo < 1 || $photo > $this->way->end + 1) {
-            return sprintf('Give a photo from 1 to %d.', $this->way->end + 1);
+            return new Message('devices.rig.photo', ['end' => $this->way->end + 1]);
         }
         if ($this->jog !== null || $this->job !== null) {
             return '';
@@ -193,23 +197,23 @@ final class RigMotions
         return null;
     }
 
-    private function pass(Question $asked): ?string
+    private function pass(Question $asked): ?Message
     {
         $last = $this->way->end;
         $from = ($asked->number('from') ?? 1.0) - 1.0;
         $to = ($asked->number('to') ?? $last + 1.0) - 1.0;
         $seconds = $asked->number('seconds');
         if ($from < 0.0 || $to < 0.0 || $from > $last || $to > $last || $from === $to) {
-            return sprintf('Give two photos from 1 to %d.', $last + 1);
+            return new Message('devices.rig.two_photos', ['last' => $last + 1]);
         }
         if ($seconds === null || $seconds <= 0.0 || $seconds > 86_400.0) {
-            return 'Say in how many seconds, up to a day.';
+            return new Message('devices.rig.seconds');
         }
         $loops = $asked->is('loops');
         $legs = (int) $asked->number('legs');
         if ($legs > 0) {
             return $legs > self::MOST_LEGS
-                ? 'That is too many photos.'
+                ? new Message('devices.rig.too_many')
                 : $this->does('tests', fn () => $this->test($from, $to, $seconds, $legs, $asked->text('camera')));
         }
 
@@ -255,16 +259,16 @@ final class RigMotions
         for ($until = microtime(true) + self::SETTLE_SECONDS; microtime(true) < $until;) {
             ($this->meanwhile)(self::TICK_SECONDS);
         }
-        $answer = $this->daemons->ask($camera, ['do' => 'fire']) ?? new Answer(['problem' => 'The camera is not in hand any more.']);
+        $answer = $this->daemons->ask($camera, ['do' => 'fire']) ?? new Answer(['problem' => new Message('devices.rig.no_camera')]);
         while ($answer->problem() === null) {
             ($this->meanwhile)(self::TICK_SECONDS);
-            $answer = $this->daemons->ask($camera, ['do' => 'status']) ?? new Answer(['problem' => 'The camera is not in hand any more.']);
+            $answer = $this->daemons->ask($camera, ['do' => 'status']) ?? new Answer(['problem' => new Message('devices.rig.no_camera')]);
             if (($answer->fields['waits'] ?? false) !== true) {
                 break;
             }
         }
-        $problem = $answer->problem() ?? ($answer->fields['trouble'] ?? '');
-        if (is_string($problem) && $problem !== '') {
+        $problem = $answer->problem() ?? $answer->words('trouble');
+        if ($problem !== null) {
             throw new DeviceRefused($problem);
         }
 

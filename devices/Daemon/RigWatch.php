@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Daemon;
 
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
 use Evrent\Devices\Links\RigStatus;
@@ -39,18 +40,17 @@ final class RigWatch
             return;
         }
         if (!$this->stands->knowsItsPlace()) {
-            throw new DeviceRefused('The rig ran into a switch, and does not know where it stands any more. Look what is in its way, then home it.');
+            throw new DeviceRefused(new Message('devices.rig.switch'));
         }
         foreach ($this->stands->steps as $id => $steps) {
             $axis = $this->hand->axes()[$id] ?? null;
             $off = $axis === null ? 0.0 : abs($steps / $axis->stepsPerUnit - ($this->stands->positions[$id] ?? $steps / $axis->stepsPerUnit));
             if ($axis !== null && $off > $axis->backlash + self::OFF) {
                 $this->rig->hold();
-                throw new DeviceRefused(sprintf(
-                    'The %s did not follow its motor, by %s. All is stopped. Look what holds it, then home the rig.',
-                    $id,
-                    PlainText::withUnit(PlainText::rounded($off), $axis->kind->unit()),
-                ));
+                throw new DeviceRefused(new Message('devices.rig.not_following', [
+                    'id' => $axis->label(),
+                    'off' => Quantity::withUnit($off, $axis->kind->unit()),
+                ]));
             }
         }
     }

@@ -6,11 +6,13 @@ namespace Evrent\Devices\Files;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use Sabre\VObject\Component\VCalendar;
 
 /**
@@ -33,7 +35,7 @@ final class ShotCalendar
         $plan = $schedule->plan;
         $begins = $plan->firstTrigger();
         if ($begins === null) {
-            throw new InvalidInput([new Problem('/start', 'A calendar needs a day and a time: say where and when the shot begins.')]);
+            throw new InvalidInput([new Problem('/start', new Message('devices.calendar.no_time'))]);
         }
         $arrives = self::date($begins->plusSeconds(-self::MINUTE * $setupMinutes));
         $leaves = self::date($begins->plusSeconds($schedule->summary->runSeconds + self::MINUTE * $teardownMinutes));
@@ -44,16 +46,16 @@ final class ShotCalendar
             'SUMMARY' => $plan->title,
             'DTSTART' => $arrives,
             'DTEND' => $leaves,
-            'DESCRIPTION' => sprintf(
-                '%s in %s. Local rules, tide and weather come before this plan.',
-                PlainText::photos($schedule->photosTotal()),
-                PlainText::duration($schedule->summary->runSeconds),
+            'DESCRIPTION' => Words::of(
+                'devices.calendar.description',
+                photos: Quantity::photos($schedule->photosTotal()),
+                runSeconds: Quantity::duration($schedule->summary->runSeconds),
             ),
         ]);
         if ($plan->site !== null) {
             $event->add('GEO', [$plan->site->latitude, $plan->site->longitude]);
         }
-        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Start {$plan->title}"]);
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => Words::of('devices.calendar.start', title: $plan->title)]);
         $alarm->add($calendar->createProperty('TRIGGER', self::date($begins), ['VALUE' => 'DATE-TIME']));
         $event->add($alarm);
         $calendar->add($event);

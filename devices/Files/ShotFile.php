@@ -14,6 +14,7 @@ use Evrent\Core\Export\Otio;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Format\ScheduleCsv;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 use Evrent\Devices\Protocol\Gcode\PassProgram;
 use Evrent\Devices\Protocol\Gcode\ShotProgram;
@@ -38,38 +39,38 @@ enum ShotFile: string implements Labelled
     case Schedule = 'schedule';
     case Clip = 'clip';
 
-    public function label(): string
+    public function label(): Message
     {
         return match ($this) {
-            self::Ffconcat => 'List for ffmpeg',
-            self::Otio => 'OpenTimelineIO',
-            self::Cmx3600 => 'Edit list, CMX 3600',
-            self::Gltf => 'Camera in 3-D, glTF 2.0',
-            self::Csv => 'Camera’s path, table',
-            self::Gcode => 'Program for the rig',
-            self::Pass => 'Program for a pass in real time',
-            self::Calendar => 'Calendar',
-            self::Plan => 'Plan',
-            self::Schedule => 'Schedule, a line for each photo',
-            self::Clip => 'List of the clip',
+            self::Ffconcat => new Message('devices.file.ffmpeg'),
+            self::Otio => new Message('devices.file.otio'),
+            self::Cmx3600 => new Message('devices.file.edl'),
+            self::Gltf => new Message('devices.file.gltf'),
+            self::Csv => new Message('devices.file.path'),
+            self::Gcode => new Message('devices.file.gcode'),
+            self::Pass => new Message('devices.file.pass'),
+            self::Calendar => new Message('devices.file.calendar'),
+            self::Plan => new Message('devices.file.plan'),
+            self::Schedule => new Message('devices.file.schedule'),
+            self::Clip => new Message('devices.file.clip'),
         };
     }
 
     /** What it is taken to. */
-    public function isFor(): string
+    public function isFor(): Message
     {
         return match ($this) {
-            self::Ffconcat => 'a photo for each frame, with its time',
-            self::Otio => 'editing programs: clip, holes, speeds, markers for keyframes and for what is missing',
-            self::Cmx3600 => 'older editing programs',
-            self::Gltf => '3-D work: where the camera stands and looks, in the clip’s time and in real seconds',
-            self::Csv => 'the same as a table, with the focal length',
-            self::Gcode => 'any controller that has the words. It moves the rig by itself: hands off before it begins',
-            self::Pass => 'the same move filmed in real time. It moves the rig by itself: hands off before it begins',
-            self::Calendar => 'calendars, with an alarm at the start',
-            self::Plan => 'Evrent elsewhere, as it is kept here',
-            self::Schedule => 'spreadsheets',
-            self::Clip => 'Evrent elsewhere, and bin/evrent export',
+            self::Ffconcat => new Message('devices.file.ffmpeg_for'),
+            self::Otio => new Message('devices.file.otio_for'),
+            self::Cmx3600 => new Message('devices.file.edl_for'),
+            self::Gltf => new Message('devices.file.gltf_for'),
+            self::Csv => new Message('devices.file.path_for'),
+            self::Gcode => new Message('devices.file.gcode_for'),
+            self::Pass => new Message('devices.file.pass_for'),
+            self::Calendar => new Message('devices.file.calendar_for'),
+            self::Plan => new Message('devices.file.plan_for'),
+            self::Schedule => new Message('devices.file.schedule_for'),
+            self::Clip => new Message('devices.file.clip_for'),
         };
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Film;
 
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Processes\Child;
 use Evrent\Devices\Processes\ChildLimits;
+use Evrent\Devices\Processes\NoRoom;
 use RuntimeException;
 
 /**
@@ -30,7 +33,7 @@ final class Ffmpeg
      * @return bool whether it went to its end; false where it was not to go on
      *
      * @throws Interrupted      when somebody ended it from outside
-     * @throws RuntimeException in words, when it failed
+     * @throws Failure in words, when it failed
      */
     public static function run(array $arguments, string $folder, ?callable $goesOn = null, ?float $seconds = null): bool
     {
@@ -47,7 +50,7 @@ final class Ffmpeg
             }
             if (microtime(true) - $grewAt > self::STILL_SECONDS) {
                 $child->stop();
-                throw new RuntimeException('ffmpeg stood still, and was stopped.');
+                throw new Failure(new Message('devices.film.stood_still'));
             }
             if ($goesOn !== null && !$goesOn($done)) {
                 $child->stop();
@@ -58,10 +61,10 @@ final class Ffmpeg
         }
         $errors = trim($child->errors());
         if ($child->wasKilled() || str_contains($errors, 'received signal')) {
-            throw new Interrupted('ffmpeg was ended from outside.');
+            throw new Interrupted(new Message('devices.film.ended'));
         }
         if ($child->exitCode() !== 0) {
-            throw new RuntimeException(self::inWords($errors));
+            throw self::failure($errors);
         }
 
         return true;
@@ -79,13 +82,13 @@ final class Ffmpeg
         return ['-protocol_whitelist', 'file', '-f', 'image2', '-pattern_type', 'none', '-i', "file:{$name}"];
     }
 
-    private static function inWords(string $errors): string
+    private static function failure(string $errors): Failure
     {
         if (str_contains($errors, 'No space left')) {
-            return 'The disk is full: make room on it, and make the clip again.';
+            return new NoRoom(new Message('devices.film.disk_full'));
         }
         $lines = explode("\n", $errors);
 
-        return 'ffmpeg stopped: ' . mb_substr((string) preg_replace('/^\[[^]]*\]\s*/', '', $lines[0]), 0, 300);
+        return new Failure(new Message('devices.film.failed', ['x' => mb_substr((string) preg_replace('/^\[[^]]*\]\s*/', '', $lines[0]), 0, 300)]));
     }
 }

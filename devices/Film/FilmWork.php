@@ -7,8 +7,12 @@ namespace Evrent\Devices\Film;
 use Evrent\Core\Clip\Frame;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Film;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Devices\Processes\NoRoom;
 use FilesystemIterator;
 use RuntimeException;
 
@@ -60,7 +64,7 @@ final class FilmWork
             $path = $this->paths[$number];
             $size = self::sizeOf($path);
             if ($size === null) {
-                throw self::wrong(sprintf('Photo %d cannot be read: %s. Mark it as spoilt, or put it back.', $number, basename($path)));
+                throw self::wrong(new Message('devices.film.unreadable', ['number' => $number, 'path' => basename($path)]));
             }
             $sizes["{$size[0]} × {$size[1]}"][] = $number;
             $kinds[self::ENDINGS[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? ''][] = $number;
@@ -78,7 +82,7 @@ final class FilmWork
      *
      * @return ?string path of the film, in that folder; null where it was not to go on
      *
-     * @throws RuntimeException in words
+     * @throws Failure in words
      */
     public function make(Film $film, string $folder, ?callable $goesOn = null): ?string
     {
@@ -106,9 +110,11 @@ final class FilmWork
             $isMade = Ffmpeg::run($film->arguments("file:%06d.{$ending}", 'levels.txt', "file:{$output}"), $folder, $watched);
         } catch (Interrupted $ended) {
             throw $ended;
-        } catch (RuntimeException $failure) {
-            $bad = str_contains($failure->getMessage(), 'disk is full') ? null : $this->unreadable($done, $folder);
-            throw $bad === null ? $failure : new RuntimeException($bad);
+        } catch (NoRoom $full) {
+            throw $full;
+        } catch (Failure $failure) {
+            $bad = $this->unreadable($done, $folder);
+            throw $bad === null ? $failure : new Failure($bad);
         }
 
         return $isMade ? "{$folder}/{$output}" : null;
@@ -155,7 +161,7 @@ final class FilmWork
     }
 
     /** The photo that broke it: looked for where it stopped. */
-    private function unreadable(int $done, string $folder): ?string
+    private function unreadable(int $done, string $folder): ?Message
     {
         $near = array_slice($this->frames->frames, max(0, $done - 2), self::NEAR);
         $tried = [];
@@ -166,12 +172,8 @@ final class FilmWork
             $tried[$frame->photo] = true;
             try {
                 Ffmpeg::run(['-err_detect', 'explode', ...$this->input($frame->photo, 'tried', $folder), '-f', 'null', '-'], $folder);
-            } catch (RuntimeException) {
-                return sprintf(
-                    'Photo %d cannot be read to its end: %s. Mark it as spoilt, and make the clip again.',
-                    $frame->photo,
-                    basename($this->paths[$frame->photo]),
-                );
+            } catch (Failure) {
+                return new Message('devices.film.torn', ['photo' => $frame->photo, 'paths' => basename($this->paths[$frame->photo])]);
             }
         }
 
@@ -204,14 +206,9 @@ final class FilmWork
         uasort($kinds, static fn (array $a, array $b): int => count($b) <=> count($a));
         $names = array_map(strval(...), array_keys($kinds));
         $odd = $kinds[$names[1]];
-        throw self::wrong(sprintf(
-            'Photos of one clip are all alike: most are %s %s, and %s %d is %s. Mark those as spoilt that are not.',
-            $names[0],
-            $what,
-            count($odd) === 1 ? 'photo' : count($odd) . ' others, such as photo',
-            $odd[0],
-            $names[1],
-        ));
+        throw self::wrong(new Message("devices.film.odd_{$what}", [
+            'count' => count($odd), 'most' => $names[0], 'photo' => $odd[0], 'other' => $names[1],
+        ]));
     }
 
     private static function isOnItsSide(string $path): bool
@@ -222,7 +219,7 @@ final class FilmWork
         return is_int($orientation) && $orientation >= 5 && $orientation <= 8;
     }
 
-    private static function wrong(string $says): InvalidInput
+    private static function wrong(Text|string $says): InvalidInput
     {
         return new InvalidInput([new Problem('/photos', $says)]);
     }
@@ -231,7 +228,7 @@ final class FilmWork
     {
         if (!$isMade) {
             $isFull = str_contains(error_get_last()['message'] ?? '', 'No space left');
-            throw new RuntimeException($isFull ? 'The disk is full: make room on it, and make the clip again.' : 'The folder for the clip cannot be written.');
+            throw $isFull ? new NoRoom(new Message('devices.film.disk_full')) : new Failure(new Message('devices.film.folder'));
         }
     }
 }

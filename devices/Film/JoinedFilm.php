@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Film;
 
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Processes\OwnFolder;
 use RuntimeException;
 
@@ -20,7 +22,7 @@ final class JoinedFilm
      *
      * @return string whole path of the file, which is the caller's to take away
      *
-     * @throws RuntimeException in words, when it failed
+     * @throws Failure in words, when it failed
      */
     public static function of(array $films, string $ending): string
     {
@@ -30,11 +32,11 @@ final class JoinedFilm
         file_put_contents("{$own->path}/list.txt", $list);
         $made = tempnam(sys_get_temp_dir(), 'evrent-film-');
         if ($made === false) {
-            throw new RuntimeException('There is no room for the film. Make some, and try again.');
+            throw new Failure(new Message('devices.film.no_room'));
         }
         $arguments = ['-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i', 'file:list.txt', '-c', 'copy', '-y', "file:joined.{$ending}"];
         if (!Ffmpeg::run($arguments, $own->path, null, self::SECONDS) || !rename("{$own->path}/joined.{$ending}", $made)) {
-            throw new RuntimeException('The films could not be joined.');
+            throw new Failure(new Message('devices.film.not_joined'));
         }
 
         return $made;

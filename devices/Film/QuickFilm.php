@@ -7,6 +7,8 @@ namespace Evrent\Devices\Film;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Ffconcat;
 use Evrent\Core\Export\Film;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Photos\Decoder;
 use Evrent\Devices\Photos\ExifTool;
 use Evrent\Devices\Photos\SmallPicture;
@@ -65,7 +67,7 @@ final readonly class QuickFilm
      *
      * @return string path, in that folder
      *
-     * @throws RuntimeException in words
+     * @throws Failure in words
      */
     public function make(string $folder, callable $film): string
     {
@@ -87,13 +89,13 @@ final readonly class QuickFilm
             // One that keeps none shows what came before it.
             $before = $small === null ? $before : self::withoutBars($small, $shape);
             if ($before === null) {
-                throw new RuntimeException('The photos keep no small pictures of themselves: make the clip to see it.');
+                throw new Failure(new Message('devices.film.no_thumbnails'));
             }
             file_put_contents($name, $before);
         }
         $size = @getimagesize(sprintf('%s/%06d.%s', $folder, 1, $ending));
         if ($size === false) {
-            throw new RuntimeException(basename($first) . ' cannot be read.');
+            throw new Failure(new Message('devices.film.not_read', ['first' => basename($first)]));
         }
         $of = $film($size[0], $size[1], $this->frames);
         file_put_contents("{$folder}/levels.txt", $of->commands());

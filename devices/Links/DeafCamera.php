@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * A camera on a trigger line alone: nobody ever learns whether it fired.
  */
@@ -40,7 +42,7 @@ final class DeafCamera implements CameraLink
 
     public function fire(): never
     {
-        throw new DeviceRefused('A camera on a trigger line alone is fired by the rig.');
+        throw new DeviceRefused(new Message('devices.camera.fired_by_rig'));
     }
 
     public function batteryPercent(): ?int

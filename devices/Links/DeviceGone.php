@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
-use RuntimeException;
+use Evrent\Core\Messages\Failure;
 
 /**
  * A device does not answer any more. It may be there again in a moment.
  */
-class DeviceGone extends RuntimeException
+class DeviceGone extends Failure
 {
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Run\Before\RigReport;
 use Evrent\Core\Words\FileName;
@@ -77,7 +78,7 @@ final class GcodeRig implements RigLink
         if ($this->line !== null) {
             return;
         }
-        $this->line = RigLine::open($this->address) ?? throw new DeviceGone("The rig does not answer at {$this->address}.");
+        $this->line = RigLine::open($this->address) ?? throw new DeviceGone(new Message('devices.rig.no_answer', ['address' => $this->address]));
         $this->answers = $this->heard = $this->offset = [];
         $this->report = null;
         $this->isStatusAnswered = $this->owesOk = false;
@@ -87,10 +88,10 @@ final class GcodeRig implements RigLink
         try {
             $greeting = $this->greeting();
             if (str_starts_with($greeting, 'busy')) {
-                throw new DeviceGone('Another host has this rig.');
+                throw new DeviceGone(new Message('devices.rig.other_host'));
             }
             if ($this->name !== '' && !str_contains($greeting, $this->name)) {
-                throw new DeviceGone("The rig at {$this->address} is not the one that is meant.");
+                throw new DeviceGone(new Message('devices.rig.wrong_one', ['address' => $this->address]));
             }
             $this->readReport();
             $this->modes();
@@ -101,7 +102,7 @@ final class GcodeRig implements RigLink
             if (!$this->isNoRig($failed)) {
                 throw $failed;
             }
-            throw new DeviceRefused("What answers at {$this->address} is no rig that understands G-code. It said: {$this->oddly}");
+            throw new DeviceRefused(new Message('devices.rig.no_gcode', ['address' => $this->address, 'oddly' => $this->oddly]));
         }
     }
 
@@ -336,7 +337,9 @@ final class GcodeRig implements RigLink
             [$number, $why] = [$line !== '$I' && $this->isInAlarm() ? Refusal::Alarm->value : 0, null];
         }
 
-        return new DeviceRefused("The rig refused “{$line}” and said “{$answer}”" . ($why === null ? '.' : ": {$why}"), $number);
+        return new DeviceRefused(new Message($why === null ? 'devices.rig.refused' : 'devices.rig.refused_why', [
+            'line' => $line, 'answer' => $answer, 'why' => $why ?? '',
+        ]), $number);
     }
 
     /**
@@ -416,6 +419,6 @@ final class GcodeRig implements RigLink
     private function gone(): never
     {
         $this->disconnect();
-        throw new DeviceGone("The rig at {$this->address} does not answer.");
+        throw new DeviceGone(new Message('devices.rig.no_answer', ['address' => $this->address]));
     }
 }

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Links;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
@@ -73,7 +74,7 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
             ['LC_ALL' => 'C', 'TZ' => 'UTC', 'TERM' => 'dumb', 'HOME' => $this->folder->path, 'PATH' => (string) getenv('PATH')],
         );
         if ($process === false) {
-            throw new DeviceGone('gphoto2 cannot be started.');
+            throw new DeviceGone(new Message('devices.camera.no_gphoto'));
         }
         $this->process = $process;
         $this->pipes = $pipes;
@@ -164,7 +165,7 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
         $this->ask('trigger-capture');
         $why = $this->lastError();
         if ($why !== null) {
-            throw new DeviceRefused("The camera refused: {$why}");
+            throw new DeviceRefused(new Message('devices.camera.refused', ['why' => $why]));
         }
 
         return 0.0;
@@ -206,7 +207,7 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
         $this->settings->set($setting, $choice);
         $this->unlessRefused($choice->entry);
 
-        return $this->settings->isSetTo($setting) ?? throw new DeviceRefused("The camera does not say what its {$setting->words()} is.");
+        return $this->settings->isSetTo($setting) ?? throw new DeviceRefused(new Message('devices.camera.unknown_setting', ['words' => $setting->label()]));
     }
 
     public function isSetTo(BodySetting $setting): ?Choice
@@ -233,7 +234,7 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
         $why = $this->lastError();
         $frame = $this->takeFiles()[0] ?? null;
         if ($frame === null && $why !== null && preg_match('/busy/i', $why) !== 1) {
-            throw new DeviceRefused("This camera has no live view: {$why}");
+            throw new DeviceRefused(new Message('devices.camera.no_live_view_why', ['why' => $why]));
         }
 
         return $frame;
@@ -257,7 +258,7 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
     public function runAt(float $worldSpeed): void
     {
         $this->settings->runAt($worldSpeed);
-        $this->unlessRefused('its world’s speed');
+        $this->unlessRefused(new Message('devices.camera.simulated_speed'));
     }
 
     public function settable(): array
@@ -268,21 +269,21 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
     public function focusManually(): void
     {
         $this->settings->focusManually();
-        $this->unlessRefused('manual focus');
+        $this->unlessRefused(new Message('devices.camera.manual_focus'));
     }
 
     public function setClock(float $wallSeconds): void
     {
         $this->ask('set-config-value datetime=' . (int) round($wallSeconds));
-        $this->unlessRefused('the time');
+        $this->unlessRefused(new Message('devices.camera.time'));
     }
 
     /** @throws DeviceRefused */
-    private function unlessRefused(string $what): void
+    private function unlessRefused(Message|string $what): void
     {
         $why = $this->lastError();
         if ($why !== null) {
-            throw new DeviceRefused("The camera refused {$what}: {$why}");
+            throw new DeviceRefused(new Message('devices.camera.refused_what', ['what' => $what, 'why' => $why]));
         }
     }
 
@@ -402,6 +403,6 @@ final class GphotoCamera implements CameraLink, SetsBody, SetsUp, ShowsLive, Tel
     {
         $why = $this->lastError();
         $this->disconnect();
-        throw new DeviceGone('The camera does not answer' . ($why === null ? '.' : ": {$why}"));
+        throw new DeviceGone($why === null ? new Message('devices.camera.not_responding') : new Message('devices.camera.not_responding_why', ['why' => $why]));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Devices\Links;
 
 use Closure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
@@ -71,7 +72,7 @@ final class GphotoSettings
             return;
         }
         if (!$this->hasKelvin || $choice->value === null) {
-            throw new DeviceRefused("The camera does not list {$choice->entry}.");
+            throw new DeviceRefused(new Message('devices.camera.not_listed', ['entry' => $choice->entry]));
         }
         foreach ($this->lists[$name] as $kind => $at) {
             if (preg_match(self::BY_KELVIN, (string) $kind) === 1) {
@@ -152,7 +153,7 @@ final class GphotoSettings
     /** @throws DeviceRefused */
     public function focusManually(): void
     {
-        $place = $this->manualFocus($this->read('focusmode')) ?? throw new DeviceRefused('The camera lists no manual focus.');
+        $place = $this->manualFocus($this->read('focusmode')) ?? throw new DeviceRefused(new Message('devices.camera.no_manual_focus'));
         ($this->ask)("set-config-index focusmode={$place}");
     }
 

@@ -6,6 +6,7 @@ namespace Evrent\Devices\Links;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Before\Contradictions;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
@@ -89,18 +90,18 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
             $answer = $this->packet();
         } catch (BadPacket) {
             $this->disconnect();
-            throw new DeviceRefused("What answers at {$this->address} is no camera that understands PTP.");
+            throw new DeviceRefused(new Message('devices.camera.no_ptp', ['address' => $this->address]));
         }
         if ($answer->kind === Packet::INIT_FAIL) {
             $this->disconnect();
-            throw new DeviceGone('Another host has this camera.');
+            throw new DeviceGone(new Message('devices.camera.other_host'));
         }
         if ($answer->kind !== Packet::INIT_COMMAND_ACK) {
             $this->gone();
         }
         if ($this->name !== '' && !str_contains($answer->body, mb_convert_encoding($this->name, 'UTF-16LE', 'UTF-8'))) {
             $this->disconnect();
-            throw new DeviceGone("The camera at {$this->address} is not the one that is meant.");
+            throw new DeviceGone(new Message('devices.camera.wrong_one', ['address' => $this->address]));
         }
         $number = (new DatasetReader($answer->body))->u32();
         $events = $this->events = $this->open();
@@ -307,11 +308,11 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
     {
         $value = $this->offered[$setting->value][$choice->entry] ?? null;
         if ($value === null) {
-            throw new DeviceRefused("The camera does not list {$choice->entry}.");
+            throw new DeviceRefused(new Message('devices.camera.not_listed', ['entry' => $choice->entry]));
         }
         $this->write(self::property($setting), $value);
 
-        return $this->isSetTo($setting) ?? throw new DeviceRefused("The camera does not say what its {$setting->words()} is.");
+        return $this->isSetTo($setting) ?? throw new DeviceRefused(new Message('devices.camera.unknown_setting', ['words' => $setting->label()]));
     }
 
     public function isSetTo(BodySetting $setting): ?Choice
@@ -553,7 +554,7 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
             } elseif ($packet->kind === Packet::OPERATION_RESPONSE) {
                 $code = (new DatasetReader($packet->body))->u16();
                 if ($code !== Response::Ok->value && $code !== Response::SessionAlreadyOpen->value) {
-                    throw new DeviceRefused(sprintf('The camera refused (%s).', Response::tryFrom($code)->name ?? sprintf('%04x', $code)), $code);
+                    throw new DeviceRefused(new Message('devices.camera.refused_code', ['code' => Response::tryFrom($code)->name ?? sprintf('%04x', $code)]), $code);
                 }
 
                 return $data;
@@ -613,6 +614,6 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
     private function gone(): never
     {
         $this->disconnect();
-        throw new DeviceGone("The camera at {$this->address} does not answer.");
+        throw new DeviceGone(new Message('devices.camera.no_answer', ['address' => $this->address]));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Links;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Tries a device that a piece of kit says where to reach: greets it, and does the least that shows that it works.
  */
@@ -16,7 +18,7 @@ final class Trial
     /**
      * @param bool $homes whether it may move: without that, it is only asked where it stands
      *
-     * @return list<string> what came of it, in sentences
+     * @return list<Message> what came of it, in sentences
      *
      * @throws DeviceGone
      * @throws DeviceRefused
@@ -25,15 +27,15 @@ final class Trial
     {
         $rig->connect();
         try {
-            $said = ['It answers.'];
+            $said = [new Message('devices.trial.answers')];
             if ($homes) {
                 $rig->home(static fn () => null);
-                $said[] = 'It homed.';
+                $said[] = new Message('devices.trial.homed');
             }
             $status = $rig->status();
-            $said[] = $status->knowsItsPlace() ? 'It knows where it stands.' : 'It does not know where it stands: it homes before it moves.';
+            $said[] = $status->knowsItsPlace() ? new Message('devices.trial.is_homed') : new Message('devices.trial.not_homed');
             if ($status->battery !== null) {
-                $said[] = "Battery {$status->battery} %.";
+                $said[] = new Message('devices.trial.battery', ['battery' => $status->battery]);
             }
 
             return $said;
@@ -45,7 +47,7 @@ final class Trial
     /**
      * @param bool $fires whether it takes a test photo
      *
-     * @return list<string> what came of it, in sentences
+     * @return list<Message> what came of it, in sentences
      *
      * @throws DeviceGone
      * @throws DeviceRefused
@@ -53,19 +55,19 @@ final class Trial
     public static function camera(CameraLink $camera, bool $fires): array
     {
         if (!$camera->tells()) {
-            return ['A camera on the trigger line alone never answers: take a test photo through the cable, and look at its screen.'];
+            return [new Message('devices.trial.cable_only')];
         }
         $camera->connect();
         try {
-            $said = ['It answers.'];
+            $said = [new Message('devices.trial.answers')];
             $battery = $camera->batteryPercent();
             $left = $camera->photosLeft();
             array_push($said, ...array_filter([
-                $battery === null ? '' : "Battery {$battery} %.",
-                $left === null ? '' : sprintf('Room for %s photos.', number_format($left)),
-            ], static fn (string $sentence): bool => $sentence !== ''));
+                $battery === null ? null : new Message('devices.trial.battery', ['battery' => $battery]),
+                $left === null ? null : new Message('devices.trial.photos_left', ['left' => $left]),
+            ]));
             if (($camera->settings()['focus mode'] ?? '') !== '' && self::isAutofocus($camera->settings()['focus mode'])) {
-                $said[] = 'Its focus is automatic: switch it to manual.';
+                $said[] = new Message('devices.trial.autofocus');
             }
             if ($fires) {
                 $said[] = self::testPhoto($camera);
@@ -77,18 +79,18 @@ final class Trial
         }
     }
 
-    private static function testPhoto(CameraLink $camera): string
+    private static function testPhoto(CameraLink $camera): Message
     {
         $camera->newFiles();
         $camera->fire();
         for ($until = microtime(true) + self::PHOTO_SECONDS; microtime(true) < $until; usleep(self::LOOK_MICROSECONDS)) {
             $files = $camera->newFiles();
             if ($files !== []) {
-                return 'A test photo is on its card: ' . basename($files[0]) . '.';
+                return new Message('devices.trial.test_photo', ['files' => basename($files[0])]);
             }
         }
 
-        return 'It was told to take a photo, and none came.';
+        return new Message('devices.trial.no_test_photo');
     }
 
     private static function isAutofocus(string $mode): bool

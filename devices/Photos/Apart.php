@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Photos;
 
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\Waves;
 use Evrent\Devices\Processes\Child;
 use Evrent\Devices\Processes\ChildFailed;
@@ -33,7 +35,7 @@ final class Apart
      * @param float            $seconds   after which it takes no more of them: the rest is for the next time
      * @param callable(): void $meanwhile called again and again
      *
-     * @throws RuntimeException when it cannot be run
+     * @throws Failure when it cannot be run
      */
     public static function look(
         string $folder,
@@ -64,7 +66,7 @@ final class Apart
             // It broke off, and the next one is why; the second time there is nothing left to be careful about.
             $guilty = $names[$from + $looked->count];
             if (in_array($guilty, $bad, true)) {
-                throw new RuntimeException('Photos cannot be looked at: the process that decodes them does not start.');
+                throw new Failure(new Message('devices.photos.no_decoder'));
             }
             $bad[] = $guilty;
         }
@@ -153,13 +155,13 @@ final class Apart
      *
      * @return Generator<int, array<array-key, mixed>, mixed, bool> answers; at its end, whether it broke off
      *
-     * @throws RuntimeException when it cannot be run
+     * @throws Failure when it cannot be run
      */
     private static function told(string $task, array $asked, float $until, ?callable $meanwhile = null): Generator
     {
         $php = (new PhpExecutableFinder())->find(false);
         if ($php === false) {
-            throw new RuntimeException('PHP’s command is not there: photos cannot be looked at.');
+            throw new Failure(new Message('devices.photos.no_php'));
         }
         $own = new OwnFolder();
         // Nothing of this machine's PHP but what decodes: it starts sooner, and there is less of it.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Photos;
 
+use Evrent\Core\Messages\Message;
 use GdImage;
 
 /**
@@ -29,20 +30,20 @@ final class Decoder
         return $image === false ? null : $image;
     }
 
-    /** @return ?string why a photo is not looked at, by what its head says; null where nothing speaks against it */
-    public static function whyNot(string $path, int $mostMegapixels = self::MOST_MEGAPIXELS): ?string
+    /** @return ?Message why a photo is not looked at, by what its head says; null where nothing speaks against it */
+    public static function whyNot(string $path, int $mostMegapixels = self::MOST_MEGAPIXELS): ?Message
     {
         if (!is_file($path)) {
-            return 'it is not there any more';
+            return new Message('devices.photos.gone');
         }
         if (!is_readable($path)) {
-            return 'no permission';
+            return new Message('devices.photos.forbidden');
         }
         $size = @getimagesize($path);
         if ($size === false || $size[0] * $size[1] <= $mostMegapixels * 1_000_000) {
             return null;
         }
 
-        return sprintf('it is %s × %s pixels, over the limit of %d megapixels', number_format($size[0]), number_format($size[1]), $mostMegapixels);
+        return new Message('devices.photos.too_large', ['size' => $size[0], 'size2' => $size[1], 'mostMegapixels' => $mostMegapixels]);
     }
 }

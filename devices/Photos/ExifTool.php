@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Photos;
 
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\FileName;
 use Evrent\Devices\Processes\Child;
 use Evrent\Devices\Processes\ChildFailed;
@@ -51,7 +53,7 @@ final class ExifTool
      *
      * @param list<string> $files paths from the folder on
      *
-     * @throws RuntimeException when it cannot be run
+     * @throws Failure when it cannot be run
      */
     public static function begin(string $folder, array $files): self
     {
@@ -80,7 +82,7 @@ final class ExifTool
      *
      * @return string JSON lists, a line each, of objects for the files that are still there and can be read
      *
-     * @throws RuntimeException when it cannot be run
+     * @throws Failure when it cannot be run
      */
     public function told(array $of): string
     {
@@ -105,14 +107,14 @@ final class ExifTool
     /**
      * @param list<string> $of files
      *
-     * @return array<string, string> why it told nothing of one, by path
+     * @return array<string, Message> why it told nothing of one, by path
      */
     public function left(array $of): array
     {
         $left = [];
         foreach ($of as $file) {
             if (!isset($this->told[$file])) {
-                $left[$file] = in_array($file, $this->left, true) ? 'exiftool broke off over it' : 'it cannot be read';
+                $left[$file] = in_array($file, $this->left, true) ? new Message('devices.photos.exif_failed') : new Message('devices.photos.unreadable');
             }
         }
 
@@ -210,7 +212,7 @@ final class ExifTool
      *
      * @return array{Child, OwnFolder, list<string>}
      *
-     * @throws RuntimeException
+     * @throws Failure
      */
     private static function over(string $folder, array $files, array $options, int $mostBytes = 64_000_000): array
     {
@@ -232,20 +234,20 @@ final class ExifTool
      * @return list<non-empty-array<array-key, mixed>&array{SourceFile: string}> with the names that the files have
      *
      * @throws ChildFailed      when it broke off
-     * @throws RuntimeException when it cannot be run
+     * @throws Failure when it cannot be run
      */
     private static function objects(Child $child, OwnFolder $own): array
     {
         if (in_array($child->exitCode(), self::NOT_THERE, true)) {
-            throw new RuntimeException('exiftool cannot be run: ' . mb_substr(trim($child->errors()), 0, 300));
+            throw new Failure(new Message('devices.photos.no_exiftool', ['errors' => mb_substr(trim($child->errors()), 0, 300)]));
         }
         $told = trim($child->output());
         if ($told === '' && $child->exitCode() > 1 || $child->wasKilled()) {
-            throw new ChildFailed('exiftool broke off: ' . mb_substr(trim($child->errors()), 0, 300));
+            throw new ChildFailed(new Message('devices.photos.exiftool_failed', ['errors' => mb_substr(trim($child->errors()), 0, 300)]));
         }
         $read = json_decode($told === '' ? '[]' : $told, true, self::DEEPEST, JSON_INVALID_UTF8_SUBSTITUTE | JSON_BIGINT_AS_STRING);
         if (!is_array($read)) {
-            throw new ChildFailed('exiftool broke off half-way.');
+            throw new ChildFailed(new Message('devices.photos.exiftool_half'));
         }
         $objects = [];
         foreach ($read as $object) {

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Photos;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\Waves;
 use Generator;
 
 /**
  * Small pictures of photos one after another: how bright each is, and how its picture lies against that of the one before.
  *
- * @phpstan-type Look array{name: string, luma?: float, shift?: array{float, float}, torn?: true, why?: string}
+ * @phpstan-type Look array{name: string, luma?: float, shift?: array{float, float}, torn?: true, why?: Message}
  */
 final class LookedAt
 {
@@ -23,7 +24,7 @@ final class LookedAt
     /** @var array<string, true> files whose end is not there, by path */
     public array $torn = [];
 
-    /** @var array<string, string> why a file was not looked at, by path */
+    /** @var array<string, Message> why a file was not looked at, by path */
     public array $unread = [];
 
     /** How many were looked at, of those that were asked for. */
@@ -50,7 +51,7 @@ final class LookedAt
         foreach ($some as $n => $name) {
             $isAsked = $n > 0 || $from === 0;
             $path = "{$folder}/{$name}";
-            $why = in_array($name, $but, true) ? 'it cannot be decoded' : Decoder::whyNot($path, $mostMegapixels);
+            $why = in_array($name, $but, true) ? new Message('devices.photos.undecoded') : Decoder::whyNot($path, $mostMegapixels);
             $small = $why === null ? SmallPicture::quick($path) ?? $kept[$name] ?? null : null;
             $seen = $small === null ? null : SeenPicture::of($waves, $small);
             $shift = $seen?->outline === null ? null : $last?->shiftTo($seen->outline);
@@ -70,8 +71,8 @@ final class LookedAt
     {
         $name = is_string($look['name'] ?? null) ? $look['name'] : '';
         $this->count++;
-        if (is_string($look['why'] ?? null)) {
-            $this->unread[$name] = $look['why'];
+        if (is_array($look['why'] ?? null)) {
+            $this->unread[$name] = Message::of($look['why']);
         }
         if (is_float($look['luma'] ?? null) || is_int($look['luma'] ?? null)) {
             $this->lumas[$name] = (float) $look['luma'];

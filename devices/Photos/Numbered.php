@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Devices\Photos;
 
 use Evrent\Core\Export\Manifest;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Film\FilmWork;
 use RuntimeException;
 
@@ -23,7 +25,7 @@ final class Numbered
      *
      * @return ?Manifest null where it was not to go on
      *
-     * @throws RuntimeException in words
+     * @throws Failure in words
      */
     public static function make(array $names, string $folder, bool $areCopies, ?callable $goesOn = null): ?Manifest
     {
@@ -41,14 +43,14 @@ final class Numbered
                 $sum = FolderSums::sum("{$part}/{$name}");
                 if (!$isMade || $sum === null || $areCopies && $sum !== FolderSums::sum($path)) {
                     $isFull = str_contains(error_get_last()['message'] ?? '', 'No space left');
-                    $why = $isFull ? 'the disk is full' : 'it cannot be read, or the folder not written';
-                    throw new RuntimeException(basename($path) . " was not brought over: {$why}. Nothing was left half-made.");
+                    $why = $isFull ? new Message('devices.photos.disk_full') : new Message('devices.photos.not_copied');
+                    throw new Failure(new Message('devices.photos.not_brought', ['path' => basename($path), 'why' => $why]));
                 }
                 $sums[$name] = $sum;
             }
             $manifest = new Manifest($sums);
             if (@file_put_contents("{$part}/" . self::MANIFEST, $manifest->text()) === false || !@rename($part, $folder)) {
-                throw new RuntimeException("The folder {$folder} cannot be written. Nothing was left half-made.");
+                throw new Failure(new Message('devices.photos.folder_locked', ['folder' => $folder]));
             }
 
             return $manifest;
@@ -62,7 +64,7 @@ final class Numbered
      *
      * @param iterable<string, string> $texts by name
      *
-     * @throws RuntimeException in words
+     * @throws Failure in words
      */
     public static function write(iterable $texts, string $folder): void
     {
@@ -70,11 +72,11 @@ final class Numbered
         try {
             foreach ($texts as $name => $text) {
                 if (@file_put_contents("{$part}/{$name}", $text) !== strlen($text)) {
-                    throw new RuntimeException("The folder {$folder} cannot be written. Nothing was left half-made.");
+                    throw new Failure(new Message('devices.photos.folder_locked', ['folder' => $folder]));
                 }
             }
             if (!@rename($part, $folder)) {
-                throw new RuntimeException("The folder {$folder} cannot be written. Nothing was left half-made.");
+                throw new Failure(new Message('devices.photos.folder_locked', ['folder' => $folder]));
             }
         } finally {
             FilmWork::clear($part);
@@ -88,7 +90,7 @@ final class Numbered
         $part = dirname($folder) . '/.evrent-part-' . basename($folder);
         FilmWork::clear($part);
         if (file_exists($folder) || !@mkdir($part)) {
-            throw new RuntimeException("The folder {$folder} cannot be made: it is there already, or may not be written.");
+            throw new Failure(new Message('devices.photos.folder_exists', ['folder' => $folder]));
         }
 
         return $part;

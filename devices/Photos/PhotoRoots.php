@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Photos;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Where on this machine a folder of photos may lie at all: below somebody's home, on what is plugged in, or below a folder that was named when Evrent
  * was started. Never the machine's own folders, nor Evrent's.
@@ -21,15 +23,15 @@ final readonly class PhotoRoots
     {
     }
 
-    /** @return ?string why a folder may not be one that photos are read from; null where it may */
-    public function whyNot(string $folder): ?string
+    /** @return ?Message why a folder may not be one that photos are read from; null where it may */
+    public function whyNot(string $folder): ?Message
     {
         $real = realpath($folder);
         if ($folder === '' || $folder[0] !== '/' || $real === false || !is_dir($real) || !is_readable($real)) {
-            return "There is no folder to be read at {$folder}. Enter whole paths, one in each line.";
+            return new Message('devices.photos.no_folder', ['folder' => $folder]);
         }
         if (PhotoFolder::isWithin($real, $this->own)) {
-            return "{$folder} is Evrent’s own. Enter the folder that the photos are in.";
+            return new Message('devices.photos.own_folder', ['folder' => $folder]);
         }
         foreach (self::ABOVE as $above) {
             if (str_starts_with($real, "{$above}/")) {
@@ -38,7 +40,7 @@ final readonly class PhotoRoots
         }
 
         return PhotoFolder::isWithin($real, $this->named) ? null
-            : "{$folder} is no place for photos: enter one below a home folder or on a card, or name it when you start Evrent (bin/start --photos=FOLDER).";
+            : new Message('devices.photos.wrong_place', ['folder' => $folder]);
     }
 
     /**

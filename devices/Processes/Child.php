@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Processes;
 
+use Evrent\Core\Messages\Message;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Process;
 
@@ -44,7 +45,7 @@ final class Child
                 $child->count($bytes);
             });
         } catch (ExceptionInterface $failure) {
-            throw new ChildFailed("{$command[0]} cannot be started: {$failure->getMessage()}");
+            throw new ChildFailed(new Message('devices.process.not_started', ['command' => $command[0], 'why' => $failure->getMessage()]));
         }
 
         return $child;
@@ -63,7 +64,7 @@ final class Child
             // A signal from outside is no failure of waiting: the exit code tells of it.
             if ($this->process->isRunning() || !$this->process->hasBeenSignaled()) {
                 $this->process->stop(0.0);
-                throw new ChildFailed('It took too long.');
+                throw new ChildFailed(new Message('devices.process.too_long'));
             }
         }
         $this->unlessTooMuch();
@@ -83,7 +84,7 @@ final class Child
             $this->process->checkTimeout();
         } catch (ExceptionInterface) {
             $this->process->stop(0.0);
-            throw new ChildFailed('It took too long.');
+            throw new ChildFailed(new Message('devices.process.too_long'));
         }
         $this->unlessTooMuch();
 
@@ -138,7 +139,7 @@ final class Child
     {
         if ($this->bytes > $this->limits->outputBytes) {
             $this->process->stop(0.0);
-            throw new ChildFailed('It said more than there is room for.');
+            throw new ChildFailed(new Message('devices.process.too_much'));
         }
     }
 }

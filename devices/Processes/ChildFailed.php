@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Processes;
 
-use RuntimeException;
+use Evrent\Core\Messages\Failure;
 
 /**
  * A child process was killed for what it used up, or could not be started.
  */
-final class ChildFailed extends RuntimeException
+final class ChildFailed extends Failure
 {
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Processes;
 
-use RuntimeException;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 
 /**
  * The disk is full: whatever was to be done is begun again when there is room.
  */
-final class NoRoom extends RuntimeException
+final class NoRoom extends Failure
 {
-    public function __construct()
+    public function __construct(?Message $says = null)
     {
-        parent::__construct('The disk is full. Make room on it: it goes on by itself.');
+        parent::__construct($says ?? new Message('devices.process.disk_full'));
     }
 }

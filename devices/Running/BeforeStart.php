@@ -7,6 +7,8 @@ namespace Evrent\Devices\Running;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Before\Contradictions;
@@ -104,7 +106,7 @@ final readonly class BeforeStart
                 default => null,
             };
         } catch (DeviceRefused $refused) {
-            $why = $refused->getMessage();
+            $why = $refused->says;
         }
         $still = $about === Contradictions::RIG ? [] : array_filter(
             Contradictions::of($this->schedule, $this->readout(), $this->setting->hasRig),
@@ -115,8 +117,9 @@ final readonly class BeforeStart
 
             return;
         }
-        $says = trim("It was not set: the camera did not take it. {$why}");
-        $this->log->write(LogKind::Contradiction, null, ['about' => $about, 'says' => "{$says} " . array_values($still)[0]->says]);
+        $this->log->write(LogKind::Contradiction, null, ['about' => $about, 'says' => Joined::of([
+            new Message('devices.run.not_set'), $why, array_values($still)[0]->says,
+        ], Joined::SENTENCES)]);
     }
 
     private function readout(): Readout

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
 use Evrent\Core\Run\Body\Choices;
@@ -110,23 +111,18 @@ final class BodySetter
         }
     }
 
-    private function whyNot(BodySetting $setting, ?Choice $choice, Choice $has, float $wanted): string
+    private function whyNot(BodySetting $setting, ?Choice $choice, Choice $has, float $wanted): Message
     {
         $wants = $setting->text($wanted);
 
         return match (true) {
-            $choice === null => sprintf(
-                'The camera’s %s cannot be set from here%s, and the plan wants %s. Set it by hand in a pause.',
-                $setting->words(),
-                $has->entry === '' ? '' : ": it is {$has->entry}",
-                $wants,
-            ),
-            $setting === BodySetting::ShutterTime && $wanted > ($choice->value ?? 0.0) => sprintf(
-                'The camera’s dial ends at %s, and the plan wants %s: have the controller time it, on bulb.',
-                $choice->entry,
-                $wants,
-            ),
-            default => "The camera’s list has no {$setting->words()} near {$wants}: {$choice->entry} is the nearest.",
+            $choice === null => new Message($has->entry === '' ? 'devices.run.not_settable' : 'devices.run.not_settable_is', [
+                'setting' => $setting->label(), 'is' => $has->entry, 'wants' => $wants,
+            ]),
+            $setting === BodySetting::ShutterTime && $wanted > ($choice->value ?? 0.0) => new Message('devices.run.dial_ends', [
+                'at' => $choice->entry, 'wants' => $wants,
+            ]),
+            default => new Message('devices.run.not_in_list', ['setting' => $setting->label(), 'wants' => $wants, 'nearest' => $choice->entry]),
         };
     }
 
@@ -171,7 +167,7 @@ final class BodySetter
         try {
             $has = $this->body->set($setting, $choice);
         } catch (DeviceRefused $refused) {
-            $why = $refused->getMessage();
+            $why = $refused->says;
             $has = $this->body->isSetTo($setting);
         }
         $took = $this->clock->speed > 1.0 ? null : round($this->clock->realSeconds() - $begun, 3);
@@ -183,13 +179,12 @@ final class BodySetter
 
             return;
         }
-        $this->log->alarm("camera {$setting->words()}", $photo, sprintf(
-            'The camera’s %s is %s, and photo %d wants %s.%s Look whether its dial stands on M and nothing locks it; set it by hand in a pause.',
-            $setting->words(),
-            $has->entry ?? 'not told',
-            $photo,
-            $choice->entry,
-            $why === null ? '' : ' ' . $why,
-        ));
+        $this->log->alarm("camera {$setting->words()}", $photo, new Message('devices.run.not_taken', [
+            'setting' => $setting->label(),
+            'is' => $has->entry ?? new Message('devices.run.unknown'),
+            'photo' => $photo,
+            'wants' => $choice->entry,
+            'why' => $why === null ? '' : new Message('devices.run.because', ['why' => $why]),
+        ]));
     }
 }

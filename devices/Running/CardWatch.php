@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\CameraLink;
@@ -161,8 +162,8 @@ final readonly class CardWatch
     public function missing(int $photo): void
     {
         $this->log->alarm('camera', $photo, $this->isOwnTimer
-            ? "At place {$photo} the camera’s own timer took nothing. Look whether it runs."
-            : "Photo {$photo} was triggered, and the camera has nothing of it. Look at the cable.");
-        $this->log->write(LogKind::NotTaken, $photo, ['why' => 'The camera has nothing of it.']);
+            ? new Message('devices.run.timer_missed', ['photo' => $photo])
+            : new Message('devices.run.nothing_taken', ['photo' => $photo]));
+        $this->log->write(LogKind::NotTaken, $photo, ['why' => new Message('devices.run.no_photo')]);
     }
 }

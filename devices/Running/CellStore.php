@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
@@ -18,7 +20,7 @@ final class CellStore implements TakeStore
     /** @var array<int, string> the file that each photo became, by photo */
     public array $files = [];
 
-    /** @var list<string> what was amiss, each once */
+    /** @var list<Text|string> what was amiss, each once */
     public array $alarms = [];
 
     public function __construct(private readonly GridStore $grid)
@@ -31,8 +33,8 @@ final class CellStore implements TakeStore
         if ($line->photo !== null && $object !== null) {
             $this->files[$line->photo] = $object;
         }
-        $says = $line->kind === LogKind::Alarm ? $line->text('says') : null;
-        if ($says !== null && !in_array($says, $this->alarms, true)) {
+        $says = $line->kind === LogKind::Alarm ? $line->words('says') : null;
+        if ($says !== null && !in_array(Message::forLog($says), array_map(Message::forLog(...), $this->alarms), true)) {
             $this->alarms[] = $says;
         }
 

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\DevicesSay;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
@@ -80,7 +83,7 @@ final readonly class DeviceCheck
         }
         $this->measureSetting();
         if (!$tells) {
-            $this->store->say('The camera is on the trigger line alone, and says nothing.');
+            $this->store->say(new Message('devices.check.cable_only'));
         }
     }
 
@@ -99,7 +102,7 @@ final readonly class DeviceCheck
         $began = $this->clock->realSeconds();
         $camera->set(BodySetting::Iso, $iso);
         $took = $this->clock->realSeconds() - $began;
-        $this->store->say(sprintf('Setting a value takes %s s: the kit has it as “Is set in”.', PlainText::rounded($took, 2)));
+        $this->store->say(new Message('devices.check.set_time', ['took' => Quantity::rounded($took, 2)]));
     }
 
     /** Every place where an axis stands farthest out, in the order of the move. */
@@ -116,7 +119,7 @@ final readonly class DeviceCheck
         foreach ($places as $place) {
             $this->driveTo($place);
         }
-        $this->store->found(Preflight::Ends->value, true, 'The rig reached every end of the move.');
+        $this->store->found(Preflight::Ends->value, true, new Message('devices.check.reached_ends'));
         $this->driveTo(1);
     }
 
@@ -136,19 +139,19 @@ final readonly class DeviceCheck
         }
         if (!$this->camera->tells()) {
             $this->store->say($this->schedule->plan->trigger->isCamera()
-                ? 'The rig stood at each keyframe. A camera on its own timer is fired by hand.'
-                : 'The camera was fired at each keyframe. Look at its screen: it says nothing from here.');
+                ? new Message('devices.check.own_timer')
+                : new Message('devices.check.fired'));
 
             return;
         }
         $isWell = !in_array(false, $came, true);
         $this->store->found(Preflight::Keyframes->value, $isWell ? null : false, $isWell
-            ? 'A test photo came at each keyframe: look at them.'
-            : 'Not every test photo came.');
+            ? new Message('devices.check.test_photos')
+            : new Message('devices.check.photos_missing'));
         if ($this->rig !== null && !$this->schedule->plan->trigger->isCamera()) {
             $this->store->found(Preflight::Cable->value, $isWell, $isWell
-                ? 'Test photos came through the trigger cable.'
-                : 'The trigger line closed, and no photo came. Look at the cable.');
+                ? new Message('devices.check.cable_works')
+                : new Message('devices.check.cable_fails'));
         }
         $this->driveTo(1);
     }
@@ -177,7 +180,7 @@ final readonly class DeviceCheck
             usleep(self::LOOK_MICROSECONDS);
         }
         if ($this->camera->tells()) {
-            $this->store->say("At {$name} the camera was fired, and no photo came.");
+            $this->store->say(new Message('devices.check.no_photo_at', ['name' => $name]));
         }
 
         return false;
@@ -189,15 +192,19 @@ final readonly class DeviceCheck
             return;
         }
         if (!$this->rig->status()->knowsItsPlace()) {
-            $this->store->say('The rig homes.');
+            $this->store->say(new Message('devices.check.homing'));
             $this->rig->home($this->meanwhile);
         }
         $positions = Places::of($this->schedule, $place);
-        $this->store->say('To ' . implode(', ', array_map(
-            static fn (string $axisId, float $position): string => "{$axisId} " . PlainText::rounded($position),
-            array_keys($positions),
-            $positions,
-        )) . '.');
+        $this->store->say(new Message('devices.check.driving', [
+            'x' => Joined::of(array_map(
+                static fn (string $axisId, float $position): Message => new Message('units.words', [
+                    'first' => Axis::labelOf($axisId), 'last' => Quantity::rounded($position),
+                ]),
+                array_keys($positions),
+                $positions,
+            ), Joined::COMMA),
+        ]));
         $this->rig->moveTo($positions, $this->meanwhile);
     }
 }

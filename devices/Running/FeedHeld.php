@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Devices\Links\DeviceGone;
 
 /**
@@ -16,6 +17,6 @@ final class FeedHeld extends DeviceGone
      */
     public function __construct(public readonly ?int $moved)
     {
-        parent::__construct('The log could not be kept for a while: the rig was held.');
+        parent::__construct(new Message('devices.run.log_held'));
     }
 }

@@ -10,6 +10,7 @@ use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\RigStatus;
+use Evrent\Words\Words;
 use RuntimeException;
 
 /**
@@ -77,14 +78,14 @@ final class FileStore implements TakeStore
     /** Of a file that only one can hold, nobody is refused; a disk that is full is waited for. */
     public function append(LogLine $line, int $number): Appended
     {
-        if (!$this->isWritten(TakeLogLines::line($line, $this->token))) {
+        if (!$this->isWritten(TakeLogLines::line($line->in(Words::sayAll(...)), $this->token))) {
             $this->complain();
 
             return Appended::Away;
         }
         $this->hasComplained = false;
         if ($this->aloud !== null && $line->kind === LogKind::Alarm) {
-            fwrite($this->aloud, ($line->photo === null ? '' : "photo {$line->photo}: ") . ($line->text('says') ?? '') . "\n");
+            fwrite($this->aloud, ($line->photo === null ? '' : "photo {$line->photo}: ") . Words::say($line->words('says')) . "\n");
         }
 
         return Appended::Stored;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Presets\Trial;
@@ -26,7 +30,7 @@ use RuntimeException;
  */
 final class GridShooting
 {
-    /** @var list<string> what the devices tell that no test can be made with */
+    /** @var list<Text|string> what the devices tell that no test can be made with */
     private array $refused = [];
 
     /**
@@ -62,7 +66,7 @@ final class GridShooting
                 return false;
             }
             if (!$this->trial->fits($cell)) {
-                $this->store->skipped($cell, 'The shutter time does not fit the interval.');
+                $this->store->skipped($cell, new Message('devices.grid.no_fit'));
                 continue;
             }
             $schedule = Schedule::of(CellPlan::of($this->plan, $this->trial, $cell));
@@ -86,14 +90,14 @@ final class GridShooting
         $runner = new Runner($schedule, $setting, $this->rig, $this->camera, $log, new RunClock(0.0, $this->speed), $this->answers(...), $this->kitAxes);
         $ending = $runner->run();
         if ($this->refused !== []) {
-            throw new DeviceRefused(implode(' ', $this->refused));
+            throw new DeviceRefused(Joined::of($this->refused, Joined::SENTENCES));
         }
         if ($ending === Ending::Aborted) {
             return false;
         }
         $this->keep($cell, $log);
         if ($ending === Ending::Failed) {
-            throw new DeviceRefused($log->alarms === [] ? 'The devices failed.' : end($log->alarms));
+            throw new DeviceRefused($log->alarms === [] ? new Message('devices.grid.failed') : end($log->alarms));
         }
 
         return true;
@@ -111,24 +115,24 @@ final class GridShooting
         }
         try {
             $film = $pictures === [] ? null : SmallFilm::of($pictures, $this->plan->timing->framesPerSecond);
-        } catch (RuntimeException $failed) {
-            $this->store->skipped($cell, "Its clip could not be made: {$failed->getMessage()}");
+        } catch (Failure $failed) {
+            $this->store->skipped($cell, new Message('devices.grid.no_clip', ['why' => $failed->says]));
 
             return;
         }
         if ($film === null) {
-            $this->store->skipped($cell, 'It was shot, and the camera sends no small pictures: look at them on its screen.');
+            $this->store->skipped($cell, new Message('devices.grid.no_pictures'));
         } else {
             $this->store->shot($cell, $film, $pictures[0], self::inShort($log->alarms));
         }
     }
 
-    /** @param list<string> $alarms */
-    private static function inShort(array $alarms): string
+    /** @param list<Text|string> $alarms */
+    private static function inShort(array $alarms): Text|string
     {
         $more = count($alarms) - 1;
 
-        return ($alarms[0] ?? '') . ($more > 0 ? sprintf(' And %d more.', $more) : '');
+        return Joined::of([$alarms[0] ?? '', $more > 0 ? new Message('devices.grid.and_more', ['count' => $more]) : null], Joined::SENTENCES);
     }
 
     /**
@@ -155,14 +159,14 @@ final class GridShooting
     private function refuseUnlessSeen(): void
     {
         if (!$this->camera->tells()) {
-            throw new DeviceRefused('This camera is on the trigger line alone: none of its photos could be seen here. Choose one that is connected.');
+            throw new DeviceRefused(new Message('devices.grid.cable_only'));
         }
         $isSet = $this->camera instanceof SetsBody || $this->plan->camera->exposureTimedBy === TimedBy::Controller;
         if (!$isSet && count($this->trial->shutters) > 1) {
-            throw new DeviceRefused('This camera cannot be set from here, and a test of several shutter times needs that. Try one shutter time at a time.');
+            throw new DeviceRefused(new Message('devices.grid.not_settable'));
         }
         if ($this->rig === null && $this->plan->rig->axes !== []) {
-            throw new DeviceRefused('This shot moves, and no rig is chosen. Choose one.');
+            throw new DeviceRefused(new Message('devices.grid.no_rig'));
         }
         $this->rig?->connect();
         $this->camera->connect();

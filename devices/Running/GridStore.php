@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Text;
+
 /**
  * Where a test grid is kept while it is shot, and what says whether it goes on.
  */
@@ -20,10 +22,10 @@ interface GridStore
      * @param string $still its first photo, JPEG
      * @param string $says  what is amiss with it; empty where nothing is
      */
-    public function shot(string $cell, string $film, string $still, string $says): void;
+    public function shot(string $cell, string $film, string $still, Text|string $says): void;
 
     /** Nothing is to be seen of this cell. */
-    public function skipped(string $cell, string $why): void;
+    public function skipped(string $cell, Text|string $why): void;
 
     /** Called again and again. */
     public function isStopped(): bool;

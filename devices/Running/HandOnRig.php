@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\JogStream;
 use Evrent\Core\Motion\Rig;
@@ -18,7 +19,6 @@ final class HandOnRig
     private const TICK_SECONDS = 0.05;
     private const LOOK_SECONDS = 0.05;
     private const REST_SECONDS = 60.0;
-    public const HOME_FIRST = 'The rig does not know where it stands. Home it first: hands clear, nothing in its way.';
     private const AS_IN_THE_FIELD = 1.0;
 
     /** @var array<string, Axis> by id: as far as this rig goes, once it was reached */
@@ -92,11 +92,11 @@ final class HandOnRig
     {
         $status = $this->rig->status();
         if (!$status->knowsItsPlace()) {
-            throw new DeviceRefused(self::HOME_FIRST);
+            throw new DeviceRefused(new Message('devices.rig.home_first'));
         }
         foreach (array_keys($this->axes) as $id) {
             if (!isset($status->positions[$id])) {
-                throw new DeviceRefused("The rig does not say where its {$id} stands.");
+                throw new DeviceRefused(new Message('devices.rig.no_position', ['id' => Axis::labelOf($id)]));
             }
         }
 
@@ -140,7 +140,7 @@ final class HandOnRig
     {
         foreach ($positions as $id => $position) {
             if (!isset($this->axes[$id]) || !$this->axes[$id]->holds($position)) {
-                throw new DeviceRefused("That is beyond the travel of the {$id}. Nothing moved.");
+                throw new DeviceRefused(new Message('devices.rig.beyond', ['id' => Axis::labelOf($id)]));
             }
         }
         $this->rig->moveTo($positions, $this->meanwhile);
@@ -189,12 +189,12 @@ final class HandOnRig
             ($this->meanwhile)();
             $status = $this->rig->status();
             if (!$status->knowsItsPlace()) {
-                throw new DeviceRefused('The rig stopped at a switch, and does not know where it stands any more. Look what is in its way, then home it.');
+                throw new DeviceRefused(new Message('devices.rig.switch'));
             }
             if ($status->state !== 'Run' && $status->state !== 'Home') {
                 return array_intersect_key($status->positions, $this->axes);
             }
         }
-        throw new DeviceRefused('The rig goes on moving by itself.');
+        throw new DeviceRefused(new Message('devices.rig.keeps_moving'));
     }
 }

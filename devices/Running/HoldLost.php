@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
-use RuntimeException;
+use Evrent\Core\Messages\Failure;
+use Evrent\Core\Messages\Message;
 
 /**
  * Somebody else drives the take by now: whoever learns of it touches neither rig nor camera any more.
  */
-final class HoldLost extends RuntimeException
+final class HoldLost extends Failure
 {
     public function __construct()
     {
-        parent::__construct('Somebody else drives this take by now.');
+        parent::__construct(new Message('devices.run.hold_lost'));
     }
 }

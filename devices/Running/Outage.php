@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Closure;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Run\Take\Status;
@@ -51,22 +53,20 @@ final class Outage
     }
 
     /** What an empty battery has to do with a device that is gone: a sentence, or nothing. */
-    public static function whyGone(Supplies $supplies, WhenOut $whenOut): string
+    public static function whyGone(Supplies $supplies, WhenOut $whenOut): ?Message
     {
         foreach ([Supplies::CAMERA_BATTERY => 'camera', Supplies::RIG_BATTERY => 'rig'] as $what => $whose) {
             $left = $supplies->left()[$what] ?? null;
             if ($left !== null && $left <= self::EMPTY_PERCENT) {
-                $then = $whenOut === WhenOut::Wait ? ': change it, and the take goes on by itself.' : '.';
-
-                return sprintf(' The %s’s battery was at %d %% when it was last heard of%s', $whose, $left, $then);
+                return new Message('devices.run.' . $whose . ($whenOut === WhenOut::Wait ? '_was_low_waits' : '_was_low'), ['percent' => (int) $left]);
             }
         }
 
-        return '';
+        return null;
     }
 
-    /** @return ?string what ran out, in words; null while nothing has */
-    public function look(): ?string
+    /** @return ?Message what ran out, in words; null while nothing has */
+    public function look(): ?Message
     {
         $state = $this->log->state;
         if ($this->what !== null) {
@@ -89,27 +89,29 @@ final class Outage
      *
      * @param bool $isMissing whether one did not come, or it may only be the last
      *
-     * @return ?string in words; null where nothing has run out
+     * @return ?Message in words; null where nothing has run out
      */
-    public function find(bool $isMissing): ?string
+    public function find(bool $isMissing): ?Message
     {
         $left = $this->camera->photosLeft();
         $battery = $isMissing ? $this->camera->batteryPercent() : null;
         $ran = match (true) {
-            $left === 0 => 'The card is full.',
-            $battery !== null && $battery <= self::EMPTY_PERCENT => "The camera’s battery is empty ({$battery} %).",
+            $left === 0 => new Message('devices.run.card_full'),
+            $battery !== null && $battery <= self::EMPTY_PERCENT => new Message('devices.run.camera_empty', ['battery' => $battery]),
             default => null,
         };
         if ($ran === null) {
             return null;
         }
-        $says = $ran . ($this->whenOut === WhenOut::Wait ? ' Change it: the take goes on by itself.' : ' The take ends here, as was chosen.');
+        $says = new Message('units.sentences', [
+            'first' => $ran, 'last' => new Message($this->whenOut === WhenOut::Wait ? 'devices.run.change_it' : 'devices.run.ends_here'),
+        ]);
         $this->pause($left === 0 ? Supplies::CARD : Supplies::CAMERA_BATTERY, $says);
 
         return $says;
     }
 
-    private function pause(string $what, string $says): void
+    private function pause(string $what, Text|string $says): void
     {
         $state = $this->log->state;
         $this->what = $what;

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Order;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 use Evrent\Devices\Links\StartsItsTimer;
 
 /**
@@ -40,7 +41,7 @@ final readonly class OwnTimer
         // Started twice would be worse than not at all: that it is being started is kept first.
         $this->log->write(LogKind::Note, null, ['own_timer' => 'started', 'interval_s' => $interval, 'photos' => $photos]);
         if (!$this->camera->startTimer($interval, $photos)) {
-            $says = sprintf('Start the camera’s own timer now: one photo each %s, %s in all.', PlainText::seconds($interval), number_format($photos));
+            $says = new Message('devices.run.start_timer', ['interval' => Quantity::seconds($interval), 'photos' => $photos]);
             $this->log->alarm(self::ABOUT, null, $says);
         }
     }
@@ -49,7 +50,7 @@ final readonly class OwnTimer
     public function ordered(Order $order): void
     {
         if ($order === Order::Pause) {
-            $this->log->alarm(self::ABOUT, null, 'The camera’s own timer goes on in the pause. The rig leaves out the places that it misses.');
+            $this->log->alarm(self::ABOUT, null, new Message('devices.run.timer_goes_on'));
         } elseif ($order === Order::GoOn) {
             $this->log->over(self::ABOUT);
         }

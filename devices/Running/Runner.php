@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Closure;
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Body\Turns;
@@ -115,7 +118,7 @@ final class Runner
     /** @throws HoldLost when somebody else drives it by now: nothing is touched any more */
     public function run(): Ending
     {
-        $this->reach($this->log->readAgain() ? 'The run was interrupted.' : null);
+        $this->reach($this->log->readAgain() ? new Message('devices.run.interrupted') : null);
         while (true) {
             try {
                 $this->look();
@@ -129,10 +132,10 @@ final class Runner
                 $this->carryOut($step);
             } catch (DeviceGone $gone) {
                 if ($gone instanceof FeedHeld && $gone->moved !== null) {
-                    $this->log->alarm('held', $gone->moved, "The rig was held while photo {$gone->moved} was exposed.");
+                    $this->log->alarm('held', $gone->moved, new Message('devices.run.held_exposing', ['moved' => $gone->moved]));
                     $this->log->over('held');
                 }
-                $this->reach($gone->getMessage());
+                $this->reach($gone->says);
             } catch (DeviceRefused $refused) {
                 $this->refused($refused);
             }
@@ -165,8 +168,7 @@ final class Runner
         $this->log->write(LogKind::Started, null, ['due' => $due]);
         $storage = $this->schedule->plan->storage;
         if (!$this->camera->tells() && $storage !== null && $storage->photos() < $this->state->photos()) {
-            $says = 'By the plan’s figures the card is full after photo %d, and this camera will not say so. Change it in a pause before.';
-            $this->log->alarm(Supplies::CARD, null, sprintf($says, $storage->photos()));
+            $this->log->alarm(Supplies::CARD, null, new Message('devices.run.card_by_plan', ['photo' => $storage->photos()]));
         }
     }
 
@@ -241,7 +243,7 @@ final class Runner
         } elseif ($turn->after === $photo) {
             $this->log->write(LogKind::Note, $photo, ['turn' => $turn->key(), 'to' => $turn->words()]);
         } else {
-            $this->log->alarm('turn', $photo, "The camera was not turned to {$turn->words()} after photo {$turn->after}. Turn it, and press Done.");
+            $this->log->alarm('turn', $photo, new Message('devices.run.not_turned', ['to' => $turn->words(), 'photo' => $turn->after]));
         }
     }
 
@@ -282,7 +284,7 @@ final class Runner
         try {
             return $this->camera->fire();
         } catch (DeviceRefused $refused) {
-            $this->log->write(LogKind::NotTaken, $photo, ['why' => $refused->getMessage()]);
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => $refused->says]);
             $why = $this->outage?->find(true);
             if ($why === null) {
                 throw $refused;
@@ -293,7 +295,7 @@ final class Runner
         }
     }
 
-    private function endIfNobodyStandsBy(?string $why): void
+    private function endIfNobodyStandsBy(Text|string|null $why): void
     {
         if ($why !== null && $this->setting->whenOut === WhenOut::End) {
             $this->end(Ending::Incomplete, $why);
@@ -324,7 +326,7 @@ final class Runner
     {
         $this->hold->unlessProven();
         if ($this->hold->isHeld()) {
-            $this->log->write(LogKind::NotTaken, $photo, ['why' => 'The rig was held: it is shot again.']);
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => new Message('devices.run.held_again')]);
             $this->hold->beforeMoving();
         }
     }
@@ -409,7 +411,7 @@ final class Runner
         // What is written while one looks is none of this: one look is enough for those before it and for itself.
         $left = $this->card()->sync();
         if ($left === []) {
-            $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.']);
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => new Message('devices.run.again')]);
 
             return;
         }
@@ -446,11 +448,11 @@ final class Runner
         $left = $this->card()->sync();
         $this->card()->noteExtra($left);
         if (isset($this->state->unconfirmed[$photo])) {
-            $this->log->write(LogKind::NotTaken, $photo, ['why' => 'Nothing of it is on the card: it is shot again.', 'again' => true]);
+            $this->log->write(LogKind::NotTaken, $photo, ['why' => new Message('devices.run.again'), 'again' => true]);
         }
     }
 
-    private function end(Ending $ending, ?string $why = null): void
+    private function end(Ending $ending, Text|string|null $why = null): void
     {
         if ($ending === Ending::Aborted) {
             try {
@@ -492,10 +494,10 @@ final class Runner
     }
 
     /** Reaches all devices, however long that takes, and finds out where they stand. */
-    private function reach(?string $lost): void
+    private function reach(Text|string|null $lost): void
     {
         if ($lost !== null && $this->state->seconds > 0.0) {
-            $this->log->alarm('devices', null, $lost . Outage::whyGone($this->state->supplies, $this->setting->whenOut));
+            $this->log->alarm('devices', null, Joined::of([$lost, Outage::whyGone($this->state->supplies, $this->setting->whenOut)], Joined::SENTENCES));
         }
         $goneAt = $this->clock->realSeconds();
         while (true) {
@@ -514,7 +516,7 @@ final class Runner
                 return;
             } catch (DeviceGone $gone) {
                 $this->isCameraThere = false;
-                $says = $gone->getMessage() . Outage::whyGone($this->state->supplies, $this->setting->whenOut);
+                $says = Joined::of([$gone->says, Outage::whyGone($this->state->supplies, $this->setting->whenOut)], Joined::SENTENCES);
                 $this->log->alarm('devices', null, $says);
                 $isGone = $this->state->startedAt !== null && $this->clock->realSeconds() - $goneAt > self::GONE_SECONDS;
                 if ($isGone && $this->setting->whenOut === WhenOut::End) {
@@ -533,7 +535,7 @@ final class Runner
     }
 
     /** All are reached: where do they stand? */
-    private function findOut(?string $lost): void
+    private function findOut(Text|string|null $lost): void
     {
         $knows = $this->statusAtRest()?->knowsItsPlace() ?? true;
         if ($this->state->seconds > 0.0) {
@@ -569,7 +571,7 @@ final class Runner
         }
         $this->setter?->prepare($this->state->next);
         if (!$this->before->look()) {
-            $this->log->write(LogKind::Ended, null, ['how' => Ending::Failed->value, 'why' => 'What the devices tell contradicts the plan.']);
+            $this->log->write(LogKind::Ended, null, ['how' => Ending::Failed->value, 'why' => new Message('devices.run.contradicted')]);
         }
     }
 
@@ -588,15 +590,15 @@ final class Runner
 
     private function refused(DeviceRefused $refused): void
     {
-        $this->log->alarm('rig', $this->state->next, $refused->getMessage());
+        $this->log->alarm('rig', $this->state->next, $refused->says);
         if ($refused->number === 6 || $refused->number === 7) {
-            $this->log->write(LogKind::Gap, null, ['rig' => 'lost', 'why' => $refused->getMessage()]);
+            $this->log->write(LogKind::Gap, null, ['rig' => 'lost', 'why' => $refused->says]);
             $this->watch->forgiveLateness();
             $this->log->write(LogKind::AlarmOver, null, ['about' => 'rig']);
 
             return;
         }
-        $this->log->write(LogKind::Ended, null, ['how' => Ending::Failed->value, 'why' => $refused->getMessage()]);
+        $this->log->write(LogKind::Ended, null, ['how' => Ending::Failed->value, 'why' => $refused->says]);
     }
 
     /** Orders, camera and rig, as often as is good. Called again and again while something takes its time. */

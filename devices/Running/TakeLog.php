@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Devices\Running;
 
 use Closure;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\TakeState;
@@ -61,9 +63,9 @@ final readonly class TakeLog
     }
 
     /** Something is not as it should be. The same words are not said twice. */
-    public function alarm(string $about, ?int $photo, string $says): void
+    public function alarm(string $about, ?int $photo, Text|string $says): void
     {
-        if (($this->state->alarms[$about] ?? null) !== $says) {
+        if (Message::forLog($this->state->alarms[$about] ?? '') !== Message::forLog($says)) {
             $this->write(LogKind::Alarm, $photo, ['about' => $about, 'says' => $says]);
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Take\Brightness;
 use Evrent\Core\Run\Take\LogKind;
@@ -64,7 +66,7 @@ final class Watch
         foreach ($this->schedule->plan->rig->axes as $axis) {
             $off = ($status->positions[$axis->id] ?? $asked[$axis->id]) - $asked[$axis->id];
             if (abs($off) * $axis->stepsPerUnit > self::STEPS) {
-                $this->log->alarm("axis {$axis->id}", $place, sprintf('The %s stands %+.3F out of place.', $axis->id, $off));
+                $this->log->alarm("axis {$axis->id}", $place, new Message('devices.run.out_of_place', ['axis' => $axis->label(), 'off' => Quantity::signed($off, 3)]));
             } else {
                 $this->log->over("axis {$axis->id}", $place);
             }
@@ -76,7 +78,7 @@ final class Watch
         $grown = $late - ($this->knownLate ?? $late);
         $this->knownLate = $late;
         if ($grown > $this->log->state->intervalAfter($photo) && $this->schedule->plan->timing->mode->hasClock()) {
-            $this->log->alarm('late', $photo, sprintf('Photo %d came %.1F s late: more than an interval.', $photo, $late));
+            $this->log->alarm('late', $photo, new Message('devices.run.late', ['photo' => $photo, 'late' => Quantity::fixed($late, 1)]));
         } else {
             $this->log->over('late', $photo);
         }
@@ -138,7 +140,7 @@ final class Watch
         $this->body($settings);
         foreach (array_diff_key($state->settings, $this->setHere()) as $what => $was) {
             if (($settings[$what] ?? $was) !== $was) {
-                $says = "The camera’s {$what} was changed: it is not what it was at the start. Set it back in a pause.";
+                $says = new Message('devices.run.changed', ['what' => $what]);
                 $this->log->alarm("camera {$what}", $state->next, $says);
             } else {
                 $this->log->over("camera {$what}");

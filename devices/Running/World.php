@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Running;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Devices\Links\CameraLink;
 use Evrent\Devices\Links\DeviceRefused;
@@ -196,16 +197,11 @@ final class World
 
             return true;
         }
-        $this->log->alarm('machine', $this->log->state->next, $this->clock->speed > $was ? sprintf(
-            'The devices answer slowly at any speed: they run at ×%d again from photo %d on.',
-            $this->clock->speed,
-            $this->log->state->next,
-        ) : sprintf(
-            'This machine does not keep up with ×%d. The simulated devices run at ×%d from photo %d on; photos that were late are its doing.',
-            $was,
-            $this->clock->speed,
-            $this->log->state->next,
-        ));
+        $next = $this->log->state->next;
+        $speed = $this->clock->speed;
+        $this->log->alarm('machine', $next, $speed > $was
+            ? new Message('devices.run.slow_devices', ['speed' => $speed, 'next' => $next])
+            : new Message('devices.run.slow_machine', ['was' => $was, 'speed' => $speed, 'next' => $next]));
 
         return true;
     }
@@ -234,7 +230,7 @@ final class World
         }
         foreach (['rig' => $this->rig?->report()?->worldSpeed, 'camera' => $is] as $what => $has) {
             if ($has !== null && $has !== $speed) {
-                throw new DeviceRefused(sprintf('The simulated %s runs at ×%s, and this take at ×%s. Start it at another speed.', $what, $has, $speed));
+                throw new DeviceRefused(new Message('devices.run.other_speed', ['what' => $what, 'has' => $has, 'speed' => $speed]));
             }
         }
     }

@@ -75,6 +75,6 @@ final class SimulatedKit
                 return $piece;
             }
         }
-        throw new \LogicException("there is no simulated {$kind->label()}");
+        throw new \LogicException("there is no simulated {$kind->value}");
     }
 }

@@ -40,9 +40,12 @@ return [
     'save_title' => 'Save title',
     'none' => 'none',
     'undo' => 'Undo',
+    'redo' => 'Redo',
     'title' => 'Title',
     'camera' => 'Camera',
     'rig' => 'Rig',
     'fps' => 'fps',
     'late' => 'Late by',
+    'yes' => 'yes',
+    'no' => 'no',
 ];

@@ -11,6 +11,9 @@ return [
         'settings' => 'Settings',
         'look' => 'Look',
         'name_look' => ':name look',
+        'look_day' => 'Day',
+        'look_dusk' => 'Dusk',
+        'look_night' => 'Night',
         'stop' => 'Stop',
     ],
     'pager' => [

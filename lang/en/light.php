@@ -27,4 +27,10 @@ return [
         'roof' => 'under a roof',
         'lamps' => 'lamps only',
     ],
+    'target' => [
+        'as_metered' => 'as metered',
+        'darker' => ':stops darker than metered',
+        'brighter' => ':stops brighter than metered',
+        'night' => 'night :stops darker',
+    ],
 ];

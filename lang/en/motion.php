@@ -43,4 +43,19 @@ return [
         'most' => 'A rig has at most :most_axes axes; none for a camera on a tripod.',
         'twice' => 'Two axes are called :axis: give each its own name.',
     ],
+    'ramp_text' => [
+        'span' => '(:duration)',
+        'in' => 'ease in over :count photo:span|ease in over :count photos:span',
+        'out' => 'ease out over :count photo:span|ease out over :count photos:span',
+        'hard_start' => 'hard start',
+        'hard_stop' => 'hard stop',
+    ],
+    'turns' => [
+        'never' => 'All photos fit one way: it never turns round.',
+        'at' => 'Turns round at photo :photos.|Turns round at photos :photos.',
+        'more' => ':count more',
+        'cut_short' => 'The last leg is cut short: :photos of :all photos.',
+        'ends_at_start' => 'It ends where it began.',
+        'ends_at_last' => 'It ends at the last keyframe.',
+    ],
 ];

@@ -6,7 +6,7 @@ return [
     'edit' => [
         'title' => 'Settings',
         'lead' => 'Units, formats and defaults. Any number may be typed with its unit, such as 12 in.',
-        'units' => 'Units, clock and dates',
+        'units' => 'Language, units, clock and dates',
         'new_shot' => 'New shots',
         'setup' => 'Set up',
         'teardown' => 'Pack up',

@@ -290,6 +290,7 @@ return [
         'steps' => 'Steps of 1 % and 10 % of the frame',
     ],
     'keyframes' => [
+        'held' => 'held',
         'title' => 'Keyframes',
         'swap' => 'Reverse direction',
         'fit' => 'Fit to travel',
@@ -343,7 +344,7 @@ return [
     'keys' => [
         'title' => 'Keyboard shortcuts',
         'close' => 'Close',
-        'views' => 'Frame, Time, Light, Pack, Run, Review',
+        'views' => 'Framing, Time, Light, Pack, Run, Review',
         'photo' => 'previous, next photo',
         'ten' => 'ten photos',
         'ends' => 'first, last photo',
@@ -654,6 +655,9 @@ return [
         'brightness' => 'Brightness',
     ],
     'schools' => [
+        'line_exposure' => 'exposure',
+        'line_iso' => 'ISO',
+        'line_error' => 'brightness',
         'to' => 'to :longest',
         'aperture' => 'f/:widest to :narrowest',
         'to_iso' => 'to :highestIso',

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'target' => [
+        'sun' => 'sun',
+        'moon' => 'moon',
+        'galactic_centre' => 'galactic centre',
+    ],
     'day_window' => [
         'daily' => 'Daily hours apply to every day: leave the day out.',
         'other' => 'Enter an end time different from the start.',

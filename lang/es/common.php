@@ -40,9 +40,12 @@ return [
     'save_title' => 'Guardar título',
     'none' => 'ninguna',
     'undo' => 'Deshacer',
+    'redo' => 'Rehacer',
     'title' => 'Título',
     'camera' => 'Cámara',
     'rig' => 'Rig',
     'fps' => 'fps',
     'late' => 'Retraso',
+    'yes' => 'sí',
+    'no' => 'no',
 ];

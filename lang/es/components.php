@@ -11,6 +11,9 @@ return [
         'settings' => 'Ajustes',
         'look' => 'Aspecto',
         'name_look' => 'Aspecto :name',
+        'look_day' => 'Día',
+        'look_dusk' => 'Crepúsculo',
+        'look_night' => 'Noche',
         'stop' => 'Parar',
     ],
     'pager' => [

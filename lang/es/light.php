@@ -27,4 +27,10 @@ return [
         'roof' => 'bajo techo',
         'lamps' => 'solo lámparas',
     ],
+    'target' => [
+        'as_metered' => 'según lo medido',
+        'darker' => ':stops más oscuro que lo medido',
+        'brighter' => ':stops más claro que lo medido',
+        'night' => 'noche :stops más oscura',
+    ],
 ];

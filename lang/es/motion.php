@@ -43,4 +43,19 @@ return [
         'most' => 'Un rig tiene como máximo :most_axes ejes; ninguno con la cámara en trípode.',
         'twice' => 'Hay dos ejes llamados :axis: dales nombres distintos.',
     ],
+    'ramp_text' => [
+        'span' => '(:duration)',
+        'in' => 'aceleración en :count foto:span|aceleración en :count fotos:span',
+        'out' => 'frenado en :count foto:span|frenado en :count fotos:span',
+        'hard_start' => 'arranque brusco',
+        'hard_stop' => 'parada brusca',
+    ],
+    'turns' => [
+        'never' => 'Todas las fotos caben en la ida: no da la vuelta.',
+        'at' => 'Da la vuelta en la foto :photos.|Da la vuelta en las fotos :photos.',
+        'more' => ':count más',
+        'cut_short' => 'El último tramo se corta: :photos de :all fotos.',
+        'ends_at_start' => 'Acaba donde empezó.',
+        'ends_at_last' => 'Acaba en la última posición clave.',
+    ],
 ];

@@ -29,5 +29,51 @@ return [
     ],
     'applied' => [
         'fixed' => ':fix.',
+        'mains' => 'Una toma tan larga necesita corriente de red: se quitan las baterías.',
+        'ramp' => 'Las exposiciones siguen la luz.',
+        'interval' => 'Intervalo de :interval en vez de :intervalSeconds.',
+        'what' => ':kind «:name»',
+    ],
+    'cell' => [
+        'own_timer' => 'La cámara de este plano usa su intervalómetro, que solo se ajusta en ella. Elige un plano cuya cámara se dispare desde fuera.',
+        'too_short' => 'Intervalo demasiado corto: rig y cámara necesitan aquí :x por foto.',
+        'taken' => 'intervalo :interval y exposición :shutter s, de la prueba «:subject»',
+    ],
+    'kind' => [
+        'move' => 'movimiento',
+        'shot' => 'plano completo',
+        'recipe' => 'receta',
+    ],
+    'recipe' => [
+        'share' => 'Escribe la parte del intervalo con el obturador abierto, más de 0 y menos de 100 %.',
+        'why' => 'Escribe el motivo, en 500 caracteres como máximo.',
+        'in_short' => 'intervalo :intervalSeconds, obturador abierto el :openShare %, clip de :clipSeconds: :reason',
+    ],
+    'recipe_of_shot' => [
+        'warned' => 'Intervalo de :intervalSeconds no: :reason',
+    ],
+    'recipe_text' => [
+        'interval' => 'Escribe un intervalo en segundos, por ejemplo 8 o 2 min.',
+        'share' => 'Escribe la parte del intervalo con el obturador abierto, por ejemplo 40 %.',
+        'clip' => 'Escribe la duración del clip en segundos, por ejemplo 20.',
+        'exposed_for' => 'Elige tierra, cielo o lámparas, o déjalo como en el plano.',
+        'not_one' => 'No es una receta.',
+    ],
+    'trial' => [
+        'subject' => 'Escribe qué se prueba, en :most_subject_characters caracteres como máximo.',
+        'values' => 'Da de uno a :most_of_each valores distintos, por ejemplo 1 2 4.',
+        'no_cell' => 'No existe esa celda.',
+        'note' => 'Escribe :most_note_characters caracteres como máximo.',
+        'verdict' => 'Valora antes una celda.',
+        'alone' => 'Probado solo',
+        'against_one' => 'Probado frente a otro',
+        'against_many' => 'Probado frente a otros :judged',
+        'reason' => ':against.',
+        'reason_note' => ':against: :note.',
+    ],
+    'trial_text' => [
+        'seconds' => 'Escribe segundos separados por espacios, por ejemplo 1 2 4 o 1/60 1/2 1.',
+        'photos' => 'Escribe cuántas fotos hace cada una, por ejemplo 48.',
+        'not_one' => 'No es una prueba.',
     ],
 ];

@@ -6,7 +6,7 @@ return [
     'edit' => [
         'title' => 'Ajustes',
         'lead' => 'Unidades, formatos y valores iniciales. Los números se pueden escribir con unidad, por ejemplo 12 in.',
-        'units' => 'Unidades, reloj y fechas',
+        'units' => 'Idioma, unidades, reloj y fechas',
         'new_shot' => 'Planos nuevos',
         'setup' => 'Montaje',
         'teardown' => 'Recogida',

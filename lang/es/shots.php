@@ -290,6 +290,7 @@ return [
         'steps' => 'Pasos del 1 % y el 10 % del encuadre',
     ],
     'keyframes' => [
+        'held' => 'parada',
         'title' => 'Posiciones clave',
         'swap' => 'Invertir sentido',
         'fit' => 'Ajustar al recorrido',
@@ -654,6 +655,9 @@ return [
         'brightness' => 'Luminosidad',
     ],
     'schools' => [
+        'line_exposure' => 'exposición',
+        'line_iso' => 'ISO',
+        'line_error' => 'luminosidad',
         'to' => 'a :longest',
         'aperture' => 'de f/:widest a :narrowest',
         'to_iso' => 'a :highestIso',

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'target' => [
+        'sun' => 'Sol',
+        'moon' => 'Luna',
+        'galactic_centre' => 'centro galáctico',
+    ],
     'day_window' => [
         'daily' => 'Las horas diarias valen para todos los días: no pongas día.',
         'other' => 'Introduce una hora final distinta de la inicial.',

@@ -41,4 +41,9 @@ return [
         'many' => ':number intervalos',
     ],
     'seconds' => ':number s',
+    'plain' => ':first:last',
+    'aperture' => 'f/:number',
+    'iso' => 'ISO :number',
+    'percent' => ':number %',
+    'words' => ':first :last',
 ];

@@ -1,3 +1,6 @@
+// With a query it is a module of its own: the card is one file that works alone, and shares no chunk with the pages.
+import { text } from './catalogue.js?card';
+
 /**
  * A card on a phone with no network: counts down to what is next, and shows what is to be turned large when its time comes. A shot that began
  * earlier or later than planned moves all of its moments.
@@ -8,7 +11,7 @@ const warnsBefore = 30;
 const root = document.documentElement;
 document.querySelector('[data-look-next]').addEventListener('click', ({ target }) => {
   root.dataset.look = root.dataset.look === 'day' ? 'night' : 'day';
-  target.textContent = root.dataset.look === 'day' ? 'Night' : 'Day';
+  target.textContent = text(root.dataset.look === 'day' ? 'scripts.card.night' : 'scripts.card.day');
 });
 
 /** Hours, minutes and seconds as a clock shows them; days where it is that long. */
@@ -16,7 +19,7 @@ function span(seconds) {
   const whole = Math.max(0, Math.ceil(seconds));
   const [hours, minutes, rest] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
   const two = (number) => String(number).padStart(2, '0');
-  if (hours >= 48) return `in ${Math.floor(hours / 24)} days`;
+  if (hours >= 48) return text('scripts.card.days', { days: Math.floor(hours / 24) });
   return hours > 0 ? `${hours}:${two(minutes)}:${two(rest)}` : `${minutes}:${two(rest)}`;
 }
 
@@ -24,7 +27,7 @@ class Card {
   constructor(part) {
     this.part = part;
     this.moments = [...part.querySelectorAll('.moments li')].map((line) => ({
-      line, at: Number(line.dataset.at), says: line.querySelector('span').textContent, isCue: line.classList.contains('is-cue'),
+      line, at: Number(line.dataset.at), says: line.querySelector('span').textContent, isCue: line.classList.contains('is-cue'), isFirst: 'first' in line.dataset,
     }));
     this.name = `evrent:card:${part.dataset.card}:${this.moments[0]?.at}`;
     this.shift = Number(this.kept() ?? 0);
@@ -42,7 +45,7 @@ class Card {
 
   move(by) {
     if (by === undefined) return;
-    const first = this.moments.find(({ says }) => says === 'First photo');
+    const first = this.moments.find(({ isFirst }) => isFirst);
     if (by === 'none') this.shift = 0;
     else this.shift = by === 'started' ? Date.now() / 1000 - first.at : this.shift + Number(by);
     try {
@@ -62,12 +65,13 @@ class Card {
       one.line.classList.toggle('is-next', one === next);
     }
     const part = (name) => this.part.querySelector(`[data-${name}]`);
-    part('next').textContent = next ? next.says : 'All of it is over.';
+    part('next').textContent = next ? next.says : text('scripts.card.over');
     part('left').textContent = next ? span(left(next)) : '';
     const after = this.moments[this.moments.indexOf(next) + 1];
-    part('after').textContent = next && after ? `then ${after.says} after ${span(after.at - next.at)}` : '';
+    part('after').textContent = next && after ? text('scripts.card.then', { what: after.says, span: span(after.at - next.at) }) : '';
     const minutes = Math.round(Math.abs(this.shift) / 60);
-    part('shifted').textContent = Math.abs(this.shift) < 1 ? '' : `All times are ${minutes < 1 ? 'less than a minute' : `${minutes} min`} ${this.shift > 0 ? 'later' : 'earlier'} than planned.`;
+    const by = minutes < 1 ? text('scripts.card.under_a_minute') : text('scripts.card.minutes', { minutes });
+    part('shifted').textContent = Math.abs(this.shift) < 1 ? '' : text(this.shift > 0 ? 'scripts.card.later' : 'scripts.card.earlier', { by });
     this.cue(this.moments.find((one) => one.isCue && left(one) <= warnsBefore && left(one) > -cueShowsFor), left);
   }
 
@@ -76,7 +80,7 @@ class Card {
     shown.hidden = !due;
     if (!due) return;
     const isNow = left(due) <= 0;
-    shown.textContent = isNow ? due.says : `In ${span(left(due))}: ${due.says}`;
+    shown.textContent = isNow ? due.says : text('scripts.card.soon', { span: span(left(due)), what: due.says });
     const key = `${due.at} ${isNow}`;
     if (this.told !== key) navigator.vibrate?.(isNow ? [300, 100, 300] : 100);
     this.told = key;

@@ -1,5 +1,6 @@
 import { newKey, registerKind, send } from './outbox.js';
 import { putInPlace, touchedSince, touches } from './parts.js';
+import { text } from './catalogue.js';
 
 /**
  * Every form that changes something is sent from here, so that it waits for a server that is away instead of ending on the browser's
@@ -7,8 +8,8 @@ import { putInPlace, touchedSince, touches } from './parts.js';
  */
 const trouble = () => document.getElementById('trouble');
 
-const say = (text) => {
-  trouble().textContent = text;
+const say = (words) => {
+  trouble().textContent = words;
   trouble().dataset.by = 'form';
   trouble().hidden = false;
 };
@@ -70,9 +71,7 @@ function takeForm(entry, { status, text }) {
     if (form || entry.page === window.location.pathname) goOn(location, entry.left ? 0 : entry.asked);
     return;
   }
-  say(status === 413
-    ? 'That file is too large: up to 4 MB can be sent at once. Choose a smaller one.'
-    : 'Something went wrong in Evrent. What you typed is still in its field; details are in Evrent’s log.');
+  say(text(status === 413 ? 'scripts.all.too_large' : 'scripts.all.failed'));
 }
 
 /** What a form said it showed is what it sent, once that is kept: the next change is made to it. */
@@ -98,7 +97,7 @@ function takePart(entry, { ok, status, text }) {
     }
     return;
   }
-  say('Something went wrong in Evrent. What you typed is still in its field; reload this page, then try again.');
+  say(text('scripts.all.failed_reload'));
 }
 
 const texts = (form, submitter) => [...new FormData(form, submitter)].filter(([name]) => name !== '_token');

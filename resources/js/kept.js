@@ -1,3 +1,5 @@
+import { text } from './catalogue.js';
+
 /**
  * Pages that were read stay readable while the server is away: `public/worker.js` keeps them. Here it is set up, told what belongs to what
  * is open, and said when a page is an older one.
@@ -26,7 +28,7 @@ function sayKept() {
   if (!at) return;
   const trouble = document.getElementById('trouble');
   const clock = new Date(Number(at)).toTimeString().slice(0, 5);
-  trouble.textContent = `Evrent is not answering. This is the page as it was at ${clock}. You can read it; what you change is kept here and sent when Evrent answers.`;
+  trouble.textContent = text('scripts.all.kept_page', { clock });
   trouble.dataset.by = 'kept';
   trouble.hidden = false;
 }

@@ -1,3 +1,5 @@
+import { text } from './catalogue.js';
+
 /**
  * Ties messages to their fields after each answer, and says aloud what changed.
  */
@@ -22,10 +24,10 @@ export function followMessages() {
     slots.forEach((slot, id) => {
       const field = fields.get(id);
       const stays = field?.matches('.plan-field') && !sent.includes(field.id) && field.value !== (field.dataset.stood ?? field.defaultValue);
-      const text = wanted.get(id) ?? (stays ? slot.textContent : '');
-      if (slot.textContent !== text) slot.textContent = text;
-      if (!field || (text === '') === !field.hasAttribute('aria-invalid')) return;
-      if (text === '') field.removeAttribute('aria-invalid');
+      const says = wanted.get(id) ?? (stays ? slot.textContent : '');
+      if (slot.textContent !== says) slot.textContent = says;
+      if (!field || (says === '') === !field.hasAttribute('aria-invalid')) return;
+      if (says === '') field.removeAttribute('aria-invalid');
       else field.setAttribute('aria-invalid', 'true');
     });
     const waiting = [...document.querySelectorAll('.plan-field[aria-invalid]')].some((field) => field.value !== (field.dataset.stood ?? field.defaultValue));
@@ -53,13 +55,13 @@ export function followMessages() {
 
   // What is asked for beside the bench: pages of a table, a shot moved on the day, a tick on a list.
   const trouble = document.getElementById('trouble');
-  const say = (text) => {
-    trouble.textContent = text;
+  const say = (words) => {
+    trouble.textContent = words;
     trouble.hidden = false;
   };
-  document.body.addEventListener('htmx:sendError', () => say('Evrent is not answering. Try again in a moment.'));
+  document.body.addEventListener('htmx:sendError', () => say(text('scripts.all.try_again')));
   document.body.addEventListener('htmx:responseError', ({ detail: { xhr } }) => {
-    if (xhr.status >= 500 || xhr.status === 419) say('Something went wrong in Evrent. Reload this page, then try again.');
+    if (xhr.status >= 500 || xhr.status === 419) say(text('scripts.all.reload'));
   });
   document.body.addEventListener('htmx:afterOnLoad', ({ detail: { xhr } }) => {
     if (xhr.status < 400) trouble.hidden = true;

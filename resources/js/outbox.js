@@ -1,3 +1,5 @@
+import { text } from './catalogue.js';
+
 /**
  * What is to be sent to the server. Edits go one after another, each with the values it was made with and a key of its own, and stay in
  * the browser until the server has answered: through a lost answer, a server that is away, another page, a closed tab. Sent again, an
@@ -175,7 +177,7 @@ async function ask(entry, kind) {
 
 let reason = '';
 function unansweredWith(status) {
-  reason = status === 507 ? 'The disk is full.' : status === 503 ? 'The database is away.' : 'Evrent is not answering.';
+  reason = text(status === 507 ? 'scripts.all.disk_full' : status === 503 ? 'scripts.all.no_database' : 'scripts.all.no_answer');
 }
 
 /** Saved, saving or waiting: always to be seen. */
@@ -186,11 +188,11 @@ function show() {
   if (mark) {
     mark.hidden = false;
     mark.dataset.state = state;
-    mark.querySelector('.saving-text').textContent = state === 'saved' ? 'Saved' : state === 'saving' ? 'Saving …' : `${saves} ${saves === 1 ? 'change waits' : 'changes wait'}`;
+    mark.querySelector('.saving-text').textContent = state === 'waiting' ? text('scripts.all.waiting', { count: saves }) : text(`scripts.all.state_${state}`);
   }
   const trouble = document.getElementById('trouble');
   if (unanswered) {
-    const kept = saves === 0 ? 'Everything so far is saved.' : `${saves === 1 ? 'Your change is kept here' : `${saves} changes are kept here`} and will be sent as soon as possible.`;
+    const kept = saves === 0 ? text('scripts.all.all_saved') : text('scripts.all.kept', { count: saves });
     trouble.textContent = `${reason} ${kept}`;
     trouble.dataset.by = 'outbox';
     trouble.hidden = false;

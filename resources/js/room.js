@@ -1,4 +1,5 @@
 import { Idiomorph } from 'idiomorph';
+import { text } from './catalogue.js';
 
 /**
  * The run room: keys, alarms that are heard, a screen that stays awake, and a lock against a pocket. All that is known comes from the
@@ -84,7 +85,7 @@ function keepAwake() {
 function lock() {
   const sheet = document.createElement('button');
   sheet.className = 'room-lock';
-  sheet.textContent = 'Locked. Hold to unlock';
+  sheet.textContent = text('scripts.room.locked');
   let timer;
   const let_ = () => clearTimeout(timer);
   sheet.addEventListener('pointerdown', () => { timer = setTimeout(() => sheet.remove(), holdMilliseconds); });
@@ -106,10 +107,10 @@ function watchLink(room) {
     const silent = Date.now() - heardAt;
     const isCut = silent > cutAfterMilliseconds;
     room.classList.toggle('is-cut', isCut);
-    const heard = isCut ? `No link to Evrent. Last heard ${Math.round(silent / 1_000)} s ago; the run goes on without this page. ` : '';
-    const text = `${heard}${lost}`;
-    line.hidden = text === '';
-    if (line.textContent !== text) line.textContent = text;
+    const heard = isCut ? text('scripts.room.cut', { seconds: Math.round(silent / 1_000) }) : '';
+    const says = [heard, lost].filter(Boolean).join(' ');
+    line.hidden = says === '';
+    if (line.textContent !== says) line.textContent = says;
   };
   const isNow = (detail) => detail.elt?.id === 'now' || detail.target?.id === 'now';
   const isOrder = (detail) => Boolean(detail.elt?.closest?.('form')?.querySelector('input[name=order]'));
@@ -118,7 +119,7 @@ function watchLink(room) {
       heardAt = detail.successful ? Date.now() : heardAt;
     } else if (isOrder(detail)) {
       const words = detail.elt.querySelector('button')?.textContent.replace(/\s+/g, ' ').replace(/ [A-Z] ?$/, '').trim();
-      lost = detail.successful ? '' : `Not sent: ${words}. Press it again when there is a link.`;
+      lost = detail.successful ? '' : text('scripts.room.lost', { button: words });
     }
     show();
   });

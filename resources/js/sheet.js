@@ -1,5 +1,6 @@
+import { text } from './catalogue.js';
+
 const marks = { s: 'spoilt', k: 'pick', u: '' };
-const words = { spoilt: 'spoilt', pick: 'a still to keep', '': '' };
 
 /**
  * Photos on the stairs: of thousands only those in view are there. Arrows go from photo to photo, one letter marks the one in focus or the span
@@ -179,7 +180,7 @@ async function send(sheet, [from, to], mark) {
   for (const photo of sheet.querySelectorAll('[data-number]')) {
     if (photo.dataset.number < from || photo.dataset.number > to) continue;
     // What was not kept is not shown as if it were.
-    photo.querySelector('.mark').textContent = answer?.ok ? `${words[mark]} ${why}`.trim() : 'not kept: try again';
+    photo.querySelector('.mark').textContent = answer?.ok ? `${mark ? text(`scripts.photos.mark_${mark}`) : ''} ${why}`.trim() : text('scripts.photos.not_saved');
     if (answer?.ok) photo.dataset.mark = mark;
   }
 }

@@ -1,3 +1,5 @@
+import { text } from './catalogue.js';
+
 /** The clips of a test, side by side: all start together, and go round together. */
 export function followTrials() {
   const clips = (trial) => [...trial.querySelectorAll('.cell-clip video')];
@@ -14,6 +16,6 @@ export function followTrials() {
     const plays = clips(trial).some((clip) => !clip.paused);
     if (plays) clips(trial).forEach((clip) => clip.pause());
     else play(trial);
-    button.querySelector('.text').textContent = plays ? 'Play side by side' : 'Pause';
+    button.querySelector('.text').textContent = text(plays ? 'scripts.trials.play' : 'scripts.trials.pause');
   });
 }

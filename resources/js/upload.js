@@ -1,3 +1,5 @@
+import { text } from './catalogue.js';
+
 /** What a file says of itself, and the small picture that it keeps, stand in its beginning. */
 const headBytes = 512 * 1024;
 const atOnce = 6;
@@ -17,14 +19,14 @@ export function followUpload(form) {
     event.stopImmediatePropagation();
     const files = [...form.querySelectorAll('input[type=file]')].flatMap((input) => [...input.files]);
     const archive = files.find(({ name }) => /\.(zip|rar|7z|tar|gz)$/i.test(name));
-    if (files.length === 0) return say(said, 'Choose photos, or a whole folder, first.');
-    if (archive) return say(said, `${archive.name} is an archive. Unpack it first, and choose the folder that it makes.`);
+    if (files.length === 0) return say(said, text('scripts.upload.none'));
+    if (archive) return say(said, text('scripts.upload.archive', { file: archive.name }));
     cancelled = false;
     form.dataset.sending = 'yes';
     try {
       await sendAll(form, files, said, () => cancelled);
     } catch (failure) {
-      say(said, `${failure.message} What was sent is kept: press Send again, and it goes on from there.`);
+      say(said, text('scripts.upload.again', { why: failure.message }));
     }
     delete form.dataset.sending;
   }, true);
@@ -37,7 +39,7 @@ async function sendAll(form, files, said, isCancelled) {
   const left = files.filter((file) => !kept.has(pathOf(file)));
   const from = Date.now();
   for (let sent = 0; sent < left.length; sent += atOnce) {
-    if (isCancelled()) return say(said, `Stopped after ${files.length - left.length + sent} of ${files.length}. Press Send to go on.`);
+    if (isCancelled()) return say(said, text('scripts.upload.stopped', { sent: files.length - left.length + sent, all: files.length }));
     const body = new FormData();
     body.append('_token', token);
     for (const file of left.slice(sent, sent + atOnce)) {
@@ -48,7 +50,7 @@ async function sendAll(form, files, said, isCancelled) {
     await asked(begun.heads, body);
     const done = Math.min(left.length, sent + atOnce);
     const seconds = Math.round((Date.now() - from) / 1000 * (left.length - done) / done);
-    say(said, `${files.length - left.length + done} of ${files.length} sent${done < left.length ? `, about ${seconds} s to go` : ''}`);
+    say(said, text(done < left.length ? 'scripts.upload.sending' : 'scripts.upload.sent', { sent: files.length - left.length + done, all: files.length, seconds }));
   }
   const { page } = await asked(begun.sent, new URLSearchParams({ _token: token }));
   window.location.assign(page);
@@ -57,8 +59,8 @@ async function sendAll(form, files, said, isCancelled) {
 
 const pathOf = (file) => file.webkitRelativePath || file.name;
 
-function say(said, text) {
-  said.textContent = text;
+function say(said, words) {
+  said.textContent = words;
 }
 
 /** Asked again where nobody answers; what is refused is said. */
@@ -66,8 +68,8 @@ async function asked(url, body) {
   for (let attempt = 1; ; attempt++) {
     const answer = await fetch(url, { method: 'POST', body, headers: { Accept: 'application/json' } }).catch(() => null);
     if (answer?.ok) return answer.json();
-    if (answer && answer.status < 500 && answer.status !== 429) throw new Error((await answer.json().catch(() => ({}))).message ?? 'Evrent did not take them.');
-    if (attempt === tries) throw new Error('Evrent does not answer.');
+    if (answer && answer.status < 500 && answer.status !== 429) throw new Error((await answer.json().catch(() => ({}))).message ?? text('scripts.upload.refused'));
+    if (attempt === tries) throw new Error(text('scripts.all.no_answer'));
     await new Promise((resolve) => { setTimeout(resolve, 500 * 2 ** attempt); });
   }
 }

@@ -35,7 +35,7 @@ test.oneIn(4, 'a whole shot is made from nothing by pointer', async () => {
   for (let presses = 0; presses < 4; presses++) await jog('slide', /50 mm forward/).click();
   await jog('pan', /5° back/).click();
   await page.waitForFunction(() => document.querySelectorAll('.jog-steps input')[0].value === '300' && document.querySelectorAll('.jog-steps input')[1].value === '-15');
-  await page.locator('.finder-tag').getByText('by hand').waitFor();
+  await page.locator('.finder-tag').getByText(say('scripts.bench.tag_jogging')).waitFor();
   await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'A' }) }).click());
   await jog('slide', /50 mm forward/).click();
   await jog('tilt', /0\.1° forward/).click();
@@ -52,7 +52,7 @@ test.oneIn(4, 'a whole shot is made from nothing by pointer', async () => {
   plan = await planOf(page);
   assert.equal(plan.move.keyframes.length, 3);
   assert.ok(plan.move.keyframes[1].pan > -15 && plan.move.keyframes[1].at > 0.5);
-  await answered(page, () => page.getByRole('button', { name: 'Stop there' }).click());
+  await answered(page, () => page.getByRole('button', { name: say('scripts.bench.stop_there') }).click());
   assert.equal((await planOf(page)).move.keyframes[1].pass, false);
 
   // What if it were open for longer? Kept, and mended where it falls short.
@@ -66,9 +66,9 @@ test.oneIn(4, 'a whole shot is made from nothing by pointer', async () => {
   await page.locator('.finding:visible .remedy button').first().click();
   await verdictIs(page, true);
 
-  await page.getByRole('button', { name: 'Play at 24 fps' }).click();
+  await page.getByRole('button', { name: say('scripts.bench.play', { fps: 24 }) }).click();
   await page.waitForFunction(() => Number(document.querySelector('.readout b').textContent) > 60);
-  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.getByRole('button', { name: say('scripts.bench.pause') }).click();
   await go(page, 'run');
   await page.locator('#dry-run').click();
   await page.getByText('Variation added').waitFor();
@@ -180,9 +180,9 @@ test.oneIn(10, 'the picture is dragged in the finder, and the rig follows it', a
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 4, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();
-  await page.locator('.finder-tag').getByText('by hand').waitFor();
+  await page.locator('.finder-tag').getByText(say('scripts.bench.tag_jogging')).waitFor();
   // A quarter of the usual lens's ±0.75 across: atan 0.375 to the right of where the photo under the cursor looked.
-  const pan = page.locator('.jog-axis', { hasText: 'pan' }).getByLabel('pan stands at');
+  const pan = page.locator('.jog-axis', { hasText: 'pan' }).getByLabel(say('scripts.bench.position', { axis: 'pan' }));
   const from = Number.parseFloat((await page.locator('.lane-now').nth(1).textContent()).replace('−', '-'));
   const wanted = from + (Math.atan(0.375) * 180) / Math.PI;
   await page.waitForFunction(([field, degrees]) => Math.abs(Number(field.value) - degrees) < 0.5, [await pan.elementHandle(), wanted]);

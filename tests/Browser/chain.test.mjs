@@ -19,7 +19,7 @@ const photos = (few, many) => (isLong ? many : few);
 
 const jobs = {
   'A rail into the dusk, with a ramp': {
-    rig: 'slide alone',
+    rig: 'slide only',
     async plan(page) {
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(36, 240)), 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
       await press(page, page.locator('#light-in'));
@@ -30,18 +30,18 @@ const jobs = {
     assert(plan) { assert.ok(Array.isArray(plan.timing.exposure_s), 'it is a ramp'); },
   },
   'Stars over the tripod': {
-    rig: 'none: camera on legs alone',
+    rig: 'none: camera on a tripod',
     async plan(page) { await typed(page, { [say('shots.sentence.photos_total')]: String(photos(24, 250)), 'Exposure in seconds': '20', 'Interval in seconds': '25' }); },
   },
   'A full turn at the pump house': {
-    rig: 'turntable without end',
+    rig: 'turntable without ends',
     async plan(page) {
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(40, 360)), 'Interval in seconds': '6' });
       await given(page, '#turn-axis', { way: '1 turn' }, say('shots.keyframes.total_set'));
     },
   },
   'Lanterns on the causeway, on bulb': {
-    rig: 'slide alone',
+    rig: 'slide only',
     async plan(page) {
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(24, 150)), 'Interval in seconds': '20', 'Exposure in seconds': '15' });
       await choose(page, say('shots.kit.timed_by'), say('shots.kit.by_controller'));
@@ -49,7 +49,7 @@ const jobs = {
     },
   },
   'The salt heap grows': {
-    rig: 'slide alone',
+    rig: 'slide only',
     async plan(page) {
       await choose(page, 'Movement', say('shots.sentence.stop_motion'));
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', 'Slide at A': '0', 'Slide at B': String(2 * (photos(24, 120) - 1)), 'Slide step per photo': '2' });
@@ -59,7 +59,7 @@ const jobs = {
   // The camera waits for nobody: a place that is late is left out, so its world is one in which this machine is never late.
   // Nobody sets its shutter from here: it stands as the job before has left it, which exposes as long.
   'Two clocks at the sluice': {
-    rig: 'slide alone',
+    rig: 'slide only',
     speed: '60',
     async plan(page) {
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(24, 200)), 'Interval in seconds': '14' });
@@ -106,11 +106,11 @@ test('six jobs, one card: each is exposed as planned, read back as shot, and cut
       await page.locator('#take-speed').selectOption(job.speed ?? '200');
       await job.start?.(page);
       await startRun(page);
-      await page.getByText(/Shot to its end\.|photos are not as planned|Incomplete|Failed|Aborted/).first().waitFor({ timeout: 60_000 + 2_000 * exposures.length });
+      await page.getByText(/Complete\.|Incomplete|Failed|Aborted/).first().waitFor({ timeout: 60_000 + 2_000 * exposures.length });
       const take = page.url();
       const { files, alarms } = readLog(await text(page, `${take}/log.jsonl`));
       assert.deepEqual(alarms, [], title);
-      assert.match(await page.locator('.verdict').textContent(), new RegExp(`Shot to its end\\.\\s*${exposures.length} of ${exposures.length} photos`), title);
+      assert.match(await page.locator('.verdict').textContent(), new RegExp(`Complete\\.\\s*${exposures.length} of ${exposures.length} photos`), title);
       assert.deepEqual([...files.keys()].sort((a, b) => a - b), exposures.map((_, n) => n + 1), title);
 
       await page.goto(`${shot}/photos`);

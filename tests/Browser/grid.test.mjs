@@ -21,11 +21,11 @@ test.oneIn(4, 'a test is shot cell by cell, and one press takes a cell into the 
   // The clips came by themselves, as they were shot.
   assert.equal(await page.locator('.cell-clip video').count(), 4);
   await page.reload();
-  await page.getByRole('button', { name: 'Play side by side' }).click();
+  await page.getByRole('button', { name: say('scripts.trials.play') }).click();
   await page.waitForFunction(() => [...document.querySelectorAll('.cell-clip video')].every((clip) => !clip.paused && clip.currentTime > 0));
   const seconds = await page.locator('.cell-clip video').evaluateAll((clips) => clips.map((clip) => Math.round(clip.duration * 24)));
   assert.deepEqual(seconds, [5, 5, 5, 5], 'each plays at the rate of the clip');
-  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.getByRole('button', { name: say('scripts.trials.pause') }).click();
   await assertAccessible(page);
   await page.getByRole('button', { name: 'Use in plan: 40 s and 1 s' }).click();
   await page.locator('#shot[data-ready=yes][data-view=time]').waitFor();

@@ -73,7 +73,7 @@ test.oneIn(10, 'by pointer: in at most 12 presses and a minute of typing', async
   await fill.call(at, field(page, 'Clip length'), '12 s');
   await fill.call(at, field(page, say('shots.sentence.shooting')), '40 min');
   await fill.call(at, field(page, start), '20 min before sunset');
-  await press(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Frame/ }));
+  await press(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Framing/ }));
   await saved();
   await fill.call(at, field(page, 'Slide at B'), '700');
   await fill.call(at, field(page, 'Pan at B'), '10');
@@ -142,7 +142,7 @@ test.oneIn(10, 'on a phone, with one thumb', async () => {
   await fill.call(at, field(page, 'Clip length'), '12 s', 'tap');
   await fill.call(at, field(page, say('shots.sentence.shooting')), '40 min', 'tap');
   await fill.call(at, field(page, start), '20 min before sunset', 'tap');
-  await tap(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Frame/ }));
+  await tap(page.getByRole('navigation', { name: 'Views of this shot' }).getByRole('link', { name: /^Framing/ }));
   await saved();
   await fill.call(at, field(page, 'Slide at B'), '700', 'tap');
   await fill.call(at, field(page, 'Pan at B'), '10', 'tap');
@@ -155,7 +155,7 @@ test.oneIn(10, 'on a phone, with one thumb', async () => {
 
 test.oneIn(10, 'single letters can be switched off, and keys with Alt stay', async () => {
   const page = await view.open('/settings');
-  await page.getByLabel('Keys', { exact: true }).selectOption('off');
+  await page.getByLabel('Keyboard', { exact: true }).selectOption('off');
   await page.getByRole('button', { name: 'Save settings' }).click();
   await page.locator('#notice').getByText('Saved.').waitFor();
   try {
@@ -172,7 +172,7 @@ test.oneIn(10, 'single letters can be switched off, and keys with Alt stay', asy
     await page.locator('#view-review').waitFor();
   } finally {
     await page.goto(new URL('/settings', page.url()).href);
-    await page.getByLabel('Keys', { exact: true }).selectOption('on');
+    await page.getByLabel('Keyboard', { exact: true }).selectOption('on');
     await page.getByRole('button', { name: 'Save settings' }).click();
     await page.locator('#notice').getByText('Saved.').waitFor();
   }

@@ -13,7 +13,7 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
   await type(page, say('shots.sentence.photos_total'), '30');
   await go(page, 'run');
   await startRun(page);
-  await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
+  await page.getByText('Complete.').waitFor({ timeout: 60_000 });
   await assertAllTaken(page, 30);
   const shot = new URL(page.url()).pathname.replace(/\/takes.*/, '');
 
@@ -21,7 +21,7 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
   await page.getByRole('link', { name: say('shots.all_takes.import'), exact: true }).click();
   await page.getByLabel('Folder on this machine').fill('/etc');
   await page.getByRole('button', { name: say('photos.index.read') }).click();
-  await page.getByText('This is no folder below one that may be read').waitFor();
+  await page.getByText('Enter a folder below an allowed one').waitFor();
   assert.equal(await page.getByLabel('Folder on this machine').inputValue(), '/etc');
   await page.getByLabel('Folder on this machine').fill(await page.locator('#card-folders option').first().getAttribute('value'));
   await page.locator('#card-take').selectOption({ index: 1 });
@@ -39,7 +39,7 @@ test.oneIn(4, 'a take’s photos are read from the camera’s card, stand in the
   await page.getByText('card.zip is an archive').waitFor();
   await page.getByLabel('or photos').setInputFiles(names.map((name) => join(card, 'DCIM', '100EVRNT', name)));
   await page.getByRole('button', { name: say('photos.index.send') }).click();
-  await page.getByText(/27 photos are not on the card/).waitFor({ timeout: 60_000 });
+  await page.getByText(/27 photos missing from the card/).waitFor({ timeout: 60_000 });
   await page.locator('#card-take').selectOption({ index: 1 });
   await page.getByRole('button', { name: say('photos.index.read') }).click();
   await page.locator('.contact:not(.is-missing) >> nth=29').waitFor({ timeout: 60_000 });
@@ -74,7 +74,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
     await page.getByLabel('Folder on this machine').fill(folder);
     await page.getByRole('button', { name: say('photos.index.read') }).click();
     await page.locator('.contact[data-number="1"]').waitFor({ timeout: 60_000 });
-    await page.getByText('the time of the file was used').waitFor();
+    await page.getByText(say('photos.matching.file_times')).waitFor();
     const there = async () => page.locator('.stairs-part').evaluateAll((all) => all.map(({ dataset }) => Number(dataset.from)).sort((a, b) => a - b));
 
     await page.getByLabel('Go to photo').fill('400');
@@ -90,7 +90,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
     await page.locator('#mark-why').fill('a gull');
     await page.locator('.contact[data-number="4"]').focus();
     await page.keyboard.press('s');
-    await page.locator('.contact[data-number="4"][data-mark=spoilt]', { hasText: 'spoilt a gull' }).waitFor();
+    await page.locator('.contact[data-number="4"][data-mark=spoilt]', { hasText: 'a gull' }).waitFor();
     await page.reload();
     assert.equal(await page.locator('.contact[data-mark=spoilt]').count(), 3);
     await page.locator('dd', { hasText: '5 to 399' }).waitFor();
@@ -107,7 +107,7 @@ test.oneIn(10, 'of many photos only those in view are there; they are gone to, t
     await page.context().setOffline(true);
     await page.locator('.contact[data-number="9"]').focus();
     await page.keyboard.press('k');
-    await page.locator('.contact[data-number="9"] .mark', { hasText: 'not kept' }).waitFor();
+    await page.locator('.contact[data-number="9"] .mark', { hasText: say('scripts.photos.not_saved') }).waitFor();
     await page.context().setOffline(false);
   } finally {
     await rm(folder, { recursive: true, force: true });

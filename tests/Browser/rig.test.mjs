@@ -76,7 +76,7 @@ test.oneIn(5, 'a rig is jogged, its place is taken as A, another window looks on
   const second = await view.open(new URL(page.url()).pathname);
   await choose(second, 'Jogged');
   await connect(second);
-  await second.locator('#rig-state').getByText('Another window has it').waitFor();
+  await second.locator('#rig-state').getByText(say('scripts.rig.elsewhere')).waitFor();
   await second.locator('[data-rig=home]').click();
   await second.locator('#rig-problem').getByText('Another window has this rig').waitFor();
   await page.mouse.up();
@@ -114,7 +114,7 @@ test.oneIn(5, 'a rig is jogged, its place is taken as A, another window looks on
 test.oneIn(5, 'a camera is looked through: live, magnified, with its histogram, and by a test photo', async () => {
   const page = await inFrame('Looked through');
   await page.locator('[data-live=connect]').click();
-  await page.locator('#live-state').getByText(/Live, \d+ frames? a second/).waitFor();
+  await page.locator('#live-state').getByText(/Live, \d+ frames? per second/).waitFor();
   await page.locator('[data-live=histogram]').click();
   await page.locator('.live-histogram figcaption').getByText(/clipped/i).waitFor();
   await page.locator('[data-live=magnify]').click();
@@ -196,13 +196,13 @@ test.oneIn(5, 'by gamepad and by the cursor; what loses the focus lets go, and a
   await tilt([0, 0, 1, 0]);
   await beyond(page, 'slide', 4);
   // Whoever stands before the camera swaps what is left and what is right.
-  await page.getByRole('button', { name: 'Swap the directions of slide' }).click();
+  await page.getByRole('button', { name: say('scripts.bench.swap', { axis: 'slide' }) }).click();
   const far = await at(page);
   await tilt([0, 0, 0, 0]);
   await stands(page);
   await tilt([0, 0, 1, 0]);
   await page.waitForFunction((most) => Number(document.querySelector('[data-rig-axis=slide] [data-drive]').value) < most, far - 1);
-  await page.getByRole('button', { name: 'Swap the directions of slide' }).click();
+  await page.getByRole('button', { name: say('scripts.bench.swap', { axis: 'slide' }) }).click();
   await tilt([0, 0, 0, 0], true);
   await stands(page);
   await tilt([0, 0, 0, 0]);
@@ -248,10 +248,10 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   const keep = async (letter, end) => {
     await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter }) }).click();
     await page.locator(`#backdrop img[alt="Your photo at ${letter}"]`).waitFor();
-    assert.match(await page.locator('.backdrop-of', { hasText: `Remove ${letter}` }).textContent(), new RegExp(`as the camera saw it, with the rig at slide ${end}`));
+    assert.match(await page.locator('.backdrop-of', { hasText: `Remove ${letter}` }).textContent(), new RegExp(`as the camera saw it, rig at slide ${end}`));
   };
   await page.getByRole('button', { name: say('shots.backdrop.use_view', { letter: 'A' }) }).click();
-  await page.getByText('Describe the picture first: how a photo is seen hangs on the lens.').waitFor();
+  await page.getByText(say('app.backdrop.no_picture')).waitFor();
   await page.getByRole('button', { name: say('shots.optics.add') }).click();
   await page.locator('#crop-told').getByText('crops').waitFor();
   await page.getByRole('button', { name: 'Drive to A' }).click();
@@ -271,9 +271,9 @@ test.oneIn(5, 'what the camera sees at both ends takes the place of the drawing,
   await page.locator('#scrub').focus();
   await page.keyboard.press('Home');
   await page.waitForFunction((before) => document.querySelector('.finder-frame canvas').toDataURL() !== before, atB);
-  await page.getByRole('button', { name: 'Show the drawing again' }).click();
+  await page.getByRole('button', { name: say('scripts.bench.hide_photos') }).click();
   await page.getByText('your photos', { exact: true }).waitFor({ state: 'detached' });
   await page.locator('#backdrop-first').setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no photo') });
-  await page.getByText('This is no photo that can be read here. Choose a JPEG of up to 4 MB.').waitFor();
+  await page.getByText(say('app.backdrop.unreadable')).waitFor();
   await assertAccessible(page);
 });

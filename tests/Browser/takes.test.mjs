@@ -38,9 +38,9 @@ test.oneIn(4, 'by pointer: a shot is looked over, shot with a mark and a pause, 
   await page.getByRole('button', { name: say('takes.room.resume') }).click();
   await status(page, 'running');
   await page.waitForFunction((before) => Number(document.querySelector('.room-count b').textContent) > before, stood);
-  await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
+  await page.getByText('Complete.').waitFor({ timeout: 60_000 });
   await assertAllTaken(page, 60, 1);
-  await page.getByText('ordered: pause').waitFor();
+  await page.getByText(say('takes.event.command', { what: 'pause' })).waitFor();
 });
 
 test.oneIn(10, 'by keyboard, at night: it is paused, gone on with and ended early, and every pixel is red', async () => {
@@ -54,7 +54,7 @@ test.oneIn(10, 'by keyboard, at night: it is paused, gone on with and ended earl
   await status(page, 'running');
   page.on('dialog', (dialog) => dialog.accept());
   await page.keyboard.press('f');
-  await page.getByText('Finished early.').waitFor({ timeout: 60_000 });
+  await page.getByText('Ended early.').waitFor({ timeout: 60_000 });
 });
 
 test.oneIn(10, 'on a phone: the page is lost for a while, a second device looks on, and it is aborted', async () => {
@@ -116,9 +116,9 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
     assert.ok(await page.locator('#preflight input[value=cable]').isChecked());
     assert.equal(await page.locator('#take-delay').inputValue(), '2 s');
     await startRun(page);
-    await page.locator('.room-alarm').getByText('The slide stands').waitFor({ timeout: 60_000 });
+    await page.locator('.room-alarm').getByText('Slide out of position').waitFor({ timeout: 60_000 });
     await page.locator('.room-picture img').waitFor();
-    await page.getByText('Shot to its end.').waitFor({ timeout: 60_000 });
+    await page.getByText('Complete.').waitFor({ timeout: 60_000 });
     await page.locator('#found-R5').getByText('Out of position: slide from photo').waitFor();
     await page.getByText(say('takes.findings.again')).waitFor();
   } finally {
@@ -129,7 +129,7 @@ test.oneIn(10, 'an axis that stalls is seen before the start, heard while it run
 
 test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room asks, Done is pressed, and the next turn is shown', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('For turns')}`);
-  await begin(page, 'Turned by hand', 'slide alone');
+  await begin(page, 'Turned by hand', 'slide only');
   await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: '60', 'Interval in seconds': '8', 'Exposure in seconds': '0.5', [startField]: '15 min after sunset' });
   await press(page, page.locator('#light-in'));
   await typed(page, { 'Aperture, f/': '5.6', [say('shots.light.longest')]: '5' });

@@ -14,7 +14,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
 
   await tab(/^Frame/);
   await page.locator('.jog-axis', { hasText: 'pan' }).getByRole('button', { name: /5° forward/ }).tap();
-  await page.locator('.finder-tag').getByText('by hand').waitFor();
+  await page.locator('.finder-tag').getByText(say('scripts.bench.tag_jogging')).waitFor();
   const [seen, wheel] = [await page.locator('.finder-frame').boundingBox(), await page.locator('#jog .jog-axes').boundingBox()];
   assert.ok(seen.y >= 0 && wheel.y + wheel.height <= 844 - 52, 'what the rig sees and what moves it are on one screen');
   await answered(page, () => page.getByRole('button', { name: say('shots.keyframes.set', { peg: 'A' }) }).tap());

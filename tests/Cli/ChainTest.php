@@ -55,7 +55,7 @@ final class ChainTest extends TestCase
             self::assertSame("complete: 24 photos triggered\n", $said);
             $lines = TakeLogLines::read((string) file_get_contents("{$this->folder}/{$name}.log"))['lines'];
             $alarms = array_filter($lines, static fn (LogLine $line): bool => $line->kind === LogKind::Alarm && !in_array($line->text('about'), ['late', 'machine'], true));
-            self::assertSame([], array_map(static fn (LogLine $line): ?string => $line->text('says'), $alarms), $name);
+            self::assertSame([], array_map(static fn (LogLine $line): string => (string) $line->words('says'), $alarms), $name);
             $isLate[$name] = array_filter($lines, static fn (LogLine $line): bool => in_array($line->text('about'), ['late', 'machine'], true)) !== [];
             foreach ($lines as $line) {
                 if ($line->kind === LogKind::Confirmed && $line->photo !== null) {
@@ -72,7 +72,7 @@ final class ChainTest extends TestCase
         // The log of the other take is no help, and says so.
         $mixed = new Process([PHP_BINARY, dirname(__DIR__, 2) . '/bin/evrent', 'photos', "{$this->folder}/even.json", "{$this->folder}/told.json", "--log={$this->folder}/ramp.log"]);
         self::assertSame(2, $mixed->run());
-        self::assertStringContainsString('--log: this log follows another plan.', $mixed->getErrorOutput());
+        self::assertStringContainsString('--log: this log is of another plan.', $mixed->getErrorOutput());
         foreach ($plans as $name => $plan) {
             $this->isExposedAsPlanned($plan, array_map(fn (string $object): array => $exif["{$this->folder}/card{$object}"], $objects[$name]), $name);
             foreach (['with its log' => ["--log={$this->folder}/{$name}.log"], 'without' => []] as $how => $log) {

@@ -110,7 +110,7 @@ final class CommandLineTest extends TestCase
     public static function badPlaces(): iterable
     {
         yield 'latitude 95' => [['sky', '--lat=95', '--lon=0', '--at=2026-05-14T22:10:00Z'], '--lat: Enter a latitude'];
-        yield 'no longitude' => [['sky', '--lat=5', '--at=2026-05-14T22:10:00Z'], '--lon: give a longitude'];
+        yield 'no longitude' => [['sky', '--lat=5', '--at=2026-05-14T22:10:00Z'], '--lon: enter a longitude'];
         yield 'no time' => [['sky', '--lat=5', '--lon=0'], '--at: Enter a time'];
         yield 'no such time' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-30T00:00:00Z'], '--at: Enter a time'];
         yield 'a time without its offset' => [['sky', '--lat=5', '--lon=0', '--at=2026-02-03T00:00:00'], '--at: Enter a time'];
@@ -134,13 +134,13 @@ final class CommandLineTest extends TestCase
     {
         [$code, $out] = self::evrent(['solve', '--fps=24', '--clip=20', '--shooting=1h30m']);
         self::assertSame(0, $code);
-        self::assertSame("480 photos, one every 11.2 s: 1 h 30 min of shooting, 20 s of clip at 24 fps.\n", $out);
+        self::assertSame("480 photos, interval 11.2 s: run time 1 h 30 min, clip 20 s at 24 fps.\n", $out);
         [, $out] = self::evrent(['solve', '--photos=480', '--interval=0:08', '--format=json']);
         /** @var array<string, float> $solution */
         $solution = json_decode($out, true, 4, JSON_THROW_ON_ERROR);
         self::assertEquals(3840, $solution['shooting_s']);
         [, $out] = self::evrent(['solve', '--way=450', '--step=1.5', '--interval=5']);
-        self::assertStringStartsWith('301 photos, one every 5 s: 25 min 5 s of shooting', $out);
+        self::assertStringStartsWith('301 photos, interval 5 s: run time 25 min 5 s', $out);
     }
 
     public function testSimulateIsTheSameForTheSameSeed(): void

@@ -141,7 +141,7 @@ final class ExportCommandTest extends TestCase
         file_put_contents("{$this->folder}/clip.json", '{"format": "evrent.clip/1", "rate": "0"}');
         foreach (
             [
-            [['export', '-', 'gif'], 'FORMAT: choose one of'], [['export', '-', 'xmp', '--photo=101'], '--photo: give the number'],
+            [['export', '-', 'gif'], 'FORMAT: choose one of'], [['export', '-', 'xmp', '--photo=101'], '--photo: enter a photo number'],
             [['export', '-', 'otio', '--match=/nowhere'], '--match'], [['export', '-', 'otio', "--match={$this->folder}/none.json"], 'No usable photo'],
             [['export', '-', 'otio', "--match={$this->folder}/far.json"], '/photos/101'], [['export', '-', 'otio', "--match={$this->folder}/clip.json"], '/format'],
             [['export', '-', 'csv', "--clip={$this->folder}/clip.json"], '/rate: Choose one of: 23.976'],

@@ -6,10 +6,11 @@ namespace Tests\Cli;
 
 use Evrent\Core\Format\PlanWriter;
 use Evrent\Core\Kit\RigWords;
+use Evrent\Core\Plan\Plan;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\GcodeRig;
 use Evrent\Devices\Protocol\Gcode\Dialect;
-use Evrent\Core\Plan\Plan;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -45,7 +46,7 @@ final class JogCommandTest extends TestCase
         self::assertStringContainsString('Home it first', $err);
         [$code, , $err] = $this->evrent(['jog', $this->plan, '--rig=127.0.0.1:1', '--home']);
         self::assertSame(1, $code);
-        self::assertStringContainsString('does not answer', $err);
+        self::assertStringContainsString(Words::of('devices.rig.no_answer', address: '127.0.0.1:1'), $err);
         foreach ([['--steer=bow 1', '--for=1s'], ['--steer=slide', '--for=1s'], ['--steer=slide 1'], ['--to=slide far']] as $wrong) {
             self::assertSame(2, $this->jog($wrong)[0]);
         }
@@ -65,7 +66,7 @@ final class JogCommandTest extends TestCase
         self::assertStringStartsWith('slide 0,', $this->jog(['--steer=slide -1', '--for=2s'])[1], 'and no further');
         [$code, , $err] = $this->jog(['--to=slide 5000']);
         self::assertSame(1, $code);
-        self::assertStringContainsString('beyond the travel', $err);
+        self::assertStringContainsString(Words::of('devices.rig.beyond', id: 'slide'), $err);
     }
 
     #[Group('turn-2')]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Cli;
 
+use Evrent\Words\Words;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -38,7 +39,7 @@ final class ManifestCommandTest extends TestCase
         file_put_contents("{$this->folder}/sums", $manifest);
         (new Process(['sha256sum', '--check', '--strict', '--quiet', '../sums'], "{$this->folder}/card"))->mustRun();
         [$code, $told] = self::evrent(['manifest', "{$this->folder}/card", "--check={$this->folder}/sums"]);
-        self::assertSame([0, "The copy is whole: 5 files.\n"], [$code, $told]);
+        self::assertSame([0, "Copy complete: 5 files.\n"], [$code, $told]);
         // And the other way round: what sha256sum writes is read.
         $theirs = (new Process(['sha256sum', 'DCIM/EVR_0001.JPG', "a name\nof two lines", 'back\\slash'], "{$this->folder}/card"))->mustRun()->getOutput();
         file_put_contents("{$this->folder}/theirs", $theirs);
@@ -55,15 +56,15 @@ final class ManifestCommandTest extends TestCase
         [$code, $told] = self::evrent(['manifest', "{$this->folder}/copy", "--check={$this->folder}/sums"]);
         self::assertSame(1, $code);
         self::assertSame([
-            'missing: DCIM/EVR_0001.JPG', 'not the same: DCIM/EVR_0002.JPG', 'not in the manifest: more.txt',
-            'The copy is not whole: 2 of 5 files are missing or not the same.',
+            'missing: DCIM/EVR_0001.JPG', 'different: DCIM/EVR_0002.JPG', 'not in the manifest: more.txt',
+            'Copy incomplete: 2 of 5 files missing or different.',
         ], explode("\n", trim($told)));
     }
 
     public function testWhatIsNoManifestIsRefused(): void
     {
         file_put_contents("{$this->folder}/sums", "no sum\n");
-        self::assertStringContainsString('/1: Line 1 is no checksum', self::evrent(['manifest', "{$this->folder}/card", "--check={$this->folder}/sums"])[2]);
-        self::assertStringContainsString('FOLDER: there is no folder', self::evrent(['manifest', "{$this->folder}/nowhere"])[2]);
+        self::assertStringContainsString('/1: ' . Words::of('export.manifest.line', n: 1), self::evrent(['manifest', "{$this->folder}/card", "--check={$this->folder}/sums"])[2]);
+        self::assertStringContainsString('FOLDER: no such folder', self::evrent(['manifest', "{$this->folder}/nowhere"])[2]);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Cli;
 
+use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\InputStream;
 use Symfony\Component\Process\Process;
-use Evrent\Core\Run\Take\LogKind;
-use Evrent\Core\Run\Take\LogLine;
-use Evrent\Core\Format\TakeLogLines;
 use Tests\Devices\DeviceProcess;
 
 /**
@@ -36,12 +37,12 @@ final class RunCommandTest extends TestCase
      */
     public static function wrong(): iterable
     {
-        yield 'no log' => [[], '--log: give the file'];
-        yield 'no rig for a deaf camera' => [['--log=LOG'], '--rig: give a rig'];
-        yield 'a camera that is none' => [['--log=LOG', '--camera=shiny'], '--camera: give deaf'];
-        yield 'a delay that is none' => [['--log=LOG', '--rig=127.0.0.1:1', '--delay=soon'], '--delay: give a time'];
+        yield 'no log' => [[], '--log: enter the log file'];
+        yield 'no rig for a deaf camera' => [['--log=LOG'], '--rig: enter a rig'];
+        yield 'a camera that is none' => [['--log=LOG', '--camera=shiny'], '--camera: enter deaf'];
+        yield 'a delay that is none' => [['--log=LOG', '--rig=127.0.0.1:1', '--delay=soon'], '--delay: enter a time'];
         yield 'a school that is none' => [['--log=LOG', '--rig=127.0.0.1:1', '--after-gap=jump'], '--after-gap: choose one of place, clock'];
-        yield 'nothing to go on with' => [['--log=LOG', '--rig=127.0.0.1:1', '--resume'], '--log: there is no file'];
+        yield 'nothing to go on with' => [['--log=LOG', '--rig=127.0.0.1:1', '--resume'], '--log: no file'];
         yield 'a folder that is not there' => [['--log=LOG/x/y', '--rig=127.0.0.1:1'], 'LOG/x/y'];
     }
 
@@ -63,7 +64,7 @@ final class RunCommandTest extends TestCase
         file_put_contents("{$this->folder}/log", '{"format":"evrent.run-log/2","plan_sha256":"other","begun_unix_s":1,"setting":{}}' . "\n");
         [$code, , $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1', '--resume']);
         self::assertSame(2, $code);
-        self::assertStringContainsString('follows another plan', $errors);
+        self::assertStringContainsString('is of another plan', $errors);
         [, , $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1']);
         self::assertStringContainsString('is there already', $errors);
     }
@@ -73,7 +74,7 @@ final class RunCommandTest extends TestCase
     {
         [$code, $out, $errors] = self::evrent(['run', self::plan(), "--log={$this->folder}/log", '--rig=127.0.0.1:1'], "abort\n");
         self::assertSame([1, "aborted: 0 photos triggered\n"], [$code, $out]);
-        self::assertStringContainsString('The rig does not answer at 127.0.0.1:1.', $errors);
+        self::assertStringContainsString(Words::of('devices.rig.no_answer', address: '127.0.0.1:1'), $errors);
     }
 
     /** What contradicts the plan is listed, and nothing is shot nor kept; what can be set is set when that is asked for, and the rest is used as it is. */
@@ -84,7 +85,7 @@ final class RunCommandTest extends TestCase
         $run = ['run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}"];
         [$code, $out] = self::evrent($run);
         self::assertSame(3, $code);
-        foreach (['The rig is not homed', '(--fix: Home rig)', 'Focus mode is automatic', '(--fix: Set focus to manual)', '80 motor steps per mm; the plan counts on 160'] as $says) {
+        foreach ([Words::of('takes.before.not_homed'), '(--fix: Home rig)', Words::of('takes.before.focus', mode: 'automatic'), '(--fix: Set focus to manual)', '80 motor steps per mm; planned 160'] as $says) {
             self::assertStringContainsString($says, $out);
         }
         self::assertSame([false, []], [is_file("{$this->folder}/log"), glob("{$this->folder}/card/DCIM/*/*")]);
@@ -92,7 +93,7 @@ final class RunCommandTest extends TestCase
         [$code, $out] = self::evrent([...$run, '--fix']);
         self::assertSame([3, false], [$code, str_contains($out, 'Focus mode')]);
         [$code, $out] = self::evrent([...$run, '--force'], "finish\n");
-        self::assertStringStartsWith('finished early', $out);
+        self::assertStringStartsWith('ended early', $out);
         $kept = array_filter(TakeLogLines::read((string) file_get_contents("{$this->folder}/log"))['lines'], static fn (LogLine $line): bool => $line->kind === LogKind::Resolved);
         self::assertSame(['as_is', '--force'], [array_values($kept)[0]->text('how'), array_values($kept)[0]->text('because')]);
     }
@@ -105,7 +106,7 @@ final class RunCommandTest extends TestCase
             'run', self::plan(), "--log={$this->folder}/log", "--rig={$rig->address}", "--camera=ptp:{$camera->address}", '--fix', '--force',
         ], "pause\nfinish\n");
         self::assertSame(1, $code);
-        self::assertStringStartsWith('finished early:', $out);
+        self::assertStringStartsWith('ended early:', $out);
     }
 
     /** The log's disk is full for a while: nothing goes on that is not kept, and when there is room it does, with every line whole. */

@@ -83,7 +83,7 @@ final class BodyOnTheLineTest extends TestCase
             $camera->set(BodySetting::Iso, Choice::of(BodySetting::Iso, '123'));
             self::fail('It took an ISO that it does not list.');
         } catch (DeviceRefused $refused) {
-            self::assertStringContainsString('does not list 123', $refused->getMessage());
+            self::assertSame('devices.camera.not_listed(entry: 123)', $refused->getMessage());
         }
         self::assertSame('640', $camera->isSetTo(BodySetting::Iso)?->entry);
         // It lists kinds of light and no kelvin: the nearest kind in mireds.

@@ -59,7 +59,7 @@ final class BodySetterTest extends TestCase
     {
         $setter = $this->setter(45.0);
         $setter->prepare(1);
-        self::assertSame(['The camera’s dial ends at 30", and the plan wants 45 s: have the controller time it, on bulb.'], $this->alarms());
+        self::assertSame(['devices.run.dial_ends(at: 30", wants: 45)'], $this->alarms());
         self::assertEqualsWithDelta(-0.585, $setter->offStops(1), 0.001);
     }
 
@@ -71,7 +71,7 @@ final class BodySetterTest extends TestCase
         $setter = $this->setter(0.5);
         $setter->prepare(1);
         $setter->prepare(2);
-        self::assertSame(['The camera’s shutter time cannot be set from here: it is 1/125, and the plan wants 0.5 s. Set it by hand in a pause.'], $this->alarms());
+        self::assertSame(['devices.run.not_settable_is(setting: run.setting.shutter_time, is: 1/125, wants: 0.5)'], $this->alarms());
         self::assertEqualsWithDelta(-5.966, $setter->offStops(1), 0.001);
     }
 
@@ -84,7 +84,7 @@ final class BodySetterTest extends TestCase
         }
         $tries = array_filter($this->lines, static fn (LogLine $line): bool => $line->text('setting') === 'aperture');
         self::assertSame([2, 'DeviceBusy'], [count($tries), array_values($tries)[0]->text('why')]);
-        self::assertStringContainsString('The camera’s aperture is f/5.6, and photo 1 wants f/8. DeviceBusy Look whether its dial stands on M', $this->alarms()[0]);
+        self::assertSame('devices.run.not_taken(setting: run.setting.aperture, is: f/5.6, photo: 1, wants: f/8, why: devices.run.because(why: DeviceBusy))', $this->alarms()[0]);
         self::assertEqualsWithDelta(1.029, $setter->offStops(3), 0.001);
     }
 
@@ -93,7 +93,7 @@ final class BodySetterTest extends TestCase
     {
         $alarms = array_filter($this->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Alarm);
 
-        return array_values(array_map(static fn (LogLine $line): string => (string) $line->text('says'), $alarms));
+        return array_values(array_map(static fn (LogLine $line): string => (string) $line->words('says'), $alarms));
     }
 
     private function setter(float $exposureSeconds): BodySetter

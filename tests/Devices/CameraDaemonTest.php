@@ -63,7 +63,7 @@ final class CameraDaemonTest extends TestCase
         self::assertSame(480, getimagesizefromstring($still)[0] ?? 0, 'what is kept is never magnified');
 
         self::assertNull($daemon->ask($key, ['do' => 'fire'])->problem());
-        self::assertStringContainsString('still being taken', (string) $daemon->ask($key, ['do' => 'fire'])->problem());
+        self::assertSame('devices.camera.still_taking', (string) $daemon->ask($key, ['do' => 'fire'])->problem());
         $took = $daemon->until($key, static fn (Answer $now): bool => $now->fields['waits'] === false);
         self::assertSame([1, 'EVR_0001.JPG', ''], [$took->fields['photo'], $took->fields['photo_name'], $took->fields['trouble']]);
         self::assertSame(160, getimagesizefromstring($daemon->ask($key, ['do' => 'photo', 'number' => 1])->picture)[0] ?? 0);
@@ -106,7 +106,7 @@ final class CameraDaemonTest extends TestCase
         $daemon = new DaemonProcess();
         self::assertNull(Daemons::keyOfCamera('deaf'));
         $away = $daemon->daemons->open((string) Daemons::keyOfCamera('ptp:127.0.0.1:9'), ['kind' => 'camera', 'address' => 'ptp:127.0.0.1:9']);
-        self::assertStringContainsString('does not answer', (string) $away->problem());
+        self::assertSame('devices.camera.no_answer(address: 127.0.0.1:9)', (string) $away->problem());
     }
 
     /** A stand-in for gphoto2 that leaves a preview as gphoto2 does: in a file beside it. */
@@ -131,7 +131,7 @@ final class CameraDaemonTest extends TestCase
             $camera->liveFrame();
             self::fail('it has none');
         } catch (DeviceRefused $refused) {
-            self::assertStringContainsString('no live view', $refused->getMessage());
+            self::assertSame('devices.camera.no_live_view_why(why: ERROR: This camera can not do previews.)', $refused->getMessage());
         }
     }
 

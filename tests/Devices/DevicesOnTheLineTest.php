@@ -88,7 +88,7 @@ final class DevicesOnTheLineTest extends TestCase
                     (new PtpCamera($address))->connect();
                     self::fail("{$words} was a camera");
                 } catch (DeviceRefused $refused) {
-                    self::assertSame("What answers at {$address} is no camera that understands PTP.", $refused->getMessage());
+                    self::assertSame("devices.camera.no_ptp(address: {$address})", $refused->getMessage());
                 }
             }
             $process->stop(0.0);
@@ -109,7 +109,7 @@ final class DevicesOnTheLineTest extends TestCase
                 $second->connect();
                 self::fail("two hosts had the {$what}");
             } catch (DeviceGone $gone) {
-                self::assertSame("Another host has this {$what}.", $gone->getMessage());
+                self::assertSame("devices.{$what}.other_host", $gone->getMessage());
             }
             $first->disconnect();
             for ($until = microtime(true) + 5.0; true;) {
@@ -263,8 +263,8 @@ final class DevicesOnTheLineTest extends TestCase
         }
         self::assertLessThan($until, microtime(true));
         exec(sprintf('%s %s/bin/evrent rig --address-file=/proc/none 2>&1', PHP_BINARY, dirname(__DIR__, 2)), $said, $code);
-        self::assertSame([2, 'evrent: --address-file: /proc/none cannot be written.'], [$code, $said[0]]);
-        foreach (['--speed=0' => '--speed: give a number from 1 to 1000.', '--trigger=here' => '--trigger: give a host and a port'] as $option => $message) {
+        self::assertSame([2, 'evrent: --address-file: /proc/none is not writable.'], [$code, $said[0]]);
+        foreach (['--speed=0' => '--speed: enter 1 to 1000.', '--trigger=here' => '--trigger: enter host and port'] as $option => $message) {
             exec(sprintf('%s %s/bin/evrent rig %s 2>&1', PHP_BINARY, dirname(__DIR__, 2), $option), $wrong, $code);
             self::assertSame(2, $code);
             self::assertStringContainsString($message, (string) end($wrong));

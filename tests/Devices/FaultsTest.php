@@ -11,6 +11,7 @@ use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Virtual\DryRun;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -56,7 +57,7 @@ final class FaultsTest extends TestCase
     public function testAMissedTriggerLosesOnePhotoAndTheRigGoesOn(): void
     {
         $log = self::rehearse(['kind' => 'missed_trigger', 'frame' => 50], ['kind' => 'missed_trigger', 'frame' => 240]);
-        self::assertSame([50 => 'not taken', 240 => 'not taken'], self::unusable($log));
+        self::assertSame([50 => 'run.photo.not_taken', 240 => 'run.photo.not_taken'], self::unusable($log));
         self::assertSame(0, $log->latePhotos);
     }
 
@@ -77,7 +78,7 @@ final class FaultsTest extends TestCase
         self::assertSame(61, array_key_first($unusable));
         self::assertCount(180, $unusable);
         // Two moves of 4.767 mm at 160 steps/mm are missing to the end.
-        self::assertSame('slide -1526 steps out of place', $unusable[240]);
+        self::assertSame('run.photo.out_of_place(axis: axes.slide, steps: -1526)', $unusable[240]);
         self::assertSame($log->photos[59]->motorPositionSteps['slide'], $log->photos[61]->motorPositionSteps['slide']);
     }
 
@@ -86,7 +87,7 @@ final class FaultsTest extends TestCase
         $log = self::rehearse(['kind' => 'lost_steps', 'frame' => 100, 'axis' => 'pan', 'steps' => 9], ['kind' => 'lost_steps', 'frame' => 20, 'axis' => 'tilt', 'steps' => 1]);
         $unusable = self::unusable($log);
         self::assertSame(101, array_key_first($unusable));
-        self::assertSame('pan -9 steps out of place', $unusable[200]);
+        self::assertSame('run.photo.out_of_place(axis: axes.pan, steps: -9)', $unusable[200]);
     }
 
     public function testATimerThatStopsEndsTheRun(): void
@@ -111,7 +112,7 @@ final class FaultsTest extends TestCase
 
     public function testTheLogSaysOfEachPlannedPhotoWhatBecameOfIt(): void
     {
-        $json = implode('', [...RunLogJson::pieces(self::rehearse(['kind' => 'missed_trigger', 'frame' => 5], ['kind' => 'timer_stops', 'frame' => 7]), 5)]);
+        $json = implode('', [...RunLogJson::pieces(self::rehearse(['kind' => 'missed_trigger', 'frame' => 5], ['kind' => 'timer_stops', 'frame' => 7]), 5, Words::sayAll(...))]);
         /** @var array{summary: array<string, mixed>, frames: list<array<string, mixed>>} $log */
         $log = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         self::assertCount(240, $log['frames']);

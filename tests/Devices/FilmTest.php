@@ -117,9 +117,9 @@ final class FilmTest extends TestCase
         $clip = new Clip(size: Size::Full, shape: 1.6);
         $photos = $this->photos(5);
         $messages = [
-            'Photo 3 cannot be read: gone.jpg' => [3 => "{$this->folder}/gone.jpg"],
-            'most are 320 × 200 pixels, and photo 2 is 300 × 200' => [2 => $this->numbered(200, width: 300)],
-            'most are jpg files, and photo 4 is png' => [4 => $this->numbered(201, 'png')],
+            'devices.film.unreadable(number: 3, path: gone.jpg)' => [3 => "{$this->folder}/gone.jpg"],
+            'devices.film.odd_pixels(count: 1, most: 320 × 200, photo: 2, other: 300 × 200)' => [2 => $this->numbered(200, width: 300)],
+            'devices.film.odd_files(count: 1, most: jpg, photo: 4, other: png)' => [4 => $this->numbered(201, 'png')],
         ];
         foreach ($messages as $says => $other) {
             try {
@@ -136,14 +136,14 @@ final class FilmTest extends TestCase
         file_put_contents("{$this->folder}/bad.jpg", substr((string) file_get_contents($photos[3]), 0, 300) . str_repeat("\xff\xd8\xff\x00", 200));
         FilmWork::clear("{$this->folder}/work");
         mkdir("{$this->folder}/work");
-        $this->expectExceptionMessageMatches('/Photo 3 cannot be read to its end: bad\.jpg/');
+        $this->expectExceptionMessageMatches('/devices\.film\.torn\(photo: 3, paths: bad\.jpg\)/');
         $this->made(Frames::of($clip, 5), array_replace($photos, [3 => "{$this->folder}/bad.jpg"]), isSized: true);
     }
 
     public function testAFullDiskIsSaidInWords(): void
     {
         $this->expectException(RuntimeException::class);
-        $this->expectExceptionMessage('The disk is full');
+        $this->expectExceptionMessage('devices.film.disk_full');
         Ffmpeg::run(['-f', 'lavfi', '-i', 'testsrc=duration=1', '-f', 'rawvideo', '-y', '/dev/full'], $this->folder);
     }
 

@@ -214,12 +214,12 @@ final class HostileNamesTest extends TestCase
             $camera->fire();
             self::fail('it fired');
         } catch (DeviceRefused $refused) {
-            self::assertSame('The camera refused: No space left on the storage.', $refused->getMessage());
+            self::assertSame('devices.camera.refused(why: No space left on the storage.)', $refused->getMessage());
         }
         self::assertNull($camera->batteryPercent());
         $camera->disconnect();
         file_put_contents("{$this->folder}/bin/gphoto2", "#!/bin/sh\necho '*** Error: Could not find the requested device on the USB port ***' >&2\nsleep 0.1\nexit 1\n");
-        $this->expectExceptionObject(new DeviceGone('The camera does not answer: Could not find the requested device on the USB port.'));
+        $this->expectExceptionObject(new DeviceGone('devices.camera.not_responding_why(why: Could not find the requested device on the USB port.)'));
         (new GphotoCamera('usb:'))->connect();
     }
 

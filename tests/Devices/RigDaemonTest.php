@@ -51,28 +51,28 @@ final class RigDaemonTest extends TestCase
     {
         $opened = $this->open();
         self::assertSame([false, null], [$opened->fields['knows_place'], $opened->problem()]);
-        self::assertStringContainsString('Home it first', (string) $this->steer(['slide' => 1.0])->problem());
+        self::assertSame('devices.rig.home_first', (string) $this->steer(['slide' => 1.0])->problem());
         $this->homed();
 
         // Held for a while, it goes; let go of, it stands within what braking takes.
         $from = $this->positions();
         $this->hold(['slide' => 0.5], fn (): bool => $this->positions()['slide'] > $from['slide'] + 2.0);
-        self::assertStringContainsString('Another window', (string) $this->steer(['slide' => 1.0], self::OTHER)->problem());
+        self::assertSame('devices.rig.other_window', (string) $this->steer(['slide' => 1.0], self::OTHER)->problem());
         $this->steer([]);
         $stands = $this->daemon->stands($this->key)->numbers('positions');
         self::assertGreaterThan($from['slide'] + 2.0, $stands['slide']);
         self::assertSame($from['pan'], $stands['pan']);
 
-        self::assertStringContainsString('Nothing moved', (string) $this->ask('drive', ['positions' => ['slide' => 5_000.0]])->problem());
-        self::assertStringContainsString('no axis bow', (string) $this->ask('drive', ['positions' => ['bow' => 1.0]])->problem());
-        self::assertStringContainsString('photo from 1 to', (string) $this->ask('drive', ['photo' => 100_000])->problem());
+        self::assertSame('units.sentences(first: motion.axis.outside(axis: axes.slide, min: 0, max: 1200 mm), last: devices.rig.nothing_moved)', (string) $this->ask('drive', ['positions' => ['slide' => 5_000.0]])->problem());
+        self::assertStringContainsString('devices.rig.no_such_axis(id: bow)', (string) $this->ask('drive', ['positions' => ['bow' => 1.0]])->problem());
+        self::assertStringContainsString('devices.rig.photo(end:', (string) $this->ask('drive', ['photo' => 100_000])->problem());
         self::assertSame($stands, $this->daemon->stands($this->key)->numbers('positions'));
 
         // By one motor step of the rig's own.
         self::assertNull($this->ask('step', ['axis' => 'slide', 'count' => 1])->problem());
         self::assertEqualsWithDelta($stands['slide'] + 1.0 / 80.0, $this->daemon->stands($this->key)->numbers('positions')['slide'], 0.001);
-        self::assertStringContainsString('Say which axis', (string) $this->ask('step', ['axis' => 'bow', 'count' => 1])->problem());
-        self::assertStringContainsString('nothing of that name', (string) $this->ask('dance')->problem());
+        self::assertStringContainsString('devices.rig.steps', (string) $this->ask('step', ['axis' => 'bow', 'count' => 1])->problem());
+        self::assertStringContainsString('devices.rig.unknown_command', (string) $this->ask('dance')->problem());
 
         // Whoever leaves it leaves it to the next.
         $this->ask('leave');
@@ -134,7 +134,7 @@ final class RigDaemonTest extends TestCase
         $stood = $this->positions();
         for ($word = 0; $word < 10; $word++) {
             $answer = $this->steer(['slide' => 1.0]);
-            self::assertSame(['It was stopped. Let go, then press again.', false], [$answer->problem(), $answer->fields['moves']]);
+            self::assertSame(['devices.rig.was_stopped', false], [(string) $answer->problem(), $answer->fields['moves']]);
         }
         self::assertSame($stood, $this->positions());
         $this->steer([]);
@@ -151,7 +151,7 @@ final class RigDaemonTest extends TestCase
         $this->daemon->stands($this->key);
         self::assertNull($this->steer(['slide' => 1.0])->problem());
         $this->steer([]);
-        self::assertStringContainsString('Another window', (string) $this->ask('release', who: self::OTHER)->problem());
+        self::assertStringContainsString('devices.rig.other_window', (string) $this->ask('release', who: self::OTHER)->problem());
         self::assertSame(self::AN, $this->daemon->ask($this->key, ['do' => 'status'])->fields['holder']);
     }
 
@@ -172,10 +172,10 @@ final class RigDaemonTest extends TestCase
             self::assertEqualsWithDelta(self::slideAt($photo), $this->positions()['slide'], 0.02, "photo {$photo}");
         }
         $this->daemon->stands($this->key);
-        self::assertStringContainsString('Give two photos', (string) $this->ask('pass', ['from' => 1, 'to' => 1, 'seconds' => 3.0])->problem());
-        self::assertStringContainsString('in how many seconds', (string) $this->ask('pass', ['seconds' => 0.0])->problem());
+        self::assertSame('devices.rig.two_photos(last: 240)', (string) $this->ask('pass', ['from' => 1, 'to' => 1, 'seconds' => 3.0])->problem());
+        self::assertSame('devices.rig.seconds', (string) $this->ask('pass', ['seconds' => 0.0])->problem());
         self::assertNull($this->ask('pass', ['from' => 70, 'to' => 40, 'seconds' => 2.0])->problem());
-        self::assertStringContainsString('under way', (string) $this->ask('drive', ['photo' => $last])->problem());
+        self::assertSame('devices.rig.under_way', (string) $this->ask('drive', ['photo' => $last])->problem());
         self::assertEqualsWithDelta(self::slideAt(40), $this->daemon->stands($this->key)->numbers('positions')['slide'], 0.02);
     }
 
@@ -208,7 +208,7 @@ final class RigDaemonTest extends TestCase
         $this->letGo();
         $locks = DeviceLocks::take($this->rig->address, '');
         self::assertNotNull($locks);
-        self::assertStringContainsString('is in use', (string) $this->open()->problem());
+        self::assertSame('devices.daemon.rig_in_use', (string) $this->open()->problem());
         $locks->letGo();
         self::assertNull($this->open()->problem());
     }
@@ -240,7 +240,7 @@ final class RigDaemonTest extends TestCase
         stream_set_blocking($waits, false);
         self::assertFalse(fgets($waits), 'that one is still being waited for');
         stream_set_blocking($waits, true);
-        self::assertStringContainsString('does not answer', (string) fgets($waits));
+        self::assertStringContainsString('devices.rig.no_answer', (string) fgets($waits));
         $daemon->daemons->release(Daemons::keyOfRig($rig->address));
     }
 
@@ -268,17 +268,17 @@ final class RigDaemonTest extends TestCase
     public function testWhatCannotBeHadSaysWhy(): void
     {
         $nobody = $this->daemon->daemons->open(Daemons::keyOfRig('127.0.0.1:9'), ['kind' => 'rig', 'address' => '127.0.0.1:9', 'plan' => self::planText()]);
-        self::assertStringContainsString('does not answer', (string) $nobody->problem());
+        self::assertSame('devices.rig.no_answer(address: 127.0.0.1:9)', (string) $nobody->problem());
         $still = $this->daemon->daemons->open($this->key, ['kind' => 'rig', 'address' => $this->rig->address, 'plan' => '{"format": "evrent.plan/1"}']);
         self::assertNotNull($still->problem());
-        self::assertStringContainsString('no such device', (string) $this->daemon->daemons->open('../x', ['kind' => 'rig'])->problem());
+        self::assertSame('devices.daemon.unknown', (string) $this->daemon->daemons->open('../x', ['kind' => 'rig'])->problem());
         self::assertNull($this->open()->problem(), 'and the next may try');
         self::assertNull((new Daemons(''))->ask($this->key, ['do' => 'status']), 'where none run, nobody has it');
-        self::assertStringContainsString('not running', (string) (new Daemons('/nowhere'))->open($this->key, [])->problem());
+        self::assertSame('devices.daemon.not_running', (string) (new Daemons('/nowhere'))->open($this->key, [])->problem());
         $this->rig->kill();
         $gone = $this->daemon->until($this->key, static fn (Answer $answer): bool => $answer->fields['is_gone'] === true);
-        self::assertStringContainsString('does not answer', (string) $this->ask('home')->problem());
-        self::assertIsString($gone->fields['trouble']);
+        self::assertSame('devices.rig.not_responding', (string) $this->ask('home')->problem());
+        self::assertStringContainsString('devices.rig.no_answer', (string) $gone->words('trouble'));
     }
 
     private function open(): Answer

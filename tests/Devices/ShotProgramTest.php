@@ -122,7 +122,7 @@ final class ShotProgramTest extends TestCase
                 self::fail('It was taken.');
             } catch (InvalidInput $invalid) {
                 self::assertSame('/pass/duration_s', $invalid->problems[0]->pointer);
-                self::assertMatchesRegularExpression('/No pass in real time is planned|Faster than the rig can go/', (string) $invalid->problems[0]->message);
+                self::assertMatchesRegularExpression('/devices\.program\.(?:no_pass|too_fast)/', (string) $invalid->problems[0]->message);
             }
         }
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -82,7 +83,7 @@ final class TakeTest extends TestCase
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 6, '/trigger' => ['by' => 'camera_timer']]), 1, 60, isDeaf: true);
         $take->run();
         self::assertSame([$take->shouldEnd(), []], [$take->ended(), $take->wrong(false)], $take->errors());
-        self::assertStringContainsString('Start the camera’s own timer now: one photo each', self::alarms($take));
+        self::assertStringContainsString('Start the camera’s intervalometer now', self::alarms($take));
     }
 
     #[Group('long')]
@@ -92,7 +93,7 @@ final class TakeTest extends TestCase
         $lamp = ['kind' => 'passing_lamp', 'frame' => 10, 'frames' => 5, 'percent' => 150];
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 25, [$lamp]);
         $take->run();
-        self::assertMatchesRegularExpression('/Photo 1[0-4] came out \d\.\d stops brighter than those before it/', self::alarms($take));
+        self::assertMatchesRegularExpression('/Photo 1[0-4] is \d\.\d stops brighter/', self::alarms($take));
     }
 
     #[Group('turn-2')]
@@ -142,17 +143,17 @@ final class TakeTest extends TestCase
      */
     private static function allFaults(): iterable
     {
-        yield 'a trigger that is not heard' => [['kind' => 'missed_trigger', 'frame' => 5], 'Photo 5 was triggered, and the camera has nothing of it. Look at the cable.', ['photo 5: not taken'], []];
-        yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'The slide stands -0.250 out of place.', [], ['slide']];
-        yield 'a switch that is hit' => [['kind' => 'limit_hit', 'frame' => 5], 'It stands in alarm', [], []];
-        yield 'power that goes' => [['kind' => 'power_cut', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
-        yield 'a line that drops' => [['kind' => 'connection_lost', 'frame' => 5, 'seconds' => 60], 'does not answer', [], []];
-        yield 'a battery that falls' => [['kind' => 'rig_battery', 'frame' => 4, 'percent' => 5], 'the rig’s battery is empty after photo', [], []];
-        yield 'late answers' => [['kind' => 'slow_reply', 'frame' => 5, 'frames' => 3, 'seconds' => 20], 'late: more than an interval', [], []];
-        yield 'an axis that stalls' => [['kind' => 'stalled_axis', 'frame' => 5, 'axis' => 'slide', 'frames' => 2], 'The slide stands', [], ['slide']];
-        yield 'a cable that falls out' => [['kind' => 'cable_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
+        yield 'a trigger that is not heard' => [['kind' => 'missed_trigger', 'frame' => 5], Words::of('devices.run.nothing_taken', photo: 5), ['photo 5: not taken'], []];
+        yield 'steps that are lost' => [['kind' => 'lost_steps', 'frame' => 5, 'axis' => 'slide', 'steps' => 20], 'Slide out of position by −0.25.', [], ['slide']];
+        yield 'a switch that is hit' => [['kind' => 'limit_hit', 'frame' => 5], Words::of('devices.refusal.alarm'), [], []];
+        yield 'power that goes' => [['kind' => 'power_cut', 'frame' => 5, 'seconds' => 60], 'not responding', [], []];
+        yield 'a line that drops' => [['kind' => 'connection_lost', 'frame' => 5, 'seconds' => 60], 'not responding', [], []];
+        yield 'a battery that falls' => [['kind' => 'rig_battery', 'frame' => 4, 'percent' => 5], 'Rig battery empty after photo', [], []];
+        yield 'late answers' => [['kind' => 'slow_reply', 'frame' => 5, 'frames' => 3, 'seconds' => 20], 's late: more than an interval', [], []];
+        yield 'an axis that stalls' => [['kind' => 'stalled_axis', 'frame' => 5, 'axis' => 'slide', 'frames' => 2], 'Slide out of position', [], ['slide']];
+        yield 'a cable that falls out' => [['kind' => 'cable_out', 'frame' => 5, 'frames' => 2], 'Check the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
         yield 'a card that is slow' => [['kind' => 'slow_card', 'frame' => 5, 'frames' => 3, 'factor' => 4], '', [], []];
-        yield 'a trigger line that is out' => [['kind' => 'trigger_out', 'frame' => 5, 'frames' => 2], 'Look at the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
+        yield 'a trigger line that is out' => [['kind' => 'trigger_out', 'frame' => 5, 'frames' => 2], 'Check the cable', ['photo 5: not taken', 'photo 6: not taken'], []];
     }
 
     /** Full after photo 10: it holds, says why, and goes on at photo 11 when another card is in; or ends there, where that was chosen before. */
@@ -162,7 +163,7 @@ final class TakeTest extends TestCase
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]]);
         $take->run(whenPaused: static fn (string $card): bool => rename("{$card}/DCIM", "{$card}-first"));
         self::assertSame('complete', $take->ended(), $take->errors());
-        self::assertStringContainsString('The card is full. Change it', self::alarms($take));
+        self::assertStringContainsString(Words::of('devices.run.card_full') . ' ' . Words::of('devices.run.change_it'), self::alarms($take));
         $times = array_count_values(array_map(static fn (LogLine $line): int => (int) $line->photo, array_filter($take->lines, static fn (LogLine $line): bool => $line->kind === LogKind::Confirmed)));
         ksort($times);
         self::assertSame(array_fill_keys(range(1, count($times)), 1), $times);
@@ -175,7 +176,7 @@ final class TakeTest extends TestCase
         $ends = new TakeUnderFire(self::plan(['/timing/photos' => 18]), 1, 100, [['kind' => 'card_full', 'frame' => 10]], ['--when-out=end']);
         $ends->run();
         self::assertSame(['incomplete', 1], [$ends->ended(), $ends->exitCode]);
-        self::assertSame('The card is full. The take ends here, as was chosen.', $ends->lines[count($ends->lines) - 1]->text('why'));
+        self::assertSame(Words::of('devices.run.card_full') . ' ' . Words::of('devices.run.ends_here'), $ends->lines[count($ends->lines) - 1]->text('why'));
     }
 
     /** Its battery is empty after photo 6: the camera is gone, which is said with the cause, and where nobody stands by the take ends. */
@@ -185,7 +186,7 @@ final class TakeTest extends TestCase
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 12]), 1, 200, [['kind' => 'camera_battery', 'frame' => 6]]);
         $take->run();
         self::assertSame([$take->shouldEnd(), []], [$take->ended(), $take->wrong(true)], $take->errors());
-        self::assertStringContainsString('does not answer', self::alarms($take));
+        self::assertStringContainsString('Camera not responding', self::alarms($take));
     }
 
     /**
@@ -206,7 +207,7 @@ final class TakeTest extends TestCase
 
     private static function alarms(TakeUnderFire $take): string
     {
-        return implode(' ', array_map(static fn (LogLine $line): string => $line->text('says') ?? '', $take->lines));
+        return implode(' ', array_map(static fn (LogLine $line): string => (string) $line->words('says'), $take->lines));
     }
 
     /**

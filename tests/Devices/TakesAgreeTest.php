@@ -47,7 +47,7 @@ final class TakesAgreeTest extends TestCase
         $before = -INF;
         foreach ($log->photos as $photo) {
             $told = $report->photos[$photo->number];
-            $moved = preg_grep('/out of place|moved/', $log->faultsOf($photo)) !== [];
+            $moved = preg_grep('/out_of_place|moving/', array_map(strval(...), $log->faultsOf($photo))) !== [];
             $states = match (true) {
                 $photo->exposed === null => ['missing'],
                 $moved => ['moved'],

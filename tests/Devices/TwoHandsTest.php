@@ -80,7 +80,7 @@ final class TwoHandsTest extends TestCase
             foreach ($report->photos as $photo => ['state' => $state]) {
                 if ($state === PhotoState::Moved) {
                     $moved[$photo] = true;
-                    self::assertContains("The rig was held while photo {$photo} was exposed.", array_map(static fn (LogLine $line): ?string => $line->text('says'), $report->events));
+                    self::assertContains("devices.run.held_exposing(moved: {$photo})", array_map(static fn (LogLine $line): string => (string) $line->words('says'), $report->events));
                 }
             }
         }

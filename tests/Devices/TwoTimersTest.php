@@ -55,7 +55,7 @@ final class TwoTimersTest extends TestCase
         // Devices vary by milliseconds: a photo or two at the edge of a move may go either way.
         self::assertLessThan(4, count(array_diff($foretold, $seen)) + count(array_diff($seen, $foretold)));
         self::assertSame(0, $log->latePhotos, 'drift is planned, and so not lateness');
-        self::assertContains('taken while the rig moved', $log->faultsOf($log->photos[$seen[0] - 1]));
+        self::assertContains('run.photo.moving', array_map(strval(...), $log->faultsOf($log->photos[$seen[0] - 1])));
     }
 
     public function testMorePhotosThanThePlanHas(): void
@@ -85,6 +85,6 @@ final class TwoTimersTest extends TestCase
     public function testLostStepsAreFoundThereToo(): void
     {
         $log = self::simulate([], new Fault(FaultKind::LostSteps, 120, 'slide', 1, 1.0, 40));
-        self::assertStringContainsString('slide -40 steps out of place', implode($log->faultsOf($log->photos[200])));
+        self::assertSame('run.photo.out_of_place(axis: axes.slide, steps: -40)', implode($log->faultsOf($log->photos[200])));
     }
 }

@@ -63,7 +63,7 @@ final class TypicalFaultsTest extends TestCase
                 TypicalFaults::at(Plans::with([]), 'pause', $photo);
                 self::fail("accepted {$photo}");
             } catch (InvalidInput $invalid) {
-                self::assertSame(['/frame', 'Enter the number of a photo, from 1 to 240.'], [$invalid->problems[0]->pointer, $invalid->problems[0]->message]);
+                self::assertSame(['/frame', 'run.fault.photo(photosProgrammed: 240)'], [$invalid->problems[0]->pointer, (string) $invalid->problems[0]->message]);
             }
         }
     }

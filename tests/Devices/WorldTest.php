@@ -11,10 +11,10 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Links\DeafCamera;
 use Evrent\Devices\Links\DeviceRefused;
 use Evrent\Devices\Links\RigLink;
+use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\RunClock;
 use Evrent\Devices\Running\TakeLog;
 use Evrent\Devices\Running\TakeStore;
-use Evrent\Devices\Running\Appended;
 use Evrent\Devices\Running\World;
 use Evrent\Devices\Running\WorldChange;
 use PHPUnit\Framework\TestCase;
@@ -51,7 +51,7 @@ final class WorldTest extends TestCase
     {
         [$world] = $this->world(10.0, 60.0, isObedient: false);
         $this->expectException(DeviceRefused::class);
-        $this->expectExceptionMessage('The simulated rig runs at ×10, and this take at ×60.');
+        $this->expectExceptionMessage('devices.run.other_speed(what: rig, has: 10, speed: 60)');
         $world->settle();
     }
 
@@ -73,7 +73,7 @@ final class WorldTest extends TestCase
         }
         self::assertSame(60.0, $clock->speed);
         self::assertSame([LogKind::Note, LogKind::Alarm], array_column($this->lines, 'kind'));
-        self::assertStringContainsString('does not keep up with ×200. The simulated devices run at ×60', (string) $this->lines[1]->text('says'));
+        self::assertStringContainsString('devices.run.slow_machine(was: 200, speed: 60', (string) $this->lines[1]->words('says'));
         // Whoever goes on later has the clock that the log had.
         $last = WorldChange::last($this->lines);
         self::assertNotNull($last);
@@ -119,7 +119,7 @@ final class WorldTest extends TestCase
             $speeds[] = $clock->speed;
         }
         self::assertSame([200.0, 60.0, 200.0, 200.0, 200.0], $speeds);
-        self::assertStringContainsString('The devices answer slowly at any speed: they run at ×200 again', (string) $this->lines[3]->text('says'));
+        self::assertStringContainsString('devices.run.slow_devices(speed: 200', (string) $this->lines[3]->words('says'));
     }
 
     /** While somebody thinks what to do about a contradiction, a fast world would empty its batteries: it runs at ours, and then at the take's again. */

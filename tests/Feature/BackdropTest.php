@@ -64,7 +64,7 @@ final class BackdropTest extends PageTestCase
         $shot = self::shot();
         $to = route('backdrops.store', $shot->address());
         $this->post($to, ['end' => 'first', 'photo' => self::file(150, 100)])
-            ->assertSessionHasErrors(['backdrop.first.photo' => 'Describe the picture first: how a photo is seen hangs on the lens.']);
+            ->assertSessionHasErrors(['backdrop.first.photo' => Words::of('app.backdrop.no_picture')]);
         $to = route('backdrops.store', self::pictured()->address());
         $this->post($to, ['end' => 'last', 'photo' => self::file(160, 120)])
             ->assertSessionHasErrors(['backdrop.last.photo' => 'This photo is 160 × 120 pixels, the camera’s are 6000 × 4000: the aspect ratios differ. '

@@ -25,7 +25,7 @@ final class BenchTest extends PageTestCase
         self::assertSame(21.0, self::planOf($shot)->move->keyframes[1]->positions['pan']);
         $saved = $this->edit($shot, 'keyframe-drag', $with)->assertOk()->assertSee(Words::of('checks.verdict.timing'));
         self::assertSame(33.5, self::planOf($shot)->move->keyframes[1]->positions['pan']);
-        self::assertSame('pan at B 21 → 33.5°', Shot::query()->findOrFail($shot->id)->currentRevision()->reason);
+        self::assertSame('pan at B 21 → 33.5°', Shot::query()->findOrFail($shot->id)->currentRevision()->told());
         // What was looked at is what became of it, number for number.
         self::assertSame(self::dataOf($looked)['columns'], self::dataOf($saved)['columns']);
     }

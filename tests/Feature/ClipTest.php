@@ -74,7 +74,7 @@ final class ClipTest extends PageTestCase
         $shot = $this->aRun([]);
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $first = Film::query()->sole();
-        self::assertSame('done', $first->status, $first->trouble);
+        self::assertSame('done', $first->status, Words::say($first->trouble));
         $this->get($first->at('joined'))->assertNotFound();
         $rest = self::shot();
         $take = Take::query()->create([
@@ -169,8 +169,9 @@ final class ClipTest extends PageTestCase
         $this->get($shot->at('clip.show'))->assertOk()->assertSee(Words::of('clip.show.no_photos'))->assertSee('<b>240</b>', false);
         $this->change($shot, ['in' => '11'])->assertSessionHasNoErrors();
         $this->post($shot->at('clip.spans.store'), ['span_from' => '21', 'span_to' => '40', 'span_factor' => '2', 'span_ramp' => '']);
-        self::assertSame(['first photo 11', 'a span from photo 21'], ClipRevision::query()->whereNotNull('parent_id')->orderBy('id')->pluck('reason')->all());
-        $this->get($shot->at('clip.show'))->assertSee('<b>220</b>', false)->assertSee('a span from photo 21');
+        $told = ClipRevision::query()->where('parent_id', '>', 0)->orderBy('id')->get()->map(static fn (ClipRevision $revision): string => $revision->told());
+        self::assertSame(['in point 11', Words::of('clip.changed.span', photo: 21)], $told->all());
+        $this->get($shot->at('clip.show'))->assertSee('<b>220</b>', false)->assertSee(Words::of('clip.changed.span', photo: 21));
         $this->post($shot->at('clip.undo'))->assertRedirect();
         self::assertSame([11, []], [self::clipOf($shot)->in, self::clipOf($shot)->speeds]);
         $this->post($shot->at('clip.undo'));
@@ -213,7 +214,7 @@ final class ClipTest extends PageTestCase
     {
         $shot = self::shot(['/timing/photos' => 30, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
-        $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee('Read them from the card first');
+        $this->get($shot->at('clip.proxy'))->assertStatus(422)->assertSee(Words::of('app.proxy.none'));
         $this->take($shot);
         $this->change($shot, ['crop_x' => '80', 'crop_width' => '60'])->assertSessionHasNoErrors();
         $this->get($shot->at('clip.show'))->assertSee('This exceeds the photo');
@@ -288,7 +289,7 @@ final class ClipTest extends PageTestCase
         $reading = CardReading::query()->sole();
         unlink("{$reading->folder}/{$reading->names[3]}");
         (new MakeFilm($fourth->id))->handle(app(MakeClipFilm::class));
-        self::assertStringContainsString('Photo 4 cannot be read', $fourth->refresh()->trouble);
+        self::assertStringContainsString('Photo 4 cannot be read', Words::say($fourth->refresh()->trouble));
         self::assertSame([], glob(Film::folder() . '/.making-*'));
     }
 
@@ -310,7 +311,7 @@ final class ClipTest extends PageTestCase
                 MakeFilm::dispatchSync($film->id);
                 self::assertSame(['waiting', ''], [$film->refresh()->status, $film->file]);
             }
-            $this->get($film->at('show'))->assertOk()->assertSee('The disk is full. Make room on it: the clip is made then by itself.');
+            $this->get($film->at('show'))->assertOk()->assertSee(Words::of('clip.work.disk_full'));
             self::assertSame([], glob(Film::folder() . '/.making-*'));
         } finally {
             putenv("PATH={$path}");
@@ -419,7 +420,7 @@ final class ClipTest extends PageTestCase
         // What cannot be read where it was is no reason to believe in the copy.
         rename("{$reading->folder}/{$reading->names[0]}", "{$this->folder}/away.jpg");
         $check("{$this->folder}/copy");
-        self::assertStringContainsString('cannot be read where it was', FolderWork::query()->latest('id')->firstOrFail()->trouble);
+        self::assertStringContainsString('cannot be read where it was', Words::say(FolderWork::query()->latest('id')->firstOrFail()->trouble));
         // Waiting it can be cancelled, and then it is not done.
         Queue::fake();
         $check("{$this->folder}/copy");
@@ -442,7 +443,7 @@ final class ClipTest extends PageTestCase
             foreach (ShotFile::cases() as $file) {
                 $answer = $this->get(route('clip.file', [...$shot->address(), 'format' => $file->value]));
                 if ($file === ShotFile::Pass) {
-                    $answer->assertStatus(422)->assertSee('No pass in real time is planned');
+                    $answer->assertStatus(422)->assertSee(Words::of('devices.program.no_pass'));
                     continue;
                 }
                 $answer->assertOk();
@@ -458,6 +459,7 @@ final class ClipTest extends PageTestCase
         $calendar = Reader::read((string) $this->get(route('clip.file', [...$shot->address(), 'format' => 'ics']))->getContent());
         self::assertSame([], $calendar->validate());
         self::assertStringContainsString("DTSTART:20270323T155000Z\r\n", $calendar->serialize());
+        self::assertStringContainsString('DESCRIPTION:30 photos in', $calendar->serialize());
         $list = (string) $this->get(route('clip.file', [...$shot->address(), 'format' => 'ffconcat']))->getContent();
         self::assertStringContainsString(CardReading::query()->sole()->folder, $list);
     }

@@ -69,7 +69,7 @@ final class DayTest extends PageTestCase
     {
         yield 'latitude 95' => [['latitude' => '95'], 'latitude', 'from -90 to 90'];
         yield 'longitude as a word' => [['longitude' => 'west'], 'longitude', 'such as -1.9'];
-        yield 'one of the two' => [['longitude' => ''], 'longitude', 'both, or neither'];
+        yield 'one of the two' => [['longitude' => ''], 'longitude', 'latitude and longitude, or neither'];
         yield '30 February' => [['date' => '2027-02-30'], 'date', 'existing date'];
         yield 'zone unknown' => [['zone' => 'Europe/Saltreach'], 'zone', 'time zone'];
         yield 'no zone' => [['zone' => ''], 'zone', 'time zone'];
@@ -144,7 +144,7 @@ final class DayTest extends PageTestCase
             "/shoots/{$shoot->id}/place",
             ['name' => 'Kept', 'file' => UploadedFile::fake()->createWithContent('place.gpx', $content)],
         )->assertOk();
-        self::assertMatchesRegularExpression('~id="p-place-file">(This|The place|Choose)~', (string) $page->getContent());
+        self::assertMatchesRegularExpression('~id="p-place-file">(No|Neither|The place|Choose)~', (string) $page->getContent());
         $page->assertSee('value="Kept"', false);
     }
 
@@ -217,7 +217,7 @@ final class DayTest extends PageTestCase
         $this->get('/shoots/' . self::shoot()->id . '/sheet')->assertOk()
             ->assertSeeInOrder(['Sunset', '18:10', 'Low water', '13:20'])
             ->assertSeeInOrder(['17:20', '17:50', '20 min before sunset', '18:32', '18:47', 'Dusk over the salt pans', 'f/5.6', 'Heavy legs'])
-            ->assertSee('Local rules')->assertSee('tide table')->assertSee('Clothes for standing still');
+            ->assertSee('Local rules')->assertSee('tide table')->assertSee('Dress for standing still');
         $this->get('/shoots/' . self::empty()->id . '/sheet')->assertOk();
     }
 
@@ -225,7 +225,7 @@ final class DayTest extends PageTestCase
     {
         $shoot = self::shoot();
         $url = "/shoots/{$shoot->id}/packing";
-        $this->get($url)->assertOk()->assertSee('Rail of 900 mm')->assertSee('312 photos come to')->assertSee('14.6 Wh at 3 °C');
+        $this->get($url)->assertOk()->assertSee('Rail of 900 mm')->assertSee('312 photos: ')->assertSee('14.6 Wh at 3 °C');
         $this->put($url, ['packed' => ['legs: Heavy legs', ['x']]], ['HX-Request' => 'true'])->assertNoContent();
         $page = (string) $this->get($url)->getContent();
         self::assertMatchesRegularExpression('~value="legs: Heavy legs" checked~', $page);

@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\PreflightTick;
 use App\Models\Shot;
 use App\Models\Take;
+use Evrent\Core\Messages\Message;
 use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Devices\DeviceProcess;
@@ -47,12 +48,12 @@ final class DeviceCheckTest extends PageTestCase
         $this->get($check->at())->assertOk()->assertSee('Waiting for the rig')->assertSee(Words::of('shots.device_check.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
         $check->refresh();
-        self::assertSame('done', $check->status, implode(' ', $check->said));
+        self::assertSame('done', $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
         self::assertTrue($check->found['card']['isWell']);
         self::assertFalse($check->found['homed']['isWell']);
         self::assertSame(['card'], PreflightTick::query()->whereIn('item', ['card', 'homed'])->pluck('item')->all());
-        $this->get($check->at())->assertOk()->assertSee(Words::of('shots.device_check.asked'))->assertSee('The card has room for')->assertSee('hx-swap-oob', false);
-        $this->get("{$shot->path()}/run")->assertSee('The rig does not know where it stands.');
+        $this->get($check->at())->assertOk()->assertSee(Words::of('shots.device_check.asked'))->assertSee('Space for ')->assertSee('hx-swap-oob', false);
+        $this->get("{$shot->path()}/run")->assertSee(Words::of('run.devices.not_homed'));
     }
 
     #[Group('turn-1')]
@@ -62,7 +63,7 @@ final class DeviceCheckTest extends PageTestCase
         $check = $this->ask($shot, 'keyframes');
         $this->artisan('evrent:takes', ['--once' => true]);
         $check->refresh();
-        self::assertSame('done', $check->status, implode(' ', $check->said));
+        self::assertSame('done', $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
         $keyframes = count($shot->currentRevision()->toPlan()->move->keyframes);
         self::assertSame($keyframes, count($check->pictures));
         self::assertCount($keyframes, (array) glob("{$this->card}/DCIM/*/*.JPG"));
@@ -82,7 +83,7 @@ final class DeviceCheckTest extends PageTestCase
         $check = $this->ask($shot, 'ends');
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertTrue($check->refresh()->found['ends']['isWell']);
-        self::assertSame('The rig homes.', $check->said[0]);
+        self::assertEquals(new Message('devices.check.homing'), Message::kept($check->said[0]));
         $again = $this->ask($shot, 'ends');
         self::assertNotSame($check->id, $again->id);
         $this->post($again->at('stop'))->assertRedirect();
@@ -98,10 +99,10 @@ final class DeviceCheckTest extends PageTestCase
         self::assertSame($check->id, $this->ask($shot, 'ends')->id, 'one at a time');
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertSame('failed', $check->refresh()->status);
-        $this->get("{$shot->path()}/run")->assertSee('does not answer');
+        $this->get("{$shot->path()}/run")->assertSee(Words::of('devices.rig.no_answer', address: $this->rig->address));
         DeviceCheck::query()->whereKey($check->id)->update(['status' => 'running']);
         $this->artisan('evrent:takes', ['--once' => true]);
-        $this->get("{$shot->path()}/run")->assertSee('It was interrupted. Ask again.');
+        $this->get("{$shot->path()}/run")->assertSee(Words::of('devices.check.interrupted'));
     }
 
     public function testWhatIsWrongWithTheAskingIsToldByTheField(): void

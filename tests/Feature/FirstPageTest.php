@@ -76,7 +76,7 @@ final class FirstPageTest extends PageTestCase
     {
         $shot = self::shot();
         foreach (['frame', 'time', 'light', 'pack', 'run', 'review'] as $view) {
-            $this->get("{$shot->path()}/{$view}")->assertOk()->assertSee("data-view=\"{$view}\"", false)->assertSee('<title>' . ucfirst($view), false);
+            $this->get("{$shot->path()}/{$view}")->assertOk()->assertSee("data-view=\"{$view}\"", false)->assertSee('<title>' . Words::of("app.view.{$view}"), false);
         }
         $this->get("{$shot->path()}/else")->assertNotFound();
         // Its mark says what is not told yet, and that it spoils where it does.

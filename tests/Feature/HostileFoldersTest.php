@@ -11,6 +11,7 @@ use App\Models\Shot;
 use App\Pages\Settings;
 use Evrent\Devices\Photos\FolderSums;
 use Evrent\Devices\Photos\PhotoRoots;
+use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,7 +57,7 @@ final class HostileFoldersTest extends PageTestCase
     {
         (HostileFolders::all()[$what])($this->folder);
         $reading = $this->read();
-        self::assertSame('done', $reading->status, $reading->trouble);
+        self::assertSame('done', $reading->status, Words::say($reading->trouble));
         self::assertSame($reading->files, $reading->done);
         foreach (['EVR_0001.JPG', 'EVR_0002.JPG', 'EVR_0003.JPG'] as $name) {
             self::assertStringContainsString($name, $reading->told);
@@ -78,9 +79,9 @@ final class HostileFoldersTest extends PageTestCase
         self::assertLessThan(60.0, microtime(true) - $began);
         self::assertStringNotContainsString('EVR_0004', $reading->told);
         $this->get("{$reading->shot->path()}/photos")->assertOk()
-            ->assertSee('<b>EVR_0004.JPG:</b> it is 20,000 × 20,000 pixels, over the limit of 200 megapixels', false)
-            ->assertSee("EVR_0005\u{fffd}-if.JPG:</b> its name holds characters", false)
-            ->assertSee('EVR_0006.JPG:</b> exiftool says', false);
+            ->assertSee('<b>EVR_0004.JPG:</b> 20,000 × 20,000 pixels, over the limit of 200 megapixels', false)
+            ->assertSee("EVR_0005\u{fffd}-if.JPG:</b> name contains characters", false)
+            ->assertSee('EVR_0006.JPG:</b> exiftool: ', false);
         Setting::query()->create(['name' => Settings::MEGAPIXELS, 'value' => '400']);
         self::assertStringContainsString('EVR_0004', $this->read()->told);
     }
@@ -153,7 +154,7 @@ final class HostileFoldersTest extends PageTestCase
         self::assertNull($roots->whyNot($this->folder));
         config(['evrent.photo_roots' => $card]);
         $settings = (new Settings([]))->texts();
-        foreach (['/etc' => 'is no place for photos', $own => 'Evrent’s own', $this->folder => 'is no place for photos'] as $folder => $says) {
+        foreach (['/etc' => 'is not allowed for photos', $own => 'belongs to Evrent', $this->folder => 'is not allowed for photos'] as $folder => $says) {
             $this->put('/settings', [...$settings, 'photo_folders' => $folder])->assertSessionHasErrors('settings.photo_folders');
             $errors = session('errors');
             self::assertInstanceOf(ViewErrorBag::class, $errors);

@@ -132,10 +132,10 @@ final class KitAndTrialTest extends PageTestCase
         $shot = self::shot();
         $at = "{$shot->path()}/crossing";
         $this->get($at)->assertOk()->assertSee(Words::of('shots.crossing.tell'))->assertDontSee('never crosses');
-        $this->get("{$at}?pan=0&metres=3&line=middle")->assertSee('Describe the picture first');
+        $this->get("{$at}?pan=0&metres=3&line=middle")->assertSee(Words::of('shot.crossings.picture'));
         $this->post("{$shot->path()}/edits", ['edit' => 'optics-in', 'revision' => $shot->current_revision_id])->assertSessionHasNoErrors();
         $this->get("{$at}?pan=there&metres=3&line=middle")->assertSee('Enter the pan position');
-        $this->get("{$at}?pan=0&metres=-1&line=middle")->assertSee('Enter how far it is');
+        $this->get("{$at}?pan=0&metres=-1&line=middle")->assertSee(Words::of('shot.crossings.distance'));
         $this->get("{$at}?pan=0&metres=3&line=middle&seconds=soon")->assertSee('such as 30 s');
         $this->get("{$at}?pan=0&metres=20&line=middle&seconds=60+s", ['HX-Request' => 'true'])->assertOk()->assertSee('real-time pass at')->assertDontSee('<html', false);
         $this->get("{$at}?pan=170&metres=20&line=middle")->assertSee(Words::of('shots.crossing.never'));
@@ -198,8 +198,8 @@ final class KitAndTrialTest extends PageTestCase
      */
     public static function badFiles(): iterable
     {
-        yield 'neither' => ['hello', 'first row names the columns'];
-        yield 'broken JSON' => ['{"format":', 'not JSON'];
+        yield 'neither' => ['hello', 'first row must name the columns'];
+        yield 'broken JSON' => ['{"format":', 'Not JSON'];
         yield 'other JSON' => ['{"format":"evrent.plan/1"}', 'evrent.kit/1'];
         yield 'a card of 0 GB' => ["kind,name,capacity_gb\ncard,Empty,0\n", 'row 2/capacity_gb'];
         yield 'a kind from nowhere' => ["kind,name\ndrone,x\n", 'row 2/kind'];

@@ -9,6 +9,7 @@ use App\Pages\DayCalendar;
 use App\Pages\ShootPage;
 use Evrent\Core\Day\Stay;
 use Evrent\Core\Light\Control;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
@@ -76,7 +77,7 @@ final class LightAndSkyTest extends PageTestCase
     public function testEachSchoolIsAcceptedWithOnePress(): void
     {
         $shot = self::dusk();
-        $this->get("{$shot->path()}/schools")->assertOk()->assertSee('Fixed, as the first photo')->assertSee('Ramp without steps')->assertSee('off by more than 1 stop');
+        $this->get("{$shot->path()}/schools")->assertOk()->assertSee('Fixed, as the first photo')->assertSee(Words::of('shot.method.stepless'))->assertSee('off by more than 1 stop');
         $this->edit($shot, 'light-by', ['school' => 'stepless'])->assertOk()->assertSee('Timing works');
         self::assertGreaterThan(3, count(self::planOf($shot)->timing->exposure->keys));
         self::assertLessThan(200, max([0, ...array_map(abs(...), self::brightness($shot))]), 'a fifth of a stop at most');

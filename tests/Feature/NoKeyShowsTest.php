@@ -28,6 +28,7 @@ final class NoKeyShowsTest extends PageTestCase
         ];
         yield app(CreateShot::class)(self::shoot(), Plans::with($everything), 'as it is');
         yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/interval_s' => 2, '/timing/exposure_s' => 1, '/end' => ['by' => 'card']] + $everything), 'too fast');
+        yield app(CreateShot::class)(self::shoot(), Plans::with(['/move/keyframes/1/slide' => 1400] + $everything), 'beyond its travel');
         yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/mode' => 'continuous', '/trigger' => ['by' => 'camera_timer']]), 'on its own');
     }
 
@@ -37,8 +38,9 @@ final class NoKeyShowsTest extends PageTestCase
         foreach (self::shots() as $shot) {
             self::assertInstanceOf(Shot::class, $shot);
             $pages = ['', '/frame', '/time', '/light', '/pack', '/run', '/review', '/history', '/schedule', '/schools', '/lenses', '/crossing', '/sums', '/clip', '/photos', '/takes'];
+            $run = (string) $this->post("{$shot->path()}/runs", ['kind' => 'missed_trigger', 'frame' => '5'])->headers->get('Location');
             foreach (
-                [...array_map(static fn (string $page): string => $shot->path() . $page, $pages), '/', '/kit', '/presets', '/settings',
+                [$run, ...array_map(static fn (string $page): string => $shot->path() . $page, $pages), '/', '/kit', '/presets', '/settings',
                 ...array_map(static fn (string $page): string => "/shoots/{$shot->shoot_id}{$page}", ['', '/packing', '/sheet', '/cards', '/together', '/trials', '/day.ics'])] as $path
             ) {
                 $response = $this->get($path);

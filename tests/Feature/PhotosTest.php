@@ -72,8 +72,8 @@ final class PhotosTest extends PageTestCase
         $reading = CardReading::query()->sole();
         self::assertSame(['done', 10, 10], [$reading->status, $reading->files, $reading->done]);
         $this->get("{$shot->path()}/photos")->assertOk()
-            ->assertSee('<b>9</b> of 10', false)->assertSee('1 photo is not on the card: photo 4.')->assertSee('EVR_0003.JPG')->assertSee('missing')
-            ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG')->assertSee('1 photo is torn, the end of the file is not there: photo 7.');
+            ->assertSee('<b>9</b> of 10', false)->assertSee('1 photo missing from the card: photo 4.')->assertSee('EVR_0003.JPG')->assertSee('missing')
+            ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG')->assertSee('Photo 7 incomplete: the end of the file is missing.');
         $match = self::matched($reading);
         self::assertSame(['DCIM/100EVRNT/EVR_0003.JPG', null, 'DCIM/100EVRNT/EVR_0005.JPG'], [$match['photos'][3], $match['photos'][4], $match['photos'][5]]);
         self::assertEqualsWithDelta(3_600.0, $match['clock_offset_s'], 0.6);
@@ -93,7 +93,7 @@ final class PhotosTest extends PageTestCase
     {
         $shot = self::made();
         $messages = [
-            '/etc' => 'no folder below', "{$this->folder}/../../etc" => 'no folder below', '' => 'whole path', 'photos' => 'whole path',
+            '/etc' => 'below an allowed one', "{$this->folder}/../../etc" => 'below an allowed one', '' => 'full path', 'photos' => 'full path',
             "{$this->folder}/card.zip" => 'archive',
         ];
         foreach ($messages as $folder => $message) {
@@ -114,10 +114,10 @@ final class PhotosTest extends PageTestCase
         }
         $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
         $reading = CardReading::query()->sole();
-        $this->get("{$shot->path()}/photos")->assertSee('whether it is the first photos that are missing or the last')->assertSee('1 photo is not on the card: photo 10.');
+        $this->get("{$shot->path()}/photos")->assertSee(Words::of('photos.matching.either_end'))->assertSee('1 photo missing from the card: photo 10.');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '2'])->assertSessionHasNoErrors();
-        $this->get("{$shot->path()}/photos")->assertDontSee('whether it is the first')->assertSee('1 photo is not on the card: photo 1.')
-            ->assertSeeInOrder(['L2', 'Keep a place for each in the clip']);
+        $this->get("{$shot->path()}/photos")->assertDontSee(Words::of('photos.matching.either_end'))->assertSee('1 photo missing from the card: photo 1.')
+            ->assertSeeInOrder(['L2', Words::of('photos.found.missing_advice')]);
         $piece = new Piece(KitKind::Body, 'A body', ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0]);
         $body = KitItem::query()->create(KitItem::keeping($piece));
         $both = ['fields' => ['clock_ahead_s', 'clock_drift_ppm', 'mass_kg']];
@@ -131,7 +131,7 @@ final class PhotosTest extends PageTestCase
         $this->put($reading->at('place'), ['file' => 'EVR_0777.JPG', 'number' => '2'])->assertSessionHasErrors('card.file');
         $this->put($reading->at('place'), ['file' => 'EVR_0001.JPG', 'number' => '11'])->assertSessionHasErrors('card.number');
         $this->delete($reading->at('place'))->assertRedirect();
-        $this->get("{$shot->path()}/photos")->assertSee('1 photo is not on the card: photo 10.')->assertDontSee('by hand');
+        $this->get("{$shot->path()}/photos")->assertSee('1 photo missing from the card: photo 10.')->assertDontSee('by hand');
     }
 
     /** Sent in two goes, the second after the first was lost: what is there is not asked for again, and then all is read as from a card. */
@@ -182,7 +182,7 @@ final class PhotosTest extends PageTestCase
         $reading = CardReading::query()->sole();
         self::assertCount(10, $reading->lumas);
         // Six of the 120 columns of a small picture are 96 of the clip's pixels.
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('1 photo is shifted against the photos beside it, by up to 9');
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Photo 6 shifted against its neighbours, by 9');
         $this->get($reading->at('picture', place: 0))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
@@ -198,7 +198,7 @@ final class PhotosTest extends PageTestCase
         $this->put($reading->at('mark'), ['from' => '7', 'to' => '', 'mark' => 'pick', 'why' => ''])->assertSessionHasNoErrors();
         $this->put($reading->at('mark'), ['from' => '4', 'to' => '', 'mark' => '', 'why' => ''])->assertSessionHasNoErrors();
         self::assertSame([3, 5, 7], array_keys($reading->refresh()->marks));
-        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('spoilt a gull')->assertSee('data-mark="pick"', false);
+        $this->get("{$shot->path()}/photos")->assertOk()->assertSee('a gull')->assertSee('data-mark="pick"', false);
         foreach ([['from' => '0'], ['from' => 'x'], ['from' => '5', 'to' => '3'], ['from' => '5', 'to' => '99'], ['from' => '1', 'why' => str_repeat('w', 121)]] as $bad) {
             $this->put($reading->at('mark'), $bad + ['to' => '', 'mark' => 'spoilt', 'why' => ''])->assertSessionHasErrors();
         }
@@ -341,13 +341,13 @@ final class PhotosTest extends PageTestCase
         $numbers = static fn (Preset $kept): array => array_diff_key((array) json_decode($kept->content, true), ['reason' => '']);
         $before = $numbers($recipe);
         $judge('1', 'Ebb', 'The gulls ran.')->assertSessionHasNoErrors();
-        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
+        self::assertSame('The mud shines longest at 5 s. Not an interval of 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame($before, $numbers($recipe));
         // Sent twice it is said once; and for more than there is room for one is asked for fewer words.
         $judge('1', 'Ebb', 'The gulls ran.')->assertSessionHasNoErrors();
-        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
+        self::assertSame('The mud shines longest at 5 s. Not an interval of 5 s: The gulls ran.', $recipe->refresh()->note);
         $judge('2', 'Ebb', str_repeat('w', 480))->assertSessionHasErrors('verdict.why');
-        self::assertSame('The mud shines longest at 5 s. Not one every 5 s: The gulls ran.', $recipe->refresh()->note);
+        self::assertSame('The mud shines longest at 5 s. Not an interval of 5 s: The gulls ran.', $recipe->refresh()->note);
         self::assertSame(1, $reading->refresh()->rating);
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee(Words::of('photos.learnt.rating'))->assertDontSee(Words::of('photos.index.old'));
         // Read before there were stairs: the verdict is kept all the same, and what is to be done is said.

@@ -82,7 +82,7 @@ final class PresetAndHistoryTest extends PageTestCase
     {
         $this->followingRedirects()->from('/presets')
             ->post('/presets', ['name' => '', 'interval_s' => 'often', 'open_share' => '140', 'clip_s' => '-1', 'note' => ' '])
-            ->assertSee('Enter a name')->assertSee('Enter an interval')->assertSee('below 100 %')->assertSee('Enter a clip length')->assertSee('Enter why')->assertSee('value="often"', false);
+            ->assertSee('Enter a name')->assertSee('Enter an interval')->assertSee('below 100 %')->assertSee('Enter a clip length')->assertSee(Words::of('presets.recipe.why'))->assertSee('value="often"', false);
         self::assertSame(0, Preset::query()->count());
     }
 

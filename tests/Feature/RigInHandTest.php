@@ -101,7 +101,7 @@ final class RigInHandTest extends PageTestCase
         self::assertStringContainsString('Choose one', self::text($this->postJson("{$shot->path()}/camera", ['do' => 'connect'])->assertStatus(422)->json('problem')));
         $this->addDevices($this->rig->address, 'deaf');
         $deaf = $this->postJson("{$shot->path()}/camera", ['camera' => $this->chosen()['camera'], 'do' => 'connect'])->assertOk()->json('problem');
-        self::assertStringContainsString('trigger line alone', self::text($deaf));
+        self::assertStringContainsString('Trigger cable only', self::text($deaf));
     }
 
     public function testTheCameraIsLookedThrough(): void
@@ -135,7 +135,7 @@ final class RigInHandTest extends PageTestCase
         $this->post("{$shot->path()}/takes", $this->chosen() + ['reason' => 'a test'])->assertSessionHasNoErrors();
         $take = Take::query()->sole();
         $this->get("{$shot->path()}/rig")->assertJsonPath('take', true);
-        $this->from("{$shot->path()}/frame")->post("{$shot->path()}/stop")->assertRedirect("{$shot->path()}/frame")->assertSessionHas('notice', 'The take is stopped.');
+        $this->from("{$shot->path()}/frame")->post("{$shot->path()}/stop")->assertRedirect("{$shot->path()}/frame")->assertSessionHas('notice', Words::of('app.stop.take'));
         self::assertSame(['abort'], TakeOrder::query()->where('take_id', $take->id)->pluck('said')->all());
     }
 

@@ -6,13 +6,31 @@ namespace Tests\Feature;
 
 use App\Models\Setting;
 use App\Models\Shot;
+use Evrent\Words\Catalogue;
 
 final class SettingsTest extends PageTestCase
 {
     private const USUAL = [
-        'rig_unit' => 'mm', 'distance_unit' => 'm', 'temperature_unit' => '°C', 'clock' => '24', 'dates' => 'dmy', 'week' => '1', 'rate' => '', 'starter' => 'slide-pan-tilt',
+        'language' => '', 'rig_unit' => 'mm', 'distance_unit' => 'm', 'temperature_unit' => '°C', 'clock' => '24', 'dates' => 'dmy', 'week' => '1', 'rate' => '', 'starter' => 'slide-pan-tilt',
         'keys' => 'on', 'look_by_time' => 'no', 'setup_minutes' => '30', 'teardown_minutes' => '15',
     ];
+
+    public function testTheBrowserChoosesTheLanguageUnlessTheSettingsDo(): void
+    {
+        $spanish = ['Accept-Language' => 'es-MX,es;q=0.9,en;q=0.8'];
+        $titles = array_map(static fn (string $language): string => Catalogue::of($language)->words('settings.edit.title'), ['en', 'es']);
+        self::assertNotSame($titles[0], $titles[1]);
+        $this->get('/settings')->assertSee('<html lang="en"', false)->assertSee($titles[0])->assertHeader('Vary');
+        $this->get('/settings', $spanish)->assertSee('<html lang="es"', false)->assertSee($titles[1])->assertDontSee($titles[0]);
+        $this->get('/nowhere', $spanish)->assertNotFound()->assertSee('<html lang="es"', false)->assertSee(Catalogue::of('es')->words('errors.404.title'));
+        // What was said in one language is read in the other.
+        $shot = self::shot();
+        $this->type($shot, ['timing' => ['interval_s' => '2.2']])->assertOk();
+        $this->get("{$shot->path()}/history", $spanish)->assertSee(Catalogue::of('es')->words('fields.timing_interval_s') . ' 8 → 2,2 s');
+        $this->set(['language' => 'en']);
+        $this->get('/settings', $spanish)->assertSee('<html lang="en"', false)->assertSee($titles[0]);
+        $this->put('/settings', [...self::USUAL, 'language' => 'xx'])->assertSessionHasErrors('settings.language');
+    }
 
     public function testAShotIsReadAndTypedInTheUnitsChosen(): void
     {

@@ -108,14 +108,14 @@ final class ShootPageTest extends PageTestCase
      */
     public static function brokenFiles(): iterable
     {
-        yield 'not JSON' => ["frame,phase\n1,head\n", 'not JSON'];
-        yield 'cut short' => [substr(Plans::json([]), 0, 400), 'not JSON'];
+        yield 'not JSON' => ["frame,phase\n1,head\n", 'Not JSON'];
+        yield 'cut short' => [substr(Plans::json([]), 0, 400), 'Not JSON'];
         yield 'another format' => ['{"format":"other/2"}', 'evrent.plan/1'];
         yield 'an impossible value' => [Plans::json(['/timing/photos' => -5]), '/timing/photos'];
         yield 'too many photos for a page' => [Plans::json(['/timing/photos' => 500_000]), '20,000'];
         yield 'a null byte' => [Plans::json(['/title' => "a\0"]), '/title'];
-        yield 'half a surrogate' => [str_replace('Flood', '\ud800', Plans::json([])), 'not JSON'];
-        yield 'a deep nest' => [str_repeat('[', 5000), 'not JSON'];
+        yield 'half a surrogate' => [str_replace('Flood', '\ud800', Plans::json([])), 'Not JSON'];
+        yield 'a deep nest' => [str_repeat('[', 5000), 'Not JSON'];
         yield 'empty' => ['', 'Choose a plan file'];
     }
 

@@ -33,7 +33,7 @@ final class ShotPageTest extends PageTestCase
         self::assertSame(2.2, self::planOf($shot)->timing->interval->longest());
         $revision = Shot::query()->findOrFail($shot->id)->currentRevision();
         self::assertSame($before, $revision->parent_id);
-        self::assertSame('interval 8 → 2.2 s', $revision->reason);
+        self::assertSame('interval 8 → 2.2 s', $revision->told());
         self::assertSame(8.0, PlanRevision::query()->findOrFail($before)->toPlan()->timing->interval->longest());
     }
 
@@ -103,7 +103,7 @@ final class ShotPageTest extends PageTestCase
 
     public function testAPlanFieldFromNowhereIsNamed(): void
     {
-        $this->type(self::shot(), ['timing' => ['haste' => '3']])->assertStatus(422)->assertSee('"/timing/haste":"This field is not known', false);
+        $this->type(self::shot(), ['timing' => ['haste' => '3']])->assertStatus(422)->assertSee('"/timing/haste":"Unknown field', false);
     }
 
     public function testAKeyframeOutsideItsTravelIsKeptToldBesideTheFieldAndMendable(): void

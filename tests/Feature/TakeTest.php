@@ -12,6 +12,7 @@ use App\Models\Take;
 use App\Models\TakeLine;
 use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Presets\PresetKind;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
@@ -50,7 +51,7 @@ final class TakeTest extends PageTestCase
         $this->carryOut();
         $take->refresh();
         self::assertSame(['ended', 'complete'], [$take->status, $take->ending]);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('Shot to its end.')->assertSee('10 of 10 photos')->assertSee('EVR_0010.JPG');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Complete')->assertSee('10 of 10 photos')->assertSee('EVR_0010.JPG');
         $this->get($take->at('takes.now'))->assertOk()->assertHeader('HX-Refresh', 'true');
         // The trace is over the stairs of each axis, and the latest photo is there to be seen.
         self::assertSame(2 * count($take->revision->toPlan()->rig->axes), substr_count((string) $this->get($take->at('takes.trace'))->assertOk()->getContent(), '<path'));
@@ -91,7 +92,7 @@ final class TakeTest extends PageTestCase
         Preset::query()->create(['name' => 'A move', 'kind' => PresetKind::Move, 'note' => '', 'content' => $recipe->content]);
         $this->post($take->at('takes.learn'), ['name' => 'A move', 'why' => 'x'])->assertSessionHasErrors('learn.name');
         $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.compare'))->assertSee('8 of 10')->assertSee('calmer next time')->assertSee(Words::of('takes.found.flagged'));
-        $this->get("{$shot->path()}/review")->assertOk()->assertSee('shot to its end');
+        $this->get("{$shot->path()}/review")->assertOk()->assertSee(Words::of('takes.state.complete'));
         // A second take, that never came to a photo: both are there to be read.
         Take::query()->create(['status' => 'ended', 'ending' => 'aborted'] + $take->replicate(['ending', 'status', 'key'])->getAttributes());
         $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.which'))->assertSee('aborted');
@@ -118,7 +119,7 @@ final class TakeTest extends PageTestCase
     {
         $takes = [$this->start(self::shot(), '127.0.0.1:1', 'deaf'), $this->start(self::shot(), '127.0.0.1:2', 'deaf')];
         $this->post(self::shot()->path() . '/takes', ['reason' => 'x', ...$this->chosen(), 'camera' => 'none'])->assertSessionHasErrors(['take.rig' =>
-            '“' . $takes[1]->revision->toPlan()->title . '” is being shot on it already. End that take first.']);
+            Words::of('app.start_take.other_running', title: $takes[1]->revision->toPlan()->title)]);
         foreach ($takes as $take) {
             $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         }
@@ -149,8 +150,10 @@ final class TakeTest extends PageTestCase
         self::assertSame(0, TakeOrder::query()->count());
         $this->post($take->at('takes.order'), ['order' => 'as_is', 'about' => 'focus', 'why' => 'the lens is taped'])->assertSessionHasNoErrors();
         // What the worker says of it is what the room shows.
-        $take->update(['now' => ['contradictions' => [['about' => 'focus', 'says' => 'Focus mode is automatic.', 'set' => 'Set focus to manual']]]]);
-        $this->get($take->at('takes.now'))->assertSee('one setting conflicts with the plan')->assertSee('Set focus to manual')->assertSee('Use as is, because');
+        $take->update(['now' => ['contradictions' => [['about' => 'focus', 'says' => new Message('run.devices.not_homed'), 'set' => 'Set focus to manual']],
+            'alarms' => ['rig' => new Message('takes.alarm.moving', ['photo' => 3])]]]);
+        $this->get($take->at('takes.now'))->assertSee('one setting conflicts with the plan')->assertSee('Set focus to manual')
+            ->assertSee(Words::of('run.devices.not_homed'))->assertSee(Words::of('takes.alarm.moving', photo: 3))->assertSee('Use as is, because');
         $this->carryOut();
         $log = TakeLogLines::read($this->get($take->at('takes.log'))->assertOk()->streamedContent())['lines'];
         $resolved = array_values(array_filter($log, static fn (LogLine $line): bool => $line->kind === LogKind::Resolved));
@@ -259,8 +262,8 @@ final class TakeTest extends PageTestCase
         $rig = new DeviceProcess(['rig', '--port=0', '--speed=200']);
         $this->addDevices($rig->address, "ptp:{$camera->address}");
         $address = static fn (string $name): string => '/kit/' . KitItem::query()->where('name', $name)->sole()->id . '/tries';
-        $this->post($address('Simulated rig'))->assertSessionHas('notice', 'Simulated rig: It answers. It does not know where it stands: it homes before it moves. Battery 100 %.');
-        $this->post($address('Simulated rig'), ['acts' => '1'])->assertSessionHas('notice', static fn (string $said): bool => str_contains($said, 'It homed. It knows'));
+        $this->post($address('Simulated rig'))->assertSessionHas('notice', 'Simulated rig: Responding. Not homed: it homes before it moves. Battery 100 %.');
+        $this->post($address('Simulated rig'), ['acts' => '1'])->assertSessionHas('notice', static fn (string $said): bool => str_contains($said, 'Homed. '));
         $this->post($address('Simulated body'), ['acts' => '1'])->assertSessionHas('notice', static fn (string $said): bool => str_contains($said, 'EVR_0001.JPG'));
         $rig->kill();
         $id = KitItem::query()->where('name', 'Simulated rig')->sole()->id;

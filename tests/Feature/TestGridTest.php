@@ -50,11 +50,11 @@ final class TestGridTest extends PageTestCase
         $this->get($grid->at('show'))->assertOk()->assertSee(Words::of('app.grid_page.waiting'))->assertSee(Words::of('trials.grid_now.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
 
-        self::assertSame('done', $grid->refresh()->status, $grid->says);
+        self::assertSame('done', $grid->refresh()->status, Words::say($grid->says));
         $cells = TestGridCell::query()->where('test_grid_id', $grid->id)->get()->keyBy('cell');
         self::assertSame(['0:0', '0:1', '1:0', '1:1'], $cells->keys()->all());
-        self::assertStringContainsString('too short for them', $cells['0:0']->says ?? '');
-        self::assertSame('The shutter time does not fit the interval.', $cells['0:1']->says ?? '');
+        self::assertStringContainsString('Interval too short', Words::say($cells['0:0']->says));
+        self::assertSame(Words::of('devices.grid.no_fit'), Words::say($cells['0:1']->says));
         // Five photos of each of the two that fit, at their shutter times.
         $exposures = array_map(
             static fn (string|false $path): mixed => exif_read_data((string) $path)['ExposureTime'] ?? '',
@@ -91,7 +91,7 @@ final class TestGridTest extends PageTestCase
         TestGridCell::query()->create(['test_grid_id' => $grid->id, 'cell' => '0:0', 'says' => 'shot before']);
         $this->artisan('evrent:takes', ['--once' => true]);
 
-        self::assertSame('done', $grid->refresh()->status, $grid->says);
+        self::assertSame('done', $grid->refresh()->status, Words::say($grid->says));
         self::assertSame(['shot before', ''], TestGridCell::query()->where('test_grid_id', $grid->id)->orderBy('cell')->pluck('says')->all());
         self::assertCount(5, (array) glob("{$this->card}/DCIM/*/*.JPG"));
     }
@@ -101,7 +101,7 @@ final class TestGridTest extends PageTestCase
         $shot = self::shot();
         $trial = $this->trial($shot, '20', '1');
         $grid = $this->start($trial, $shot);
-        $this->delete($shot->path())->assertSessionHas('notice', "“{$shot->title()}” is being shot for a test. Stop the test first.");
+        $this->delete($shot->path())->assertSessionHas('notice', Words::of('app.throw_away.test', name: $shot->title()));
         self::assertFalse($shot->refresh()->trashed());
 
         $locks = DeviceLocks::take($this->rig->address, '');
@@ -128,7 +128,7 @@ final class TestGridTest extends PageTestCase
         $this->rig->kill();
         $this->artisan('evrent:takes', ['--once' => true]);
         self::assertSame('failed', $grid->refresh()->status);
-        $this->get(route('trials.index', $trial->shoot_id))->assertSee('Failed.')->assertSee('does not answer');
+        $this->get(route('trials.index', $trial->shoot_id))->assertSee('Failed.')->assertSee(Words::of('devices.rig.no_answer', address: $this->rig->address));
     }
 
     private function trial(Shot $shot, string $intervals, string $shutters): Trial

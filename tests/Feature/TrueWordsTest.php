@@ -62,7 +62,7 @@ final class TrueWordsTest extends PageTestCase
     {
         $shot = self::night(['/light' => ['exposed_for' => 'sky', 'aperture' => 2.8, 'iso' => 3200]]);
         $this->get($shot->path())->assertSee(Words::of('checks.verdict.timing'))->assertDontSee('finding-T23', false)->assertDontSee('finding-T15', false)
-            ->assertSee('Wanted: −2.5 stops from metered.', false)->assertSee('stops from wanted');
+            ->assertSee('Target: −2.5 stops from metered.', false)->assertSee('stops from target');
         $this->type($shot, ['light' => ['aperture' => '8', 'iso' => '100']])->assertOk()->assertSee('finding-T23', false)->assertSee(Words::of('checks.severity.stops'));
     }
 
@@ -126,7 +126,7 @@ final class TrueWordsTest extends PageTestCase
             $item = KitItem::query()->where('name', $name)->firstOrFail();
             $this->post("{$shot->path()}/kit", ['item' => $item->id, 'count' => '1', 'revision' => self::revisionOf($shot)])->assertRedirect();
         }
-        $this->apply($shot, 'Traffic')->assertSee('One every 2.9 s instead of 1.5 s.');
+        $this->apply($shot, 'Traffic')->assertSee('Interval 2.9 s instead of 1.5 s.');
         $this->apply($shot, 'Stars')->assertOk();
         $light = self::planOf($shot)->light;
         self::assertSame([ExposedFor::Sky, 1.8, 6400.0], [$light?->exposedFor, $light?->aperture, $light?->highestIso]);

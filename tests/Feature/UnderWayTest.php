@@ -29,7 +29,7 @@ final class UnderWayTest extends PageTestCase
         ];
         foreach ($asks as $ask) {
             $ask()->assertRedirect()->assertSessionHas('way.href', $take->at('takes.show'))
-                ->assertSessionHas('notice', static fn (string $says): bool => str_contains($says, 'is being shot. End the take first.'));
+                ->assertSessionHas('notice', static fn (string $says): bool => str_contains($says, 'is running. End it first.'));
         }
         self::assertSame([false, false], [$shot->refresh()->trashed(), Shoot::query()->findOrFail($shot->shoot_id)->trashed()]);
         self::assertNotSame($other->id, $shot->shoot_id);
@@ -59,13 +59,13 @@ final class UnderWayTest extends PageTestCase
         $this->carryOut();
         self::assertSame([Take::INTERRUPTED, 0], [$take->refresh()->status, $take->lines()->count()]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('A backup was restored')->assertSee(Words::of('takes.interrupted.ask'))->assertDontSee(Words::of('takes.interrupted.resume'));
-        $this->get('/')->assertSee('Interrupted:');
+        $this->get('/')->assertSee('Interrupted');
         $say = fn (string $act) => $this->post($take->at('takes.resume'), ['act' => $act]);
-        $say('ask')->assertSessionHas('stands', static fn (string $says): bool => str_contains($says, 'The rig does not know where it stands.'));
+        $say('ask')->assertSessionHas('stands', static fn (string $says): bool => str_contains($says, Words::of('app.resume_take.not_homed')));
         $this->get($take->at('takes.show'))->assertSee(Words::of('takes.interrupted.resume'));
         // Another has its rig by now.
         $other = $this->started($rig->address);
-        $say('go_on')->assertSessionHasErrors(['resume.rig' => 'Its rig or its camera is in another take by now. End that first.']);
+        $say('go_on')->assertSessionHasErrors(['resume.rig' => Words::of('app.resume_take.elsewhere')]);
         Take::query()->whereKey($other->id)->delete();
         $say('go_on')->assertSessionHasNoErrors();
         self::assertSame('prepared', $take->refresh()->status);
@@ -75,7 +75,7 @@ final class UnderWayTest extends PageTestCase
         $say('end')->assertSessionHasNoErrors();
         $say('end')->assertSessionHasNoErrors();
         self::assertSame(['ended', 'aborted', 1], [$take->refresh()->status, $take->ending, $take->lines()->where('kind', 'ended')->count()]);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted: A backup was restored while it was under way.');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted: A backup was restored during the take.');
     }
 
     public function testARigThatIsNoneIsToldByItsOwnWords(): void
@@ -88,7 +88,7 @@ final class UnderWayTest extends PageTestCase
         $take = $this->started(trim($process->getOutput()));
         $this->carryOut();
         self::assertSame(['ended', 'failed'], [$take->refresh()->status, $take->ending]);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('is no rig that understands G-code. It said: 500 what is that');
+        $this->get($take->at('takes.show'))->assertOk()->assertSee('does not answer in G-code. It said: 500 what is that');
         $process->stop(0.0);
     }
 

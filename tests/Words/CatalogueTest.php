@@ -179,15 +179,15 @@ final class CatalogueTest extends TestCase
     private static function named(): array
     {
         $named = $begun = $asked = [];
-        foreach (['core', 'app', 'cli', 'devices', 'words', 'resources/views', 'routes', 'database'] as $folder) {
+        foreach (['core', 'app', 'cli', 'devices', 'words', 'resources/views', 'resources/js', 'routes', 'database'] as $folder) {
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT . "/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
-                if (!$file instanceof SplFileInfo || $file->getExtension() !== 'php') {
+                if (!$file instanceof SplFileInfo || !in_array($file->getExtension(), ['php', 'js'], true)) {
                     continue;
                 }
                 $source = (string) file_get_contents($file->getPathname());
                 $groups = implode('|', array_map(static fn (string $one): string => basename($one, '.php'), self::files('en')));
-                preg_match_all("/['\"]((?:{$groups})\\.[a-z0-9_.]*)(['\"]|\\{|\\$)/", $source, $found, PREG_SET_ORDER);
-                preg_match_all("/(?:new Message|__|Words::of|trans_choice)\(\s*'([a-z0-9_.]+)'\s*[,)]/", $source, $keys);
+                preg_match_all("/['\"`]((?:{$groups})\\.[a-z0-9_.]*)(['\"]|\\{|\\$)/", $source, $found, PREG_SET_ORDER);
+                preg_match_all("/(?:new Message|__|Words::of|trans_choice|\btext)\(\s*'([a-z_]+\.[a-z0-9_.]+)'\s*[,)]/", $source, $keys);
                 $asked += array_fill_keys($keys[1], $file->getFilename());
                 foreach ($found as [, $key, $end]) {
                     if (str_ends_with($key, '.') || str_ends_with($key, '_') || !in_array($end, ["'", '"'], true)) {

@@ -12,10 +12,11 @@ use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
 use App\Models\TestGrid;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Links\DeviceGone;
 use Evrent\Devices\Links\DeviceRefused;
-use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Running\CheckStopped;
 use Evrent\Devices\Running\DeviceCheck as CheckOfDevices;
 use Evrent\Devices\Running\GridShooting;
@@ -93,7 +94,7 @@ final class RunTakes extends Command
     {
         Take::query()->whereKey($take->id)->where('waits_for', '')->where('created_at', '<', now()->subSeconds(self::SILENT_SECONDS))
             ->where(static fn ($query) => $query->whereNull('beat_at')->orWhere('beat_at', '<', now()->subSeconds(self::SILENT_SECONDS)))
-            ->update(['waits_for' => 'Something else on this machine uses this rig or this camera. It begins when that is over.']);
+            ->update(['waits_for' => Message::toStore(new Message('app.run_takes.waits'))]);
     }
 
     /** Whether there was a check of devices to be carried out. */
@@ -151,7 +152,7 @@ final class RunTakes extends Command
             $shooting = new GridShooting($plan, $grid->trial->matrix(), $rig, $camera, $store, $grid->speed, $grid->kitAxes(), $grid->shotCells());
             $store->is($shooting->run() ? 'done' : 'stopped');
         } catch (DeviceGone | DeviceRefused | InvalidInput $failed) {
-            $store->is('failed', $failed->getMessage());
+            $store->is('failed', $failed instanceof InvalidInput ? $failed->problems[0]->message : $failed->says);
         } finally {
             $rig?->disconnect();
             $camera->disconnect();
@@ -163,7 +164,7 @@ final class RunTakes extends Command
         $store = new KeepCheck($check);
         if ($check->status === 'running') {
             // Whoever carried it out is gone, and nobody knows how far it was.
-            $store->say('It was interrupted. Ask again.');
+            $store->say(new Message('devices.check.interrupted'));
             $store->is('failed');
         }
         if ($check->isOver()) {
@@ -178,7 +179,7 @@ final class RunTakes extends Command
         } catch (CheckStopped) {
             $store->is('stopped');
         } catch (DeviceGone | DeviceRefused $failed) {
-            $store->say($failed->getMessage());
+            $store->say($failed->says);
             $store->is('failed');
         }
     }

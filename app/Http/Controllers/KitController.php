@@ -24,6 +24,7 @@ use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Format\KitFormat;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\TypedKit;
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
@@ -64,7 +65,7 @@ final class KitController
     {
         $said = $form->taken($form->tried(...));
 
-        return redirect($form->standsAt())->with('notice', "{$item->name}: " . implode(' ', $said));
+        return redirect($form->standsAt())->with('notice', "{$item->name}: " . Words::say(Joined::of($said, Joined::SENTENCES)));
     }
 
     /** Kit of other bags: what has the same kind and name is replaced. */
@@ -110,7 +111,7 @@ final class KitController
         $names = PlainText::listed(array_map(static fn (array $piece): string => "“{$piece[0]->name}”", $pieces));
         $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
             array_reduce($pieces, static fn (Plan $so, array $piece): Plan => Picking::pick($so, $piece[0]->piece(), $piece[1]), $plan->plan),
-            "{$item->piece()->kind->label()}: " . implode(', ', array_map(static fn (array $piece): string => $piece[0]->name, $pieces)),
+            Words::say($item->piece()->kind->label()) . ': ' . implode(', ', array_map(static fn (array $piece): string => $piece[0]->name, $pieces)),
             null,
         );
 

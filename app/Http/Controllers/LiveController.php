@@ -27,7 +27,7 @@ final class LiveController
         }
         $answer = $form->text('do') === 'connect' ? $hand->takeCamera($camera) : $hand->askCamera($camera, ['do' => $form->text('do')]);
 
-        return response()->json($answer === null ? ['off' => true, 'problem' => Words::of('app.live.off')] : $answer->fields);
+        return response()->json($answer === null ? ['off' => true, 'problem' => Words::of('app.live.off')] : Words::sayAll($answer->fields));
     }
 
     /** The newest frame, or the newest test photo; 204 where the page has it already. What else is known of it goes in a header, as JSON. */
@@ -38,7 +38,7 @@ final class LiveController
         } catch (InvalidInput $invalid) {
             return response(Words::say($invalid->problems[0]->message), 422);
         }
-        $fields = $answer === null ? ['off' => true] : $answer->fields;
+        $fields = $answer === null ? ['off' => true] : Words::sayAll($answer->fields);
         $headers = ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store', 'X-Evrent-Live' => json_encode($fields, JSON_THROW_ON_ERROR)];
         $picture = $answer === null ? '' : $answer->picture;
 

@@ -11,6 +11,7 @@ use App\Models\Shot;
 use App\Pages\FileNames;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -22,7 +23,7 @@ final class PlanFileController
 {
     public function store(PlanFileForm $form, Shoot $shoot, CreateShot $createShot): RedirectResponse
     {
-        $shot = $form->readBy(static fn (string $content): Shot => $createShot($shoot, PlanReader::fromJson($content), 'opened from a file'));
+        $shot = $form->readBy(static fn (string $content): Shot => $createShot($shoot, PlanReader::fromJson($content), new Message('history.from_file')));
 
         return redirect($shot->path());
     }

@@ -44,7 +44,7 @@ final class RigController
         }
 
         return response()->json(
-            [...$answer->fields, 'off' => !isset($answer->fields['now']), 'pose' => Poses::at($plan, $answer->numbers('positions'))],
+            [...Words::sayAll($answer->fields), 'off' => !isset($answer->fields['now']), 'pose' => Poses::at($plan, $answer->numbers('positions'))],
         );
     }
 

@@ -16,6 +16,7 @@ use Evrent\Core\Run\Take\RehearsedLog;
 use Evrent\Core\Run\Take\Setting;
 use Evrent\Core\Run\TypicalFaults;
 use Evrent\Core\Schedule\Schedule;
+use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -73,7 +74,7 @@ final class RunController
         return response()->streamDownload(static function () use ($header, $plan, $photos): void {
             echo $header;
             foreach (RehearsedLog::lines(Schedule::of($plan), $photos) as $line) {
-                echo TakeLogLines::line($line);
+                echo TakeLogLines::line($line->in(Words::sayAll(...)));
             }
         }, "dry-run-{$run->id}.jsonl", ['Content-Type' => 'application/jsonl']);
     }

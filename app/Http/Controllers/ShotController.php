@@ -25,6 +25,7 @@ use App\Pages\ShotView;
 use App\Pages\StarterPlans;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Presets\AppliedRecipe;
 use Evrent\Core\Values\InvalidInput;
@@ -44,7 +45,7 @@ final class ShotController
 
             $sited = new PinnedPlan($plan->with(['site' => $shoot->site()]));
 
-            return $createShot($shoot, $recipe === '' ? $plan : AppliedRecipe::on($sited, Presets::recipeNumbered($recipe))->plan, 'new shot');
+            return $createShot($shoot, $recipe === '' ? $plan : AppliedRecipe::on($sited, Presets::recipeNumbered($recipe))->plan, new Message('history.new_shot'));
         });
 
         return redirect($shot->path());
@@ -87,7 +88,7 @@ final class ShotController
         // A name hangs on nothing else: it may go on top of what another window changed.
         $form->taken(static fn () => $editShot($shot, AskedEdit::of($form, ['/title' => $title]), static fn (PinnedPlan $plan): Edited => $plan->became(
             $plan->plan->withTitle($title),
-            "renamed to {$title}",
+            new Message('history.renamed', ['title' => $title]),
         )));
 
         return redirect()->to($form->standsAt());
@@ -110,7 +111,7 @@ final class ShotController
         $copy = $form->taken(static fn (): Shot => $createShot(
             $form->has('shoot_id') ? $form->target() : $shot->shoot,
             $plan->withTitle($title),
-            "copied from {$plan->title}",
+            new Message('history.copied', ['title' => $plan->title]),
             $pinned->pins,
         ));
 

@@ -128,7 +128,7 @@ final class TakeController
         $report = $take->report(Schedule::of($take->revision->toPlan()));
 
         return response()->streamDownload(static function () use ($report): void {
-            foreach (TakeCsv::lines($report) as $line) {
+            foreach (TakeCsv::lines($report, Words::say(...)) as $line) {
                 echo $line;
             }
         }, "take-{$take->id}.csv", ['Content-Type' => 'text/csv; charset=utf-8']);
@@ -207,7 +207,7 @@ final class TakeController
         return response()->streamDownload(static function () use ($take, $header): void {
             echo $header;
             foreach ($take->lines()->cursor() as $line) {
-                echo TakeLogLines::line($line->read(), $line->token);
+                echo TakeLogLines::line($line->read()->in(Words::sayAll(...)), $line->token);
             }
         }, "take-{$take->id}.jsonl", ['Content-Type' => 'application/jsonl']);
     }

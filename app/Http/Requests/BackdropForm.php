@@ -9,6 +9,7 @@ use App\Models\Backdrop;
 use App\Models\DeviceCheck;
 use App\Pages\BackdropPage;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Words\Words;
@@ -87,9 +88,9 @@ final class BackdropForm extends DevicesForm
     {
         $camera = $this->camera();
         $answer = $camera === '' ? null : $hand->askCamera($camera, ['do' => 'still']);
-        $problem = $answer === null ? Words::of('app.backdrop_form.no_camera') : $answer->problem();
+        $problem = $answer === null ? new Message('app.backdrop_form.no_camera') : $answer->problem();
         if ($answer === null || $problem !== null) {
-            throw new InvalidInput([new Problem('/photo', (string) $problem)]);
+            throw new InvalidInput([new Problem('/photo', $problem ?? '')]);
         }
 
         return $answer->picture;

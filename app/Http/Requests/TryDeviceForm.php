@@ -9,6 +9,7 @@ use App\Devices\Simulated;
 use App\Models\KitItem;
 use App\Models\Take;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\Rig;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -45,7 +46,7 @@ final class TryDeviceForm extends Form
     }
 
     /**
-     * @return list<string> what came of it, in sentences
+     * @return list<Message> what came of it, in sentences
      *
      * @throws InvalidInput by the field /address
      */
@@ -67,7 +68,7 @@ final class TryDeviceForm extends Form
                 ? Trial::rig(new GcodeRig(new Rig($piece->axes()), $address, Dialect::of($piece->words)), $this->boolean('acts'))
                 : Trial::camera(CameraLinks::at($address), $this->boolean('acts'));
         } catch (DeviceGone | DeviceRefused $wrong) {
-            throw new InvalidInput([new Problem('/address', $wrong->getMessage())]);
+            throw new InvalidInput([new Problem('/address', $wrong->says)]);
         } finally {
             $locks->letGo();
         }

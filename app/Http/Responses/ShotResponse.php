@@ -21,9 +21,6 @@ use Illuminate\Http\Response;
  */
 final class ShotResponse
 {
-    private const ELSEWHERE = 'This shot was changed in another window. What you typed here is not saved: '
-        . 'look at the other change, then make yours.';
-
     /**
      * Makes an edit, and answers with what came of it.
      *
@@ -89,10 +86,10 @@ final class ShotResponse
     public static function changedElsewhere(Request $request, Shot $shot, ?string $pointer): Response|RedirectResponse
     {
         if (!$request->hasHeader('HX-Request')) {
-            return redirect($shot->path())->withInput()->with('notice', self::ELSEWHERE);
+            return redirect($shot->path())->withInput()->with('notice', Words::of('app.shot_response.elsewhere'));
         }
 
-        return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => self::ELSEWHERE, 'pointer' => $pointer], 409);
+        return response()->view('shots.elsewhere', ['shot' => $shot, 'message' => Words::of('app.shot_response.elsewhere'), 'pointer' => $pointer], 409);
     }
 
     /**

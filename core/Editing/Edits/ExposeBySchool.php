@@ -32,6 +32,6 @@ final class ExposeBySchool implements PlanEdit
         $ramped = RampedPlan::by(Shot::of($plan), $school)
             ?? throw new InvalidInput([new Problem('/edit', new Message('editing.no_sky'))]);
 
-        return new TypedEdit($ramped, new Message('editing.expose_by_school.done', ['school' => lcfirst($school->label())]));
+        return new TypedEdit($ramped, new Message('editing.expose_by_school.done', ['school' => $school->label()]));
     }
 }

@@ -38,7 +38,7 @@ final class TrackTarget implements PlanEdit
 
         return new TypedEdit(
             $tracked,
-            Joined::of([new Message('editing.track_target.done', ['name' => $given->target()->name()]), $turned], ', '),
+            Joined::of([new Message('editing.track_target.done', ['name' => $given->target()->name()]), $turned], Joined::COMMA),
             $turned === '' ? Framing::takenForGranted($plan) : [new Message('editing.track_target.turn_base', ['turned' => $turned])],
         );
     }

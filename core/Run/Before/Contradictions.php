@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Before;
 
+use Evrent\Core\Messages\Joined;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\FocusMode;
 use Evrent\Core\Run\Body\BodySetting;
 use Evrent\Core\Run\Body\Choice;
@@ -11,7 +14,6 @@ use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Body\Wanted;
 use Evrent\Core\Run\Preflight;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What the devices tell before the first photo, held against the plan. What Evrent has set by then is as planned, or was refused.
@@ -72,23 +74,25 @@ final readonly class Contradictions
     private function place(): ?Contradiction
     {
         if ($this->readout->said->isHomed === false) {
-            return new Contradiction(self::RIG, 'The rig is not homed. It homes, then drives to photo 1: keep hands clear, nothing in its way.', 'Home rig');
+            return new Contradiction(self::RIG, new Message('takes.before.not_homed'), new Message('takes.before.home'));
         }
         $elsewhere = [];
         foreach ($this->schedule->plan->rig->axes as $axis) {
             $stands = $this->readout->positions[$axis->id] ?? null;
             $first = $this->schedule->moves->positions[$axis->id][0];
             if ($stands !== null && abs($stands - $first) * $axis->stepsPerUnit > 1.5) {
-                $unit = $axis->kind->unit();
-                $elsewhere[] = "{$axis->id} " . PlainText::withUnit(PlainText::rounded($stands), $unit) . ', photo 1 at '
-                    . PlainText::withUnit(PlainText::rounded($first), $unit);
+                $elsewhere[] = new Message('takes.before.elsewhere_axis', [
+                    'axis' => $axis->label(),
+                    'stands' => Quantity::withUnit($stands, $axis->kind->unit()),
+                    'first' => Quantity::withUnit($first, $axis->kind->unit()),
+                ]);
             }
         }
 
         return $elsewhere === [] ? null : new Contradiction(
             self::RIG,
-            'The rig is elsewhere: ' . implode('; ', $elsewhere) . '. It drives to photo 1: keep hands clear.',
-            'Drive to photo 1',
+            new Message('takes.before.elsewhere', ['axes' => Joined::of($elsewhere)]),
+            new Message('takes.before.drive'),
         );
     }
 
@@ -98,10 +102,12 @@ final readonly class Contradictions
         if ($this->schedule->plan->settings->focus === FocusMode::Auto || preg_match(self::AUTOMATIC, $mode) !== 1) {
             return null;
         }
-        $says = "Focus mode is {$mode}: the camera refocuses for every photo, and the plan counts on manual focus.";
         $canBeSet = in_array(self::FOCUS, $this->readout->settable, true);
 
-        return new Contradiction(self::FOCUS, $says . ($canBeSet ? '' : ' Set it on the lens or the body.'), $canBeSet ? 'Set focus to manual' : null);
+        return new Contradiction(self::FOCUS, new Message(
+            $canBeSet ? 'takes.before.focus' : 'takes.before.focus_by_hand',
+            ['mode' => $mode],
+        ), $canBeSet ? new Message('takes.before.set_focus') : null);
     }
 
     /** What changes along the plan, and nothing sets. Where the plan says that somebody stands by, that is as planned. */
@@ -112,11 +118,7 @@ final readonly class Contradictions
             return null;
         }
 
-        return new Contradiction(self::RAMP, sprintf(
-            'The plan changes the camera’s settings %s, and this camera cannot be set from here. Stand by and turn it when the run room says so, or reach '
-                . 'it by USB or network, or have the controller time it on bulb.',
-            $turns === 1 ? 'once' : "{$turns} times",
-        ));
+        return new Contradiction(self::RAMP, new Message('takes.before.ramp', ['count' => $turns]));
     }
 
     /** @return list<Contradiction> */
@@ -137,10 +139,10 @@ final readonly class Contradictions
             if (!$isAutomatic && ($isOfNoAccount || $value !== null && $setting->apart($value, $wanted) <= $most)) {
                 continue;
             }
-            $wants = $isOfNoAccount ? 'a fixed one' : $setting->text($wanted);
+            $wants = $isOfNoAccount ? new Message('takes.before.fixed') : $setting->text($wanted);
             $found[] = new Contradiction(
                 "camera {$setting->words()}",
-                "Camera {$setting->words()} is {$has}; photo 1 needs {$wants}. Set it on the body.",
+                new Message('takes.before.exposure', ['setting' => $setting->label(), 'has' => $has, 'wants' => $wants]),
             );
         }
 
@@ -171,8 +173,8 @@ final readonly class Contradictions
 
         return new Contradiction(
             self::CLOCK,
-            sprintf('The camera’s clock is %s %s.', PlainText::duration(abs($ahead)), $ahead > 0.0 ? 'fast' : 'slow'),
-            $canBeSet ? 'Set clock' : null,
+            new Message($ahead > 0.0 ? 'takes.before.clock_fast' : 'takes.before.clock_slow', ['duration' => Quantity::duration(abs($ahead))]),
+            $canBeSet ? new Message('takes.before.set_clock') : null,
         );
     }
 
@@ -187,14 +189,10 @@ final readonly class Contradictions
         if (abs($off) <= ($hasWindow ? max(self::CLOCK_OFF_SECONDS, $this->schedule->intervalSeconds[0] / 2.0) : self::FROM_THE_LIGHT_SECONDS)) {
             return null;
         }
-        $words = abs($off) < 2.0 * self::SECONDS_PER_DAY ? PlainText::duration(abs($off)) : number_format(abs($off) / self::SECONDS_PER_DAY, 0) . ' days';
+        $words = abs($off) < 2.0 * self::SECONDS_PER_DAY
+            ? Quantity::duration(abs($off))
+            : Quantity::counted(abs($off) / self::SECONDS_PER_DAY, 'day', 0);
 
-        return new Contradiction(self::LIGHT, sprintf(
-            $hasWindow
-                ? 'This start is %s %s the planned one, and each pause begins and ends by as much off its hours. Set the start in Time.'
-                : 'This start is %s %s the planned one. Light, sun and moon are then not as planned.',
-            $words,
-            $off < 0.0 ? 'before' : 'after',
-        ));
+        return new Contradiction(self::LIGHT, new Message('takes.before.' . ($hasWindow ? 'window' : 'light') . ($off < 0.0 ? '_early' : '_late'), ['by' => $words]));
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Before;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Rig;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A rig as it reports itself: its axes in the order of its status line, and how fast its world runs where it is simulated.
@@ -99,7 +100,7 @@ final readonly class RigReport
             }
             array_push($found, ...array_filter([self::travel($axis, $has, $travel[$axis->id] ?? null), self::speed($axis, $has), self::steps($axis, $has)]));
         }
-        $says = 'This rig has no ' . implode(' and no ', $missing) . '; its axes are ' . implode(', ', $this->letters()) . '. Choose another rig.';
+        $says = new Message('takes.before.no_axes', ['missing' => $missing, 'axes' => $this->letters()]);
 
         return $missing === [] ? $found : [new Contradiction('rig axes', $says, isRefused: true), ...$found];
     }
@@ -111,15 +112,13 @@ final readonly class RigReport
             return null;
         }
 
-        return new Contradiction("rig {$axis->id} travel", sprintf(
-            'The plan drives the %s from %s to %s; this rig’s %s ends at %s and %s. Change the move, or choose another rig.',
-            $axis->id,
-            PlainText::rounded($driven[0]),
-            PlainText::withUnit(PlainText::rounded($driven[1]), $axis->kind->unit()),
-            $axis->id,
-            PlainText::rounded($has->min),
-            PlainText::withUnit(PlainText::rounded($has->max), $axis->kind->unit()),
-        ), isRefused: true);
+        return new Contradiction("rig {$axis->id} travel", new Message('takes.before.travel', [
+            'axis' => $axis->label(),
+            'from' => Quantity::rounded($driven[0]),
+            'to' => Quantity::withUnit($driven[1], $axis->kind->unit()),
+            'min' => Quantity::rounded($has->min),
+            'max' => Quantity::withUnit($has->max, $axis->kind->unit()),
+        ]), isRefused: true);
     }
 
     private static function speed(Axis $axis, AxisReport $has): ?Contradiction
@@ -127,24 +126,22 @@ final readonly class RigReport
         $isSlow = $has->maxSpeed < $axis->fastest() * (1.0 - self::SAME_SHARE) || $has->maxAcceleration < $axis->maxAcceleration * (1.0 - self::SAME_SHARE);
         $unit = $axis->kind->unit();
 
-        return !$isSlow ? null : new Contradiction("rig {$axis->id} speed", sprintf(
-            'This rig’s %s does %s and %s; the plan counts on %s and %s. Its moves take longer than planned.',
-            $axis->id,
-            PlainText::withUnit(PlainText::rounded($has->maxSpeed), "{$unit}/s"),
-            PlainText::withUnit(PlainText::rounded($has->maxAcceleration), "{$unit}/s²"),
-            PlainText::withUnit(PlainText::rounded($axis->fastest()), "{$unit}/s"),
-            PlainText::withUnit(PlainText::rounded($axis->maxAcceleration), "{$unit}/s²"),
-        ));
+        return !$isSlow ? null : new Contradiction("rig {$axis->id} speed", new Message('takes.before.speed', [
+            'axis' => $axis->label(),
+            'speed' => Quantity::withUnit($has->maxSpeed, "{$unit}/s"),
+            'acceleration' => Quantity::withUnit($has->maxAcceleration, "{$unit}/s²"),
+            'plannedSpeed' => Quantity::withUnit($axis->fastest(), "{$unit}/s"),
+            'plannedAcceleration' => Quantity::withUnit($axis->maxAcceleration, "{$unit}/s²"),
+        ]));
     }
 
     private static function steps(Axis $axis, AxisReport $has): ?Contradiction
     {
-        return $has->stepsPerUnit >= $axis->stepsPerUnit * (1.0 - self::SAME_SHARE) ? null : new Contradiction("rig {$axis->id} steps", sprintf(
-            'This rig’s %s has %s motor steps per %s; the plan counts on %s. Slow moves show steps that the plan does not.',
-            $axis->id,
-            PlainText::rounded($has->stepsPerUnit),
-            $axis->kind->unit() === 'mm' ? 'mm' : 'degree',
-            PlainText::rounded($axis->stepsPerUnit),
-        ));
+        return $has->stepsPerUnit >= $axis->stepsPerUnit * (1.0 - self::SAME_SHARE) ? null : new Contradiction("rig {$axis->id} steps", new Message('takes.before.steps', [
+            'axis' => $axis->label(),
+            'steps' => Quantity::rounded($has->stepsPerUnit),
+            'unit' => $axis->kind->unit(),
+            'planned' => Quantity::rounded($axis->stepsPerUnit),
+        ]));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Body;
 
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
+use Evrent\Core\Messages\Text;
 
 /**
  * What of a camera body a take sets.
@@ -16,7 +18,12 @@ enum BodySetting: string
     case Iso = 'iso';
     case WhiteBalance = 'white_balance';
 
-    /** As it is called in sentences, and in the names of alarms. */
+    public function label(): Message
+    {
+        return new Message("run.setting.{$this->value}");
+    }
+
+    /** As devices, and the names of alarms, call it. */
     public function words(): string
     {
         return match ($this) {
@@ -28,13 +35,13 @@ enum BodySetting: string
     }
 
     /** A value as photographers write it. */
-    public function text(float $value): string
+    public function text(float $value): Text
     {
         return match ($this) {
-            self::ShutterTime => $value === INF ? 'bulb' : PlainText::seconds($value),
-            self::Aperture => 'f/' . PlainText::number($value),
-            self::Iso => PlainText::number($value),
-            self::WhiteBalance => PlainText::number($value) . ' K',
+            self::ShutterTime => $value === INF ? new Message('run.setting.bulb') : Quantity::seconds($value),
+            self::Aperture => new Message('units.aperture', ['number' => Quantity::number($value)]),
+            self::Iso => Quantity::number($value),
+            self::WhiteBalance => Quantity::withUnit($value, 'K', 0),
         };
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Body;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
+
 /**
  * One setting that somebody turns at the camera, between two photos.
  */
@@ -25,11 +28,14 @@ final readonly class Turn
     }
 
     /** "1/6 s, 1 click longer"; "ISO 400". */
-    public function words(): string
+    public function words(): Text
     {
-        $to = $this->setting === BodySetting::Iso ? "ISO {$this->setting->text($this->to)}" : $this->setting->text($this->to);
-        $way = $this->to > $this->from ? 'longer' : 'shorter';
+        $to = $this->setting->text($this->to);
+        $to = $this->setting === BodySetting::Iso ? new Message('units.iso', ['number' => $to]) : $to;
 
-        return $this->clicks === 0 ? $to : "{$to}, {$this->clicks} " . ($this->clicks === 1 ? 'click' : 'clicks') . " {$way}";
+        return $this->clicks === 0 ? $to : new Message(
+            $this->to > $this->from ? 'takes.turn.longer' : 'takes.turn.shorter',
+            ['to' => $to, 'count' => $this->clicks],
+        );
     }
 }

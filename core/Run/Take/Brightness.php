@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 
@@ -35,9 +37,9 @@ final class Brightness
     /**
      * @param float $luma of the photo's picture, of light, 0 to 1
      *
-     * @return ?string what to say of it; null while all is well
+     * @return ?Message what to say of it; null while all is well
      */
-    public function jump(int $photo, float $luma): ?string
+    public function jump(int $photo, float $luma): ?Message
     {
         $this->meant ??= Shot::of($this->schedule->plan)->light()->errors ?? [];
         $stops = log(max(self::LEAST_LUMA, $luma), 2) - ($this->meant[$photo - 1] ?? 0.0);
@@ -52,11 +54,6 @@ final class Brightness
             return null;
         }
 
-        return sprintf(
-            'Photo %d came out %.1F stops %s than those before it. Look for a lamp, for fog on the glass, at the aperture; mark it if it is spoilt.',
-            $photo,
-            abs($jump),
-            $jump > 0.0 ? 'brighter' : 'darker',
-        );
+        return new Message($jump > 0.0 ? 'takes.alarm.brighter' : 'takes.alarm.darker', ['photo' => $photo, 'stops' => Quantity::fixed(abs($jump), 1)]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Run\Take;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Text;
 
 /**
  * What happened in a take, as it is told in a list.
@@ -17,18 +18,18 @@ final class EventWords
         LogKind::Command, LogKind::Alarm, LogKind::AlarmOver, LogKind::Gap, LogKind::Skipped, LogKind::Mark, LogKind::Ended,
     ];
 
-    public static function of(LogLine $line): Message|string
+    public static function of(LogLine $line): Text|string
     {
         return match ($line->kind) {
-            LogKind::Contradiction, LogKind::Alarm => (string) $line->text('says'),
+            LogKind::Contradiction, LogKind::Alarm => $line->words('says') ?? '',
             LogKind::Resolved => self::resolved($line),
             LogKind::Command => self::ordered($line),
             LogKind::AlarmOver => new Message('takes.event.cleared', ['about' => (string) $line->text('about')]),
             LogKind::Gap => new Message($line->text('rig') === 'lost' ? 'takes.event.resumed_lost' : 'takes.event.resumed'),
             LogKind::Skipped => new Message('takes.event.skipped', ['first' => (int) $line->number('from'), 'last' => (int) $line->number('to')]),
             LogKind::Mark => self::mark($line),
-            LogKind::Ended => new Message($line->text('why') === null ? 'takes.event.ended' : 'takes.event.ended_why', [
-                'how' => self::words($line->text('how')), 'why' => (string) $line->text('why'),
+            LogKind::Ended => new Message($line->words('why') === null ? 'takes.event.ended' : 'takes.event.ended_why', [
+                'how' => self::words($line->text('how')), 'why' => $line->words('why') ?? '',
             ]),
             default => $line->kind->value,
         };
@@ -45,24 +46,25 @@ final class EventWords
     {
         $how = match ($line->text('how')) {
             'set' => 'set',
-            'as_is' => $line->text('because') === null ? 'as_is' : 'as_is_because',
+            'as_is' => $line->words('because') === null ? 'as_is' : 'as_is_because',
             default => 'as_planned',
         };
 
         return new Message("takes.event.{$how}", [
             'about' => (string) $line->text('about'),
-            ...($how === 'as_is_because' ? ['because' => (string) $line->text('because')] : []),
+            ...($how === 'as_is_because' ? ['because' => $line->words('because') ?? ''] : []),
         ]);
     }
 
     private static function mark(LogLine $line): Message
     {
         $photo = (int) $line->photo;
+        $why = $line->words('why');
 
         return new Message($line->text('as') === 'good' ? 'takes.event.cleared_flag' : 'takes.event.flagged', [
             'photos' => PhotoSpans::named([[$photo, (int) ($line->number('to') ?? $photo)]]),
             'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => $line->text('by')]),
-            'why' => $line->text('why') === null ? '' : new Message('takes.event.why', ['why' => $line->text('why')]),
+            'why' => $why === null ? '' : new Message('takes.event.why', ['why' => $why]),
         ]);
     }
 

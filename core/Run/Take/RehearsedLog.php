@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\PhotoTaken;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
@@ -46,7 +48,7 @@ final class RehearsedLog
         $whole = $count >= $schedule->plan->photosProgrammed();
         $lines[] = [INF, new LogLine(LogKind::Ended, $last, null, [
             'how' => ($whole ? ($missed === 0 ? Ending::Complete : Ending::Incomplete) : Ending::Failed)->value,
-            ...($whole ? [] : ['why' => "It stopped after photo {$count}."]),
+            ...($whole ? [] : ['why' => new Message('takes.alarm.stopped_after', ['photo' => $count])]),
         ])];
 
         return array_column($lines, 1);
@@ -73,14 +75,14 @@ final class RehearsedLog
             ])],
         ];
         $lines[] = $exposed === null
-            ? [$at, new LogLine(LogKind::NotTaken, max(0.0, $at), $n, ['why' => 'The camera has nothing of it.'])]
+            ? [$at, new LogLine(LogKind::NotTaken, max(0.0, $at), $n, ['why' => new Message('takes.alarm.no_photo')])]
             : [$exposed->writeEndSeconds, new LogLine(LogKind::Confirmed, $exposed->writeEndSeconds, $n, ['object' => sprintf('rehearsed/%05d', $n)])];
 
         return $lines;
     }
 
     /**
-     * @return array<string, string> what is wrong with where it was taken, by what it is about
+     * @return array<string, Message> what is wrong with where it was taken, by what it is about
      */
     private static function places(Schedule $schedule, PhotoTaken $photo): array
     {
@@ -88,11 +90,13 @@ final class RehearsedLog
         foreach ($schedule->plan->rig->axes as $axis) {
             $off = $photo->motorPositionSteps[$axis->id] - $schedule->moves->motorPositionSteps[$axis->id][$photo->place - 1];
             if (abs($off) > RunLog::STEPS_IN_PLACE) {
-                $wrong["axis {$axis->id}"] = sprintf('The %s stands %+.3F out of place.', $axis->id, $off / $axis->stepsPerUnit);
+                $wrong["axis {$axis->id}"] = new Message('takes.alarm.out_of_place', [
+                    'axis' => $axis->label(), 'off' => Quantity::signed($off / $axis->stepsPerUnit, 3),
+                ]);
             }
         }
         if ($photo->whileMoving) {
-            $wrong['moving'] = sprintf('Photo %d was taken while the rig moved.', $photo->number);
+            $wrong['moving'] = new Message('takes.alarm.moving', ['photo' => $photo->number]);
         }
 
         return $wrong;

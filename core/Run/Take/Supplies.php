@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * What runs down while a take runs, and how far it will reach at the rate seen so far: not the planned one.
  */
@@ -77,7 +79,7 @@ final class Supplies
     /**
      * What will not last.
      *
-     * @return array<string, string> sentences, by what
+     * @return array<string, Message> sentences, by what
      */
     public function short(int $photos): array
     {
@@ -85,11 +87,7 @@ final class Supplies
         foreach (array_keys($this->seen) as $what) {
             $last = $this->lastPhoto($what);
             if ($last !== null && $last < $photos) {
-                $short[$what] = match ($what) {
-                    self::CARD => "At this rate the card is full after photo {$last} of {$photos}. Change it in a pause.",
-                    self::RIG_BATTERY => "At this rate the rig’s battery is empty after photo {$last} of {$photos}. Feed it, or change it in a pause.",
-                    default => "At this rate the camera’s battery is empty after photo {$last} of {$photos}. Feed it, or change it in a pause.",
-                };
+                $short[$what] = new Message("takes.alarm.{$what}_short", ['last' => $last, 'photos' => $photos]);
             }
         }
 

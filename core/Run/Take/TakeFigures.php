@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Before\Contradiction;
 
 /**
@@ -21,9 +22,9 @@ final readonly class TakeFigures
      * @param float                 $clipSeconds of what was taken
      * @param array<int, string>    $row         what became of the latest photos, by number
      * @param array<string, int>    $counts      photos by what became of them
-     * @param array<string, string> $alarms
-     * @param list<array<string, string|bool>> $contradictions what waits to be resolved before the start
-     * @param ?array{key: string, after: int, says: string, in: ?float} $turn what somebody turns next, and in how many seconds; null of those where the
+     * @param array<string, Text|string> $alarms
+     * @param list<array<string, Text|string|bool>> $contradictions what waits to be resolved before the start
+     * @param ?array{key: string, after: int, says: Text, in: ?float} $turn what somebody turns next, and in how many seconds; null of those where the
      *                                                                        photo before it is over
      * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
      * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
@@ -89,7 +90,7 @@ final readonly class TakeFigures
         );
     }
 
-    /** @return ?array{key: string, after: int, says: string, in: ?float} */
+    /** @return ?array{key: string, after: int, says: Text, in: ?float} */
     private static function turn(TakeState $state, float $now): ?array
     {
         $turns = $state->status === Status::Ended ? null : $state->turns;

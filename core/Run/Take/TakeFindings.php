@@ -120,7 +120,12 @@ final class TakeFindings
             return null;
         }
         $spans = PhotoSpans::of($spoilt);
-        $whys = array_unique(array_diff(array_map(static fn (int $photo): string => $report->photos[$photo]['why'] ?? '', $spoilt), ['']));
+        $whys = [];
+        foreach ($spoilt as $photo) {
+            $why = $report->photos[$photo]['why'] ?? '';
+            $whys[Message::forLog($why)] = $why;
+        }
+        unset($whys['']);
 
         return Finding::ofPhotos(
             FindingId::PhotosSpoilt,
@@ -128,7 +133,7 @@ final class TakeFindings
             new Message('takes.found.flagged'),
             $whys === []
                 ? new Message('takes.found.flagged_photos', ['photos' => PhotoSpans::named($spans)])
-                : new Message('takes.found.flagged_why', ['photos' => PhotoSpans::named($spans), 'why' => implode(', ', $whys)]),
+                : new Message('takes.found.flagged_why', ['photos' => PhotoSpans::named($spans), 'why' => Joined::of(array_values($whys), Joined::COMMA)]),
             new Message('takes.found.flagged_advice'),
             $spans,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Run\RunLog;
 use Evrent\Core\Schedule\Schedule;
@@ -18,7 +19,7 @@ final readonly class TakeReport
     private const LATE_SHARE = 0.5;
 
     /**
-     * @param array<int, array{state: PhotoState, planned: ?float, actual: ?float, late: ?float, object: ?string, why: ?string}> $photos by number;
+     * @param array<int, array{state: PhotoState, planned: ?float, actual: ?float, late: ?float, object: ?string, why: Text|string|null}> $photos by number;
      *        seconds from the first photo's due time
      * @param list<LogLine>     $events     all but the everyday: orders, alarms, gaps, marks
      * @param array<string, list<array{seconds: float, place: float, position: float}>> $trace where each axis really stood, by axis id
@@ -87,7 +88,7 @@ final readonly class TakeReport
                 $flaws[max(1, $state->next - 1)] ??= $state->isTimerStarted ? PhotoState::Doubled : null;
             }
             $objects[$photo] = $line->text('object') ?? $objects[$photo] ?? null;
-            $whys[$photo] = $line->text('why') ?? $whys[$photo] ?? null;
+            $whys[$photo] = $line->words('why') ?? $whys[$photo] ?? null;
             if (in_array($line->kind, EventWords::KINDS, true)) {
                 $events[] = $line;
             }
@@ -154,11 +155,11 @@ final readonly class TakeReport
     }
 
     /** Why it ended as it did, as it said itself; null where that needs no word, and while it goes on. */
-    public function whyEnded(): ?string
+    public function whyEnded(): Text|string|null
     {
         foreach ($this->events as $event) {
             if ($event->kind === LogKind::Ended) {
-                return $event->text('why');
+                return $event->words('why');
             }
         }
 

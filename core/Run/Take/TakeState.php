@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Before\Contradiction;
 use Evrent\Core\Run\Body\Turns;
 use Evrent\Core\Run\Body\Wanted;
@@ -96,7 +97,7 @@ final class TakeState
     /** @var ?array{int, string} the photo that was confirmed last, and what it is on the card */
     private ?array $latestObject = null;
 
-    /** @var array<string, string> alarms that nobody has seen or mended: sentences, by what they are about */
+    /** @var array<string, Text|string> alarms that nobody has seen or mended: sentences, by what they are about */
     public array $alarms = [];
 
     public int $taken = 0;
@@ -169,7 +170,7 @@ final class TakeState
             LogKind::Gap => $this->gap($line),
             LogKind::Skipped => $this->skipped($line),
             LogKind::Command => $this->obey($line),
-            LogKind::Alarm => $this->alarm($line->text('about') ?? '', $line->text('says') ?? ''),
+            LogKind::Alarm => $this->alarm($line->text('about') ?? '', $line->words('says') ?? ''),
             LogKind::AlarmOver => $this->quiet($line->text('about') ?? '', $line->number('number') !== null),
             LogKind::Ended => $this->end($line),
             LogKind::Mark => $this->mark($line),
@@ -276,7 +277,7 @@ final class TakeState
     private function contradicts(LogLine $line): void
     {
         $about = $line->text('about') ?? '';
-        $this->contradictions[$about] = new Contradiction($about, $line->text('says') ?? '', $line->text('set'), ($line->more['refused'] ?? false) === true);
+        $this->contradictions[$about] = new Contradiction($about, $line->words('says') ?? '', $line->words('set'), ($line->more['refused'] ?? false) === true);
         $this->toSet = array_values(array_diff($this->toSet, [$about]));
         unset($this->resolved[$about]);
     }
@@ -479,7 +480,7 @@ final class TakeState
         }
     }
 
-    private function alarm(string $about, string $says): void
+    private function alarm(string $about, Text|string $says): void
     {
         $this->alarms[$about] = $says;
         if (in_array($about, self::OF_THE_EXPOSURE, true)) {

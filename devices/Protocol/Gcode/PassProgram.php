@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Protocol\Gcode;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\PassFacts;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 
 /**
  * A pass in real time along the path of a time-lapse, as a program that a controller carries out by itself: home, first place, a wait to start
@@ -25,11 +26,13 @@ final class PassProgram
     {
         $pass = PassFacts::of($plan);
         if ($pass === null || $plan->rig->axes === []) {
-            $says = 'No pass in real time is planned: enter how long it is to last, and choose a rig that moves.';
+            $says = new Message('devices.program.no_pass');
             throw new InvalidInput([new Problem('/pass/duration_s', $says)]);
         }
         if (!$pass->fits()) {
-            $says = sprintf('Faster than the rig can go: enter %s or more.', PlainText::duration(ceil($pass->shortestSeconds * 10.0) / 10.0));
+            $says = new Message('devices.program.too_fast', [
+                'shortestSeconds' => Quantity::duration(ceil($pass->shortestSeconds * 10.0) / 10.0),
+            ]);
             throw new InvalidInput([new Problem('/pass/duration_s', $says)]);
         }
         $columns = $plan->path->positionColumns();

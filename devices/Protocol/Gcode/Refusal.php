@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Protocol\Gcode;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Why a line is answered by `error:N` instead of `ok`. The numbers are those of docs/devices.md.
  */
@@ -21,20 +23,20 @@ enum Refusal: int
     case Contradicts = 10;
     case Moving = 11;
 
-    public function sentence(): string
+    public function sentence(): Message
     {
-        return match ($this) {
-            self::UnknownWord => 'It does not know this word.',
-            self::NoNumber => 'A letter has no number behind it.',
-            self::TooLong => 'The line is longer than 80 characters.',
-            self::NoFeed => 'G1 needs a feed: give F.',
-            self::BeyondTravel => 'The target is beyond the travel; nothing moved.',
-            self::PositionUnknown => 'It does not know where it stands: home it first.',
-            self::Alarm => 'It stands in alarm: home it or reset it first.',
-            self::NoSuchAxis => 'This rig has no such axis.',
-            self::OutOfRange => 'A number is out of range.',
-            self::Moving => 'It moves: that can be asked of it when it stands.',
-            self::Contradicts => 'Two words of the line cannot stand together.',
-        };
+        return new Message('devices.refusal.' . match ($this) {
+            self::UnknownWord => 'unknown_word',
+            self::NoNumber => 'no_number',
+            self::TooLong => 'too_long',
+            self::NoFeed => 'no_feed',
+            self::BeyondTravel => 'beyond_travel',
+            self::PositionUnknown => 'not_homed',
+            self::Alarm => 'alarm',
+            self::NoSuchAxis => 'no_axis',
+            self::OutOfRange => 'out_of_range',
+            self::Moving => 'moving',
+            self::Contradicts => 'contradicts',
+        });
     }
 }

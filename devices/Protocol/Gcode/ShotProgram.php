@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Protocol\Gcode;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Timing\TimedBy;
 use Evrent\Core\Values\InvalidInput;
@@ -30,7 +31,7 @@ final class ShotProgram
     {
         $plan = $schedule->plan;
         if (!$plan->timing->mode->hasClock() || $plan->rig->axes === []) {
-            $says = 'A program is made of shots that go by the clock, with a rig that moves. Choose another mode, or a rig.';
+            $says = new Message('devices.program.no_clock');
             throw new InvalidInput([new Problem('/timing/mode', $says)]);
         }
         $stops = $plan->timing->mode->stops();

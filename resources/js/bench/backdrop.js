@@ -1,4 +1,5 @@
 import { projector } from './projection.js';
+import { text } from '../catalogue.js';
 
 /**
  * Photos from the ends of the move in place of the finder's drawing. The server says where their points lie in space; what is done here is to draw what is
@@ -121,10 +122,10 @@ export function followBackdrop(bench) {
   const press = () => {
     const button = root().querySelector('[data-show-photos]');
     button.setAttribute('aria-pressed', shown ? 'true' : 'false');
-    button.textContent = shown ? 'Show the drawing again' : 'Show them in the finder';
+    button.textContent = text(shown ? 'scripts.bench.hide_photos' : 'scripts.bench.show_photos');
   };
 
-  const tellWhy = () => { root().querySelector('.problem').textContent = 'The photos did not come. Press again in a moment.'; };
+  const tellWhy = () => { root().querySelector('.problem').textContent = text('scripts.bench.no_photos'); };
 
   /** The part comes back as it is now; what was shown is shown anew. */
   const send = async (url, values) => {
@@ -133,7 +134,7 @@ export function followBackdrop(bench) {
     const response = await fetch(url, { method: 'POST', body, headers: { 'HX-Request': 'true' }, credentials: 'same-origin' }).catch(() => null);
     const html = response && (response.ok || response.status === 422) ? await response.text() : '';
     if (!html.includes('id="backdrop"')) {
-      root().querySelector('.problem').textContent = response?.status === 413 ? 'That file is too large. Choose a JPEG of up to 4 MB.' : 'Evrent is not answering. Press again in a moment.';
+      root().querySelector('.problem').textContent = text(response?.status === 413 ? 'scripts.all.too_large' : 'scripts.all.try_again');
       return;
     }
     const had = shown !== null;

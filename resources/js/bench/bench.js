@@ -12,6 +12,7 @@ import { pegs } from './pegs.js';
 import { followTwins } from './twins.js';
 import { showView, viewInFront } from './views.js';
 import { whatIf } from './whatif.js';
+import { axisName, decimal, text } from '../catalogue.js';
 
 /** What is drawn of the shot however it is edited stands on the page once. */
 const unpacked = (data) => ({ ...JSON.parse(document.getElementById('always-drawn').textContent), ...data, columns: readColumns(data) });
@@ -46,9 +47,9 @@ export default () => {
     nightKey: null,
     followsBackdrop: false,
     view: { thirds: true, crop: true, ghost: true },
-    finderLabel: 'What the camera sees',
+    finderLabel: text('scripts.bench.finder'),
     isExample: false,
-    chartLabel: 'Where each axis stands over time',
+    chartLabel: text('scripts.bench.chart'),
     interval: { span: 1, canExpose: false, canSpace: false, text: '', keepText: '', keep() {}, putBack() {} },
     ...pegs(() => chart),
     ...jog(),
@@ -138,6 +139,15 @@ export default () => {
       this.$refs.keys.close();
     },
 
+    get finderTag() {
+      const shown = this.live ? 'live' : this.backdrop ? 'backdrop' : this.jogging ? 'jogging' : 'photo';
+      return text(`scripts.bench.tag_${shown}`, { photo: Alpine.store('run').photo });
+    },
+
+    get playText() {
+      return text(this.playing ? 'scripts.bench.pause' : 'scripts.bench.play', { fps: decimal(Alpine.store('run').fps, 3) });
+    },
+
     moved() {
       const store = Alpine.store('run');
       chart.cursor(store.photo);
@@ -155,9 +165,10 @@ export default () => {
       clearTimeout(this.describing);
       this.describing = setTimeout(() => {
         const store = Alpine.store('run');
-        this.finderLabel = `What the camera sees${this.jogging ? ' by hand' : ` at photo ${store.photo}`}: ${finder.describe()}`;
-        const moves = this.lanes.flatMap((lane) => lane.axes).map((axis) => `${axis.id} ${axis.ends.replace(' → ', ' to ')}`).join(', ');
-        this.chartLabel = `${moves}, over ${store.photos} photos. Tightest is photo ${data.tightest}${store.at('slack', data.tightest) === undefined ? '' : `, ${store.slackTextAt(data.tightest)}`}. The table of every photo has the numbers.`;
+        this.finderLabel = text(this.jogging ? 'scripts.bench.finder_jog' : 'scripts.bench.finder_photo', { photo: store.photo, seen: finder.describe() });
+        const moves = this.lanes.flatMap((lane) => lane.axes).map((axis) => `${axisName(axis.id)} ${axis.ends}`).join(', ');
+        const slack = store.at('slack', data.tightest) === undefined ? '' : text('scripts.bench.chart_slack', { photo: data.tightest, slack: store.slackTextAt(data.tightest) });
+        this.chartLabel = `${text('scripts.bench.chart_run', { moves, count: store.photos })} ${slack}`.trim();
       }, 250);
     },
 

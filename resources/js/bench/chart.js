@@ -1,6 +1,7 @@
 import { createDrawing } from './drawing.js';
 import { createLight } from './light.js';
 import { withUnit } from './run.js';
+import { decimal } from '../catalogue.js';
 
 const rulerHeight = 26;
 
@@ -228,8 +229,8 @@ export function createChart(canvas, plot, lightCanvas, on) {
         height: laneHeight(),
         axes: axes.map((axis) => {
           const values = column(`position:${axis.id}`);
-          const text = (value) => String(Number((value * axis.shown).toFixed(1))).replace('-', '−');
-          return { id: axis.id, pattern: data.axes.indexOf(axis) % 3, ends: `${text(values[0])} → ${withUnit(text(values.at(-1)), axis.unit)}` };
+          const shown = (value) => decimal(value * axis.shown, 1);
+          return { id: axis.id, pattern: data.axes.indexOf(axis) % 3, ends: `${shown(values[0])} → ${withUnit(shown(values.at(-1)), axis.unit)}` };
         }),
       });
       return overlaid ? [lane(data.axes)] : data.axes.map((axis) => lane([axis]));

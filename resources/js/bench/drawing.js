@@ -1,3 +1,5 @@
+import { decimal } from '../catalogue.js';
+
 /** Round times at which to mark the ruler, in seconds. */
 const tickSteps = [0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 10_800, 21_600, 43_200, 86_400, 172_800, 604_800];
 const tickRoom = 84;
@@ -258,7 +260,7 @@ export function createDrawing(canvas) {
         context.lineTo(width, at);
         context.stroke();
         context.setLineDash([]);
-        const text = `${(Math.abs(value) < step / 2 ? 0 : value).toFixed(decimals).replace('-', '−')}${axis.unit === '°' ? '°' : ''}${shared && axis.unit !== '°' ? ` ${axis.unit}` : ''}`;
+        const text = `${decimal(Math.abs(value) < step / 2 ? 0 : value, decimals, decimals)}${axis.unit === '°' ? '°' : ''}${shared && axis.unit !== '°' ? ` ${axis.unit}` : ''}`;
         context.fillStyle = colours.sunk;
         context.fillRect(1, at - 7, context.measureText(text).width + 4, 14);
         context.fillStyle = colours.soft;
@@ -270,7 +272,7 @@ export function createDrawing(canvas) {
   const tickText = (seconds, step) => {
     const sign = seconds < 0 ? '−' : '';
     const all = Math.abs(seconds);
-    if (step < 1) return `${sign}${all.toFixed(step < 0.1 ? 2 : 1)} s`;
+    if (step < 1) return `${sign}${decimal(all, step < 0.1 ? 2 : 1, step < 0.1 ? 2 : 1)} s`;
     const [hours, minutes, rest] = [Math.floor(all / 3600), Math.floor((all % 3600) / 60), Math.round(all % 60)];
     if (all === 0) return '0';
     if (step < 60) return hours || minutes ? `${sign}${hours ? `${hours}:` : ''}${String(minutes).padStart(hours ? 2 : 1, '0')}:${String(rest).padStart(2, '0')}` : `${rest} s`;

@@ -1,6 +1,7 @@
 import { touchedSince, touches } from '../parts.js';
 import { dropPreviews, drafts, saveDraft, send, waiting } from './channel.js';
 import { reveal } from './views.js';
+import { text } from '../catalogue.js';
 
 const restMilliseconds = 160;
 
@@ -12,10 +13,6 @@ const drawn = () => Object.fromEntries([...document.querySelectorAll('.plan-fiel
   `/${field.id.slice(2).replaceAll('-', '/')}`,
   field.options ? ([...field.options].find(({ defaultSelected }) => defaultSelected) ?? field.options[0])?.value ?? '' : field.defaultValue,
 ]));
-
-const pinSays = {
-  pinned: 'Pinned: never gives way', typed: 'Typed: gives way last', free: 'Not typed: gives way first', follows: 'Follows from the other two',
-};
 
 /** What was selected as a whole stays so: whoever is about to type over it types over what stands there now. */
 const write = (field, text) => {
@@ -75,7 +72,7 @@ export const fields = () => ({
       field.value = text;
       reveal(field);
       const slot = document.getElementById(field.getAttribute('aria-describedby'));
-      if (slot) slot.textContent = 'Typed before you left, and not saved yet: press Enter to save it.';
+      if (slot) slot.textContent = text('scripts.bench.draft');
       field.setAttribute('aria-invalid', 'true');
       document.getElementById('unsaved').hidden = false;
     });
@@ -125,7 +122,7 @@ export const fields = () => ({
   /** @param {Object<string, string>} held pinned, typed, free or follows, by figure */
   showPins(held) {
     document.querySelectorAll('.pin').forEach((pin) => {
-      pin.title = pinSays[held[pin.dataset.figure]];
+      pin.title = text(`scripts.bench.held_${held[pin.dataset.figure]}`);
       pin.setAttribute('aria-pressed', String(held[pin.dataset.figure] === 'pinned'));
     });
     document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.held = held[figure.dataset.figure]; });

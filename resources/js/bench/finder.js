@@ -1,5 +1,6 @@
 import { farPoint, projector } from './projection.js';
 import { inTheDark, scene, sceneColours } from './scene.js';
+import { text } from '../catalogue.js';
 
 /**
  * The finder: what the camera would see, as a pinhole camera sees a simple scene. Where the camera stands and how it looks
@@ -264,7 +265,7 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
     const seen = points.map(project).filter((place) => place && Math.abs(place[0]) <= 1 && Math.abs(place[1]) <= 1);
     if (seen.length === 0) return '';
     const middle = seen.reduce((sum, [across]) => sum + across, 0) / seen.length;
-    return middle < -0.2 ? 'left of the middle' : middle > 0.2 ? 'right of the middle' : 'in the middle';
+    return middle < -0.2 ? 'left' : middle > 0.2 ? 'right' : 'middle';
   };
 
   return {
@@ -276,13 +277,13 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
       const told = [];
       for (const { name, points } of laidOut().filter((thing) => thing.name)) {
         const where = placed(points, project);
-        told.push(where ? `${name} ${where}` : `${name} is out of the frame`);
+        told.push(text(`scripts.bench.seen_${where || 'outside'}`, { name }));
       }
       const near = laidOut().filter((thing) => thing.near && placed(thing.points, project)).length;
-      told.push(near === 0 ? 'nothing near' : `${near} near ${near === 1 ? 'thing' : 'things'}`);
+      told.push(text('scripts.bench.near', { count: near }));
       seen.bodies.forEach(({ label, yaw, pitch }) => {
         const where = placed([farPoint(seen.pose, yaw, pitch)], project);
-        if (where) told.push(`${label} ${where}`);
+        if (where) told.push(text(`scripts.bench.seen_${where}`, { name: label }));
       });
       return told.join(', ');
     },

@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import { text } from '../catalogue.js';
 
 let lastJog = Promise.resolve();
 
@@ -114,7 +115,7 @@ export const jog = () => ({
     try {
       const response = await fetch(this.$root.dataset.jog, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'same-origin' });
       const answer = await response.json();
-      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: 'Something went wrong in Evrent.' }).join(' ');
+      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: text('scripts.all.reload') }).join(' ');
       if (response.ok) {
         this.jogPositions = answer.positions;
         this.jogPose = answer.pose;
@@ -123,7 +124,7 @@ export const jog = () => ({
         this.describe();
       }
     } catch {
-      this.jogProblem = 'Evrent is not answering; the rig has not moved.';
+      this.jogProblem = text('scripts.bench.not_jogged');
     }
   },
 

@@ -1,10 +1,10 @@
+import { axisName, decimal, text } from '../catalogue.js';
+
 /** Degrees stand close to their number, all other units apart. */
 export const withUnit = (text, unit) => `${text}${unit === '°' ? '' : ' '}${unit}`;
 
 /** A position of an axis as it is read. */
-export const inUnit = (value, axis) => withUnit(Number((value * axis.shown).toFixed(3)), axis.unit);
-
-const phaseNames = { head: 'opening hold', move: 'move', hold: 'held', tail: 'closing hold' };
+export const inUnit = (value, axis) => withUnit(decimal(value * axis.shown, 3), axis.unit);
 
 /**
  * The run as the server computed it, and the photo under the cursor. All numbers come from the server, one column for each
@@ -47,11 +47,21 @@ export const run = () => ({
     return Object.fromEntries(told.map((name) => [name.slice('pose:'.length), this.at(name, photo)]));
   },
 
+  nameOf: axisName,
+
+  /** Words of the bench, for what is drawn on the page: of an axis, and of how far a step takes it. */
+  label: (key, axis, step) => text(key, { axis: axis ? axisName(axis.id) : '', step: step ?? '' }),
+
+  /** The photo under the cursor for whoever hears it. */
+  get cursorText() {
+    return text('scripts.bench.cursor', { photo: this.photo, phase: this.phaseName, clock: this.clock, slack: this.slackText });
+  },
+
   /** Where an axis stands, with its unit. */
   position(axisId) {
     const position = this.value(`position:${axisId}`);
     const axis = this.axes.find(({ id }) => id === axisId);
-    return position === undefined ? '–' : withUnit((position * axis.shown).toFixed(2).replace('-', '−'), axis.unit);
+    return position === undefined ? '–' : withUnit(decimal(position * axis.shown, 2, 2), axis.unit);
   },
 
   get hasLight() {
@@ -63,15 +73,15 @@ export const run = () => ({
     if (!this.hasLight) return { exposure: '', iso: '', error: '' };
     const error = this.value('light:error');
     return {
-      exposure: `EV ${this.value('light:ev').toFixed(1).replace('-', '−')}`,
+      exposure: `EV ${decimal(this.value('light:ev'), 1, 1)}`,
       iso: String(Math.round(this.value('light:iso'))),
-      error: `${Math.abs(error) < 0.05 ? '' : error < 0 ? '−' : '+'}${Math.abs(error).toFixed(1)} stops`,
+      error: text('scripts.bench.stops', { stops: `${error < 0.05 ? '' : '+'}${decimal(Math.abs(error) < 0.05 ? 0 : error, 1, 1)}` }),
     };
   },
 
   seconds(name) {
     const seconds = this.value(name);
-    return seconds === null || seconds === undefined ? '–' : `${Number(seconds.toFixed(seconds < 0.1 ? 4 : 2))} s`;
+    return seconds === null || seconds === undefined ? '–' : `${decimal(seconds, seconds < 0.1 ? 4 : 2)} s`;
   },
 
   segment(start, length) {
@@ -81,7 +91,7 @@ export const run = () => ({
   get phaseName() {
     const trigger = this.value('trigger') ?? 0;
     const band = this.bands.findLast(([, from]) => from <= trigger + 1e-3);
-    return phaseNames[band?.[0]] ?? '';
+    return band ? text(`scripts.bench.phase_${band[0]}`) : '';
   },
 
   /** When the photo is triggered, as a stopwatch shows it. */
@@ -102,7 +112,7 @@ export const run = () => ({
 
   slackTextAt(photo) {
     const slack = this.at('slack', photo);
-    if (slack === null || slack === undefined) return 'the last photo';
-    return slack > -1e-9 ? `${slack.toFixed(2)} s slack` : `${Math.abs(slack).toFixed(2)} s short`;
+    if (slack === null || slack === undefined) return text('scripts.bench.last_photo');
+    return text(slack > -1e-9 ? 'scripts.bench.slack' : 'scripts.bench.short', { seconds: decimal(Math.abs(slack), 2, 2) });
   },
 });

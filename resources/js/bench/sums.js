@@ -1,3 +1,5 @@
+import { text } from '../catalogue.js';
+
 /** A figure that is pressed shows how it is worked out, beside the page. */
 export function listenForSums() {
   document.addEventListener('click', async (event) => {
@@ -7,7 +9,7 @@ export function listenForSums() {
     event.preventDefault();
     const answer = await fetch(link.href, { headers: { 'HX-Request': 'true' } }).catch(() => null);
     if (answer?.ok) shown.innerHTML = await answer.text();
-    else shown.textContent = 'The server does not answer. Press the figure again once it does.';
+    else shown.textContent = text('scripts.all.try_again');
     shown.showPopover();
     shown.focus();
   });

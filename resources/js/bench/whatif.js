@@ -1,4 +1,5 @@
 import Alpine from '@alpinejs/csp';
+import { decimal, text } from '../catalogue.js';
 
 /**
  * Handles on the interval bar: what if the exposure or the interval were longer or shorter? The shot is shown as it would be;
@@ -35,8 +36,8 @@ export function whatIf(bar, bench) {
     if (!(seconds > 0)) return;
     asked = { what, seconds };
     bench.interval.held = true;
-    bench.interval.keepText = `Keep ${seconds} s`;
-    bench.interval.text = what === 'exposure' ? `What if it were open ${seconds} s?` : `What if one were taken every ${seconds} s?`;
+    bench.interval.keepText = text('scripts.bench.keep', { seconds: decimal(seconds, 4) });
+    bench.interval.text = text(`scripts.bench.if_${what}`, { seconds: decimal(seconds, 4) });
     bench.sendField(document.getElementById(`f-timing-${what}_s`), { preview: true, text: String(seconds) });
   };
 

@@ -1,3 +1,5 @@
+import { decimal, text } from '../catalogue.js';
+
 /**
  * Live view: the newest frame that the camera's daemon has, asked for again and again; no request waits for the camera. The finder draws it.
  */
@@ -20,7 +22,7 @@ export function lookThroughCamera(bench) {
   let isLive = false;
 
   const isOn = () => root.dataset.state === 'on';
-  const problem = (text) => { document.getElementById('live-problem').textContent = text; };
+  const problem = (words) => { document.getElementById('live-problem').textContent = words; };
   const pressed = (name) => $(`[data-live=${name}]`).getAttribute('aria-pressed') === 'true';
 
   const post = async (act) => {
@@ -34,13 +36,13 @@ export function lookThroughCamera(bench) {
     headers: { 'HX-Request': 'true' }, credentials: 'same-origin', cache: 'no-store', signal: AbortSignal.timeout(5_000),
   });
 
-  const turnOff = (text) => {
+  const turnOff = (why) => {
     root.dataset.state = 'off';
     $('.live-on').hidden = true;
     $('[data-live=connect]').hidden = false;
     $('[data-live=let-go]').hidden = true;
     document.getElementById('live-state').textContent = '';
-    problem(text);
+    problem(why);
     frame?.close();
     frame = null;
     bench.setLive(null);
@@ -53,8 +55,8 @@ export function lookThroughCamera(bench) {
     if (figure.hidden) return;
     const most = Math.max(...bins, 1e-6);
     $('.live-histogram path').setAttribute('d', `M0 24${bins.map((share, n) => `V${(24 - (24 * share) / most).toFixed(2)}H${n + 1}`).join('')}V24Z`);
-    const clipped = [[black, 'black'], [white, 'white']].filter(([share]) => share >= 0.001).map(([share, name]) => `${(share * 100).toFixed(1)} % ${name}`);
-    $('.live-histogram figcaption').textContent = clipped.length === 0 ? 'Nothing is clipped.' : `Clipped: ${clipped.join(', ')}.`;
+    const clipped = [[black, 'black'], [white, 'white']].filter(([share]) => share >= 0.001).map(([share, name]) => text(`scripts.live.clipped_${name}`, { percent: decimal(share * 100, 1) }));
+    $('.live-histogram figcaption').textContent = clipped.length === 0 ? text('scripts.live.unclipped') : text('scripts.live.clipped', { shares: clipped.join(', ') });
     figure.dataset.clipped = clipped.length === 0 ? 'no' : 'yes';
   };
 
@@ -70,7 +72,7 @@ export function lookThroughCamera(bench) {
     if ((told.photo ?? 0) <= photos) return;
     photos = told.photo;
     const figure = document.createElement('figure');
-    const image = Object.assign(document.createElement('img'), { alt: `Test photo ${told.photo_name}`, width: 160, height: 107 });
+    const image = Object.assign(document.createElement('img'), { alt: text('scripts.live.test', { name: told.photo_name }), width: 160, height: 107 });
     image.src = `${root.dataset.liveAt}?${new URLSearchParams({ camera: camera(), of: 'photo', number: photos })}`;
     figure.append(image, Object.assign(document.createElement('figcaption'), { textContent: told.photo_name }));
     document.getElementById('live-photos').prepend(figure);
@@ -90,7 +92,7 @@ export function lookThroughCamera(bench) {
         // Let go of meanwhile.
         if (!isOn()) return;
         if (told.off || told.is_gone) {
-          turnOff(told.trouble || 'The camera is not connected any more. Connect it again.');
+          turnOff(told.trouble || text('scripts.live.gone'));
           return;
         }
         if (told.trouble) problem(told.trouble);
@@ -105,13 +107,13 @@ export function lookThroughCamera(bench) {
           tell();
           old?.close();
           const rate = Math.round(shown());
-          document.getElementById('live-state').textContent = told.waits ? 'Takes a photo …' : `Live, ${rate} ${rate === 1 ? 'frame' : 'frames'} a second.`;
+          document.getElementById('live-state').textContent = told.waits ? text('scripts.live.taking') : text('scripts.live.rate', { count: rate });
           showSpread(told);
         }
         showPhotos(told);
         if (!isLive) wait = 400;
       } catch {
-        document.getElementById('live-state').textContent = 'No link to Evrent: what is shown is old.';
+        document.getElementById('live-state').textContent = text('scripts.live.cut');
         wait = againMilliseconds;
       }
     }
@@ -127,7 +129,7 @@ export function lookThroughCamera(bench) {
       turnOff('');
     } else if (act === 'fire') {
       problem('');
-      const answer = await post('fire').catch(() => ({ problem: 'Evrent does not answer. No photo was taken.' }));
+      const answer = await post('fire').catch(() => ({ problem: text('scripts.live.not_taken') }));
       if (answer.problem) problem(answer.problem);
     } else if (act === 'magnify') {
       magnified = magnifications[(magnifications.indexOf(magnified) + 1) % magnifications.length];
@@ -151,8 +153,8 @@ export function lookThroughCamera(bench) {
   return {
     async connect() {
       problem('');
-      document.getElementById('live-state').textContent = 'Reaching the camera …';
-      const answer = await post('connect').catch(() => ({ problem: 'Evrent does not answer.' }));
+      document.getElementById('live-state').textContent = text('scripts.live.connecting');
+      const answer = await post('connect').catch(() => ({ problem: text('scripts.all.no_answer') }));
       document.getElementById('live-state').textContent = '';
       if (answer.problem) {
         problem(answer.problem);
@@ -166,7 +168,7 @@ export function lookThroughCamera(bench) {
       $('[data-live=let-go]').hidden = false;
       for (const name of ['level', 'magnify', 'histogram']) $(`[data-live=${name}]`).hidden = !isLive;
       if (isLive) tell();
-      else problem('This camera shows no live view. Take a test photo in its place.');
+      else problem(text('scripts.live.none'));
       loop();
     },
   };

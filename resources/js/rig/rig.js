@@ -1,6 +1,7 @@
 import { createHands, followButtons, followGamepad, followStick } from './hands.js';
 import { createSwaps } from './swaps.js';
 import { createWords } from './words.js';
+import { axisName, text } from '../catalogue.js';
 
 /**
  * The rig in hand: what is held on the page goes to the daemon that owns the rig, word by word, and where it really stands comes back. How it is driven, and
@@ -8,10 +9,7 @@ import { createWords } from './words.js';
  */
 const wordMilliseconds = 50;
 const speeds = { coarse: 1, fine: 0.08, step: 0 };
-const doings = {
-  '': 'stands', homes: 'homes', drives: 'drives there', jogs: 'is jogged', steps: 'takes a step', follows: 'follows the cursor', passes: 'runs through the move',
-  loops: 'goes there and back', tests: 'makes the test move',
-};
+const doings = ['homes', 'drives', 'jogs', 'steps', 'follows', 'passes', 'loops', 'tests'];
 
 export function takeInHand(bench, run) {
   const root = document.getElementById('rig');
@@ -25,7 +23,7 @@ export function takeInHand(bench, run) {
 
   const isOn = () => root.dataset.state === 'on';
   const speed = () => root.querySelector('[name=rig-speed]:checked').value;
-  const problem = (text) => { document.getElementById('rig-problem').textContent = text; };
+  const problem = (why) => { document.getElementById('rig-problem').textContent = why; };
 
   const show = (answer, isAct = false) => {
     if (!answer) return;
@@ -36,10 +34,11 @@ export function takeInHand(bench, run) {
     if (answer.is_gone) return turnOff(answer.trouble);
     const moved = JSON.stringify(last?.positions) !== JSON.stringify(answer.positions);
     last = answer;
-    const has = { [words.who]: ' This window has it.', '': '' }[answer.holder] ?? ' Another window has it: it may move.';
-    const stands = answer.knows_place || answer.doing === 'homes' ? doings[answer.doing] ?? 'moves' : 'is not homed. Home it first';
-    const text = `The rig ${stands}.${has}${answer.battery === null ? '' : ` Battery ${answer.battery} %.`}`;
-    if (document.getElementById('rig-state').textContent !== text) document.getElementById('rig-state').textContent = text;
+    const has = { [words.who]: text('scripts.rig.here'), '': '' }[answer.holder] ?? text('scripts.rig.elsewhere');
+    const does = !answer.knows_place && answer.doing !== 'homes' ? 'unhomed' : answer.doing === '' ? 'stopped' : doings.includes(answer.doing) ? answer.doing : 'moves';
+    const battery = answer.battery === null ? '' : text('scripts.rig.battery', { percent: answer.battery });
+    const says = [text(`scripts.rig.does_${does}`), has, battery].filter(Boolean).join(' ');
+    if (document.getElementById('rig-state').textContent !== says) document.getElementById('rig-state').textContent = says;
     root.dataset.moves = answer.moves ? 'yes' : 'no';
     root.dataset.homed = answer.knows_place ? 'yes' : 'no';
     for (const axis of axes()) {
@@ -60,10 +59,10 @@ export function takeInHand(bench, run) {
     place.dataset.shown = key;
     place.replaceChildren(...tested.map(({ photo, number }) => {
       const figure = document.createElement('figure');
-      const caption = Object.assign(document.createElement('figcaption'), { textContent: number === null ? `Photo ${photo}: fired, and not heard of` : `Photo ${photo}` });
+      const caption = Object.assign(document.createElement('figcaption'), { textContent: text(number === null ? 'scripts.rig.unconfirmed' : 'scripts.rig.photo', { photo }) });
       if (number !== null) {
         const camera = encodeURIComponent(document.getElementById('live-camera')?.value ?? '');
-        const image = Object.assign(document.createElement('img'), { alt: `Test photo at photo ${photo}`, width: 160, height: 107 });
+        const image = Object.assign(document.createElement('img'), { alt: text('scripts.rig.test', { photo }), width: 160, height: 107 });
         image.src = `${root.dataset.liveAt}?of=photo&number=${number}&camera=${camera}`;
         figure.append(image);
       }
@@ -78,7 +77,7 @@ export function takeInHand(bench, run) {
       show(answer, true);
       return answer;
     } catch {
-      problem('Evrent does not answer. What the rig was sent ends by itself: it brakes.');
+      problem(text('scripts.rig.brakes'));
       return null;
     }
   };
@@ -90,7 +89,7 @@ export function takeInHand(bench, run) {
       try {
         show(await words.post({ do: 'status' }));
       } catch {
-        problem('Evrent does not answer. What the rig was sent ends by itself: it brakes.');
+        problem(text('scripts.rig.brakes'));
       }
     }
     poll = setTimeout(look, last?.moves ? 150 : 1_000);
@@ -108,7 +107,7 @@ export function takeInHand(bench, run) {
     if (!isHeld) look();
   });
 
-  function turnOff(text) {
+  function turnOff(why) {
     root.dataset.state = 'off';
     bench.rigInHand = null;
     hands.letGo();
@@ -118,7 +117,7 @@ export function takeInHand(bench, run) {
     $('[data-rig=connect]').hidden = false;
     $('[data-rig=let-go]').hidden = true;
     document.getElementById('rig-state').textContent = '';
-    problem(text ?? '');
+    problem(why ?? '');
   }
 
   const swapped = createSwaps(() => document.getElementById('rig-choice').value);
@@ -150,7 +149,7 @@ export function takeInHand(bench, run) {
     if (across && along) hands.hold(source, { [across.id]: right * share * swapped.sign(across.id), [along.id]: up * share * swapped.sign(along.id) });
   };
   followStick($('.stick'), steer('stick'));
-  $('.stick-axes').textContent = stickAxes().map(({ id }) => id).join(' and ');
+  $('.stick-axes').textContent = stickAxes().map(({ id }) => axisName(id)).join(', ');
 
   document.addEventListener('keydown', (event) => {
     if (!isOn() || !bench.jogging || event.ctrlKey || event.metaKey || event.altKey || event.target.matches?.('input:not([type=range], [type=radio], [type=checkbox]), select, textarea')) return;
@@ -218,11 +217,11 @@ export function takeInHand(bench, run) {
   return {
     async connect() {
       problem('');
-      document.getElementById('rig-state').textContent = 'Reaching the rig …';
+      document.getElementById('rig-state').textContent = text('scripts.rig.connecting');
       const answer = await words.post({ do: 'connect' }, 15_000).catch(() => null);
       if (!answer || answer.now === undefined) {
         document.getElementById('rig-state').textContent = '';
-        problem(answer?.problem ?? 'Evrent does not answer. Nothing moved.');
+        problem(answer?.problem ?? text('scripts.rig.not_moved'));
         return;
       }
       root.dataset.state = 'on';

@@ -1,6 +1,6 @@
 @php use Illuminate\Support\Facades\Vite; @endphp
 <!DOCTYPE html>
-<html lang="en" data-look="night">
+<html lang="{{ app()->getLocale() }}" data-look="night">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -24,10 +24,12 @@ class="phone-card" id="card-{{ $id }}" data-card="{{ $id }}" aria-label="{{ $car
         __('cards.file.earlier') }}</button><button
         type="button" data-shift="60">{{ __('cards.file.later') }}</button><button type="button" data-shift="none">{{
             __('cards.file.planned') }}</button><output data-shifted></output></div>
-    <ol class="moments">@foreach ($card->moments as $one)<li data-at="{{ $one['unix'] }}" @class(['is-cue' => $one['isCue']])><time>{{
+    <ol class="moments">@foreach ($card->moments as $one)<li data-at="{{ $one['unix'] }}" @class(['is-cue' => $one['isCue']])
+    @if ($one['isFirst']) data-first @endif><time>{{
         $settings->clock($one['when']) }}</time> <span>{{ $one['says'] }}</span></li>@endforeach</ol>
 </div>@endif
 @include('cards.parts.card')</section>@empty<p>{{ __('cards.file.none') }}</p>@endforelse
+<x-script-words :parts="['card']" />
 <script type="module">{!! Vite::content('resources/js/card.js') !!}</script>
 </body>
 </html>

@@ -2,7 +2,7 @@
     $shot = $page->shot;
     $reading = $page->card?->reading;
 @endphp
-<x-layout :title="__('clip.show.title', ['title' => $shot->title()])"
+<x-layout :words="['clip']" :title="__('clip.show.title', ['title' => $shot->title()])"
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $shot->title() => $shot->at('shots.show'), __('clip.show.crumb') => null]">
     <div class="page clip">
         <header class="page-head"><h1>{{ __('clip.show.title', ['title' => $shot->title()]) }}</h1>

@@ -1,4 +1,4 @@
-@props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false, 'card' => false])
+@props(['title', 'crumbs' => [], 'hasOwnSaving' => false, 'keep' => [], 'isOfTakes' => false, 'card' => false, 'words' => []])
 @php $stops = App\Pages\StopButton::shot(); @endphp
 <!DOCTYPE html>
 <html lang="{{ app()->getLocale() }}" data-look="{{ $look }}" @if ($hasOwnSaving) data-spine @endif data-letters="{{ $settings->get('keys') }}">
@@ -38,14 +38,15 @@
             @method('put')
             @foreach (['day' => 'sun', 'dusk' => 'sunset', 'night' => 'moon'] as $name => $icon)
                 <button name="look" value="{{ $name }}" aria-pressed="{{ $look === $name ? 'true' : 'false' }}" title="{{ __('components.layout.name_look',
-                    ['name' => ucfirst($name)]) }}">
-                    <x-icon :name="$icon" /><span>{{ ucfirst($name) }}</span>
+                    ['name' => __("components.layout.look_{$name}")]) }}">
+                    <x-icon :name="$icon" /><span>{{ __("components.layout.look_{$name}") }}</span>
                 </button>
             @endforeach
         </form>
     </header>
     {{-- What is read ahead, so that it can be read without the server. --}}
     <script id="keep" type="application/json">@json($keep)</script>
+    <x-script-words :parts="['all', ...($stops ? ['stop'] : []), ...$words]" />
     <div id="announcer" class="sr-only" role="status" aria-live="polite"></div>
     <div id="trouble" class="trouble" role="alert" hidden></div>
     <main id="main" tabindex="-1">

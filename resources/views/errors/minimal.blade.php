@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en" data-look="{{ $look ?? 'day' }}">
+<html lang="{{ app()->getLocale() }}" data-look="{{ $look ?? 'day' }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -29,7 +29,7 @@
                         <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">{{ __('kit.index.add_kind',
                             ['kind' => $kind->label()]) }}</span>@else<b>{{
                             $item->name }}</b> <span
-                            class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', $item->piece()->inShort(),
+                            class="quiet">{{ collect([$item->piece()->count > 1 ? "× {$item->piece()->count}" : '', Words::say($item->piece()->inShort()),
                             $item->piece()->note])->filter()->implode(' · ') }}</span>@endif</summary>
                         <form method="post" action="{{ $item === null ? route('kit.store') : route('kit.update',
                             $item) }}">@csrf @if ($item !== null) @method('put')<x-was :of="$texts" /> @endif

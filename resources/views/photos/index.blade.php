@@ -1,12 +1,12 @@
 @php
-    use Evrent\Core\Words\PlainText;
+    use Evrent\Core\Messages\Quantity;
     $shot = $page->shot;
     $reading = $page->reading;
     $sheet = $page->sheet();
     $take = old('take') ?? $page->likelyTake(request()->string('take')->value());
     $wrong = fn (string $field) => $errors->first("card.{$field}");
 @endphp
-<x-layout :title="__('photos.index.title', ['title' => $shot->title()])"
+<x-layout :words="['photos', 'upload']" :title="__('photos.index.title', ['title' => $shot->title()])"
     :crumbs="[$shot->shoot->name => route('shoots.show', $shot->shoot_id), $shot->title() => $shot->at('shots.show'), __('common.photos') => null]">
     <div class="page photos">
         <header class="page-head"><h1>{{ __('photos.index.title', ['title' => $shot->title()]) }}</h1>
@@ -42,20 +42,22 @@
                 <div><dt>{{ __('photos.index.on_card') }}</dt><dd><b>{{ number_format($page->there()) }}</b> {{ __('photos.index.of',
                     ['count' => $page->count()]) }}</dd></div>
                 @if ($page->offsetSeconds() !== null)<div><dt>{{ __('photos.index.clock') }}</dt><dd><b>{{
-                    PlainText::duration(abs($page->offsetSeconds())) }}</b>
+                    Quantity::duration(abs($page->offsetSeconds())) }}</b>
                     {{ $page->offsetSeconds() < 0 ? __('photos.index.behind') : __('photos.index.ahead') }}</dd></div>@endif
-                @if ($page->driftPpm() !== null)<div><dt>{{ __('photos.index.drift') }}</dt><dd><b>{{ PlainText::signed($page->driftPpm(),
+                @if ($page->driftPpm() !== null)<div><dt>{{ __('photos.index.drift') }}</dt><dd><b>{{ Quantity::signed($page->driftPpm(),
                     0) }}</b> ppm</dd></div>@endif
                 @if ($sheet && $page->cleanStretch($sheet))<div><dt>{{ __('photos.index.unbroken') }}</dt>
-                    <dd><b>{{ implode((' ' . __('common.to') . ' '), $page->cleanStretch($sheet)) }}</b></dd></div>@endif
+                    <dd><b>{{ __('takes.show.range', array_combine(['clean', 'clean2'], $page->cleanStretch($sheet))) }}</b></dd></div>@endif
                 @if (isset($page->match['flicker_stops']))<div><dt>{{ __('photos.index.flicker') }}</dt><dd><b>{{
-                    PlainText::rounded($page->match['flicker_stops'], 3) }}</b>
+                    Quantity::rounded($page->match['flicker_stops'], 3) }}</b>
                     {{ __('common.stops') }}</dd></div>@endif
                 <div><dt>{{ __('photos.index.unmatched') }}</dt><dd><b>{{ count($page->extras()) }}</b></dd></div>
                 @if ($page->skipped() !== [])<div><dt>{{ __('photos.index.skipped') }}</dt><dd><a href="#left-out"><b>{{
                     count($page->skipped()) }}</b></a></dd></div>@endif</dl>
-            @if ($page->findings() !== [])<ul class="photo-findings">@foreach ($page->findings() as $found)<li>@if (isset($found['first']) &&
-                $page->file($found['first']) !== null)<a href="{{ $reading->at('photo', number: $found['first']) }}">{{ __('photos.index.photo',
+            @if ($page->findings() !== [])<ul class="photo-findings">@foreach ($page->findings() as $found)<li>
+                @if ($found['title'])<b>{{
+                $found['title'] }}.</b> @endif @if ($found['first'] !== null && $page->file($found['first']) !== null)<a
+                 href="{{ $reading->at('photo', number: $found['first']) }}">{{ __('photos.index.photo',
                     ['first' => $found['first']]) }}</a>
                 @endif{{ $found['says'] }} @isset($found['failure'])<span class="quiet">{{ $found['failure'] }}</span>@endisset
                 @isset($found['mend'])<p class="quiet">{{ $found['mend'] }}</p>@endisset</li>@endforeach</ul>@endif

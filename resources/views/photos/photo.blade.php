@@ -19,7 +19,7 @@
                     scope="col">{{ __('photos.photo.run') }}</th>@endif<th scope="col">{{ __('photos.photo.card') }}</th></tr></thead>
                     <tbody>@foreach ($page->told() as [$what, $planned, $run, $is])<tr><th scope="row">{{ $what }}</th><td>{{ $planned }}</td>
                         @if ($page->hasRun())<td>{{ $run }}</td>@endif<td>{{ $is }}</td></tr>@endforeach
-                    @foreach ($page->schedule->plan->rig->axes as $axis)<tr><th scope="row">{{ ucfirst($axis->id) }}</th>
+                    @foreach ($page->schedule->plan->rig->axes as $axis)<tr><th scope="row">{{ Words::capital($axis->label()) }}</th>
                         <td>{{ $settings->units->axisText($axis->kind, $page->planned->positions[$axis->id]) }}</td>
                         @if ($page->hasRun())<td>{{ $page->stood($axis) }}</td>@endif<td></td></tr>@endforeach</tbody></table></section>
         </div>

@@ -58,10 +58,11 @@
             <header class="panel-head"><h2 id="kept-title">{{ __('presets.index.moves') }}</h2></header>
             @forelse ($others as $preset)
                 @php [$bag, $mine] = ["preset.{$preset->id}", old('bag') === "preset.{$preset->id}"]; @endphp
-                <x-fold :id="'preset-' . $preset->id" :title="$preset->name" :says="$preset->kind->label() . ($preset->note === '' ? '' : ': ' . $preset->note)"
-                    :is-open="$mine" class="preset-fold"><div class="preset">
+                <x-fold :id="'preset-' . $preset->id" :title="$preset->name"
+                    :says="Words::say($preset->kind->label()) . ($preset->note === '' ? '' : ': ' . $preset->note)" :is-open="$mine"
+                    class="preset-fold"><div class="preset">
                     <form method="post" action="{{ route('presets.update', $preset) }}">@csrf @method('put')<x-was :of="Presets::texts($preset)" />
-                        <span class="kind">{{ ucfirst($preset->kind->label()) }}</span>
+                        <span class="kind">{{ Words::capital($preset->kind->label()) }}</span>
                         <x-field :id="'name-' . $preset->id" :label="__('common.name')" name="name" width="24ch" is-text :value="$mine ? null : $preset->name"
                             :problem="$errors->first($bag . '.name')" />
                         <x-field :id="'note-' . $preset->id" :label="__('common.note')" name="note" width="40ch" is-text :value="$mine ? null : $preset->note"

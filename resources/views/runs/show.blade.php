@@ -23,8 +23,8 @@
                 <dl>
                     <div><dt>{{ __('runs.show.taken') }}</dt><dd><b>{{ number_format($taken) }}</b> {{ __('runs.show.of', ['planned' => $planned]) }}</dd></div>
                     <div><dt>{{ __('runs.show.usable') }}</dt><dd><b>{{ number_format($planned - $unusable) }}</b></dd></div>
-                    <div><dt>{{ __('runs.show.planned_time') }}</dt><dd><b>{{ PlainText::duration($run->planned_run_seconds) }}</b></dd></div>
-                    <div><dt>{{ __('runs.show.actual_time') }}</dt><dd><b>{{ PlainText::duration($run->run_seconds) }}</b></dd></div>
+                    <div><dt>{{ __('runs.show.planned_time') }}</dt><dd><b>{{ Quantity::duration($run->planned_run_seconds) }}</b></dd></div>
+                    <div><dt>{{ __('runs.show.actual_time') }}</dt><dd><b>{{ Quantity::duration($run->run_seconds) }}</b></dd></div>
                     <div><dt>{{ __('runs.show.seed') }}</dt><dd>{{ $run->seed }}</dd></div>
                 </dl>
                 <p class="quiet">{{ __('runs.show.says', ['diffForHumans' => $run->created_at->diffForHumans(),
@@ -61,23 +61,23 @@
                         __('runs.show.close') }}</th>
                     <th scope="col">{{ __('runs.show.spoilt') }}</th><th scope="col">{{ __('runs.show.write_due') }}</th><th scope="col">{{
                         __('runs.show.write') }}</th>
-                    @foreach ($plan->rig->axes as $axis)<th scope="col">{{ __('runs.show.steps_planned', ['axis' => ucfirst($axis->id)]) }}</th><th
+                    @foreach ($plan->rig->axes as $axis)<th scope="col">{{ __('runs.show.steps_planned', ['axis' => Words::capital($axis->label())]) }}</th><th
                         scope="col">{{ __('runs.show.steps') }}</th>@endforeach
                 </tr></thead>
                 <tbody>
                     @foreach ($photos as $photo)
                         <tr @class(['is-short' => $photo->late_seconds > RunLog::NOTICEABLE_SECONDS || $photo->faults !== ''])>
-                            <th scope="row">{{ $photo->number }}</th><td>{{ $photo->phase }}</td>
-                            <td>{{ PlainText::fixed($photo->planned_trigger_seconds, 3) }} s</td>
-                            <td>{{ PlainText::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ PlainText::fixed($photo->late_seconds, 4) }} s</td>
+                            <th scope="row">{{ $photo->number }}</th><td>{{ __("scripts.bench.phase_{$photo->phase}") }}</td>
+                            <td>{{ Quantity::fixed($photo->planned_trigger_seconds, 3) }} s</td>
+                            <td>{{ Quantity::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ Quantity::fixed($photo->late_seconds, 4) }} s</td>
                             <td>{{ $photo->open_seconds === null ? '–' : PlainText::fixed($photo->open_seconds, 3) . ' s' }}</td>
                             <td>{{ $photo->close_seconds === null ? '–' : PlainText::fixed($photo->close_seconds, 3) . ' s' }}</td>
                             <td>{{ $photo->faults === '' ? '–' : $photo->faults }}</td>
-                            <td>{{ PlainText::fixed($photo->planned_write_end_seconds, 3) }} s</td>
+                            <td>{{ Quantity::fixed($photo->planned_write_end_seconds, 3) }} s</td>
                             <td>{{ $photo->write_end_seconds === null ? '–' : PlainText::fixed($photo->write_end_seconds, 3) . ' s' }}</td>
                             @foreach ($plan->rig->axes as $axis)<td
-                                class="quiet">{{ PlainText::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td>
-                            <td>{{ PlainText::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
+                                class="quiet">{{ Quantity::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td>
+                            <td>{{ Quantity::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach
                         </tr>
                     @endforeach
                 </tbody>

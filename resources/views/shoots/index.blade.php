@@ -44,8 +44,8 @@
         @endif
         <form class="panel finding-aids" method="get" action="{{ route('shoots.index') }}" role="search">
             <x-field id="q" :label="__('shoots.index.search_label')" name="q" :value="$page->query" width="22ch" is-text type="search" />
-            <x-field id="when" :label="__('shoots.index.show')" name="when" :options="FirstPage::WHENS" :value="$page->when" />
-            <x-field id="sort" :label="__('shoots.index.sort')" name="sort" :options="FirstPage::SORTS" :value="$page->sort" />
+            <x-field id="when" :label="__('shoots.index.show')" name="when" :options="array_map(__(...), FirstPage::WHENS)" :value="$page->when" />
+            <x-field id="sort" :label="__('shoots.index.sort')" name="sort" :options="array_map(__(...), FirstPage::SORTS)" :value="$page->sort" />
             @if ($page->tags() !== [])<x-field id="tag" :label="__('shoots.index.tag')" name="tag"
                 :options="['' => 'any'] + array_combine($page->tags(), $page->tags())"
                 :value="$page->tag" />@endif

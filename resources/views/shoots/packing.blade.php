@@ -31,13 +31,13 @@
             <thead><tr><th scope="col"><span class="sr-only">{{ __('shoots.packing.packed_column') }}</span></th><th scope="col">{{
                 __('shoots.packing.many') }}</th><th scope="col">{{ __('shoots.packing.what') }}</th>
             <th scope="col">{{ __('shoots.packing.why') }}</th></tr></thead>
-            @foreach (Packed::byBag($packed) as $bag => $inBag)<tbody><tr><th class="bag-name" colspan="4" scope="rowgroup">{{ $bag }}</th></tr>
+            @foreach (Packed::byBag($packed) as [$bag, $inBag])<tbody><tr><th class="bag-name" colspan="4" scope="rowgroup">{{ $bag->label() }}</th></tr>
                 @foreach ($inBag as $one)
                 @php $key = md5($one->key()); @endphp
                 <tr><td><input type="checkbox" name="packed[]" value="{{ $one->key() }}" @checked(in_array($one->key(), $ticked, true))
                     id="packed-{{ $key }}" aria-label="{{ __('shoots.packing.is_packed', ['what' => $one->what]) }}"></td><td class="count">{{
                         $one->count }}</td>
-                <th scope="row"><label for="packed-{{ $key }}">{{ $one->what }}</label> <span class="quiet">{{ $one->kind }}</span></th>
+                <th scope="row"><label for="packed-{{ $key }}">{{ $one->what }}</label> <span class="quiet">{{ $one->label() }}</span></th>
                 <td>{{ $one->why }}</td></tr>
                 @endforeach</tbody>@endforeach
         </table><button class="button without-script">{{ __('shoots.packing.save') }}</button></form>

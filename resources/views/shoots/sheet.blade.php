@@ -15,7 +15,7 @@
         <section class="panel"><header class="panel-head"><h2>{{ __('shoots.sheet.sky') }}</h2></header>
             <dl class="told sheet-told">@foreach ($page->line->told() as [$what, $when])<div><dt>{{ $what }}</dt>
                 <dd>{{ $settings->clock($when) }}</dd></div>@endforeach
-            @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ ucfirst($label) }}</dt>
+            @foreach ($page->events->at($page->line->site) as [, $instant, $label])<div><dt>{{ Words::capital($label) }}</dt>
             <dd>{{ $settings->clock($page->line->site->day->clockAndDay($instant)) }}</dd></div>@endforeach</dl></section>
         @endif
         <section class="panel"><header class="panel-head">

@@ -1,7 +1,7 @@
 @php
     use App\Pages\StarterPlans;
 @endphp
-<x-layout :title="$shoot->name" :keep="$shoot->pages()" :crumbs="[__('common.shoots') => route('shoots.index'), $shoot->name => null]">
+<x-layout :words="['day']" :title="$shoot->name" :keep="$shoot->pages()" :crumbs="[__('common.shoots') => route('shoots.index'), $shoot->name => null]">
     <div class="page" x-data="dayLine" data-ready="no" :data-tracks="shownTracks">
         <header class="page-head">
             <h1>{{ $shoot->name }}</h1>
@@ -41,7 +41,7 @@
                 @csrf
                 <h2>{{ __('shoots.show.new') }} <kbd>N</kbd></h2>
                 <x-field id="f-title" :label="__('common.title')" name="title" width="26ch" is-text :problem="$errors->first('shot.title')" />
-                <x-field id="f-starter" :label="__('common.rig')" name="starter" :options="StarterPlans::STARTERS"
+                <x-field id="f-starter" :label="__('common.rig')" name="starter" :options="array_map(__(...), StarterPlans::STARTERS)"
                     :value="old('starter', $settings->get('starter'))" :problem="$errors->first('shot.starter')" />
                 <x-field id="f-recipe" :label="__('shoots.show.subject')" name="recipe"
                     :options="['' => __('common.not_set')] + $recipes->pluck('name', 'id')->all()"

@@ -1,5 +1,5 @@
 @php $texts = $page->texts; @endphp
-<x-layout :title="$view->label() . ' · ' . $page->plan->title"
+<x-layout :words="['bench', 'rig', 'live', 'axes']" :title="$view->label() . ' · ' . $page->plan->title"
     :crumbs="[$page->shot->shoot->name => route('shoots.show', $page->shot->shoot_id), $page->plan->title => null]"
     :has-own-saving="true" :keep="$page->shot->shoot->pages()">
     <div id="shot" class="bench" data-shot="{{ $page->shot->id }}" data-mode="{{ $page->plan->timing->mode->value }}" data-view="{{ $view->value }}"

@@ -9,7 +9,7 @@
                     $settings->moment($one['take']->created_at) }}</a></th>@endforeach</tr></thead>
                 <tbody><tr><th scope="row">{{ __('takes.index.photos')
                     }}</th>@foreach ($beside->columns as $one)<td>@include('takes.parts.strip', $one)</td>@endforeach</tr>
-                @foreach ($beside->rows() as $label => $cells)<tr><th scope="row">{{ $label }}</th>
+                @foreach ($beside->rows() as $label => $cells)<tr><th scope="row">{{ __($label) }}</th>
                 @foreach ($cells as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div>@endif
             @if ($all->count() > 1)<form class="take-choice" method="get" action="{{ $shot->at('takes.index') }}"><h3>{{ __('takes.index.which') }}</h3>
                 @foreach ($all as $one)<label><input type="checkbox" name="take[]" value="{{ $one->id }}" @checked($beside->has($one))>

@@ -1,5 +1,5 @@
 @php use Evrent\Core\Timing\Mode; @endphp
-<x-layout is-of-takes :title="__('takes.room.title', ['title' => $plan->title])"
+<x-layout :words="['room']" is-of-takes :title="__('takes.room.title', ['title' => $plan->title])"
     :crumbs="[...$take->crumbs(), __('takes.room.crumb') => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">{{ __('takes.room.title', ['title' => $plan->title]) }}</h1>

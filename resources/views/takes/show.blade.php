@@ -12,7 +12,8 @@
     <div class="page">
         <h1 class="sr-only">{{ __('takes.show.title', ['title' => $plan->title]) }}</h1>
         <section class="verdict" data-works="{{ $isWhole ? 'yes' : 'no' }}"><x-icon :name="$isWhole ? 'circle-check' : 'triangle-alert'" />
-            <p class="says"><strong>{{ ucfirst($take->inWords()) }}{{ $report->whyEnded() === null ? '.' : ": {$report->whyEnded()}" }}</strong>
+            <p class="says"><strong>{{ Words::capital($take->inWords())
+                }}{{ $report->whyEnded() === null ? '.' : ': ' . Words::say($report->whyEnded()) }}</strong>
                 <span>{{ __('takes.show.photos', ['good' => $good, 'total' => $total, 'part' => isset($counts['missing']) ? __('takes.show.missing',
                     ['missing' => $counts['missing']]) : '', 'part2' => isset($counts['spoilt']) ? __('takes.show.spoilt', ['spoilt' => $counts['spoilt']])
                         : '', 'part3' => isset($counts['late']) ? __('takes.show.late', ['late' => $counts['late']]) : '', 'part4' => isset($counts['moved'])
@@ -33,7 +34,7 @@
                         'clean2' => $report->clean[1]]) }}</b>{{ __('takes.show.clip',
                             ['cleanClipSeconds' => Quantity::seconds($report->cleanClipSeconds)]) }} @else {{ __('common.none') }} @endif</dd></div>
                     @if ($plan->timing->mode->hasClock())<div><dt>{{ __('takes.show.latest') }}</dt><dd><b>{{
-                        PlainText::seconds($report->mostLateSeconds) }}</b> {{ __('takes.show.late_word') }}</dd></div>@endif
+                        Quantity::seconds($report->mostLateSeconds) }}</b> {{ __('takes.show.late_word') }}</dd></div>@endif
                     <div><dt>{{ __('common.rig') }}</dt><dd>{{ $take->rig_address ?? __('common.none') }}</dd></div>
                     <div><dt>{{ __('common.camera') }}</dt><dd>{{
                         $take->camera_address === '' ? __('takes.show.trigger_only') : $take->camera_address }}</dd></div>
@@ -55,7 +56,7 @@
                     <button class="button"><x-icon name="copy" /><span class="text">{{ __('takes.show.make_rest') }}</span></button></form>@endif
                 <form method="post" action="{{ $take->at('takes.update') }}" class="take-notes">@csrf @method('put')
                     <x-field id="take-rating" :label="__('takes.show.rating')" name="rating" :value="(string) $take->rating"
-                        :options="App\Models\Take::RATINGS" />
+                        :options="array_map(__(...), App\Models\Take::RATINGS)" />
                     <x-field id="take-notes" :label="__('takes.show.notes')" name="notes" type="textarea" :value="$take->notes" />
                     <button class="button">{{ __('takes.show.save') }}</button></form>
                 <form method="post" action="{{ $take->at('takes.learn') }}" class="take-notes">@csrf
@@ -69,7 +70,7 @@
             </section>
             @include('takes.parts.findings')
             <section class="panel" aria-labelledby="take-events"><header class="panel-head"><h2 id="take-events">{{ __('takes.show.events') }}</h2></header>
-                <ol class="plain-list">@foreach ($report->events as $event)<li><span class="quiet">{{ PlainText::duration($event->seconds) }}</span>
+                <ol class="plain-list">@foreach ($report->events as $event)<li><span class="quiet">{{ Quantity::duration($event->seconds) }}</span>
                     {{ EventWords::of($event) }}</li>@endforeach</ol></section>
         </div>
         <section class="panel" aria-labelledby="take-trace"><header class="panel-head"><h2 id="take-trace">{{ __('takes.show.trace') }}</h2></header>
@@ -80,11 +81,11 @@
                     $all = [...$planned, ...array_column($stood, 'position')];
                     [$low, $high] = [min($all), max($all)];
                 @endphp
-                <figure><figcaption><b>{{ $axis->id }}</b> <span class="quiet">{{ __('takes.show.axis_range',
+                <figure><figcaption><b>{{ $axis->label() }}</b> <span class="quiet">{{ __('takes.show.axis_range',
                     ['axisText' => $settings->units->axisText($axis->kind, $low),
                         'axisText2' => $settings->units->axisText($axis->kind, $high)]) }}</span></figcaption>
                     <svg class="plot" viewBox="0 {{ -$high }} {{ count($planned) }} {{ max($high - $low, 1e-6) }}" preserveAspectRatio="none" role="img"
-                        aria-label="{{ __('takes.show.axis_chart', ['axis' => $axis->id]) }}"><g transform="scale(1 -1)">
+                        aria-label="{{ __('takes.show.axis_chart', ['axis' => $axis->label()]) }}"><g transform="scale(1 -1)">
                         <path class="line" data-side="left" d="M{{ collect($planned)->map(fn ($position, $n) => "{$n} " . round($position, 3))->join('L') }}" />
                         @if ($stood !== [])<path class="line trace-line"
                             d="M{{ collect($stood)->map(fn ($point) => ($point['place'] - 1) . ' ' . round($point['position'], 3))->join('L') }}"

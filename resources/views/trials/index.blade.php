@@ -1,5 +1,5 @@
-@php use Evrent\Core\Messages\Quantity; use Evrent\Core\Words\PlainText; use Evrent\Core\Presets\Trial as Matrix; @endphp
-<x-layout :title="__('trials.index.title')"
+@php use Evrent\Core\Messages\Quantity; use Evrent\Core\Presets\Trial as Matrix; @endphp
+<x-layout :words="['trials']" :title="__('trials.index.title')"
     :crumbs="[__('common.shoots') => route('shoots.index'), $shoot->name => route('shoots.show', $shoot), __('trials.index.title') => null]">
     <div class="page trials">
         <header class="page-head"><h1>{{ __('trials.index.title') }}</h1>
@@ -21,7 +21,7 @@
                         class="text">{{ __('trials.index.play') }}</span></button></caption>@endif
                     <thead><tr><th scope="col">{{ __('trials.index.interval') }}</th>@foreach ($matrix->shutters as $shutter)<th
                         scope="col">{{ __('trials.index.shutter', ['shutter' => Quantity::shutter($shutter)]) }}</th>@endforeach</tr></thead>
-                    <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ PlainText::seconds($interval) }}</th>
+                    <tbody>@foreach ($matrix->intervals as $i => $interval)<tr><th scope="row">{{ Quantity::seconds($interval) }}</th>
                         @foreach ($matrix->shutters as $s => $shutter)
                             @php
                                 $cell = "{$i}:{$s}"; $key = "{$trial->id}-{$i}-{$s}";
@@ -34,7 +34,7 @@
                                 @foreach ($matrix->verdictOf($cell) as $part => $text)<input type="hidden" name="was[cells][{{ $cell }}][{{ $part }}]"
                                     value="{{ $text }}">@endforeach
                                 <x-field :id="'r-' . $key" :name="'cells[' . $cell . '][rating]'" :value="(string) $verdict['rating']"
-                                    :options="['' => __('trials.index.unrated')] + Matrix::RATINGS"
+                                    :options="['' => __('trials.index.unrated')] + array_map(__(...), Matrix::RATINGS)"
                                     :shown-label="false"
                                     :label="__('trials.index.rate', ['interval' => Quantity::seconds($interval), 'shutter' => Quantity::shutter($shutter)])" />
                                 <x-field :id="'n-' . $key" :name="'cells[' . $cell . '][note]'" :value="$verdict['note']"

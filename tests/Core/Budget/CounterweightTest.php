@@ -54,6 +54,6 @@ final class CounterweightTest extends TestCase
         self::assertNull(Report::on(Shot::of($remedy->mended))->finding(FindingId::InclineBeyondThrust));
         self::assertContains(Hazard::Counterweight, Cautions::ofShot(Shot::of($remedy->mended), []));
         self::assertNotContains(Hazard::Counterweight, Cautions::ofShot(Shot::of(Plans::with(['/load' => ['incline_deg' => 60]])), []));
-        self::assertStringContainsString('a second line on each', Hazard::Counterweight->caution());
+        self::assertStringContainsString('counterweight_caution', (string) Hazard::Counterweight->caution());
     }
 }

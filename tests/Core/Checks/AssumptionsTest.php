@@ -73,7 +73,7 @@ final class AssumptionsTest extends TestCase
             (new Assumptions($plan))->under(Report::on(Shot::of($plan))->findings[0]->about ?? self::fail('There is one.')),
             static fn (Assumption $one): bool => $one->pointer === '/rig/settle_s',
         ));
-        self::assertSame('settling 0.8 s', $settling($pinned->plan)[0]->says());
+        self::assertSame('units.words(first: fields.rig_settle_s, last: 0.8 s)', (string) $settling($pinned->plan)[0]->says());
         self::assertSame([], $settling($pinned->typed(['rig' => ['settle_s' => '0.9']], [])->plan));
         $confirmed = $pinned->named('confirm', ['values' => '/rig/settle_s /camera/write_s']);
         self::assertSame(['editing.confirm_assumed.done(count: 2)', [], Source::Typed], [

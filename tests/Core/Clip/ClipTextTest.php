@@ -53,22 +53,22 @@ final class ClipTextTest extends TestCase
      */
     public static function wrong(): iterable
     {
-        yield 'no photo' => [['in' => 'first'], '/in', 'from 1 to 100'];
-        yield 'past the last' => [['out' => '101'], '/out', 'from 1 to 100'];
-        yield 'before the first' => [['in' => '50', 'out' => '40'], '/out', 'from 50 on'];
+        yield 'no photo' => [['in' => 'first'], '/in', 'format.clip_text.photo(photos: 100)'];
+        yield 'past the last' => [['out' => '101'], '/out', 'format.clip_text.photo(photos: 100)'];
+        yield 'before the first' => [['in' => '50', 'out' => '40'], '/out', 'format.clip_text.out(in: 50)'];
         yield 'rate 0' => [['rate' => '0'], '/rate', '23.976, 24'];
         yield 'no size' => [['size' => '8K'], '/size', '720p'];
         yield 'no codec' => [['codec' => ''], '/codec', 'h264'];
-        yield 'no shape' => [['shape' => 'wide'], '/shape', '0.25 to 4'];
-        yield 'too narrow a crop' => [['crop_width' => '1'], '/crop_width', 'from 5 to 100'];
-        yield 'a crop beside it' => [['crop_x' => '120'], '/crop_x', 'from 0 to 100'];
-        yield 'a second crop of nothing' => [['moves' => 'yes', 'end_width' => ''], '/end_width', 'in %'];
-        yield 'a span of no photos' => [self::span('', '20', '2', '0'), '/speeds/0/from', 'number of a photo'];
-        yield 'backwards' => [self::span('20', '10', '2', '0'), '/speeds/0/to', 'from 20 on'];
-        yield 'no speed' => [self::span('10', '20', 'fast', '0'), '/speeds/0/factor', '2 is twice as fast'];
+        yield 'no shape' => [['shape' => 'wide'], '/shape', 'format.clip_text.shape'];
+        yield 'too narrow a crop' => [['crop_width' => '1'], '/crop_width', 'format.clip_text.crop_width(least: 5)'];
+        yield 'a crop beside it' => [['crop_x' => '120'], '/crop_x', 'format.clip_text.crop_x(least: 0)'];
+        yield 'a second crop of nothing' => [['moves' => 'yes', 'end_width' => ''], '/end_width', 'format.clip_text.crop_width(least: 5)'];
+        yield 'a span of no photos' => [self::span('', '20', '2', '0'), '/speeds/0/from', 'format.clip_text.number'];
+        yield 'backwards' => [self::span('20', '10', '2', '0'), '/speeds/0/to', 'format.clip_text.to(from: 20)'];
+        yield 'no speed' => [self::span('10', '20', 'fast', '0'), '/speeds/0/factor', 'format.clip_text.factor'];
         yield 'speed 0' => [self::span('10', '20', '0', '0'), '/speeds/0/factor', 'values.between(what: clip.speed.rate, least: 0.05, most: 100)'];
         yield 'a ramp that is too long' => [self::span('10', '20', '2', '9'), '/speeds/0/ramp', 'values.between(what: clip.speed.ramp, least: 0, most: 5)'];
-        yield 'spans over each other' => [self::span('10', '20', '2', '0') + self::span('15', '30', '2', '0', 1), '/speeds/1/from', 'after photo 20'];
+        yield 'spans over each other' => [self::span('10', '20', '2', '0') + self::span('15', '30', '2', '0', 1), '/speeds/1/from', 'format.clip_text.span(to: 20)'];
     }
 
     /**
@@ -90,11 +90,11 @@ final class ClipTextTest extends TestCase
     {
         $is = new Clip(speeds: [new Speed(10, 20, 2.0)]);
         $then = ClipText::read(['in' => '5', 'deflicker' => 'yes'] + ClipText::fields($is), 100);
-        self::assertSame('first photo 5, deflicker yes', ClipText::told($is, $then));
-        self::assertSame('no span from photo 10', ClipText::told($is, new Clip()));
-        self::assertSame('a span from photo 10', ClipText::told(new Clip(), $is));
-        self::assertSame('last photo as the shot has it', ClipText::told(new Clip(out: 9), new Clip()));
-        self::assertSame('second crop yes', ClipText::told(new Clip(), new Clip(endCrop: new Crop())));
+        self::assertSame('units.comma(first: clip.changed.to(name: clip.field.in, value: 5), last: clip.changed.to(name: clip.field.deflicker, value: common.yes))', (string) ClipText::told($is, $then));
+        self::assertSame('clip.changed.no_span(photo: 10)', (string) ClipText::told($is, new Clip()));
+        self::assertSame('clip.changed.span(photo: 10)', (string) ClipText::told(new Clip(), $is));
+        self::assertSame('clip.changed.as_shot(name: clip.field.out)', (string) ClipText::told(new Clip(out: 9), new Clip()));
+        self::assertSame('clip.changed.to(name: clip.field.moves, value: common.yes)', (string) ClipText::told(new Clip(), new Clip(endCrop: new Crop())));
         self::assertSame('', ClipText::told($is, $is));
     }
 

@@ -14,6 +14,7 @@ use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Said;
 
 final class DayLineTest extends TestCase
 {
@@ -54,11 +55,11 @@ final class DayLineTest extends TestCase
 
     public function testPolarDaysAreSaidPlainly(): void
     {
-        $told = static fn (string $date): array => array_column(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', $date))->told(), 1, 0);
-        self::assertSame('up all day', $told('2027-06-21')['Sun']);
-        self::assertSame(['no dark hours', 'none'], [$told('2027-06-21')['Dark'], $told('2027-06-21')['Civil twilight']]);
-        self::assertSame('down all day', $told('2027-12-21')['Sun']);
-        self::assertStringContainsString(':', $told('2027-12-21')['Civil twilight']);
+        $told = static fn (string $date): array => Said::pairs(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', $date))->told());
+        self::assertSame('day.day_line.sun_up', $told('2027-06-21')['day.day_line.sun']);
+        self::assertSame(['day.day_line.never_dark', 'day.day_line.no_twilight'], [$told('2027-06-21')['day.day_line.dark'], $told('2027-06-21')['day.day_line.civil']]);
+        self::assertSame('day.day_line.sun_down', $told('2027-12-21')['day.day_line.sun']);
+        self::assertStringContainsString(':', $told('2027-12-21')['day.day_line.civil']);
     }
 
     /** The clock under the line is the one on the wrist: hours that there are, each where it is. */
@@ -86,19 +87,19 @@ final class DayLineTest extends TestCase
     {
         $site = new Site('', 52.2, 0.9, 'Europe/London', '2027-04-07');
         $line = DayLine::of($site);
-        $told = array_column($line->told(), 1, 0);
+        $told = Said::pairs($line->told());
         $dusk = $line->events->twilight['astronomical']['dusk'];
         $dawn = DayEvents::at($site->observer, $site->day->next())->twilight['astronomical']['dawn'];
         self::assertNotNull($dusk);
         self::assertNotNull($dawn);
-        self::assertSame("{$site->day->clock($dusk)}–{$site->day->clock($dawn)}", $told['Dark']);
+        self::assertSame("{$site->day->clock($dusk)}–{$site->day->clock($dawn)}", $told['day.day_line.dark']);
         [[$rises, $sets]] = DayEvents::upThatNight($site->observer, $site->day, Target::GalacticCentre);
         $sky = new Sky($site->observer);
         self::assertEqualsWithDelta(0.0, $sky->of(Target::GalacticCentre, $rises)->altitude, 0.01);
         self::assertEqualsWithDelta(0.0, $sky->of(Target::GalacticCentre, $sets)->altitude, 0.01);
-        self::assertSame("{$site->day->clock($rises)}–{$site->day->clock($sets)}", $told['Galactic centre up']);
+        self::assertSame("{$site->day->clock($rises)}–{$site->day->clock($sets)}", $told['day.day_line.centre']);
         // In the far north it never rises.
-        self::assertSame('not that night', array_column(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-04-07'))->told(), 1, 0)['Galactic centre up']);
+        self::assertSame('day.day_line.not_up', Said::pairs(DayLine::of(new Site('', 69.6, 18.9, 'Europe/Oslo', '2027-04-07'))->told())['day.day_line.centre']);
         // Under the sky's own line it is brighter than on the land, by day and by dusk.
         foreach ($line->altitudes[Target::Sun->value] as $k => $sun) {
             if ($sun > -6.0 && $sun < 10.0) {

@@ -81,7 +81,7 @@ final class DayPlanTest extends TestCase
         self::assertSame([], DayPlan::of([self::withBody(1, '10:00', []), self::withBody(2, '10:45', $legs)])->clashes);
         $clashes = DayPlan::of([self::withBody(1, '10:00', $legs + ['/light' => ['attended' => true]]), self::withBody(2, '10:45', $legs)])->clashes;
         // Set up from 10:15 to 10:45 while the first, until 11:15, wants somebody.
-        self::assertSame(['both need the same pair of hands'], array_map(static fn (Clash $clash): string => $clash->sentence(), $clashes));
+        self::assertSame(['day.clash.hands'], array_map(static fn (Clash $clash): string => (string) $clash->sentence(), $clashes));
         self::assertEqualsWithDelta(1800.0, $clashes[0]->seconds, 12.0);
     }
 

@@ -12,6 +12,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 /**
  * What is read from paper at the camera, and the lead on the packing list.
@@ -29,15 +30,15 @@ final class FieldCardTest extends TestCase
             '/scene' => ['troubles' => [['kind' => 'people', 'from' => '19:05', 'to' => '19:10']], 'plan_b' => 'the sea wall'],
             '/storage' => ['raw_mb' => 40, 'cards_gb' => [64]], '/end' => ['by' => 'card'],
         ])));
-        $text = implode("\n", $lines);
+        $text = Said::all($lines);
         self::assertStringContainsString('nearest_out_of_focus.hyperfocal', $text);
         self::assertStringContainsString('day.field_card.settings(settings: units.comma(first: plan.settings.white(kelvin: 5200), last: plan.settings.focus_manual))', $text);
         self::assertStringContainsString('plan.trouble.from_to(kind: plan.trouble_kind.people, note: , from: 19:05, to: 19:10)', $text);
-        self::assertSame(3, substr_count($text, 'one click longer'));
-        self::assertMatchesRegularExpression('~^19:\d\d.*photo \d+ taken: one click longer, to 0\.3 s$~m', $text);
-        self::assertMatchesRegularExpression('~photo 32 taken: one click[^\n]*\n[^\n]*photo 59 taken: ISO to 200\n[^\n]*photo 113 taken~', $text);
-        self::assertStringContainsString('Else stand here: the sea wall', $text);
-        self::assertStringContainsString('The rig is at the end of its travel after 329 photos', $text);
+        self::assertSame(3, substr_count($text, 'day.field_card.longer'));
+        self::assertMatchesRegularExpression('~clock: 19:\d\d.*photo: \d+\), what: day\.field_card\.longer\(seconds: 0\.3~m', $text);
+        self::assertMatchesRegularExpression('~photo: 32\), what: day\.field_card\.longer[^\n]*\n[^\n]*photo: 59\), what: day\.field_card\.to_iso\(iso: 200\)[^\n]*\n[^\n]*photo: 113\)~', $text);
+        self::assertStringContainsString('day.field_card.fallback(place: the sea wall)', $text);
+        self::assertStringContainsString('shot.limit.travel(photos: 329,', $text);
         self::assertSame([], FieldCard::of(Shot::of(Plans::with([]))));
     }
 

@@ -37,7 +37,7 @@ final class MonthTest extends TestCase
 
     public function testTheWeekBeginsWhereItIsWanted(): void
     {
-        self::assertSame('March 2027', (new Month('2027-03-23'))->name());
-        self::assertSame(['Mon', 'Sun'], [(new Month('2027-03-23'))->days()[0], (new Month('2027-03-23', Month::SUNDAY))->days()[0]]);
+        self::assertSame('day.month.name(month: day.month.name_3, year: 2027)', (string) (new Month('2027-03-23'))->name());
+        self::assertSame(['day.month.mon', 'day.month.sun'], [(string) (new Month('2027-03-23'))->days()[0], (string) (new Month('2027-03-23', Month::SUNDAY))->days()[0]]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use Evrent\Core\Day\Bag;
 use Evrent\Core\Day\ClashMending;
 use Evrent\Core\Day\Countdown;
 use Evrent\Core\Day\DayPlan;
@@ -48,14 +49,14 @@ final class OnSiteTest extends TestCase
      */
     public static function wrongTimes(): iterable
     {
-        yield 'no time' => ['long', 'such as 2 h'];
-        yield 'less than setting up and packing' => ['40 min', 'take 45 min of it'];
+        yield 'no time' => ['long', 'day.on_site.time'];
+        yield 'less than setting up and packing' => ['40 min', 'day.on_site.too_short(around: 2700)'];
     }
 
     #[DataProvider('days')]
     public function testACountdownIsSaidAsPeopleSayIt(string $date, string $told): void
     {
-        self::assertSame($told, Countdown::told($date, '2027-03-20'));
+        self::assertSame($told, (string) Countdown::told($date, '2027-03-20'));
     }
 
     /**
@@ -63,12 +64,12 @@ final class OnSiteTest extends TestCase
      */
     public static function days(): iterable
     {
-        yield 'today' => ['2027-03-20', 'today'];
-        yield 'tomorrow' => ['2027-03-21', 'tomorrow'];
-        yield 'yesterday' => ['2027-03-19', 'yesterday'];
-        yield 'over the change of clocks' => ['2027-04-01', 'in 12 days'];
-        yield 'far ahead' => ['2027-06-26', 'in 14 weeks'];
-        yield 'over' => ['2027-03-10', '10 days ago'];
+        yield 'day.countdown.today' => ['2027-03-20', 'day.countdown.today'];
+        yield 'day.countdown.tomorrow' => ['2027-03-21', 'day.countdown.tomorrow'];
+        yield 'day.countdown.yesterday' => ['2027-03-19', 'day.countdown.yesterday'];
+        yield 'over the change of clocks' => ['2027-04-01', 'day.countdown.in(span: day.countdown.days(days: 12))'];
+        yield 'far ahead' => ['2027-06-26', 'day.countdown.in(span: day.countdown.weeks(days: 14))'];
+        yield 'over' => ['2027-03-10', 'day.countdown.ago(span: day.countdown.days(days: 10))'];
     }
 
     /** What mends a clash ends it: no shot stands in the other's way after the first or the second offer. */
@@ -87,7 +88,7 @@ final class OnSiteTest extends TestCase
             $site = Schedule::of(self::plan('16:00'))->plan->site;
             self::assertNotNull($site);
             $there = self::stay($moved->id, $site->day->clock($mending->to));
-            self::assertSame([], DayPlan::of([$there, $others])->clashes, $mending->label);
+            self::assertSame([], DayPlan::of([$there, $others])->clashes, (string) $mending->label);
         }
         self::assertSame(['Second rail', 2], [$mendings[2]->piece, $mendings[2]->shot]);
     }
@@ -95,8 +96,8 @@ final class OnSiteTest extends TestCase
     public function testAPackingListIsByBag(): void
     {
         $packed = [new Packed('safety', 'red lamp', 1, ''), new Packed('rig', 'Rail', 1, ''), new Packed('lens', 'Wide', 1, ''), new Packed('card', 'Card', 2, '')];
-        self::assertSame(['Camera bag', 'Rig case', 'On the body'], array_keys(Packed::byBag($packed)));
-        self::assertSame(['Wide', 'Card'], array_column(Packed::byBag($packed)['Camera bag'], 'what'));
+        self::assertSame([Bag::Camera, Bag::Rig, Bag::Body], array_column(Packed::byBag($packed), 0));
+        self::assertSame(['Wide', 'Card'], array_column(Packed::byBag($packed)[0][1], 'what'));
         self::assertSame([], Packed::byBag([]));
     }
 

@@ -70,15 +70,15 @@ final class TypedPlaceTest extends TestCase
     {
         yield 'latitude 95' => [['latitude' => '95'], '/latitude', 'values.between(what: what.latitude, least: -90, most: 90)'];
         yield 'longitude 181' => [['longitude' => '181'], '/longitude', 'values.between(what: what.longitude, least: -180, most: 180)'];
-        yield 'latitude in words' => [['latitude' => 'north'], '/latitude', 'such as 51.85'];
-        yield 'latitude alone' => [['longitude' => ''], '/longitude', 'both, or neither'];
-        yield 'longitude alone' => [['latitude' => ''], '/latitude', 'both, or neither'];
+        yield 'latitude in words' => [['latitude' => 'north'], '/latitude', 'day.typed_place.latitude'];
+        yield 'latitude alone' => [['longitude' => ''], '/longitude', 'day.typed_place.both'];
+        yield 'longitude alone' => [['latitude' => ''], '/latitude', 'day.typed_place.both'];
         yield '30 February' => [['date' => '2027-02-30'], '/date', 'sky.local_day.date(first_year: 1950, last_year: 2100)'];
         yield 'too long ago' => [['date' => '1949-12-31'], '/date', 'sky.local_day.date(first_year: 1950, last_year: 2100)'];
-        yield 'no zone' => [['zone' => ''], '/zone', 'such as Europe/Lisbon'];
+        yield 'no zone' => [['zone' => ''], '/zone', 'day.typed_place.zone'];
         yield 'a zone that is not' => [['zone' => 'Europe/Saltreach'], '/zone', 'sky.local_day.zone'];
         yield 'on the moon' => [['elevation' => '384400000'], '/elevation', 'values.between(what: what.elevation, least: -500, most: 9000)'];
-        yield 'elevation in words' => [['elevation' => 'low'], '/elevation', 'metres above the sea'];
+        yield 'elevation in words' => [['elevation' => 'low'], '/elevation', 'day.typed_place.elevation'];
         yield 'glow below nothing' => [['sky_glow' => '-1'], '/sky_glow', 'values.between(what: what.lux, least: 0, most: 100)'];
         yield 'two lines' => [['name' => "Salt\nreach"], '/name', 'sky.site.name(most_name_characters: 200)'];
     }

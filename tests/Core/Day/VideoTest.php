@@ -25,19 +25,19 @@ final class VideoTest extends TestCase
     public function testSheetsAndCalendarsSayMinutesOfVideo(): void
     {
         // 240 photos of 8 s are 32 minutes, played as 10 s.
-        self::assertSame('32 min of video at 25 fps, sped up 192 times, open 0.8 s', ShotFigures::of(Shot::of(self::video()))->settings);
+        self::assertSame('units.comma(first: units.comma(first: day.settings.video(duration: 1920, rate: 25), last: day.settings.sped_up(times: 192)), last: day.settings.shutter(seconds: 0.8))', (string) ShotFigures::of(Shot::of(self::video()))->settings);
         $own = Plans::with(['/film' => ['kind' => 'in_camera', 'extra_frames' => 10]]);
-        self::assertStringStartsWith('250 frames of the camera’s own film, one every 8 s', ShotFigures::of(Shot::of($own))->settings);
+        self::assertStringStartsWith('units.comma(first: units.comma(first: day.settings.camera_video(frames: 250 frame), last: day.settings.interval(seconds: 8))', (string) ShotFigures::of(Shot::of($own))->settings);
     }
 
     public function testTheCardSaysWhenToRecordAndNumbersNoPhotos(): void
     {
         $plan = self::video(['/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '17:50']]);
-        $says = array_column(ShotCard::of(Shot::of($plan))->moments, 'says');
-        self::assertContains('Start recording', $says);
-        self::assertContains('Stop recording', $says);
-        self::assertDoesNotMatchRegularExpression('/photo/i', implode(' ', $says));
-        self::assertStringStartsWith('10 min late: begin at once', ShotCard::of(Shot::of($plan))->late[0]);
+        $says = array_map(strval(...), array_column(ShotCard::of(Shot::of($plan))->moments, 'says'));
+        self::assertContains('day.shot_card.record', $says);
+        self::assertContains('day.shot_card.stop_recording', $says);
+        self::assertDoesNotMatchRegularExpression('/photo|first|last/i', implode(' ', $says));
+        self::assertStringStartsWith('day.shot_card.late_video(minutes: 10', (string) ShotCard::of(Shot::of($plan))->late[0]);
     }
 
     public function testItFillsTheCardByTheMinute(): void
@@ -59,7 +59,7 @@ final class VideoTest extends TestCase
     {
         $figures = ShotFigures::of(Shot::of(self::video(['/storage' => ['raw_mb' => 30, 'cards_gb' => [16]]])));
         $cards = array_values(array_filter(PackingList::of([$figures], []), static fn (Packed $packed): bool => $packed->kind === 'card'));
-        self::assertSame([2, '32 min of video come to 24 GB'], [$cards[0]->count, $cards[0]->why]);
+        self::assertSame([2, 'day.packing_list.come_to(what: [day.packing_list.video(seconds: 1920)], gigabytes: 24, copies: )'], [$cards[0]->count, (string) $cards[0]->why]);
     }
 
     public function testWithoutItsRateTheCardIsNotChecked(): void

@@ -49,8 +49,8 @@ final class DrawableTest extends TestCase
         Drawable::check(Plans::with(['/timing/photos' => 19_976]));
         foreach (
             [
-                [Plans::with(['/timing/photos' => 19_977]), '/timing/photos', '20,000 photos here'],
-                [PlanReader::fromJson(CostliestPlan::json(20_000, 5, 10, 10)), '/timing/photos', 'With 5 axes a shot can have up to 16,000 photos'],
+                [Plans::with(['/timing/photos' => 19_977]), '/timing/photos', 'drawings.drawable.photos(most_photos: 20000)'],
+                [PlanReader::fromJson(CostliestPlan::json(20_000, 5, 10, 10)), '/timing/photos', 'drawings.drawable.positions(axes: 5, most_positions: 16000)'],
             ] as [$plan, $pointer, $says]
         ) {
             try {
@@ -73,7 +73,7 @@ final class DrawableTest extends TestCase
                 self::fail($pointer);
             } catch (InvalidInput $invalid) {
                 self::assertSame($pointer, $invalid->problems[0]->pointer);
-                self::assertStringContainsString('a shot can take up to 400', (string) $invalid->problems[0]->message);
+                self::assertStringContainsString('most: 400)', (string) $invalid->problems[0]->message);
             }
         }
     }

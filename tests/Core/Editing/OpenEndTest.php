@@ -30,7 +30,7 @@ final class OpenEndTest extends TestCase
         self::assertSame([1600, 1605.69], [$edited->plan->photosTotal(), round($edited->plan->move->keyframes[1]->positions['slide'], 2)]);
         self::assertNull(Report::on(Shot::of($edited->plan))->finding(FindingId::CardFull));
         $limit = Limits::of(Shot::of($edited->plan))[0];
-        self::assertStringStartsWith('The card is full after 1,600 photos', $limit->told());
+        self::assertSame('shot.limit.card(photos: 1600, shooting: 12800, clip: 66.667)', (string) $limit->told());
         // 1600 photos at 8 s are 12,800 s; at 24 fps 66.7 s of clip.
         self::assertEqualsWithDelta([12800.0, 66.667], [$limit->shootingSeconds, $limit->clipSeconds], 0.001);
     }

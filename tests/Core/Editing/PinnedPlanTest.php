@@ -54,7 +54,7 @@ final class PinnedPlanTest extends TestCase
         $recipe = new Recipe(5.0, 0.2, 20.0, 'a test');
         $edited = AppliedRecipe::edited($pinned, $recipe, 'recipe');
         self::assertSame([343, 2400.0, 6.9], [$edited->plan->photosTotal(), $edited->pins->shootingSeconds, $edited->plan->timing->interval->longest()]);
-        self::assertSame(['One every 6.9 s instead of 5 s.'], $edited->givesWay);
+        self::assertSame(['presets.applied.interval(interval: 6.9, intervalSeconds: 5)'], array_map(strval(...), $edited->givesWay));
     }
 
     public function testAClipThatIsPinnedTakesOtherPhotosAtAnotherRate(): void

@@ -71,20 +71,20 @@ final class PlaceFileTest extends TestCase
      */
     public static function others(): iterable
     {
-        yield 'nothing' => ['', 'neither GPX'];
-        yield 'no XML' => ['51.85, 1.9', 'neither GPX'];
-        yield 'cut off' => ['<gpx><wpt lat="1" lon="2">', 'neither GPX'];
-        yield 'other XML' => ['<kml><Placemark/></kml>', 'neither GPX'];
-        yield 'no place in it' => ['<gpx><metadata/></gpx>', 'marks no place'];
+        yield 'nothing' => ['', 'format.place_file.format'];
+        yield 'no XML' => ['51.85, 1.9', 'format.place_file.format'];
+        yield 'cut off' => ['<gpx><wpt lat="1" lon="2">', 'format.place_file.format'];
+        yield 'other XML' => ['<kml><Placemark/></kml>', 'format.place_file.format'];
+        yield 'no place in it' => ['<gpx><metadata/></gpx>', 'format.place_file.'];
         yield 'a waypoint of nowhere' => ['<gpx><wpt lat="" lon="2"/></gpx>', 'latitude'];
         yield 'beyond the pole' => ['<gpx><wpt lat="95" lon="2"/></gpx>', 'latitude'];
         yield 'beyond the date line' => ['{"type":"Point","coordinates":[500,2]}', 'longitude'];
-        yield 'cut JSON' => ['{"type":"Point","coor', 'neither GPX'];
-        yield 'JSON of something else' => ['{"format":"evrent.plan/1"}', 'marks no place'];
-        yield 'words for numbers' => ['{"type":"Point","coordinates":["a","b"]}', 'marks no place'];
-        yield 'an empty line' => ['{"type":"LineString","coordinates":[]}', 'marks no place'];
-        yield 'nested without end' => [str_repeat('{"geometry":', 40) . '1' . str_repeat('}', 40), 'neither GPX'];
-        yield 'with entities of its own' => ['<!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/hostname">]><gpx><wpt lat="1" lon="2"><name>&x;</name></wpt></gpx>', 'neither GPX'];
+        yield 'cut JSON' => ['{"type":"Point","coor', 'format.place_file.format'];
+        yield 'JSON of something else' => ['{"format":"evrent.plan/1"}', 'format.place_file.'];
+        yield 'words for numbers' => ['{"type":"Point","coordinates":["a","b"]}', 'format.place_file.'];
+        yield 'an empty line' => ['{"type":"LineString","coordinates":[]}', 'format.place_file.'];
+        yield 'nested without end' => [str_repeat('{"geometry":', 40) . '1' . str_repeat('}', 40), 'format.place_file.format'];
+        yield 'with entities of its own' => ['<!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/hostname">]><gpx><wpt lat="1" lon="2"><name>&x;</name></wpt></gpx>', 'format.place_file.format'];
     }
 
     #[DataProvider('others')]

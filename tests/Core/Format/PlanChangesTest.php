@@ -6,9 +6,9 @@ namespace Tests\Core\Format;
 
 use Evrent\Core\Checks\Report;
 use Evrent\Core\Format\PlanChanges;
-use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Format\PlanReader;
 use Evrent\Core\Format\PlanWriter;
+use Evrent\Core\Format\ShownUnits;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
@@ -27,22 +27,22 @@ final class PlanChangesTest extends TestCase
      */
     public static function changes(): iterable
     {
-        yield 'photos' => [['/timing/photos' => 300], 'photos 216 → 300'];
-        yield 'an exposure as people write it' => [['/timing/exposure_s' => 1 / 60], 'exposure 0.8 → 1/60 s'];
-        yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'shape constant → cubic'];
-        yield 'a switch' => [['/camera/long_exposure_noise_reduction' => true], 'noise reduction off → on'];
-        yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'tilt top speed 8 → 5°/s'];
-        yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'slide at B 860 → 900 mm'];
-        yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'interval 8 → 9 s, settling 0.8 → 1 s'];
+        yield 'photos' => [['/timing/photos' => 300], 'history.changed(name: fields.timing_photos, from: 216, to: 300)'];
+        yield 'an exposure as people write it' => [['/timing/exposure_s' => 1 / 60], 'history.changed(name: fields.timing_exposure_s, from: 0.8, to: units.plain(first: units.plain(first: 1/60, last:  ), last: s))'];
+        yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'history.changed(name: fields.move_easing_shape, from: constant, to: cubic)'];
+        yield 'a switch' => [['/camera/long_exposure_noise_reduction' => true], 'history.changed(name: fields.camera_long_exposure_noise_reduction, from: history.off, to: history.on)'];
+        yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'history.changed(name: history.of_axis(axis: axes.tilt, field: fields.rig_axes_max_speed), from: 8, to: units.plain(first: 5, last: °/s))'];
+        yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'history.changed(name: history.at_keyframe(field: axes.slide, peg: B), from: 860, to: units.plain(first: units.plain(first: 900, last:  ), last: mm))'];
+        yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'units.comma(first: history.changed(name: fields.timing_interval_s, from: 8, to: units.plain(first: units.plain(first: 9, last:  ), last: s)), last: history.changed(name: fields.rig_settle_s, from: 0.8, to: units.plain(first: units.plain(first: 1, last:  ), last: s)))'];
         yield 'hours of each day' => [
             ['/window' => ['from' => ['event' => 'sunrise', 'offset_s' => 1_800], 'until' => ['event' => 'clock', 'at' => '18:00']]],
-            'each day from none → 30 min after sunrise, each day until none → 18:00',
+            'units.comma(first: history.changed(name: fields.window_from, from: history.none, to: 30 min after sunrise), last: history.changed(name: fields.window_until, from: history.none, to: 18:00))',
         ];
-        yield 'an end by the clock' => [['/end' => ['by' => 'time', 'at' => ['event' => 'clock', 'at' => '23:30']]], 'end none → 23:30, ends none → time'];
-        yield 'the intervals of a timer' => [['/trigger/intervals_s' => [1, 2, 5]], 'intervals it has none → 1, 2, 5 s'];
+        yield 'an end by the clock' => [['/end' => ['by' => 'time', 'at' => ['event' => 'clock', 'at' => '23:30']]], 'units.comma(first: history.changed(name: fields.end_at, from: history.none, to: 23:30), last: history.changed(name: fields.end_by, from: history.none, to: time))'];
+        yield 'the intervals of a timer' => [['/trigger/intervals_s' => [1, 2, 5]], 'history.changed(name: fields.trigger_intervals_s, from: history.none, to: units.plain(first: units.plain(first: 1, 2, 5, last:  ), last: s))'];
         yield 'many' => [
             ['/timing/photos' => 300, '/timing/interval_s' => 9, '/rig/settle_s' => 1, '/camera/write_s' => 2],
-            'photos 216 → 300 and 3 more',
+            'history.and_more(first: history.changed(name: fields.timing_photos, from: 216, to: 300), count: 3)',
         ];
     }
 
@@ -52,7 +52,7 @@ final class PlanChangesTest extends TestCase
     #[DataProvider('changes')]
     public function testTellsWhatWasChangedFromWhatToWhat(array $changes, string $told): void
     {
-        self::assertSame($told, PlanChanges::told(Plans::with([]), Plans::with($changes)));
+        self::assertSame($told, (string) PlanChanges::told(Plans::with([]), Plans::with($changes)));
     }
 
     public function testIsToldInOtherUnitsToo(): void
@@ -60,8 +60,8 @@ final class PlanChangesTest extends TestCase
         $plan = Plans::with([]);
         $changed = Plans::with(['/move/keyframes/1/slide' => 914.4, '/rig/axes/0/max_speed' => 50.8, '/move/keyframes/1/pan' => -21]);
         self::assertSame(
-            'slide top speed 0.9843 → 2 in/s, slide at B 33.8583 → 36 in, pan at B 21 → −21°',
-            PlanChanges::told($plan, $changed, new ShownUnits('in')),
+            'units.comma(first: units.comma(first: history.changed(name: history.of_axis(axis: axes.slide, field: fields.rig_axes_max_speed), from: 0.984, to: units.plain(first: units.plain(first: 2, last:  ), last: in/s)), last: history.changed(name: history.at_keyframe(field: axes.slide, peg: B), from: 33.858, to: units.plain(first: units.plain(first: 36, last:  ), last: in))), last: history.changed(name: history.at_keyframe(field: axes.pan, peg: B), from: 21, to: units.plain(first: -21, last: °)))',
+            (string) PlanChanges::told($plan, $changed, new ShownUnits('in')),
         );
     }
 
@@ -69,9 +69,9 @@ final class PlanChangesTest extends TestCase
     {
         $plain = Plans::with([]);
         $described = $plain->withOptics(Optics::usual());
-        self::assertSame('sensor width none → 36 mm and 12 more', PlanChanges::told($plain, $described));
-        self::assertSame('sensor width 36 → none and 12 more', PlanChanges::told($described, $plain));
-        self::assertSame('nothing changed', PlanChanges::told($described, $described));
+        self::assertSame('history.and_more(first: history.changed(name: fields.optics_sensor_width_mm, from: history.none, to: units.plain(first: units.plain(first: 36, last:  ), last: mm)), count: 12)', (string) PlanChanges::told($plain, $described));
+        self::assertSame('history.and_more(first: history.changed(name: fields.optics_sensor_width_mm, from: 36, to: history.none), count: 12)', (string) PlanChanges::told($described, $plain));
+        self::assertSame('history.nothing_changed', (string) PlanChanges::told($described, $described));
     }
 
     public function testKeyframesAreLetteredPastZ(): void

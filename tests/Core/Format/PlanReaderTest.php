@@ -34,38 +34,38 @@ final class PlanReaderTest extends TestCase
      */
     public static function badFields(): iterable
     {
-        yield 'another format' => ['/format', 'evrent.plan/9', 'must be evrent.plan/1'];
+        yield 'another format' => ['/format', 'evrent.plan/9', 'format.plan_reader.format(format: evrent.plan/1)'];
         yield 'empty title' => ['/title', ' ', 'title'];
         yield 'title with a null byte' => ['/title', "a\0b", 'plan.plan.title_line'];
-        yield 'photos as text' => ['/timing/photos', '216', 'whole number'];
-        yield 'half a photo' => ['/timing/photos', 216.5, 'whole number'];
+        yield 'photos as text' => ['/timing/photos', '216', 'format.fields.whole'];
+        yield 'half a photo' => ['/timing/photos', 216.5, 'format.fields.whole'];
         yield 'one photo' => ['/timing/photos', 1, 'values.between(what: what.whole_photos, least: 2, most: 1000000)'];
         yield 'too many photos' => ['/timing/photos', 1_000_001, 'values.between(what: what.whole_photos, least: 2, most: 1000000)'];
-        yield 'huge photos' => ['/timing/photos', 1e300, 'whole number'];
+        yield 'huge photos' => ['/timing/photos', 1e300, 'format.fields.whole'];
         yield 'negative head' => ['/timing/head_photos', -1, 'values.between(what: what.whole_photos, least: 0, most: 1000000)'];
         yield 'no interval' => ['/timing/interval_s', 0, 'values.above_zero(what:'];
         yield 'interval as null' => ['/timing/interval_s', null, 'number'];
         yield 'interval as true' => ['/timing/interval_s', true, 'number'];
-        yield 'one interval key' => ['/timing/interval_s', [['at' => 0, 'interval_s' => 3]], 'two keys'];
+        yield 'one interval key' => ['/timing/interval_s', [['at' => 0, 'interval_s' => 3]], 'format.plan_reader.keys'];
         yield 'unknown mode' => ['/timing/mode', 'sideways', 'shoot_move_shoot'];
         yield 'axes as object' => ['/rig/axes', ['a' => 1], 'list'];
         yield 'no buffer' => ['/camera/buffer_frames', 0, 'values.between(what: what.whole_photos, least: 1, most: 10000'];
-        yield 'noise reduction as text' => ['/camera/long_exposure_noise_reduction', 'yes', 'true or false'];
+        yield 'noise reduction as text' => ['/camera/long_exposure_noise_reduction', 'yes', 'format.fields.flag'];
         yield 'position as text' => ['/move/keyframes/0/slide', 'left', 'number'];
         yield 'an axis the rig lacks' => ['/move/keyframes/0/roll', 3, 'plan.plan.unknown(unknown: roll)'];
         yield 'first keyframe elsewhere' => ['/move/keyframes/0/at', 0.1, 'motion.move.first'];
         yield 'shape' => ['/move/easing/shape', 'wobble', 'constant, cosine, cubic, quintic'];
-        yield 'a field from nowhere' => ['/timing/speed', 3, 'not known'];
+        yield 'a field from nowhere' => ['/timing/speed', 3, 'format.fields.unknown'];
         yield 'fired by nobody' => ['/trigger/by', 'nobody', 'rig, camera_timer'];
         yield 'a camera interval of nothing' => ['/trigger/camera_interval_s', 0, 'values.above_zero(what:'];
         yield 'a drift past belief' => ['/trigger/drift_ppm', 1e6, 'values.between(what: timing.trigger.drift, least: -100000, most: 100000)'];
-        yield 'half a photo in the timer' => ['/trigger/camera_photos', 1.5, 'whole number'];
+        yield 'half a photo in the timer' => ['/trigger/camera_photos', 1.5, 'format.fields.whole'];
         yield 'a counter to nothing' => ['/trigger/count_limit', 0, 'values.between(what: what.whole_photos, least: 1, most: 10000'];
         yield 'a fifth digit' => ['/camera/next_file_number', 10_000, 'values.between(what: timing.camera.next_file, least: 0, most: 9999)'];
         yield 'a third kind of ramp' => ['/rig/ramp_entry', 'both', 'total, each_end'];
         yield 'a share above all' => ['/thresholds/blur_share', 1.1, 'values.between(what: what.share, least: 0, most: 1)'];
         yield 'no pixels' => ['/thresholds/smear_px', 0, 'pixels'];
-        yield 'an unknown threshold' => ['/thresholds/patience', 1, 'not known'];
+        yield 'an unknown threshold' => ['/thresholds/patience', 1, 'format.fields.unknown'];
         yield 'beyond the pole' => ['/site', ['latitude_deg' => 95] + Plans::SITE, 'latitude', '/site/latitude_deg'];
         yield 'a day that is not' => ['/site', ['date' => '2027-02-30'] + Plans::SITE, 'date', '/site/date'];
         yield 'a zone from nowhere' => ['/site', ['zone' => 'Europe/Saltreach'] + Plans::SITE, 'sky.local_day.zone', '/site/zone'];
@@ -76,13 +76,13 @@ final class PlanReaderTest extends TestCase
         yield 'ISO numbers that fall' => ['/light', ['isos' => [200, 100]], 'light.light.rising', '/light/isos/1'];
         yield 'ISO as text' => ['/light', ['isos' => ['auto']], 'number', '/light/isos/0'];
         yield 'longest below shortest' => ['/light', ['longest_s' => 0.1, 'shortest_s' => 1], 'light.light.limits', '/light/longest_s'];
-        yield 'metered never' => ['/light', ['metered' => ['at' => 'noon', 'exposure_s' => 1, 'aperture' => 8, 'iso' => 100]], 'time', '/light/metered/at'];
+        yield 'metered never' => ['/light', ['metered' => ['at' => 'noon', 'exposure_s' => 1, 'aperture' => 8, 'iso' => 100]], 'format.sky_json.instant(first_year: 1950, last_year: 2100)', '/light/metered/at'];
         yield 'a card of nothing' => ['/storage', ['cards_gb' => [0]], 'values.above_zero(what: what.card_gb, most: 100000)', '/storage/cards_gb/0'];
-        yield 'three cards' => ['/storage', ['cards_gb' => [8, 8, 8]], 'one card or two', '/storage/cards_gb'];
-        yield 'photos of nothing' => ['/storage', ['raw_mb' => 0], 'takes up', '/storage/raw_mb'];
+        yield 'three cards' => ['/storage', ['cards_gb' => [8, 8, 8]], 'budget.storage.cards', '/storage/cards_gb'];
+        yield 'photos of nothing' => ['/storage', ['raw_mb' => 0], 'budget.storage.size', '/storage/raw_mb'];
         yield 'an empty battery' => ['/power', ['camera' => ['battery_wh' => 0]], 'values.above_zero(what: what.watt_hours, most: 100000)', '/power/camera/battery_wh'];
         yield 'overcharged' => ['/power', ['camera' => ['battery_wh' => 9, 'charge' => 1.2]], 'share', '/power/camera/charge'];
-        yield 'cold that is no cold' => ['/power', ['cold' => []], 'temperature', '/power/cold'];
+        yield 'cold that is no cold' => ['/power', ['cold' => []], 'budget.power.curve', '/power/cold'];
         yield 'a wall for a slide' => ['/load', ['incline_deg' => 91], 'angle', '/load/incline_deg'];
         yield 'kit of no kind' => ['/kit', [['kind' => 'drone', 'name' => 'x']], 'body', '/kit/0/kind'];
         yield 'kit without a name' => ['/kit', [['kind' => 'card', 'name' => ' ']], 'name', '/kit/0/name'];
@@ -140,7 +140,7 @@ final class PlanReaderTest extends TestCase
     public function testWhatIsNotJsonIsSaidToBeNone(): void
     {
         foreach (['', 'hello', '{"format":', '[1,2', "\xff\xfe", '{"a":NaN}'] as $text) {
-            self::assertStringContainsString('not JSON', self::problems($text)['']);
+            self::assertStringStartsWith('format.plan_reader.not_json(', self::problems($text)['']);
         }
         foreach (['null', '[]', '3', '"x"', '{}'] as $text) {
             self::assertNotSame([], self::problems($text));

@@ -31,18 +31,18 @@ final class SettingsTextTest extends TestCase
         $two = [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 2]];
         $three = [['at' => 0, 'exposure_s' => 0.5], ['at' => 0.5, 'exposure_s' => 2], ['at' => 1, 'exposure_s' => 3]];
         $lines = [
-            '100 photos, one every 6 s, open 0.5 s' => [],
-            '100 photos, one every 6 s, open 1/60 s' => ['/timing/exposure_s' => 1 / 60],
-            '100 photos, one every 6 s, open 0.5 → 2 s' => ['/timing/exposure_s' => $two],
-            '100 photos, one every 6 s, open 0.5 … 3 s' => ['/timing/exposure_s' => $three],
-            '100 photos, one every 6 → 9 s, open 0.5 s' => ['/timing/interval_s' => [['at' => 0, 'interval_s' => 6], ['at' => 1, 'interval_s' => 9]]],
-            '100 photos, with gaps of 6 s, open 0.5 s' => ['/timing/interval_means' => 'gap'],
-            '100 photos, each when you say, open 0.5 s' => ['/timing/mode' => 'stop_motion'],
-            '100 photos, one every 6 s, open 0.5 s, f/5.6, ISO 400' => ['/light' => ['aperture' => 5.6, 'iso' => 400]],
-            '100 photos, one every 6 s, open 0.5 s, f/8, ISO 100 (assumed), ND of 6 stops' => ['/light' => ['aperture' => 8, 'nd_stops' => 6]],
+            'units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: 0.5))' => [],
+            'units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: 0.017))' => ['/timing/exposure_s' => 1 / 60],
+            'units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: units.plain(first: units.plain(first: 0.5, last:  → ), last: 2)))' => ['/timing/exposure_s' => $two],
+            'units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: units.plain(first: units.plain(first: 0.5, last:  … ), last: 3)))' => ['/timing/exposure_s' => $three],
+            'units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: units.plain(first: units.plain(first: 6, last:  → ), last: 9))), last: day.settings.shutter(seconds: 0.5))' => ['/timing/interval_s' => [['at' => 0, 'interval_s' => 6], ['at' => 1, 'interval_s' => 9]]],
+            'units.comma(first: units.comma(first: 100, last: day.settings.pause(seconds: 6)), last: day.settings.shutter(seconds: 0.5))' => ['/timing/interval_means' => 'gap'],
+            'units.comma(first: units.comma(first: 100, last: day.settings.on_demand), last: day.settings.shutter(seconds: 0.5))' => ['/timing/mode' => 'stop_motion'],
+            'units.comma(first: units.comma(first: units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: 0.5)), last: units.aperture(number: 5.6)), last: units.iso(number: 400))' => ['/light' => ['aperture' => 5.6, 'iso' => 400]],
+            'units.comma(first: units.comma(first: units.comma(first: units.comma(first: units.comma(first: 100, last: day.settings.interval(seconds: 6)), last: day.settings.shutter(seconds: 0.5)), last: units.aperture(number: 8)), last: day.settings.assumed(value: units.iso(number: 100))), last: day.settings.nd(stops: 6 stop))' => ['/light' => ['aperture' => 8, 'nd_stops' => 6]],
         ];
         foreach ($lines as $line => $changes) {
-            self::assertSame($line, SettingsText::of(self::schedule($changes)));
+            self::assertSame($line, (string) SettingsText::of(self::schedule($changes)));
         }
     }
 

@@ -135,9 +135,9 @@ final class TypedTest extends TestCase
         self::assertSame(0.2, $changed->move->easing->rampOut);
         self::assertSame(25.5, $changed->move->keyframes[1]->positions['pan']);
         self::assertSame(860.0, $changed->move->keyframes[1]->positions['slide']);
-        self::assertSame('nothing changed', PlanChanges::told($plan, TypedPlan::change($plan, [])));
-        self::assertSame('interval 8 → 10 s', PlanChanges::told($plan, TypedPlan::change($plan, ['timing' => ['interval_s' => '10']])));
-        self::assertSame('pan at B 21 → 25.5°, ramp in 20 % → 30 %', PlanChanges::told($plan, TypedPlan::change($plan, [
+        self::assertSame('history.nothing_changed', (string) PlanChanges::told($plan, TypedPlan::change($plan, [])));
+        self::assertSame('history.changed(name: fields.timing_interval_s, from: 8, to: units.plain(first: units.plain(first: 10, last:  ), last: s))', (string) PlanChanges::told($plan, TypedPlan::change($plan, ['timing' => ['interval_s' => '10']])));
+        self::assertSame('units.comma(first: history.changed(name: history.at_keyframe(field: axes.pan, peg: B), from: 21, to: units.plain(first: 25.5, last: °)), last: history.changed(name: fields.move_easing_ramp_in, from: units.percent(number: 20), to: units.percent(number: 30)))', (string) PlanChanges::told($plan, TypedPlan::change($plan, [
             'move' => ['easing' => ['ramp_in' => '30'], 'keyframes' => [1 => ['pan' => '25.5']]],
         ])));
     }

@@ -224,30 +224,30 @@ final class KitTest extends TestCase
      */
     public static function mistakes(): iterable
     {
-        yield 'no kind' => [['kind' => 'boat', 'name' => 'X'], '/kind', 'Choose what it is'];
-        yield 'no name' => [['kind' => 'cable', 'name' => ' '], '/name', 'Enter a name'];
+        yield 'no kind' => [['kind' => 'boat', 'name' => 'X'], '/kind', 'kit.typed_kit.kind'];
+        yield 'no name' => [['kind' => 'cable', 'name' => ' '], '/name', 'kit.kit_item.name(most: 120)'];
         yield 'a card of nothing' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => '0'], '/capacity_gb', '0.001'];
-        yield 'a card that does not say' => [['kind' => 'card', 'name' => 'X'], '/capacity_gb', 'usable space in GB'];
-        yield 'words for a number' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => 'big'], '/capacity_gb', 'Enter a number'];
-        yield 'half a piece' => [['kind' => 'cable', 'name' => 'X', 'count' => '1.5'], '/count', 'how many'];
+        yield 'a card that does not say' => [['kind' => 'card', 'name' => 'X'], '/capacity_gb', 'kit.kit_item.needed(what: kit.kit_item.in_unit(label: kit.kit_kind.usable, unit: GB), kind: kit.kind.card)'];
+        yield 'words for a number' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => 'big'], '/capacity_gb', 'kit.typed_kit.number'];
+        yield 'half a piece' => [['kind' => 'cable', 'name' => 'X', 'count' => '1.5'], '/count', 'kit.typed_kit.count'];
         yield 'half an axis' => [
             ['kind' => 'rig', 'name' => 'X', 'slide_min' => '0', 'slide_max' => '9'],
             '/slide_max_speed',
-            'leave all of the slide empty',
+            'kit.kit_item.all_or_none(id: slide)',
         ];
-        yield 'no axis' => [['kind' => 'rig', 'name' => 'X'], '/slide_min', 'one axis at least'];
+        yield 'no axis' => [['kind' => 'rig', 'name' => 'X'], '/slide_min', 'kit.kit_item.axes'];
         yield 'travel that ends before it begins' => [
             ['kind' => 'rig', 'name' => 'X', 'slide_min' => '900'] + array_map(strval(...), self::SLIDE),
             '/slide_max',
-            'larger number',
+            'kit.kit_item.travel',
         ];
-        yield 'intervals in words' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '1 two 5'], '/intervals_s', 'spaces between'];
+        yield 'intervals in words' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '1 two 5'], '/intervals_s', 'kit.typed_kit.intervals'];
         yield 'an interval of nothing' => [['kind' => 'timer', 'name' => 'X', 'intervals_s' => '0 1'], '/intervals_s', 'values.above_zero(what: what.intervals, most: 86400)'];
-        yield 'intervals of a card' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => '8', 'intervals_s' => '1 2'], '/intervals_s', 'body or a timer'];
+        yield 'intervals of a card' => [['kind' => 'card', 'name' => 'X', 'capacity_gb' => '8', 'intervals_s' => '1 2'], '/intervals_s', 'kit.kit_item.no_intervals'];
         yield 'an efficiency above all' => [
             ['kind' => 'power_bank', 'name' => 'X', 'capacity_wh' => '70', 'efficiency' => '1.2'],
             '/efficiency',
-            'values.between(what: gives of that in 0…1, least: 0.05, most: 1)',
+            'values.between(what: kit.kit_item.in_unit(label: kit.kit_kind.usable_share, unit: 0…1), least: 0.05, most: 1)',
         ];
     }
 
@@ -269,16 +269,16 @@ final class KitTest extends TestCase
 
     public function testAPieceIsKnownByOneLine(): void
     {
-        self::assertSame('slide 600 mm', (new KitItem(KitKind::Rig, 'X', self::SLIDE))->inShort());
+        self::assertSame('kit.kit_item.axis(axis: axes.slide, length: 600 mm)', (string) (new KitItem(KitKind::Rig, 'X', self::SLIDE))->inShort());
         self::assertSame(
-            '36 × 24 mm',
-            (new KitItem(
+            'kit.kit_item.sensor(width: 36, height: 24)',
+            (string) (new KitItem(
                 KitKind::Body,
                 'X',
                 ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0],
             ))->inShort(),
         );
-        self::assertSame('10 stops', (new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort());
+        self::assertSame('10 stops', (string) (new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort());
         self::assertSame('', (new KitItem(KitKind::Cable, 'X', []))->inShort());
     }
 

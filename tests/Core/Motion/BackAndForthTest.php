@@ -88,7 +88,7 @@ final class BackAndForthTest extends TestCase
     {
         yield 'more than all' => [61, 62, 'motion.path.one_way(photos: 61)'];
         yield 'one photo' => [61, 1, 'motion.move.one_way'];
-        yield 'half a photo' => [61, 20.5, 'Enter a whole number'];
+        yield 'half a photo' => [61, 20.5, 'motion.path.same_photo(oneWay: 2)'];
         yield 'fewer than its keyframes' => [61, 2, 'motion.path.same_photo(oneWay: 2)'];
     }
 
@@ -161,14 +161,14 @@ final class BackAndForthTest extends TestCase
 
         self::assertSame($findings($once), $findings(self::plan(61, 21)));
         self::assertSame(
-            'Turns round at photos 21 and 41. It ends at the last keyframe.',
-            TurnsText::of(Schedule::of(self::plan(61, 21))),
+            'units.sentences(first: motion.turns.at(count: 2, photos: [21, 41]), last: motion.turns.ends_at_last)',
+            (string) TurnsText::of(Schedule::of(self::plan(61, 21))),
         );
         self::assertSame(
-            'Turns round at photos 3, 5, 7, 9, 11, 13 and 23 more. The last way is cut short: 2 of 3 photos.',
-            TurnsText::of(Schedule::of(self::plan(60, 3))),
+            'units.sentences(first: motion.turns.at(count: 29, photos: [3, 5, 7, 9, 11, 13, motion.turns.more(count: 23)]), last: motion.turns.cut_short(photos: 2, all: 3))',
+            (string) TurnsText::of(Schedule::of(self::plan(60, 3))),
         );
-        self::assertSame('All its photos are one way: it never turns round.', TurnsText::of(Schedule::of(self::plan(21, 21))));
+        self::assertSame('motion.turns.never', (string) TurnsText::of(Schedule::of(self::plan(21, 21))));
         self::assertSame('', TurnsText::of(Schedule::of($once)));
     }
 

@@ -116,10 +116,10 @@ final class FocusTest extends TestCase
     {
         self::assertEqualsWithDelta(2.0, TestPhoto::seconds(16.0, 2_000.0, 16_000.0), 1e-12);
         self::assertSame(16.0, TestPhoto::seconds(16.0, 2_000.0, 1_600.0));
-        $told = static fn (float $seconds): ?string => TestPhoto::told(Schedule::of(Plans::with([
+        $told = static fn (float $seconds): string => (string) TestPhoto::told(Schedule::of(Plans::with([
             '/light' => ['aperture' => 2, 'iso' => 2_000, 'highest_iso' => 16_000], '/timing/exposure_s' => $seconds, '/timing/interval_s' => 30,
         ])));
-        self::assertSame(['2 s at ISO 16,000', null], [$told(16.0), $told(0.5)]);
+        self::assertSame(['shot.test_photo(seconds: 2, iso: 16000)', ''], [$told(16.0), $told(0.5)]);
     }
 
     /**

@@ -54,9 +54,9 @@ final class BumpsTest extends TestCase
         self::assertSame([[20, 21, 22], [40]], [$bumps->bumped, $bumps->knocked]);
         self::assertEqualsWithDelta(8.0, $bumps->pixels[20][0], 0.2);
         self::assertEqualsWithDelta(6.0, $bumps->pixels[40][1], 0.2);
-        self::assertSame(['bump', 'knock'], array_column($bumps->findings(), 'what'));
-        self::assertStringContainsString('photos 20 to 22', $bumps->findings()[0]['says']);
-        self::assertStringContainsString('9 px', str_replace('8.9', '9', $bumps->findings()[0]['says']));
+        self::assertSame(['bump', 'knock'], array_keys($bumps->findings()));
+        self::assertStringContainsString('photos.span(first: 20, last: 22)', (string) $bumps->findings()['bump']->sentence);
+        self::assertStringContainsString('pixels: 9', str_replace('8.9', '9', (string) $bumps->findings()['bump']->sentence));
     }
 
     public function testTheMoveItselfAndSmallShakesAreNone(): void

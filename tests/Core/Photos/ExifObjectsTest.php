@@ -26,17 +26,17 @@ final class ExifObjectsTest extends TestCase
         self::assertSame(json_decode($json, true), iterator_to_array(ExifObjects::in($json), false));
     }
 
-    #[TestWith(['', 'not JSON'])]
-    #[TestWith(['{"a": 1}', 'list in brackets'])]
-    #[TestWith(['"text"', 'list in brackets'])]
-    #[TestWith(['[{"SourceFile": "a.jpg"}', 'not JSON'])]
-    #[TestWith(['[{"SourceFile": "a.jpg"},]', 'not JSON'])]
-    #[TestWith(['[{"SourceFile": "a.jpg"} {"SourceFile": "b.jpg"}]', 'not JSON'])]
-    #[TestWith(['[{"SourceFile": "a.jpg"}] and more', 'not JSON'])]
-    #[TestWith(['[{"SourceFile": "a.jpg", }]', 'not JSON'])]
-    #[TestWith(['[{"SourceFile": "a.jpg"]', 'not JSON'])]
-    #[TestWith(['[1, 2]', 'has a SourceFile'])]
-    #[TestWith(['[[{"SourceFile": "a.jpg"}]]', 'has a SourceFile'])]
+    #[TestWith(['', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['{"a": 1}', 'photos.exif_objects.not_list'])]
+    #[TestWith(['"text"', 'photos.exif_objects.not_list'])]
+    #[TestWith(['[{"SourceFile": "a.jpg"}', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[{"SourceFile": "a.jpg"},]', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[{"SourceFile": "a.jpg"} {"SourceFile": "b.jpg"}]', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[{"SourceFile": "a.jpg"}] and more', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[{"SourceFile": "a.jpg", }]', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[{"SourceFile": "a.jpg"]', 'photos.exif_objects.not_json(why: S'])]
+    #[TestWith(['[1, 2]', 'photos.card_photos.source'])]
+    #[TestWith(['[[{"SourceFile": "a.jpg"}]]', 'photos.card_photos.source'])]
     public function testWhatIsBrokenIsSaid(string $json, string $says): void
     {
         try {

@@ -56,7 +56,7 @@ final class MangledTest extends TestCase
             $photos = CardPhotos::fromExifTool($json, 'Europe/London');
             $matching = Matching::of($planned, $photos);
             Differences::of($matching);
-            $match = MatchJson::of($matching, $photos->skipped);
+            $match = MatchJson::encode(MatchJson::of($matching, $photos->skipped));
             foreach (MatchJson::files($match, $planned->count()) as $file) {
                 self::assertTrue(FileName::isPlain($file));
             }
@@ -67,7 +67,7 @@ final class MangledTest extends TestCase
     public function testMatchesThatAreMangledAreReadOrRefused(): void
     {
         $card = new CardMaker(Plans::with(['/timing/photos' => 12, '/start' => ['event' => 'clock', 'at' => '17:50'], '/site' => Plans::SITE]), 1);
-        $match = MatchJson::of(Matching::of($card->planned(), CardPhotos::fromExifTool($card->json())));
+        $match = MatchJson::encode(MatchJson::of(Matching::of($card->planned(), CardPhotos::fromExifTool($card->json()))));
         $refused = self::each($match, static function (string $json): void {
             foreach (MatchJson::files($json, 500) as $file) {
                 self::assertTrue(FileName::isPlain($file));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Photos;
 
 use Evrent\Core\Format\MatchJson;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Photos\CardPhoto;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
@@ -112,7 +113,7 @@ final class MatchingTest extends TestCase
     {
         $card = new CardMaker(self::plan(300, 5), 30, stoppedAfter: 200);
         $said = implode(' ', Matching::of($card->planned(), CardPhotos::fromExifTool($card->json()))->said);
-        self::assertStringContainsString('whether it is the first photos that are missing or the last', $said);
+        self::assertSame('photos.matching.either_end', $said);
         $whole = new CardMaker(self::plan(300, 5), 31);
         self::assertSame([], Matching::of($whole->planned(), CardPhotos::fromExifTool($whole->json()))->said);
     }
@@ -132,7 +133,7 @@ final class MatchingTest extends TestCase
         $card = new CardMaker(self::plan(50, 5), 32, hasParts: false, timeTag: 'Nothing');
         $matching = Matching::of($card->planned(), CardPhotos::fromExifTool($card->json()));
         self::assertSame($card->truth, $matching->files());
-        self::assertStringContainsString('No photo says when it was taken', $matching->said[0]);
+        self::assertStringContainsString('photos.matching.by_number', (string) $matching->said[0]);
         self::assertNull($matching->clockOffsetSeconds());
     }
 
@@ -142,15 +143,15 @@ final class MatchingTest extends TestCase
         $card = new CardMaker(self::plan(300, 5), 40, firstNumber: 9_900, missing: [7], testsAfter: [33.3]);
         [$ids, $says] = self::judged($card->planned(), $card);
         self::assertSame(['missing' => 'L2', 'roll_over' => 'L1', 'extra' => 'L2'], $ids);
-        self::assertStringContainsString('photo 102 is EVR_0001.JPG, after EVR_9999.JPG', $says);
+        self::assertSame('photos.found.missing(count: 1, photos: photos.one_of_them(numbers: [7])) photos.found.roll_over(photo: 102, file: EVR_0001.JPG, before: EVR_9999.JPG, count: 1, photos: photos.one_of_them(numbers: [102])) photos.found.extra(count: 1, photos: photos.some_of_them(numbers: []))', $says);
     }
 
     /** @return iterable<string, array{CardMaker, ?string}> */
     public static function intervals(): iterable
     {
-        yield 'six instead of five' => [new CardMaker(self::plan(300, 6), 41), 'every 6 s, and every 5 s was planned'];
+        yield 'six instead of five' => [new CardMaker(self::plan(300, 6), 41), '9, photos: photos.some_of_them(numbers: [])) photos.found.stretched(interval:'];
         yield 'the same, some of them missing, whole seconds' => [
-            new CardMaker(self::plan(300, 6), 42, hasParts: false, missing: self::fifth(300)), 'every 6 s, and every 5 s was planned',
+            new CardMaker(self::plan(300, 6), 42, hasParts: false, missing: self::fifth(300)), '9, photos: photos.some_of_them(numbers: [])) photos.found.stretched(interval:',
         ];
         yield 'as planned' => [new CardMaker(self::plan(300, 5), 43), null];
         yield 'as planned, a fifth missing' => [new CardMaker(self::plan(300, 5), 44, hasParts: false, missing: self::fifth(300)), null];
@@ -171,9 +172,8 @@ final class MatchingTest extends TestCase
      */
     private static function judged(PlannedPhotos $planned, CardMaker $card): array
     {
-        $match = json_decode(MatchJson::of(Matching::of($planned, CardPhotos::fromExifTool($card->json()))), true, 16, JSON_THROW_ON_ERROR);
-        assert(is_array($match));
-        /** @var list<array{what: string, says: string, failure?: string}> $findings */
+        $match = MatchJson::of(Matching::of($planned, CardPhotos::fromExifTool($card->json())));
+        /** @var list<array{what: string, says: Text, failure?: string}> $findings */
         $findings = $match['findings'];
 
         return [array_column($findings, 'failure', 'what'), implode(' ', array_column($findings, 'says'))];
@@ -189,8 +189,8 @@ final class MatchingTest extends TestCase
         $files[] = $files[0];
         $photos = CardPhotos::fromExifTool(json_encode($files, JSON_THROW_ON_ERROR));
         self::assertCount(10, $photos->photos);
-        self::assertSame(['it is text/plain, and no photo', 'exiftool says: File format error', 'it is listed twice'], array_column($photos->skipped, 'why'));
-        $told = json_decode(MatchJson::of(Matching::of($card->planned(), $photos), $photos->skipped), true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['photos.card_photos.no_photo(type: text/plain)', 'photos.card_photos.tool_says(error: File format error)', 'photos.card_photos.twice'], array_map(strval(...), array_column($photos->skipped, 'why')));
+        $told = json_decode(MatchJson::encode(MatchJson::of(Matching::of($card->planned(), $photos), $photos->skipped)), true, 16, JSON_THROW_ON_ERROR);
         self::assertIsArray($told);
         self::assertIsArray($told['photos']);
         self::assertSame('evrent.match/1', $told['format']);

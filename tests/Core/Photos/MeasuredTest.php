@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\Measured;
 use Evrent\Core\Photos\Stretch;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 /**
  * Brightness of a hundred photos that falls by two stops: the trend is none, what stands out of it is told.
@@ -29,8 +31,8 @@ final class MeasuredTest extends TestCase
     public function testALampIsOneSignInAFew(): void
     {
         $measured = self::measured([40 => 0.5, 41 => 0.5]);
-        self::assertSame(['jump'], array_column(array_filter($measured->findings(), static fn (array $one): bool => $one['what'] !== 'flicker'), 'what'));
-        self::assertStringContainsString('photos 40 to 41', implode(' ', array_column($measured->findings(), 'says')));
+        self::assertSame(['jump'], array_keys(array_diff_key($measured->findings(), ['flicker' => 1])));
+        self::assertStringContainsString('photos.span(first: 40, last: 41)', Said::findings($measured->findings()));
         self::assertSame([42, 100], Stretch::longest(100, $measured->spoilt()));
     }
 
@@ -42,14 +44,14 @@ final class MeasuredTest extends TestCase
             $off[$n] = [0.25, -0.22, 0.02][$n % 3];
         }
         $measured = self::measured($off);
-        self::assertSame(['flicker'], array_column($measured->findings(), 'what'));
-        self::assertStringContainsString('an aperture that never closes alike', $measured->findings()[0]['says']);
+        self::assertSame(['flicker'], array_keys($measured->findings()));
+        self::assertStringContainsString('photos.found.aperture_flicker', Said::findings($measured->findings()));
     }
 
     public function testABlackPhotoIsNamed(): void
     {
         $measured = self::measured([70 => -40.0]);
-        self::assertSame(['black', 70], [$measured->findings()[0]['what'], $measured->findings()[0]['first']]);
+        self::assertSame([70], array_map(static fn (Finding $found): ?int => $found->firstPhoto, array_values(array_intersect_key($measured->findings(), ['black' => 1]))));
         self::assertSame([1, 69], Stretch::longest(100, $measured->spoilt()));
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Photos;
 
+use Evrent\Core\Checks\Finding;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
 use Evrent\Core\Drawings\SheetLanes;
 use Evrent\Core\Photos\CardPhotos;
@@ -18,6 +20,7 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Sky\Instant;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 /**
  * What is drawn and said of all photos together: the stairs, the lanes, the longest clean stretch, when the light is the same again.
@@ -50,8 +53,8 @@ final class SheetTest extends TestCase
         preg_match('/L([\d.]+) ([\d.]+)$/', $parts[0]->bright, $out);
         preg_match('/^M-5 [\d.]+L5 ([\d.]+)/', $parts[1]->bright, $in);
         self::assertSame(['405', $in[1] ?? ''], [$out[1] ?? '', $out[2] ?? null]);
-        self::assertSame('−0.15 to +0.15 stops', SheetLanes::told($sheet)['flicker'] ?? '');
-        self::assertSame(['open for'], array_keys(SheetLanes::told(self::seen(new CardMaker(self::plan(), 3), false)->sheet)));
+        self::assertArrayHasKey('photos.lanes.flicker', Said::pairs(SheetLanes::told($sheet)));
+        self::assertSame(['photos.lanes.exposure'], array_keys(Said::pairs(SheetLanes::told(self::seen(new CardMaker(self::plan(), 3), false)->sheet))));
     }
 
     public function testTheMapShowsGapsAndWhatIsSpoilt(): void
@@ -106,12 +109,12 @@ final class SheetTest extends TestCase
         );
         $files = array_values($card->truth);
         $even = Seen::of($shot, self::matching($card), array_map(strval(...), $files), $lumas(0.0), [], [$files[8] => true, $files[9] => true]);
-        self::assertSame([['torn', 9, 10]], array_map(static fn (array $found): array => [$found['what'], $found['first'], $found['last']], $even->findings));
+        self::assertSame(['torn' => [[9, 10]]], array_map(static fn (Finding $found): array => $found->spans, $even->findings));
         self::assertSame([9, 10], $even->spoilt);
         $astray = Seen::of($shot, self::matching($card), array_map(strval(...), $files), $lumas(2.0), [])->findings;
-        self::assertSame(['astray'], array_column($astray, 'what'));
-        self::assertStringContainsString('2 stops brighter than foretold', $astray[0]['says']);
-        self::assertEqualsWithDelta(267.0, $astray[0]['first'], 8.0);
+        self::assertSame(['astray'], array_keys($astray));
+        self::assertStringContainsString('photos.found.brighter(stops: 2', (string) $astray['astray']->sentence);
+        self::assertEqualsWithDelta(267.0, (float) $astray['astray']->firstPhoto, 8.0);
     }
 
     /** A camera on its own timer that goes slow by 300 in a million: in three hours it strays by three seconds, and the rig moves meanwhile. */
@@ -120,11 +123,11 @@ final class SheetTest extends TestCase
         $changes = ['/timing/photos' => 1_500, '/timing/interval_s' => 8, '/trigger' => ['by' => 'camera_timer']];
         $card = new CardMaker(self::plan($changes), 3, driftPpm: 300.0);
         $found = OwnTimer::finding(Shot::of(self::plan($changes)), self::matching($card));
-        self::assertSame(['own_timer', 'T7'], [$found['what'] ?? '', $found['failure'] ?? '']);
-        self::assertGreaterThan(10, $found['first'] ?? 0);
-        self::assertNull(OwnTimer::finding(Shot::of(self::plan($changes)), self::matching(new CardMaker(self::plan($changes), 3))));
+        self::assertSame(['own_timer' => FindingId::CameraTimerDrifts], array_map(static fn (Finding $one): FindingId => $one->id, $found));
+        self::assertGreaterThan(10, ($found['own_timer'] ?? null)?->firstPhoto);
+        self::assertSame([], OwnTimer::finding(Shot::of(self::plan($changes)), self::matching(new CardMaker(self::plan($changes), 3))));
         unset($changes['/trigger']);
-        self::assertNull(OwnTimer::finding(Shot::of(self::plan($changes)), self::matching(new CardMaker(self::plan($changes), 3, driftPpm: 300.0))));
+        self::assertSame([], OwnTimer::finding(Shot::of(self::plan($changes)), self::matching(new CardMaker(self::plan($changes), 3, driftPpm: 300.0))));
     }
 
     private static function matching(CardMaker $card): Matching

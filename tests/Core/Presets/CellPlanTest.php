@@ -62,7 +62,7 @@ final class CellPlanTest extends TestCase
     {
         $cell = CellPlan::of(Plans::with([]), new Trial('reeds', [0.4], [0.05], 10), '0:0');
 
-        self::assertStringContainsString('the interval is too short for them', (string) CellPlan::whyNot(Schedule::of($cell)));
+        self::assertSame('presets.cell.too_short(x: 1.674)', (string) CellPlan::whyNot(Schedule::of($cell)));
     }
 
     public function testACellGoesIntoThePlanAndSaysWhereFrom(): void
@@ -73,14 +73,14 @@ final class CellPlanTest extends TestCase
         $edited = CellPlan::taken(new PinnedPlan($plan), $trial, '1:1');
 
         self::assertSame([8.0, 1.0], [$edited->plan->timing->interval->longest(), $edited->plan->timing->exposure->longest()]);
-        self::assertSame('interval 8 s and exposure 1 s, from the test “reeds”', $edited->told);
+        self::assertSame('presets.cell.taken(interval: 8, shutter: 1, subject: reeds)', (string) $edited->told);
         self::assertEqualsWithDelta(log(1.0 / $plan->timing->exposure->longest(), 2), CellPlan::stopsBrighter($plan, $trial, '1:1'), 1e-9);
     }
 
     public function testACameraOnItsOwnTimerIsNotTriedSo(): void
     {
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('Choose a shot whose camera is fired');
+        $this->expectExceptionMessage('presets.cell.own_timer');
         CellPlan::of(Plans::with(['/trigger' => ['by' => 'camera_timer']]), new Trial('reeds', [4.0], [0.5]), '0:0');
     }
 }

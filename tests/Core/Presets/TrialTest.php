@@ -27,14 +27,14 @@ final class TrialTest extends TestCase
     {
         $trial = (new Trial('Reeds', [1.0, 2.0], [0.1, 0.5]))->withVerdict('0:0', 2, 'jumps')->withVerdict('1:1', 5, ' sways ')->withVerdict('1:0', null, 'gust');
         self::assertSame('1:1', $trial->best());
-        $recipe = $trial->recipe(20.0);
-        self::assertSame([2.0, 0.25, 20.0, 'Tried against one other: sways.'], [$recipe->intervalSeconds, $recipe->openShare, $recipe->clipSeconds, $recipe->reason]);
+        $recipe = $trial->recipe(20.0, 'sways');
+        self::assertSame([2.0, 0.25, 20.0, 'presets.trial.reason_note(against: presets.trial.against_one, note: sways)'], [$recipe->intervalSeconds, $recipe->openShare, $recipe->clipSeconds, (string) $trial->reason()]);
         self::assertEquals($trial, TrialText::fromJson('Reeds', TrialText::toJson($trial)));
         self::assertSame('0:0', $trial->withVerdict('1:1', null, '')->best());
-        self::assertSame('Tried by itself: jumps.', $trial->withVerdict('1:1', null, '')->recipe(20.0)->reason);
+        self::assertSame('presets.trial.reason_note(against: presets.trial.alone, note: jumps)', (string) $trial->withVerdict('1:1', null, '')->reason());
         self::assertNull((new Trial('Reeds', [1.0], [0.1]))->withVerdict('0:0', null, 'no wind')->best());
-        $this->expectExceptionMessage('Give one cell a verdict first');
-        (new Trial('Reeds', [1.0], [0.1]))->recipe(20.0);
+        $this->expectExceptionMessage('presets.trial.verdict');
+        (new Trial('Reeds', [1.0], [0.1]))->recipe(20.0, 'none');
     }
 
     public function testMistakesAreToldByTheField(): void

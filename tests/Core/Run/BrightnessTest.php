@@ -24,9 +24,9 @@ final class BrightnessTest extends TestCase
         foreach ([0.20, 0.21, 0.20, 0.19, 0.20] as $n => $luma) {
             self::assertNull($brightness->jump($n + 1, $luma));
         }
-        self::assertStringContainsString('Photo 6 came out 1.0 stops brighter', (string) $brightness->jump(6, 0.4));
+        self::assertSame('takes.alarm.brighter(photo: 6, stops: 1)', (string) $brightness->jump(6, 0.4));
         self::assertNull($brightness->jump(7, 0.2));
-        self::assertStringContainsString('2.0 stops darker', (string) $brightness->jump(8, 0.05));
+        self::assertSame('takes.alarm.darker(photo: 8, stops: 2)', (string) $brightness->jump(8, 0.05));
     }
 
     public function testLightThatGoesSlowlyIsNoJump(): void

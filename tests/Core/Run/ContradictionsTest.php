@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\AxisKind;
 use Evrent\Core\Run\Before\AxisReport;
@@ -22,6 +23,7 @@ use Evrent\Core\Schedule\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 /**
  * What devices tell before the first photo, against a plan of 240 photos of 0.5 s, f/8, ISO 100, from slide 40 to 860 mm, on 23 March 2027 at 19:00.
@@ -46,27 +48,27 @@ final class ContradictionsTest extends TestCase
         yield 'all as planned' => [$settings(), [], ''];
         yield 'the planned mark in other words' => [$settings('shutter time', '1/2'), [], ''];
         yield 'nothing told' => [new Readout(), [], ''];
-        yield 'autofocus that can be set' => [$settings('focus mode', 'AF-S'), ['focus' => 'Set focus to manual'], 'Focus mode is AF-S'];
-        yield 'autofocus on the lens' => [new Readout(new DevicesSay(settings: ['focus mode' => 'automatic'] + self::SET)), ['focus'], 'Set it on the lens or the body.'];
-        yield 'a shutter time that was refused' => [$settings('shutter time', '1/125'), ['camera shutter time'], 'is 1/125; photo 1 needs 0.5 s'];
+        yield 'autofocus that can be set' => [$settings('focus mode', 'AF-S'), ['focus' => 'takes.before.set_focus'], 'takes.before.focus(mode: AF-S)'];
+        yield 'autofocus on the lens' => [new Readout(new DevicesSay(settings: ['focus mode' => 'automatic'] + self::SET)), ['focus'], 'takes.before.focus_by_hand('];
+        yield 'a shutter time that was refused' => [$settings('shutter time', '1/125'), ['camera shutter time'], 'has: 1/125, wants: 0.5)'];
         yield 'a third of a stop off is as planned' => [$settings('shutter time', '0.4 s'), [], ''];
-        yield 'automatic ISO' => [$settings('ISO', 'Auto'), ['camera ISO'], 'ISO is Auto; photo 1 needs 100'];
-        yield 'automatic white balance' => [$settings('white balance', 'automatic'), ['camera white balance'], 'needs a fixed one'];
-        yield 'too little room' => [new Readout(new DevicesSay(photosLeft: 239)), ['card'], 'room for 239 photos; the plan takes 240'];
-        yield 'an empty battery' => [new Readout(new DevicesSay(cameraBattery: 1)), ['battery'], 'at 1 %'];
+        yield 'automatic ISO' => [$settings('ISO', 'Auto'), ['camera ISO'], 'setting: run.setting.iso, has: Auto, wants: 100)'];
+        yield 'automatic white balance' => [$settings('white balance', 'automatic'), ['camera white balance'], 'wants: takes.before.fixed)'];
+        yield 'too little room' => [new Readout(new DevicesSay(photosLeft: 239)), ['card'], 'run.devices.card(count: 239, planned: 240)'];
+        yield 'an empty battery' => [new Readout(new DevicesSay(cameraBattery: 1)), ['battery'], 'run.devices.camera_battery_needed(percent: 1,'];
         yield 'a clock that is a minute fast' => [new Readout(clockAheadSeconds: 60.0), [], ''];
-        yield 'a clock that is five minutes slow' => [new Readout(clockAheadSeconds: -300.0, settable: ['clock']), ['clock' => 'Set clock'], 'clock is 5 min slow'];
+        yield 'a clock that is five minutes slow' => [new Readout(clockAheadSeconds: -300.0, settable: ['clock']), ['clock' => 'takes.before.set_clock'], 'takes.before.clock_slow(duration: 300)'];
         yield 'a start half a day later' => [new Readout(startsAt: self::PLANNED + 12.0 * 3_600.0), [], ''];
-        yield 'a start a minute later still' => [new Readout(startsAt: self::PLANNED + 12.0 * 3_600.0 + 60.0), ['planned light'], 'after the planned one'];
-        yield 'a start months before' => [new Readout(startsAt: self::PLANNED - 100.0 * 86_400.0), ['planned light'], '100 days before the planned one'];
-        yield 'a rig that is not homed' => [new Readout(new DevicesSay(isHomed: false)), ['rig place' => 'Home rig'], 'not homed'];
-        yield 'a rig that is elsewhere' => [new Readout(new DevicesSay(isHomed: true), positions: ['slide' => 300.0]), ['rig place' => 'Drive to photo 1'], 'slide 300 mm'];
+        yield 'a start a minute later still' => [new Readout(startsAt: self::PLANNED + 12.0 * 3_600.0 + 60.0), ['planned light'], 'takes.before.light_late('];
+        yield 'a start months before' => [new Readout(startsAt: self::PLANNED - 100.0 * 86_400.0), ['planned light'], 'takes.before.light_early(by: 100 day)'];
+        yield 'a rig that is not homed' => [new Readout(new DevicesSay(isHomed: false)), ['rig place' => 'takes.before.home'], 'takes.before.not_homed'];
+        yield 'a rig that is elsewhere' => [new Readout(new DevicesSay(isHomed: true), positions: ['slide' => 300.0]), ['rig place' => 'takes.before.drive'], 'stands: 300 mm'];
         yield 'a rig at photo 1' => [new Readout(new DevicesSay(isHomed: true), positions: ['slide' => 40.0]), [], ''];
-        yield 'a rig without the plan’s pan' => [$rig(), ['rig axes'], 'has no pan (C) and no tilt (?); its axes are X'];
-        yield 'a rig too short' => [$rig(max: 500.0), ['rig axes', 'rig slide travel'], 'from 40 to 860 mm; this rig’s slide ends at 0 and 500 mm'];
-        yield 'a slower rig' => [$rig(speed: 12.0), ['rig axes', 'rig slide speed'], 'does 12 mm/s'];
-        yield 'a coarser rig' => [$rig(steps: 80.0), ['rig axes', 'rig slide steps'], 'has 80 motor steps per mm; the plan counts on 160'];
-        yield 'a rig without ends' => [$rig(null, null), ['rig axes'], 'no pan'];
+        yield 'a rig without the plan’s pan' => [$rig(), ['rig axes'], 'takes.before.no_axes(missing: [pan (C), tilt (?)], axes: [X])'];
+        yield 'a rig too short' => [$rig(max: 500.0), ['rig axes', 'rig slide travel'], 'takes.before.travel(axis: axes.slide, from: 40, to: 860 mm, min: 0, max: 500 mm)'];
+        yield 'a slower rig' => [$rig(speed: 12.0), ['rig axes', 'rig slide speed'], 'takes.before.speed(axis: axes.slide, speed: 12 mm/s'];
+        yield 'a coarser rig' => [$rig(steps: 80.0), ['rig axes', 'rig slide steps'], 'takes.before.steps(axis: axes.slide, steps: 80, unit: mm, planned: 160)'];
+        yield 'a rig without ends' => [$rig(null, null), ['rig axes'], 'missing: [pan'];
         yield 'a rig that reports no axes' => [new Readout(rig: new RigReport([], 60.0), letters: ['slide' => 'X', 'pan' => 'C']), [], ''];
     }
 
@@ -83,9 +85,9 @@ final class ContradictionsTest extends TestCase
         }
         self::assertSame($expected, array_combine(
             array_map(static fn (Contradiction $one): string => $one->about, $found),
-            array_map(static fn (Contradiction $one): ?string => $one->set, $found),
+            array_map(static fn (Contradiction $one): ?string => $one->set === null ? null : (string) $one->set, $found),
         ));
-        self::assertStringContainsString($says, implode(' ', array_map(static fn (Contradiction $one): string => $one->says, $found)));
+        self::assertStringContainsString($says, Said::all(array_map(static fn (Contradiction $one): Text|string => $one->says, $found)));
         foreach ($found as $one) {
             self::assertSame($one->about === 'rig axes' || str_ends_with($one->about, 'travel'), $one->isRefused, $one->about);
         }

@@ -22,19 +22,19 @@ final class DevicesSayTest extends TestCase
      */
     public static function cases(): iterable
     {
-        yield 'nothing automatic is for the shooter to confirm' => [new DevicesSay(settings: self::SET), 'autofocus', null, 'nothing of what it tells is automatic'];
-        yield 'autofocus' => [new DevicesSay(settings: ['focus mode' => 'AF-S'] + self::SET), 'autofocus', false, 'Still automatic on the camera: focus mode.'];
-        yield 'automatic ISO' => [new DevicesSay(settings: ['ISO' => 'Auto'] + self::SET), 'autofocus', false, 'ISO'];
-        yield 'another ISO' => [new DevicesSay(settings: ['ISO' => '400'] + self::SET), 'autofocus', false, 'The camera’s ISO is 400; the plan has 100.'];
-        yield 'the planned mark' => [new DevicesSay(settings: ['shutter time' => '1/2'] + self::SET), 'dial', true, '0.5 s, as planned'];
-        yield 'another mark' => [new DevicesSay(settings: ['shutter time' => '2.0000s'] + self::SET), 'dial', false, 'shutter time is 2 s; the plan has 0.5 s'];
-        yield 'bulb where the camera times' => [new DevicesSay(settings: ['shutter time' => 'Bulb'] + self::SET), 'dial', false, 'is bulb; the plan has'];
-        yield 'too little room' => [new DevicesSay(photosLeft: 239), 'card', false, 'room for 239 photos; the plan takes 240'];
+        yield 'nothing automatic is for the shooter to confirm' => [new DevicesSay(settings: self::SET), 'autofocus', null, 'run.devices.manual(settings: [run.setting.focus_mode, run.setting.white_balance, run.setting.iso, run.setting.shutter_time])'];
+        yield 'autofocus' => [new DevicesSay(settings: ['focus mode' => 'AF-S'] + self::SET), 'autofocus', false, 'run.devices.automatic(settings: [run.setting.focus_mode])'];
+        yield 'automatic ISO' => [new DevicesSay(settings: ['ISO' => 'Auto'] + self::SET), 'autofocus', false, 'run.devices.automatic(settings: [run.setting.iso])'];
+        yield 'another ISO' => [new DevicesSay(settings: ['ISO' => '400'] + self::SET), 'autofocus', false, 'run.devices.iso(is: 400, planned: 100)'];
+        yield 'the planned mark' => [new DevicesSay(settings: ['shutter time' => '1/2'] + self::SET), 'dial', true, 'run.devices.shutter_as_planned(is: 0.5'];
+        yield 'another mark' => [new DevicesSay(settings: ['shutter time' => '2.0000s'] + self::SET), 'dial', false, 'run.devices.shutter_off(is: 2, planned: 0.5)'];
+        yield 'bulb where the camera times' => [new DevicesSay(settings: ['shutter time' => 'Bulb'] + self::SET), 'dial', false, 'run.devices.shutter_off(is: run.setting.bulb, planned: 0.5)'];
+        yield 'too little room' => [new DevicesSay(photosLeft: 239), 'card', false, 'run.devices.card(count: 239, planned: 240)'];
         yield 'just room enough' => [new DevicesSay(photosLeft: 240), 'card', true, '240'];
-        yield 'lost' => [new DevicesSay(isHomed: false), 'homed', false, 'does not know'];
-        yield 'homed' => [new DevicesSay(isHomed: true), 'homed', true, 'knows'];
-        yield 'a full battery' => [new DevicesSay(cameraBattery: 100), 'batteries', true, 'at 100 %; the plan needs'];
-        yield 'an empty battery' => [new DevicesSay(cameraBattery: 1, rigBattery: 100), 'batteries', false, 'at 1 %'];
+        yield 'lost' => [new DevicesSay(isHomed: false), 'homed', false, 'run.devices.not_homed'];
+        yield 'homed' => [new DevicesSay(isHomed: true), 'homed', true, 'run.devices.homed'];
+        yield 'a full battery' => [new DevicesSay(cameraBattery: 100), 'batteries', true, 'run.devices.camera_battery_needed(percent: 100'];
+        yield 'an empty battery' => [new DevicesSay(cameraBattery: 1, rigBattery: 100), 'batteries', false, 'run.devices.camera_battery_needed(percent: 1,'];
     }
 
     #[DataProvider('cases')]
@@ -42,7 +42,7 @@ final class DevicesSayTest extends TestCase
     {
         $told = $said->against(self::schedule());
         self::assertSame($isWell, $told[$item]['isWell']);
-        self::assertStringContainsString($says, $told[$item]['says']);
+        self::assertStringContainsString($says, (string) $told[$item]['says']);
     }
 
     public function testWhatIsNotSaidIsNotJudged(): void

@@ -19,8 +19,8 @@ final class SuppliesTest extends TestCase
         self::assertSame(201, $supplies->lastPhoto(Supplies::RIG_BATTERY));
         self::assertSame([], $supplies->short(201));
         self::assertSame(
-            [Supplies::RIG_BATTERY => 'At this rate the rig’s battery is empty after photo 201 of 240. Feed it, or change it in a pause.'],
-            $supplies->short(240),
+            [Supplies::RIG_BATTERY => 'takes.alarm.rig_battery_short(last: 201, photos: 240)'],
+            array_map(strval(...), $supplies->short(240)),
         );
     }
 

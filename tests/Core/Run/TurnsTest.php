@@ -27,8 +27,8 @@ final class TurnsTest extends TestCase
     {
         $turns = Turns::of(self::schedule())->all;
         self::assertSame(
-            ['0.6 s, 1 click longer', '0.8 s, 1 click longer', '1 s, 1 click longer', 'ISO 200'],
-            self::inOrder(array_map(static fn (Turn $turn): string => $turn->words(), $turns)),
+            ['takes.turn.longer(to: 0.6, count: 1)', 'takes.turn.longer(to: 0.8, count: 1)', 'units.iso(number: 200)', 'takes.turn.longer(to: 1, count: 1)'],
+            self::inOrder(array_map(static fn (Turn $turn): string => (string) $turn->words(), $turns)),
         );
         self::assertSame([30], array_values(array_map(static fn (Turn $turn): int => $turn->after, array_filter(
             $turns,
@@ -79,7 +79,7 @@ final class TurnsTest extends TestCase
     {
         $found = Contradictions::of(self::schedule(), new Readout(isSet: false), false);
         self::assertSame('exposure ramp', $found[0]->about);
-        self::assertStringContainsString('changes the camera’s settings 4 times', $found[0]->says);
+        self::assertStringContainsString('takes.before.ramp(count: 4)', (string) $found[0]->says);
         self::assertSame([], Contradictions::of(self::schedule(), new Readout(), false));
         self::assertSame([], Contradictions::of(self::schedule(['attended' => true]), new Readout(isSet: false), false));
     }

@@ -9,6 +9,7 @@ use Evrent\Core\Checks\Report;
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Format\FieldTexts;
 use Evrent\Core\Format\TypedPlan;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Limits;
@@ -37,8 +38,8 @@ final class WindowTest extends TestCase
         // From seven to six every quarter of an hour: 45 a day. It begins when the window opens, not at six.
         self::assertSame([[1, 45], [46, 90], [91, 100]], array_map(static fn (array $day): array => [$day['first'], $day['last']], $days));
         self::assertSame(
-            ['photos 1–45, 07:00 to 18:00', 'photos 46–90, 07:00 (next day) to 18:00', 'photos 91–100, 07:00 (+2 days) to 09:15'],
-            PhotosByDay::told(Schedule::of($plan)),
+            ['07:00, ends: 18:00', '07:00 (next day), ends: 18:00', '07:00 (+2 days), ends: 09:15'],
+            array_map(static fn (Message $day): string => (string) preg_replace('/^.*begins: (.*)\)$/', '$1', (string) $day), PhotosByDay::told(Schedule::of($plan))),
         );
     }
 

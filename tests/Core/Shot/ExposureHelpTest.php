@@ -13,6 +13,7 @@ use Evrent\Core\Values\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 final class ExposureHelpTest extends TestCase
 {
@@ -25,30 +26,30 @@ final class ExposureHelpTest extends TestCase
      */
     private static function told(array $changes): array
     {
-        return array_column(ExposureHelp::told(Shot::of(Plans::with($changes))), 1, 0);
+        return Said::pairs(ExposureHelp::told(Shot::of(Plans::with($changes))));
     }
 
     public function testWhatIsToldFollowsFromWhatIsKnown(): void
     {
-        self::assertSame(['Blur share'], array_keys(self::told([])));
+        self::assertSame(['shot.exposure_help.blur'], array_keys(self::told([])));
         $told = self::told(['/optics' => self::OPTICS, '/timing/exposure_s' => 2, '/timing/interval_s' => 8]);
-        self::assertSame('25 % of the interval', $told['Blur share']);
+        self::assertSame('shot.exposure_help.of_interval(range: 25)', $told['shot.exposure_help.blur']);
         // 0.2 m/s for 2 s at 20 m: 35 mm · 0.02 = 0.7 mm of a sensor 36 mm wide, in a clip of 1920 pixels.
-        self::assertSame('37.3 px, 1.9 % of the frame', $told['Subject smears']);
-        self::assertArrayNotHasKey('On the dial', $told, 'a mark of 2 s is open 2 s');
-        self::assertSame('a mark of 15 s is open 16 s', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30])['On the dial']);
-        self::assertArrayNotHasKey('On the dial', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30, '/camera/marks_are_literal' => true]));
+        self::assertSame('shot.exposure_help.smears(pixels: 37.3, percent: 1.9)', $told['shot.exposure_help.smear']);
+        self::assertArrayNotHasKey('shot.exposure_help.dial', $told, 'a mark of 2 s is open 2 s');
+        self::assertSame('shot.exposure_help.mark(mark: 15, seconds: 16)', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30])['shot.exposure_help.dial']);
+        self::assertArrayNotHasKey('shot.exposure_help.dial', self::told(['/timing/exposure_s' => 15, '/timing/interval_s' => 30, '/camera/marks_are_literal' => true]));
     }
 
     public function testTheFilterIsTheOneOfTheBagThatComesNearest(): void
     {
         $noon = static fn (array $light): string => self::told([
             '/site' => Plans::SITE, '/start' => ['event' => 'clock', 'at' => '12:00'], '/light' => $light + ['aperture' => 8], '/timing/exposure_s' => 1, '/timing/interval_s' => 8,
-        ])['Filter'];
-        self::assertMatchesRegularExpression('~^8\.\d stops \(density 2\.\d\)$~', $noon([]));
-        self::assertMatchesRegularExpression('~; of yours 3 and 6~', $noon(['filters' => [3, 6, 10]]));
-        self::assertStringContainsString('stacked, mind the corners', $noon(['filters' => [3, 6]]));
-        self::assertSame('none needed', $noon(['aperture' => 128, 'iso' => 6]));
+        ])['shot.exposure_help.filter'];
+        self::assertMatchesRegularExpression('~density\(stops: 8\.\d+ stop, density: 2\.\d\)$~', $noon([]));
+        self::assertMatchesRegularExpression('~of_yours\(filters: \[3, 6\]\)~', $noon(['filters' => [3, 6, 10]]));
+        self::assertStringContainsString('shot.exposure_help.stacked', $noon(['filters' => [3, 6]]));
+        self::assertSame('shot.exposure_help.no_filter', $noon(['aperture' => 128, 'iso' => 6]));
     }
 
     /**
@@ -93,11 +94,11 @@ final class ExposureHelpTest extends TestCase
     {
         $schedule = Schedule::of(Plans::with(['/timing/interval_s' => 5]));
         $cases = [
-            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 1.2), '/share', 'below 100 %'],
-            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), NAN), '/share', 'below 100 %'],
-            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 0.95), '/share', 'the interval leaves'],
-            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '40'), '/pixels', 'how fast the subject moves'],
-            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '-1'), '/pixels', 'how many pixels'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 1.2), '/share', 'shot.exposure_help.enter_share'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), NAN), '/share', 'shot.exposure_help.enter_share'],
+            [static fn () => ExposureHelp::forBlurShare(Shot::on($schedule), 0.95), '/share', 'shot.exposure_help.too_long(seconds: 4.75, room: 3.361)'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '40'), '/pixels', 'shot.exposure_help.no_speed'],
+            [static fn () => ExposureHelp::forSmear(Shot::on($schedule), '-1'), '/pixels', 'shot.exposure_help.enter_smear'],
         ];
         foreach ($cases as [$ask, $pointer, $says]) {
             try {

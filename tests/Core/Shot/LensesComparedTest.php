@@ -28,8 +28,8 @@ final class LensesComparedTest extends TestCase
         self::assertEqualsWithDelta(0.0006, $lenses[0]->far, 1e-6);
         self::assertEqualsWithDelta(0.2994, $lenses[0]->parallax(), 1e-6);
         self::assertEqualsWithDelta(0.3 * 85.0 / 24.0, $lenses[2]->near, 1e-6);
-        self::assertSame('crosses the whole frame', LensShown::says($lenses[2]->near, 0.02));
-        self::assertSame('hardly moves', LensShown::says($lenses[0]->far, 0.02));
+        self::assertSame('shot.lens.crosses', (string) LensShown::says($lenses[2]->near, 0.02));
+        self::assertSame('shot.lens.still', (string) LensShown::says($lenses[0]->far, 0.02));
         self::assertSame('', LensShown::says($lenses[0]->near, 0.02));
     }
 
@@ -51,7 +51,7 @@ final class LensesComparedTest extends TestCase
         [$lens] = self::compared(['slide' => [0, 0], 'pan' => [-100, 100], 'tilt' => [0, 0]], []);
         self::assertNull($lens->subject);
         self::assertNull($lens->parallax());
-        self::assertSame('leaves the view', LensShown::says($lens->subject, 0.02));
+        self::assertSame('shot.lens.leaves', (string) LensShown::says($lens->subject, 0.02));
     }
 
     public function testWithoutAPictureOrARigThereIsNothingToCompare(): void

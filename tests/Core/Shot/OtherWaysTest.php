@@ -33,7 +33,7 @@ final class OtherWaysTest extends TestCase
         self::assertSame([305, 12.2, 12.5, 0.96, 0.0], [
             $facts?->frames, $facts?->filmSeconds, $facts?->clipSeconds, $facts?->retimeShare, $facts?->recordingMinutes,
         ]);
-        self::assertStringContainsString('plays at 96 %', $facts?->told() ?? '');
+        self::assertStringContainsString('percent: 96,', (string) $facts?->told());
     }
 
     /** One photo every 4 s for 300 photos are 20 min; 12.5 s of clip are 96 times faster; at 0.75 GB a minute 15 GB. */
@@ -41,7 +41,7 @@ final class OtherWaysTest extends TestCase
     {
         $facts = FilmFacts::of(Schedule::of(self::plan(['/film' => ['kind' => 'sped_up', 'frames_per_second' => 25, 'gb_per_min' => 0.75]])));
         self::assertSame([20.0, 96.0, 15.0], [$facts?->recordingMinutes, $facts?->speedUp, $facts?->gigabytes]);
-        self::assertStringContainsString('96 times', $facts?->told() ?? '');
+        self::assertStringContainsString('times: 96,', (string) $facts?->told());
     }
 
     public function testChosenItIsTheCameraThatKeepsTime(): void
@@ -64,7 +64,7 @@ final class OtherWaysTest extends TestCase
         self::assertNotNull($fast);
         self::assertFalse($fast->fits());
         $told = $fast->told(new Units());
-        self::assertSame('Too fast for the rig: no less than 30 s.', $told[1]);
+        self::assertSame('shot.pass.too_fast(least: 30)', (string) $told[1]);
         self::assertCount(4, $told);
         self::assertNull(PassFacts::of(self::plan([])));
     }

@@ -63,7 +63,7 @@ final class StartTest extends TestCase
     public function testWhatIsNoStartIsRefusedWithAnExample(string $typed): void
     {
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessageMatches('/Enter a time of day such as 19:40|sky\.start\.height/');
+        $this->expectExceptionMessageMatches('/format\.start_text\.enter|sky\.start\.height/');
         StartText::read($typed);
     }
 

@@ -28,11 +28,13 @@ final class SumsTest extends TestCase
             '/timing/exposure_s' => 6, '/timing/interval_s' => 7.2, '/rig/post_exposure_delay_s' => 0.1, '/rig/settle_s' => 1.2, '/camera/shutter_lag_s' => 0.06,
             '/camera/write_s' => 0.1,
         ])))['cycle'];
-        self::assertMatchesRegularExpression(
-            '~^0.06 s lag \+ 6 s exposure \+ 0.1 s delay \+ [\d.]+ s move \+ 1.2 s settling = [\d.]+ s; 7.2 s interval$~u',
-            $sum->says(),
-        );
-        self::assertSame(['plan.source.typed', 'worked out'], array_map(strval(...), [$sum->terms['lag']->rests(), $sum->terms['move']->rests()]));
+        $figures = array_map(static fn (Term $term): string => (string) $term->figure(), $sum->terms);
+        self::assertSame(['0.06 s', '6 s', '0.1 s', '1.2 s'], array_values(array_diff_key($figures, ['move' => 1])));
+        preg_match_all('/figure: ([\d.]+ s)/', (string) $sum->says(), $said);
+        self::assertSame([...array_values($figures), '7.2 s'], $said[1]);
+        self::assertStringContainsString("last:  = ), last: {$sum->result->figure()})", (string) $sum->says());
+        self::assertStringEndsWith('last: sums.term.says(figure: 7.2 s, label: sums.term.interval))', (string) $sum->says());
+        self::assertSame(['plan.source.typed', 'sums.term.calculated'], array_map(strval(...), [$sum->terms['lag']->rests(), $sum->terms['move']->rests()]));
     }
 
     public function testKnownAnswers(): void

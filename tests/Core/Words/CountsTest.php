@@ -15,6 +15,7 @@ use Evrent\Core\Shot\Shot;
 use Evrent\Core\Words\PlainText;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
+use Tests\Core\Said;
 
 /**
  * Sentences that are built from parts, at none, one and many.
@@ -48,13 +49,13 @@ final class CountsTest extends TestCase
         $told = static function (float $in, float $out, int $photos): string {
             $plan = Plans::with(['/timing/photos' => $photos, '/timing/head_photos' => 0, '/timing/tail_photos' => 0, '/move/easing' => ['ramp_in' => $in, 'ramp_out' => $out]]);
 
-            return RampText::told($plan->path->legs[0], null);
+            return (string) RampText::told($plan->path->legs[0], null);
         };
-        self::assertSame('a hard start, a hard stop', $told(0.0, 0.0, 101));
-        self::assertSame('1 photo gathers speed, 2 photos slow down', $told(0.01, 0.02, 101));
-        self::assertSame('a hard start, 1 photo slows down', $told(0.0, 0.01, 101));
+        self::assertSame('units.comma(first: motion.ramp_text.hard_start, last: motion.ramp_text.hard_stop)', $told(0.0, 0.0, 101));
+        self::assertSame('units.comma(first: motion.ramp_text.in(count: 1, span: ), last: motion.ramp_text.out(count: 2, span: ))', $told(0.01, 0.02, 101));
+        self::assertSame('units.comma(first: motion.ramp_text.hard_start, last: motion.ramp_text.out(count: 1, span: ))', $told(0.0, 0.01, 101));
         $leg = Plans::with(['/timing/photos' => 101])->path->legs[0];
-        self::assertSame('20 photos (2 min 40 s) gather speed, 20 photos (2 min 40 s) slow down', RampText::told($leg, Schedule::of(Plans::with(['/timing/photos' => 101]))));
+        self::assertSame('units.comma(first: motion.ramp_text.in(count: 20, span: motion.ramp_text.span(duration: 160)), last: motion.ramp_text.out(count: 20, span: motion.ramp_text.span(duration: 160)))', (string) RampText::told($leg, Schedule::of(Plans::with(['/timing/photos' => 101]))));
     }
 
     public function testWhatTheHistoryTells(): void
@@ -80,7 +81,7 @@ final class CountsTest extends TestCase
 
     public function testAMarkThatIsWhatItSaysIsNotToldOf(): void
     {
-        $dial = static fn (float $seconds): ?string => array_column(ExposureHelp::told(Shot::of(Plans::with(['/timing/exposure_s' => $seconds, '/timing/interval_s' => 60]))), 1, 0)['On the dial'] ?? null;
-        self::assertSame([null, 'a mark of 15 s is open 16 s', null], [$dial(4.0), $dial(15.0), $dial(0.5)]);
+        $dial = static fn (float $seconds): ?string => Said::pairs(ExposureHelp::told(Shot::of(Plans::with(['/timing/exposure_s' => $seconds, '/timing/interval_s' => 60]))))['shot.exposure_help.dial'] ?? null;
+        self::assertSame([null, 'shot.exposure_help.mark(mark: 15, seconds: 16)', null], [$dial(4.0), $dial(15.0), $dial(0.5)]);
     }
 }

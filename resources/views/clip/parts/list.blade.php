@@ -6,7 +6,6 @@
     use Evrent\Core\Clip\Size;
     use Evrent\Core\Format\ClipText;
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $shot = $page->shot;
     $frames = $page->framesOrNull();
     $fields = ClipText::fields($page->clip);
@@ -23,8 +22,8 @@
     class="tools">
     @foreach (['undo' => $page->canUndo(), 'redo' => $page->canRedo()] as $step => $can)<form method="post" action="{{ $shot->at("clip.{$step}") }}"
         data-part="clip-list" data-send-on-change>@csrf<button class="button is-quiet" @disabled(!$can)><x-icon :name="$step . '-2'" /><span
-        class="text">{{ ucfirst($step) }}</span></button></form>@endforeach</span></header>
-    <div role="status"><dl class="figures-row">@if ($frames)<div><dt>{{ __('clip.list.length') }}</dt><dd><b>{{ PlainText::rounded($frames->seconds(),
+        class="text">{{ __("common.{$step}") }}</span></button></form>@endforeach</span></header>
+    <div role="status"><dl class="figures-row">@if ($frames)<div><dt>{{ __('clip.list.length') }}</dt><dd><b>{{ Quantity::rounded($frames->seconds(),
         2) }}</b> s</dd></div>
         <div><dt>{{ __('clip.list.frames') }}</dt><dd><b>{{ number_format(count($frames->frames)) }}</b></dd></div>
         <div><dt>{{ __('clip.list.of_photos') }}</dt><dd><b>{{ number_format($page->photos()) }}</b>@if ($page->unfit() !== []){{ __('clip.list.unfit',

@@ -3,7 +3,7 @@
 <div class="clip-strip" data-strip data-photos="{{ $strip->photos }}">
     <div class="strip-spans">@foreach ($strip->spans as $n => $span)<span class="strip-span" data-drag="span" data-n="{{ $n }}"
         style="left: {{ $span['from'] }}%; width: {{ $span['width'] }}%; --ramp: {{ $span['ramp'] }}%"><i data-drag="from" data-n="{{ $n }}"></i><b>{{
-        Evrent\Core\Words\PlainText::rounded($page->clip->speeds[$n]->factor, 2) }} ×</b><i data-drag="to" data-n="{{ $n }}"></i></span>@endforeach</div>
+        Evrent\Core\Messages\Quantity::rounded($page->clip->speeds[$n]->factor, 2) }} ×</b><i data-drag="to" data-n="{{ $n }}"></i></span>@endforeach</div>
     <div class="strip-photos">@foreach ($strip->pictures as $number)<span class="frame">@if ($page->picture($number))<img src="{{ $page->picture($number) }}"
         alt="" width="120" height="80" loading="lazy" draggable="false">@else<span class="no-photo">{{ $number }}</span>@endif</span>@endforeach
         @foreach ($strip->holes as [$at, $wide])<span class="strip-hole" style="left: {{ $at }}%; width: {{ $wide }}%"></span>@endforeach

@@ -19,7 +19,8 @@
 <form class="panel learnt" method="post" action="{{ $page->reading->at('verdict') }}">@csrf @method('put')
     <header class="panel-head"><h2 id="verdict-title">{{ __('photos.learnt.rating') }}</h2>@if ($page->reading->take)<span class="quiet">{{
         __('photos.learnt.same') }}</span>@endif</header>
-    <div class="grid-fields"><x-field id="verdict-rating" :label="__('photos.learnt.verdict')" name="rating" :options="App\Models\Take::RATINGS"
+    <div class="grid-fields"><x-field id="verdict-rating" :label="__('photos.learnt.verdict')" name="rating"
+        :options="array_map(__(...), App\Models\Take::RATINGS)"
             :value="old('rating') ?? (string) ($page->reading->rating ?? $page->reading->take?->rating)" :problem="$said('rating')" />
         <x-field id="verdict-name" :label="__('photos.learnt.recipe')" name="name" is-text width="24ch" list="recipe-names" :problem="$said('name')" />
         <x-field id="verdict-why" :label="__('photos.learnt.lesson')" name="why" is-text width="36ch" :problem="$said('why')" />

@@ -9,7 +9,7 @@
             'count' => $reading->files]) }} @if ($reading->trouble === ''){{ __('photos.reading.put_back') }}@endif</p>
     @elseif ($reading->status === 'waiting')<p>{{ __('common.waiting') }}</p>
     @else<p>{{ __('photos.reading.progress', ['done' => $reading->done, 'count' => $reading->files, 'part' => $reading->secondsLeft() === null ? ''
-        : __('common.left', ['secondsLeft' => Evrent\Core\Messages\Quantity::duration(ceil($reading->secondsLeft()))])]) }}</p>
+        : __('common.left', ['secondsLeft' => Quantity::duration(ceil($reading->secondsLeft()))])]) }}</p>
         <progress max="{{ $reading->files }}" value="{{ $reading->done }}">{{ $reading->done }}</progress>@endif
     @if (in_array($reading->status, ['away', 'failed'], true))<form method="post" action="{{ $reading->at('again') }}">@csrf
         <button class="button">{{ __('photos.reading.again') }}</button></form>@endif

@@ -26,5 +26,5 @@
         <div class="photo-stairs" data-contact-sheet="{{ $page->reading->at('mark') }}" data-more="{{ $page->reading->at('more', number: 0) }}"
             data-photos="{{ $page->count() }}" data-at-once="{{ SheetLanes::AT_ONCE }}"><div class="stairs-run"
             style="--photos: {{ $page->count() }}">@include('photos.parts.some', ['from' => 1])</div></div>
-        <dl class="lane-names">@foreach (SheetLanes::told($sheet) as $name => $told)<div><dt>{{ $name }}</dt><dd>{{ $told }}</dd></div>@endforeach</dl>
+        <dl class="lane-names">@foreach (SheetLanes::told($sheet) as [$name, $told])<div><dt>{{ $name }}</dt><dd>{{ $told }}</dd></div>@endforeach</dl>
     </div></section>

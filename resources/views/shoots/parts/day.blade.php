@@ -4,7 +4,6 @@
     use Evrent\Core\Drawings\DayDrawing;
     use Evrent\Core\Sky\Target;
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $shoot = $page->shoot;
     $clock = $settings->clock(...);
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
@@ -23,7 +22,7 @@
         </div>
         <div class="sky-area">
             <div class="sky-names" aria-hidden="true">@foreach ([15, 10, 5, 0, -5, -10] as $value)<span
-                style="top: {{ $drawing->down($value) }}%">EV {{ PlainText::rounded($value, 0) }}</span>@endforeach</div>
+                style="top: {{ $drawing->down($value) }}%">EV {{ Quantity::rounded($value, 0) }}</span>@endforeach</div>
             <div class="sky-plot">
                 <div class="tide">
                 <svg class="tide-chart" viewBox="0 0 {{ $width }} {{ DayDrawing::TIDE_UNITS }}" preserveAspectRatio="none" role="img"
@@ -84,8 +83,8 @@
     @php $day = $page->day; @endphp
     @if ($day->stays !== [])
         <p class="day-sum">@if ($page->shoot->site() !== null){{ __('shoots.day.on_site') }}
-            <b>{{ PlainText::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0){{ __('shoots.day.of_which') }}
-            <b>{{ PlainText::duration($day->idleSeconds()) }}</b> {{ __('shoots.day.between') }} @endif
+            <b>{{ Quantity::duration($day->onSiteSeconds()) }}</b>@if ($day->idleSeconds() > 0){{ __('shoots.day.of_which') }}
+            <b>{{ Quantity::duration($day->idleSeconds()) }}</b> {{ __('shoots.day.between') }} @endif
             @if ($day->clashes === []){{ __('shoots.day.no_clash') }} @endif @endif</p>
     @endif
     @foreach ($day->clashes as $clash)
@@ -123,10 +122,10 @@
                 </div>
                 <dl class="shot-figures">
                     @if ($figures->recordingSeconds > 0)<div><dt>{{ __('shoots.day.video') }}</dt><dd>{{
-                        PlainText::duration($figures->recordingSeconds) }}</dd></div>
+                        Quantity::duration($figures->recordingSeconds) }}</dd></div>
                     @else<div><dt>{{ __('common.photos') }}</dt><dd>{{ number_format($figures->photos) }}</dd></div>@endif
-                    <div><dt>{{ __('shoots.day.clip') }}</dt><dd>{{ PlainText::seconds($figures->clipSeconds) }}</dd></div>
-                    <div><dt>{{ __('shoots.day.runs') }}</dt><dd>{{ PlainText::duration($figures->runSeconds) }}</dd></div>
+                    <div><dt>{{ __('shoots.day.clip') }}</dt><dd>{{ Quantity::seconds($figures->clipSeconds) }}</dd></div>
+                    <div><dt>{{ __('shoots.day.runs') }}</dt><dd>{{ Quantity::duration($figures->runSeconds) }}</dd></div>
                     <div><dt>{{ __('common.from') }}</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>
                     <div><dt>{{ __('common.until') }}</dt><dd>{{ $clock($figures->endsText ?? '–') }}</dd></div>
                 </dl>

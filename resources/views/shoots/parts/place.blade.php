@@ -3,6 +3,7 @@
     use App\Http\Typed;
     use Evrent\Core\Day\Hazard;
     use Evrent\Core\Sky\Site;
+    use Evrent\Core\Messages\Quantity;
     use Evrent\Core\Words\PlainText;
     $placeProblems = collect($errors->getMessages())->filter(fn ($messages, $key) => str_starts_with($key, 'place.'));
     $isTyped = $placeProblems->isNotEmpty() || session('place-read');
@@ -15,7 +16,7 @@
 @endphp
 <details class="panel place" id="place" @if ($placeOpen) open @endif>
     <summary class="panel-head"><h2><x-icon name="map-pin" /> {{ __('shoots.place.title') }}</h2><span
-        class="quiet">@if ($page->line){{ PlainText::rounded($page->line->site->latitude, 4) }}°, {{ PlainText::rounded($page->line->site->longitude,
+        class="quiet">@if ($page->line){{ Quantity::rounded($page->line->site->latitude, 4) }}°, {{ Quantity::rounded($page->line->site->longitude,
         4) }}° · {{ $shoot->zone }}@else {{ __('shoots.place.says') }} @endif</span></summary>
     @if (session('place-read'))<p class="notice" role="status">{{ session('place-read') }}</p>@endif
     <form method="post" action="{{ route('shoots.place', $shoot) }}" enctype="multipart/form-data">

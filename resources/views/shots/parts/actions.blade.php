@@ -3,7 +3,7 @@
         <form class="apply-preset" method="post" action="{{ $page->shot->at('shots.presets.apply') }}" data-live data-look-first>@csrf
             <input class="live-revision" type="hidden" name="revision" value="{{ $page->revision->id }}">
             <x-field id="preset" :label="__('shots.actions.preset')" name="preset" value="" :options="$presets->mapToGroups(
-                fn ($preset) => [ucfirst($preset->kind->label()) => $preset])->map(fn ($group) => $group->pluck('name', 'id')->all())->all()" />
+                fn ($preset) => [Words::capital($preset->kind->label()) => $preset])->map(fn ($group) => $group->pluck('name', 'id')->all())->all()" />
             <button class="button">{{ __('shots.actions.apply') }}</button></form>
     @endif
     <div class="files">

@@ -35,7 +35,8 @@
         <div class="lane-names" aria-hidden="true"><p class="lane-name of-slack"><small>{{ __('shots.chart.slack') }}</small></p><template
             x-for="lane in lanes" :key="lane.id">
         <p class="lane-name" :style="'height: ' + lane.height + 'px'"><template x-for="axis in lane.axes" :key="axis.id"><span><i class="axis-line"
-            :data-axis="axis.pattern"></i><b x-text="axis.id"></b> <small class="lane-now" x-text="$store.run.position(axis.id)"></small><small
+            :data-axis="axis.pattern"></i><b x-text="$store.run.nameOf(axis.id)"></b>
+            <small class="lane-now" x-text="$store.run.position(axis.id)"></small><small
             x-text="axis.ends"></small></span></template></p></template></div>
         <div class="plot-area" x-ref="plot">
             <div class="pegs"><template x-for="peg in pegs" :key="peg.letter"><button type="button" class="peg" :style="'left: ' + peg.left + 'px'"
@@ -56,7 +57,7 @@
         <span class="peg-acts" x-show="selectedPeg !== null" x-cloak>
             <button type="button" class="button is-quiet" @click="goToPeg(selectedPeg)">{{ __('shots.chart.go') }}</button>
             <button type="button" class="button is-quiet" x-show="!chosenPeg.end" @click="togglePass(selectedPeg)"
-                x-text="chosenPeg.pass ? 'Stop there' : 'Pass through'"></button>
+                x-text="$store.run.label(chosenPeg.pass ? 'scripts.bench.stop_there' : 'scripts.bench.pass_through')"></button>
             <label class="peg-hold" x-show="!chosenPeg.pass">{{ __('shots.chart.hold') }} <span class="entry"><input type="text" inputmode="numeric"
                 autocomplete="off"
                 style="--width: 4ch" :value="chosenPeg.hold" @change="holdAt(selectedPeg, $event.target.value)"></span> {{ __('common.photos_unit') }}</label>

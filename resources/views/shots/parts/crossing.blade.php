@@ -1,6 +1,5 @@
 @php
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $wrong = fn (string $field): string => implode(' ', (array) ($problems[$field] ?? []));
 @endphp
 <div id="crossing-shown">
@@ -18,7 +17,7 @@
         <small class="quiet">{{ __('shots.crossing.hint') }}</small></form>
     @if ($crossings === [])<p class="nothing" role="status">{{ __('shots.crossing.never') }}</p>@endif
     @if ($crossings)<ol class="plain-list" role="status">@foreach ($crossings as $one)<li>{{ __('shots.crossing.at') }} <b>{{ __('shots.crossing.photo',
-        ['photo' => Quantity::rounded($one['photo'], 1)]) }}</b>{{ __('shots.crossing.lapse') }} <b>{{ PlainText::fixed($one['lapseSeconds'], 2) }} s</b>{{
-            __('shots.crossing.pass_at') }} <b>{{ PlainText::fixed($one['passSeconds'], 2) }} s</b>.</li>
+        ['photo' => Quantity::rounded($one['photo'], 1)]) }}</b>{{ __('shots.crossing.lapse') }} <b>{{ Quantity::fixed($one['lapseSeconds'], 2) }} s</b>{{
+            __('shots.crossing.pass_at') }} <b>{{ Quantity::fixed($one['passSeconds'], 2) }} s</b>.</li>
         @endforeach</ol>@endif
 </div>

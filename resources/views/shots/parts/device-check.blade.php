@@ -7,7 +7,7 @@
             $check->status === 'running' => __('shots.device_check.working'), $check->status === 'done' => __('shots.device_check.asked'),
             $check->status === 'stopped' => __('shots.device_check.stopped'), default => __('shots.device_check.failed') } }}</b>
             <span class="quiet">{{ $check->created_at->diffForHumans() }}</span></p>
-        @if ($check->said !== [])<ol class="plain-list">@foreach ($check->said as $sentence)<li>{{ $sentence }}</li>@endforeach</ol>@endif
+        @if ($check->said !== [])<ol class="plain-list">@foreach ($check->said as $sentence)<li>{{ Message::kept($sentence) }}</li>@endforeach</ol>@endif
         @if ($check->pictures !== [])<div class="test-photos">@foreach ($check->pictures as $picture)<figure>@if ($picture['jpeg'])<img
             src="{{ $check->at('picture', $picture['name']) }}" loading="lazy" width="160" height="107" alt="{{ __('shots.device_check.photo',
                 ['name' => $picture['name']]) }}">@endif

@@ -2,7 +2,7 @@
 @php
     use Evrent\Core\Motion\AxisRole;
     use Evrent\Core\Plan\Plan;
-    use Evrent\Core\Words\PlainText;
+    use Evrent\Core\Messages\Quantity;
     $hasPan = $page->plan->rig->axisFor(AxisRole::Pan) !== null;
     $arrows = $page->arrows();
 @endphp
@@ -11,8 +11,8 @@
     <p class="quiet">{{ $hasPan ? (__('shots.faces.at_zero') . ' ') : '' }}{{ $page->plan->facing() === null ? __('shots.faces.none') : '' }}</p>
     @if ($arrows !== [])<x-presses :page="$page" id="face" edit="face" /><ul class="day-arrows" aria-label="{{ __('shots.faces.turn') }}">
         @foreach ($arrows as $arrow)<li><button class="button is-quiet" form="face" name="with[bearing]" id="face-{{ $loop->index }}"
-            value="{{ PlainText::rounded($arrow['azimuth'], 1) }}"><svg class="day-arrow" viewBox="0 0 24 24" aria-hidden="true"
+            value="{{ Quantity::rounded($arrow['azimuth'], 1) }}"><svg class="day-arrow" viewBox="0 0 24 24" aria-hidden="true"
             style="rotate: {{ round($arrow['azimuth']) }}deg"><path d="M12 21V4M6 10l6-6 6 6" /></svg>{{ $arrow['label'] }}
-            {{ $settings->clock($arrow['clock']) }}&nbsp;<b>{{ PlainText::rounded($arrow['azimuth'], 0) }}°</b></button></li>@endforeach
+            {{ $settings->clock($arrow['clock']) }}&nbsp;<b>{{ Quantity::rounded($arrow['azimuth'], 0) }}°</b></button></li>@endforeach
     </ul>@endif
 </section>

@@ -5,7 +5,7 @@
         x-text="$store.run.slackText"></b></h3>
     @foreach (App\Pages\IntervalBar::TRACKS as $track => $parts)
         <div class="track">
-            <span @class(['track-name', 'needs-rig' => $track === 'rig'])>{{ $track }}</span>
+            <span @class(['track-name', 'needs-rig' => $track === 'rig'])>{{ __("app.interval_bar.{$track}") }}</span>
             @if ($track === 'rig')<span class="track-name needs-no-rig">{{ __('shots.interval.waits') }}</span>@endif
             <div class="bar" @if ($track === 'camera') x-ref="bar" @endif>
                 <span class="bar-clip">
@@ -33,7 +33,7 @@
         <ul class="legend" x-show="!interval.text">
             @foreach (array_merge(...array_values(App\Pages\IntervalBar::TRACKS)) as [$kind, $start, $length, $name])
                 <li data-kind="{{ $kind }}" x-show="$store.run.value('{{ $length }}') > 0"><i class="swatch"
-                    data-kind="{{ $kind }}"></i><span>{{ $name }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
+                    data-kind="{{ $kind }}"></i><span>{{ __($name) }}</span> <b x-text="$store.run.seconds('{{ $length }}')"></b></li>
             @endforeach
             <li data-kind="slack"><i class="swatch" data-kind="slack"></i><span>{{ __('shots.interval.slack') }}</span></li>
         </ul>

@@ -32,16 +32,16 @@
                     @if ($between){!! NumberField::press('keyframe-out', $k, "take-out-{$k}", $trash, __('shots.keyframes.remove', [
                         'peg' => $peg])) !!}@endif</div>
                 @foreach ($plan->rig->axes as $a => $axis)
-                    <div class="card-axis"><span><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->id }}</span>
-                        {!! NumberField::html($own . '/' . $axis->id, __('shots.keyframes.axis_at', ['axis' => ucfirst($axis->id),
+                    <div class="card-axis"><span><i class="axis-line" data-axis="{{ $a % 3 }}"></i>{{ $axis->label() }}</span>
+                        {!! NumberField::html($own . '/' . $axis->id, __('shots.keyframes.axis_at', ['axis' => Words::capital($axis->label()),
                             'peg' => $peg]), $texts[$own . '/' . $axis->id],
                             $units->ofAxis($axis->kind), 6, $wrong($own . '/' . $axis->id)
                             ?? ($axis->holds($keyframe->positions[$axis->id]) ? null : $axis->travelProblem())) !!}</div>
                 @endforeach
                 @if ($between)<div class="card-axis"><x-choice :pointer="$own . '/pass'" :label="__('shots.keyframes.stop', ['peg' => $peg])"
                     :shown-label="false" :value="$texts[$own . '/pass']" :options="['0' => __('shots.keyframes.stops'), '1' => __('shots.keyframes.passes')]" />
-                    {!! NumberField::html($own . '/hold_photos', __('shots.keyframes.hold', ['peg' => $peg]), $texts[$own . '/hold_photos'], 'held', 3,
-                        $wrong($own . '/hold_photos')) !!}</div>@endif
+                    {!! NumberField::html($own . '/hold_photos', __('shots.keyframes.hold', ['peg' => $peg]), $texts[$own . '/hold_photos'], 
+                        __('shots.keyframes.held'), 3, $wrong($own . '/hold_photos')) !!}</div>@endif
                 <div class="card-axis"><span class="quiet">{{ __('shots.keyframes.subject') }}</span><span
                     class="card-subject">@foreach (['subject_width' => 'wide',
                     'subject_height' => 'high'] as $field => $across){!! NumberField::html($own . '/' . $field, __("shots.keyframes.subject_{$across}", [
@@ -61,7 +61,8 @@
     </p>
     @if ($plan->rig->axes !== [])<div class="steps-held">
         @foreach ($plan->rig->axes as $axis)<x-number :pointer="'/held/step_' . $axis->id" :name="'held[step_' . $axis->id . ']'"
-            :label="__('shots.keyframes.step', ['axis' => ucfirst($axis->id)])" :value="$texts['/held/step_' . $axis->id]" :unit="$units->ofAxis($axis->kind)"
+            :label="__('shots.keyframes.step', ['axis' => Words::capital($axis->label())])" :value="$texts['/held/step_' . $axis->id]"
+            :unit="$units->ofAxis($axis->kind)"
                 :width="7"
             shown-label />@endforeach
         <small class="quiet">{{ $page->pins->step === null ? __('shots.keyframes.step_help')
@@ -75,8 +76,8 @@
     <details class="more" id="whole-move">
         <summary>{{ __('shots.keyframes.transform') }}</summary>
         <div class="whole-move">
-            <div class="flips">@foreach ($plan->rig->axes as $axis)<span><x-edit :page="$page" edit="flip" :with="['axis' => $axis->id]"
-                icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">{{ __('shots.keyframes.flip', ['axis' => $axis->id]) }}</x-edit> <small
+            <div class="flips">@foreach ($plan->rig->axes as $axis)<span><x-edit :page="$page" edit="flip" :with="['axis' => $axis->label()]"
+                icon="flip-horizontal-2" class="is-quiet" :id="'flip-' . $axis->id">{{ __('shots.keyframes.flip', ['axis' => $axis->label()]) }}</x-edit> <small
                     class="quiet">{{ $axis->isEndless
                 ? __('shots.keyframes.endless')
                 : __('shots.keyframes.travel', ['axisText' => $units->axisText($axis->kind, $axis->min),

@@ -20,12 +20,13 @@
             @foreach ($plan->rig->axes as $a => $axis)
                 @php $unit = $settings->units->ofAxis($axis->kind); @endphp
                 <tr>
-                    <th scope="row">{{ $axis->id }}</th>
+                    <th scope="row">{{ $axis->label() }}</th>
                     @foreach (['min' => [__('shots.kit.lowest'), $unit], 'max' => [__('shots.kit.highest'), $unit],
                         'max_speed' => [__('shots.kit.speed'), $unit . '/s'],
                         'max_acceleration' => ['acceleration', $unit . '/s²'], 'steps_per_unit' => [__('shots.kit.motor_steps'), ''],
                         'backlash' => ['backlash', $unit], 'min_speed' => [__('shots.kit.slowest'), $unit . '/s']] as $field => [$label, $fieldUnit])
-                        <td>{!! NumberField::html("/rig/axes/{$a}/{$field}", ucfirst($axis->id) . ' ' . $label, $texts["/rig/axes/{$a}/{$field}"] ?? '',
+                        <td>{!! NumberField::html("/rig/axes/{$a}/{$field}", Words::capital($axis->label()) . ' ' . $label,
+                            $texts["/rig/axes/{$a}/{$field}"] ?? '',
                             $fieldUnit, $field === 'steps_per_unit' ? 8 : 5, $errors->first("plan.rig.axes.{$a}.{$field}") ?: null) !!}</td>
                     @endforeach
                 </tr>
@@ -36,11 +37,11 @@
     <div class="grid-fields"><x-choice pointer="/rig/quiet" :label="__('shots.kit.sound')" :value="$texts['/rig/quiet'] ?? '0'"
         :options="['0' => __('shots.kit.no_sound'), '1' => __('shots.kit.sound_on')]" />
         @foreach ($plan->rig->axes as $a => $axis)
-        <x-number :pointer="'/rig/axes/' . $a . '/quiet_speed'" :label="__('shots.kit.quiet', ['axis' => ucfirst($axis->id)])" shown-label
+        <x-number :pointer="'/rig/axes/' . $a . '/quiet_speed'" :label="__('shots.kit.quiet', ['axis' => Words::capital($axis->label())])" shown-label
             :value="$texts['/rig/axes/' . $a . '/quiet_speed'] ?? ''" :unit="$settings->units->ofAxis($axis->kind) . '/s'" :width="5" />
-        <x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="ucfirst($axis->id)" :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'"
+        <x-choice :pointer="'/rig/axes/' . $a . '/endless'" :label="Words::capital($axis->label())" :value="$texts['/rig/axes/' . $a . '/endless'] ?? '0'"
             :options="['0' => __('shots.kit.limited'), '1' => __('shots.kit.endless')]" />
-        <x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="__('shots.kit.clockwork', ['axis' => ucfirst($axis->id)])" shown-label
+        <x-number :pointer="'/rig/axes/' . $a . '/clockwork_per_h'" :label="__('shots.kit.clockwork', ['axis' => Words::capital($axis->label())])" shown-label
             :value="$texts['/rig/axes/' . $a . '/clockwork_per_h'] ?? ''" :unit="$settings->units->ofAxis($axis->kind)" :width="5" />@endforeach
     </div>
 </x-fold>

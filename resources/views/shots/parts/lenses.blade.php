@@ -1,6 +1,6 @@
 @php
     use Evrent\Core\Shot\LensShown;
-    use Evrent\Core\Words\PlainText;
+    use Evrent\Core\Messages\Quantity;
     $least = $page->plan->thresholds->parallaxShare;
     $far = fn (float $metres): string => $settings->units->distanceText($metres, 1);
     $optics = $page->plan->optics;
@@ -16,8 +16,8 @@
                     ['backgroundMetres' => $far($optics->backgroundMetres)]) }}</th><th scope="col">{{ __('shots.lenses.ratio') }}</th><th
             scope="col"><span class="sr-only">{{ __('shots.lenses.choose') }}</span></th></tr></thead>
         <tbody>@foreach ($lenses->shown as $lens)<tr @if ($lens->isChosen) aria-current="true" @endif>
-            <th scope="row">{{ PlainText::number($lens->focalMillimetres) }} mm</th>
-            @foreach ([$lens->near, $lens->subject, $lens->far, $lens->parallax()] as $share)<td>@if ($share !== null)<b>{{ PlainText::rounded($share, 2)
+            <th scope="row">{{ Quantity::number($lens->focalMillimetres) }} mm</th>
+            @foreach ([$lens->near, $lens->subject, $lens->far, $lens->parallax()] as $share)<td>@if ($share !== null)<b>{{ Quantity::rounded($share, 2)
                 }}</b><i class="lens-bar" style="--share: {{ min(1, $share) }}"></i>@endif <small class="quiet">{{ LensShown::says($share, $least)
                 }}</small></td>@endforeach
             <td>@if ($lens->isChosen){{ __('shots.lenses.in_shot') }} @else @foreach ($lenses->with($lens) as [$id, $name])

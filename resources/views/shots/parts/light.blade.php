@@ -5,7 +5,6 @@
     use Evrent\Core\Light\Light;
     use Evrent\Core\Light\LightKind;
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $plan = $page->plan;
     $light = $plan->light;
     $skies = $plan->site?->skies();
@@ -51,7 +50,7 @@
             $page->shot->shoot_id) . '#place' : '#f-start' }}">{{
                 $plan->site === null ? __('shots.light.set_place') : __('shots.light.set_start') }}</a>.</p>@endunless
         @if ($light->isoChanges !== [])<p
-            class="said-of">ISO {{ PlainText::number($light->iso) }}@foreach (array_slice($light->isoChanges, 0, 24) as $change){{ __('shots.light.iso_from',
+            class="said-of">ISO {{ Quantity::number($light->iso) }}@foreach (array_slice($light->isoChanges, 0, 24) as $change){{ __('shots.light.iso_from',
                 ['iso' => Quantity::number($change['iso'])]) }} <a href="#scrub"
             data-photo="{{ $change['frame'] }}">{{ __('shots.light.photo',
                 ['frame' => $change['frame']]) }}</a>@endforeach @if (count($light->isoChanges) > 24) {{ __('shots.light.more',

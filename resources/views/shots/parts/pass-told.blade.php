@@ -1,1 +1,3 @@
-<x-part id="pass-told" tag="p" class="said-of">{{ implode(' ', Evrent\Core\Shot\PassFacts::of($page->plan)?->told($settings->units) ?? []) }}</x-part>
+@php use Evrent\Core\Shot\PassFacts; @endphp
+<x-part id="pass-told" tag="p"
+    class="said-of">{{ implode(' ', array_map(Words::say(...), PassFacts::of($page->plan)?->told($settings->units) ?? [])) }}</x-part>

@@ -21,12 +21,12 @@
                 value="{{ $speed }}" @checked($speed === 'coarse')> {{ $label }}</label>@endforeach</fieldset>
         <div class="rig-drive">
             <div class="rig-axes"><template x-for="(axis, index) in $store.run.axes" :key="axis.id"><div class="rig-axis" :data-rig-axis="axis.id">
-                <span class="jog-name"><i class="axis-line" :data-axis="index % 3"></i><b x-text="axis.id"></b></span>
-                <button type="button" class="button" data-hold="-1" :aria-label="axis.id + ' back, while held'">◀</button>
+                <span class="jog-name"><i class="axis-line" :data-axis="index % 3"></i><b x-text="$store.run.nameOf(axis.id)"></b></span>
+                <button type="button" class="button" data-hold="-1" :aria-label="$store.run.label('scripts.bench.hold_back', axis)">◀</button>
                 <span class="entry"><input type="text" inputmode="decimal" autocomplete="off" style="--width: 7ch" data-drive
-                    :aria-label="axis.id + ' of the rig: drive to'"><span class="unit" x-text="axis.unit"></span></span>
-                <button type="button" class="button" data-hold="1" :aria-label="axis.id + ' forward, while held'">▶</button>
-                <button type="button" class="button is-quiet" data-swap aria-pressed="false" :aria-label="'Swap the directions of ' + axis.id"
+                    :aria-label="$store.run.label('scripts.bench.drive', axis)"><span class="unit" x-text="axis.unit"></span></span>
+                <button type="button" class="button" data-hold="1" :aria-label="$store.run.label('scripts.bench.hold_forward', axis)">▶</button>
+                <button type="button" class="button is-quiet" data-swap aria-pressed="false" :aria-label="$store.run.label('scripts.bench.swap', axis)"
                     title="{{ __('shots.rig.swap') }}"><x-icon name="arrow-left-right" /></button></div></template></div>
             <div class="rig-stick" x-show="$store.run.axes.length > 1"><div class="stick" role="img" tabindex="-1"
                 aria-label="{{ __('shots.rig.stick') }}"><i></i></div>

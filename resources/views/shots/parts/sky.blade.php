@@ -4,7 +4,7 @@
     use Evrent\Core\Messages\Quantity;
         use Evrent\Core\Sky\Target;
     $plan = $page->plan;
-    $choices = collect(Target::cases())->mapWithKeys(fn ($target) => [$target->value => $target->name()]);
+    $choices = collect(Target::cases())->mapWithKeys(fn ($target) => [$target->value => Words::say($target->name())]);
 @endphp
 @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
 <section class="panel sky-aim" aria-labelledby="sky-title">
@@ -20,7 +20,7 @@
         </x-given-edit>
     </div>
     @if ($page->times->begins === null)
-        <p class="nothing">{{ __('shots.sky.shows', ['names' => ucfirst(Target::names()), 'part' => $plan->site === null ? __('shots.sky.needs_place')
+        <p class="nothing">{{ __('shots.sky.shows', ['names' => Words::capital(Target::names()), 'part' => $plan->site === null ? __('shots.sky.needs_place')
             : __('shots.sky.needs_start')]) }}</p>
     @else
     <div class="whole-move">

@@ -11,7 +11,7 @@
             <span class="sr-only">{{ __('shots.spine.cursor') }}</span>
             <input type="range" min="1" max="{{ $page->schedule->photosTotal() }}" :max="$store.run.photos"
                 value="{{ $page->schedule->summary->tightestPhoto }}" x-model.number="$store.run.photo" id="scrub"
-                :aria-valuetext="'Photo ' + $store.run.photo + ', ' + $store.run.phaseName + ', at ' + $store.run.clock + ', ' + $store.run.slackText">
+                :aria-valuetext="$store.run.cursorText">
         </label>
     </div>
 </div>

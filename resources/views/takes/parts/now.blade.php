@@ -1,7 +1,6 @@
 {{-- Where a take stands, asked for again and again. --}}
 @php
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $now = $take->now ?? [];
     $alarms = (array) ($now['alarms'] ?? []);
     $isSilent = $take->beat_at === null || $take->beat_at->lt(now()->subSeconds(3));
@@ -25,12 +24,12 @@
     <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>{{ __('takes.now.of', ['photos' => $now['photos'] ?? '–']) }}</span></p>
     <dl class="room-figures">
         <div><dt>{{ __('takes.now.clock') }}</dt><dd>{{ $settings->clock(now($plan->site?->zone)->format('H:i:s')) }}</dd></div>
-        <div><dt>{{ __('takes.now.next') }}</dt><dd>{{ isset($now['nextIn']) ? PlainText::seconds(round($now['nextIn'], 1)) : '–' }}</dd></div>
-        <div><dt>{{ __('takes.now.left') }}</dt><dd>{{ isset($now['left']) ? PlainText::duration($now['left']) : '–' }}</dd></div>
-        <div><dt>{{ __('takes.now.clip') }}</dt><dd>{{ PlainText::seconds(round($now['clipSeconds'] ?? 0, 1)) }}</dd></div>
+        <div><dt>{{ __('takes.now.next') }}</dt><dd>{{ isset($now['nextIn']) ? Quantity::seconds(round($now['nextIn'], 1)) : '–' }}</dd></div>
+        <div><dt>{{ __('takes.now.left') }}</dt><dd>{{ isset($now['left']) ? Quantity::duration($now['left']) : '–' }}</dd></div>
+        <div><dt>{{ __('takes.now.clip') }}</dt><dd>{{ Quantity::seconds(round($now['clipSeconds'] ?? 0, 1)) }}</dd></div>
         @if ($plan->timing->mode->hasClock())<div><dt>{{ __('takes.now.late') }}</dt><dd>{{ isset($now['late'])
-            ? PlainText::seconds(round($now['late'], 1)) : '–' }}</dd></div>@endif
-        <div><dt>{{ __('takes.now.slack') }}</dt><dd>{{ isset($now['slack']) ? PlainText::seconds(round($now['slack'], 1)) : '–' }}</dd></div>
+            ? Quantity::seconds(round($now['late'], 1)) : '–' }}</dd></div>@endif
+        <div><dt>{{ __('takes.now.slack') }}</dt><dd>{{ isset($now['slack']) ? Quantity::seconds(round($now['slack'], 1)) : '–' }}</dd></div>
         <div><dt>{{ __('takes.now.on_card') }}</dt><dd>{{
             ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}@if (($now['counts']['missing'] ?? 0) > 0)
             <b class="late-word">{{ __('takes.now.missing', [
@@ -38,12 +37,12 @@
             <b class="late-word">{{ __('takes.now.wrong', ['wrong_exposure' => $now['counts']['wrong_exposure']]) }}</b>@endif</dd></div>
         @if ($rig !== null)<div><dt>{{ __('common.rig') }}</dt><dd>{{ $rig['state'] }}@if ($rig['battery'] !== null){{ __('takes.now.battery',
             ['battery' => $rig['battery']]) }}@endif</dd></div>
-        @foreach ($plan->rig->axes as $axis)<div><dt>{{ ucfirst($axis->id) }}</dt>
+        @foreach ($plan->rig->axes as $axis)<div><dt>{{ Words::capital($axis->label()) }}</dt>
             <dd>{{ $settings->units->axisText($axis->kind, (float) ($rig['positions'][$axis->id] ?? 0)) }}</dd></div>@endforeach @endif
     </dl>
     @if (($now['supplies'] ?? []) !== [])<p class="room-supplies">@foreach ($now['supplies'] as $what => $left)<span>{{ match ($what) {
         'rig_battery' => __('takes.now.rig_battery'), 'camera_battery' => __('takes.now.camera_battery'), default => __('takes.now.card') } }} <b>{{
-            PlainText::rounded((float) $left, 0)
+            Quantity::rounded((float) $left, 0)
         }}{{ $what === 'card' ? (' ' . __('common.photos_unit')) : ' %' }}</b>@if (isset($now['lasts'][$what])){{ __('takes.now.lasts',
             ['lasts' => $now['lasts'][$what]]) }}@endif</span> @endforeach</p>@endif
     <ol class="room-row" aria-label="{{ __('takes.now.latest') }}">@foreach ((array) ($now['row'] ?? []) as $photo => $state)<li

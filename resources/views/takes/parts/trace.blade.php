@@ -6,5 +6,6 @@
     <path class="line trace-line" d="M{{ collect($trace[$stair->axis->id])->map(fn ($point) => round($point['seconds'], 2) . ' '
         . round($point['position'], 3))->join('L') }}" />@endif</g></svg>@endforeach<i class="room-mark"></i></div>
     @if ($events->isNotEmpty())<h2 class="room-past">{{ __('takes.trace.title') }}</h2><ol class="plain-list" reversed>@foreach ($events as $event)<li><span
-        class="quiet">{{ Evrent\Core\Words\PlainText::duration($event->seconds) }}</span> {{ Evrent\Core\Run\Take\EventWords::of($event) }}</li>@endforeach</ol>
+        class="quiet">{{ Evrent\Core\Messages\Quantity::duration($event->seconds) }}</span>
+        {{ Evrent\Core\Run\Take\EventWords::of($event) }}</li>@endforeach</ol>
     @endif</div>
