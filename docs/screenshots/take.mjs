@@ -37,7 +37,7 @@ async function inHand(page) {
   await page.locator('.rig[data-moves=yes]').waitFor();
   await page.locator('.rig[data-moves=no]').waitFor({ timeout: 60_000 });
   await page.locator('[data-live=connect]').click();
-  await page.locator('#live-state').getByText(/frames a second/).waitFor();
+  await page.locator('#live-state').getByText(/frames? per second/).waitFor();
   await page.locator('[data-live=histogram]').click();
   await page.locator('.live-histogram figcaption').getByText(/clipped/i).waitFor();
   await page.evaluate(() => scrollTo(0, 0));
@@ -95,7 +95,7 @@ await take('photos', {
     const shot = page.url();
     await to('run')(page);
     await page.getByRole('link', { name: say('shots.shoot_it.room') }).click();
-    await page.getByText('Shot to its end').first().waitFor({ timeout: 120_000 });
+    await page.getByText('Complete.').first().waitFor({ timeout: 120_000 });
     await page.goto(`${shot.replace(/\/time$/, '')}/photos`);
     await page.locator('#card-take').selectOption({ index: 1 });
     await page.getByRole('button', { name: say('photos.index.read') }).click();
