@@ -70,7 +70,7 @@ final class Run extends Model
         return $this->hasMany(RunPhoto::class)->orderBy('number');
     }
 
-    /** What came of it, in a few words. */
+    /** Its result, in a few words. */
     public function inShort(): Text|string
     {
         $planned = $this->photos_planned ?? $this->photos_total;

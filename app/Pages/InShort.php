@@ -22,7 +22,7 @@ final class InShort
     /**
      * @param class-string<\BackedEnum> $enum whose cases have labels
      *
-     * @return array<string, Text|string> by value, not said first
+     * @return array<string, Text|string> by value, not set first
      */
     public static function options(string $enum, ?string $notSaid = null): array
     {

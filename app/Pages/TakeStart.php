@@ -170,7 +170,7 @@ final readonly class TakeStart
     }
 
     /**
-     * @return array<int|string, string> those that answer first, and after them what goes by its own timer and is never heard of
+     * @return array<int|string, string> those that answer first, and after them what runs on its own timer and never reports
      */
     private static function reached(KitKind $kind): array
     {

@@ -35,7 +35,7 @@ final class ClipTooShort implements Check
         $clip = $shot->schedule->summary->clipSeconds;
         $tight = $shot->plan->thresholds->clipSeconds;
         $short = $tight - $clip > self::TOLERANCE_SECONDS;
-        // On legs alone every photo stands still.
+        // On a tripod every photo stands still.
         $moves = $shot->plan->rig->axes !== [];
         $missing = array_keys(array_filter(['before' => $moves && $timing->headPhotos === 0, 'after' => $moves && $timing->tailPhotos === 0]));
         if (!$short && $missing === []) {

@@ -48,7 +48,7 @@ final class LightMending
         return $light !== null && $light->photosOut($most, true) === [] && $light->photosOut($most, false) === [];
     }
 
-    /** The school that the body can do: where the camera times the shutter, it goes by the marks of its dial. */
+    /** The method that the body can do: where the camera times the shutter, that is the marks of its dial. */
     private static function school(Shot $shot): School
     {
         return $shot->plan->light?->stepless === false || $shot->plan->camera->exposureTimedBy === TimedBy::Camera

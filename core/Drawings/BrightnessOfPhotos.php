@@ -8,7 +8,7 @@ use Evrent\Core\Photos\Sheet;
 use Evrent\Core\Run\Take\PhotoSpans;
 
 /**
- * A whole sheet in one line over the photos' numbers: how bright they came out, with the line that was foretold, and what is missing or
+ * A whole sheet in one line over the photos' numbers: how bright they came out, with the line that was predicted, and what is missing or
  * spoilt.
  */
 final readonly class BrightnessOfPhotos
@@ -19,14 +19,14 @@ final readonly class BrightnessOfPhotos
 
     /**
      * @param string                     $measured path of an SVG; empty where nothing was
-     * @param string                     $foretold likewise
+     * @param string                     $predicted likewise
      * @param list<float>                $marks    across: photos that stand out
      * @param list<array{float, float}> $gaps     across, and how wide: photos that are not on the card
      * @param list<array{float, float}> $spoilt   likewise, marked as spoilt
      */
     private function __construct(
         public string $measured,
-        public string $foretold,
+        public string $predicted,
         public array $marks,
         public array $gaps,
         public array $spoilt,
@@ -44,7 +44,7 @@ final readonly class BrightnessOfPhotos
     {
         $photos = count($sheet->up);
         $all = array_filter(
-            [...$sheet->bright, ...$sheet->foretold, -self::LEAST_STOPS, self::LEAST_STOPS],
+            [...$sheet->bright, ...$sheet->predicted, -self::LEAST_STOPS, self::LEAST_STOPS],
             static fn (?float $one): bool => $one !== null,
         );
         [$from, $to] = [min([INF, ...$all]), max([-INF, ...$all])];
@@ -53,7 +53,7 @@ final readonly class BrightnessOfPhotos
 
         return new self(
             self::path($sheet->bright, $across, $up),
-            self::path($sheet->foretold, $across, $up),
+            self::path($sheet->predicted, $across, $up),
             array_map($across, $standOut),
             self::spans($missing, $photos),
             self::spans($spoilt, $photos),

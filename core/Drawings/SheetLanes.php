@@ -10,7 +10,7 @@ use Evrent\Core\Photos\Sheet;
 
 /**
  * Some photos of a long sheet: the stairs that they stand on, and lanes under them for how long each was open, how bright it came out and how
- * much it flickers, against what was planned and foretold. All parts of a sheet have one scale, so that they can be laid side by side.
+ * much it flickers, against what was planned and predicted. All parts of a sheet have one scale, so that they can be laid side by side.
  *
  * Across, a photo is `ACROSS` wide; each lane is `HIGH` high, from its top.
  */
@@ -35,7 +35,7 @@ final readonly class SheetLanes
         public string $stairs,
         public string $planned,
         public string $open,
-        public string $foretold,
+        public string $predicted,
         public string $bright,
         public string $flickers,
     ) {
@@ -49,7 +49,7 @@ final readonly class SheetLanes
         $first = self::AT_ONCE * intdiv(max(1, $from) - 1, self::AT_ONCE);
         $count = max(0, min(self::AT_ONCE, count($sheet->up) - $first));
         $open = self::range([$sheet->planned, $sheet->open], self::LEAST_STOPS);
-        $bright = self::range([$sheet->bright, $sheet->foretold], self::LEAST_STOPS);
+        $bright = self::range([$sheet->bright, $sheet->predicted], self::LEAST_STOPS);
         $flicker = self::eitherSide($sheet->flickers);
 
         return new self(
@@ -58,7 +58,7 @@ final readonly class SheetLanes
             self::treads(self::some($sheet->up, $first, $count), [0.0, 1.0]),
             self::treads(self::some($sheet->planned, $first, $count), $open),
             self::points(self::some($sheet->open, $first, $count), $open),
-            self::line(self::some($sheet->foretold, $first, $count), $bright),
+            self::line(self::some($sheet->predicted, $first, $count), $bright),
             self::line(self::some($sheet->bright, $first, $count), $bright),
             self::bars(self::some($sheet->flickers, $first, $count), $flicker),
         );
@@ -80,8 +80,8 @@ final readonly class SheetLanes
             ])];
         }
         if ($has($sheet->bright)) {
-            [$low, $high] = self::range([$sheet->bright, $sheet->foretold], self::LEAST_STOPS);
-            $key = $sheet->foretold === [] ? 'photos.lanes.stops' : 'photos.lanes.stops_predicted';
+            [$low, $high] = self::range([$sheet->bright, $sheet->predicted], self::LEAST_STOPS);
+            $key = $sheet->predicted === [] ? 'photos.lanes.stops' : 'photos.lanes.stops_predicted';
             $told[] = [new Message('photos.lanes.brightness'), new Message($key, [
                 'low' => Quantity::signed($low, 1), 'high' => Quantity::signed($high, 1),
             ])];

@@ -9,14 +9,14 @@ use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\Schedule;
 
 /**
- * The time to spare of every photo of a run in one strip: as high as its share of the interval, and below the line where the interval is
+ * The slack of every photo of a run in one strip: as high as its share of the interval, and below the line where the interval is
  * too short. Of a run with more photos than can be told apart, each place shows the tightest of its photos.
  */
 final readonly class SlackRibbon
 {
     public const WIDTH = 600;
 
-    /** Above the line: a whole interval to spare. Below it: an interval that is short by half of itself, or more. */
+    /** Above the line: a whole interval of slack. Below it: an interval that is short by half of itself, or more. */
     public const ABOVE = 24;
     public const BELOW = 8;
 
@@ -49,7 +49,7 @@ final readonly class SlackRibbon
         return new self($shares, $schedule);
     }
 
-    /** SVG path of what there is to spare, filled down to the line. */
+    /** SVG path of the slack, filled down to the line. */
     public function spare(): string
     {
         return $this->filled(static fn (float $share): float => self::ABOVE * (1.0 - max(0.0, min(1.0, $share))), self::ABOVE);

@@ -18,7 +18,7 @@ use Evrent\Core\Words\PlainText;
 final readonly class OtherWay
 {
     /**
-     * @param string $label   "Keep 240 photos: one every 3.7 s"
+     * @param string $label   "Keep 240 photos: interval 3.7 s"
      * @param string $pointer of the field that is typed anew
      * @param string $text    what is typed
      */

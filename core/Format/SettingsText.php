@@ -14,7 +14,7 @@ use Evrent\Core\Shot\FilmFacts;
 use Evrent\Core\Timing\IntervalMeaning;
 
 /**
- * What to set on site, in one line: "312 photos, one every 8 s, open 1/13 … 3.77 s, f/5.6, ISO 100, ND of 3 stops".
+ * What to set on site, in one line: "312 photos, interval 8 s, open 1/13 … 3.77 s, f/5.6, ISO 100, ND of 3 stops".
  */
 final class SettingsText
 {

@@ -46,7 +46,7 @@ final readonly class Exposure
     }
 
     /**
-     * What a shutter really does behind its mark: marks are rounded for reading, the scale goes by thirds of a stop. Marked 30
+     * What a shutter really does behind its mark: marks are rounded for reading, the scale has steps of a third of a stop. Marked 30
      * is 32 s, 15 is 16 s, 1/60 is 1/64 s.
      */
     public static function trueSeconds(float $markedSeconds): float

@@ -7,7 +7,7 @@ namespace Evrent\Core\Photos;
 use Evrent\Core\Messages\Message;
 
 /**
- * Why a photo on the card is none of the plan's.
+ * Why a photo on the card is unmatched.
  */
 enum Extra: string
 {

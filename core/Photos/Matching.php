@@ -40,7 +40,7 @@ final readonly class Matching
     /**
      * @param PhotoList       $order  all there are, in true order
      * @param list<?int>      $places of the planned photos in that order, from the first; null where one is missing
-     * @param array<int, Extra> $extras why the others are none of the plan's, by their place in that order
+     * @param array<int, Extra> $extras why the others are unmatched, by their place in that order
      * @param ?Clock          $clock  null where no photo has a time
      * @param ?int            $otherFirst where another stretch begins that fits about as well, by its place in that order
      * @param list<Message>   $said   what could not be told, or was taken from the last resort, a sentence each
@@ -160,7 +160,7 @@ final readonly class Matching
         return array_map(static fn (?CardPhoto $photo): ?string => $photo?->file, iterator_to_array($this->photos()));
     }
 
-    /** @return Generator<int, array{photo: CardPhoto, why: Extra}> those that are none of the plan's, in their true order, by their place in it */
+    /** @return Generator<int, array{photo: CardPhoto, why: Extra}> the unmatched ones, in their true order, by their place in it */
     public function extras(): Generator
     {
         foreach ($this->extras as $place => $why) {
@@ -415,7 +415,7 @@ final readonly class Matching
     }
 
     /**
-     * @return array<int, Extra> why those that are left over are none of the plan's, by place
+     * @return array<int, Extra> why those that are left over are unmatched, by place
      */
     private static function left(PlannedPhotos $planned, PhotoList $photos, Alignment $alignment): array
     {

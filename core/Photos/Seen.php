@@ -33,7 +33,7 @@ final readonly class Seen
      */
     public static function of(Shot $shot, Matching $matching, array $names, array $lumas, array $shifts, array $torn = []): self
     {
-        $foretold = $shot->light()?->predicted() ?? [];
+        $predicted = $shot->light()?->predicted() ?? [];
         $measured = Measured::of($matching, $lumas);
         $bumps = Bumps::of($shot, $matching, array_values(array_filter($names, static fn (string $name): bool => isset($lumas[$name]))), $shifts);
         $timer = OwnTimer::finding($shot, $matching);
@@ -43,7 +43,7 @@ final readonly class Seen
                 $broken[] = $number;
             }
         }
-        $more = [...$bumps->findings(), ...$timer, ...self::broken($broken), ...self::astray($measured, $foretold)];
+        $more = [...$bumps->findings(), ...$timer, ...self::broken($broken), ...self::astray($measured, $predicted)];
         $spoilt = array_values(array_unique([...$measured->spoilt(), ...$bumps->bumped, ...$bumps->knocked, ...$broken]));
         sort($spoilt);
 
@@ -51,7 +51,7 @@ final readonly class Seen
             $measured,
             $more,
             $spoilt,
-            Sheet::of($shot->schedule, $matching, $measured, $foretold, $spoilt),
+            Sheet::of($shot->schedule, $matching, $measured, $predicted, $spoilt),
         );
     }
 
@@ -68,15 +68,15 @@ final readonly class Seen
     /**
      * The trend of the brightness against the plan's ramp: where it goes farther from it than anybody would see as planned.
      *
-     * @param list<float> $foretold stops of all photos
+     * @param list<float> $predicted stops of all photos
      *
      * @return array<string, Finding>
      */
-    private static function astray(Measured $measured, array $foretold): array
+    private static function astray(Measured $measured, array $predicted): array
     {
         $off = [];
-        foreach ($foretold === [] ? [] : $measured->trend() as $number => $stops) {
-            $off[$number] = $stops - ($foretold[$number - 1] ?? 0.0);
+        foreach ($predicted === [] ? [] : $measured->trend() as $number => $stops) {
+            $off[$number] = $stops - ($predicted[$number - 1] ?? 0.0);
         }
         $sorted = array_values($off);
         sort($sorted);

@@ -23,10 +23,10 @@ final readonly class Sheet
      * @param list<?float>             $planned   stops over one second that it was to be open
      * @param list<?float>             $open      likewise, that it was
      * @param list<?float>             $bright    stops over the middle photo
-     * @param list<?float>             $foretold  likewise, as the light was to be
+     * @param list<?float>             $predicted  likewise, as the light was to be
      * @param list<?float>             $flickers  stops over the trend
      * @param list<int>                $spoilt    numbers of photos that are missing, or that spoil the clip
-     * @param array<int, list<string>> $extras    files that are none of the plan's, by the number of the planned photo before them; 0 before all
+     * @param array<int, list<string>> $extras    unmatched files, by the number of the planned photo before them; 0 before all
      */
     private function __construct(
         public bool $isExact,
@@ -35,7 +35,7 @@ final readonly class Sheet
         public array $planned,
         public array $open,
         public array $bright,
-        public array $foretold,
+        public array $predicted,
         public array $flickers,
         public array $spoilt,
         public array $extras,
@@ -43,10 +43,10 @@ final readonly class Sheet
     }
 
     /**
-     * @param list<float> $foretold stops of all photos, over whatever it may be; empty where the light is not known
+     * @param list<float> $predicted stops of all photos, over whatever it may be; empty where the light is not known
      * @param list<int>   $spoilt   numbers
      */
-    public static function of(Schedule $schedule, Matching $matching, Measured $measured, array $foretold, array $spoilt): self
+    public static function of(Schedule $schedule, Matching $matching, Measured $measured, array $predicted, array $spoilt): self
     {
         $numbers = range(1, $matching->count());
         [$axis, $up] = self::stairs($schedule);
@@ -61,7 +61,7 @@ final readonly class Sheet
             array_map(static fn (int $number): ?float => $stops($matching->planned->exposures[$number - 1] ?? null), $numbers),
             array_map(static fn (int $number): ?float => $stops($matching->photo($number)?->exposureSeconds), $numbers),
             array_map(static fn (int $number): ?float => self::rounded($measured->stops[$number] ?? null), $numbers),
-            self::foretold($foretold, $measured->stops),
+            self::predicted($predicted, $measured->stops),
             array_map(static fn (int $number): ?float => self::rounded($rest[$number] ?? null), $numbers),
             $spoilt,
             self::extras($matching),
@@ -80,10 +80,13 @@ final readonly class Sheet
     public static function fromJson(string $json): self
     {
         /**
-         * @var array{isExact: bool, axis: string, up: list<float>, planned: list<?float>, open: list<?float>, bright: list<?float>, foretold: list<?float>,
-         *      flickers: list<?float>, spoilt: list<int>, extras: array<int, list<string>>} $is
+         * @var array{isExact: bool, axis: string, up: list<float>, planned: list<?float>, open: list<?float>, bright: list<?float>, predicted?: list<?float>,
+         *      foretold?: list<?float>, flickers: list<?float>, spoilt: list<int>, extras: array<int, list<string>>} $is
          */
         $is = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
+        // An earlier version named this column otherwise.
+        $is['predicted'] ??= $is['foretold'] ?? [];
+        unset($is['foretold']);
 
         return new self(...$is);
     }
@@ -121,21 +124,21 @@ final readonly class Sheet
     /**
      * Both about their own middle: a meter's zero is not a picture's.
      *
-     * @param list<float>       $foretold
+     * @param list<float>       $predicted
      * @param array<int, float> $stops    by number
      *
      * @return list<?float>
      */
-    private static function foretold(array $foretold, array $stops): array
+    private static function predicted(array $predicted, array $stops): array
     {
-        if ($foretold === []) {
+        if ($predicted === []) {
             return [];
         }
-        $sorted = array_values(array_intersect_key(array_combine(range(1, count($foretold)), $foretold), $stops));
+        $sorted = array_values(array_intersect_key(array_combine(range(1, count($predicted)), $predicted), $stops));
         sort($sorted);
         $middle = $sorted === [] ? 0.0 : $sorted[intdiv(count($sorted), 2)];
 
-        return array_map(static fn (float $one): float => round($one - $middle, self::DIGITS), $foretold);
+        return array_map(static fn (float $one): float => round($one - $middle, self::DIGITS), $predicted);
     }
 
     /**

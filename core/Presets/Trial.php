@@ -10,7 +10,7 @@ use Evrent\Core\Values\Problem;
 use Evrent\Core\Values\Problems;
 
 /**
- * A short test shoot: every interval with every shutter time, some photos each, and what came of it. The best becomes a recipe.
+ * A short test shoot: every interval with every shutter time, some photos each, and the result. The best becomes a recipe.
  */
 final readonly class Trial
 {

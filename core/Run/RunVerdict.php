@@ -49,8 +49,8 @@ final readonly class RunVerdict
      */
     public static function of(Schedule $schedule, int $planned, int $usable, int $late, int $latestPhoto, float $latestLateSeconds): self
     {
-        $foretold = self::foretold($schedule);
-        $falls = $foretold !== null && $foretold->severity === Severity::Error;
+        $predicted = self::predicted($schedule);
+        $falls = $predicted !== null && $predicted->severity === Severity::Error;
         $failed = $late > 0 || $usable < $planned;
         $chance = self::chance($schedule, $latestPhoto, $latestLateSeconds);
         $happened = Joined::of([
@@ -62,16 +62,16 @@ final readonly class RunVerdict
         ]);
         $why = static fn (string $how): Message => new Message("run.verdict.{$how}_why", [
             'happened' => $happened === '' ? '' : Joined::capital($happened),
-            'title' => $foretold->title ?? '',
-            'shortfall' => $foretold->shortfall ?? '',
+            'title' => $predicted->title ?? '',
+            'shortfall' => $predicted->shortfall ?? '',
             'variation' => $chance,
         ]);
 
         return match (true) {
             $failed && $falls => new self(false, true, new Message('checks.verdict.fails'), $why('as_planned')),
-            $failed && $foretold !== null => new self(false, true, new Message('run.verdict.margin'), $why('margin')),
+            $failed && $predicted !== null => new self(false, true, new Message('run.verdict.margin'), $why('margin')),
             $failed => new self(false, true, new Message('run.verdict.failed'), $why('failed')),
-            $foretold !== null => new self(false, false, new Message('run.verdict.margin'), $why('lucky')),
+            $predicted !== null => new self(false, false, new Message('run.verdict.margin'), $why('lucky')),
             default => new self(true, false, new Message('checks.verdict.works'), $why('works')),
         };
     }
@@ -94,7 +94,7 @@ final readonly class RunVerdict
     }
 
     /** The plan's own finding about what a run finds out; null where it says that all is well. */
-    public static function foretold(Schedule $schedule): ?Finding
+    public static function predicted(Schedule $schedule): ?Finding
     {
         return Report::on(Shot::on($schedule), self::FINDS_OUT)->findings[0] ?? null;
     }

@@ -18,7 +18,7 @@ final class Trial
     /**
      * @param bool $homes whether it may move: without that, it is only asked where it stands
      *
-     * @return list<Message> what came of it, in sentences
+     * @return list<Message> the result, in sentences
      *
      * @throws DeviceGone
      * @throws DeviceRefused
@@ -47,7 +47,7 @@ final class Trial
     /**
      * @param bool $fires whether it takes a test photo
      *
-     * @return list<Message> what came of it, in sentences
+     * @return list<Message> the result, in sentences
      *
      * @throws DeviceGone
      * @throws DeviceRefused

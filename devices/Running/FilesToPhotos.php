@@ -28,7 +28,7 @@ final class FilesToPhotos
     private array $waiting = [];
 
     /**
-     * @param float $toleranceSeconds how much later than foretold a file usually comes
+     * @param float $toleranceSeconds how much later than predicted a file usually comes
      * @param float $graceSeconds     how much later one may come at all
      * @param float $lagsSeconds      how much later than triggered one may be exposed, beside the lag that is known
      * @param float $withinSeconds    how exactly times in the log are known

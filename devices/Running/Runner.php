@@ -35,7 +35,7 @@ use Evrent\Devices\Links\StartsItsTimer;
 use Evrent\Devices\Links\TellsOfItself;
 
 /**
- * Carries a take out on devices: asks what is to be done next, does it, and keeps what came of it before it asks again. Killed at any moment
+ * Carries a take out on devices: asks what is to be done next, does it, and keeps the result before it asks again. Killed at any moment
  * and started anew on the same log, it goes on at the right photo and place.
  */
 final class Runner

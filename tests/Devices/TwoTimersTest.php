@@ -48,12 +48,12 @@ final class TwoTimersTest extends TestCase
     public function testDriftSpoilsThePhotosThatTheCheckForetold(): void
     {
         $trigger = ['by' => 'camera_timer', 'drift_ppm' => 1_000];
-        $foretold = CameraTimer::of(Schedule::of(Plans::with(['/trigger' => $trigger])))->spoiltPhotos ?? [];
+        $predicted = CameraTimer::of(Schedule::of(Plans::with(['/trigger' => $trigger])))->spoiltPhotos ?? [];
         $log = self::simulate($trigger);
         $seen = self::whileMoving($log);
         self::assertGreaterThan(100, count($seen));
         // Devices vary by milliseconds: a photo or two at the edge of a move may go either way.
-        self::assertLessThan(4, count(array_diff($foretold, $seen)) + count(array_diff($seen, $foretold)));
+        self::assertLessThan(4, count(array_diff($predicted, $seen)) + count(array_diff($seen, $predicted)));
         self::assertSame(0, $log->latePhotos, 'drift is planned, and so not lateness');
         self::assertContains('run.photo.moving', array_map(strval(...), $log->faultsOf($log->photos[$seen[0] - 1])));
     }

@@ -59,7 +59,7 @@ final class VerdictsAgreeTest extends TestCase
                 // What the plan says will fail did, and the run names it.
                 self::assertTrue($verdict->failed, "{$seed}: {$verdict->says} {$verdict->why}");
                 self::assertSame('checks.verdict.fails', (string) $verdict->says, $seed);
-                self::assertStringContainsString((string) (RunVerdict::foretold($schedule)->title ?? '?'), (string) $verdict->why, $seed);
+                self::assertStringContainsString((string) (RunVerdict::predicted($schedule)->title ?? '?'), (string) $verdict->why, $seed);
             } elseif ($timing !== []) {
                 self::assertFalse($verdict->passes, "{$seed}: a pass by luck is none");
                 self::assertSame('run.verdict.margin', (string) $verdict->says, $seed);

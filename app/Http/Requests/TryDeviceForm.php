@@ -46,7 +46,7 @@ final class TryDeviceForm extends Form
     }
 
     /**
-     * @return list<Message> what came of it, in sentences
+     * @return list<Message> the result, in sentences
      *
      * @throws InvalidInput by the field /address
      */

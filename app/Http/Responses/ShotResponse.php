@@ -22,7 +22,7 @@ use Illuminate\Http\Response;
 final class ShotResponse
 {
     /**
-     * Makes an edit, and answers with what came of it.
+     * Makes an edit, and answers with the result.
      *
      * @param callable(): EditedShot $edit
      * @param string                 $notice what was done, where the page does not show it by itself

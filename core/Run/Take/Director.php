@@ -9,7 +9,7 @@ use Evrent\Core\Timing\Mode;
 
 /**
  * Says what is to be done next, from where a take stands and what time it is. It has no clock and no devices: whoever has them does what it
- * says, writes what came of it into the log, and asks again.
+ * says, writes the result into the log, and asks again.
  */
 final class Director
 {

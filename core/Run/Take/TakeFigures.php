@@ -28,7 +28,7 @@ final readonly class TakeFigures
      *                                                                        photo before it is over
      * @param array<string, float>  $supplies what is left: per cent of batteries, photos on the card
      * @param array<string, ?int>   $lasts    the photo after which each is gone, at the rate seen so far; null while that cannot be said
-     * @param ?float                $slack    to spare in the interval after the next photo, seconds, by the plan; null without a clock
+     * @param ?float                $slack    slack of the interval after the next photo, seconds, by the plan; null without a clock
      * @param float                 $share    of the run that is over, by the plan's clock
      */
     private function __construct(

@@ -9,7 +9,7 @@ const rulerHeight = 26;
 const plotHeight = (width) => (width < 480 ? 180 : Math.min(460, Math.max(186, window.innerHeight - 616)));
 const leastLaneHeight = 60;
 
-/** What each photo has to spare stands above the lanes. */
+/** The slack of each photo stands above the lanes. */
 const slackHeight = 26;
 
 /** Pixels kept free above and below each line: half a grip and a little. */

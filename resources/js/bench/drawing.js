@@ -204,7 +204,7 @@ export function createDrawing(canvas) {
     context.setLineDash([]);
   };
 
-  /** What each photo has to spare of its interval, over the stairs in time with them; red and downward where it has too little. */
+  /** The slack of each photo in its interval, over the stairs in time with them; red and downward where it has too little. */
   const drawSlack = (scene, { last }) => {
     const { column, triggers, x, width, slackHeight, data, treads } = scene;
     context.fillStyle = colours.sunk;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Photos;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
 use Evrent\Core\Drawings\SheetLanes;
+use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Matching;
 use Evrent\Core\Photos\OwnTimer;
@@ -40,6 +40,7 @@ final class SheetTest extends TestCase
         self::assertEqualsWithDelta(-1.0, $sheet->open[5], 0.01);
         self::assertSame([0, 30], array_keys($sheet->extras));
         self::assertEquals($sheet, Sheet::fromJson($sheet->toJson()));
+        self::assertEquals($sheet, Sheet::fromJson(str_replace('"predicted":', '"foretold":', $sheet->toJson())), 'as an earlier version kept it');
         self::assertSame([7], $sheet->spoilt);
     }
 
@@ -100,12 +101,12 @@ final class SheetTest extends TestCase
             '/start' => ['event' => 'clock', 'at' => '18:20'], '/timing/photos' => 400, '/light' => ['control' => 'manual', 'aperture' => 5.6, 'iso' => 100],
         ]);
         $shot = Shot::of($plan);
-        $foretold = $shot->light()?->predicted() ?? [];
-        self::assertCount(400, $foretold);
+        $predicted = $shot->light()?->predicted() ?? [];
+        self::assertCount(400, $predicted);
         $card = new CardMaker($plan, 3);
         $lumas = static fn (float $more): array => array_combine(
             array_map(strval(...), $card->truth),
-            array_map(static fn (int $number): float => 0.05 * 2.0 ** ($foretold[$number - 1] - $foretold[0] + ($number > 266 ? $more : 0.0)), range(1, 400)),
+            array_map(static fn (int $number): float => 0.05 * 2.0 ** ($predicted[$number - 1] - $predicted[0] + ($number > 266 ? $more : 0.0)), range(1, 400)),
         );
         $files = array_values($card->truth);
         $even = Seen::of($shot, self::matching($card), array_map(strval(...), $files), $lumas(0.0), [], [$files[8] => true, $files[9] => true]);

@@ -1,4 +1,4 @@
-{{-- One film: how far it is, or what came of it. --}}
+{{-- One film: how far it is, or its result. --}}
 @php
     use Evrent\Core\Messages\Quantity;
     $is = $film->clip();

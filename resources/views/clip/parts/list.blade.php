@@ -107,7 +107,7 @@
             <button class="button">{{ __('common.add') }}</button><small class="quiet">{{ __('clip.list.rate_hint') }}</small></form></details>
     @if ($bright)<figure class="clip-bright"><svg class="bright-line" viewBox="0 0 {{ $bright::WIDTH }} {{ $bright::HEIGHT }}" preserveAspectRatio="none"
         role="img" aria-label="{{ __('clip.list.curve', ['from' => Quantity::signed($bright->from, 1), 'to' => Quantity::signed($bright->to, 1)]) }}"><path
-        class="measured" d="{{ $bright->before }}" /><path class="foretold" d="{{ $bright->after }}" /></svg>
+        class="measured" d="{{ $bright->before }}" /><path class="predicted" d="{{ $bright->after }}" /></svg>
         <figcaption class="quiet">{{ __('clip.list.curve_note', ['part' => $bright->after === '' ? '' : __('clip.list.curve_key')]) }}
             @if ($bright->flickers !== null){{ __('clip.list.flicker', ['flickers' => Quantity::rounded($bright->flickers, 3), 'part' => $bright->after === ''
             ? __('clip.list.no_flicker') : __('clip.list.becomes', ['becomes' => Quantity::rounded($bright->becomes, 3)])]) }}@endif</figcaption></figure>@endif

@@ -1,4 +1,4 @@
-{{-- One thing that is done with photos and a folder: how far it is, or what came of it. --}}
+{{-- One thing that is done with photos and a folder: how far it is, or its result. --}}
 @php use Evrent\Core\Messages\Quantity; @endphp
 <div id="work-{{ $work->id }}" class="reading-now" @if (!$work->isOver()) role="status" hx-get="{{ $work->at('show') }}" hx-trigger="every 500ms"
     hx-swap="outerHTML" hx-sync="this:drop" @endif data-status="{{ $work->status }}">

@@ -12,7 +12,7 @@
         ['from' => Quantity::signed($map->from, 1), 'to' => Quantity::signed($map->to, 1)]) }}">@foreach ($map->gaps as [$at, $wide])<rect class="is-gap"
         x="{{ $at }}" width="{{ $wide }}" height="120" />@endforeach @foreach ($map->spoilt as [$at, $wide])<rect class="is-spoilt" x="{{ $at }}"
         width="{{ $wide }}" y="108" height="12" />@endforeach @foreach ($map->marks as $at)<path class="stands-out" d="M{{ $at }} 0V120" />@endforeach
-        <path class="foretold" d="{{ $map->foretold }}" /><path class="measured" d="{{ $map->measured }}" /></svg>
+        <path class="predicted" d="{{ $map->predicted }}" /><path class="measured" d="{{ $map->measured }}" /></svg>
         <input type="range" min="1" max="{{ $page->count() }}" value="1" aria-label="{{ __('photos.sheet.go_to') }}" data-go-to></div>
     <form class="grid-fields" method="post" action="{{ $page->reading->at('mark') }}" id="mark-photos">@csrf @method('put')
         <x-field id="mark-from" :label="__('common.photo')" name="from" width="6ch" inputmode="numeric" :problem="$errors->first('card.from')" />

@@ -19,9 +19,9 @@
         @if ($extras !== [])<small class="extra-here" title="{{ implode(', ', $extras) }}">{{ __('photos.some.extras',
             ['extras' => count($extras)]) }}</small>@endif</li>@endfor</ol>
     @if ($lanes->open . $lanes->planned !== '')<svg class="lane lane-open" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
-        aria-hidden="true"><path class="foretold" d="{{ $lanes->planned }}" /><path class="measured" d="{{ $lanes->open }}" /></svg>@endif
-    @if ($lanes->bright . $lanes->foretold !== '')<svg class="lane" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
-        aria-hidden="true"><path class="foretold" d="{{ $lanes->foretold }}" /><path class="measured" d="{{ $lanes->bright }}" /></svg>@endif
+        aria-hidden="true"><path class="predicted" d="{{ $lanes->planned }}" /><path class="measured" d="{{ $lanes->open }}" /></svg>@endif
+    @if ($lanes->bright . $lanes->predicted !== '')<svg class="lane" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
+        aria-hidden="true"><path class="predicted" d="{{ $lanes->predicted }}" /><path class="measured" d="{{ $lanes->bright }}" /></svg>@endif
     @if ($lanes->flickers !== '')<svg class="lane lane-flicker" viewBox="0 0 {{ $wide }} {{ $lanes::HIGH }}" preserveAspectRatio="none"
         aria-hidden="true"><path class="measured" d="{{ $lanes->flickers }}" /></svg>@endif
 </div>

@@ -1,4 +1,4 @@
-{{-- Always in sight: whether it works, what that does not cover, the time to spare of the whole run, whether all is saved, and the way back. --}}
+{{-- Always in sight: whether it works, what that does not cover, the slack of the whole run, whether all is saved, and the way back. --}}
 <div class="spine">
     @include('shots.parts.verdict')
     <x-saving />
