@@ -12,7 +12,6 @@ use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\KeyedSeconds;
 use Evrent\Core\Timing\Mode;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 
 /**
@@ -32,38 +31,41 @@ final readonly class ComparedRevision
     }
 
     /**
-     * @return array<string, string> what is compared, in words
+     * @return array<string, string> in words, by the name that `app.compared.label_…` has the words of
      */
     public function figures(): array
     {
         $summary = $this->schedule->summary;
         $easing = $this->plan->move->easing;
         return [
-            'Photos' => number_format($summary->photosTotal),
-            'Clip' => PlainText::seconds($summary->clipSeconds),
-            'Movement' => match ($this->plan->timing->mode) {
+            'photos' => Words::say(Quantity::number((float) $summary->photosTotal)),
+            'clip' => Words::say(Quantity::seconds($summary->clipSeconds)),
+            'movement' => match ($this->plan->timing->mode) {
                 Mode::ShootMoveShoot => Words::of('app.compared.sms'),
                 Mode::Continuous => Words::of('app.compared.continuous'),
                 Mode::StopMotion => Words::of('app.compared.stop_motion'),
             },
-            'Interval' => self::inWords($this->plan->timing->interval, PlainText::rounded(...)),
-            'Exposure' => self::inWords($this->plan->timing->exposure, PlainText::exposure(...)),
-            'Ramps' => Words::of(
+            'interval' => self::inWords($this->plan->timing->interval, Quantity::rounded(...)),
+            'exposure' => self::inWords($this->plan->timing->exposure, Quantity::exposure(...)),
+            'easing' => Words::of(
                 'app.compared.ramps',
                 rampIn: Quantity::percent($easing->rampIn),
                 rampOut: Quantity::percent($easing->rampOut),
-            ) . ' % out',
-            'Runs' => PlainText::duration($summary->onSiteSeconds),
-            'Least slack' => PlainText::seconds($summary->minSlackSeconds),
-            'Late at the end' => PlainText::duration($summary->lateSeconds),
+            ),
+            'run_time' => Words::say(Quantity::duration($summary->onSiteSeconds)),
+            'slack' => Words::say(Quantity::seconds($summary->minSlackSeconds)),
+            'late' => Words::say(Quantity::duration($summary->lateSeconds)),
         ];
     }
 
     /**
-     * @param callable(float): string $text
+     * @param callable(float): Quantity $quantity
      */
-    private static function inWords(KeyedSeconds $keyed, callable $text): string
+    private static function inWords(KeyedSeconds $keyed, callable $quantity): string
     {
-        return implode(' → ', array_map($text, array_column($keyed->keys, 'seconds'))) . ' s';
+        return implode(' → ', array_map(
+            static fn (float $seconds): string => Words::say($quantity($seconds)),
+            array_column($keyed->keys, 'seconds'),
+        )) . ' s';
     }
 }

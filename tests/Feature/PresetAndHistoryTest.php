@@ -100,7 +100,8 @@ final class PresetAndHistoryTest extends PageTestCase
         $first = $shot->current_revision_id;
         $this->type($shot, ['timing' => ['interval_s' => '2', 'mode' => 'continuous']]);
         $this->get("{$shot->path()}/history")->assertOk()
-            ->assertSee(Words::of('app.compared.sms'))->assertSee(Words::of('app.compared.continuous'))->assertSee('8 s')->assertSee('2 s')->assertSee(Words::of('shots.history.changes'));
+            ->assertSee(Words::of('app.compared.sms'))->assertSee(Words::of('app.compared.continuous'))->assertSee('8 s')->assertSee('2 s')->assertSee(Words::of('shots.history.changes'))
+            ->assertSee(Words::of('app.compared.label_easing'))->assertSee('<td>20 % in, 20 % out</td>', false);
         $this->get("{$shot->path()}/history?left={$first}&right={$first}")->assertSee('Comparisons appear here');
         $this->get("{$shot->path()}/history?left=abc&right=999999999")->assertOk();
         $this->step($shot, "revisions/{$first}")->assertRedirect("{$shot->path()}");

@@ -32,7 +32,7 @@
                         /> {{ $side->report->verdict->inShort() }}</td>@endforeach</tr>
                     @foreach ($left->figures() as $name => $a)
                         @php $b = $right->figures()[$name]; @endphp
-                        <tr @class(['differs' => $a !== $b])><th scope="row">{{ $name }}</th><td>{{ $a }}</td><td>{{ $b }}</td></tr>
+                        <tr @class(['differs' => $a !== $b])><th scope="row">{{ __("app.compared.label_{$name}") }}</th><td>{{ $a }}</td><td>{{ $b }}</td></tr>
                     @endforeach
                     <tr><th scope="row">{{ __('shots.history.findings') }}</th>@foreach ($sides as $side)<td
                         class="found">@forelse ($side->report->findings as $finding)<p
