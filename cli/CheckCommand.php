@@ -98,7 +98,8 @@ final class CheckCommand extends Command
             }
             $assumed = self::assumed($schedule, $finding);
             if ($assumed !== []) {
-                $lines[] = '    ' . Words::of('cli.check.assumes', what: Words::listed(array_map(static fn (Assumption $one): Text|string => $one->says(), $assumed)));
+                $said = array_map(static fn (Assumption $one): Text|string => $one->says(), $assumed);
+                $lines[] = '    ' . Words::of('cli.check.assumes', what: Words::listed($said));
             }
             if (self::unmended($finding) !== '') {
                 $lines[] = '    ' . Words::say(self::unmended($finding));

@@ -57,7 +57,9 @@ final class PhotosCommand extends Command
         }
         $matching = Matching::of($planned, $card);
         $more = OwnTimer::finding($shot, $matching);
-        $told = $format === 'json' ? MatchJson::encode(Words::sayAll(MatchJson::of($matching, $card->skipped, null, $more))) : self::text($matching, $card, $more);
+        $told = $format === 'json'
+            ? MatchJson::encode(Words::sayAll(MatchJson::of($matching, $card->skipped, null, $more)))
+            : self::text($matching, $card, $more);
         $output->write($told, false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

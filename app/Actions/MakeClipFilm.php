@@ -62,7 +62,8 @@ final class MakeClipFilm
                     ->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
                 throw new NoRoom();
             }
-            $this->end($film, ['status' => 'failed', 'trouble' => $failure instanceof Failure ? Message::toStore($failure->says) : mb_substr($failure->getMessage(), 0, 500)]);
+            $why = $failure instanceof Failure ? Message::toStore($failure->says) : mb_substr($failure->getMessage(), 0, 500);
+            $this->end($film, ['status' => 'failed', 'trouble' => $why]);
         } finally {
             FilmWork::clear($work);
         }

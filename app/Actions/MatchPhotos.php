@@ -45,7 +45,11 @@ final class MatchPhotos
         $photos = $reading->photos();
         $matching = Matching::of($planned, $photos, $placed);
         $skipped = array_map(static fn (string $file): array => ['file' => $file, 'why' => new Message('photos.unread.no_photo')], $reading->others);
-        $unread = array_map(static fn (string $file, mixed $why): array => ['file' => $file, 'why' => Message::kept($why)], array_keys($reading->unread), $reading->unread);
+        $unread = array_map(
+            static fn (string $file, mixed $why): array => ['file' => $file, 'why' => Message::kept($why)],
+            array_keys($reading->unread),
+            $reading->unread,
+        );
         $seen = Seen::of($shot, $matching, $reading->names, $reading->lumas, $reading->shifts, $reading->torn);
 
         return [

@@ -44,7 +44,10 @@ final class ThrowAway
         $shots->clone()->lockForUpdate()->get(['id']);
         $take = Take::underWayOf($shots)->first();
         if ($take !== null) {
-            throw new TakeUnderWay(['href' => $take->at('takes.show'), 'name' => Words::of('app.throw_away.to_take')], Words::of('app.throw_away.take', name: $name));
+            throw new TakeUnderWay(
+                ['href' => $take->at('takes.show'), 'name' => Words::of('app.throw_away.to_take')],
+                Words::of('app.throw_away.take', name: $name),
+            );
         }
         $grid = TestGrid::underWay()->whereIn('shot_id', $shots->pluck('id')->all())->first();
         if ($grid !== null) {

@@ -57,7 +57,8 @@ final class Take extends Model
 
     public const UPDATED_AT = null;
     public const RATINGS = [
-        0 => 'takes.rating.none', 5 => 'takes.rating.best', 4 => 'takes.rating.good', 3 => 'takes.rating.fair', 2 => 'takes.rating.poor', 1 => 'takes.rating.bad',
+        0 => 'takes.rating.none', 5 => 'takes.rating.best', 4 => 'takes.rating.good', 3 => 'takes.rating.fair',
+        2 => 'takes.rating.poor', 1 => 'takes.rating.bad',
     ];
 
     /** One that a restored backup brought back: nobody drives it until somebody says so. */

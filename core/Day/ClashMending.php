@@ -53,7 +53,8 @@ final readonly class ClashMending
             if (in_array($item->name, [$clash->first->rig, $clash->second->rig, $clash->first->body, $clash->second->body], true)) {
                 continue;
             }
-            $given[] = new self(new Message('day.clash_mending.give', ['title' => $clash->second->title, 'item' => $item->name]), $clash->second->id, null, $item->name);
+            $says = new Message('day.clash_mending.give', ['title' => $clash->second->title, 'item' => $item->name]);
+            $given[] = new self($says, $clash->second->id, null, $item->name);
         }
 
         return [...array_slice(array_column($moves, 1), 0, 2), ...array_slice($given, 0, 2)];

@@ -43,6 +43,8 @@ final class Countdown
 
     private static function span(int $days): Message
     {
-        return $days <= self::DAYS_TOLD_ALONE ? new Message('day.countdown.days', ['days' => $days]) : new Message('day.countdown.weeks', ['days' => intdiv($days, 7)]);
+        return $days <= self::DAYS_TOLD_ALONE
+            ? new Message('day.countdown.days', ['days' => $days])
+            : new Message('day.countdown.weeks', ['days' => intdiv($days, 7)]);
     }
 }

@@ -111,7 +111,9 @@ final readonly class DayLine
             [new Message('day.day_line.moon_lit'), new Message('day.day_line.lit', ['percent' => Quantity::rounded($events->litFraction * 100.0, 0)])],
             [new Message('day.day_line.dark'), $dark === '' ? new Message('day.day_line.never_dark') : $dark],
             [new Message('day.day_line.centre'), $centre === '' ? new Message('day.day_line.not_up') : $centre],
-            ...($this->site->skyline->isFlat() ? [] : [[new Message('day.day_line.centre_clear'), $clear === '' ? new Message('day.day_line.not_up') : $clear]]),
+            ...($this->site->skyline->isFlat() ? [] : [[
+                new Message('day.day_line.centre_clear'), $clear === '' ? new Message('day.day_line.not_up') : $clear,
+            ]]),
         ];
     }
 

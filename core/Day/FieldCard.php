@@ -29,7 +29,9 @@ final class FieldCard
     public static function of(Shot $shot): array
     {
         $cues = array_map(
-            static fn (array $cue): Message => new Message('day.field_card.cue', ['when' => self::when($shot, $cue['seconds'], $cue['photo']), 'what' => $cue['says']]),
+            static fn (array $cue): Message => new Message('day.field_card.cue', [
+                'when' => self::when($shot, $cue['seconds'], $cue['photo']), 'what' => $cue['says'],
+            ]),
             self::cues($shot),
         );
 
@@ -82,7 +84,8 @@ final class FieldCard
         $cues = [];
         foreach (CueCard::of($shot->schedule)->clicks ?? [] as $cue) {
             $turn = new Message($cue['isLonger'] ? 'day.field_card.longer' : 'day.field_card.shorter', ['seconds' => Quantity::shutter($cue['to'])]);
-            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => $turn, 'to' => new Message('units.seconds', ['number' => Quantity::shutter($cue['to'])])];
+            $cues[] = ['photo' => $cue['photo'], 'seconds' => $cue['seconds'], 'says' => $turn,
+                'to' => new Message('units.seconds', ['number' => Quantity::shutter($cue['to'])])];
         }
         foreach ($shot->plan->light->isoChanges ?? [] as $change) {
             $photo = $change['frame'] - 1;

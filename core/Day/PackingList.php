@@ -179,7 +179,8 @@ final class PackingList
             if ($stops === null || self::named([$shot], KitKind::Filter) !== '') {
                 continue;
             }
-            $packed[] = new Packed('filter', new Message('day.packing_list.nd', ['stops' => Quantity::rounded($stops, 1)]), 1, new Message('day.packing_list.density', [
+            $nd = new Message('day.packing_list.nd', ['stops' => Quantity::rounded($stops, 1)]);
+            $packed[] = new Packed('filter', $nd, 1, new Message('day.packing_list.density', [
                 'density' => Quantity::rounded(NeutralDensity::density($stops), 1),
                 'title' => $shot->title,
             ]));
@@ -203,7 +204,9 @@ final class PackingList
             $shots === [] ? null : new Packed('care', new Message('day.packing_list.blower'), 1, new Message('day.packing_list.blower_why')),
             $shots === [] ? null : new Packed('care', new Message('day.packing_list.level'), 1, new Message('day.packing_list.level_why')),
             $weight > 0.0
-                ? new Packed('rig', new Message('day.packing_list.weight'), 1, new Message('day.packing_list.weight_why', ['weight' => Quantity::rounded($weight, 1)]))
+                ? new Packed('rig', new Message('day.packing_list.weight'), 1, new Message('day.packing_list.weight_why', [
+                    'weight' => Quantity::rounded($weight, 1),
+                ]))
                 : null,
             $has(Hazard::Night) ? new Packed('light', new Message('day.packing_list.lamp'), 2, new Message('day.packing_list.lamp_why')) : null,
             self::clothes(min([self::WARM_CELSIUS, ...array_map(static fn (ShotFigures $shot): float => $shot->celsius, $shots)]), $onSiteSeconds),
@@ -213,7 +216,9 @@ final class PackingList
             $has(Hazard::Incline) ? new Packed('safety', new Message('day.packing_list.carriage'), 1, new Message('day.packing_list.carriage_why')) : null,
             $has(Hazard::Public) ? new Packed('safety', new Message('day.packing_list.tape'), 1, new Message('day.packing_list.tape_why')) : null,
             $onSiteSeconds > self::LONG_SECONDS
-                ? new Packed('clothes', new Message('day.packing_list.food'), 1, new Message('day.packing_list.food_why', ['onSiteSeconds' => Quantity::duration($onSiteSeconds)]))
+                ? new Packed('clothes', new Message('day.packing_list.food'), 1, new Message('day.packing_list.food_why', [
+                    'onSiteSeconds' => Quantity::duration($onSiteSeconds),
+                ]))
                 : null,
         ]));
     }

@@ -188,7 +188,8 @@ final readonly class ShotCard
             array_push($told, ...self::night($site, $events, $seen));
         }
 
-        return [...$told, [new Message('day.shot_card.sun_start'), $height($altitudes[0])], [new Message('day.shot_card.sun_end'), $height($altitudes[count($altitudes) - 1])]];
+        return [...$told, [new Message('day.shot_card.sun_start'), $height($altitudes[0])],
+            [new Message('day.shot_card.sun_end'), $height($altitudes[count($altitudes) - 1])]];
     }
 
     /**

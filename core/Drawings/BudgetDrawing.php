@@ -24,9 +24,9 @@ final readonly class BudgetDrawing
     private const MOST_POINTS = 120;
 
     /**
-     * @param list<array{name: Text|string, says: Text|string, fits: bool, path: string, area: string}>                     $curves
-     * @param list<array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}> $bars   filled to a share of 100 %, with marks where
-     *                                                                                                        something changes
+     * @param list<array{name: Text|string, says: Text|string, fits: bool, path: string, area: string}>         $curves
+     * @param list<array{name: Text|string, says: Text|string, fits: bool, percent: float, marks: list<float>}> $bars   filled to a
+     *        share of 100 %, with marks where something changes
      */
     private function __construct(public array $curves, public array $bars)
     {

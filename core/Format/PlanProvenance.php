@@ -48,7 +48,8 @@ final class PlanProvenance
             $escaped = str_replace(['~', '/'], ['~0', '~1'], $pointer);
             $source = is_string($name) ? Source::tryFrom($name) : null;
             if ($source === null) {
-                $problems->add("/provenance/{$escaped}", new Message('format.plan_provenance.choice', ['x' => implode(', ', array_column(Source::cases(), 'value'))]));
+                $choices = implode(', ', array_column(Source::cases(), 'value'));
+                $problems->add("/provenance/{$escaped}", new Message('format.plan_provenance.choice', ['x' => $choices]));
             } elseif (!str_starts_with($pointer, '/') || !self::isThere($document, $pointer)) {
                 $problems->add("/provenance/{$escaped}", new Message('format.plan_provenance.unknown'));
             } else {

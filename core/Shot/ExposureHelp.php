@@ -57,7 +57,8 @@ final class ExposureHelp
         }
         if ($plan->timing->mode->hasClock()) {
             $share = static fn (int $n): float => 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n];
-            $told[] = [new Message('shot.exposure_help.blur'), new Message('shot.exposure_help.of_interval', ['range' => self::range($share(0), $share($last), 0)]), 'blur'];
+            $range = self::range($share(0), $share($last), 0);
+            $told[] = [new Message('shot.exposure_help.blur'), new Message('shot.exposure_help.of_interval', ['range' => $range]), 'blur'];
         }
         if ($plan->optics !== null && $plan->optics->subjectMetresPerSecond > 0.0) {
             $picture = new Picture($plan->optics);
@@ -84,7 +85,9 @@ final class ExposureHelp
         if ($longest >= self::LONG_MARK_SECONDS && abs(Marks::open($longest, $plan->camera->marksAreLiteral) - $longest) > self::NOTICEABLE_SECONDS) {
             $told[] = [
                 new Message('shot.exposure_help.dial'),
-                new Message('shot.exposure_help.mark', ['mark' => Quantity::rounded($longest, 1), 'seconds' => Quantity::seconds(Exposure::trueSeconds($longest))]),
+                new Message('shot.exposure_help.mark', [
+                    'mark' => Quantity::rounded($longest, 1), 'seconds' => Quantity::seconds(Exposure::trueSeconds($longest)),
+                ]),
                 '',
             ];
         }

@@ -40,7 +40,10 @@ final class LightSums
             new Message('sums.light.exposure', ['n' => $n + 1]),
             '{light} + log2({exposure} × {iso} ÷ 100) − 2 × log2({aperture}) − {filter} − {wanted}',
             [
-                'light' => new Term($light->light->kind->daylightEnters() ? new Message('sums.light.ev_metered') : new Message('sums.light.ev_there'), $light->exposureValues[$n]),
+                'light' => new Term(
+                    $light->light->kind->daylightEnters() ? new Message('sums.light.ev_metered') : new Message('sums.light.ev_there'),
+                    $light->exposureValues[$n],
+                ),
                 'exposure' => new Term(new Message('sums.term.exposure'), $light->exposures[$n], 's'),
                 'iso' => new Term(new Message('sums.term.iso'), Exposure::trueIso($light->isos[$n])),
                 'aperture' => new Term(new Message('sums.term.f_number'), $light->apertures[$n]),

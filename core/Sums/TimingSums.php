@@ -51,7 +51,8 @@ final class TimingSums
             '{photos} ÷ {rate}',
             [
                 'photos' => new Term(new Message('sums.term.photos'), $shot->plan->photosTotal()),
-                'rate' => (new GivenTerms($shot->plan))->of(new Message('sums.timing.rate'), $shot->plan->timing->framesPerSecond, 'fps', '/timing/frames_per_second'),
+                'rate' => (new GivenTerms($shot->plan))
+                    ->of(new Message('sums.timing.rate'), $shot->plan->timing->framesPerSecond, 'fps', '/timing/frames_per_second'),
             ],
             new Term(new Message('sums.term.clip'), $shot->schedule->summary->clipSeconds, 's'),
             new Message('sums.timing.playback'),
@@ -148,7 +149,8 @@ final class TimingSums
             'blur',
             new Message('sums.timing.blur', ['n' => $n + 1]),
             '100 × {exposure} ÷ {interval}',
-            ['exposure' => self::exposed($shot, $n)['exposure'], 'interval' => new Term(new Message('sums.term.interval'), $shot->schedule->intervalSeconds[$n], 's')],
+            ['exposure' => self::exposed($shot, $n)['exposure'],
+                'interval' => new Term(new Message('sums.term.interval'), $shot->schedule->intervalSeconds[$n], 's')],
             new Term(new Message('sums.timing.blur_share'), 100.0 * $exposures[$n] / $shot->schedule->intervalSeconds[$n], '%'),
             new Message('sums.timing.open_share'),
             new Message('sums.timing.shutter_angle'),

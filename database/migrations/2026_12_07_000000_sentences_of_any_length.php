@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Schema;
 // What failed is kept as a key of the catalogue with its arguments, and things in the bags go by their keys too.
 
 return new class () extends Migration {
-    private const COLUMNS = [['card_readings', 'trouble'], ['films', 'trouble'], ['folder_works', 'trouble'], ['test_grids', 'says'], ['test_grid_cells', 'says']];
+    private const COLUMNS = [['card_readings', 'trouble'], ['films', 'trouble'], ['folder_works', 'trouble'],
+        ['test_grids', 'says'], ['test_grid_cells', 'says']];
 
     private const PACKED = [
         'care: blower and lens cloth' => 'care: day.packing_list.blower',
@@ -27,7 +28,8 @@ return new class () extends Migration {
         'rig battery: fully charged' => 'rig_battery: day.packing_list.charged',
     ];
 
-    private const KINDS = ['ND filter: ' => 'filter: ', 'camera battery: ' => 'camera_battery: ', 'rig battery: ' => 'rig_battery: ', 'power bank: ' => 'power_bank: '];
+    private const KINDS = ['ND filter: ' => 'filter: ', 'camera battery: ' => 'camera_battery: ', 'rig battery: ' => 'rig_battery: ',
+        'power bank: ' => 'power_bank: '];
 
     public function up(): void
     {

@@ -554,7 +554,8 @@ final class PtpCamera implements CameraLink, StartsItsTimer, SetsBody, SetsUp, S
             } elseif ($packet->kind === Packet::OPERATION_RESPONSE) {
                 $code = (new DatasetReader($packet->body))->u16();
                 if ($code !== Response::Ok->value && $code !== Response::SessionAlreadyOpen->value) {
-                    throw new DeviceRefused(new Message('devices.camera.refused_code', ['code' => Response::tryFrom($code)->name ?? sprintf('%04x', $code)]), $code);
+                    $name = Response::tryFrom($code)->name ?? sprintf('%04x', $code);
+                    throw new DeviceRefused(new Message('devices.camera.refused_code', ['code' => $name]), $code);
                 }
 
                 return $data;

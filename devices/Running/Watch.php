@@ -66,7 +66,8 @@ final class Watch
         foreach ($this->schedule->plan->rig->axes as $axis) {
             $off = ($status->positions[$axis->id] ?? $asked[$axis->id]) - $asked[$axis->id];
             if (abs($off) * $axis->stepsPerUnit > self::STEPS) {
-                $this->log->alarm("axis {$axis->id}", $place, new Message('devices.run.out_of_place', ['axis' => $axis->label(), 'off' => Quantity::signed($off, 3)]));
+                $says = new Message('devices.run.out_of_place', ['axis' => $axis->label(), 'off' => Quantity::signed($off, 3)]);
+                $this->log->alarm("axis {$axis->id}", $place, $says);
             } else {
                 $this->log->over("axis {$axis->id}", $place);
             }

@@ -292,6 +292,7 @@ return [
         'one' => 'Field sheet for :title',
     ],
     'view' => [
+        'stage' => ':view stage',
         'frame' => 'Framing',
         'time' => 'Time',
         'light' => 'Light',

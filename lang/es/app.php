@@ -292,6 +292,7 @@ return [
         'one' => 'Hoja de campo de :title',
     ],
     'view' => [
+        'stage' => 'Etapa :view',
         'frame' => 'Encuadre',
         'time' => 'Tiempo',
         'light' => 'Luz',

@@ -45,7 +45,9 @@ final class ShotController
 
             $sited = new PinnedPlan($plan->with(['site' => $shoot->site()]));
 
-            return $createShot($shoot, $recipe === '' ? $plan : AppliedRecipe::on($sited, Presets::recipeNumbered($recipe))->plan, new Message('history.new_shot'));
+            $begun = $recipe === '' ? $plan : AppliedRecipe::on($sited, Presets::recipeNumbered($recipe))->plan;
+
+            return $createShot($shoot, $begun, new Message('history.new_shot'));
         });
 
         return redirect($shot->path());

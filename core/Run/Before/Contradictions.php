@@ -193,6 +193,8 @@ final readonly class Contradictions
             ? Quantity::duration(abs($off))
             : Quantity::counted(abs($off) / self::SECONDS_PER_DAY, 'day', 0);
 
-        return new Contradiction(self::LIGHT, new Message('takes.before.' . ($hasWindow ? 'window' : 'light') . ($off < 0.0 ? '_early' : '_late'), ['by' => $words]));
+        $key = 'takes.before.' . ($hasWindow ? 'window' : 'light') . ($off < 0.0 ? '_early' : '_late');
+
+        return new Contradiction(self::LIGHT, new Message($key, ['by' => $words]));
     }
 }

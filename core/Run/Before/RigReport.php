@@ -137,11 +137,13 @@ final readonly class RigReport
 
     private static function steps(Axis $axis, AxisReport $has): ?Contradiction
     {
-        return $has->stepsPerUnit >= $axis->stepsPerUnit * (1.0 - self::SAME_SHARE) ? null : new Contradiction("rig {$axis->id} steps", new Message('takes.before.steps', [
-            'axis' => $axis->label(),
-            'steps' => Quantity::rounded($has->stepsPerUnit),
-            'unit' => $axis->kind->unit(),
-            'planned' => Quantity::rounded($axis->stepsPerUnit),
-        ]));
+        return $has->stepsPerUnit >= $axis->stepsPerUnit * (1.0 - self::SAME_SHARE)
+            ? null
+            : new Contradiction("rig {$axis->id} steps", new Message('takes.before.steps', [
+                'axis' => $axis->label(),
+                'steps' => Quantity::rounded($has->stepsPerUnit),
+                'unit' => $axis->kind->unit(),
+                'planned' => Quantity::rounded($axis->stepsPerUnit),
+            ]));
     }
 }

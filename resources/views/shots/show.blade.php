@@ -29,7 +29,8 @@
         <div class="stage">
             <div class="stage-main">
                 @foreach (App\Pages\ShotView::cases() as $each)
-                    <section class="view view-{{ $each->value }}" id="view-{{ $each->value }}" aria-label="{{ $each->label() }}" tabindex="-1">
+                    <section class="view view-{{ $each->value }}" id="view-{{ $each->value }}"
+                        aria-label="{{ __('app.view.stage', ['view' => $each->label()]) }}" tabindex="-1">
                         @include('shots.views.' . $each->value)
                     </section>
                 @endforeach
