@@ -1,5 +1,5 @@
 // With a query it is a module of its own: the card is one file that works alone, and shares no chunk with the pages.
-import { text } from './catalogue.js?card';
+import { phrase } from './catalogue.js?card';
 
 /**
  * A card on a phone with no network: counts down to what is next, and shows what is to be turned large when its time comes. A shot that began
@@ -11,7 +11,7 @@ const warnsBefore = 30;
 const root = document.documentElement;
 document.querySelector('[data-look-next]').addEventListener('click', ({ target }) => {
   root.dataset.look = root.dataset.look === 'day' ? 'night' : 'day';
-  target.textContent = text(root.dataset.look === 'day' ? 'scripts.card.night' : 'scripts.card.day');
+  target.textContent = phrase(root.dataset.look === 'day' ? 'scripts.card.night' : 'scripts.card.day');
 });
 
 /** Hours, minutes and seconds as a clock shows them; days where it is that long. */
@@ -19,7 +19,7 @@ function span(seconds) {
   const whole = Math.max(0, Math.ceil(seconds));
   const [hours, minutes, rest] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
   const two = (number) => String(number).padStart(2, '0');
-  if (hours >= 48) return text('scripts.card.days', { days: Math.floor(hours / 24) });
+  if (hours >= 48) return phrase('scripts.card.days', { days: Math.floor(hours / 24) });
   return hours > 0 ? `${hours}:${two(minutes)}:${two(rest)}` : `${minutes}:${two(rest)}`;
 }
 
@@ -65,13 +65,13 @@ class Card {
       one.line.classList.toggle('is-next', one === next);
     }
     const part = (name) => this.part.querySelector(`[data-${name}]`);
-    part('next').textContent = next ? next.says : text('scripts.card.over');
+    part('next').textContent = next ? next.says : phrase('scripts.card.over');
     part('left').textContent = next ? span(left(next)) : '';
     const after = this.moments[this.moments.indexOf(next) + 1];
-    part('after').textContent = next && after ? text('scripts.card.then', { what: after.says, span: span(after.at - next.at) }) : '';
+    part('after').textContent = next && after ? phrase('scripts.card.then', { what: after.says, span: span(after.at - next.at) }) : '';
     const minutes = Math.round(Math.abs(this.shift) / 60);
-    const by = minutes < 1 ? text('scripts.card.under_a_minute') : text('scripts.card.minutes', { minutes });
-    part('shifted').textContent = Math.abs(this.shift) < 1 ? '' : text(this.shift > 0 ? 'scripts.card.later' : 'scripts.card.earlier', { by });
+    const by = minutes < 1 ? phrase('scripts.card.under_a_minute') : phrase('scripts.card.minutes', { minutes });
+    part('shifted').textContent = Math.abs(this.shift) < 1 ? '' : phrase(this.shift > 0 ? 'scripts.card.later' : 'scripts.card.earlier', { by });
     this.cue(this.moments.find((one) => one.isCue && left(one) <= warnsBefore && left(one) > -cueShowsFor), left);
   }
 
@@ -80,7 +80,7 @@ class Card {
     shown.hidden = !due;
     if (!due) return;
     const isNow = left(due) <= 0;
-    shown.textContent = isNow ? due.says : text('scripts.card.soon', { span: span(left(due)), what: due.says });
+    shown.textContent = isNow ? due.says : phrase('scripts.card.soon', { span: span(left(due)), what: due.says });
     const key = `${due.at} ${isNow}`;
     if (this.told !== key) navigator.vibrate?.(isNow ? [300, 100, 300] : 100);
     this.told = key;

@@ -7,7 +7,7 @@ const plurals = new Intl.PluralRules(language);
  * @param {string} key such as 'scripts.rig.photo'
  * @param {Object<string, string|number>} args what stands for ":photo" in the words; of "one|more" the form for `count` is taken
  */
-export function text(key, args = {}) {
+export function phrase(key, args = {}) {
   const [, part, name] = key.split('.');
   let words = parts[part]?.[name] ?? key;
   if (words.includes('|')) words = words.split('|')[plurals.select(args.count) === 'one' ? 0 : 1];

@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 const clamp = (value, least, most) => Math.min(most, Math.max(least, value));
 const field = (id) => document.getElementById(id);
@@ -63,14 +63,14 @@ function dragOnStrip(event, handle) {
       const first = clamp(edge(at) + 1, 1, Number(field('clip-out').value || photos));
       values = { 'clip-in': first === 1 ? '' : first };
       handle.style.left = asPercent(first - 1);
-      says.textContent = text('scripts.clip.first', { photo: first });
+      says.textContent = phrase('scripts.clip.first', { photo: first });
       return;
     }
     if (drag === 'out') {
       const last = clamp(edge(at), Number(field('clip-in').value || 1), photos);
       values = { 'clip-out': last === photos ? '' : last };
       handle.style.left = asPercent(last);
-      says.textContent = text('scripts.clip.last', { photo: last });
+      says.textContent = phrase('scripts.clip.last', { photo: last });
       return;
     }
     const by = drag === 'span' ? clamp(edge(at) - begun, 1 - from(), photos - to()) : 0;
@@ -121,13 +121,13 @@ function followProxy() {
   part.addEventListener('click', async ({ target }) => {
     const button = target.closest('[data-play]');
     if (!button) return;
-    says.textContent = text('scripts.clip.rendering');
+    says.textContent = phrase('scripts.clip.rendering');
     part.querySelectorAll('[data-play]').forEach((one) => one.setAttribute('aria-pressed', String(one === button)));
     const url = `${part.dataset.proxy}?level=${button.dataset.play}`;
     // Asked first, so that what is wrong is told in words; the film itself is there then.
     const answer = await fetch(url, { headers: { Range: 'bytes=0-1' } }).catch(() => null);
     if (!answer?.ok) {
-      says.textContent = answer?.status === 422 ? await answer.text() : text('scripts.all.try_again');
+      says.textContent = answer?.status === 422 ? await answer.text() : phrase('scripts.all.try_again');
       return;
     }
     says.textContent = '';

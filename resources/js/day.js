@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 const step = { coarse: 300, fine: 60, noon: 43_200, reach: 24 };
 
@@ -67,7 +67,7 @@ export const dayLine = (sendPart) => () => ({
       const isOver = clientX >= track.left && clientX <= track.right && clientY >= plot.top && clientY <= track.bottom + step.reach;
       seconds = isOver ? Math.round((((clientX - track.left) / track.width) * Number(bars.dataset.span)) / step.coarse) * step.coarse : null;
       loose.style.translate = `${clientX - event.clientX}px ${clientY - event.clientY}px`;
-      this.text = seconds === null ? text('scripts.day.off') : text('scripts.day.starts', { clock: clockAt(bars.dataset, seconds) });
+      this.text = seconds === null ? phrase('scripts.day.off') : phrase('scripts.day.starts', { clock: clockAt(bars.dataset, seconds) });
       this.left = Math.min(plot.width - 70, Math.max(70, clientX - plot.left));
       this.top = clientY - plot.top - 50;
     };
@@ -108,8 +108,8 @@ export const dayLine = (sendPart) => () => ({
   say(bar, by) {
     const minutes = Math.round(Math.abs(by) / 60);
     const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
-    const span = hours ? text('scripts.day.hours', { hours, minutes: rest }) : text('scripts.day.minutes', { minutes: rest });
-    this.text = by === 0 ? text('scripts.day.same') : text(by < 0 ? 'scripts.day.earlier' : 'scripts.day.later', { span });
+    const span = hours ? phrase('scripts.day.hours', { hours, minutes: rest }) : phrase('scripts.day.minutes', { minutes: rest });
+    this.text = by === 0 ? phrase('scripts.day.same') : phrase(by < 0 ? 'scripts.day.earlier' : 'scripts.day.later', { span });
     const plot = bar.closest('.sky-plot').getBoundingClientRect();
     const run = bar.querySelector('.stay-run').getBoundingClientRect();
     this.left = Math.min(plot.width - 70, Math.max(70, run.left + run.width / 2 - plot.left));

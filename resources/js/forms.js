@@ -1,6 +1,6 @@
 import { newKey, registerKind, send } from './outbox.js';
 import { putInPlace, touchedSince, touches } from './parts.js';
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * Every form that changes something is sent from here, so that it waits for a server that is away instead of ending on the browser's
@@ -71,7 +71,7 @@ function takeForm(entry, { status, text }) {
     if (form || entry.page === window.location.pathname) goOn(location, entry.left ? 0 : entry.asked);
     return;
   }
-  say(text(status === 413 ? 'scripts.all.too_large' : 'scripts.all.failed'));
+  say(phrase(status === 413 ? 'scripts.all.too_large' : 'scripts.all.failed'));
 }
 
 /** What a form said it showed is what it sent, once that is kept: the next change is made to it. */
@@ -97,7 +97,7 @@ function takePart(entry, { ok, status, text }) {
     }
     return;
   }
-  say(text('scripts.all.failed_reload'));
+  say(phrase('scripts.all.failed_reload'));
 }
 
 const texts = (form, submitter) => [...new FormData(form, submitter)].filter(([name]) => name !== '_token');

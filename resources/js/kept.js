@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * Pages that were read stay readable while the server is away: `public/worker.js` keeps them. Here it is set up, told what belongs to what
@@ -28,7 +28,7 @@ function sayKept() {
   if (!at) return;
   const trouble = document.getElementById('trouble');
   const clock = new Date(Number(at)).toTimeString().slice(0, 5);
-  trouble.textContent = text('scripts.all.kept_page', { clock });
+  trouble.textContent = phrase('scripts.all.kept_page', { clock });
   trouble.dataset.by = 'kept';
   trouble.hidden = false;
 }

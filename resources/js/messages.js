@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * Ties messages to their fields after each answer, and says aloud what changed.
@@ -59,9 +59,9 @@ export function followMessages() {
     trouble.textContent = words;
     trouble.hidden = false;
   };
-  document.body.addEventListener('htmx:sendError', () => say(text('scripts.all.try_again')));
+  document.body.addEventListener('htmx:sendError', () => say(phrase('scripts.all.try_again')));
   document.body.addEventListener('htmx:responseError', ({ detail: { xhr } }) => {
-    if (xhr.status >= 500 || xhr.status === 419) say(text('scripts.all.reload'));
+    if (xhr.status >= 500 || xhr.status === 419) say(phrase('scripts.all.reload'));
   });
   document.body.addEventListener('htmx:afterOnLoad', ({ detail: { xhr } }) => {
     if (xhr.status < 400) trouble.hidden = true;

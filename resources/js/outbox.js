@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * What is to be sent to the server. Edits go one after another, each with the values it was made with and a key of its own, and stay in
@@ -177,7 +177,7 @@ async function ask(entry, kind) {
 
 let reason = '';
 function unansweredWith(status) {
-  reason = text(status === 507 ? 'scripts.all.disk_full' : status === 503 ? 'scripts.all.no_database' : 'scripts.all.no_answer');
+  reason = phrase(status === 507 ? 'scripts.all.disk_full' : status === 503 ? 'scripts.all.no_database' : 'scripts.all.no_answer');
 }
 
 /** Saved, saving or waiting: always to be seen. */
@@ -188,11 +188,11 @@ function show() {
   if (mark) {
     mark.hidden = false;
     mark.dataset.state = state;
-    mark.querySelector('.saving-text').textContent = state === 'waiting' ? text('scripts.all.waiting', { count: saves }) : text(`scripts.all.state_${state}`);
+    mark.querySelector('.saving-text').textContent = state === 'waiting' ? phrase('scripts.all.waiting', { count: saves }) : phrase(`scripts.all.state_${state}`);
   }
   const trouble = document.getElementById('trouble');
   if (unanswered) {
-    const kept = saves === 0 ? text('scripts.all.all_saved') : text('scripts.all.kept', { count: saves });
+    const kept = saves === 0 ? phrase('scripts.all.all_saved') : phrase('scripts.all.kept', { count: saves });
     trouble.textContent = `${reason} ${kept}`;
     trouble.dataset.by = 'outbox';
     trouble.hidden = false;

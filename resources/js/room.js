@@ -1,5 +1,5 @@
 import { Idiomorph } from 'idiomorph';
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * The run room: keys, alarms that are heard, a screen that stays awake, and a lock against a pocket. All that is known comes from the
@@ -85,7 +85,7 @@ function keepAwake() {
 function lock() {
   const sheet = document.createElement('button');
   sheet.className = 'room-lock';
-  sheet.textContent = text('scripts.room.locked');
+  sheet.textContent = phrase('scripts.room.locked');
   let timer;
   const let_ = () => clearTimeout(timer);
   sheet.addEventListener('pointerdown', () => { timer = setTimeout(() => sheet.remove(), holdMilliseconds); });
@@ -107,7 +107,7 @@ function watchLink(room) {
     const silent = Date.now() - heardAt;
     const isCut = silent > cutAfterMilliseconds;
     room.classList.toggle('is-cut', isCut);
-    const heard = isCut ? text('scripts.room.cut', { seconds: Math.round(silent / 1_000) }) : '';
+    const heard = isCut ? phrase('scripts.room.cut', { seconds: Math.round(silent / 1_000) }) : '';
     const says = [heard, lost].filter(Boolean).join(' ');
     line.hidden = says === '';
     if (line.textContent !== says) line.textContent = says;
@@ -119,7 +119,7 @@ function watchLink(room) {
       heardAt = detail.successful ? Date.now() : heardAt;
     } else if (isOrder(detail)) {
       const words = detail.elt.querySelector('button')?.textContent.replace(/\s+/g, ' ').replace(/ [A-Z] ?$/, '').trim();
-      lost = detail.successful ? '' : text('scripts.room.lost', { button: words });
+      lost = detail.successful ? '' : phrase('scripts.room.lost', { button: words });
     }
     show();
   });

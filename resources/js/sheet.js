@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 const marks = { s: 'spoilt', k: 'pick', u: '' };
 
@@ -180,7 +180,7 @@ async function send(sheet, [from, to], mark) {
   for (const photo of sheet.querySelectorAll('[data-number]')) {
     if (photo.dataset.number < from || photo.dataset.number > to) continue;
     // What was not kept is not shown as if it were.
-    photo.querySelector('.mark').textContent = answer?.ok ? `${mark ? text(`scripts.photos.mark_${mark}`) : ''} ${why}`.trim() : text('scripts.photos.not_saved');
+    photo.querySelector('.mark').textContent = answer?.ok ? `${mark ? phrase(`scripts.photos.mark_${mark}`) : ''} ${why}`.trim() : phrase('scripts.photos.not_saved');
     if (answer?.ok) photo.dataset.mark = mark;
   }
 }

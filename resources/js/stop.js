@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /**
  * Stop, on every page of a shot: works whoever drives the rig. Beside it stands whether anything moves, asked for every few seconds.
@@ -17,9 +17,9 @@ export function followStop(form) {
       const response = await fetch(form.dataset.at, { headers: { Accept: 'application/json', 'HX-Request': 'true' }, credentials: 'same-origin', cache: 'no-store' });
       if (!response.ok) return;
       const { moves, take, check, in_hand: isInHand } = await response.json();
-      if (take) say(text('scripts.stop.take'), true);
-      else if (moves || check) say(text('scripts.stop.moves'), true);
-      else say(isInHand ? text('scripts.stop.connected') : '', false);
+      if (take) say(phrase('scripts.stop.take'), true);
+      else if (moves || check) say(phrase('scripts.stop.moves'), true);
+      else say(isInHand ? phrase('scripts.stop.connected') : '', false);
     } catch {
       // Without a link nothing is known: what was said last is old.
       say('', false);
@@ -27,13 +27,13 @@ export function followStop(form) {
   };
   form.addEventListener('submit', async (event) => {
     event.preventDefault();
-    say(text('scripts.stop.stopping'), true);
+    say(phrase('scripts.stop.stopping'), true);
     document.dispatchEvent(new CustomEvent('rig-stop'));
     try {
       const response = await fetch(form.action, { method: 'POST', headers: { Accept: 'application/json', 'HX-Request': 'true' }, credentials: 'same-origin', keepalive: true });
-      say((await response.json()).stopped ?? text('scripts.stop.stopped'), false);
+      say((await response.json()).stopped ?? phrase('scripts.stop.stopped'), false);
     } catch {
-      say(text('scripts.stop.lost'), true);
+      say(phrase('scripts.stop.lost'), true);
     }
   });
   setInterval(look, askEveryMilliseconds);

@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /** The clips of a test, side by side: all start together, and go round together. */
 export function followTrials() {
@@ -16,6 +16,6 @@ export function followTrials() {
     const plays = clips(trial).some((clip) => !clip.paused);
     if (plays) clips(trial).forEach((clip) => clip.pause());
     else play(trial);
-    button.querySelector('.text').textContent = text(plays ? 'scripts.trials.play' : 'scripts.trials.pause');
+    button.querySelector('.text').textContent = phrase(plays ? 'scripts.trials.play' : 'scripts.trials.pause');
   });
 }

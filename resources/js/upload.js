@@ -1,4 +1,4 @@
-import { text } from './catalogue.js';
+import { phrase } from './catalogue.js';
 
 /** What a file says of itself, and the small picture that it keeps, stand in its beginning. */
 const headBytes = 512 * 1024;
@@ -19,14 +19,14 @@ export function followUpload(form) {
     event.stopImmediatePropagation();
     const files = [...form.querySelectorAll('input[type=file]')].flatMap((input) => [...input.files]);
     const archive = files.find(({ name }) => /\.(zip|rar|7z|tar|gz)$/i.test(name));
-    if (files.length === 0) return say(said, text('scripts.upload.none'));
-    if (archive) return say(said, text('scripts.upload.archive', { file: archive.name }));
+    if (files.length === 0) return say(said, phrase('scripts.upload.none'));
+    if (archive) return say(said, phrase('scripts.upload.archive', { file: archive.name }));
     cancelled = false;
     form.dataset.sending = 'yes';
     try {
       await sendAll(form, files, said, () => cancelled);
     } catch (failure) {
-      say(said, text('scripts.upload.again', { why: failure.message }));
+      say(said, phrase('scripts.upload.again', { why: failure.message }));
     }
     delete form.dataset.sending;
   }, true);
@@ -39,7 +39,7 @@ async function sendAll(form, files, said, isCancelled) {
   const left = files.filter((file) => !kept.has(pathOf(file)));
   const from = Date.now();
   for (let sent = 0; sent < left.length; sent += atOnce) {
-    if (isCancelled()) return say(said, text('scripts.upload.stopped', { sent: files.length - left.length + sent, all: files.length }));
+    if (isCancelled()) return say(said, phrase('scripts.upload.stopped', { sent: files.length - left.length + sent, all: files.length }));
     const body = new FormData();
     body.append('_token', token);
     for (const file of left.slice(sent, sent + atOnce)) {
@@ -50,7 +50,7 @@ async function sendAll(form, files, said, isCancelled) {
     await asked(begun.heads, body);
     const done = Math.min(left.length, sent + atOnce);
     const seconds = Math.round((Date.now() - from) / 1000 * (left.length - done) / done);
-    say(said, text(done < left.length ? 'scripts.upload.sending' : 'scripts.upload.sent', { sent: files.length - left.length + done, all: files.length, seconds }));
+    say(said, phrase(done < left.length ? 'scripts.upload.sending' : 'scripts.upload.sent', { sent: files.length - left.length + done, all: files.length, seconds }));
   }
   const { page } = await asked(begun.sent, new URLSearchParams({ _token: token }));
   window.location.assign(page);
@@ -68,8 +68,8 @@ async function asked(url, body) {
   for (let attempt = 1; ; attempt++) {
     const answer = await fetch(url, { method: 'POST', body, headers: { Accept: 'application/json' } }).catch(() => null);
     if (answer?.ok) return answer.json();
-    if (answer && answer.status < 500 && answer.status !== 429) throw new Error((await answer.json().catch(() => ({}))).message ?? text('scripts.upload.refused'));
-    if (attempt === tries) throw new Error(text('scripts.all.no_answer'));
+    if (answer && answer.status < 500 && answer.status !== 429) throw new Error((await answer.json().catch(() => ({}))).message ?? phrase('scripts.upload.refused'));
+    if (attempt === tries) throw new Error(phrase('scripts.all.no_answer'));
     await new Promise((resolve) => { setTimeout(resolve, 500 * 2 ** attempt); });
   }
 }

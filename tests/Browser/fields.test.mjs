@@ -96,6 +96,20 @@ test('when the server does not answer, the page says so, keeps what was typed an
   assert.deepEqual([timing.interval_s, timing.photos], [9, 250]);
 });
 
+test('a form that fails in Evrent says so, and what was typed is still in it', async () => {
+  const page = await view.open('/');
+  const name = page.locator('form:has(button) input[name=name]').first();
+  const form = page.locator('form:has(input[name=name])').first();
+  for (const [status, key] of [[413, 'too_large'], [500, 'failed']]) {
+    await page.route(`${url}/shoots`, (route) => (route.request().method() === 'POST' ? route.fulfill({ status, body: '' }) : route.continue()));
+    await name.fill('Refused by the server');
+    await form.getByRole('button').first().click();
+    await page.locator('#trouble').getByText(say(`scripts.all.${key}`)).waitFor();
+    assert.equal(await name.inputValue(), 'Refused by the server');
+    await page.unroute(`${url}/shoots`);
+  }
+});
+
 test('without script the page still takes changes and says what is wrong', async () => {
   const page = await makeShot(view, 'No script', { script: false });
   await page.getByLabel('Interval in seconds').fill('soon');

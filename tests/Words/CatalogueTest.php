@@ -173,6 +173,24 @@ final class CatalogueTest extends TestCase
         return $arguments;
     }
 
+    /** A parameter or variable of that name would stand in the function's place: what it says would be lost in an error. */
+    public function testNoScriptHidesTheFunctionThatSaysItsWords(): void
+    {
+        $hidden = [];
+        $calls = 0;
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT . '/resources/js', FilesystemIterator::SKIP_DOTS)) as $file) {
+            self::assertInstanceOf(SplFileInfo::class, $file);
+            foreach (file($file->getPathname()) ?: [] as $n => $line) {
+                $calls += substr_count($line, 'phrase(');
+                if (!str_starts_with($line, 'import ') && preg_match('/\bphrase\b(?!\()/', $line) === 1) {
+                    $hidden[] = $file->getFilename() . ':' . ($n + 1);
+                }
+            }
+        }
+        self::assertSame([], $hidden);
+        self::assertGreaterThan(60, $calls);
+    }
+
     /**
      * @return array{array<string, string>, list<string>, array<string, string>} what may be a key, how keys begin that are put together, and what is asked for by its key
      */
@@ -187,7 +205,7 @@ final class CatalogueTest extends TestCase
                 $source = (string) file_get_contents($file->getPathname());
                 $groups = implode('|', array_map(static fn (string $one): string => basename($one, '.php'), self::files('en')));
                 preg_match_all("/['\"`]((?:{$groups})\\.[a-z0-9_.]*)(['\"]|\\{|\\$)/", $source, $found, PREG_SET_ORDER);
-                preg_match_all("/(?:new Message|__|Words::of|trans_choice|\btext)\(\s*'([a-z_]+\.[a-z0-9_.]+)'\s*[,)]/", $source, $keys);
+                preg_match_all("/(?:new Message|__|Words::of|trans_choice|\bphrase)\(\s*'([a-z_]+\.[a-z0-9_.]+)'\s*[,)]/", $source, $keys);
                 $asked += array_fill_keys($keys[1], $file->getFilename());
                 foreach ($found as [, $key, $end]) {
                     if (str_ends_with($key, '.') || str_ends_with($key, '_') || !in_array($end, ["'", '"'], true)) {

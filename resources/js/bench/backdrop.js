@@ -1,5 +1,5 @@
 import { projector } from './projection.js';
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 /**
  * Photos from the ends of the move in place of the finder's drawing. The server says where their points lie in space; what is done here is to draw what is
@@ -122,10 +122,10 @@ export function followBackdrop(bench) {
   const press = () => {
     const button = root().querySelector('[data-show-photos]');
     button.setAttribute('aria-pressed', shown ? 'true' : 'false');
-    button.textContent = text(shown ? 'scripts.bench.hide_photos' : 'scripts.bench.show_photos');
+    button.textContent = phrase(shown ? 'scripts.bench.hide_photos' : 'scripts.bench.show_photos');
   };
 
-  const tellWhy = () => { root().querySelector('.problem').textContent = text('scripts.bench.no_photos'); };
+  const tellWhy = () => { root().querySelector('.problem').textContent = phrase('scripts.bench.no_photos'); };
 
   /** The part comes back as it is now; what was shown is shown anew. */
   const send = async (url, values) => {
@@ -134,7 +134,7 @@ export function followBackdrop(bench) {
     const response = await fetch(url, { method: 'POST', body, headers: { 'HX-Request': 'true' }, credentials: 'same-origin' }).catch(() => null);
     const html = response && (response.ok || response.status === 422) ? await response.text() : '';
     if (!html.includes('id="backdrop"')) {
-      root().querySelector('.problem').textContent = text(response?.status === 413 ? 'scripts.all.too_large' : 'scripts.all.try_again');
+      root().querySelector('.problem').textContent = phrase(response?.status === 413 ? 'scripts.all.too_large' : 'scripts.all.try_again');
       return;
     }
     const had = shown !== null;

@@ -12,7 +12,7 @@ import { pegs } from './pegs.js';
 import { followTwins } from './twins.js';
 import { showView, viewInFront } from './views.js';
 import { whatIf } from './whatif.js';
-import { axisName, decimal, text } from '../catalogue.js';
+import { axisName, decimal, phrase } from '../catalogue.js';
 
 /** What is drawn of the shot however it is edited stands on the page once. */
 const unpacked = (data) => ({ ...JSON.parse(document.getElementById('always-drawn').textContent), ...data, columns: readColumns(data) });
@@ -47,9 +47,9 @@ export default () => {
     nightKey: null,
     followsBackdrop: false,
     view: { thirds: true, crop: true, ghost: true },
-    finderLabel: text('scripts.bench.finder'),
+    finderLabel: phrase('scripts.bench.finder'),
     isExample: false,
-    chartLabel: text('scripts.bench.chart'),
+    chartLabel: phrase('scripts.bench.chart'),
     interval: { span: 1, canExpose: false, canSpace: false, text: '', keepText: '', keep() {}, putBack() {} },
     ...pegs(() => chart),
     ...jog(),
@@ -141,11 +141,11 @@ export default () => {
 
     get finderTag() {
       const shown = this.live ? 'live' : this.backdrop ? 'backdrop' : this.jogging ? 'jogging' : 'photo';
-      return text(`scripts.bench.tag_${shown}`, { photo: Alpine.store('run').photo });
+      return phrase(`scripts.bench.tag_${shown}`, { photo: Alpine.store('run').photo });
     },
 
     get playText() {
-      return text(this.playing ? 'scripts.bench.pause' : 'scripts.bench.play', { fps: decimal(Alpine.store('run').fps, 3) });
+      return phrase(this.playing ? 'scripts.bench.pause' : 'scripts.bench.play', { fps: decimal(Alpine.store('run').fps, 3) });
     },
 
     moved() {
@@ -165,10 +165,10 @@ export default () => {
       clearTimeout(this.describing);
       this.describing = setTimeout(() => {
         const store = Alpine.store('run');
-        this.finderLabel = text(this.jogging ? 'scripts.bench.finder_jog' : 'scripts.bench.finder_photo', { photo: store.photo, seen: finder.describe() });
+        this.finderLabel = phrase(this.jogging ? 'scripts.bench.finder_jog' : 'scripts.bench.finder_photo', { photo: store.photo, seen: finder.describe() });
         const moves = this.lanes.flatMap((lane) => lane.axes).map((axis) => `${axisName(axis.id)} ${axis.ends}`).join(', ');
-        const slack = store.at('slack', data.tightest) === undefined ? '' : text('scripts.bench.chart_slack', { photo: data.tightest, slack: store.slackTextAt(data.tightest) });
-        this.chartLabel = `${text('scripts.bench.chart_run', { moves, count: store.photos })} ${slack}`.trim();
+        const slack = store.at('slack', data.tightest) === undefined ? '' : phrase('scripts.bench.chart_slack', { photo: data.tightest, slack: store.slackTextAt(data.tightest) });
+        this.chartLabel = `${phrase('scripts.bench.chart_run', { moves, count: store.photos })} ${slack}`.trim();
       }, 250);
     },
 

@@ -1,7 +1,7 @@
 import { registerKind, send as queue, waiting, dropPreviews as dropQueued } from '../outbox.js';
 import { putInPlace, touches } from '../parts.js';
 import { onView, takeMarks } from './views.js';
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 export { waiting };
 
@@ -61,14 +61,14 @@ function show(entry, { ok, status, text }) {
     return;
   }
   const trouble = document.getElementById('trouble');
-  trouble.textContent = text('scripts.bench.failed');
+  trouble.textContent = phrase('scripts.bench.failed');
   trouble.hidden = false;
 }
 
 /** An edit of another page's shot that was refused: what was typed is there when that shot is opened again. */
 function sayElsewhere(entry, status) {
   const trouble = document.getElementById('trouble');
-  trouble.textContent = text(status === 409 ? 'scripts.bench.elsewhere_met' : 'scripts.bench.elsewhere_refused');
+  trouble.textContent = phrase(status === 409 ? 'scripts.bench.elsewhere_met' : 'scripts.bench.elsewhere_refused');
   trouble.hidden = false;
   (entry.fields ?? []).forEach((id) => saveDraft(entry.shot, id, entry.values.find(([name]) => name === entry.names?.[id])?.[1] ?? ''));
 }

@@ -1,7 +1,7 @@
 import { touchedSince, touches } from '../parts.js';
 import { dropPreviews, drafts, saveDraft, send, waiting } from './channel.js';
 import { reveal } from './views.js';
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 const restMilliseconds = 160;
 
@@ -72,7 +72,7 @@ export const fields = () => ({
       field.value = text;
       reveal(field);
       const slot = document.getElementById(field.getAttribute('aria-describedby'));
-      if (slot) slot.textContent = text('scripts.bench.draft');
+      if (slot) slot.textContent = phrase('scripts.bench.draft');
       field.setAttribute('aria-invalid', 'true');
       document.getElementById('unsaved').hidden = false;
     });
@@ -122,7 +122,7 @@ export const fields = () => ({
   /** @param {Object<string, string>} held pinned, typed, free or follows, by figure */
   showPins(held) {
     document.querySelectorAll('.pin').forEach((pin) => {
-      pin.title = text(`scripts.bench.held_${held[pin.dataset.figure]}`);
+      pin.title = phrase(`scripts.bench.held_${held[pin.dataset.figure]}`);
       pin.setAttribute('aria-pressed', String(held[pin.dataset.figure] === 'pinned'));
     });
     document.querySelectorAll('.figure').forEach((figure) => { figure.dataset.held = held[figure.dataset.figure]; });

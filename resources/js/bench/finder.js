@@ -1,6 +1,6 @@
 import { farPoint, projector } from './projection.js';
 import { inTheDark, scene, sceneColours } from './scene.js';
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 /**
  * The finder: what the camera would see, as a pinhole camera sees a simple scene. Where the camera stands and how it looks
@@ -277,13 +277,13 @@ export function createFinder(canvas, look, { onDrag, onLet } = {}) {
       const told = [];
       for (const { name, points } of laidOut().filter((thing) => thing.name)) {
         const where = placed(points, project);
-        told.push(text(`scripts.bench.seen_${where || 'outside'}`, { name }));
+        told.push(phrase(`scripts.bench.seen_${where || 'outside'}`, { name }));
       }
       const near = laidOut().filter((thing) => thing.near && placed(thing.points, project)).length;
-      told.push(text('scripts.bench.near', { count: near }));
+      told.push(phrase('scripts.bench.near', { count: near }));
       seen.bodies.forEach(({ label, yaw, pitch }) => {
         const where = placed([farPoint(seen.pose, yaw, pitch)], project);
-        if (where) told.push(text(`scripts.bench.seen_${where}`, { name: label }));
+        if (where) told.push(phrase(`scripts.bench.seen_${where}`, { name: label }));
       });
       return told.join(', ');
     },

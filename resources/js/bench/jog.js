@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 let lastJog = Promise.resolve();
 
@@ -115,7 +115,7 @@ export const jog = () => ({
     try {
       const response = await fetch(this.$root.dataset.jog, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'same-origin' });
       const answer = await response.json();
-      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: text('scripts.all.reload') }).join(' ');
+      this.jogProblem = response.ok ? '' : Object.values(answer.problems ?? { it: phrase('scripts.all.reload') }).join(' ');
       if (response.ok) {
         this.jogPositions = answer.positions;
         this.jogPose = answer.pose;
@@ -124,7 +124,7 @@ export const jog = () => ({
         this.describe();
       }
     } catch {
-      this.jogProblem = text('scripts.bench.not_jogged');
+      this.jogProblem = phrase('scripts.bench.not_jogged');
     }
   },
 

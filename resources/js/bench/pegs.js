@@ -1,6 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import { inUnit } from './run.js';
-import { axisName, text } from '../catalogue.js';
+import { axisName, phrase } from '../catalogue.js';
 
 const commitMilliseconds = 500;
 
@@ -28,12 +28,12 @@ export const pegs = (getChart) => ({
     this.pegs = pegs.map((peg, place) => {
       const kind = peg.end ? 'end' : peg.pass ? 'passed' : peg.hold ? 'held' : 'stops';
       const args = { letter: peg.letter, photo: peg.photo, count: peg.hold };
-      return { ...peg, place, left: 0, visible: true, where: text(`scripts.bench.where_${kind}`, args), label: text(`scripts.bench.peg_${kind}`, args) };
+      return { ...peg, place, left: 0, visible: true, where: phrase(`scripts.bench.where_${kind}`, args), label: phrase(`scripts.bench.peg_${kind}`, args) };
     });
     const { axes } = Alpine.store('run');
     this.grips = pegs.flatMap((peg, place) => axes.map((axis, a) => ({
       key: `${place}-${axis.id}`, place, axis: axis.id, pattern: a % 3, left: 0, top: 0, visible: true,
-      label: text('scripts.bench.grip', { axis: axisName(axis.id), letter: peg.letter, position: inUnit(peg.positions[axis.id], axis) }),
+      label: phrase('scripts.bench.grip', { axis: axisName(axis.id), letter: peg.letter, position: inUnit(peg.positions[axis.id], axis) }),
     })));
     if (this.selectedPeg !== null && this.selectedPeg >= pegs.length) this.selectedPeg = null;
   },
@@ -115,7 +115,7 @@ export const pegs = (getChart) => ({
   sayFixed(place) {
     const peg = this.pegs[place];
     const isFirst = place === 0;
-    this.dragText = text(isFirst ? 'scripts.bench.fixed_first' : 'scripts.bench.fixed_last', { letter: peg.letter });
+    this.dragText = phrase(isFirst ? 'scripts.bench.fixed_first' : 'scripts.bench.fixed_last', { letter: peg.letter });
     this.dragLeft = Math.min(Math.max(230, peg.left), getChart().width() - 230);
   },
 
@@ -138,7 +138,7 @@ export const pegs = (getChart) => ({
     const peg = this.pegs[drag.place];
     const axis = Alpine.store('run').axes.find((each) => each.id === axisId);
     const position = axis && axisId in drag.positions ? ` · ${axisName(axis.id)} ${inUnit(drag.positions[axisId], axis)}` : '';
-    this.dragText = `${text('scripts.bench.drag', { letter: peg.letter, photo: drag.photo })}${position}`;
+    this.dragText = `${phrase('scripts.bench.drag', { letter: peg.letter, photo: drag.photo })}${position}`;
     this.placePegs();
     this.dragLeft = Math.min(Math.max(70, getChart().xOfPhoto(drag.photo)), getChart().width() - 70);
     getChart().draw();

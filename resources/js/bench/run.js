@@ -1,4 +1,4 @@
-import { axisName, decimal, text } from '../catalogue.js';
+import { axisName, decimal, phrase } from '../catalogue.js';
 
 /** Degrees stand close to their number, all other units apart. */
 export const withUnit = (text, unit) => `${text}${unit === '°' ? '' : ' '}${unit}`;
@@ -50,11 +50,11 @@ export const run = () => ({
   nameOf: axisName,
 
   /** Words of the bench, for what is drawn on the page: of an axis, and of how far a step takes it. */
-  label: (key, axis, step) => text(key, { axis: axis ? axisName(axis.id) : '', step: step ?? '' }),
+  label: (key, axis, step) => phrase(key, { axis: axis ? axisName(axis.id) : '', step: step ?? '' }),
 
   /** The photo under the cursor for whoever hears it. */
   get cursorText() {
-    return text('scripts.bench.cursor', { photo: this.photo, phase: this.phaseName, clock: this.clock, slack: this.slackText });
+    return phrase('scripts.bench.cursor', { photo: this.photo, phase: this.phaseName, clock: this.clock, slack: this.slackText });
   },
 
   /** Where an axis stands, with its unit. */
@@ -75,7 +75,7 @@ export const run = () => ({
     return {
       exposure: `EV ${decimal(this.value('light:ev'), 1, 1)}`,
       iso: String(Math.round(this.value('light:iso'))),
-      error: text('scripts.bench.stops', { stops: `${error < 0.05 ? '' : '+'}${decimal(Math.abs(error) < 0.05 ? 0 : error, 1, 1)}` }),
+      error: phrase('scripts.bench.stops', { stops: `${error < 0.05 ? '' : '+'}${decimal(Math.abs(error) < 0.05 ? 0 : error, 1, 1)}` }),
     };
   },
 
@@ -91,7 +91,7 @@ export const run = () => ({
   get phaseName() {
     const trigger = this.value('trigger') ?? 0;
     const band = this.bands.findLast(([, from]) => from <= trigger + 1e-3);
-    return band ? text(`scripts.bench.phase_${band[0]}`) : '';
+    return band ? phrase(`scripts.bench.phase_${band[0]}`) : '';
   },
 
   /** When the photo is triggered, as a stopwatch shows it. */
@@ -112,7 +112,7 @@ export const run = () => ({
 
   slackTextAt(photo) {
     const slack = this.at('slack', photo);
-    if (slack === null || slack === undefined) return text('scripts.bench.last_photo');
-    return text(slack > -1e-9 ? 'scripts.bench.slack' : 'scripts.bench.short', { seconds: decimal(Math.abs(slack), 2, 2) });
+    if (slack === null || slack === undefined) return phrase('scripts.bench.last_photo');
+    return phrase(slack > -1e-9 ? 'scripts.bench.slack' : 'scripts.bench.short', { seconds: decimal(Math.abs(slack), 2, 2) });
   },
 });

@@ -1,4 +1,4 @@
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 /**
  * Made-up places to look at, of near, middle and far things at the distances of the picture: a shore, a street, hills, a room. Metres:
@@ -77,7 +77,7 @@ export function scene(lens, aheadDegrees, aboutX) {
       every([-75, -28, 22, 70], (at) => stand(pumpHouse, at, far, far * 0.05, { fill: 'far', line: 'far' }, 0));
       every([middle * 0.75, middle * 0.45, near * 1.6], (metres) => lineOnGround(metres));
       every([-64, -38, 36, 62], (at) => stand(shed, at, middle * 1.1, size, { fill: 'shed', line: 'line' }));
-      stand(mill, 0, middle, size, { fill: 'mill', line: 'line', weight: 1.6, name: text('scripts.bench.mill') });
+      stand(mill, 0, middle, size, { fill: 'mill', line: 'line', weight: 1.6, name: phrase('scripts.bench.mill') });
       if (moves) stand(boat, 0, middle * 0.98, size * 0.5, { fill: 'boat', line: 'line', speed: true });
       nearRow(stake, 14);
     },
@@ -85,7 +85,7 @@ export function scene(lens, aheadDegrees, aboutX) {
       every([-70, -44, -20, 9, 31, 58], (at) => stand(tower, at, far, far * 0.09, { fill: 'far', line: 'far' }, -eyeMetres));
       every([-60, -33, 34, 61], (at) => stand(flats, at, middle * 1.15, size * 0.9, { fill: 'hills', line: 'line' }));
       every([-47, -20, 20, 47], (at) => stand(house, at, middle * 1.05, size, { fill: 'shed', line: 'line' }));
-      stand(house, 0, middle, size * 1.15, { fill: 'mill', line: 'line', weight: 1.6, name: text('scripts.bench.house') });
+      stand(house, 0, middle, size * 1.15, { fill: 'mill', line: 'line', weight: 1.6, name: phrase('scripts.bench.house') });
       every([middle * 0.8, middle * 0.5, near * 1.4], (metres) => lineOnGround(metres));
       if (moves) stand(cart, 0, middle * 0.8, size * 0.45, { fill: 'boat', line: 'line', speed: true });
       nearRow(lampPost, 21, near * 0.5);
@@ -94,7 +94,7 @@ export function scene(lens, aheadDegrees, aboutX) {
       ridges(far, 0.16, 0, 'hills');
       ridges((far + middle) / 2, 0.07, 2, 'far');
       every([-52, -46, -31, 24, 33, 57], (at) => stand(fir, at, middle * 1.1, size * 0.9, { fill: 'shed', line: 'line' }));
-      stand(hut, 0, middle, size * 0.8, { fill: 'mill', line: 'line', weight: 1.6, name: text('scripts.bench.hut') });
+      stand(hut, 0, middle, size * 0.8, { fill: 'mill', line: 'line', weight: 1.6, name: phrase('scripts.bench.hut') });
       every([middle * 0.6, near * 1.8], (metres) => lineOnGround(metres));
       if (moves) stand(walker, 0, middle * 0.95, Math.min(size * 0.4, 1.8), { fill: 'boat', line: 'line', speed: true });
       nearRow(rock, 24, near * 0.26);
@@ -106,7 +106,7 @@ export function scene(lens, aheadDegrees, aboutX) {
       const table = -0.35;
       stand(box(-1.6, 1.6, -0.12, 0), 0, middle * 1.02, middle * 0.5, { fill: 'shed', line: 'line' }, table);
       every([-26, 24], (at) => stand(cup, at, middle * 1.01, size * 0.4, { fill: 'far', line: 'line' }, table));
-      stand(plant, 0, middle, size, { fill: 'mill', line: 'line', weight: 1.6, name: text('scripts.bench.plant') }, table);
+      stand(plant, 0, middle, size, { fill: 'mill', line: 'line', weight: 1.6, name: phrase('scripts.bench.plant') }, table);
       if (moves) stand(box(-0.1, 0.1, 0, 0.5), 0, middle * 0.97, size * 0.5, { fill: 'boat', line: 'line', speed: true }, table);
       nearRow(cup, 26, near * 0.2);
     },

@@ -1,4 +1,4 @@
-import { text } from '../catalogue.js';
+import { phrase } from '../catalogue.js';
 
 /** A figure that is pressed shows how it is worked out, beside the page. */
 export function listenForSums() {
@@ -9,7 +9,7 @@ export function listenForSums() {
     event.preventDefault();
     const answer = await fetch(link.href, { headers: { 'HX-Request': 'true' } }).catch(() => null);
     if (answer?.ok) shown.innerHTML = await answer.text();
-    else shown.textContent = text('scripts.all.try_again');
+    else shown.textContent = phrase('scripts.all.try_again');
     shown.showPopover();
     shown.focus();
   });

@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { decimal, text } from '../catalogue.js';
+import { decimal, phrase } from '../catalogue.js';
 
 /**
  * Handles on the interval bar: what if the exposure or the interval were longer or shorter? The shot is shown as it would be;
@@ -36,8 +36,8 @@ export function whatIf(bar, bench) {
     if (!(seconds > 0)) return;
     asked = { what, seconds };
     bench.interval.held = true;
-    bench.interval.keepText = text('scripts.bench.keep', { seconds: decimal(seconds, 4) });
-    bench.interval.text = text(`scripts.bench.if_${what}`, { seconds: decimal(seconds, 4) });
+    bench.interval.keepText = phrase('scripts.bench.keep', { seconds: decimal(seconds, 4) });
+    bench.interval.text = phrase(`scripts.bench.if_${what}`, { seconds: decimal(seconds, 4) });
     bench.sendField(document.getElementById(`f-timing-${what}_s`), { preview: true, text: String(seconds) });
   };
 

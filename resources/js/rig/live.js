@@ -1,4 +1,4 @@
-import { decimal, text } from '../catalogue.js';
+import { decimal, phrase } from '../catalogue.js';
 
 /**
  * Live view: the newest frame that the camera's daemon has, asked for again and again; no request waits for the camera. The finder draws it.
@@ -55,8 +55,8 @@ export function lookThroughCamera(bench) {
     if (figure.hidden) return;
     const most = Math.max(...bins, 1e-6);
     $('.live-histogram path').setAttribute('d', `M0 24${bins.map((share, n) => `V${(24 - (24 * share) / most).toFixed(2)}H${n + 1}`).join('')}V24Z`);
-    const clipped = [[black, 'black'], [white, 'white']].filter(([share]) => share >= 0.001).map(([share, name]) => text(`scripts.live.clipped_${name}`, { percent: decimal(share * 100, 1) }));
-    $('.live-histogram figcaption').textContent = clipped.length === 0 ? text('scripts.live.unclipped') : text('scripts.live.clipped', { shares: clipped.join(', ') });
+    const clipped = [[black, 'black'], [white, 'white']].filter(([share]) => share >= 0.001).map(([share, name]) => phrase(`scripts.live.clipped_${name}`, { percent: decimal(share * 100, 1) }));
+    $('.live-histogram figcaption').textContent = clipped.length === 0 ? phrase('scripts.live.unclipped') : phrase('scripts.live.clipped', { shares: clipped.join(', ') });
     figure.dataset.clipped = clipped.length === 0 ? 'no' : 'yes';
   };
 
@@ -72,7 +72,7 @@ export function lookThroughCamera(bench) {
     if ((told.photo ?? 0) <= photos) return;
     photos = told.photo;
     const figure = document.createElement('figure');
-    const image = Object.assign(document.createElement('img'), { alt: text('scripts.live.test', { name: told.photo_name }), width: 160, height: 107 });
+    const image = Object.assign(document.createElement('img'), { alt: phrase('scripts.live.test', { name: told.photo_name }), width: 160, height: 107 });
     image.src = `${root.dataset.liveAt}?${new URLSearchParams({ camera: camera(), of: 'photo', number: photos })}`;
     figure.append(image, Object.assign(document.createElement('figcaption'), { textContent: told.photo_name }));
     document.getElementById('live-photos').prepend(figure);
@@ -92,7 +92,7 @@ export function lookThroughCamera(bench) {
         // Let go of meanwhile.
         if (!isOn()) return;
         if (told.off || told.is_gone) {
-          turnOff(told.trouble || text('scripts.live.gone'));
+          turnOff(told.trouble || phrase('scripts.live.gone'));
           return;
         }
         if (told.trouble) problem(told.trouble);
@@ -107,13 +107,13 @@ export function lookThroughCamera(bench) {
           tell();
           old?.close();
           const rate = Math.round(shown());
-          document.getElementById('live-state').textContent = told.waits ? text('scripts.live.taking') : text('scripts.live.rate', { count: rate });
+          document.getElementById('live-state').textContent = told.waits ? phrase('scripts.live.taking') : phrase('scripts.live.rate', { count: rate });
           showSpread(told);
         }
         showPhotos(told);
         if (!isLive) wait = 400;
       } catch {
-        document.getElementById('live-state').textContent = text('scripts.live.cut');
+        document.getElementById('live-state').textContent = phrase('scripts.live.cut');
         wait = againMilliseconds;
       }
     }
@@ -129,7 +129,7 @@ export function lookThroughCamera(bench) {
       turnOff('');
     } else if (act === 'fire') {
       problem('');
-      const answer = await post('fire').catch(() => ({ problem: text('scripts.live.not_taken') }));
+      const answer = await post('fire').catch(() => ({ problem: phrase('scripts.live.not_taken') }));
       if (answer.problem) problem(answer.problem);
     } else if (act === 'magnify') {
       magnified = magnifications[(magnifications.indexOf(magnified) + 1) % magnifications.length];
@@ -153,8 +153,8 @@ export function lookThroughCamera(bench) {
   return {
     async connect() {
       problem('');
-      document.getElementById('live-state').textContent = text('scripts.live.connecting');
-      const answer = await post('connect').catch(() => ({ problem: text('scripts.all.no_answer') }));
+      document.getElementById('live-state').textContent = phrase('scripts.live.connecting');
+      const answer = await post('connect').catch(() => ({ problem: phrase('scripts.all.no_answer') }));
       document.getElementById('live-state').textContent = '';
       if (answer.problem) {
         problem(answer.problem);
@@ -168,7 +168,7 @@ export function lookThroughCamera(bench) {
       $('[data-live=let-go]').hidden = false;
       for (const name of ['level', 'magnify', 'histogram']) $(`[data-live=${name}]`).hidden = !isLive;
       if (isLive) tell();
-      else problem(text('scripts.live.none'));
+      else problem(phrase('scripts.live.none'));
       loop();
     },
   };

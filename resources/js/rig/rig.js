@@ -1,7 +1,7 @@
 import { createHands, followButtons, followGamepad, followStick } from './hands.js';
 import { createSwaps } from './swaps.js';
 import { createWords } from './words.js';
-import { axisName, text } from '../catalogue.js';
+import { axisName, phrase } from '../catalogue.js';
 
 /**
  * The rig in hand: what is held on the page goes to the daemon that owns the rig, word by word, and where it really stands comes back. How it is driven, and
@@ -34,10 +34,10 @@ export function takeInHand(bench, run) {
     if (answer.is_gone) return turnOff(answer.trouble);
     const moved = JSON.stringify(last?.positions) !== JSON.stringify(answer.positions);
     last = answer;
-    const has = { [words.who]: text('scripts.rig.here'), '': '' }[answer.holder] ?? text('scripts.rig.elsewhere');
+    const has = { [words.who]: phrase('scripts.rig.here'), '': '' }[answer.holder] ?? phrase('scripts.rig.elsewhere');
     const does = !answer.knows_place && answer.doing !== 'homes' ? 'unhomed' : answer.doing === '' ? 'stopped' : doings.includes(answer.doing) ? answer.doing : 'moves';
-    const battery = answer.battery === null ? '' : text('scripts.rig.battery', { percent: answer.battery });
-    const says = [text(`scripts.rig.does_${does}`), has, battery].filter(Boolean).join(' ');
+    const battery = answer.battery === null ? '' : phrase('scripts.rig.battery', { percent: answer.battery });
+    const says = [phrase(`scripts.rig.does_${does}`), has, battery].filter(Boolean).join(' ');
     if (document.getElementById('rig-state').textContent !== says) document.getElementById('rig-state').textContent = says;
     root.dataset.moves = answer.moves ? 'yes' : 'no';
     root.dataset.homed = answer.knows_place ? 'yes' : 'no';
@@ -59,10 +59,10 @@ export function takeInHand(bench, run) {
     place.dataset.shown = key;
     place.replaceChildren(...tested.map(({ photo, number }) => {
       const figure = document.createElement('figure');
-      const caption = Object.assign(document.createElement('figcaption'), { textContent: text(number === null ? 'scripts.rig.unconfirmed' : 'scripts.rig.photo', { photo }) });
+      const caption = Object.assign(document.createElement('figcaption'), { textContent: phrase(number === null ? 'scripts.rig.unconfirmed' : 'scripts.rig.photo', { photo }) });
       if (number !== null) {
         const camera = encodeURIComponent(document.getElementById('live-camera')?.value ?? '');
-        const image = Object.assign(document.createElement('img'), { alt: text('scripts.rig.test', { photo }), width: 160, height: 107 });
+        const image = Object.assign(document.createElement('img'), { alt: phrase('scripts.rig.test', { photo }), width: 160, height: 107 });
         image.src = `${root.dataset.liveAt}?of=photo&number=${number}&camera=${camera}`;
         figure.append(image);
       }
@@ -77,7 +77,7 @@ export function takeInHand(bench, run) {
       show(answer, true);
       return answer;
     } catch {
-      problem(text('scripts.rig.brakes'));
+      problem(phrase('scripts.rig.brakes'));
       return null;
     }
   };
@@ -89,7 +89,7 @@ export function takeInHand(bench, run) {
       try {
         show(await words.post({ do: 'status' }));
       } catch {
-        problem(text('scripts.rig.brakes'));
+        problem(phrase('scripts.rig.brakes'));
       }
     }
     poll = setTimeout(look, last?.moves ? 150 : 1_000);
@@ -217,11 +217,11 @@ export function takeInHand(bench, run) {
   return {
     async connect() {
       problem('');
-      document.getElementById('rig-state').textContent = text('scripts.rig.connecting');
+      document.getElementById('rig-state').textContent = phrase('scripts.rig.connecting');
       const answer = await words.post({ do: 'connect' }, 15_000).catch(() => null);
       if (!answer || answer.now === undefined) {
         document.getElementById('rig-state').textContent = '';
-        problem(answer?.problem ?? text('scripts.rig.not_moved'));
+        problem(answer?.problem ?? phrase('scripts.rig.not_moved'));
         return;
       }
       root.dataset.state = 'on';
