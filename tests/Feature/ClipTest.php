@@ -349,7 +349,7 @@ final class ClipTest extends PageTestCase
             route('folders.store', [...$shot->address(), 'reading' => $raw->id]),
             ['for' => 'numbered', 'folder' => $folder, 'kind' => $kind],
         );
-        foreach (['' => 'whole path', '/nowhere/at/all' => 'Enter a new folder', $this->folder => 'there already', '/etc/new' => 'Enter a new folder'] as $folder => $says) {
+        foreach (['' => 'full path', '/nowhere/at/all' => 'Enter a new folder', $this->folder => 'there already', '/etc/new' => 'Enter a new folder'] as $folder => $says) {
             $order($folder)->assertSessionHasErrors('numbered.folder');
             self::assertStringContainsString($says, self::said('numbered.folder'));
         }
@@ -420,7 +420,7 @@ final class ClipTest extends PageTestCase
         // What cannot be read where it was is no reason to believe in the copy.
         rename("{$reading->folder}/{$reading->names[0]}", "{$this->folder}/away.jpg");
         $check("{$this->folder}/copy");
-        self::assertStringContainsString('cannot be read where it was', Words::say(FolderWork::query()->latest('id')->firstOrFail()->trouble));
+        self::assertStringContainsString('is no longer readable', Words::say(FolderWork::query()->latest('id')->firstOrFail()->trouble));
         // Waiting it can be cancelled, and then it is not done.
         Queue::fake();
         $check("{$this->folder}/copy");

@@ -75,13 +75,13 @@ final class RigInHandTest extends PageTestCase
         $this->getJson("{$shot->path()}/rig")->assertJsonPath('moves', true);
         $other = self::shot();
         $this->postJson("{$other->path()}/stop")->assertJsonPath('stopped', 'Nothing of this shot was moving.');
-        $this->postJson("{$shot->path()}/stop")->assertJsonPath('stopped', 'The rig is stopped.');
+        $this->postJson("{$shot->path()}/stop")->assertJsonPath('stopped', Words::of('app.stop.rig'));
         $this->daemon->stands($this->key());
 
         // Where the plan was changed, it drives by the plan as it is now.
         $this->post("{$shot->path()}/edits", ['edit' => 'swap', 'revision' => $shot->current_revision_id])->assertSuccessful();
         $ask('drive', ['photo' => 1])->assertJsonPath('problem', '')->assertJsonPath('plan', "{$shot->id}/" . self::revisionOf($shot));
-        $this->postJson("{$shot->path()}/stop")->assertJsonPath('stopped', 'The rig is stopped.');
+        $this->postJson("{$shot->path()}/stop")->assertJsonPath('stopped', Words::of('app.stop.rig'));
         $this->daemon->stands($this->key());
         $shot = $shot->refresh();
         $ask('leave');
