@@ -282,7 +282,7 @@ final class ClipTest extends PageTestCase
         $this->post($shot->at('films.store'));
         $third = Film::query()->latest('id')->firstOrFail();
         (new MakeFilm($third->id))->failed(null);
-        $this->get($third->at('show'))->assertSee('It was broken off three times');
+        $this->get($third->at('show'))->assertSee(Words::of('clip.work.given_up'));
         // What went wrong meanwhile is told where it stands.
         $this->post($shot->at('films.store'));
         $fourth = Film::query()->latest('id')->firstOrFail();
@@ -349,7 +349,7 @@ final class ClipTest extends PageTestCase
             route('folders.store', [...$shot->address(), 'reading' => $raw->id]),
             ['for' => 'numbered', 'folder' => $folder, 'kind' => $kind],
         );
-        foreach (['' => 'full path', '/nowhere/at/all' => 'Enter a new folder', $this->folder => 'there already', '/etc/new' => 'Enter a new folder'] as $folder => $says) {
+        foreach (['' => 'full path', '/nowhere/at/all' => 'below an allowed one', $this->folder => 'exists already', '/etc/new' => 'below an allowed one'] as $folder => $says) {
             $order($folder)->assertSessionHasErrors('numbered.folder');
             self::assertStringContainsString($says, self::said('numbered.folder'));
         }
