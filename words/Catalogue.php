@@ -20,6 +20,9 @@ final class Catalogue extends Translator
 {
     public const LANGUAGES = ['en', 'es'];
 
+    /** English with each text in brackets: whatever shows outside them does not come from here. For tests; a browser has to ask for it by name. */
+    public const PSEUDO = 'en-XA';
+
     /** @var array<string, Formatter> by language */
     private array $formatters = [];
 
@@ -46,7 +49,7 @@ final class Catalogue extends Translator
             }
         }
 
-        return $best[0];
+        return str_starts_with($asked, self::PSEUDO) ? self::PSEUDO : $best[0];
     }
 
     /** A message in words. What is a text already, such as a name that somebody typed, stays. */
@@ -114,7 +117,13 @@ final class Catalogue extends Translator
         if ($key instanceof Message) {
             [$key, $replace] = [$key->key, [...$key->arguments, ...$replace]];
         }
-        $line = parent::get($key, [], $locale, $fallback);
+        $isPseudo = ($locale ?? $this->locale) === self::PSEUDO;
+        $line = parent::get($key, [], $isPseudo ? 'en' : $locale, $fallback);
+        if (is_array($line) && $isPseudo) {
+            array_walk_recursive($line, static function (mixed &$words): void {
+                $words = is_string($words) ? '⟦' . str_replace('|', '⟧|⟦', $words) . '⟧' : $words;
+            });
+        }
         if (!is_string($line)) {
             return $line;
         }
@@ -122,15 +131,13 @@ final class Catalogue extends Translator
             /** @var string $line */
             $line = $this->getSelector()->choose($line, self::count($replace), $locale ?? $this->locale);
         }
-        if ($replace === []) {
-            return $line;
-        }
         $said = [];
         foreach ($replace as $name => $value) {
             $said[(string) $name] = $this->argument($value);
         }
+        $words = $said === [] ? $line : $this->makeReplacements($line, $said);
 
-        return $this->makeReplacements($line, $said);
+        return $isPseudo && $line !== $key ? "⟦{$words}⟧" : $words;
     }
 
     /**

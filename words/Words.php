@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Evrent\Words;
 
+use DateTimeInterface;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
+use IntlDateFormatter;
 
 /**
  * The catalogue of this process: of the request's language on the web, of the environment's on the command line.
@@ -75,6 +77,15 @@ final class Words
     {
         /** @var array<string, Text|string|int|float> $arguments */
         return self::say(new Message($key, $arguments));
+    }
+
+    /** @param string $key of the pattern in the catalogue, in Unicode's letters for dates: "EEEE d MMMM y" */
+    public static function date(DateTimeInterface $day, string $key): string
+    {
+        $catalogue = self::catalogue();
+        $none = IntlDateFormatter::NONE;
+
+        return (string) (new IntlDateFormatter($catalogue->getLocale(), $none, $none, $day->getTimezone(), null, $catalogue->words($key)))->format($day);
     }
 
     private static function environment(): string

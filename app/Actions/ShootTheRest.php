@@ -11,6 +11,7 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\Words;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -32,7 +33,7 @@ final readonly class ShootTheRest
         if (!$take->isOver()) {
             throw new InvalidInput([new Problem('/from', new Message('app.shoot_rest.under_way'))]);
         }
-        $rest = RestOfShot::of(Schedule::of($take->revision->toPlan()), $from);
+        $rest = RestOfShot::of(Schedule::of($take->revision->toPlan()), $from, Words::of('editing.rest_of_shot.mark'));
 
         return DB::connection()->transaction(function () use ($take, $rest): Shot {
             Take::query()->lockForUpdate()->findOrFail($take->id);

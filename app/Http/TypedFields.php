@@ -10,6 +10,7 @@ use App\Pages\Settings;
 use App\Pages\ShotPage;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
+use Evrent\Words\TypedStart;
 use Evrent\Words\Words;
 use Illuminate\Http\Request;
 
@@ -41,7 +42,11 @@ final readonly class TypedFields
         $shown = $shown instanceof PlanRevision ? $shown : $shot->currentRevision();
         $stood = ShotPage::textsOf($shown->toPlan(), $shown->toPins());
         $units = app(Settings::class)->units;
-        $metric = static fn (string $pointer, string $text): string => $units->typed($shown->toPlan(), $pointer, $text);
+        $metric = static fn (string $pointer, string $text): string => match (true) {
+            in_array($pointer, ShotPage::STARTS, true) => TypedStart::kept($text),
+            $pointer === ShotPage::LAMPS_ON => TypedStart::lampsKept($text),
+            default => $units->typed($shown->toPlan(), $pointer, $text),
+        };
         $plan = [];
         $typed = self::collected($request->input('plan'), '', $stood, $plan, $metric);
         $held = [];

@@ -60,8 +60,8 @@ final class DayCalendar
 
         return $shot === null ? '' : Words::of(
             'app.calendar.told',
-            beginsText: (string) $shot->beginsText,
-            endsText: (string) $shot->endsText,
+            beginsText: $shot->beginsText ?? '',
+            endsText: $shot->endsText ?? '',
             settings: Words::capital($shot->settings),
         );
     }

@@ -20,7 +20,7 @@ final class KitForm
     {
         $known = [];
         foreach ($kind->fields() as $name => $field) {
-            $known[$name] = [Words::capital($field->label), $field->unit, '7ch'];
+            $known[$name] = [Words::capital($field->label), Words::say($field->unit), '7ch'];
         }
 
         return [

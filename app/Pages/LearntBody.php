@@ -11,7 +11,7 @@ use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Photos\LearntOfBody;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Words\Words;
 
 /**
@@ -51,7 +51,7 @@ final readonly class LearntBody
         $piece = $this->body?->piece();
         $rows = [];
         foreach (array_intersect_key(KitKind::Body->fields(), $this->values) as $field => $about) {
-            $told = static fn (?float $value): string => $value === null ? '' : trim(PlainText::rounded($value, 2) . ' ' . $about->unit);
+            $told = static fn (?float $value): string => $value === null ? '' : trim(Words::say(Quantity::rounded($value, 2)) . ' ' . Words::say($about->unit));
             $label = $field === 'clock_drift_ppm' ? Words::of('app.learnt.clock') : Words::capital($about->label);
             $rows[$field] = [
                 'label' => $label, 'measured' => $told($this->values[$field]), 'has' => $told($piece?->value($field)),

@@ -197,12 +197,12 @@ final readonly class Settings
     /** A day, in the order that was chosen. */
     public function date(DateTimeInterface $day, bool $withWeekday = false): string
     {
-        return $day->format(($withWeekday ? 'l ' : '') . ['dmy' => 'j F Y', 'mdy' => 'F j, Y', 'ymd' => 'Y-m-d'][$this->get('dates')]);
+        return Words::date($day, 'units.dates.' . ($withWeekday ? 'weekday_' : '') . $this->get('dates'));
     }
 
     /** When something was done, on this machine's clock. */
     public function moment(DateTimeInterface $at, bool $withSeconds = false): string
     {
-        return $this->clock($at->format(['dmy' => 'j M ', 'mdy' => 'M j ', 'ymd' => 'm-d '][$this->get('dates')] . ($withSeconds ? 'H:i:s' : 'H:i')));
+        return Words::date($at, "units.dates.short_{$this->get('dates')}") . ' ' . $this->clock($at->format($withSeconds ? 'H:i:s' : 'H:i'));
     }
 }

@@ -35,8 +35,10 @@ use Evrent\Core\Shot\Limit;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Shot\PhotosByDay;
 use Evrent\Core\Sky\DayArrows;
+use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sums\Sums;
 use Evrent\Core\Timing\TimedBy;
+use Evrent\Words\TypedStart;
 use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use Throwable;
@@ -46,6 +48,11 @@ use Throwable;
  */
 final readonly class ShotPage
 {
+    /** Fields that take a time or an event of the day, in the reader's language. */
+    public const STARTS = ['/start', '/end/at', '/window/from', '/window/until'];
+
+    public const LAMPS_ON = '/light/lamps_on';
+
     private const RUNS_SHOWN = 8;
     private const REVISIONS_SHOWN = 6;
 
@@ -180,7 +187,7 @@ final readonly class ShotPage
     }
 
     /**
-     * @return list<array{label: string, clock: string, azimuth: float}> what the day has to show, and where to turn for it
+     * @return list<array{label: Message, instant: Instant, clock: string, azimuth: float}> what the day has to show, and where to turn for it
      */
     public function arrows(): array
     {
@@ -215,7 +222,7 @@ final readonly class ShotPage
     }
 
     /** The time of day at which the card has the last photo; null when no start is set. */
-    public function endTime(): ?string
+    public function endTime(): Text|string|null
     {
         return $this->times->endsText;
     }
@@ -284,6 +291,11 @@ final readonly class ShotPage
         foreach (TypedFigures::texts($plan, $pins) as $name => $text) {
             $texts["/held/{$name}"] = $text;
         }
+
+        foreach (self::STARTS as $pointer) {
+            $texts[$pointer] = TypedStart::shown($texts[$pointer]);
+        }
+        $texts[self::LAMPS_ON] = TypedStart::lampsShown($texts[self::LAMPS_ON] ?? '');
 
         return app(Settings::class)->units->shown($plan, $texts);
     }

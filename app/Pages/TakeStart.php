@@ -117,11 +117,11 @@ final readonly class TakeStart
         $planned = $this->page->plan->secondsToFirstTrigger(microtime(true));
 
         $whens = [
-            'now' => 'now',
+            'now' => Words::of('app.take_start.now'),
             ...($planned === null ? [] : ['planned' => Words::of('app.take_start.planned_in', planned: Quantity::duration($planned))]),
         ];
         foreach ($this->page->plan->site === null ? [] : StartAhead::EVENTS as $event) {
-            $whens[$event->value] = Words::of('app.take_start.at', words: $event->words());
+            $whens[$event->value] = Words::of('app.take_start.at', words: new Message("starts.event.{$event->value}"));
         }
 
         return $this->page->plan->site === null ? $whens : [...$whens, 'clock' => Words::of('app.take_start.time')];

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Budget;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What a camera with two cards does with them.
  */
-enum SlotUse: string
+enum SlotUse: string implements Labelled
 {
     /** The second takes over when the first is full. */
     case Overflow = 'overflow';

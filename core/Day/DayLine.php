@@ -88,7 +88,7 @@ final readonly class DayLine
     {
         $day = $this->site->day;
         $seen = $this->seen;
-        $both = fn (?Instant $level, ?Instant $seen, bool $rising): string => SeenEvents::told($this->site, $level, $seen, $rising);
+        $both = fn (?Instant $level, ?Instant $seen, bool $rising): Message|string => SeenEvents::told($this->site, $level, $seen, $rising);
         $at = static fn (?Instant $instant): string => $instant === null ? '–' : $day->clock($instant);
         $events = $this->events;
         $twilight = static fn (string $twilight): Message|string => array_filter($events->twilight[$twilight]) === []

@@ -10,6 +10,7 @@ use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Messages\Text;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\FilmKind;
 use Evrent\Core\Plan\Plan;
@@ -36,10 +37,10 @@ final readonly class ShotCard
     private const DARK_DEGREES = -6.0;
 
     /**
-     * @param ?string                                          $begins    by the clock there; null where it is not known
-     * @param ?string                                          $ends      likewise
+     * @param Text|string|null                                 $begins    by the clock there; null where it is not known
+     * @param Text|string|null                                 $ends      likewise
      * @param list<array{Message, Text|string}>                $sun       what, and when or how high
-     * @param list<array{peg: string, photo: int, when: Text|string, places: string}> $keyframes
+     * @param list<array{peg: string, photo: int, when: Text|string, places: Text|string}> $keyframes
      * @param list<Text|string>                                $settings  how the camera is set
      * @param string                                           $follows   how the exposure follows the light
      * @param list<array{when: Text|string, photo: int, to: Message}> $cues      what is turned on the way to what, after which photo
@@ -47,12 +48,12 @@ final readonly class ShotCard
      * @param list<Text|string>                                $watch     what gets in the way, and what ends it
      * @param list<Message>                                    $late      what to do when it begins later
      * @param list<Message>                                    $cautions
-     * @param list<array{unix: float, when: string, says: Message, isCue: bool, isFirst: bool}> $moments in their order; empty where no time is known
+     * @param list<array{unix: float, when: Text|string, says: Message, isCue: bool, isFirst: bool}> $moments in their order; empty where no time is known
      */
     private function __construct(
         public string $title,
-        public ?string $begins,
-        public ?string $ends,
+        public Text|string|null $begins,
+        public Text|string|null $ends,
         public array $sun,
         public array $keyframes,
         public Text|string $figures,
@@ -109,24 +110,31 @@ final readonly class ShotCard
     }
 
     /**
-     * @return list<array{peg: string, photo: int, when: Text|string, places: string}>
+     * @return list<array{peg: string, photo: int, when: Text|string, places: Text|string}>
      */
     private static function keyframes(Shot $shot): array
     {
         $schedule = $shot->schedule;
         $keyframes = [];
         foreach ($schedule->pegPhotos() as $n => $photo) {
-            $places = [];
-            foreach ($shot->plan->rig->axes as $axis) {
-                $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$photo - 1]);
-            }
             $keyframes[] = [
                 'peg' => Move::peg($n), 'photo' => $photo, 'when' => self::when($shot, $schedule->timeline->triggerSeconds[$photo - 1] ?? 0.0),
-                'places' => implode(', ', $places),
+                'places' => Joined::of(self::places($shot, $photo), Joined::COMMA),
             ];
         }
 
         return $shot->plan->rig->axes === [] ? [] : $keyframes;
+    }
+
+    /**
+     * @return list<Text|string> where each axis stands at a photo: "slide 1150 mm"
+     */
+    private static function places(Shot $shot, int $photo): array
+    {
+        return array_map(static fn (Axis $axis): Text|string => Joined::of(
+            [$axis->label(), $shot->units->axisText($axis->kind, $shot->schedule->moves->positions[$axis->id][$photo - 1])],
+            Joined::WORDS,
+        ), $shot->plan->rig->axes);
     }
 
     /**
@@ -258,10 +266,7 @@ final readonly class ShotCard
             if ($photos - $first + 1 < self::LEAST_PHOTOS) {
                 break;
             }
-            $places = [];
-            foreach ($plan->rig->axes as $axis) {
-                $places[] = "{$axis->id} " . $shot->units->axisText($axis->kind, $schedule->moves->positions[$axis->id][$first - 1]);
-            }
+            $places = self::places($shot, $first);
             $key = match (true) {
                 self::isVideo($shot) => 'day.shot_card.late_video',
                 $places === [] => 'day.shot_card.late_photo',
@@ -270,7 +275,7 @@ final readonly class ShotCard
             $lines[] = new Message($key, [
                 'minutes' => $minutes,
                 'photo' => $first,
-                'places' => implode(', ', $places),
+                'places' => Joined::of($places, Joined::COMMA),
                 'clipSeconds' => Quantity::rounded(($photos - $first + 1) / $plan->timing->framesPerSecond, 1),
                 'until' => self::when($shot, $schedule->summary->onSiteSeconds + $minutes * self::MINUTE),
             ]);
@@ -287,7 +292,7 @@ final readonly class ShotCard
     /**
      * @param list<array{photo: int, seconds: float, says: Message, to: Message}> $cues
      *
-     * @return list<array{unix: float, when: string, says: Message, isCue: bool, isFirst: bool}>
+     * @return list<array{unix: float, when: Text|string, says: Message, isCue: bool, isFirst: bool}>
      */
     private static function moments(Shot $shot, array $cues, int $setupMinutes, int $teardownMinutes): array
     {

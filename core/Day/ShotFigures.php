@@ -28,13 +28,13 @@ use Evrent\Core\Sky\Instant;
  */
 final readonly class ShotFigures
 {
-    public const VERSION = 8;
+    public const VERSION = 9;
 
     private const MEGABYTES_PER_GIGABYTE = 1_000.0;
 
     /**
      * @param int                                                         $others   findings that do not
-     * @param ?string                                                     $startEvent the start in words where it is no time of day
+     * @param Text|string|null                                            $startEvent the start in words where it is no time of day
      * @param list<Picked>                                                $kit
      * @param ?array{gigabytes: float, copies: int, card_gb: float}       $storage
      * @param array<string, array{needed_j: float, one_j: float, batteries: int}> $drains   by device: camera, rig
@@ -55,11 +55,11 @@ final readonly class ShotFigures
         public Verdict $verdict,
         public int $others,
         public string $start,
-        public ?string $startEvent,
+        public Text|string|null $startEvent,
         public ?Instant $begins,
         public ?Instant $ends,
-        public ?string $beginsText,
-        public ?string $endsText,
+        public Text|string|null $beginsText,
+        public Text|string|null $endsText,
         public Text|string $settings,
         public array $kit,
         public ?array $storage,
@@ -93,7 +93,7 @@ final readonly class ShotFigures
             $report->verdict,
             count($report->findings) - count($report->stopping()),
             $plan->start === null ? '' : StartText::write($plan->start),
-            $plan->start === null || $plan->start->at !== null ? null : StartText::write($plan->start),
+            $plan->start === null || $plan->start->at !== null ? null : StartText::said($plan->start),
             $times->begins,
             $times->ends,
             $times->beginsText,
@@ -166,6 +166,10 @@ final readonly class ShotFigures
             'ends' => $instant($kept['ends']),
             'card' => array_map(Message::kept(...), $card),
             'settings' => Message::kept($kept['settings']),
+            ...array_map(Message::kept(...), array_filter(
+                array_intersect_key($kept, ['startEvent' => 0, 'beginsText' => 0, 'endsText' => 0]),
+                static fn (mixed $text): bool => $text !== null,
+            )),
             'kit' => array_map(static fn (array $one): Picked => new Picked(KitKind::from($one[0]), $one[1], $one[2]), $kit),
             'hazards' => array_map(Hazard::from(...), $hazards),
         ]);

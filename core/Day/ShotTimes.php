@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Day;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\StartEvent;
@@ -16,10 +17,10 @@ final readonly class ShotTimes
 {
     /**
      * @param ?Instant $begins     null where no place is known, or what it waits for does not happen
-     * @param ?string  $beginsText "19:40"
-     * @param ?string  $endsText   "20:25"
+     * @param Message|string|null $beginsText "19:40"
+     * @param Message|string|null $endsText   "20:25"
      */
-    private function __construct(public ?Instant $begins, public ?Instant $ends, public ?string $beginsText, public ?string $endsText)
+    private function __construct(public ?Instant $begins, public ?Instant $ends, public Message|string|null $beginsText, public Message|string|null $endsText)
     {
     }
 

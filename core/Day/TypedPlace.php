@@ -62,8 +62,8 @@ final readonly class TypedPlace
         $glow = $number('sky_glow', new Message('day.typed_place.lux')) ?? 0.0;
         $skyMag = $text('sky_mag') === ''
             ? Site::USUAL_SKY_MAG
-            : Site::SKIES[strtr(mb_strtolower($text('sky_mag')), ["'" => '’'])]
-                ?? $number('sky_mag', new Message('day.typed_place.sky', ['x' => implode(', ', array_keys(Site::SKIES))]))
+            : Site::SKIES[mb_strtolower($text('sky_mag'))]
+                ?? $number('sky_mag', new Message('day.typed_place.sky'))
                 ?? Site::USUAL_SKY_MAG;
         $date = $text('date') === '' ? null : $text('date');
         if (($latitude === null) !== ($longitude === null)) {

@@ -24,14 +24,14 @@ use Evrent\Core\Values\Problem;
 final class RestOfShot
 {
     private const FEWEST = 2;
-    private const MARK = ', the rest';
 
     /**
-     * @param int $from first photo of the rest
+     * @param int    $from first photo of the rest
+     * @param string $mark after its title
      *
      * @throws InvalidInput where there is no rest of two photos
      */
-    public static function of(Schedule $schedule, int $from): Plan
+    public static function of(Schedule $schedule, int $from, string $mark = ''): Plan
     {
         $plan = GoingOnce::through($schedule->plan);
         $total = $plan->photosTotal();
@@ -53,7 +53,7 @@ final class RestOfShot
         }
 
         return $plan->with([
-            'title' => mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen(self::MARK)) . self::MARK,
+            'title' => mb_substr($plan->title, 0, Plan::MOST_TITLE_CHARACTERS - mb_strlen($mark)) . $mark,
             'timing' => $timing, 'move' => $move, 'end' => null, 'trigger' => $plan->trigger->with(['cameraPhotos' => null]),
             'start' => self::start($plan, $schedule, $from),
         ]);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Checks\About;
+use Evrent\Core\Light\Light;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Motion\Keyframe;
 use Evrent\Core\Plan\Plan;
@@ -115,7 +117,13 @@ final class Assumptions
         }
         $unit = $of === null ? $field->unit : sprintf(self::COUNTED_IN[basename($pointer)] ?? '%s', $of->kind->unit());
         $unit = str_starts_with($unit, '°') || str_starts_with($unit, '/') ? $unit : " {$unit}";
-        $text = is_bool($value) ? ($value ? new Message('history.on') : new Message('history.off')) : rtrim($field->kind->text($value) . $unit);
+        $text = match (true) {
+            is_bool($value) => new Message($value ? 'history.on' : 'history.off'),
+            $pointer === '/light/lamps_on' && is_string($value) => Light::lampsOn($value),
+            is_string($value) => $field->said($value),
+            $unit === ' stops' && (is_int($value) || is_float($value)) => Quantity::stops((float) $value),
+            default => rtrim($field->kind->text($value) . $unit),
+        };
 
         return new Assumption($pointer, $named, $text);
     }

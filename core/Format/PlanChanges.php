@@ -162,7 +162,7 @@ final class PlanChanges
      */
     private static function times(Plan $plan): array
     {
-        return array_map(static fn (?Start $start): Text|string => $start === null ? new Message('history.none') : StartText::write($start), [
+        return array_map(static fn (?Start $start): Text|string => $start === null ? new Message('history.none') : StartText::said($start), [
             'start' => $plan->start, 'end_at' => $plan->end?->at, 'window_from' => $plan->window?->from, 'window_until' => $plan->window?->until,
         ]);
     }
@@ -175,7 +175,7 @@ final class PlanChanges
             is_float($value) && $field->kind === FieldKind::Share => new Message('units.percent', ['number' => Quantity::roundedPercent($value)]),
             is_float($value) && $field->kind === FieldKind::Number => PlainText::number((float) sprintf('%.7G', $value)),
             is_float($value) || is_int($value) => $field->kind->text($value),
-            is_string($value) => $value,
+            is_string($value) => $field->said($value),
             default => '?',
         };
     }

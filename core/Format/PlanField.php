@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Format;
 
+use BackedEnum;
 use Evrent\Core\Messages\Text;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What is known of one field of a plan: a row of `PlanFields`.
@@ -49,5 +51,14 @@ final readonly class PlanField
     public function told(): Text|string
     {
         return $this->label === '' ? str_replace('_', ' ', $this->name) : $this->label;
+    }
+
+    /** One of the values that it may have, in words; what was typed freely stays. */
+    public function said(string $value): Text|string
+    {
+        $one = $this->usual ?? $this->instead;
+        $chosen = $this->kind === FieldKind::Choice && $one instanceof BackedEnum ? $one::tryFrom($value) : null;
+
+        return $chosen instanceof Labelled ? $chosen->label() : $value;
     }
 }

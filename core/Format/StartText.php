@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Format;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Sky\Start;
 use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Values\InvalidInput;
@@ -58,6 +59,22 @@ final class StartText
         };
 
         return $offset . $event . ($start->days === 1 ? ' next day' : '');
+    }
+
+    /** As `write`, in the reader's language: "20 min before sunset". */
+    public static function said(Start $start): Message|string
+    {
+        $said = $start->event === StartEvent::Clock
+            ? (string) $start->at
+            : new Message("starts.event.{$start->event->value}", $start->heightDegrees === null ? [] : ['degrees' => Quantity::number($start->heightDegrees)]);
+        if ($start->offsetSeconds !== 0.0) {
+            $said = new Message(
+                $start->offsetSeconds < 0.0 ? 'starts.before' : 'starts.after',
+                ['span' => Quantity::span(abs($start->offsetSeconds)), 'event' => $said],
+            );
+        }
+
+        return $start->days === 1 ? new Message('starts.next_day', ['start' => $said]) : $said;
     }
 
     private static function enter(): Message

@@ -18,7 +18,7 @@ final readonly class KitField
      */
     public function __construct(
         public Text|string $label,
-        public string $unit,
+        public Text|string $unit,
         public float $least,
         public float $most,
         public bool $needed = false,

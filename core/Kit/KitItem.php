@@ -108,7 +108,8 @@ final readonly class KitItem
             KitKind::Body => new Message('kit.kit_item.sensor', [
                 'width' => Quantity::number($value ?? 0.0), 'height' => Quantity::number($this->value('sensor_height_mm') ?? 0.0),
             ]),
-            default => $value === null ? '' : Quantity::withUnit($value, $this->kind->fields()[$first]->unit, 6),
+            KitKind::Filter => $value === null ? '' : Quantity::stops($value),
+            default => $value === null ? '' : Joined::of([Quantity::rounded($value, 6), $this->kind->fields()[$first]->unit], Joined::WORDS),
         };
     }
 

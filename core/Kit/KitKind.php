@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Kit;
 
+use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Motion\AxisRole;
+use Evrent\Core\Words\Labelled;
 
 /**
  * Kinds of kit, and what each is described by: names as in the open format, units in them.
  */
-enum KitKind: string
+enum KitKind: string implements Labelled
 {
     case Body = 'body';
     case Lens = 'lens';
@@ -81,7 +83,7 @@ enum KitKind: string
                 'jpeg_mb' => new KitField('JPEG', 'MB', 0, 2_000),
                 'write_s' => new KitField(new Message('kit.kit_kind.write'), 's', 0, 3_600),
                 'set_s' => new KitField(new Message('kit.kit_kind.set'), 's', 0, 60),
-                'buffer_frames' => new KitField(new Message('kit.kit_kind.buffer'), 'photos', 1, 10_000, false, true),
+                'buffer_frames' => new KitField(new Message('kit.kit_kind.buffer'), new Message('units.unit.photos'), 1, 10_000, false, true),
                 'shutter_lag_s' => new KitField(new Message('kit.kit_kind.lag'), 's', 0, 60),
                 'battery_wh' => new KitField(new Message('kit.kit_kind.battery'), 'Wh', 0.1, 10_000),
                 'idle_w' => new KitField(new Message('kit.kit_kind.awake'), 'W', 0, 1_000),
@@ -92,7 +94,7 @@ enum KitKind: string
                 'clock_ahead_s' => new KitField(new Message('kit.kit_kind.clock_ahead'), 's', -1e9, 1e9),
                 'clock_drift_ppm' => new KitField(new Message('kit.kit_kind.clock_gains'), 'ppm', -100_000, 100_000),
                 'interval_step_s' => new KitField(new Message('kit.kit_kind.steps'), 's', 0.001, 3_600),
-                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), 'photos', 1, 1_000_000, false, true),
+                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), new Message('units.unit.photos'), 1, 1_000_000, false, true),
             ],
             self::Lens => [
                 'focal_mm' => new KitField(new Message('kit.kit_kind.focal'), 'mm', 1, 10_000, true),
@@ -104,7 +106,7 @@ enum KitKind: string
                 'rating_kg' => new KitField(new Message('kit.kit_kind.rated'), 'kg', 0.1, 1_000, true),
                 'mass_kg' => new KitField(new Message('kit.kit_kind.mass'), 'kg', 0.1, 100),
             ],
-            self::Filter => ['nd_stops' => new KitField(new Message('kit.kit_kind.holds'), 'stops', 0.1, 30, true)],
+            self::Filter => ['nd_stops' => new KitField(new Message('kit.kit_kind.holds'), new Message('units.unit.stops'), 0.1, 30, true)],
             self::Card => ['capacity_gb' => new KitField(new Message('kit.kit_kind.usable'), 'GB', 0.001, 100_000, true)],
             self::CameraBattery, self::RigBattery => ['battery_wh' => new KitField(new Message('kit.kit_kind.capacity'), 'Wh', 0.1, 100_000, true)],
             self::PowerBank => [
@@ -114,7 +116,7 @@ enum KitKind: string
             self::Cable => ['length_m' => new KitField(new Message('kit.kit_kind.length'), 'm', 0.01, 1_000)],
             self::Timer => [
                 'interval_step_s' => new KitField(new Message('kit.kit_kind.steps'), 's', 0.001, 3_600),
-                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), 'photos', 1, 1_000_000, false, true),
+                'counts_to' => new KitField(new Message('kit.kit_kind.counts'), new Message('units.unit.photos'), 1, 1_000_000, false, true),
             ],
         };
     }
@@ -127,7 +129,7 @@ enum KitKind: string
         $fields = [];
         foreach (AxisRole::known() as $role) {
             [$axis, $unit, $most] = [$role->value, $role->kind()->unit(), $role->most()];
-            $name = ucfirst($axis);
+            $name = Joined::capital(new Message("axes.{$axis}"));
             $fields["{$axis}_min"] = new KitField(new Message('kit.kit_kind.axis_from', ['name' => $name]), $unit, -$most, $most, beginsLine: true);
             $fields["{$axis}_max"] = new KitField(new Message('kit.kit_kind.axis_to', ['name' => $name]), $unit, -$most, $most);
             $fields["{$axis}_max_speed"] = new KitField(new Message('kit.kit_kind.axis_speed', ['name' => $name]), "{$unit}/s", 0.001, 10_000);
@@ -135,7 +137,8 @@ enum KitKind: string
             $fields["{$axis}_steps_per_unit"] = new KitField(new Message('kit.kit_kind.axis_steps', ['name' => $name]), "/{$unit}", 0.001, 1_000_000);
             $fields["{$axis}_backlash"] = new KitField(new Message('kit.kit_kind.axis_backlash', ['name' => $name]), $unit, 0, 100);
             $fields["{$axis}_quiet_speed"] = new KitField(new Message('kit.kit_kind.axis_quiet', ['name' => $name]), "{$unit}/s", 0.001, 10_000);
-            $fields["{$axis}_endless"] = new KitField(new Message('kit.kit_kind.axis_endless', ['name' => $name]), '1 = yes', 0, 1, false, true);
+            $fields["{$axis}_endless"]
+                = new KitField(new Message('kit.kit_kind.axis_endless', ['name' => $name]), new Message('units.unit.yes'), 0, 1, false, true);
         }
 
         return $fields + [
@@ -148,7 +151,7 @@ enum KitKind: string
             'moving_w' => new KitField(new Message('kit.kit_kind.moving'), 'W', 0, 10_000),
             'holding_w' => new KitField(new Message('kit.kit_kind.holding'), 'W', 0, 10_000),
             'idle_w' => new KitField(new Message('kit.kit_kind.idle'), 'W', 0, 10_000),
-            'mains' => new KitField(new Message('kit.kit_kind.mains'), '1 = yes', 0, 1, false, true),
+            'mains' => new KitField(new Message('kit.kit_kind.mains'), new Message('units.unit.yes'), 0, 1, false, true),
             'counterweight_kg' => new KitField(new Message('kit.kit_kind.counterweight'), 'kg', 0, 1_000),
         ];
     }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Evrent\Core\Light;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What of the scene is to come out right. The same evening asks for other exposures of the ground, of the sky above it, and of what
  * lamps light.
  */
-enum ExposedFor: string
+enum ExposedFor: string implements Labelled
 {
     /** Ground and walls, by the light that falls on them from everywhere. */
     case Land = 'land';

@@ -33,9 +33,15 @@ final readonly class Light
     public const LAMPS_ALWAYS = 'always';
     public const LAMPS_AT_DUSK = 'dusk';
 
+    /** When lamps are on, in words: a time of day stays. */
+    public static function lampsOn(string $on): Message|string
+    {
+        return in_array($on, [self::LAMPS_ALWAYS, self::LAMPS_AT_DUSK], true) ? new Message("light.lamps_are_on.{$on}") : $on;
+    }
+
     /** Lux on what they light, as people know lamps. */
     public const LAMPS = [
-        'none' => 0.0, 'a few' => 2.5, 'a skyline afar' => 10.0, 'a lit street' => 40.0, 'a bright centre' => 160.0, 'works or a stadium' => 640.0,
+        'none' => 0.0, 'few' => 2.5, 'skyline' => 10.0, 'street' => 40.0, 'centre' => 160.0, 'works' => 640.0,
     ];
 
     /** Stops around a standard aperture that most lenses have, where nobody says how wide the lens goes. */
@@ -140,7 +146,10 @@ final readonly class Light
             try {
                 ClockTime::read($this->lampsOn);
             } catch (InvalidInput) {
-                $problems->add('/lamps_on', new Message('light.light.lamps_on'));
+                $problems->add('/lamps_on', new Message(
+                    'light.light.lamps_on',
+                    ['always' => self::lampsOn(self::LAMPS_ALWAYS), 'dusk' => self::lampsOn(self::LAMPS_AT_DUSK)],
+                ));
             }
         }
         $most = self::MOST_BIAS_STOPS;

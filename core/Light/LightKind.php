@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Light;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * Where the light of a scene comes from. Where daylight does not enter, what a meter showed or what lamps give is all there is.
  */
-enum LightKind: string
+enum LightKind: string implements Labelled
 {
     case Outdoors = 'outdoors';
     case Indoors = 'indoors';

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
+
 /**
  * How the speed rises along a ramp. Each shape is the integral F of a speed curve that goes from 0 to 1
  * over t = 0…1, scaled so that F(1) = ½: a ramp covers half of what full speed would.
  */
-enum EaseShape: string
+enum EaseShape: string implements Labelled
 {
     /** Constant acceleration: speed t. */
     case Constant = 'constant';
@@ -18,6 +21,11 @@ enum EaseShape: string
     case Cubic = 'cubic';
     /** Speed 6t⁵ - 15t⁴ + 10t³: acceleration and jerk-free ends. */
     case Quintic = 'quintic';
+
+    public function label(): Message
+    {
+        return new Message("choices.ease_shape.{$this->value}");
+    }
 
     /**
      * @param float $t share of the ramp, 0…1

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Optics;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What stands before the camera, as the finder draws it: near, subject and far things of its kind, at the distances of the picture.
  */
-enum Scene: string
+enum Scene: string implements Labelled
 {
     /** Nobody described it: the finder shows an estuary, and says that it is an example. */
     case Example = 'example';

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Optics;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What moves in the picture: it decides how far it may go from photo to photo.
  */
-enum SubjectKind: string
+enum SubjectKind: string implements Labelled
 {
     /** One thing that the eye follows: a boat, a walker, the moon. */
     case One = 'one';

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Evrent\Core\Plan;
 
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
 
 /**
  * What ends a shot that was given no number of photos.
  */
-enum EndsBy: string
+enum EndsBy: string implements Labelled
 {
     /** Somebody, by hand. */
     case Stopped = 'stopped';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Degrees on the circle.
  */
@@ -26,11 +28,11 @@ final class Angles
     }
 
     /** The point of the compass that a bearing is nearest to: north, north-east and so on round to north-west. */
-    public static function compassPoint(float $bearing): string
+    public static function compassPoint(float $bearing): Message
     {
-        $points = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+        $points = ['north', 'north_east', 'east', 'south_east', 'south', 'south_west', 'west', 'north_west'];
 
-        return $points[(int) round(self::turn($bearing) / 45.0) % 8];
+        return new Message("sky.compass.{$points[(int) round(self::turn($bearing) / 45.0) % 8]}");
     }
 
     public static function sin(float $degrees): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * Where to turn the camera for what a day has to show: a bearing and a time for each.
  */
@@ -12,7 +14,7 @@ final class DayArrows
     private const SAMPLE_SECONDS = 600.0;
 
     /**
-     * @return list<array{label: string, instant: Instant, azimuth: float}> in the order of the clock; degrees from true north clockwise
+     * @return list<array{label: Message, instant: Instant, azimuth: float}> in the order of the clock; degrees from true north clockwise
      */
     public static function of(Site $site): array
     {
@@ -23,11 +25,11 @@ final class DayArrows
         $arrows = [];
         foreach (
             [
-            ['sunrise', Target::Sun, $events->sunRise],
-            ['sunset', Target::Sun, $events->sunSet],
-            ['moonrise', Target::Moon, $events->moonRise],
-            ['moonset', Target::Moon, $events->moonSet],
-            ['galactic centre highest', Target::GalacticCentre, self::highestInTheDark($sky, $site)],
+            [new Message('sky.arrow.sunrise'), Target::Sun, $events->sunRise],
+            [new Message('sky.arrow.sunset'), Target::Sun, $events->sunSet],
+            [new Message('sky.arrow.moonrise'), Target::Moon, $events->moonRise],
+            [new Message('sky.arrow.moonset'), Target::Moon, $events->moonSet],
+            [new Message('sky.arrow.galactic_centre'), Target::GalacticCentre, self::highestInTheDark($sky, $site)],
             ] as [$label, $target, $instant]
         ) {
             if ($instant !== null) {

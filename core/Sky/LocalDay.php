@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\Problems;
+use Evrent\Core\Words\ClockTime;
 use Exception;
 
 /**
@@ -99,17 +100,12 @@ final readonly class LocalDay
     /**
      * As clock, with the day when it is another: "00:05 (next day)".
      */
-    public function clockAndDay(Instant $instant): string
+    public function clockAndDay(Instant $instant): Message|string
     {
         $wall = $this->wall(self::toTheMinute($instant));
         $days = (int) (new DateTimeImmutable($this->date))->diff(new DateTimeImmutable($wall->format('Y-m-d')))->format('%r%a');
 
-        return $wall->format('H:i') . match ($days) {
-            0 => '',
-            1 => ' (next day)',
-            -1 => ' (day before)',
-            default => sprintf(' (%+d days)', $days),
-        };
+        return ClockTime::onDay($wall->format('H:i'), $days);
     }
 
     public function zoneName(): string

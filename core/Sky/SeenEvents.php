@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Sky;
 
+use Evrent\Core\Messages\Message;
+
 /**
  * When sun and moon show over the local horizon, and when they go behind it: later and earlier than they rise and set by the almanac.
  */
@@ -41,15 +43,15 @@ final readonly class SeenEvents
      * @param ?Instant $level by the almanac
      * @param ?Instant $seen  over the land
      */
-    public static function told(Site $site, ?Instant $level, ?Instant $seen, bool $rising): string
+    public static function told(Site $site, ?Instant $level, ?Instant $seen, bool $rising): Message|string
     {
         $clock = $site->day->clockAndDay(...);
 
         return match (true) {
             $level === null => '–',
             $site->skyline->isFlat(), $seen !== null && $clock($seen) === $clock($level) => $site->day->clock($level),
-            $seen === null => $site->day->clock($level) . ', behind the skyline throughout',
-            default => sprintf('%s, %s the skyline %s', $site->day->clock($level), $rising ? 'over' : 'behind', $clock($seen)),
+            $seen === null => new Message('sky.seen.never', ['clock' => $site->day->clock($level)]),
+            default => new Message($rising ? 'sky.seen.over' : 'sky.seen.behind', ['clock' => $site->day->clock($level), 'seen' => $clock($seen)]),
         };
     }
 

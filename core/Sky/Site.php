@@ -6,6 +6,7 @@ namespace Evrent\Core\Sky;
 
 use ArrayObject;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problems;
@@ -27,7 +28,7 @@ final readonly class Site
     private const BRIGHTEST_MAG = 14.0;
 
     /** Magnitudes in each square arc second as people know places. */
-    public const SKIES = ['remote' => 21.9, 'country' => 21.3, 'a village’s edge' => 20.5, 'suburb' => 19.5, 'town' => 18.5, 'city' => 17.5];
+    public const SKIES = ['remote' => 21.9, 'country' => 21.3, 'village' => 20.5, 'suburb' => 19.5, 'town' => 18.5, 'city' => 17.5];
 
     public Observer $observer;
     public LocalDay $day;
@@ -103,15 +104,15 @@ final readonly class Site
     }
 
     /**
-     * @return array<string, string> skies by their magnitudes, darkest first, this place's among them
+     * @return array<string, Message> skies by their magnitudes, darkest first, this place's among them
      */
     public function skies(): array
     {
-        $skies = self::SKIES + (in_array($this->skyMag, self::SKIES, true) ? [] : ['as typed' => $this->skyMag]);
+        $skies = self::SKIES + (in_array($this->skyMag, self::SKIES, true) ? [] : ['typed' => $this->skyMag]);
         arsort($skies);
         $told = [];
-        foreach ($skies as $word => $magnitude) {
-            $told[PlainText::number($magnitude)] = "{$word}, " . PlainText::number($magnitude);
+        foreach ($skies as $name => $magnitude) {
+            $told[PlainText::number($magnitude)] = new Message("sky.skies.{$name}", ['magnitude' => Quantity::number($magnitude)]);
         }
 
         return $told;

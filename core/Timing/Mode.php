@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Timing;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
+
 /**
  * How moving and exposing take turns.
  */
-enum Mode: string
+enum Mode: string implements Labelled
 {
     /** Stop for every photo: expose, move, settle, wait. */
     case ShootMoveShoot = 'shoot_move_shoot';
@@ -15,6 +18,11 @@ enum Mode: string
     case Continuous = 'continuous';
     /** Step to the next place when told to: positions and steps, and no clock. */
     case StopMotion = 'stop_motion';
+
+    public function label(): Message
+    {
+        return new Message("choices.mode.{$this->value}");
+    }
 
     /** Whether the rig stands still for each photo. */
     public function stops(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Words;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 
@@ -26,7 +28,7 @@ final readonly class ClockTime
     public static function read(string $text): self
     {
         if (preg_match('/^\s*([01]?\d|2[0-3])[:.]([0-5]\d)(?:[:.]([0-5]\d))?\s*$/D', $text, $part) !== 1) {
-            throw new InvalidInput([new Problem('', 'Enter a time of day such as 19:40.')]);
+            throw new InvalidInput([new Problem('', new Message('values.clock_time.enter'))]);
         }
 
         return new self((int) $part[1] * 3600 + (int) $part[2] * 60 + (int) ($part[3] ?? 0));
@@ -69,17 +71,29 @@ final readonly class ClockTime
     }
 
     /** To the nearest minute: "19:40", and "00:05 (next day)" or "07:00 (+3 days)" past midnight. */
-    public function text(): string
+    public function text(): Message|string
     {
         // To the nearest, as all times of one card.
         $minutes = intdiv($this->secondsFromMidnight + 30, 60);
         $days = intdiv($minutes, self::MINUTES_PER_DAY);
         $clock = sprintf('%02d:%02d', intdiv($minutes, 60) % 24, $minutes % 60);
 
-        return $clock . match ($days) {
-            0 => '',
-            1 => ' (next day)',
-            default => " (+{$days} days)",
+        return self::onDay($clock, $days);
+    }
+
+    /**
+     * @param string $clock "00:05"
+     * @param int    $days  after the day that is meant, or before it
+     *
+     * @return Message|string "00:05 (next day)"
+     */
+    public static function onDay(string $clock, int $days): Message|string
+    {
+        return match ($days) {
+            0 => $clock,
+            1 => new Message('values.clock_time.next_day', ['clock' => $clock]),
+            -1 => new Message('values.clock_time.day_before', ['clock' => $clock]),
+            default => new Message('values.clock_time.days_on', ['clock' => $clock, 'days' => Quantity::signed($days, 0)]),
         };
     }
 }

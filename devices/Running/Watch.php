@@ -7,6 +7,7 @@ namespace Evrent\Devices\Running;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Run\Body\BodySetting;
+use Evrent\Core\Run\Take\AboutWords;
 use Evrent\Core\Run\Take\Brightness;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\Supplies;
@@ -141,7 +142,7 @@ final class Watch
         $this->body($settings);
         foreach (array_diff_key($state->settings, $this->setHere()) as $what => $was) {
             if (($settings[$what] ?? $was) !== $was) {
-                $says = new Message('devices.run.changed', ['what' => $what]);
+                $says = new Message('devices.run.changed', ['what' => AboutWords::of("camera {$what}")]);
                 $this->log->alarm("camera {$what}", $state->next, $says);
             } else {
                 $this->log->over("camera {$what}");
@@ -171,7 +172,7 @@ final class Watch
             $setting = BodySetting::from($name);
             $is = $settings[$setting->words()] ?? $has;
             if ($is !== $has) {
-                $says = "The camera’s {$setting->words()} was changed to {$is}: it was set to {$has}. It is set back before the next photo.";
+                $says = new Message('devices.run.body_changed', ['what' => $setting->label(), 'is' => $is, 'has' => $has]);
                 $this->log->alarm("camera {$setting->words()}", $this->log->state->next, $says);
                 $this->setter?->found($setting, $is);
             }

@@ -326,6 +326,7 @@ return [
         'address' => ':item, at :address',
         'no_rig' => 'no rig: camera on a tripod',
         'cable_only' => 'trigger cable only, unconfirmed',
+        'now' => 'now',
     ],
     'takes_beside' => [
         'current' => 'current',
@@ -549,5 +550,16 @@ return [
         'label_starter' => 'Rig of a new shot',
         'label_keys' => 'Keyboard',
         'label_look_by_time' => 'Look',
+    ],
+    'services' => [
+        'daemons' => 'The device service',
+        'rig' => 'The simulated rig',
+        'camera' => 'The simulated camera',
+        'queue' => 'The queue',
+        'long' => 'The clip worker',
+        'takes0' => 'The first take worker',
+        'takes1' => 'The second take worker',
+        'web' => 'The web server',
+        'application' => 'The application',
     ],
 ];

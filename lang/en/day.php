@@ -119,7 +119,7 @@ return [
         'longitude' => 'Enter a longitude such as -1.9, or 1° 54\' W; west is negative.',
         'elevation' => 'Enter metres above sea level, such as 4.',
         'lux' => 'Enter lux, such as 0.001, or leave it empty.',
-        'sky' => 'Enter the darkness of the night sky, such as 20.5, or a word: :x.',
+        'sky' => 'Enter the darkness of the night sky, such as 20.5.',
         'both' => 'Enter both latitude and longitude, or neither.',
         'zone' => 'Enter a time zone by its name, such as Europe/Lisbon or UTC.',
         'variation' => 'Enter the variation in degrees, east positive, such as 1.5.',

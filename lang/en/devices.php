@@ -196,6 +196,7 @@ return [
         'not_taken' => 'Camera :setting is :is; photo :photo needs :wants.:why Check that its dial is on M and nothing locks it; set it by hand in a pause.',
         'because' => ':why',
         'unknown' => 'unknown',
+        'body_changed' => 'Camera :what is now :is instead of :has. It is set back before the next photo.',
     ],
     'check' => [
         'cable_only' => 'Trigger cable only, unconfirmed: the camera reports nothing.',

@@ -219,6 +219,7 @@ return [
     ],
     'rest_of_shot' => [
         'photo' => 'Enter a photo from 2 to :total: at least two must be left.',
+        'mark' => ', remaining photos',
     ],
     'sky_edits' => [
         'no_pan' => 'The rig has no pan axis to track with.',

@@ -14,7 +14,7 @@ return [
         'ev' => 'an exposure value',
         'lux' => 'the lux of the lamps',
         'lamps' => 'Enter the brightness of the lamps, such as 40 lux for a lit street; or expose for the land or the sky.',
-        'lamps_on' => 'Enter always, dusk, or the time the lamps come on, such as 19:40.',
+        'lamps_on' => 'Enter :always, :dusk, or the time the lamps come on, such as 19:40.',
         'bias' => 'stops above metered, negative for below,',
         'widest' => 'the lens’s lowest f-number',
         'narrowest' => 'the lens’s highest f-number',
@@ -32,5 +32,17 @@ return [
         'darker' => ':stops darker than metered',
         'brighter' => ':stops brighter than metered',
         'night' => 'night :stops darker',
+    ],
+    'lamps' => [
+        'none' => 'none',
+        'few' => 'a few lamps',
+        'skyline' => 'a distant skyline',
+        'street' => 'a lit street',
+        'centre' => 'a bright centre',
+        'works' => 'works or a stadium',
+    ],
+    'lamps_are_on' => [
+        'always' => 'always',
+        'dusk' => 'dusk',
     ],
 ];

@@ -26,6 +26,10 @@ return [
         'delete' => 'Delete :preset',
         'moves' => 'Moves and shots',
         'none' => 'Saved moves and shots appear here. Use “Save as preset” on a shot.',
+        'note' => 'Note',
+        'exposures' => 'Exposures',
+        'stay' => 'constant',
+        'batteries' => 'batteries',
     ],
     'applied' => [
         'fixed' => ':fix.',

@@ -103,7 +103,6 @@ return [
         'horizon' => 'Skyline: bearing and height',
         'compass' => 'compass bearings, variation',
         'none' => 'none',
-        'magnitude' => ':magnitude magnitudes',
         'hazards' => 'Site hazards',
         'save' => 'Save place',
         'or_file' => 'or import a GPX or GeoJSON file',

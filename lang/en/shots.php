@@ -240,6 +240,7 @@ return [
         'filmed_by' => 'Filmed by',
         'plate' => 'Clean plate',
         'first' => 'shot first',
+        'photos' => 'photos',
     ],
     'finder' => [
         'title' => 'Finder',
@@ -370,6 +371,9 @@ return [
         'tightest' => 'photo with least slack',
         'sentence' => 'shot settings',
         'list' => 'this list',
+        'undo' => 'undo (⌘ Z)',
+        'redo' => 'redo (⌘ ⇧ Z)',
+        'simulate' => 'run simulation',
     ],
     'kit' => [
         'title' => 'Rig and camera',
@@ -709,8 +713,6 @@ return [
         'room' => 'Open run room',
         'preflight' => 'Preflight:',
         'ticked' => 'of :items done',
-        'sim_rig' => 'The simulated rig',
-        'sim_camera' => 'The simulated camera',
         'keeps_stopping' => ':device keeps stopping. See its log: :log',
         'starts' => 'Start',
         'delay' => 'Delay',

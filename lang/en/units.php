@@ -46,4 +46,20 @@ return [
     'iso' => 'ISO :number',
     'percent' => ':number %',
     'words' => ':first :last',
+    'unit' => [
+        'stops' => 'stops',
+        'photos' => 'photos',
+        'yes' => '1 = yes',
+    ],
+    'dates' => [
+        'dmy' => 'd MMMM y',
+        'mdy' => 'MMMM d, y',
+        'ymd' => 'y-MM-dd',
+        'weekday_dmy' => 'EEEE d MMMM y',
+        'weekday_mdy' => 'EEEE MMMM d, y',
+        'weekday_ymd' => 'EEEE y-MM-dd',
+        'short_dmy' => 'd MMM',
+        'short_mdy' => 'MMM d',
+        'short_ymd' => 'MM-dd',
+    ],
 ];

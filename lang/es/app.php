@@ -326,6 +326,7 @@ return [
         'address' => ':item, en :address',
         'no_rig' => 'sin rig: cámara en trípode',
         'cable_only' => 'solo cable de disparo, sin confirmar',
+        'now' => 'ahora',
     ],
     'takes_beside' => [
         'current' => 'actual',
@@ -549,5 +550,16 @@ return [
         'label_starter' => 'Rig de un plano nuevo',
         'label_keys' => 'Teclado',
         'label_look_by_time' => 'Aspecto',
+    ],
+    'services' => [
+        'daemons' => 'El servicio de dispositivos',
+        'rig' => 'El rig simulado',
+        'camera' => 'La cámara simulada',
+        'queue' => 'La cola de tareas',
+        'long' => 'El proceso de clips',
+        'takes0' => 'El primer proceso de tomas',
+        'takes1' => 'El segundo proceso de tomas',
+        'web' => 'El servidor web',
+        'application' => 'La aplicación',
     ],
 ];

@@ -119,7 +119,7 @@ return [
         'longitude' => 'Escribe una longitud como -1,9 o 1° 54\' W; el oeste es negativo.',
         'elevation' => 'Escribe los metros sobre el nivel del mar, por ejemplo 4.',
         'lux' => 'Escribe los lux, por ejemplo 0,001, o déjalo vacío.',
-        'sky' => 'Escribe la oscuridad del cielo nocturno, por ejemplo 20,5, o una palabra: :x.',
+        'sky' => 'Escribe la oscuridad del cielo nocturno, por ejemplo 20,5.',
         'both' => 'Escribe la latitud y la longitud, o ninguna de las dos.',
         'zone' => 'Escribe una zona horaria por su nombre, por ejemplo Europe/Lisbon o UTC.',
         'variation' => 'Escribe la declinación en grados, este positivo, por ejemplo 1,5.',

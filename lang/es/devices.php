@@ -196,6 +196,7 @@ return [
         'not_taken' => 'Cámara, :setting: :is; la foto :photo necesita :wants.:why Comprueba que el dial está en M y nada lo bloquea; ajústalo a mano en una pausa.',
         'because' => ':why',
         'unknown' => 'desconocido',
+        'body_changed' => 'La cámara tiene ahora :what en :is en vez de :has. Se restablece antes de la próxima foto.',
     ],
     'check' => [
         'cable_only' => 'Solo cable de disparo, sin confirmar: la cámara no informa de nada.',

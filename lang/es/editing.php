@@ -219,6 +219,7 @@ return [
     ],
     'rest_of_shot' => [
         'photo' => 'Introduce una foto de 2 a :total: deben quedar al menos dos.',
+        'mark' => ', fotos restantes',
     ],
     'sky_edits' => [
         'no_pan' => 'El rig no tiene eje de giro para seguirlo.',

@@ -14,7 +14,7 @@ return [
         'ev' => 'un valor de exposición',
         'lux' => 'los lux de las lámparas',
         'lamps' => 'Introduce la luminosidad de las lámparas, por ejemplo 40 lux en una calle iluminada; o expón para el paisaje o el cielo.',
-        'lamps_on' => 'Introduce always, dusk o la hora a la que se encienden, por ejemplo 19:40.',
+        'lamps_on' => 'Introduce :always, :dusk o la hora a la que se encienden, por ejemplo 19:40.',
         'bias' => 'pasos sobre la medición, negativo por debajo,',
         'widest' => 'el número f mínimo del objetivo',
         'narrowest' => 'el número f máximo del objetivo',
@@ -32,5 +32,17 @@ return [
         'darker' => ':stops más oscuro que lo medido',
         'brighter' => ':stops más claro que lo medido',
         'night' => 'noche :stops más oscura',
+    ],
+    'lamps' => [
+        'none' => 'ninguna',
+        'few' => 'unas pocas farolas',
+        'skyline' => 'una ciudad a lo lejos',
+        'street' => 'una calle iluminada',
+        'centre' => 'un centro muy iluminado',
+        'works' => 'una fábrica o un estadio',
+    ],
+    'lamps_are_on' => [
+        'always' => 'siempre',
+        'dusk' => 'anochecer',
     ],
 ];

@@ -26,6 +26,10 @@ return [
         'delete' => 'Eliminar :preset',
         'moves' => 'Movimientos y planos',
         'none' => 'Aquí aparecen los movimientos y planos guardados. Usa «Guardar como preajuste» en un plano.',
+        'note' => 'Nota',
+        'exposures' => 'Exposiciones',
+        'stay' => 'constantes',
+        'batteries' => 'baterías',
     ],
     'applied' => [
         'fixed' => ':fix.',

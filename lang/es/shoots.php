@@ -103,7 +103,6 @@ return [
         'horizon' => 'Horizonte: rumbo y altura',
         'compass' => 'rumbos de brújula, declinación',
         'none' => 'ninguna',
-        'magnitude' => 'magnitud :magnitude',
         'hazards' => 'Riesgos del lugar',
         'save' => 'Guardar lugar',
         'or_file' => 'o importa un archivo GPX o GeoJSON',

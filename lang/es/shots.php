@@ -240,6 +240,7 @@ return [
         'filmed_by' => 'Grabada por',
         'plate' => 'Fondo limpio',
         'first' => 'primero',
+        'photos' => 'fotos',
     ],
     'finder' => [
         'title' => 'Visor',
@@ -370,6 +371,9 @@ return [
         'tightest' => 'foto con menos margen',
         'sentence' => 'ajustes del plano',
         'list' => 'esta lista',
+        'undo' => 'deshacer (⌘ Z)',
+        'redo' => 'rehacer (⌘ ⇧ Z)',
+        'simulate' => 'ejecutar la simulación',
     ],
     'kit' => [
         'title' => 'Rig y cámara',
@@ -709,8 +713,6 @@ return [
         'room' => 'Abrir la sala de control',
         'preflight' => 'Comprobaciones previas:',
         'ticked' => 'de :items hechas',
-        'sim_rig' => 'El rig simulado',
-        'sim_camera' => 'La cámara simulada',
         'keeps_stopping' => ':device se detiene una y otra vez. Consulta su registro: :log',
         'starts' => 'Inicio',
         'delay' => 'Retraso',

@@ -46,4 +46,20 @@ return [
     'iso' => 'ISO :number',
     'percent' => ':number %',
     'words' => ':first :last',
+    'unit' => [
+        'stops' => 'pasos',
+        'photos' => 'fotos',
+        'yes' => '1 = sí',
+    ],
+    'dates' => [
+        'dmy' => 'd \'de\' MMMM \'de\' y',
+        'mdy' => 'MMMM d, y',
+        'ymd' => 'y-MM-dd',
+        'weekday_dmy' => 'EEEE, d \'de\' MMMM \'de\' y',
+        'weekday_mdy' => 'EEEE, MMMM d, y',
+        'weekday_ymd' => 'EEEE, y-MM-dd',
+        'short_dmy' => 'd MMM',
+        'short_mdy' => 'MMM d',
+        'short_ymd' => 'MM-dd',
+    ],
 ];

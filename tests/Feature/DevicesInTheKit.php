@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\KitItem;
 use App\Models\Take;
+use App\Models\TakeLine;
 use App\Models\TakeOrder;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
@@ -51,5 +52,32 @@ trait DevicesInTheKit
         $id = static fn (string $name): string => (string) KitItem::query()->where('name', $name)->sole()->id;
 
         return ['rig' => $id('Simulated rig'), 'camera' => $id('Simulated body'), 'school' => 'place'];
+    }
+
+    /** Holds that no photo of a take is missing. On a busy machine some come late in a fast world, and are taken all the same. */
+    private function assertAllTaken(Take $take, int $photos): void
+    {
+        self::assertSame(['ended', 'complete'], [$take->refresh()->status, $take->ending]);
+        $page = (string) $this->get($take->at('takes.show'))->assertOk()->assertSee('Complete')->getContent();
+        self::assertSame(1, preg_match("/(\\d+) of {$photos} photos(?:, (\\d+) late)?/", $page, $found));
+        self::assertSame($photos, (int) $found[1] + (int) ($found[2] ?? 0), $found[0]);
+        self::assertSame(range(1, $photos), array_keys(self::filesOf($take)));
+    }
+
+    /**
+     * @return array<int, string> what the camera stored, by photo, as the take's log has it
+     */
+    private static function filesOf(Take $take): array
+    {
+        $files = [];
+        $take->lines()->get()->each(static function (TakeLine $line) use (&$files): void {
+            $object = $line->read()->text('object');
+            if ($line->photo !== null && $object !== null) {
+                $files[$line->photo] = basename($object);
+            }
+        });
+        ksort($files);
+
+        return $files;
     }
 }

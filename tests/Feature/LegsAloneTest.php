@@ -51,8 +51,7 @@ final class LegsAloneTest extends PageTestCase
         $take = Take::query()->sole();
         $this->get($take->at('takes.show'))->assertOk();
         $this->carryOut();
-        self::assertSame('complete', $take->refresh()->ending);
-        $this->get($take->at('takes.show'))->assertOk()->assertSee('12 of 12 photos');
+        $this->assertAllTaken($take, 12);
         self::assertSame(0, $take->lines()->whereIn('kind', ['homed', 'move', 'arrived'])->count());
         exec('rm -rf ' . escapeshellarg($card));
     }

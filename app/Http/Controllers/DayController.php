@@ -17,6 +17,7 @@ use App\Models\Shot;
 use App\Pages\DayCalendar;
 use App\Pages\FileNames;
 use App\Pages\ShootPage;
+use Evrent\Words\TypedStart;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,7 +39,7 @@ final class DayController
                 'teardown_minutes' => (string) $locked->teardown_minutes,
             ]);
             $typed = [
-                'start' => $form->has('start') && $form->input('was.start') !== $form->input('start') ? $form->text('start') : null,
+                'start' => $form->has('start') && $form->input('was.start') !== $form->input('start') ? TypedStart::kept($form->text('start')) : null,
                 'to_s' => $form->has('to_s') ? $form->text('to_s') : null,
                 'setup_minutes' => $minutes['setup_minutes'],
                 'teardown_minutes' => $minutes['teardown_minutes'],
@@ -60,7 +61,7 @@ final class DayController
 
     public function storeEvent(EventForm $form, Shoot $shoot, AddDayEvent $add): RedirectResponse
     {
-        $form->taken(static fn () => $add($shoot, $form->text('at'), $form->text('label')));
+        $form->taken(static fn () => $add($shoot, TypedStart::kept($form->text('at')), $form->text('label')));
 
         return redirect()->to($form->standsAt());
     }

@@ -12,6 +12,7 @@ use App\Models\Shot;
 use Evrent\Core\Editing\Edited;
 use Evrent\Core\Editing\PinnedPlan;
 use Illuminate\Http\RedirectResponse;
+use Evrent\Words\TypedStart;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -24,6 +25,11 @@ final class EditController
     {
         $given = $request->input('with');
         $with = is_array($given) ? $given : [];
+        foreach (['at', 'metered_at'] as $start) {
+            if (is_string($with[$start] ?? null)) {
+                $with[$start] = TypedStart::kept($with[$start]);
+            }
+        }
         $name = Typed::text($request, 'edit');
 
         $edit = static fn (PinnedPlan $plan): Edited => $name === 'step'

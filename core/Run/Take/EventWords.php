@@ -24,12 +24,12 @@ final class EventWords
             LogKind::Contradiction, LogKind::Alarm => $line->words('says') ?? '',
             LogKind::Resolved => self::resolved($line),
             LogKind::Command => self::ordered($line),
-            LogKind::AlarmOver => new Message('takes.event.cleared', ['about' => (string) $line->text('about')]),
+            LogKind::AlarmOver => new Message('takes.event.cleared', ['about' => AboutWords::of((string) $line->text('about'))]),
             LogKind::Gap => new Message($line->text('rig') === 'lost' ? 'takes.event.resumed_lost' : 'takes.event.resumed'),
             LogKind::Skipped => new Message('takes.event.skipped', ['first' => (int) $line->number('from'), 'last' => (int) $line->number('to')]),
             LogKind::Mark => self::mark($line),
             LogKind::Ended => new Message($line->words('why') === null ? 'takes.event.ended' : 'takes.event.ended_why', [
-                'how' => self::words($line->text('how')), 'why' => $line->words('why') ?? '',
+                'how' => new Message('takes.state.' . ($line->text('how') ?? 'ended')), 'why' => $line->words('why') ?? '',
             ]),
             default => $line->kind->value,
         };
@@ -38,8 +38,8 @@ final class EventWords
     private static function ordered(LogLine $line): Message
     {
         return $line->text('order') === Order::Turned->value
-            ? new Message('takes.event.turned', ['what' => self::words($line->text('about'))])
-            : new Message('takes.event.command', ['what' => self::words($line->text('order'))]);
+            ? new Message('takes.event.turned', ['what' => AboutWords::of((string) $line->text('about'))])
+            : new Message('takes.event.command', ['what' => new Message("takes.order.{$line->text('order')}")]);
     }
 
     private static function resolved(LogLine $line): Message
@@ -51,7 +51,7 @@ final class EventWords
         };
 
         return new Message("takes.event.{$how}", [
-            'about' => (string) $line->text('about'),
+            'about' => AboutWords::of((string) $line->text('about')),
             ...($how === 'as_is_because' ? ['because' => $line->words('because') ?? ''] : []),
         ]);
     }
@@ -63,13 +63,8 @@ final class EventWords
 
         return new Message($line->text('as') === 'good' ? 'takes.event.cleared_flag' : 'takes.event.flagged', [
             'photos' => PhotoSpans::named([[$photo, (int) ($line->number('to') ?? $photo)]]),
-            'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => $line->text('by')]),
+            'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => new Message("takes.who.{$line->text('by')}")]),
             'why' => $why === null ? '' : new Message('takes.event.why', ['why' => $why]),
         ]);
-    }
-
-    private static function words(?string $value): string
-    {
-        return str_replace('_', ' ', $value ?? '');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Run\RunLog;
@@ -209,7 +210,7 @@ final readonly class TakeReport
     /**
      * Single photos worth keeping: those nearest to the framings that were chosen, and the middle of the longest clean stretch.
      *
-     * @return array<int, string> what each shows, by number
+     * @return array<int, Message> what each shows, by number
      */
     public function stills(): array
     {
@@ -220,11 +221,10 @@ final readonly class TakeReport
             foreach ($whole as $photo) {
                 $nearest = abs($photo - $peg) < abs($nearest - $peg) ? $photo : $nearest;
             }
-            $name = Move::peg($n);
-            $stills[$nearest] ??= $nearest === $peg ? "as framed at {$name}" : "nearest to {$name}";
+            $stills[$nearest] ??= new Message($nearest === $peg ? 'takes.still.framed' : 'takes.still.nearest', ['name' => Move::peg($n)]);
         }
         if ($this->clean !== null) {
-            $stills[intdiv($this->clean[0] + $this->clean[1], 2)] ??= 'the middle of the clean stretch';
+            $stills[intdiv($this->clean[0] + $this->clean[1], 2)] ??= new Message('takes.still.middle');
         }
         ksort($stills);
 

@@ -29,7 +29,7 @@
                             'open_share' => [__('presets.index.shutter'), $recipe === null
                                 ? '' : PlainText::percent($recipe->openShare), __('presets.index.of_it'), '5ch', 'decimal'],
                             'clip_s' => [__('presets.index.clip'), $recipe === null ? '' : PlainText::span($recipe->clipSeconds), '', '6ch', 'text'],
-                            'note' => ['because', $preset?->note ?? '', '', '90ch', 'text'],
+                            'note' => [__('presets.index.note'), $preset?->note ?? '', '', '90ch', 'text'],
                         ] as $field => [$label, $kept, $unit, $width, $mode])
                             <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :width="$width" :unit="$unit" :inputmode="$mode"
                                 :is-text="in_array($field, ['name', 'note'], true)" :around="$field === 'note' ? 'is-whole' : ''"
@@ -39,8 +39,8 @@
                             'exposed_for' => [__('presets.index.exposed_for'), $recipe?->exposedFor->value ?? '', ['' => __('presets.index.as_shot'),
                                 'land' => __('presets.index.land'),
                                 'sky' => __('presets.index.sky'), 'lamps' => __('presets.index.lamps')]],
-                            'follows_light' => ['exposures', $recipe?->followsLight ? '1' : '', ['' => 'stay', '1' => __('presets.index.follow')]],
-                            'on_mains' => [__('presets.index.power'), $recipe?->onMains ? '1' : '', ['' => 'batteries', '1' => __('presets.index.mains')]],
+                            'follows_light' => [__('presets.index.exposures'), $recipe?->followsLight ? '1' : '', ['' => __('presets.index.stay'), '1' => __('presets.index.follow')]],
+                            'on_mains' => [__('presets.index.power'), $recipe?->onMains ? '1' : '', ['' => __('presets.index.batteries'), '1' => __('presets.index.mains')]],
                         ] as $field => [$label, $kept, $options])
                             <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :options="$options" :value="$mine ? null : $kept"
                                 :problem="$errors->first($bag . '.' . $field)" />

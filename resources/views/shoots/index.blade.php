@@ -3,7 +3,7 @@
     <div class="page first-page">
         <h1 class="sr-only">{{ __('common.shoots') }}</h1>
         @foreach (App\Devices\Services::dead() as $service => $log)<p class="verdict is-dead" role="alert" data-works="no"><x-icon name="octagon-x" /><span
-            class="says"><strong>{{ __('shoots.index.service', ['service' => $service]) }}</strong> <span>{{ __('shoots.index.service_log',
+            class="says"><strong>{{ __('shoots.index.service', ['service' => __("app.services.{$service}")]) }}</strong> <span>{{ __('shoots.index.service_log',
                 ['log' => $log]) }}</span></span></p>@endforeach
         @include('takes.parts.under-way', ['takes' => $page->takes()])
         @if ($page->isEmpty())

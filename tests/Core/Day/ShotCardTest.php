@@ -8,6 +8,7 @@ use Evrent\Core\Day\Hazard;
 use Evrent\Core\Day\ShotCard;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
+use Evrent\Words\Words;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 use Tests\Core\Said;
@@ -29,8 +30,8 @@ final class ShotCardTest extends TestCase
         self::assertMatchesRegularExpression('/^\d\d:\d\d–\d\d:\d\d$/', $open['day.shot_card.centre']);
         $ridge = $sun('23:00', '60 12, 140 12, 200 12, 260 12, 330 12');
         self::assertStringStartsWith("day.shot_card.centre_clear(level: {$open['day.shot_card.centre']}, clear: ", $ridge['day.shot_card.centre']);
-        self::assertMatchesRegularExpression('/^\d\d:\d\d, over the skyline \d\d:\d\d/', $ridge['day.shot_card.moonrise']);
-        self::assertStringContainsString('behind the skyline', $ridge['day.shot_card.sunset']);
+        self::assertMatchesRegularExpression('/^sky.seen.over\(clock: \d\d:\d\d, seen: /', $ridge['day.shot_card.moonrise']);
+        self::assertStringContainsString('sky.seen.behind', $ridge['day.shot_card.sunset']);
     }
 
     public function testACardSaysWhenAndWhereAndWhatToDoWhenItIsLate(): void
@@ -39,8 +40,8 @@ final class ShotCardTest extends TestCase
         self::assertSame(['17:50', '18:22'], [$card->begins, $card->ends]);
         self::assertSame('units.comma(first: units.comma(first: 240, last: day.settings.interval(seconds: 8)), last: day.settings.shutter(seconds: 0.8))', (string) $card->figures);
         self::assertSame(['A', 'B'], array_column($card->keyframes, 'peg'));
-        self::assertSame(['slide 40 mm, pan −14°, tilt 2°', 'slide 860 mm, pan 21°, tilt −3°'], array_column($card->keyframes, 'places'));
-        self::assertStringStartsWith('day.shot_card.late_place(minutes: 10, photo: 76, places: slide', (string) $card->late[0]);
+        self::assertSame(['slide 40 mm, pan −14°, tilt 2°', 'slide 860 mm, pan 21°, tilt −3°'], array_map(static fn (array $keyframe): string => Words::say($keyframe['places']), $card->keyframes));
+        self::assertStringStartsWith('day.shot_card.late_place(minutes: 10, photo: 76, places: ', (string) $card->late[0]);
         self::assertStringEndsWith('until: 18:32)', (string) $card->late[0]);
         self::assertCount(2, $card->late);
         self::assertSame('day.shot_card.fixed', (string) $card->follows);

@@ -55,7 +55,7 @@ final class RestOfShotTest extends TestCase
         $plan = self::threeKeyframes();
         $whole = Schedule::of($plan);
         // B stands on travelling photo 20 of 0 … 40 and is held for 5 more: photo 23 is the third of those that stand there.
-        $rest = RestOfShot::of($whole, 23);
+        $rest = RestOfShot::of($whole, 23, ', the rest');
         self::assertCount(2, $rest->move->keyframes);
         self::assertSame($plan->move->keyframes[1]->positions, $rest->move->keyframes[0]->positions);
         self::assertSame($plan->move->keyframes[2]->positions, $rest->move->keyframes[1]->positions);

@@ -29,16 +29,16 @@ final class PlanChangesTest extends TestCase
     {
         yield 'photos' => [['/timing/photos' => 300], 'history.changed(name: fields.timing_photos, from: 216, to: 300)'];
         yield 'an exposure as people write it' => [['/timing/exposure_s' => 1 / 60], 'history.changed(name: fields.timing_exposure_s, from: 0.8, to: units.plain(first: units.plain(first: 1/60, last:  ), last: s))'];
-        yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'history.changed(name: fields.move_easing_shape, from: constant, to: cubic)'];
+        yield 'a choice' => [['/move/easing/shape' => 'cubic'], 'history.changed(name: fields.move_easing_shape, from: choices.ease_shape.constant, to: choices.ease_shape.cubic)'];
         yield 'a switch' => [['/camera/long_exposure_noise_reduction' => true], 'history.changed(name: fields.camera_long_exposure_noise_reduction, from: history.off, to: history.on)'];
         yield 'an axis by its name' => [['/rig/axes/2/max_speed' => 5], 'history.changed(name: history.of_axis(axis: axes.tilt, field: fields.rig_axes_max_speed), from: 8, to: units.plain(first: 5, last: °/s))'];
         yield 'a keyframe by its letter' => [['/move/keyframes/1/slide' => 900], 'history.changed(name: history.at_keyframe(field: axes.slide, peg: B), from: 860, to: units.plain(first: units.plain(first: 900, last:  ), last: mm))'];
         yield 'two' => [['/timing/interval_s' => 9, '/rig/settle_s' => 1], 'units.comma(first: history.changed(name: fields.timing_interval_s, from: 8, to: units.plain(first: units.plain(first: 9, last:  ), last: s)), last: history.changed(name: fields.rig_settle_s, from: 0.8, to: units.plain(first: units.plain(first: 1, last:  ), last: s)))'];
         yield 'hours of each day' => [
             ['/window' => ['from' => ['event' => 'sunrise', 'offset_s' => 1_800], 'until' => ['event' => 'clock', 'at' => '18:00']]],
-            'units.comma(first: history.changed(name: fields.window_from, from: history.none, to: 30 min after sunrise), last: history.changed(name: fields.window_until, from: history.none, to: 18:00))',
+            'units.comma(first: history.changed(name: fields.window_from, from: history.none, to: starts.after(span: 1800, event: starts.event.sunrise)), last: history.changed(name: fields.window_until, from: history.none, to: 18:00))',
         ];
-        yield 'an end by the clock' => [['/end' => ['by' => 'time', 'at' => ['event' => 'clock', 'at' => '23:30']]], 'units.comma(first: history.changed(name: fields.end_at, from: history.none, to: 23:30), last: history.changed(name: fields.end_by, from: history.none, to: time))'];
+        yield 'an end by the clock' => [['/end' => ['by' => 'time', 'at' => ['event' => 'clock', 'at' => '23:30']]], 'units.comma(first: history.changed(name: fields.end_at, from: history.none, to: 23:30), last: history.changed(name: fields.end_by, from: history.none, to: plan.ends_by.time))'];
         yield 'the intervals of a timer' => [['/trigger/intervals_s' => [1, 2, 5]], 'history.changed(name: fields.trigger_intervals_s, from: history.none, to: units.plain(first: units.plain(first: 1, 2, 5, last:  ), last: s))'];
         yield 'many' => [
             ['/timing/photos' => 300, '/timing/interval_s' => 9, '/rig/settle_s' => 1, '/camera/write_s' => 2],

@@ -70,7 +70,7 @@ final class PlanReaderTest extends TestCase
         yield 'a day that is not' => ['/site', ['date' => '2027-02-30'] + Plans::SITE, 'date', '/site/date'];
         yield 'a zone from nowhere' => ['/site', ['zone' => 'Europe/Saltreach'] + Plans::SITE, 'sky.local_day.zone', '/site/zone'];
         yield 'a start by nothing' => ['/start', ['event' => 'teatime'], 'sunset', '/start/event'];
-        yield 'a clock start without a clock' => ['/start', ['event' => 'clock'], 'time of day', '/start/at'];
+        yield 'a clock start without a clock' => ['/start', ['event' => 'clock'], 'values.clock_time.enter', '/start/at'];
         yield 'no height to rise to' => ['/start', ['event' => 'moon_rises_to'], 'height', '/start/height_deg'];
         yield 'no aperture' => ['/light', ['aperture' => 0], 'values.between(what: what.f_number, least: 0.5, most: 128)', '/light/aperture'];
         yield 'ISO numbers that fall' => ['/light', ['isos' => [200, 100]], 'light.light.rising', '/light/isos/1'];

@@ -6,8 +6,10 @@ namespace Tests\Core\Format;
 
 use Evrent\Core\Day\ShotTimes;
 use Evrent\Core\Format\SettingsText;
+use Evrent\Core\Messages\Text;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Words\PlainText;
+use Evrent\Words\Words;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -55,7 +57,7 @@ final class SettingsTextTest extends TestCase
     {
         $times = ShotTimes::of(self::schedule($changes));
 
-        return [$times->beginsText, $times->endsText];
+        return array_map(static fn (Text|string|null $text): ?string => $text === null ? null : Words::say($text), [$times->beginsText, $times->endsText]);
     }
 
     public function testTimesAreThoseOfTheWall(): void

@@ -11,6 +11,7 @@ use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Words\ClockTime;
 use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
@@ -110,14 +111,14 @@ final class TypedTest extends TestCase
     public function testTheEndTimeRunsPastMidnight(): void
     {
         self::assertSame('16:52', ClockTime::read('16:20')->plusSeconds(1913.36)->text());
-        self::assertSame('00:05 (next day)', ClockTime::read('23:55')->plusSeconds(600)->text());
-        self::assertSame('07:00 (+3 days)', ClockTime::read('7.00')->plusSeconds(3 * 86_400)->text());
+        self::assertSame('00:05 (next day)', Words::say(ClockTime::read('23:55')->plusSeconds(600)->text()));
+        self::assertSame('07:00 (+3 days)', Words::say(ClockTime::read('7.00')->plusSeconds(3 * 86_400)->text()));
         foreach (['', '24:00', '7', 'noon', '12:60', '-1:00', "12:00\n13:00"] as $text) {
             try {
                 ClockTime::read($text);
                 self::fail("accepted {$text}");
             } catch (InvalidInput $invalid) {
-                self::assertStringContainsString('such as 19:40', $invalid->getMessage());
+                self::assertStringContainsString('values.clock_time.enter', $invalid->getMessage());
             }
         }
     }

@@ -17,6 +17,7 @@ use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Drain;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -278,7 +279,7 @@ final class KitTest extends TestCase
                 ['sensor_width_mm' => 36.0, 'sensor_height_mm' => 24.0, 'image_width_px' => 6000.0, 'image_height_px' => 4000.0],
             ))->inShort(),
         );
-        self::assertSame('10 stops', (string) (new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort());
+        self::assertSame('10 stops', Words::say((new KitItem(KitKind::Filter, 'X', ['nd_stops' => 10.0]))->inShort()));
         self::assertSame('', (new KitItem(KitKind::Cable, 'X', []))->inShort());
     }
 

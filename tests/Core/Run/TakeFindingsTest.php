@@ -153,7 +153,7 @@ final class TakeFindingsTest extends TestCase
     {
         $lines = [...self::lines(), new LogLine(LogKind::Mark, 400.0, 1, [])];
         $stills = self::report($lines)->stills();
-        self::assertSame([2 => 'nearest to A', 21 => 'the middle of the clean stretch', 40 => 'as framed at B'], $stills);
+        self::assertSame([2 => 'takes.still.nearest(name: A)', 21 => 'takes.still.middle', 40 => 'takes.still.framed(name: B)'], array_map(strval(...), $stills));
     }
 
     public function testALatePhotoBreaksTheStretch(): void

@@ -38,7 +38,7 @@ final class WindowTest extends TestCase
         // From seven to six every quarter of an hour: 45 a day. It begins when the window opens, not at six.
         self::assertSame([[1, 45], [46, 90], [91, 100]], array_map(static fn (array $day): array => [$day['first'], $day['last']], $days));
         self::assertSame(
-            ['07:00, ends: 18:00', '07:00 (next day), ends: 18:00', '07:00 (+2 days), ends: 09:15'],
+            ['07:00, ends: 18:00', 'values.clock_time.next_day(clock: 07:00), ends: 18:00', 'values.clock_time.days_on(clock: 07:00, days: 2), ends: 09:15'],
             array_map(static fn (Message $day): string => (string) preg_replace('/^.*begins: (.*)\)$/', '$1', (string) $day), PhotosByDay::told(Schedule::of($plan))),
         );
     }

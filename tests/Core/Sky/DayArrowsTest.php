@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sky;
 
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Sky\DayArrows;
 use Evrent\Core\Sky\Site;
 use PHPUnit\Framework\TestCase;
@@ -13,10 +14,10 @@ final class DayArrowsTest extends TestCase
     public function testTheDaysArrowsComeInTheOrderOfTheClock(): void
     {
         $arrows = DayArrows::of(new Site('', 52.2, 0.9, 'Europe/London', '2027-03-20'));
-        $azimuths = array_column($arrows, 'azimuth', 'label');
+        $azimuths = self::azimuths($arrows);
         // At an equinox the sun rises nearly due east, and sets nearly due west.
-        self::assertEqualsWithDelta(89.0, $azimuths['sunrise'], 1.0);
-        self::assertEqualsWithDelta(271.0, $azimuths['sunset'], 1.0);
+        self::assertEqualsWithDelta(89.0, $azimuths['sky.arrow.sunrise'], 1.0);
+        self::assertEqualsWithDelta(271.0, $azimuths['sky.arrow.sunset'], 1.0);
         $times = array_map(static fn (array $arrow): float => $arrow['instant']->unixSeconds, $arrows);
         $sorted = $times;
         sort($sorted);
@@ -27,15 +28,25 @@ final class DayArrowsTest extends TestCase
     {
         $summer = DayArrows::of(new Site('', 38.7, -9.1, 'Europe/Lisbon', '2027-06-20'));
         // Around the solstice it culminates in the south about midnight.
-        self::assertEqualsWithDelta(180.0, array_column($summer, 'azimuth', 'label')['galactic centre highest'] ?? 0.0, 5.0);
+        self::assertEqualsWithDelta(180.0, self::azimuths($summer)['sky.arrow.galactic_centre'] ?? 0.0, 5.0);
         $winter = DayArrows::of(new Site('', 52.2, 0.9, 'Europe/London', '2027-12-20'));
-        self::assertArrayNotHasKey('galactic centre highest', array_column($winter, 'azimuth', 'label'), 'it is up by day alone');
+        self::assertArrayNotHasKey('sky.arrow.galactic_centre', self::azimuths($winter), 'it is up by day alone');
     }
 
     public function testWhereTheSunDoesNotRiseThereIsNoArrowForIt(): void
     {
-        $labels = array_column(DayArrows::of(new Site('', 80.0, 15.0, 'Europe/Oslo', '2027-12-20')), 'label');
-        self::assertNotContains('sunrise', $labels);
-        self::assertNotContains('sunset', $labels);
+        $azimuths = self::azimuths(DayArrows::of(new Site('', 80.0, 15.0, 'Europe/Oslo', '2027-12-20')));
+        self::assertArrayNotHasKey('sky.arrow.sunrise', $azimuths);
+        self::assertArrayNotHasKey('sky.arrow.sunset', $azimuths);
+    }
+
+    /**
+     * @param list<array{label: Message, azimuth: float}> $arrows
+     *
+     * @return array<string, float> by key
+     */
+    private static function azimuths(array $arrows): array
+    {
+        return array_column(array_map(static fn (array $arrow): array => [$arrow['label']->key, $arrow['azimuth']], $arrows), 1, 0);
     }
 }

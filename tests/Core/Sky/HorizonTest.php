@@ -18,6 +18,7 @@ use Evrent\Core\Sky\Start;
 use Evrent\Core\Sky\StartEvent;
 use Evrent\Core\Sky\Target;
 use Evrent\Core\Values\InvalidInput;
+use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -104,7 +105,7 @@ final class HorizonTest extends TestCase
         self::assertEqualsWithDelta($events->sunSet->unixSeconds ?? 0.0, $seen->sunSet->unixSeconds ?? 1.0, 1.5, 'the west is open');
         self::assertMatchesRegularExpression(
             '/^\d\d:\d\d, over the skyline \d\d:\d\d$/',
-            SeenEvents::told($site, $events->sunRise, $seen->sunRise, true),
+            Words::say(SeenEvents::told($site, $events->sunRise, $seen->sunRise, true)),
         );
     }
 

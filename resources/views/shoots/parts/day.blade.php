@@ -144,10 +144,10 @@
                 </div>
                 <form class="stay-form" method="post" action="{{ $shot->at('shots.stay') }}" data-part="day" data-send-on-change>
                     @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
-                    <x-was :of="['start' => $figures->start, 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes,
+                    <x-was :of="['start' => \Evrent\Words\TypedStart::shown($figures->start), 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes,
                         'on_site' => $one->onSite()]" />
                     @foreach ([
-                        'start' => [__('common.start'), $figures->start, '24ch', ''],
+                        'start' => [__('common.start'), \Evrent\Words\TypedStart::shown($figures->start), '24ch', ''],
                         'setup_minutes' => [__('shoots.day.set_up'), (string) $shot->setup_minutes, '3ch', 'min'],
                         'teardown_minutes' => [__('shoots.day.pack'), (string) $shot->teardown_minutes, '3ch', 'min'],
                         'on_site' => [__('shoots.day.on_site'), $one->onSite(), '11ch', ''],

@@ -10,7 +10,6 @@
     $placeOpen = $page->line === null || $isTyped;
     $kept = fn (string $field, ?string $value) => $isTyped ? Typed::before($field) : (string) $value;
     $hazards = $isTyped ? (array) old('hazards', []) : $shoot->hazards;
-    $sky = array_search($shoot->sky_mag, Site::SKIES, true);
     $gaps = $shoot->site()?->skyline->gapsText() ?? '';
     $number = fn (?float $value) => $value === null ? '' : PlainText::number($value);
 @endphp
@@ -33,7 +32,7 @@
                 'elevation' => [__('shoots.place.elevation'), $number($shoot->elevation), '5ch', 'm', 'text'],
                     'zone' => [__('shoots.place.zone'), $shoot->zone, '17ch', '', 'text'],
                 'sky_glow' => [__('shoots.place.pollution'), $number($shoot->sky_glow), '6ch', 'lux', 'text'],
-                'sky_mag' => [__('shoots.place.night_sky'), $sky === false ? $number($shoot->sky_mag) : $sky, '14ch', '', 'text'],
+                'sky_mag' => [__('shoots.place.night_sky'), $number($shoot->sky_mag), '14ch', '', 'text'],
             ] as $field => [$label, $value, $width, $unit, $type])
                 <x-field :id="'f-place-' . $field" :label="$label" :name="$field" :type="$type" :width="$width" :unit="$unit"
                     :is-text="in_array($field, ['name', 'zone', 'date', 'sky_mag'], true)"
@@ -49,7 +48,7 @@
         </div>
         @if ($gaps !== '')<p class="quiet" id="horizon-gaps">{{ $gaps }}</p>@endif
         <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}">@endforeach</datalist>
-        <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $word }}">{{ __('shoots.place.magnitude',
+        <datalist id="skies">@foreach (Site::SKIES as $word => $magnitude)<option value="{{ $number($magnitude) }}">{{ __("sky.skies.{$word}",
             ['magnitude' => $magnitude]) }}</option>@endforeach</datalist>
         <fieldset class="hazards"><legend>{{ __('shoots.place.hazards') }}</legend>
             @foreach (Hazard::TOLD as $hazard)<label><input type="checkbox" name="hazards[]" value="{{ $hazard->value }}"

@@ -11,9 +11,9 @@
             'A B C …' => __('shots.keys.go'), 'J' => __('shots.keys.jog'),
             'Alt Shift A, B …' => __('shots.keys.set'),
             __('shots.keys.on_marker') => __('shots.keys.marker'), __('shots.keys.on_handle') => __('shots.keys.handle'),
-            'P, Del' => __('shots.keys.marker_more'), __('shots.keys.esc') => __('shots.keys.leave'), 'Ctrl Z' => 'undo (⌘ Z)',
-            'Ctrl Shift Z' => 'redo (⌘ ⇧ Z)', 'F' => __('shots.keys.findings'), 'T' => __('shots.keys.tightest'), 'S' => __('shots.keys.sentence'),
-                'R' => 'dry-run',
+            'P, Del' => __('shots.keys.marker_more'), __('shots.keys.esc') => __('shots.keys.leave'), 'Ctrl Z' => __('shots.keys.undo'),
+            'Ctrl Shift Z' => __('shots.keys.redo'), 'F' => __('shots.keys.findings'), 'T' => __('shots.keys.tightest'), 'S' => __('shots.keys.sentence'),
+                'R' => __('shots.keys.simulate'),
             '?' => __('shots.keys.list'),
         ] as $key => $does)<div><dt>{{ $key }}</dt><dd>{{ $does }}</dd></div>@endforeach
     </dl>

@@ -15,8 +15,8 @@
             __('shots.shoot_it.ticked', ['items' => count($start->items)]) }}</summary>
         @include('shots.parts.ticks')</details>
     </form>
-    @foreach (array_intersect_key(App\Devices\Services::dead(), [__('shots.shoot_it.sim_rig') => 0, __('shots.shoot_it.sim_camera') => 0]) as $device => $log)<p
-        class="problem" role="alert">{{ __('shots.shoot_it.keeps_stopping', ['device' => $device, 'log' => $log]) }}</p>@endforeach
+    @foreach (array_intersect_key(App\Devices\Services::dead(), ['rig' => 0, 'camera' => 0]) as $device => $log)<p
+        class="problem" role="alert">{{ __('shots.shoot_it.keeps_stopping', ['device' => __("app.services.{$device}"), 'log' => $log]) }}</p>@endforeach
     <form method="post" action="{{ $page->shot->at('takes.store') }}" class="take-start">@csrf
         <div class="grid-fields">
         <x-field id="take-rig" :label="__('common.rig')" name="rig" :value="old('rig') ?? $start->usedRig()" :options="$start->rigs" :problem="$take('rig')" />

@@ -6,7 +6,7 @@
     use Evrent\Core\Motion\EaseShape;
     $plan = $page->plan;
     $legs = $plan->path->legs;
-    $shapes = array_column(EaseShape::cases(), 'value', 'value');
+    $shapes = array_slice(InShort::options(EaseShape::class), 1);
     [$trash, $plus] = array_map(App\Pages\Icon::svg(...), ['trash-2', 'plus']);
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
 @endphp

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\CreateShot;
+use App\Models\Shot;
+use Evrent\Words\Catalogue;
+use Illuminate\Support\Facades\DB;
+use Tests\Core\Plans;
+
+/**
+ * Every page in the pseudo-language, which has each text of the catalogue in brackets: a word outside them is written somewhere else, and so
+ * is a key where a message was made a string without its words.
+ */
+final class PseudoLanguageTest extends PageTestCase
+{
+    /** What people have named, and what is the same in every language: units, devices' own names, formats, names of the trade. */
+    private const NAMES = '~\b(?:Evrent|ISO|EV|ND|fps|mm|cm|km|kg|min|ms|px|Wh|Ah|mAh|GB|MB|kB|lux|ppm|mag|UTC|JPEG|USB-C|SW|English|Español|'
+        . 'Alt|Shift|Ctrl|Home|End|Del|Europe/London|\d+ \w+ ago)\b~';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withHeaders(['Accept-Language' => Catalogue::PSEUDO]);
+    }
+
+    /**
+     * @return iterable<Shot> with much to say: everything set, and much that fails
+     */
+    private static function shots(): iterable
+    {
+        $everything = [
+            '/site' => Plans::SITE, '/start' => ['event' => 'sunset', 'offset_s' => -600], '/optics' => Plans::OPTICS + ['focal_mm' => 24, 'focus_m' => 3],
+            '/light' => ['aperture' => 5.6, 'iso' => 100, 'nd_stops' => 3], '/storage' => ['raw_mb' => 40, 'cards_gb' => [8], 'slots' => 'copy'],
+            '/power' => ['camera' => ['battery_wh' => 2], 'rig' => ['battery_wh' => 3]], '/load' => ['camera_kg' => 3, 'incline_deg' => 40, 'thrust_n' => 20, 'legs_rating_kg' => 2],
+            '/scene' => ['troubles' => [['kind' => 'people', 'from' => '19:05', 'to' => '19:10']], 'plan_b' => '1'],
+            '/settings' => ['white_balance' => 'by_clock', 'white_balance_k' => 5200, 'white_balance_end_k' => 3200, 'focus' => 'auto', 'beep' => true],
+            '/lead' => ['rig_gives' => 'jack_2_5', 'body_takes' => 'round_pins'], '/title' => '7',
+        ];
+        yield app(CreateShot::class)(self::shoot(), Plans::with($everything), '1');
+        yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/interval_s' => 2, '/timing/exposure_s' => 1, '/end' => ['by' => 'card']] + $everything), '2');
+        yield app(CreateShot::class)(self::shoot(), Plans::with(['/move/keyframes/1/slide' => 1400] + $everything), '3');
+        yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/mode' => 'continuous', '/trigger' => ['by' => 'camera_timer'], '/title' => '8']), '4');
+    }
+
+    public function testNoPageHasAWordOutsideTheCatalogue(): void
+    {
+        $found = [];
+        foreach (self::shots() as $shot) {
+            self::assertInstanceOf(Shot::class, $shot);
+            $typed = self::typed();
+            $pages = ['', '/frame', '/time', '/light', '/pack', '/run', '/review', '/history', '/schedule', '/schools', '/lenses', '/crossing', '/sums', '/clip', '/photos', '/takes'];
+            $run = (string) $this->post("{$shot->path()}/runs", ['kind' => 'missed_trigger', 'frame' => '5'])->headers->get('Location');
+            foreach (
+                [$run, ...array_map(static fn (string $page): string => $shot->path() . $page, $pages), '/', '/kit', '/presets', '/settings', '/nowhere',
+                ...array_map(static fn (string $page): string => "/shoots/{$shot->shoot_id}{$page}", ['', '/packing', '/sheet', '/cards', '/together', '/trials', '/day.ics'])] as $path
+            ) {
+                $response = $this->get($path);
+                self::assertContains($response->getStatusCode(), [200, 302, 404], $path);
+                foreach (self::foreign(strtr(html_entity_decode((string) $response->getContent()), $typed)) as $words) {
+                    $found[$words] ??= $path;
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    /**
+     * @return array<string, string> nothing, for whatever people have named and noted
+     */
+    private static function typed(): array
+    {
+        $titles = array_map(static fn (Shot $shot): string => $shot->title(), Shot::query()->with('revision')->get()->all());
+        $picked = array_merge(...array_map(
+            static fn (Shot $shot): array => array_column($shot->currentRevision()->toPlan()->kit, 'name'),
+            array_values(Shot::query()->with('revision')->get()->all()),
+        ));
+        $typed = array_fill_keys([...$titles, ...$picked], '');
+        foreach (['shoots' => ['name', 'place'], 'kit_items' => ['name'], 'presets' => ['name', 'note'], 'day_events' => ['label']] as $table => $columns) {
+            foreach (DB::table($table)->get($columns)->all() as $row) {
+                foreach ((array) $row as $text) {
+                    $typed += is_string($text) && mb_strlen($text) > 2 ? [$text => '', strtr($text, [',' => '\\,']) => '', mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1) => ''] : [];
+                }
+            }
+        }
+
+        return $typed;
+    }
+
+    /**
+     * @return list<string> what a page says in words that are not of the catalogue; keys, and arguments that were not filled in
+     */
+    private static function foreign(string $page): array
+    {
+        $html = (string) preg_replace('~<(script|style|svg:style)\b.*?</\1>~s', '', $page);
+        preg_match_all('~\s(?:title|aria-label|aria-description|alt|placeholder|label|data-says|data-label)="([^"]*)"~', $html, $attributes);
+        $texts = [...explode("\n", (string) preg_replace('~<(?:"[^"]*"|[^>"])*>~', "\n", $html)), ...$attributes[1]];
+        $foreign = [];
+        $text = html_entity_decode(implode("\n", $texts));
+        preg_match_all(self::keys(), $text, $keys);
+        preg_match_all('~(?<![\w:/"]):[a-z_]\w+~', $text, $unfilled);
+        do {
+            $text = (string) preg_replace('~⟦[^⟦⟧]*⟧~u', '', $text, -1, $count);
+        } while ($count > 0);
+        foreach (explode("\n", $text) as $line) {
+            // Of a calendar, what is read: its other lines are the format's.
+            if (preg_match('~^(?!SUMMARY|DESCRIPTION|LOCATION)[A-Z-]+[:;]~', $line) === 0 && preg_match('~\p{L}{2,}~u', (string) preg_replace([self::NAMES, '~^(?:SUMMARY|DESCRIPTION|LOCATION)~'], '', $line)) === 1) {
+                $foreign[] = trim($line);
+            }
+        }
+
+        return [...$foreign, ...$keys[0], ...$unfilled[0]];
+    }
+
+    private static function keys(): string
+    {
+        $groups = glob(base_path('lang/en/*.php'));
+        self::assertIsArray($groups);
+
+        return '~\b(?:' . implode('|', array_map(static fn (string $file): string => basename($file, '.php'), $groups)) . ')\.[a-z_]+(?:\.[a-z_]+|\()\S*~i';
+    }
+}
