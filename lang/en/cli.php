@@ -209,7 +209,7 @@ return [
         'clip' => 'Clip length, such as 20 or 1:30',
         'photos' => 'Number of photos, instead of the clip',
         'way' => 'Instead of both: travel of an axis, mm or degrees, with --step',
-        'step' => 'Travel from photo to photo',
+        'step' => 'Step per photo',
         'interval' => 'Interval from trigger to trigger',
         'time' => 'Run time, such as 1h30m or 90 min',
         'resolution' => 'Timer resolution in seconds (0.1)',

@@ -179,7 +179,7 @@ return [
         'blower_why' => 'dust and spray on the lens show in every photo',
         'level' => 'spirit level and compass',
         'level_why' => 'for a level base and the bearing of pan 0',
-        'weight' => 'weight to hang, and pegs',
+        'weight' => 'weight to hang, and ground anchors',
         'weight_why' => ':weight kg on the tripod, in wind',
         'lamp' => 'red lamp and a spare',
         'lamp_why' => 'dark during a shot or on the way back',

@@ -17,7 +17,7 @@ return [
     ],
     'scene' => [
         'none' => 'not set: example',
-        'shore' => 'shore: stakes, a mill, hills',
+        'shore' => 'shore: posts, a mill, hills',
         'street' => 'street: lamp posts, houses, towers',
         'hills' => 'hills: rocks, a hut, ridges',
         'room' => 'room: a table, a plant, a wall',

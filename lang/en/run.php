@@ -101,7 +101,7 @@ return [
             'why' => 'One millimetre of movement shows as a jump in the clip.',
         ],
         'sled' => [
-            'label' => 'Carriage at A before the camera goes on; gears not turned by hand under power',
+            'label' => 'Carriage at A before the camera is mounted; gears not turned by hand under power',
             'short' => 'carriage at A',
             'why' => 'Driving gears backwards strips them and damages the motor driver.',
         ],

@@ -168,7 +168,7 @@ return [
     ],
     'room' => [
         'locked' => 'Locked. Hold to unlock',
-        'cut' => 'No link to Evrent. Last heard :seconds s ago; the run goes on without this page.',
+        'cut' => 'No link to Evrent. Last heard :seconds s ago; the run continues without this page.',
         'lost' => 'Not sent: :button. Press it again once there is a link.',
     ],
     'card' => [

@@ -76,7 +76,7 @@ return [
         'too_fast' => 'Too fast for the rig: at least :least.',
         'two_cameras' => 'One person keeps the time-lapse running; the other starts the second camera and says “go” for the pass.',
         'one_camera' => 'Film the pass first. Then set the camera back to photos, home the rig and start the time-lapse from the same framing.',
-        'clean_plate' => 'Clean plate: one still of the empty scene from the first framing, before anything moves.',
+        'clean_plate' => 'Clean plate: one photo of the empty scene from the first framing, before anything moves.',
     ],
     'days' => [
         'photos' => 'photos :first–:last, :begins to :ends',

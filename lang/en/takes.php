@@ -105,7 +105,7 @@ return [
         'crumb' => 'Take',
         'photos' => ':good of :total photos:part:part2:part3:part4:part5:part6:part7.',
         'missing' => ', :missing missing',
-        'spoilt' => ', :spoilt bad',
+        'spoilt' => ', :bad bad',
         'late' => ', :late late',
         'moved' => ', :moved out of position',
         'wrong' => ', :wrong_exposure wrongly exposed',

@@ -105,7 +105,7 @@ return [
         'crumb' => 'Toma',
         'photos' => ':good de :total fotos:part:part2:part3:part4:part5:part6:part7.',
         'missing' => ', faltan :missing',
-        'spoilt' => ', :spoilt malas',
+        'spoilt' => ', :bad malas',
         'late' => ', :late tarde',
         'moved' => ', :moved fuera de posición',
         'wrong' => ', :wrong_exposure mal expuestas',

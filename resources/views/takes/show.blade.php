@@ -15,7 +15,7 @@
             <p class="says"><strong>{{ Words::capital($take->inWords())
                 }}{{ $report->whyEnded() === null ? '.' : ': ' . Words::say($report->whyEnded()) }}</strong>
                 <span>{{ __('takes.show.photos', ['good' => $good, 'total' => $total, 'part' => isset($counts['missing']) ? __('takes.show.missing',
-                    ['missing' => $counts['missing']]) : '', 'part2' => isset($counts['spoilt']) ? __('takes.show.spoilt', ['spoilt' => $counts['spoilt']])
+                    ['missing' => $counts['missing']]) : '', 'part2' => isset($counts['spoilt']) ? __('takes.show.spoilt', ['bad' => $counts['spoilt']])
                         : '', 'part3' => isset($counts['late']) ? __('takes.show.late', ['late' => $counts['late']]) : '', 'part4' => isset($counts['moved'])
                             ? __('takes.show.moved', ['moved' => $counts['moved']]) : '', 'part5' => isset($counts['wrong_exposure'])
                                 ? __('takes.show.wrong', ['wrong_exposure' => $counts['wrong_exposure']]) : '', 'part6' => isset($counts['doubled'])

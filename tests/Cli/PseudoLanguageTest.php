@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Cli;
+
+use Evrent\Words\Catalogue;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The commands in the pseudo-language, which has each text of the catalogue in brackets: what they say of themselves, of plans and of errors is
+ * within them. Headings and errors of the console's own library are its own.
+ */
+final class PseudoLanguageTest extends TestCase
+{
+    use RunsEvrent;
+
+    /** Of the library's help; and its own options. */
+    private const LIBRARYS = '~^(?:Description|Usage|Arguments|Options|Help):|^ +(?:-\w|--(?:silent|ansi))|\[options\]|\[default: "[^"]*"\]|\(multiple values allowed\)~';
+
+    protected function setUp(): void
+    {
+        putenv('EVRENT_LANGUAGE=' . Catalogue::PSEUDO);
+    }
+
+    protected function tearDown(): void
+    {
+        putenv('EVRENT_LANGUAGE');
+    }
+
+    public function testEveryCommandSaysWhatItDoes(): void
+    {
+        $commands = self::lines(self::evrent(['list', '--raw'])[1]);
+        self::assertGreaterThan(12, count($commands));
+        foreach ($commands as $command) {
+            $name = (string) strtok($command, ' ');
+            if (in_array($name, ['list', 'help', 'completion'], true)) {
+                continue;
+            }
+            self::assertSame([], self::foreign(substr($command, strlen($name))), $name);
+            self::assertSame([], self::foreign(self::evrent([$name, '--help'])[1]), "{$name} --help");
+        }
+    }
+
+    /**
+     * @return iterable<string, array{list<string>}>
+     */
+    public static function asked(): iterable
+    {
+        $plan = dirname(__DIR__, 2) . '/resources/plans/slide-pan-tilt.plan.json';
+        yield 'findings' => [['check', $plan]];
+        yield 'no file' => [['check', '/nowhere']];
+        yield 'no plan' => [['run', __FILE__]];
+        yield 'no port' => [['camera', '--port=x']];
+        yield 'no place' => [['day', '--lat=x', '--lon=1', '--date=2027-03-23']];
+        yield 'nobody there' => [['jog', '--rig=127.0.0.1:1', $plan]];
+        yield 'nothing to export' => [['export', 'xmp', $plan]];
+    }
+
+    /**
+     * @param list<string> $arguments
+     */
+    #[DataProvider('asked')]
+    public function testWhatIsSaidIsOfTheCatalogue(array $arguments): void
+    {
+        [, $out, $errors] = self::evrent($arguments);
+        self::assertNotSame('', trim("{$out}{$errors}"));
+        self::assertSame([], self::foreign("{$out}\n{$errors}"));
+    }
+
+    /**
+     * @return list<string> lines with words outside the brackets
+     */
+    private static function foreign(string $text): array
+    {
+        do {
+            $text = (string) preg_replace('~⟦[^⟦⟧]*⟧~u', '', $text, -1, $count);
+        } while ($count > 0);
+
+        return array_values(array_filter(self::lines($text), static fn (string $line): bool => preg_match(self::LIBRARYS, $line) !== 1
+            // Names of options and arguments, and of the program.
+            && preg_match('~\p{L}{3,}~u', (string) preg_replace('~--?[\w=\[\]-]+|\bevrent\b|^ {2}\w[\w-]*(?= |$)|<[^>]*>|(?:\w+, )+\w+$~', '', $line)) === 1));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function lines(string $text): array
+    {
+        return array_values(array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== ''));
+    }
+}
