@@ -85,10 +85,20 @@ self.addEventListener('fetch', (event) => {
   else if (isPage(request)) event.respondWith(page(event));
 });
 
+/** Pages kept in another language than the one that is read now. */
+async function forgetOtherLanguages(language) {
+  const cache = await caches.open(pages);
+  for (const request of await cache.keys()) {
+    const response = await cache.match(request);
+    if (!request.url.endsWith(notKept) && response?.headers.get('Content-Language') !== language) await cache.delete(request);
+  }
+}
+
 /** What belongs to the shoot that is open is read ahead, one after another; and in another look, all of it again. */
 self.addEventListener('message', (event) => {
-  const { keep: addresses = [] } = event.data ?? {};
+  const { keep: addresses = [], language } = event.data ?? {};
   event.waitUntil((async () => {
+    if (language) await forgetOtherLanguages(language);
     for (const address of addresses) {
       try {
         const response = await fetch(address, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });

@@ -11,7 +11,7 @@ final readonly class Frame
 {
     /**
      * @param int    $number of the planned photo whose time it shows
-     * @param int    $photo  number of the photo that is shown: another one where that is missing or spoilt
+     * @param int    $photo  number of the photo that is shown: another one where that is missing or bad
      * @param ?int   $over   number of a second photo that is laid over it
      * @param float  $share  of the second, 0 to 1
      * @param Crop   $crop

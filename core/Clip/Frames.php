@@ -13,7 +13,7 @@ use Evrent\Core\Values\Problem;
  * A clip frame by frame: which photo each shows.
  *
  * The time goes along the photos from the in point: from one frame to the next by as many photos as the speed there says. Each frame shows the
- * photo whose time has come; where that is missing or spoilt, what the clip has for holes. Reversed, the same goes from the out point back.
+ * photo whose time has come; where that is missing or bad, what the clip has for holes. Reversed, the same goes from the out point back.
  */
 final readonly class Frames
 {
@@ -35,7 +35,7 @@ final readonly class Frames
 
     /**
      * @param int       $photos of the plan, numbered from 1
-     * @param list<int> $unfit  numbers of those that are missing or spoilt
+     * @param list<int> $unfit  numbers of those that are missing or bad
      *
      * @throws InvalidInput with pointers /in, /out, /speeds, or none where there is nothing to show
      */

@@ -8,7 +8,7 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Words\Labelled;
 
 /**
- * What stands in a clip where a photo is missing or spoilt.
+ * What stands in a clip where a photo is missing or bad.
  */
 enum Holes: string implements Labelled
 {

@@ -34,7 +34,7 @@ final readonly class ClipStrip
 
     /**
      * @param int       $photos of the plan
-     * @param list<int> $unfit  numbers of those that are missing or spoilt, rising
+     * @param list<int> $unfit  numbers of those that are missing or bad, rising
      */
     public static function of(Frames $frames, int $photos, array $unfit): self
     {

@@ -81,7 +81,7 @@ final readonly class Material
         return sprintf('%s_%06d.%s', $this->name(), $number, $ending === '' || $ending === 'jpeg' ? 'jpg' : $ending);
     }
 
-    /** @return list<int> numbers of photos that are missing or spoilt */
+    /** @return list<int> numbers of photos that are missing or bad */
     public function unfit(): array
     {
         $unfit = [];

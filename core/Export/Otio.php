@@ -10,7 +10,7 @@ use Evrent\Core\Run\Take\PhotoSpans;
 
 /**
  * A timeline for editing programs, as OpenTimelineIO JSON (Timeline.1): the numbered photos as an image sequence, cut where something is held or
- * goes at another speed, with markers for keyframes and for what is missing or spoilt.
+ * goes at another speed, with markers for keyframes and for what is missing or bad.
  */
 final class Otio
 {
@@ -74,7 +74,7 @@ final class Otio
         }
         foreach (PhotoSpans::of($material->unfit()) as [$first, $last]) {
             if (isset($at[$first], $at[$last])) {
-                $told = $first === $last ? "Photo {$first} missing or spoilt" : "Photos {$first} to {$last} missing or spoilt";
+                $told = $first === $last ? "Photo {$first} missing or bad" : "Photos {$first} to {$last} missing or bad";
                 $markers[] = self::marker($told, 'RED', min($at[$first], $at[$last]), abs($at[$last] - $at[$first]) + 1, $rate);
             }
         }

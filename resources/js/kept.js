@@ -10,7 +10,10 @@ export function keepPages() {
   sayKept();
   if (!('serviceWorker' in navigator) || !window.isSecureContext) return;
   const list = JSON.parse(document.getElementById('keep')?.textContent ?? '[]');
-  const tell = (worker) => worker?.postMessage({ keep: [...new Set([window.location.pathname + window.location.search, ...list, '/not-kept'])] });
+  const tell = (worker) => worker?.postMessage({
+    language: document.documentElement.lang,
+    keep: [...new Set([window.location.pathname + window.location.search, ...list, '/not-kept'])],
+  });
   navigator.serviceWorker.register('/worker.js').then(() => navigator.serviceWorker.ready).then(({ active }) => {
     if (document.querySelector('meta[name="evrent-kept"]')) return;
     // What is being looked at comes first; on a slow line the rest waits.

@@ -88,3 +88,20 @@ test.oneIn(4, 'on a slow line the first load takes under 6 s, an edit under 1.5 
   console.log(`first load ${loaded} ms and ${Math.round(first / 1000)} kB, an edit ${edited} ms, another view ${Math.round(moved)} ms`);
   assert.ok(first <= 140_000, `${first} bytes`);
 });
+
+test.oneIn(4, 'pages kept in one language go when another is read, but for the one that says what is not kept', async () => {
+  const shoot = await newShootAtSaltreach('Kept in one language');
+  const one = await newShot(shoot, 'Kept in English');
+  const page = await view.open(one, { keeps: true });
+  await benchIsReady(page);
+  for (const path of [one, `/shoots/${shoot}`, '/not-kept']) await isKept(page, path);
+  const left = await page.evaluate(async (address) => {
+    const { active } = await navigator.serviceWorker.ready;
+    const cache = await caches.open('evrent-pages-1');
+    active.postMessage({ language: document.documentElement.lang });
+    active.postMessage({ language: 'es' });
+    while (await cache.match(new URL(address, location.origin).href)) await new Promise((resolve) => { requestAnimationFrame(resolve); });
+    return (await cache.keys()).map(({ url: kept }) => new URL(kept).pathname);
+  }, one);
+  assert.deepEqual(left, ['/not-kept']);
+});

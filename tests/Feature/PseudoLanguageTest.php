@@ -77,7 +77,7 @@ final class PseudoLanguageTest extends PageTestCase
             static fn (Shot $shot): array => array_column($shot->currentRevision()->toPlan()->kit, 'name'),
             array_values(Shot::query()->with('revision')->get()->all()),
         ));
-        $typed = array_fill_keys([...$titles, ...$picked], '');
+        $typed = array_fill_keys(array_filter([...$titles, ...$picked], static fn (string $name): bool => mb_strlen($name) > 2), '');
         foreach (['shoots' => ['name', 'place'], 'kit_items' => ['name'], 'presets' => ['name', 'note'], 'day_events' => ['label']] as $table => $columns) {
             foreach (DB::table($table)->get($columns)->all() as $row) {
                 foreach ((array) $row as $text) {

@@ -72,7 +72,7 @@ final class TakeTest extends PageTestCase
         // For other programs: of what the take triggered, without what was marked.
         $file = fn (string $format): string => (string) $this->get(route('takes.file', [...$take->shot->address(), 'take' => $take->id, 'format' => $format]))
             ->assertOk()->getContent();
-        self::assertStringContainsString('Photos 4 to 5 missing or spoilt', $file('otio'));
+        self::assertStringContainsString('Photos 4 to 5 missing or bad', $file('otio'));
         self::assertSame(10, substr_count($file('ffconcat'), "\nfile "));
         self::assertStringNotContainsString('_000004.jpg', $file('ffconcat'));
         self::assertStringStartsWith('BEGIN:VCALENDAR', $file('ics'));

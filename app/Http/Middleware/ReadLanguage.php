@@ -23,6 +23,7 @@ final class ReadLanguage
         $chosen = app(Settings::class)->get('language');
         app()->setLocale($chosen === '' ? Catalogue::nearest($request->headers->get('Accept-Language') ?? '') : $chosen);
         $response = $next($request);
+        $response->headers->set('Content-Language', app()->getLocale());
         if ($chosen === '') {
             $response->setVary('Accept-Language', false);
         }

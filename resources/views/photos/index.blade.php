@@ -36,10 +36,10 @@
         @if ($page->match !== [])
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">{{ __('photos.index.matching') }}</h2>
             <a class="quiet" href="{{ $reading->at('match') }}">evrent.match/1</a></header>
-            <dl class="figures-row"><div><dt>{{ __('photos.index.planned') }}</dt><dd><b>{{ number_format($page->count()) }}</b></dd></div>
+            <dl class="figures-row"><div><dt>{{ __('photos.index.planned') }}</dt><dd><b>{{ Quantity::limit($page->count()) }}</b></dd></div>
                 @if ($page->triggered() !== null)<div><dt>{{ __('photos.index.run') }}</dt><dd><a href="{{ $reading->take->at('takes.show') }}"><b>{{
-                    number_format($page->triggered()) }}</b></a> {{ __('photos.index.triggered') }}</dd></div>@endif
-                <div><dt>{{ __('photos.index.on_card') }}</dt><dd><b>{{ number_format($page->there()) }}</b> {{ __('photos.index.of',
+                    Quantity::limit($page->triggered()) }}</b></a> {{ __('photos.index.triggered') }}</dd></div>@endif
+                <div><dt>{{ __('photos.index.on_card') }}</dt><dd><b>{{ Quantity::limit($page->there()) }}</b> {{ __('photos.index.of',
                     ['count' => $page->count()]) }}</dd></div>
                 @if ($page->offsetSeconds() !== null)<div><dt>{{ __('photos.index.clock') }}</dt><dd><b>{{
                     Quantity::duration(abs($page->offsetSeconds())) }}</b>

@@ -39,8 +39,10 @@
                             'exposed_for' => [__('presets.index.exposed_for'), $recipe?->exposedFor->value ?? '', ['' => __('presets.index.as_shot'),
                                 'land' => __('presets.index.land'),
                                 'sky' => __('presets.index.sky'), 'lamps' => __('presets.index.lamps')]],
-                            'follows_light' => [__('presets.index.exposures'), $recipe?->followsLight ? '1' : '', ['' => __('presets.index.stay'), '1' => __('presets.index.follow')]],
-                            'on_mains' => [__('presets.index.power'), $recipe?->onMains ? '1' : '', ['' => __('presets.index.batteries'), '1' => __('presets.index.mains')]],
+                            'follows_light' => [__('presets.index.exposures'), $recipe?->followsLight ? '1' : '', [
+                                '' => __('presets.index.stay'), '1' => __('presets.index.follow')]],
+                            'on_mains' => [__('presets.index.power'), $recipe?->onMains ? '1' : '', [
+                                '' => __('presets.index.batteries'), '1' => __('presets.index.mains')]],
                         ] as $field => [$label, $kept, $options])
                             <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :options="$options" :value="$mine ? null : $kept"
                                 :problem="$errors->first($bag . '.' . $field)" />

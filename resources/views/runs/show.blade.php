@@ -21,8 +21,9 @@
                     <a class="button is-quiet" href="{{ $run->at('runs.log') }}"><x-icon name="download" /><span
                         class="text">{{ __('runs.show.log') }}</span></a></header>
                 <dl>
-                    <div><dt>{{ __('runs.show.taken') }}</dt><dd><b>{{ number_format($taken) }}</b> {{ __('runs.show.of', ['planned' => $planned]) }}</dd></div>
-                    <div><dt>{{ __('runs.show.usable') }}</dt><dd><b>{{ number_format($planned - $unusable) }}</b></dd></div>
+                    <div><dt>{{ __('runs.show.taken') }}</dt><dd><b>{{ Quantity::limit($taken) }}</b> {{
+                        __('runs.show.of', ['planned' => $planned]) }}</dd></div>
+                    <div><dt>{{ __('runs.show.usable') }}</dt><dd><b>{{ Quantity::limit($planned - $unusable) }}</b></dd></div>
                     <div><dt>{{ __('runs.show.planned_time') }}</dt><dd><b>{{ Quantity::duration($run->planned_run_seconds) }}</b></dd></div>
                     <div><dt>{{ __('runs.show.actual_time') }}</dt><dd><b>{{ Quantity::duration($run->run_seconds) }}</b></dd></div>
                     <div><dt>{{ __('runs.show.seed') }}</dt><dd>{{ $run->seed }}</dd></div>

@@ -40,7 +40,7 @@
                         $take->camera_address === '' ? __('takes.show.trigger_only') : $take->camera_address }}</dd></div>
                     @if ($take->reason)<div><dt>{{ __('takes.show.because') }}</dt><dd>{{ $take->reason }}</dd></div>@endif
                     <div><dt>{{ __('takes.show.on_card') }}</dt><dd>@if ($card)<a href="{{ $shot->at('photos.index') }}"><b>{{
-                        number_format($card->there()) }}</b></a> {{ __('takes.show.of', ['count' => $card->count(),
+                        Quantity::limit($card->there()) }}</b></a> {{ __('takes.show.of', ['count' => $card->count(),
                             'part' => $card->reading->lastCopy()?->isGood() ? __('takes.show.backed_up') : __('takes.show.not_backed_up')]) }}@else <a
                                 href="{{ $shot->at('photos.index') . "?take={$take->id}" }}">{{ __('takes.show.not_read') }}</a>@endif</dd></div>
                     <div><dt>{{ __('takes.show.ticked') }}</dt><dd>{{ count($take->preflight) }}</dd></div>

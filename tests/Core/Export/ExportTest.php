@@ -74,7 +74,7 @@ final class ExportTest extends TestCase
         self::assertStringContainsString('"name_suffix": ".heic"', Otio::of($other, Frames::of(new Clip(), 100)));
         self::assertStringContainsString('"name_prefix": "Flood-at-the-mill_"', Otio::of($other, Frames::of(new Clip(), 100)));
         self::assertContains('Keyframe A', array_column($track['markers'], 'name'));
-        self::assertContains('Photos 40 to 42 missing or spoilt', array_column($track['markers'], 'name'));
+        self::assertContains('Photos 40 to 42 missing or bad', array_column($track['markers'], 'name'));
     }
 
     /** Every object has what OpenTimelineIO's serialisation has, under the same names and of the same kinds; one that lacks something is found. */

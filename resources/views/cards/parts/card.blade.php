@@ -13,7 +13,7 @@
     <h3>{{ __('cards.card.exposure', ['part' => $card->cues === [] ? '' : __('cards.card.cues')]) }}</h3><p>{{ $card->follows }}
         @foreach ($card->settings as $line) {{ $settings->clock($line) }}@endforeach</p>
     @if ($card->cues !== [])<ol class="card-cues">@foreach ($card->cues as $one)<li><b>{{ $settings->clock($one['when']) }}</b> {{ $one['to'] }}
-        <small>{{ number_format($one['photo']) }}</small></li>@endforeach</ol>@endif
+        <small>{{ Evrent\Core\Messages\Quantity::limit($one['photo']) }}</small></li>@endforeach</ol>@endif
     <h3>{{ __('cards.card.checks') }}</h3><ul class="card-checks">@foreach ($card->checks as $one)<li>{{ $one }}</li>@endforeach</ul>
     @if ($card->watch !== [])<h3>{{ __('cards.card.watch') }}</h3><ul>@foreach ($card->watch as $one)<li>{{ $settings->clock($one) }}</li>@endforeach</ul>@endif
     @if ($card->late !== [])<h3>{{ __('cards.card.late') }}</h3><ul>@foreach ($card->late as $one)<li>{{ $settings->clock($one) }}</li>@endforeach</ul>@endif

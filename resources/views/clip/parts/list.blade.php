@@ -25,11 +25,11 @@
         class="text">{{ __("common.{$step}") }}</span></button></form>@endforeach</span></header>
     <div role="status"><dl class="figures-row">@if ($frames)<div><dt>{{ __('clip.list.length') }}</dt><dd><b>{{ Quantity::rounded($frames->seconds(),
         2) }}</b> s</dd></div>
-        <div><dt>{{ __('clip.list.frames') }}</dt><dd><b>{{ number_format(count($frames->frames)) }}</b></dd></div>
-        <div><dt>{{ __('clip.list.of_photos') }}</dt><dd><b>{{ number_format($page->photos()) }}</b>@if ($page->unfit() !== []){{ __('clip.list.unfit',
+        <div><dt>{{ __('clip.list.frames') }}</dt><dd><b>{{ Quantity::limit(count($frames->frames)) }}</b></dd></div>
+        <div><dt>{{ __('clip.list.of_photos') }}</dt><dd><b>{{ Quantity::limit($page->photos()) }}</b>@if ($page->unfit() !== []){{ __('clip.list.unfit',
             ['unfit' => count($page->unfit())]) }} @endif</dd></div>
         @if ($frames->holes() > 0)<div><dt>{{ $page->clip->holes === Holes::Blended ? __('clip.list.blended') : __('clip.list.held') }}</dt><dd><b>{{
-            number_format($frames->holes()) }}</b> {{ __('common.frames_unit') }}</dd></div>@endif
+            Quantity::limit($frames->holes()) }}</b> {{ __('common.frames_unit') }}</dd></div>@endif
         @if ($page->carries() !== '')<div class="is-wide"><dt>{{ __('clip.list.pixels') }}</dt><dd>{{ $page->carries() }}</dd></div>@endif
         @else<div class="is-wide"><dt>{{ __('clip.list.empty') }}</dt><dd>{{ __('clip.list.no_photo') }}</dd></div>@endif</dl></div>
     @if ($frames)@include('clip.parts.strip')@endif

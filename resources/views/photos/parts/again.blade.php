@@ -1,4 +1,4 @@
-{{-- What is missing or spoilt, and when the light is the same once more. --}}
+{{-- What is missing or bad, and when the light is the same once more. --}}
 @php
     use Evrent\Core\Words\PlainText;
 @endphp

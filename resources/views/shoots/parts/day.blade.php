@@ -4,6 +4,7 @@
     use Evrent\Core\Drawings\DayDrawing;
     use Evrent\Core\Sky\Target;
     use Evrent\Core\Messages\Quantity;
+    use Evrent\Words\TypedStart;
     $shoot = $page->shoot;
     $clock = $settings->clock(...);
     $message = fn (int $id, string $field) => $problems["stay.{$id}.{$field}"] ?? $errors->first("stay.{$id}.{$field}");
@@ -123,7 +124,7 @@
                 <dl class="shot-figures">
                     @if ($figures->recordingSeconds > 0)<div><dt>{{ __('shoots.day.video') }}</dt><dd>{{
                         Quantity::duration($figures->recordingSeconds) }}</dd></div>
-                    @else<div><dt>{{ __('common.photos') }}</dt><dd>{{ number_format($figures->photos) }}</dd></div>@endif
+                    @else<div><dt>{{ __('common.photos') }}</dt><dd>{{ Quantity::limit($figures->photos) }}</dd></div>@endif
                     <div><dt>{{ __('shoots.day.clip') }}</dt><dd>{{ Quantity::seconds($figures->clipSeconds) }}</dd></div>
                     <div><dt>{{ __('shoots.day.runs') }}</dt><dd>{{ Quantity::duration($figures->runSeconds) }}</dd></div>
                     <div><dt>{{ __('common.from') }}</dt><dd>{{ $clock($figures->beginsText ?? '–') }}</dd></div>
@@ -144,10 +145,10 @@
                 </div>
                 <form class="stay-form" method="post" action="{{ $shot->at('shots.stay') }}" data-part="day" data-send-on-change>
                     @csrf @method('put')<input type="hidden" name="revision" value="{{ $shot->current_revision_id }}">
-                    <x-was :of="['start' => \Evrent\Words\TypedStart::shown($figures->start), 'setup_minutes' => $shot->setup_minutes, 'teardown_minutes' => $shot->teardown_minutes,
-                        'on_site' => $one->onSite()]" />
+                    <x-was :of="['start' => TypedStart::shown($figures->start), 'setup_minutes' => $shot->setup_minutes,
+                        'teardown_minutes' => $shot->teardown_minutes, 'on_site' => $one->onSite()]" />
                     @foreach ([
-                        'start' => [__('common.start'), \Evrent\Words\TypedStart::shown($figures->start), '24ch', ''],
+                        'start' => [__('common.start'), TypedStart::shown($figures->start), '24ch', ''],
                         'setup_minutes' => [__('shoots.day.set_up'), (string) $shot->setup_minutes, '3ch', 'min'],
                         'teardown_minutes' => [__('shoots.day.pack'), (string) $shot->teardown_minutes, '3ch', 'min'],
                         'on_site' => [__('shoots.day.on_site'), $one->onSite(), '11ch', ''],

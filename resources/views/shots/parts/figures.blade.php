@@ -7,7 +7,7 @@
 <x-part id="figures" class="figures panel of-time" aria-labelledby="figures-title">
     <header class="panel-head"><h2 id="figures-title">{{ __('shots.figures.title') }}</h2></header>
     <dl>
-        <div><dt>{{ __('common.photos') }}</dt><dd><x-sum :page="$page" of="photos">{{ number_format($summary->photosTotal) }}</x-sum></dd></div>
+        <div><dt>{{ __('common.photos') }}</dt><dd><x-sum :page="$page" of="photos">{{ Quantity::limit($summary->photosTotal) }}</x-sum></dd></div>
         <div><dt>{{ __('shots.figures.clip') }}</dt><dd><x-sum :page="$page" of="clip">{{ Quantity::seconds($summary->clipSeconds) }}</x-sum></dd></div>
         @if ($timing->mode->hasClock())
         <div><dt>{{ __('shots.figures.runs') }}</dt><dd><b>{{ Quantity::duration($summary->onSiteSeconds) }}</b></dd></div>

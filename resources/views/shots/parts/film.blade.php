@@ -2,7 +2,8 @@
 <section class="panel" aria-label="{{ __('shots.film.title') }}">
     <x-fold id="film" :title="__('shots.film.mode')" :says="$page->plan->film->kind?->label()">
     <div class="grid-fields">
-        <x-choice pointer="/film/kind" :label="__('shots.film.makes')" :value="$texts['/film/kind']" :options="InShort::options(FilmKind::class, __('shots.film.photos'))" />
+        <x-choice pointer="/film/kind" :label="__('shots.film.makes')" :value="$texts['/film/kind']"
+            :options="InShort::options(FilmKind::class, __('shots.film.photos'))" />
         <x-number pointer="/film/frames_per_second" :label="__('common.at')" :value="$texts['/film/frames_per_second']" :unit="__('common.fps')"
             :width="4" shown-label />
         <x-number pointer="/film/extra_frames" :label="__('shots.film.extra')" :value="$texts['/film/extra_frames']" :width="4" shown-label />

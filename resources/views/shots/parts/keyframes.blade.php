@@ -6,6 +6,7 @@
     use Evrent\Core\Messages\Quantity;
     $plan = $page->plan;
     $units = $settings->units;
+    $axisNames = array_combine($plan->rig->axisIds(), array_map(fn ($axis) => Words::say($axis->label()), $plan->rig->axes));
     $last = array_key_last($plan->move->keyframes);
     [$trash, $plus, $marked, $unmarked] = array_map(App\Pages\Icon::svg(...), ['trash-2', 'plus', 'star-filled', 'star']);
     $wrong = fn (string $pointer) => $errors->first('plan' . str_replace('/', '.', $pointer)) ?: null;
@@ -69,7 +70,7 @@
             : __('shots.keyframes.step_held', ['axisId' => $page->pins->step->axisId]) }}</small>
     </div>
     <x-given-edit :page="$page" edit="turn" class="turn">
-        <x-given name="axis" :label="__('shots.keyframes.total')" :options="collect($plan->rig->axes)->mapWithKeys(fn ($axis) => [$axis->id => Words::say($axis->label())])->all()" id="turn-axis" />
+        <x-given name="axis" :label="__('shots.keyframes.total')" :options="$axisNames" id="turn-axis" />
         <x-given name="way" :label="__('shots.keyframes.total_is')" mode="text" :width="8" /><button class="button">{{
             __('shots.keyframes.total_set') }}</button>
         <small class="quiet">{{ __('shots.keyframes.total_hint') }}</small></x-given-edit>@endif
@@ -86,7 +87,7 @@
             <x-given-edit :page="$page" edit="scale"><x-given name="factor" :label="__('shots.keyframes.scale_label')" :width="6" mode="text" /><button
                 class="button">{{ __('shots.keyframes.scale') }}</button></x-given-edit>
             <x-given-edit :page="$page" edit="nudge">
-                <x-given name="axis" :label="__('shots.keyframes.nudge_label')" :options="collect($plan->rig->axes)->mapWithKeys(fn ($axis) => [$axis->id => Words::say($axis->label())])->all()" />
+                <x-given name="axis" :label="__('shots.keyframes.nudge_label')" :options="$axisNames" />
                 <x-given name="by" :label="__('shots.keyframes.by')" /><button class="button">{{ __('shots.keyframes.nudge') }}</button></x-given-edit>
             @if ($plan->rig->axisFor(AxisRole::Pan) !== null)
             <x-given-edit :page="$page" edit="pan-frames"><x-given name="widths" :label="__('shots.keyframes.pan_label')" /><button

@@ -24,7 +24,8 @@
                     @foreach (['min' => [__('shots.kit.lowest'), $unit], 'max' => [__('shots.kit.highest'), $unit],
                         'max_speed' => [__('shots.kit.speed'), $unit . '/s'],
                         'max_acceleration' => [__('shots.kit.acceleration'), $unit . '/s²'], 'steps_per_unit' => [__('shots.kit.motor_steps'), ''],
-                        'backlash' => [__('shots.kit.backlash'), $unit], 'min_speed' => [__('shots.kit.slowest'), $unit . '/s']] as $field => [$label, $fieldUnit])
+                        'backlash' => [__('shots.kit.backlash'), $unit],
+                        'min_speed' => [__('shots.kit.slowest'), $unit . '/s']] as $field => [$label, $fieldUnit])
                         <td>{!! NumberField::html("/rig/axes/{$a}/{$field}", Words::capital($axis->label()) . ' ' . $label,
                             $texts["/rig/axes/{$a}/{$field}"] ?? '',
                             $fieldUnit, $field === 'steps_per_unit' ? 8 : 5, $errors->first("plan.rig.axes.{$a}.{$field}") ?: null) !!}</td>
@@ -107,7 +108,8 @@
         <x-choice pointer="/camera/exposure_timed_by" :label="__('shots.kit.timed_by')" :value="$texts['/camera/exposure_timed_by']"
             :options="['' => __('common.not_set'), 'camera' => __('shots.kit.by_shutter'), 'controller' => __('shots.kit.by_controller')]" />
         <x-choice pointer="/camera/dial" :label="__('shots.kit.dial')" :value="$texts['/camera/dial']"
-            :options="['' => __('shots.kit.not_looked'), 'manual' => __('timing.dial.manual'), 'bulb' => __('timing.dial.bulb'), 'aperture_priority' => __('timing.dial.aperture_priority'),
+            :options="['' => __('shots.kit.not_looked'), 'manual' => __('timing.dial.manual'), 'bulb' => __('timing.dial.bulb'),
+            'aperture_priority' => __('timing.dial.aperture_priority'),
             'shutter_priority' => __('timing.dial.shutter_priority')]" />
         <x-choice pointer="/camera/marks_are_literal" :label="__('shots.kit.mark')" :value="$texts['/camera/marks_are_literal']"
             :options="['0' => __('shots.kit.mark_32'), '1' => __('shots.kit.mark_30')]" />

@@ -112,7 +112,8 @@
             <x-number pointer="/light/lamps_on" :label="__('shots.light.on')" :value="$texts['/light/lamps_on']" :width="7" list="lamps-on" shown-label />
         </div>
         <datalist id="lamps">@foreach (Light::LAMPS as $word => $lux)<option value="{{ $lux }}">{{ __("light.lamps.{$word}") }}</option>@endforeach</datalist>
-        <datalist id="lamps-on"><option value="{{ Words::say(Light::lampsOn('always')) }}"></option><option value="{{ Words::say(Light::lampsOn('dusk')) }}">{{ __('shots.light.on_below') }}</option><option
+        <datalist id="lamps-on"><option value="{{ Words::say(Light::lampsOn('always')) }}"></option><option
+            value="{{ Words::say(Light::lampsOn('dusk')) }}">{{ __('shots.light.on_below') }}</option><option
             value="19:40">{{ __('shots.light.time') }}</option></datalist>
         <div class="whole-move">
             <x-given-edit :page="$page" edit="metered">
