@@ -41,7 +41,7 @@ final class ChangeClip
             Frames::of($clip, $page->photos(), $page->unfit());
             $told = $reason ?? ClipText::told($page->clip, $clip);
             // What it was before the first change is there to go back to.
-            $parent = $locked->clip_revision_id ?? self::kept($locked->id, null, ClipJson::write($page->clip), 'as the shot has it');
+            $parent = $locked->clip_revision_id ?? self::kept($locked->id, null, ClipJson::write($page->clip), new Message('clip.history.first'));
             $locked->update(
                 [
                     'clip_revision_id' => self::kept(

@@ -217,4 +217,7 @@ return [
         'result' => ':photos, interval :intervalSeconds s: run time :shootingSeconds, clip :clipSeconds at :framesPerSecond fps.',
         'overrun' => 'Over the run time by :overrunSeconds: nothing shorter is possible.',
     ],
+    'demo' => [
+        'under_way' => 'A take of the demo is under way. End it first.',
+    ],
 ];

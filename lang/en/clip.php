@@ -199,4 +199,7 @@ return [
         'as_shot' => ':name as the shot has it',
         'to' => ':name :value',
     ],
+    'history' => [
+        'first' => 'as created',
+    ],
 ];

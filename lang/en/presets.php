@@ -80,4 +80,38 @@ return [
         'photos' => 'Enter how many photos each takes, such as 48.',
         'not_one' => 'Not a test shoot.',
     ],
+    'shipped' => [
+        'traffic' => [
+            'name' => 'Traffic',
+            'note' => 'Cars cross the frame in seconds. Short intervals keep them visible; an exposure of half the interval blends their steps.',
+        ],
+        'people' => [
+            'name' => 'People',
+            'note' => 'A walker takes one step a second. At longer intervals people appear and vanish.',
+        ],
+        'fog' => [
+            'name' => 'Driven cloud or fog',
+            'note' => 'Wind-driven cloud changes shape quickly. Longer intervals flicker.',
+        ],
+        'cloud' => [
+            'name' => 'Slow cloud',
+            'note' => 'Slow cloud needs no short interval. A short exposure keeps its edges sharp.',
+        ],
+        'tide' => [
+            'name' => 'Tide and shadows',
+            'note' => 'Water’s edge and shadows move slowly. Shorter intervals only fill cards; longer ones jump with wind and swell.',
+        ],
+        'sunset' => [
+            'name' => 'Sunset',
+            'note' => 'The light drops by a stop every few minutes. Use an exposure ramp, and leave room in the interval for longer exposures.',
+        ],
+        'stars' => [
+            'name' => 'Stars',
+            'note' => 'Exposures as long as the sky allows, with the shortest pause that the card allows: star trails stay unbroken.',
+        ],
+        'growth' => [
+            'name' => 'Growth and building works',
+            'note' => 'Change takes days. An interval that divides the hour keeps the light of each hour comparable. Use mains power.',
+        ],
+    ],
 ];

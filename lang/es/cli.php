@@ -217,4 +217,7 @@ return [
         'result' => ':photos, intervalo :intervalSeconds s: duración :shootingSeconds, clip :clipSeconds a :framesPerSecond fps.',
         'overrun' => 'Supera la duración en :overrunSeconds: no es posible nada más corto.',
     ],
+    'demo' => [
+        'under_way' => 'Hay una toma del ejemplo en marcha. Termínala primero.',
+    ],
 ];

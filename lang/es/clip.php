@@ -199,4 +199,7 @@ return [
         'as_shot' => ':name como en el plano',
         'to' => ':name :value',
     ],
+    'history' => [
+        'first' => 'tal como se creó',
+    ],
 ];

@@ -80,4 +80,38 @@ return [
         'photos' => 'Escribe cuántas fotos hace cada una, por ejemplo 48.',
         'not_one' => 'No es una prueba.',
     ],
+    'shipped' => [
+        'traffic' => [
+            'name' => 'Tráfico',
+            'note' => 'Los coches cruzan el encuadre en segundos. Con intervalos cortos se ven; una exposición de medio intervalo funde sus pasos.',
+        ],
+        'people' => [
+            'name' => 'Personas',
+            'note' => 'Quien camina da un paso por segundo. Con intervalos más largos la gente aparece y desaparece.',
+        ],
+        'fog' => [
+            'name' => 'Nubes rápidas o niebla',
+            'note' => 'Las nubes que lleva el viento cambian pronto de forma. Con intervalos más largos parpadean.',
+        ],
+        'cloud' => [
+            'name' => 'Nubes lentas',
+            'note' => 'Las nubes lentas no piden intervalos cortos. Una exposición breve mantiene nítidos sus bordes.',
+        ],
+        'tide' => [
+            'name' => 'Marea y sombras',
+            'note' => 'La orilla y las sombras avanzan despacio. Intervalos más cortos solo llenan tarjetas; más largos dan saltos con viento y oleaje.',
+        ],
+        'sunset' => [
+            'name' => 'Puesta de sol',
+            'note' => 'La luz baja un paso cada pocos minutos. Usa una rampa de exposición y deja sitio en el intervalo para exposiciones más largas.',
+        ],
+        'stars' => [
+            'name' => 'Estrellas',
+            'note' => 'Exposiciones tan largas como permita el cielo, con la pausa más corta que permita la tarjeta: los trazos quedan sin cortes.',
+        ],
+        'growth' => [
+            'name' => 'Crecimiento y obras',
+            'note' => 'Los cambios tardan días. Un intervalo que divida la hora mantiene comparable la luz de cada hora. Usa la red eléctrica.',
+        ],
+    ],
 ];

@@ -17,7 +17,7 @@ final class Rooms
     /** What each holds, by name. */
     public const ORDER = [
         'Messages' => 'keys with arguments, and quantities: what becomes words at the edge',
-        'Values' => 'what can be wrong with an input, and how it is told by its field',
+        'Values' => 'what can be wrong with an input, and the message for its field',
         'Words' => 'numbers, durations and times of day as people type and read them',
         'Findings' => 'what can go wrong with a shoot, by its code',
         'Motion' => 'axes, keyframes, ease and path: where every axis stands at each photo',

@@ -81,7 +81,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   assert.ok(Array.isArray(plan.timing.exposure_s) && plan.timing.exposure_s.length > 3);
   assert.ok(plan.timing.exposure_s.at(-1).exposure_s > 4 * plan.timing.exposure_s[0].exposure_s, 'exposures grow as the light falls');
 
-  for (const [piece, count] of [['Full-frame body, 24 MP', '1'], ['Wide 20 mm', '1'], ['Rail of 900 mm with pan and tilt', '1'], ['Heavy legs', '1'], ['Card of 64 GB', '1'], ['Battery of 16 Wh', '2']]) {
+  for (const [piece, count] of [['Full-frame body, 24 MP', '1'], ['Wide 20 mm', '1'], ['Rail of 900 mm with pan and tilt', '1'], ['Heavy tripod', '1'], ['Card of 64 GB', '1'], ['Battery of 16 Wh', '2']]) {
     await pick(page, piece, count);
     await page.locator('.picked').getByText(piece).waitFor();
   }
@@ -98,7 +98,7 @@ test.oneIn(4, 'a whole dusk shot is planned, from an empty shoot to a packed lis
   assert.equal((await kept).status(), 204);
   await page.reload();
   assert.ok(await battery.getByRole('checkbox').isChecked());
-  assert.ok(!await page.getByRole('row', { name: /Heavy legs/ }).getByRole('checkbox').isChecked());
+  assert.ok(!await page.getByRole('row', { name: /Heavy tripod/ }).getByRole('checkbox').isChecked());
 
   await page.getByRole('link', { name: 'Dusk from nothing' }).click();
   const download = page.waitForEvent('download');
@@ -377,7 +377,7 @@ test.oneIn(10, 'kit goes out as a table and comes back changed, and a shot that 
 test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is kept', async () => {
   const page = await view.open(`/shoots/${await newShootAtSaltreach('No script here')}`);
   await makeShotHere(page, 'By forms alone');
-  await pick(page, 'Heavy legs');
+  await pick(page, 'Heavy tripod');
   await page.getByRole('link', { name: 'No script here' }).click();
   const plain = await view.open(new URL(page.url()).pathname, { script: false });
   const card = plain.locator('.shot-card', { hasText: 'By forms alone' });
@@ -392,12 +392,12 @@ test.oneIn(10, 'without script a day is moved, a list is ticked and a verdict is
   assert.equal(await card.getByLabel('Start').inputValue(), 'whenever');
 
   await plain.getByRole('link', { name: 'Packing list' }).click();
-  await plain.getByLabel('Heavy legs packed').check();
+  await plain.getByLabel('Heavy tripod packed').check();
   const shown = plain.waitForResponse((response) => response.url().endsWith('/packing') && response.request().method() === 'GET');
   await plain.getByRole('button', { name: say('shoots.packing.save') }).click();
   await (await shown).finished();
   await plain.waitForLoadState();
-  assert.ok(await plain.getByLabel('Heavy legs packed').isChecked());
+  assert.ok(await plain.getByLabel('Heavy tripod packed').isChecked());
 
   await plain.getByRole('link', { name: 'No script here' }).click();
   await plain.getByRole('link', { name: say('trials.index.title') }).click();

@@ -34,8 +34,8 @@ after(async () => { await (await running)?.close(); });
  */
 export function browser() {
   return {
-    async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false, keeps = false } = {}) {
-      const context = await newContext({ viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce', serviceWorkers: keeps ? 'allow' : 'block' });
+    async open(path, { look = 'day', width = 1280, height = 800, script = true, touch = false, keeps = false, locale = 'en-GB' } = {}) {
+      const context = await newContext({ locale, viewport: { width, height }, javaScriptEnabled: script, hasTouch: touch, reducedMotion: 'reduce', serviceWorkers: keeps ? 'allow' : 'block' });
       await context.addCookies([{ name: 'evrent_look', value: look, url }]);
       const page = await context.newPage();
       page.setDefaultTimeout(12_000);

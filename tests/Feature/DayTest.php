@@ -216,7 +216,7 @@ final class DayTest extends PageTestCase
     {
         $this->get('/shoots/' . self::shoot()->id . '/sheet')->assertOk()
             ->assertSeeInOrder(['Sunset', '18:10', 'Low water', '13:20'])
-            ->assertSeeInOrder(['17:20', '17:50', '20 min before sunset', '18:32', '18:47', 'Dusk over the salt pans', 'f/5.6', 'Heavy legs'])
+            ->assertSeeInOrder(['17:20', '17:50', '20 min before sunset', '18:32', '18:47', 'Dusk over the salt pans', 'f/5.6', 'Heavy tripod'])
             ->assertSee('Local rules')->assertSee('tide table')->assertSee('Dress for standing still');
         $this->get('/shoots/' . self::empty()->id . '/sheet')->assertOk();
     }
@@ -226,9 +226,9 @@ final class DayTest extends PageTestCase
         $shoot = self::shoot();
         $url = "/shoots/{$shoot->id}/packing";
         $this->get($url)->assertOk()->assertSee('Rail of 900 mm')->assertSee('312 photos: ')->assertSee('14.6 Wh at 3 °C');
-        $this->put($url, ['packed' => ['legs: Heavy legs', ['x']]], ['HX-Request' => 'true'])->assertNoContent();
+        $this->put($url, ['packed' => ['legs: Heavy tripod', ['x']]], ['HX-Request' => 'true'])->assertNoContent();
         $page = (string) $this->get($url)->getContent();
-        self::assertMatchesRegularExpression('~value="legs: Heavy legs" checked~', $page);
+        self::assertMatchesRegularExpression('~value="legs: Heavy tripod" checked~', $page);
         self::assertSame(1, substr_count($page, ' checked'));
         $this->get('/shoots/' . self::empty()->id . '/packing')->assertOk()->assertSee(Words::of('shoots.packing.none'));
     }

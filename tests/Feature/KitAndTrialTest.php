@@ -43,7 +43,7 @@ final class KitAndTrialTest extends PageTestCase
     public function testAShotKeepsWhatItPickedAsItWas(): void
     {
         $shot = self::shot();
-        foreach (['Normal 35 mm', 'Full-frame body, 24 MP', 'Heavy legs', 'Power bank of 70 Wh', 'Trigger cable'] as $name) {
+        foreach (['Normal 35 mm', 'Full-frame body, 24 MP', 'Heavy tripod', 'Power bank of 70 Wh', 'Trigger cable'] as $name) {
             $this->pick($shot, $name);
         }
         $this->pick($shot, 'Card of 128 GB', '3');
@@ -60,8 +60,8 @@ final class KitAndTrialTest extends PageTestCase
         );
         self::assertSame(0.6, $plan->camera->writeSeconds);
         $this->put(
-            '/kit/' . self::item('Heavy legs')->id,
-            ['kind' => 'legs', 'name' => 'Heavy legs', 'rating_kg' => '9'],
+            '/kit/' . self::item('Heavy tripod')->id,
+            ['kind' => 'legs', 'name' => 'Heavy tripod', 'rating_kg' => '9'],
         )->assertSessionHasNoErrors();
         $this->delete('/kit/' . self::item('Trigger cable')->id)->assertRedirect();
         self::assertEquals($plan, self::planOf($shot));
@@ -88,7 +88,7 @@ final class KitAndTrialTest extends PageTestCase
     public function testABodyBringsWhatItWasLastUsedWith(): void
     {
         $shot = self::shot();
-        foreach (['Long 85 mm' => '1', 'Card of 128 GB' => '2', 'Battery of 16 Wh' => '3', 'Full-frame body, 24 MP' => '1', 'Heavy legs' => '1'] as $name => $count) {
+        foreach (['Long 85 mm' => '1', 'Card of 128 GB' => '2', 'Battery of 16 Wh' => '3', 'Full-frame body, 24 MP' => '1', 'Heavy tripod' => '1'] as $name => $count) {
             $this->pick($shot, $name, $count);
         }
         $other = self::shot();
@@ -149,10 +149,10 @@ final class KitAndTrialTest extends PageTestCase
             ['item' => 999_999, 'revision' => $shot->current_revision_id],
             ['HX-Request' => 'true'],
         )->assertOk()->assertSee('no longer in the kit');
-        $this->post("{$shot->path()}/kit", ['item' => self::item('Heavy legs')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->post("{$shot->path()}/kit", ['item' => self::item('Heavy tripod')->id, 'revision' => 1], ['HX-Request' => 'true'])->assertStatus(409);
         $this->post(
             "{$shot->path()}/kit",
-            ['item' => self::item('Heavy legs')->id, 'count' => '0', 'revision' => $shot->current_revision_id],
+            ['item' => self::item('Heavy tripod')->id, 'count' => '0', 'revision' => $shot->current_revision_id],
             ['HX-Request' => 'true'],
         )
             ->assertOk()->assertSee('does not fit here');
@@ -167,7 +167,7 @@ final class KitAndTrialTest extends PageTestCase
                 ['capacity_gb', ['kind' => 'card', 'name' => 'Empty', 'capacity_gb' => '0']],
                 ['capacity_gb', ['kind' => 'card', 'name' => 'Nothing', 'capacity_gb' => '']],
                 ['capacity_gb', ['kind' => 'card', 'name' => 'Words', 'capacity_gb' => 'big']],
-                ['name', ['kind' => 'legs', 'name' => 'Heavy legs', 'rating_kg' => '5']],
+                ['name', ['kind' => 'legs', 'name' => 'Heavy tripod', 'rating_kg' => '5']],
                 ['name', ['kind' => 'legs', 'name' => "a\0b", 'rating_kg' => '5']],
                 ['count', ['kind' => 'legs', 'name' => 'None', 'rating_kg' => '5', 'count' => '0']],
                 ['slide_max', ['kind' => 'rig', 'name' => 'Half', 'slide_min' => '0', 'slide_max_speed' => '3']],

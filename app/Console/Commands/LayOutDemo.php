@@ -13,6 +13,8 @@ use Database\Seeders\DemoSeeder;
 use Database\Seeders\KitSeeder;
 use Database\Seeders\RecipeSeeder;
 use Database\Seeders\TrialSeeder;
+use Evrent\Words\Catalogue;
+use Evrent\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -27,12 +29,14 @@ final class LayOutDemo extends Command
 
     public function handle(DemoSeeder $seeder, RecipeSeeder $recipes, KitSeeder $kit, TrialSeeder $trial): int
     {
+        $language = getenv('EVRENT_LANGUAGE');
+        app()->setLocale(Catalogue::nearest(is_string($language) ? $language : ''));
         $code = self::SUCCESS;
         DB::transaction(function () use ($seeder, $recipes, $kit, $trial, &$code): void {
             if ($this->option('reset') === true) {
                 $demo = Shoot::withTrashed()->where('is_demo', true);
                 if (Take::underWayOf(Shot::withTrashed()->whereIn('shoot_id', $demo->clone()->pluck('id')->all()))->isNotEmpty()) {
-                    $this->error('The demo is being shot: end its take first.');
+                    $this->error(Words::of('cli.demo.under_way'));
 
                     $code = self::FAILURE;
 

@@ -55,7 +55,7 @@ final class PackingListTest extends TestCase
         $shot = static fn (string $title): array => [
             '/title' => $title, '/timing/photos' => 200, '/timing/head_photos' => 0, '/timing/tail_photos' => 0,
             '/kit' => [
-                ['kind' => 'legs', 'name' => 'Heavy legs'],
+                ['kind' => 'legs', 'name' => 'Heavy tripod'],
                 ['kind' => 'body', 'name' => 'One'],
                 ['kind' => 'cable', 'name' => 'Trigger', 'count' => 2],
             ],
@@ -63,7 +63,7 @@ final class PackingListTest extends TestCase
         ];
         $one = self::packed([$shot('Ebb')]);
         $two = self::packed([$shot('Ebb'), $shot('Flood')]);
-        self::assertSame([1, 'day.packing_list.for(shots: [Ebb, Flood])'], [$two['Heavy legs']->count, (string) $two['Heavy legs']->why]);
+        self::assertSame([1, 'day.packing_list.for(shots: [Ebb, Flood])'], [$two['Heavy tripod']->count, (string) $two['Heavy tripod']->why]);
         self::assertSame(2, $two['Trigger']->count);
         self::assertSame([1, 'day.packing_list.come_to(what: [200], gigabytes: 10, copies: )'], [$one[self::CARDS]->count, (string) $one[self::CARDS]->why]);
         self::assertSame([2, 'day.packing_list.come_to(what: [400], gigabytes: 20, copies: )'], [$two[self::CARDS]->count, (string) $two[self::CARDS]->why]);

@@ -121,7 +121,7 @@ final class RecipesFitTest extends TestCase
     public function testARigThatCannotStopInTimeTakesFewerAndMovesAsItDid(): void
     {
         $plan = self::starter(...[self::kit(KitKind::Body)[0], self::kit(KitKind::Rig)[0], self::kit(KitKind::Lens)[0]]);
-        $traffic = AppliedRecipe::edited(new PinnedPlan($plan), RecipeSeeder::recipes()['Traffic'], 'recipe');
+        $traffic = AppliedRecipe::edited(new PinnedPlan($plan), RecipeSeeder::recipes()['traffic'], 'recipe');
         self::assertSame([Mode::ShootMoveShoot, 2.2], [$traffic->plan->timing->mode, $traffic->plan->timing->interval->longest()]);
         self::assertSame('presets.applied.interval(interval: 2.2, intervalSeconds: 1.5)', implode(' ', $traffic->givesWay));
     }
@@ -129,7 +129,7 @@ final class RecipesFitTest extends TestCase
     public function testARecipeMovesNoPinnedFigure(): void
     {
         $plan = self::starter();
-        $recipe = RecipeSeeder::recipes()['Slow cloud'];
+        $recipe = RecipeSeeder::recipes()['cloud'];
         $photos = AppliedRecipe::edited(new PinnedPlan($plan, new Pins(Figure::Shooting, 300)), $recipe, 'recipe');
         self::assertSame([300, 8.0], [$photos->plan->photosTotal(), $photos->plan->timing->interval->longest()]);
         $clip = AppliedRecipe::edited(new PinnedPlan($plan, new Pins(Figure::Shooting, null, 12.0)), $recipe, 'recipe');
@@ -143,7 +143,7 @@ final class RecipesFitTest extends TestCase
     public function testStarsBeginAsStars(): void
     {
         $plan = self::starter(self::kit(KitKind::Body)[0], self::kit(KitKind::Lens)[0]);
-        $stars = AppliedRecipe::on(new PinnedPlan($plan), RecipeSeeder::recipes()['Stars'])->plan;
+        $stars = AppliedRecipe::on(new PinnedPlan($plan), RecipeSeeder::recipes()['stars'])->plan;
         self::assertSame('sky', $stars->light?->exposedFor->value);
         self::assertLessThanOrEqual(2.8, $stars->light->aperture);
         self::assertGreaterThanOrEqual(1600, $stars->light->iso);
