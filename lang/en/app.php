@@ -426,7 +426,7 @@ return [
         'none' => 'No file in it has the number or name of these photos. Export JPEG, PNG or TIFF under the names of the links.',
         'back' => 'The clip uses the card’s own photos again.',
         'taken' => ':count processed photo in use.|:count processed photos in use.',
-        'taken_some' => ':count processed photo in use; :others files skipped, such as :such: their names match no photo.|:count processed photos in use; :others files skipped, such as :such: their names match no photo.',
+        'taken_some' => ':count processed photo in use. Skipped: :others, such as :such, whose names match no photo.|:count processed photos in use. Skipped: :others, such as :such, whose names match no photo.',
     ],
     'upload' => [
         'over' => 'This upload has ended. Begin a new one.',

@@ -3,7 +3,7 @@
  * server too. What a page brings with it is held by tests/Feature/PseudoLanguageTest.php.
  */
 import assert from 'node:assert/strict';
-import { newShoot, newShot } from '../requests.mjs';
+import { newShoot, newShot, post } from '../requests.mjs';
 import { benchIsReady, browser, go, test, url } from './support.mjs';
 
 const view = browser();
@@ -71,4 +71,8 @@ test('what scripts show is of the catalogue: chart, finder, jog, a refused field
   await page.waitForURL(/takes\/\d+/);
   await page.locator('#now').waitFor();
   await holds('mid-take');
+  // It would keep rig and camera from the tests after it.
+  await post(`${new URL(page.url()).pathname}/orders`, { order: 'abort' });
+  await page.locator('.verdict[data-works]').waitFor();
+  await holds('aborted');
 });

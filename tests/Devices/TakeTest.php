@@ -31,7 +31,7 @@ final class TakeTest extends TestCase
     #[Group('turn-3')]
     public function testPhotosOfAnEarlierDayAreNoneOfThisTake(): void
     {
-        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 3, 100, photosBefore: 7);
+        $take = new TakeUnderFire(self::plan(['/timing/photos' => 14]), 3, 40, photosBefore: 7);
         $take->run(3, ['run']);
         $extras = array_filter($take->lines, static fn (LogLine $line): bool => $line->text('extra') !== null);
         self::assertSame(['complete', [], []], [$take->ended(), $take->wrong(false), $extras], $take->errors());

@@ -376,8 +376,10 @@ final class ClipTest extends PageTestCase
         $take = fn (string $folder): TestResponse => $this->put($shot->at('clip.developed'), ['for' => 'developed', 'folder' => $folder]);
         $take('/etc')->assertSessionHasErrors('developed.folder');
         $take("{$this->folder}/work")->assertSessionHasErrors('developed.folder');
-        $take("{$this->folder}/developed")->assertSessionHasNoErrors()->assertSessionHas('notice', '30 photos taken in; 1 left, such as other.jpg: their names are none of '
-            . 'these photos’.');
+        $take("{$this->folder}/developed")->assertSessionHasNoErrors()->assertSessionHas(
+            'notice',
+            '30 processed photos in use. Skipped: 1, such as other.jpg, whose names match no photo.',
+        );
         $this->change($shot, ['size' => 'full', 'shape' => '1.6', 'deflicker' => 'yes'])->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $film = Film::query()->sole();

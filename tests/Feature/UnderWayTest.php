@@ -38,7 +38,7 @@ final class UnderWayTest extends PageTestCase
         }
         Shoot::query()->whereKey($shot->shoot_id)->update(['is_demo' => true]);
         self::assertSame(1, Artisan::call('evrent:demo', ['--reset' => true]));
-        self::assertStringContainsString('The demo is being shot', Artisan::output());
+        self::assertStringContainsString(Words::of('cli.demo.under_way'), Artisan::output());
         self::assertNotNull($take->fresh());
         // Gone with an earlier Evrent, or by hand in the database: its take is there all the same, and can be ended.
         Shoot::query()->whereKey($shot->shoot_id)->update(['deleted_at' => now()]);
