@@ -426,7 +426,7 @@ return [
         'none' => 'Ningún archivo tiene el número o el nombre de estas fotos. Exporta JPEG, PNG o TIFF con los nombres de los enlaces.',
         'back' => 'El clip vuelve a usar las fotos de la tarjeta.',
         'taken' => ':count foto procesada en uso.|:count fotos procesadas en uso.',
-        'taken_some' => ':count foto procesada en uso; :others archivos omitidos, como :such: sus nombres no coinciden con ninguna foto.|:count fotos procesadas en uso; :others archivos omitidos, como :such: sus nombres no coinciden con ninguna foto.',
+        'taken_some' => ':count foto procesada en uso. Omitidas: :others, como :such, cuyo nombre no coincide con ninguna foto.|:count fotos procesadas en uso. Omitidas: :others, como :such, cuyo nombre no coincide con ninguna foto.',
     ],
     'upload' => [
         'over' => 'Este envío ha terminado. Empieza otro.',
