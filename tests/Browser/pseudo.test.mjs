@@ -10,7 +10,7 @@ const view = browser();
 const options = { locale: 'en-XA' };
 
 /** What people have named, units, and what devices, keys and formats are called. */
-const names = /\b(Saltreach( pans)?|Evrent|English|Español|Europe\/London|Simulated (rig|body)|EVR_\d+|JPG|RAW|CR2|ISO|EV|mm|cm|min|fps|px|kg|lux|ppm|mag|GB|MB|Wh|UTC|GMT|Alt|Shift|Ctrl|Home|End|Del|USB-C|JPEG|SW|H\.264|ProRes|mov|mp4|DNG|\d+ \w+ ago)\b/g;
+const names = /\b(Saltreach( pans)?|Evrent|English|Español|Europe\/London|Simulated (rig|body)|sim|EVR_\d+|JPG|RAW|CR2|ISO|EV|mm|cm|min|fps|px|kg|lux|ppm|mag|GB|MB|Wh|UTC|GMT|Alt|Shift|Ctrl|Home|End|Del|USB-C|JPEG|SW|H\.264|ProRes|mov|mp4|DNG|\d+ \w+ ago)\b/g;
 
 /** Words on the page outside the brackets, attributes that are read aloud included; of names of the kit nothing. */
 async function foreign(page, kit) {
