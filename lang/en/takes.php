@@ -313,6 +313,7 @@ return [
         'axis_speed' => ':axis speed',
         'axis_steps' => ':axis motor steps',
         'axis_travel' => ':axis travel',
+        'turn_after' => ':setting after photo :photo',
     ],
     'order' => [
         'pause' => 'pause',

@@ -313,6 +313,7 @@ return [
         'axis_speed' => 'velocidad de :axis',
         'axis_steps' => 'pasos de motor de :axis',
         'axis_travel' => 'recorrido de :axis',
+        'turn_after' => ':setting tras la foto :photo',
     ],
     'order' => [
         'pause' => 'pausar',

@@ -153,5 +153,6 @@ test.oneIn(10, 'a camera on the trigger cable is turned by somebody: the room as
   page.on('dialog', (dialog) => dialog.accept());
   await page.getByRole('button', { name: 'Abort' }).click();
   await page.getByText('Aborted.').waitFor({ timeout: 60_000 });
-  await page.getByText(`turned manually: ${first.replaceAll('_', ' ')}`).waitFor();
+  const [after, setting] = first.split(' ');
+  await page.getByText(`turned manually: ${say(`run.setting.${setting}`)} after photo ${after}`).waitFor();
 });

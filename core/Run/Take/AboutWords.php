@@ -31,6 +31,9 @@ final class AboutWords
                 => new Message("takes.about.axis_{$part[2]}", ['axis' => Axis::labelOf($part[1])]),
             preg_match('/^camera (.+?)( list)?$/D', $about, $part) === 1 && in_array($part[1], self::SETTINGS, true)
                 => new Message("run.setting.{$key($part[1])}"),
+            // What somebody turns at the camera: Turn::key().
+            preg_match('/^(\d+) (shutter_time|aperture|iso|white_balance)$/D', $about, $part) === 1
+                => new Message('takes.about.turn_after', ['setting' => new Message("run.setting.{$part[2]}"), 'photo' => (int) $part[1]]),
             default => $about,
         };
     }
