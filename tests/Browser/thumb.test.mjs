@@ -12,7 +12,7 @@ test.oneIn(4, 'on a phone a thumb scrubs, jogs, reads the findings and starts th
   await page.getByRole('button', { name: say('shots.chart.after') }).tap();
   assert.equal(Number(await photo.textContent()), before + 1);
 
-  await tab(/^Frame/);
+  await tab(/^Framing/);
   await page.locator('.jog-axis', { hasText: 'pan' }).getByRole('button', { name: /5° forward/ }).tap();
   await page.locator('.finder-tag').getByText(say('scripts.bench.tag_jogging')).waitFor();
   const [seen, wheel] = [await page.locator('.finder-frame').boundingBox(), await page.locator('#jog .jog-axes').boundingBox()];
