@@ -62,7 +62,7 @@ final readonly class TypedPlace
         $glow = $number('sky_glow', new Message('day.typed_place.lux')) ?? 0.0;
         $skyMag = $text('sky_mag') === ''
             ? Site::USUAL_SKY_MAG
-            : Site::SKIES[mb_strtolower($text('sky_mag'))]
+            : Site::SKIES[strtr(mb_strtolower($text('sky_mag')), ["a village's edge" => 'village', 'a village’s edge' => 'village'])]
                 ?? $number('sky_mag', new Message('day.typed_place.sky'))
                 ?? Site::USUAL_SKY_MAG;
         $date = $text('date') === '' ? null : $text('date');

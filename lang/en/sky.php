@@ -9,7 +9,7 @@ return [
         'galactic_centre' => 'galactic centre',
     ],
     'day_window' => [
-        'daily' => 'Daily hours apply to every day: leave the day out.',
+        'daily' => 'Daily hours apply to every day: remove the day.',
         'other' => 'Enter an end time different from the start.',
     ],
     'horizon' => [

@@ -81,11 +81,11 @@ final class TrueWordsTest extends PageTestCase
     }
 
     /** The shoot's place may move: a night sky that a shot was given of its own stays with it. */
-    public function testTheNightSkyOfAPlaceIsTyped(): void
+    public function testTheNightSkyOfAPlaceIsTypedInAWord(): void
     {
         $own = self::shot();
         $shoot = $own->shoot;
-        $typed = ['name' => 'Saltreach', 'date' => '2027-04-07', 'latitude' => '52.2', 'longitude' => '0.9', 'zone' => 'Europe/London', 'sky_mag' => '20.5'];
+        $typed = ['name' => 'Saltreach', 'date' => '2027-04-07', 'latitude' => '52.2', 'longitude' => '0.9', 'zone' => 'Europe/London', 'sky_mag' => 'a village\'s edge'];
         $this->put("/shoots/{$shoot->id}/place", $typed)->assertSessionHasNoErrors();
         self::assertSame([20.5, 20.5], [$shoot->refresh()->sky_mag, self::planOf($own)->site?->skyMag]);
         $this->get("/shoots/{$shoot->id}")->assertSee('value="20.5"', false)->assertSee('Galactic centre up')->assertSee(Words::of('shoots.day.sky'), false);

@@ -29,7 +29,7 @@ final class EventWords
             LogKind::Skipped => new Message('takes.event.skipped', ['first' => (int) $line->number('from'), 'last' => (int) $line->number('to')]),
             LogKind::Mark => self::mark($line),
             LogKind::Ended => new Message($line->words('why') === null ? 'takes.event.ended' : 'takes.event.ended_why', [
-                'how' => new Message('takes.state.' . ($line->text('how') ?? 'ended')), 'why' => $line->words('why') ?? '',
+                'how' => self::known('state', $line->text('how'), array_column(Ending::cases(), 'value')), 'why' => $line->words('why') ?? '',
             ]),
             default => $line->kind->value,
         };
@@ -39,7 +39,17 @@ final class EventWords
     {
         return $line->text('order') === Order::Turned->value
             ? new Message('takes.event.turned', ['what' => AboutWords::of((string) $line->text('about'))])
-            : new Message('takes.event.command', ['what' => new Message("takes.order.{$line->text('order')}")]);
+            : new Message('takes.event.command', ['what' => self::known('order', $line->text('order'), array_column(Order::cases(), 'value'))]);
+    }
+
+    /**
+     * @param list<string> $known
+     *
+     * @return Message|string what another program has written stays
+     */
+    private static function known(string $group, ?string $value, array $known): Message|string
+    {
+        return in_array($value, $known, true) ? new Message("takes.{$group}.{$value}") : (string) $value;
     }
 
     private static function resolved(LogLine $line): Message
@@ -63,7 +73,7 @@ final class EventWords
 
         return new Message($line->text('as') === 'good' ? 'takes.event.cleared_flag' : 'takes.event.flagged', [
             'photos' => PhotoSpans::named([[$photo, (int) ($line->number('to') ?? $photo)]]),
-            'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => new Message("takes.who.{$line->text('by')}")]),
+            'by' => $line->text('by') === null ? '' : new Message('takes.event.by', ['who' => self::known('who', $line->text('by'), ['shooter', 'evrent'])]),
             'why' => $why === null ? '' : new Message('takes.event.why', ['why' => $why]),
         ]);
     }
