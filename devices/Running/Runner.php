@@ -33,6 +33,7 @@ use Evrent\Devices\Links\RigStatus;
 use Evrent\Devices\Links\SetsBody;
 use Evrent\Devices\Links\StartsItsTimer;
 use Evrent\Devices\Links\TellsOfItself;
+use Evrent\Devices\Protocol\Gcode\Dialect;
 
 /**
  * Carries a take out on devices: asks what is to be done next, does it, and keeps the result before it asks again. Killed at any moment
@@ -44,6 +45,9 @@ final class Runner
     private const LOOK_SECONDS = 0.05;
 
     private const RETRY_SECONDS = 0.2;
+
+    /** Real seconds within which a rig usually answers. */
+    private const ANSWER_SECONDS = 0.05;
 
     /** Real seconds for which a machine may be busy with something else: in a fast world that is long. */
     private const STUMBLE_SECONDS = 0.25;
@@ -218,8 +222,9 @@ final class Runner
             return;
         }
         $at += $busySeconds * $this->clock->speed;
-        $this->shutterFreeAt += $busySeconds * $this->clock->speed;
-        $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds;
+        $slow = $this->answeredLate($at, $byRig ? $seconds : Dialect::CLOSED_SECONDS);
+        $this->shutterFreeAt += $busySeconds * $this->clock->speed + $slow;
+        $closed = $byRig ? $this->clock->now() : $at + $lag + $seconds + $slow;
         // In stop motion nothing is late: it has no clock.
         $planned = $this->schedule->plan->timing->mode->hasClock() ? $this->state->plannedAt($photo) : null;
         $late = $planned === null ? null : round($at - $planned, 4);
@@ -232,6 +237,21 @@ final class Runner
         $this->askForTurn($photo);
         $this->watch->lateness($photo, $late ?? 0.0);
         $this->world->triggered($late ?? 0.0, $this->state->intervalAfter($photo), $at - $due);
+    }
+
+    /**
+     * A rig that answers late may have triggered late: the shutter is taken to have opened as late as it can have.
+     *
+     * @return float seconds
+     */
+    private function answeredLate(float $sentAt, float $closedSeconds): float
+    {
+        if ($this->rig === null || $this->setting->isOwnTimer) {
+            return 0.0;
+        }
+        $late = $this->clock->now() - $sentAt - $closedSeconds;
+
+        return $late > self::ANSWER_SECONDS * $this->clock->speed ? $late : 0.0;
     }
 
     /** Somebody stands by: what is to be turned now is kept as asked for, and what is still not turned is an alarm. */

@@ -46,6 +46,18 @@ final class Clock
         return $this->from + (hrtime(true) - $this->began) / self::NANOSECONDS * $this->speed;
     }
 
+    /** The machine's monotonic clock at a simulated time, in seconds: the same for every process of this machine. */
+    public function machineSecondsAt(float $at): float
+    {
+        return $this->began / self::NANOSECONDS + ($at - $this->from) / $this->speed;
+    }
+
+    /** Simulated seconds since the start, when the machine's monotonic clock had this. */
+    public function atMachineSeconds(float $seconds): float
+    {
+        return $this->from + ($seconds - $this->began / self::NANOSECONDS) * $this->speed;
+    }
+
     /** Real seconds from now to a simulated time. */
     public function realSecondsTo(float $at): float
     {

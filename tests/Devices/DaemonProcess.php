@@ -45,12 +45,13 @@ final class DaemonProcess
     }
 
     /**
-     * @param callable(Answer): bool $isSo of its status
+     * @param callable(Answer): bool $isSo     of its answer
+     * @param array<string, mixed>   $question
      */
-    public function until(string $key, callable $isSo): Answer
+    public function until(string $key, callable $isSo, array $question = ['do' => 'status']): Answer
     {
         for ($until = microtime(true) + self::PATIENCE_SECONDS; microtime(true) < $until; usleep(20_000)) {
-            $answer = $this->ask($key, ['do' => 'status']);
+            $answer = $this->ask($key, $question);
             if ($isSo($answer)) {
                 return $answer;
             }

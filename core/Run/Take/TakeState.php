@@ -340,10 +340,14 @@ final class TakeState
         // Small delays do not add up; after a long one the run goes on from where it is, instead of catching up in a burst.
         $interval = $this->intervalAfter($photo);
         $isLong = $at - $due > max(RunLog::NOTICEABLE_SECONDS, self::LONG_DELAY * $interval);
-        $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $this->cameraNeeds($photo, $line->text('state') !== 'not_confirmed'));
+        $closedAt = $line->number('closed_s');
+        // The shutter may have closed later than by the moment of the trigger: a slow rig's, or one that times the exposure itself.
+        $closedLate = max(0.0, ($closedAt ?? $at) - $at - $this->schedule->plan->camera->shutterLagSeconds - $this->exposureOf($photo));
+        $needs = $this->cameraNeeds($photo, $line->text('state') !== 'not_confirmed') + $closedLate;
+        $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $needs);
         // Creeping, nothing has to stand before the next photo but the shutter.
         $delay = $this->schedule->plan->timing->mode->stops() ? $this->schedule->plan->rig->postExposureDelaySeconds : 0.0;
-        $this->freeAt = ($line->number('closed_s') ?? $line->seconds) + $delay;
+        $this->freeAt = ($closedAt ?? $line->seconds) + $delay;
         $this->triggeredAt = $at;
         $this->late = $line->number('late_s') ?? $this->late;
         $this->photos[$photo] = PhotoState::of($line->text('state'));

@@ -11,7 +11,7 @@ use Evrent\Core\Kit\RigWords;
  */
 final readonly class Dialect
 {
-    private const CLOSED_SECONDS = 0.1;
+    public const CLOSED_SECONDS = 0.1;
 
     /**
      * @param array<string, string> $letters    by axis id, where they are not the usual ones

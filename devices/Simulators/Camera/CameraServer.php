@@ -101,7 +101,7 @@ final class CameraServer
     private function follow(ConnectionInterface $line): void
     {
         $unread = '';
-        $trigger = new TriggerLine($this->camera);
+        $trigger = new TriggerLine($this->camera, $this->clock);
         $line->on('data', function (string $bytes) use (&$unread, $trigger): void {
             $unread .= $bytes;
             while (($end = strpos($unread, "\n")) !== false) {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Evrent\Devices\Simulators\Camera;
 
+use Evrent\Devices\Simulators\Clock;
+
 /**
  * What comes on the simulated trigger line: "1" closes it, "0" opens it. A simulated rig also tells where it stands (X, C and A), for how
  * long the line was closed (P), when a motion begins ("m", its seconds, and where it leads), how fast its world runs from now on ("w"), and when all
- * that was on its own clock (T).
+ * that was on its own clock (T) and on the machine's monotonic clock (N).
  */
 final class TriggerLine
 {
@@ -15,7 +17,11 @@ final class TriggerLine
     private float $behind = INF;
     private float $worldSpeed = 0.0;
 
-    public function __construct(private readonly SimulatedCamera $camera)
+    /** Longer ago by the machine's clock, the rig runs on another machine: its clock says nothing here. */
+    private const MOST_SECONDS = 60.0;
+
+    /** @param ?Clock $clock of the camera; null where lines are obeyed in virtual time */
+    public function __construct(private readonly SimulatedCamera $camera, private readonly ?Clock $clock = null)
     {
     }
 
@@ -43,7 +49,10 @@ final class TriggerLine
             [$this->worldSpeed, $this->behind] = [$camera->worldSpeed(), INF];
         }
         // In a fast world a message is late by seconds when this process was busy: what counts is when it was sent.
-        if (isset($values['T'])) {
+        $ago = isset($values['N']) ? hrtime(true) / 1e9 - $values['N'] : -1.0;
+        if ($this->clock !== null && $ago >= 0.0 && $ago < self::MOST_SECONDS) {
+            $now = $this->clock->atMachineSeconds($values['N'] ?? 0.0);
+        } elseif (isset($values['T'])) {
             $this->behind = min($this->behind, $now - $values['T']);
             $now = $values['T'] + $this->behind;
         }

@@ -81,7 +81,7 @@ final class RigServer
         $this->clock->runAt($this->rig->worldSpeed());
         $said = $this->rig->takeSaid();
         foreach ($this->rig->takeTriggerSaid() as $line) {
-            $this->trigger?->write("{$line}\n");
+            $this->trigger?->write($this->withMachineTime($line) . "\n");
         }
         $cut = $this->rig->cutSeconds();
         if ($cut !== null) {
@@ -100,6 +100,14 @@ final class RigServer
                 $this->goOn();
             });
         }
+    }
+
+    /** The camera may get to the line late, when the machine is busy: by the clock of this machine it knows when that was. */
+    private function withMachineTime(string $line): string
+    {
+        $isTimed = preg_match('/ T([\d.]+)$/D', $line, $found) === 1;
+
+        return $isTimed ? $line . sprintf(' N%.6F', $this->clock->machineSecondsAt((float) $found[1])) : $line;
     }
 
     /** The line is dead for a while; what was under way there is lost. */
