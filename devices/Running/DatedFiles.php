@@ -75,7 +75,8 @@ final readonly class DatedFiles
         $triggers = $this->waiting() + ($this->state->open === null ? [] : [$this->state->open => $this->state->openedAt]);
         $near = [];
         foreach ($triggers as $photo => $at) {
-            $off = abs($from + self::A_SECOND / 2.0 - $at - $lag);
+            $after = $from + self::A_SECOND / 2.0 - $at - $lag;
+            $off = max(-$after, $after - ($this->state->exposedLate[$photo] ?? 0.0), 0.0);
             // Nothing is exposed before it is triggered.
             if ($at + $lag <= $from + self::A_SECOND + $uncertain && $off <= self::A_SECOND / 2.0 + $uncertain + $this->lagsSeconds) {
                 $near[$photo] = $off;

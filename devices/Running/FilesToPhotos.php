@@ -257,7 +257,8 @@ final class FilesToPhotos
     {
         $missing = [];
         foreach ($this->state->unconfirmed as $photo => $triggered) {
-            $latest = max($this->expectedAt($photo, $triggered), $triggered + Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
+            $late = $this->state->exposedLate[$photo] ?? 0.0;
+            $latest = max($this->expectedAt($photo, $triggered), $triggered + $late + Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
             if ($now > $latest + $this->graceSeconds) {
                 $missing[] = $photo;
             }
@@ -269,6 +270,7 @@ final class FilesToPhotos
     private function expectedAt(int $photo, float $triggered): float
     {
         $camera = $this->state->schedule->plan->camera;
+        $triggered += $this->state->exposedLate[$photo] ?? 0.0;
         $closed = $triggered + $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo));
 
         return max($closed, min($this->lastCameAt, $closed + $this->state->intervalAfter($photo))) + $camera->writeSeconds;

@@ -464,7 +464,7 @@ final class Runner
         }
         // A slow card is given the time after which a photo is missed.
         $grace = max(1.0, Director::MISSING_INTERVALS * $this->state->intervalAfter($photo));
-        $this->awaitCard($this->state->unconfirmed[$photo], $photo, $grace);
+        $this->awaitCard($this->state->unconfirmed[$photo] + ($this->state->exposedLate[$photo] ?? 0.0), $photo, $grace);
         $left = $this->card()->sync();
         $this->card()->noteExtra($left);
         if (isset($this->state->unconfirmed[$photo])) {

@@ -103,17 +103,43 @@ final class FilesToPhotosTest extends TestCase
         self::assertSame([], self::wrong($triggers, $taken, $truth, $came, 5.0, 1_700_000_000.0));
     }
 
+    /** The rig was asked for photo 5 and answered 40 s later: its photo is its own, whenever in between it was exposed. */
+    public function testAPhotoMayBeExposedAsLateAsItsRigAnswered(): void
+    {
+        foreach ([0.1, 20.0, 39.5] as $after) {
+            $triggers = $taken = $truth = $came = [];
+            for ($photo = 1; $photo <= 10; $photo++) {
+                $triggers[$photo] = 10.0 + 5.0 * $photo + ($photo > 5 ? 40.0 : 0.0);
+                $exposed = $triggers[$photo] + ($photo === 5 ? $after : 0.1);
+                $file = sprintf('/store_00010001/DCIM/100EVRNT/EVR_%04d.JPG', 50 + $photo);
+                $taken[$file] = floor(1_700_000_000.0 + $exposed);
+                $truth[$file] = $photo;
+                $came[] = [max($exposed, $photo === 5 ? $triggers[5] + 40.0 : 0.0) + 1.0, $file];
+            }
+            self::assertSame([], self::wrong($triggers, $taken, $truth, $came, 5.0, 1_700_000_000.0, answered: [5 => $triggers[5] + 40.0]), "exposed after {$after} s");
+        }
+    }
+
     /**
      * @param array<int, float>           $triggers by photo
      * @param array<string, ?float>       $taken    by the camera's clock, by file
      * @param array<string, ?int>         $truth    by file
      * @param list<array{float, string|list<string>}> $came
-     * @param string                      $before number of the last file before the take
+     * @param string                      $before   number of the last file before the take
+     * @param array<int, float>           $answered when a rig that was late answered, by photo
      *
      * @return list<string>
      */
-    private static function wrong(array $triggers, array $taken, array $truth, array $came, float $interval, float $ahead, string $before = '0050'): array
-    {
+    private static function wrong(
+        array $triggers,
+        array $taken,
+        array $truth,
+        array $came,
+        float $interval,
+        float $ahead,
+        string $before = '0050',
+        array $answered = [],
+    ): array {
         $camera = self::createStub(CameraLink::class);
         $camera->method('takenAt')->willReturnCallback(static fn (string $file): ?float => $taken[$file] ?? null);
         $state = new TakeState(Schedule::of(Plans::with([
@@ -127,14 +153,16 @@ final class FilesToPhotosTest extends TestCase
         ]));
         $events = $came;
         foreach ($triggers as $photo => $at) {
-            $events[] = [$at, $photo];
+            $events[] = [$answered[$photo] ?? $at, $photo];
         }
         // The same file is heard of in the order of the card.
         usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $wrong = $told = [];
         foreach ($events as [$now, $what]) {
             if (is_int($what)) {
-                $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $now, 'triggered_s' => $now]));
+                $sent = $triggers[$what];
+                $closed = $now + self::LAG + 0.1;
+                $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $sent, 'triggered_s' => $sent, 'closed_s' => $closed]));
                 continue;
             }
             $files->came(is_array($what) ? $what : [$what], $now);

@@ -14,6 +14,7 @@ use Evrent\Devices\Protocol\Ptp\Property;
 use Evrent\Devices\Simulators\Camera\Card;
 use Evrent\Devices\Simulators\Camera\SimulatedCamera;
 use Evrent\Devices\Simulators\Camera\TriggerLine;
+use Evrent\Devices\Simulators\Clock;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 
@@ -48,6 +49,24 @@ final class SimulatedCameraTest extends TestCase
         self::assertSame(['EVR_0001.JPG', '0.5', '8', '100', '320x213'], [
             $camera->card->name(1000001), $photo['ExposureTime'], $photo['FNumber'], $photo['ISO'], $photo['ImageSize'],
         ]);
+    }
+
+    /** Two triggers ten seconds apart that a busy machine delivers at once are two photos, each at its time. */
+    public function testATriggerCountsFromWhenItWasSentByTheMachinesClock(): void
+    {
+        $clock = new Clock(1_000.0);
+        while ($clock->now() < 30.0) {
+            // 30 ms.
+        }
+        $camera = $this->camera();
+        $line = new TriggerLine($camera, $clock);
+        foreach ([5.0, 15.0] as $at) {
+            $sent = sprintf(' N%.6F', $clock->machineSecondsAt($at));
+            $line->obey("1 X0 C0 A0 T900.0{$sent}", $clock->now());
+            $line->obey("0 X0 C0 A0 T900.1{$sent}", $clock->now());
+        }
+        $camera->goOnTo(30.0);
+        self::assertCount(2, $camera->card->handles());
     }
 
     /** In bulb the line says how long; the rig's own word for it is exact where the line is not. */

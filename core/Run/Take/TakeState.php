@@ -71,6 +71,9 @@ final class TakeState
     /** @var array<int, float> photos that were triggered and not confirmed yet: when, by number */
     public array $unconfirmed = [];
 
+    /** @var array<int, float> by how many seconds a photo may have been exposed later than it was triggered, beside the camera's lag: its rig answered late */
+    public array $exposedLate = [];
+
     /** @var array<int, float> photos that were triggered and given up: when they were triggered, by number */
     public array $missing = [];
 
@@ -345,6 +348,8 @@ final class TakeState
         $closedLate = max(0.0, ($closedAt ?? $at) - $at - $this->schedule->plan->camera->shutterLagSeconds - $this->exposureOf($photo));
         $needs = $this->cameraNeeds($photo, $line->text('state') !== 'not_confirmed') + $closedLate;
         $this->dueAt = max(($isLong ? $at : $due) + $interval, $at + $needs);
+        unset($this->exposedLate[$photo]);
+        $this->exposedLate += $closedLate > 0.0 ? [$photo => $closedLate] : [];
         // Creeping, nothing has to stand before the next photo but the shutter.
         $delay = $this->schedule->plan->timing->mode->stops() ? $this->schedule->plan->rig->postExposureDelaySeconds : 0.0;
         $this->freeAt = ($closedAt ?? $line->seconds) + $delay;

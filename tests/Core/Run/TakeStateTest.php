@@ -142,6 +142,22 @@ final class TakeStateTest extends TestCase
         self::assertTrue((new Setting(isOwnTimer: true))->keepsToTheClock());
     }
 
+    /** It was asked to trigger and answered 700 s later: the shutter may just have opened, so nothing moves and nothing is triggered before it has closed. */
+    public function testARigThatAnswersLateMayHaveTriggeredLate(): void
+    {
+        $camera = self::schedule()->plan->camera;
+        [$inTime, $late] = array_map(static function (float $late) use ($camera): TakeState {
+            $state = new TakeState(self::schedule());
+            $closed = 10.0 + $camera->shutterLagSeconds + $state->exposureOf(1) + $late;
+            $state->take(new LogLine(LogKind::Outcome, 10.0 + $late, 1, ['state' => 'triggered', 'due_s' => 10.0, 'triggered_s' => 10.0, 'closed_s' => $closed]));
+
+            return $state;
+        }, [0.0, 700.0]);
+        self::assertEqualsWithDelta(700.0, $late->freeAt - $inTime->freeAt, 1e-9);
+        $needs = $camera->shutterLagSeconds + $camera->shutterBusySeconds($late->exposureOf(1));
+        self::assertEqualsWithDelta([10.0 + $late->intervalAfter(1), 710.0 + $needs], [$inTime->dueAt, $late->dueAt], 1e-9);
+    }
+
     /** The rig died before its trigger line closed, and nobody knew: what was triggered last is shot again, in its place. */
     public function testWhatWasNeverHeardIsShotAgain(): void
     {
