@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\CheckStatus;
 use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
@@ -42,12 +43,12 @@ final class CheckDevices
             if ($running('camera_key', DeviceAddress::ofCamera($camera) ?? '')) {
                 throw new InvalidInput([new Problem('/camera', new Message('app.check_devices.camera_taken'))]);
             }
-            $running = DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->first();
+            $running = DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', CheckStatus::open())->first();
 
             return $running ?? DeviceCheck::query()->create([
                 'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'what' => $what->value,
                 'rig_address' => $rig, 'rig_words' => (object) $words->texts(),
-                'camera_address' => $camera, 'status' => 'waiting', 'said' => [], 'found' => (object) [], 'pictures' => [],
+                'camera_address' => $camera, 'status' => CheckStatus::Waiting, 'said' => [], 'found' => (object) [], 'pictures' => [],
             ]);
         });
     }
@@ -55,6 +56,6 @@ final class CheckDevices
     public function stop(DeviceCheck $check): void
     {
         DeviceCheck::query()->whereKey($check->id)->update(['is_stopped' => true]);
-        DeviceCheck::query()->whereKey($check->id)->where('status', 'waiting')->update(['status' => 'stopped']);
+        DeviceCheck::query()->whereKey($check->id)->where('status', CheckStatus::Waiting)->update(['status' => CheckStatus::Stopped]);
     }
 }

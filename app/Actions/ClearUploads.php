@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\CardReading;
+use App\Status\ReadingStatus;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -19,10 +20,10 @@ final class ClearUploads
             return;
         }
         // Of each shot and take the latest that was read, and what is on its way.
-        $latest = CardReading::query()->where('status', 'done')->selectRaw('max(id) as latest')->groupBy('shot_id', 'take_id')
+        $latest = CardReading::query()->where('status', ReadingStatus::Done)->selectRaw('max(id) as latest')->groupBy('shot_id', 'take_id')
             ->pluck('latest')->all();
         $used = CardReading::query()->where('folder', 'like', CardReading::uploads() . '/%')
-            ->where(static fn ($all) => $all->whereIn('id', $latest)->orWhereIn('status', CardReading::OPEN))
+            ->where(static fn ($all) => $all->whereIn('id', $latest)->orWhereIn('status', ReadingStatus::open()))
             ->pluck('folder')->all();
         foreach (File::directories(CardReading::uploads()) as $folder) {
             if (is_string($folder) && !in_array($folder, $used, true)) {

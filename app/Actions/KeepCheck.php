@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\DeviceCheck;
+use App\Status\CheckStatus;
 use Carbon\CarbonInterface;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Preflight;
@@ -52,7 +53,7 @@ final class KeepCheck implements CheckStore
         $this->check->forceFill(['pictures' => [...$this->check->pictures, $picture], 'beat_at' => now()])->save();
     }
 
-    public function is(string $status): void
+    public function is(CheckStatus $status): void
     {
         $this->check->forceFill(['status' => $status, 'beat_at' => now()])->save();
     }

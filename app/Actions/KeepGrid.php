@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
+use App\Status\CheckStatus;
 use Carbon\CarbonInterface;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
@@ -57,7 +58,7 @@ final class KeepGrid implements GridStore
         return $this->isStopped;
     }
 
-    public function is(string $status, Text|string $says = ''): void
+    public function is(CheckStatus $status, Text|string $says = ''): void
     {
         $this->grid->forceFill([
             'status' => $status, 'says' => Message::toStore($says), 'cell' => '', 'beat_at' => now(),

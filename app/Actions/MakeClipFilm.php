@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Film;
 use App\Pages\ClipPhotos;
 use App\Pages\FileNames;
+use App\Status\FilmStatus;
 use ErrorException;
 use Evrent\Core\Clip\Frames;
 use Evrent\Core\Export\Film as FilmOf;
@@ -37,13 +38,13 @@ final class MakeClipFilm
         ($this->clear)();
         $work = Film::folder() . "/.making-{$film->id}";
         FilmWork::clear($work);
-        $isWanted = Film::query()->whereKey($film->id)->whereIn('status', ['waiting', 'making'])
-            ->update(['status' => 'making', 'done' => 0, 'trouble' => '', 'begun_at' => now(), 'begun' => DB::raw('begun + 1')]);
+        $isWanted = Film::query()->whereKey($film->id)->whereIn('status', FilmStatus::open())
+            ->update(['status' => FilmStatus::Making, 'done' => 0, 'trouble' => '', 'begun_at' => now(), 'begun' => DB::raw('begun + 1')]);
         if ($isWanted === 0) {
             return;
         }
         if ($film->refresh()->begun > self::MOST_BEGUN) {
-            $this->end($film, ['status' => 'failed', 'trouble' => self::GIVEN_UP]);
+            $this->end($film, ['status' => FilmStatus::Failed, 'trouble' => self::GIVEN_UP]);
 
             return;
         }
@@ -54,16 +55,16 @@ final class MakeClipFilm
             // The queue begins it again.
             throw $ended;
         } catch (InvalidInput $invalid) {
-            $this->end($film, ['status' => 'failed', 'trouble' => Message::toStore($invalid->problems[0]->message)]);
+            $this->end($film, ['status' => FilmStatus::Failed, 'trouble' => Message::toStore($invalid->problems[0]->message)]);
         } catch (Failure | ErrorException $failure) {
             if ($failure instanceof NoRoom || str_contains($failure->getMessage(), 'No space left')) {
                 $says = Message::toStore(new Message('clip.work.disk_full'));
-                Film::query()->whereKey($film->id)->where('status', 'making')
-                    ->update(['status' => 'waiting', 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
+                Film::query()->whereKey($film->id)->where('status', FilmStatus::Making)
+                    ->update(['status' => FilmStatus::Waiting, 'done' => 0, 'begun' => DB::raw('begun - 1'), 'trouble' => $says]);
                 throw new NoRoom();
             }
             $why = $failure instanceof Failure ? Message::toStore($failure->says) : mb_substr($failure->getMessage(), 0, 500);
-            $this->end($film, ['status' => 'failed', 'trouble' => $why]);
+            $this->end($film, ['status' => FilmStatus::Failed, 'trouble' => $why]);
         } finally {
             FilmWork::clear($work);
         }
@@ -91,7 +92,7 @@ final class MakeClipFilm
         $sum = (string) hash_file('sha256', $made);
         $bytes = (int) filesize($made);
         rename($made, Film::folder() . "/{$name}");
-        $isKept = $this->end($film, ['status' => 'done', 'done' => $film->frames, 'file' => $name, 'bytes' => $bytes, 'sha256' => $sum]);
+        $isKept = $this->end($film, ['status' => FilmStatus::Done, 'done' => $film->frames, 'file' => $name, 'bytes' => $bytes, 'sha256' => $sum]);
         if (!$isKept) {
             // Cancelled in its last moment.
             unlink(Film::folder() . "/{$name}");
@@ -103,7 +104,7 @@ final class MakeClipFilm
      */
     private function goesOn(Film $film): callable
     {
-        return static fn (int $done): bool => Film::query()->whereKey($film->id)->where('status', 'making')->update(['done' => $done]) > 0;
+        return static fn (int $done): bool => Film::query()->whereKey($film->id)->where('status', FilmStatus::Making)->update(['done' => $done]) > 0;
     }
 
     /**
@@ -111,6 +112,6 @@ final class MakeClipFilm
      */
     private function end(Film $film, array $how): bool
     {
-        return Film::query()->whereKey($film->id)->where('status', 'making')->update([...$how, 'ended_at' => now()]) > 0;
+        return Film::query()->whereKey($film->id)->where('status', FilmStatus::Making)->update([...$how, 'ended_at' => now()]) > 0;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\CardReading;
 use App\Models\Take;
 use App\Models\TakeLine;
+use App\Status\ReadingStatus;
 use Evrent\Core\Format\MatchJson;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\CardPhoto;
@@ -17,6 +18,7 @@ use Evrent\Core\Photos\PlannedPhotos;
 use Evrent\Core\Photos\Seen;
 use Evrent\Core\Photos\SeriesOfTakes;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Shot\Shot as PlannedShot;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -75,7 +77,7 @@ final class MatchPhotos
     private static function takes(): array
     {
         $takes = [];
-        $latest = Take::query()->where('status', 'ended')->latest('id')->limit(self::TAKES)->pluck('id')->all();
+        $latest = Take::query()->where('status', Status::Ended)->latest('id')->limit(self::TAKES)->pluck('id')->all();
         $lines = TakeLine::query()->whereIn('take_id', $latest)->whereIn('kind', ['confirmed', 'outcome'])->where('more->object', '!=', '');
         foreach ($lines->cursor() as $line) {
             $told = $line->read();
@@ -104,12 +106,12 @@ final class MatchPhotos
         if ($place === false) {
             throw new InvalidInput([new Problem('/number', new Message('app.match_photos.number', ['count' => $count]))]);
         }
-        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update($this($reading, new Placed($found[0]->file, $place)));
+        CardReading::query()->whereKey($reading->id)->where('status', ReadingStatus::Done)->update($this($reading, new Placed($found[0]->file, $place)));
     }
 
     /** What was placed by hand goes back to where it was found. */
     public function takeBack(CardReading $reading): void
     {
-        CardReading::query()->whereKey($reading->id)->where('status', 'done')->update($this($reading));
+        CardReading::query()->whereKey($reading->id)->where('status', ReadingStatus::Done)->update($this($reading));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\FolderWork;
 use App\Pages\ClipPhotos;
+use App\Status\FolderWorkStatus;
 use Evrent\Core\Messages\Failure;
 use Evrent\Core\Messages\Message;
 use Evrent\Devices\Photos\Numbered;
@@ -22,7 +23,7 @@ final class NumberPhotos
     {
         $card = new ClipPhotos($work->reading);
         if (!$card->mayBeRead()) {
-            return ['status' => 'failed', 'trouble' => $card->trouble()];
+            return ['status' => FolderWorkStatus::Failed, 'trouble' => $card->trouble()];
         }
         $material = $card->material();
         $names = [];
@@ -30,13 +31,14 @@ final class NumberPhotos
             $names[$material->linkName($number)] = $path;
         }
         FolderWork::query()->whereKey($work->id)->update(['files' => count($names)]);
-        $goesOn = static fn (int $done): bool => FolderWork::query()->whereKey($work->id)->where('status', 'working')->update(['done' => $done]) > 0;
+        $goesOn = static fn (int $done): bool => FolderWork::query()->whereKey($work->id)->where('status', FolderWorkStatus::Working)
+            ->update(['done' => $done]) > 0;
         try {
             $manifest = Numbered::make($names, $work->folder, $work->kind === 'copies', $goesOn);
         } catch (Failure $failure) {
-            return ['status' => 'failed', 'trouble' => Message::toStore($failure->says)];
+            return ['status' => FolderWorkStatus::Failed, 'trouble' => Message::toStore($failure->says)];
         }
 
-        return $manifest === null ? ['status' => 'stopped'] : ['status' => 'done', 'manifest' => $manifest->text()];
+        return $manifest === null ? ['status' => FolderWorkStatus::Stopped] : ['status' => FolderWorkStatus::Done, 'manifest' => $manifest->text()];
     }
 }

@@ -8,6 +8,7 @@ use App\Jobs\MakeFilm;
 use App\Models\Film;
 use App\Models\Shot;
 use App\Pages\ClipPage;
+use App\Status\FilmStatus;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
@@ -44,7 +45,7 @@ final class OrderFilm
             $list = ClipJson::write($page->clip);
             // Ordered twice it is made once.
             $same = Film::query()->where('card_reading_id', $page->card->reading->id)->where('list', $list)
-                ->whereIn('status', ['waiting', 'making'])->first();
+                ->whereIn('status', FilmStatus::open())->first();
             if ($same !== null) {
                 return $same;
             }
@@ -60,7 +61,7 @@ final class OrderFilm
 
     public function stop(Film $film): void
     {
-        Film::query()->whereKey($film->id)->whereIn('status', ['waiting', 'making'])->update(['status' => 'stopped', 'ended_at' => now()]);
+        Film::query()->whereKey($film->id)->whereIn('status', FilmStatus::open())->update(['status' => FilmStatus::Stopped, 'ended_at' => now()]);
     }
 
     /** A film that nobody wants any more; its list can be made again. */

@@ -8,6 +8,7 @@ use App\Jobs\WorkInFolder;
 use App\Models\CardReading;
 use App\Models\FolderWork;
 use App\Pages\Settings;
+use App\Status\FolderWorkStatus;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Values\InvalidInput;
@@ -45,7 +46,7 @@ final class OrderFolderWork
         return DB::connection()->transaction(static function () use ($reading, $kind, $folder): FolderWork {
             CardReading::query()->lockForUpdate()->findOrFail($reading->id);
             // Ordered twice it is done once.
-            $running = FolderWork::query()->where('card_reading_id', $reading->id)->where('kind', $kind)->whereIn('status', ['waiting', 'working'])->first();
+            $running = FolderWork::query()->where('card_reading_id', $reading->id)->where('kind', $kind)->whereIn('status', FolderWorkStatus::open())->first();
             if ($running !== null) {
                 return $running;
             }
@@ -60,7 +61,8 @@ final class OrderFolderWork
 
     public function stop(FolderWork $work): void
     {
-        FolderWork::query()->whereKey($work->id)->whereIn('status', ['waiting', 'working'])->update(['status' => 'stopped', 'ended_at' => now()]);
+        FolderWork::query()->whereKey($work->id)->whereIn('status', FolderWorkStatus::open())
+            ->update(['status' => FolderWorkStatus::Stopped, 'ended_at' => now()]);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\CardReading;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
+use App\Status\ReadingStatus;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -46,14 +47,15 @@ final class ReadCard
         return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             // One that waits for a card that is gone stands in nobody's way.
-            CardReading::query()->where('shot_id', $shot->id)->where('status', 'away')->update(['status' => 'stopped', 'ended_at' => now()]);
-            $running = CardReading::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'reading'])->first();
+            CardReading::query()->where('shot_id', $shot->id)->where('status', ReadingStatus::Away)->update(['status' => ReadingStatus::Stopped, 'ended_at' => now()]);
+            $running = CardReading::query()->where('shot_id', $shot->id)
+                ->whereIn('status', [ReadingStatus::Waiting, ReadingStatus::Reading])->first();
             if ($running !== null) {
                 return $running;
             }
             $reading = CardReading::query()->create([
                 'shot_id' => $shot->id, 'plan_revision_id' => $take->plan_revision_id ?? $shot->current_revision_id, 'take_id' => $take?->id,
-                'folder' => (string) realpath($folder), 'status' => 'waiting',
+                'folder' => (string) realpath($folder), 'status' => ReadingStatus::Waiting,
             ]);
             ReadPhotos::dispatch($reading->id)->afterCommit();
 
@@ -63,16 +65,17 @@ final class ReadCard
 
     public function stop(CardReading $reading): void
     {
-        $changes = ['status' => 'stopped', 'ended_at' => now()];
-        CardReading::query()->whereKey($reading->id)->whereIn('status', CardReading::OPEN)->update($changes);
+        $changes = ['status' => ReadingStatus::Stopped, 'ended_at' => now()];
+        CardReading::query()->whereKey($reading->id)->whereIn('status', ReadingStatus::open())->update($changes);
         ($this->clear)();
     }
 
     /** Somebody put the card back, or thinks so. */
     public function tryAgain(CardReading $reading): void
     {
-        if ($reading->status === 'away' || $reading->status === 'failed') {
-            CardReading::query()->whereKey($reading->id)->where('status', 'failed')->update(['status' => 'waiting', 'trouble' => '', 'ended_at' => null]);
+        if ($reading->status === ReadingStatus::Away || $reading->status === ReadingStatus::Failed) {
+            CardReading::query()->whereKey($reading->id)->where('status', ReadingStatus::Failed)
+                ->update(['status' => ReadingStatus::Waiting, 'trouble' => '', 'ended_at' => null]);
             ReadPhotos::dispatch($reading->id);
         }
     }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\CardReading;
 use App\Pages\Settings;
+use App\Status\ReadingStatus;
 use Evrent\Core\Messages\Failure;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
@@ -39,13 +40,13 @@ final class ReadOn
         if ($reading->isOver()) {
             return false;
         }
-        if (in_array($reading->status, ['waiting', 'away'], true)) {
+        if (in_array($reading->status, [ReadingStatus::Waiting, ReadingStatus::Away], true)) {
             // What was sent lies here; of nothing there is not even a folder.
             if (!$reading->isOfHeads() && !PhotoFolder::isThere($reading->folder, array_slice($reading->names, $reading->done, self::AT_ONCE))) {
                 return $this->away($reading);
             }
             // Pulled before it was listed, it is listed now.
-            $reading->begun_at === null ? $this->begin($reading) : $this->change($reading, ['status' => 'reading', 'trouble' => '']);
+            $reading->begun_at === null ? $this->begin($reading) : $this->change($reading, ['status' => ReadingStatus::Reading, 'trouble' => '']);
         }
         $names = array_slice($reading->names, $reading->done, self::AT_ONCE);
         if ($names === []) {
@@ -74,7 +75,7 @@ final class ReadOn
         } catch (NoRoom $full) {
             return $this->away($reading, $full->says);
         } catch (Failure $failure) {
-            $this->change($reading, ['status' => 'failed', 'trouble' => Message::toStore($failure->says), 'ended_at' => now()]);
+            $this->change($reading, ['status' => ReadingStatus::Failed, 'trouble' => Message::toStore($failure->says), 'ended_at' => now()]);
 
             return false;
         }
@@ -83,7 +84,7 @@ final class ReadOn
             return $this->away($reading);
         }
         // Only from where it was read: whoever was faster has these already.
-        CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', 'reading')->update([
+        CardReading::query()->whereKey($reading->id)->where('done', $done)->where('status', ReadingStatus::Reading)->update([
             'told' => DB::raw('told || ' . DB::connection()->getPdo()->quote($told)),
             'lumas' => DB::raw('lumas || ' . self::quoted($looked->lumas)),
             'shifts' => DB::raw('shifts || ' . self::quoted($looked->shifts)),
@@ -99,7 +100,7 @@ final class ReadOn
     /** The card was pulled, or the disk is full: what was read stays, and the rest waits for it. */
     private function away(CardReading $reading, Text|string $why = ''): bool
     {
-        $this->change($reading, ['status' => 'away', 'trouble' => Message::toStore($why)]);
+        $this->change($reading, ['status' => ReadingStatus::Away, 'trouble' => Message::toStore($why)]);
 
         return false;
     }
@@ -116,7 +117,7 @@ final class ReadOn
     {
         $files = PhotoFolder::files($reading->folder);
         $this->change($reading, [
-            'status' => 'reading', 'names' => json_encode($files['photos'], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'status' => ReadingStatus::Reading, 'names' => json_encode($files['photos'], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'others' => json_encode(array_slice($files['others'], 0, 1_000), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'unread' => json_encode((object) array_fill_keys($files['unnamed'], FileName::whyNot()), JSON_THROW_ON_ERROR),
             'files' => count($files['photos']), 'begun_at' => now(),
@@ -125,9 +126,9 @@ final class ReadOn
 
     private function end(CardReading $reading): bool
     {
-        $before = CardReading::query()->where('shot_id', $reading->shot_id)->where('take_id', $reading->take_id)->where('status', 'done')
+        $before = CardReading::query()->where('shot_id', $reading->shot_id)->where('take_id', $reading->take_id)->where('status', ReadingStatus::Done)
             ->latest('id')->first();
-        $this->change($reading, ['status' => 'done', 'ended_at' => now(), ...$this->carriedOn($reading, $before)]);
+        $this->change($reading, ['status' => ReadingStatus::Done, 'ended_at' => now(), ...$this->carriedOn($reading, $before)]);
         ($this->clear)();
 
         return false;
@@ -167,7 +168,8 @@ final class ReadOn
      */
     private function change(CardReading $reading, array $changes): void
     {
-        CardReading::query()->whereKey($reading->id)->whereIn('status', ['waiting', 'reading', 'away'])->update($changes);
+        CardReading::query()->whereKey($reading->id)
+            ->whereIn('status', [ReadingStatus::Waiting, ReadingStatus::Reading, ReadingStatus::Away])->update($changes);
         $reading->refresh();
     }
 }

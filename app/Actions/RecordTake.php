@@ -12,6 +12,7 @@ use App\Models\TakePicture;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\TakeFigures;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Devices\Links\RigStatus;
@@ -133,7 +134,7 @@ final class RecordTake implements TakeStore
         }
         if ($line->kind === LogKind::Ended) {
             Take::query()->whereKey($this->take->id)->where('token', $this->token)
-                ->update(['status' => 'ended', 'ending' => $line->text('how'), 'ended_at' => now(), 'waits_for' => '']);
+                ->update(['status' => Status::Ended, 'ending' => $line->text('how'), 'ended_at' => now(), 'waits_for' => '']);
         }
 
         return $stored === 0 ? Appended::StoredBefore : Appended::Stored;
@@ -214,10 +215,10 @@ final class RecordTake implements TakeStore
     {
         $asked = $this->proof->now();
         try {
-            $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->where('status', '!=', 'ended')->update([
+            $isStill = Take::query()->whereKey($this->take->id)->where('token', $this->token)->where('status', '!=', Status::Ended)->update([
                 'beat_at' => now(),
                 'waits_for' => '',
-                'status' => $state->status->value,
+                'status' => $state->status,
                 'now' => json_encode(
                     [...TakeFigures::of($state, $now)->toArray(), 'rig' => $rig === null ? null : get_object_vars($rig)],
                     JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,

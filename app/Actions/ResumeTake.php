@@ -14,6 +14,7 @@ use Evrent\Core\Motion\Axis;
 use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
 use Evrent\Devices\Links\DeviceGone;
@@ -69,7 +70,7 @@ final class ResumeTake
     {
         try {
             DB::connection()->transaction(static function () use ($take): void {
-                Take::query()->whereKey($take->id)->where('status', Take::INTERRUPTED)->update(['status' => 'prepared', 'beat_at' => null]);
+                Take::query()->whereKey($take->id)->where('status', Status::Interrupted)->update(['status' => Status::Prepared, 'beat_at' => null]);
             });
         } catch (UniqueConstraintViolationException) {
             throw new InvalidInput([new Problem('/rig', new Message('app.resume_take.elsewhere'))]);
@@ -79,8 +80,8 @@ final class ResumeTake
     public function end(Take $take): void
     {
         DB::connection()->transaction(static function () use ($take): void {
-            $isEnded = Take::query()->whereKey($take->id)->where('status', Take::INTERRUPTED)
-                ->update(['status' => 'ended', 'ending' => Ending::Aborted->value, 'ended_at' => now()]);
+            $isEnded = Take::query()->whereKey($take->id)->where('status', Status::Interrupted)
+                ->update(['status' => Status::Ended, 'ending' => Ending::Aborted->value, 'ended_at' => now()]);
             if ($isEnded === 1) {
                 $why = new Message('app.resume_take.restored');
                 RecordTake::add($take, new LogLine(LogKind::Ended, $take->lastSeconds(), null, ['how' => Ending::Aborted->value, 'why' => $why]));

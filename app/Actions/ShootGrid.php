@@ -8,6 +8,7 @@ use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TestGrid;
 use App\Models\Trial;
+use App\Status\CheckStatus;
 use Evrent\Core\Kit\RigWords;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Presets\CellPlan;
@@ -58,6 +59,6 @@ final class ShootGrid
     public function stop(TestGrid $grid): void
     {
         TestGrid::query()->whereKey($grid->id)->update(['is_stopped' => true]);
-        TestGrid::query()->whereKey($grid->id)->where('status', 'waiting')->update(['status' => 'stopped']);
+        TestGrid::query()->whereKey($grid->id)->where('status', CheckStatus::Waiting)->update(['status' => CheckStatus::Stopped]);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Models\TestGrid;
+use App\Status\CheckStatus;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\Order;
@@ -27,7 +28,7 @@ final readonly class StopRig
     public function __invoke(Shot $shot): string
     {
         $stopped = $this->hand->rigsOf($shot, 'stop') === [] ? [] : [new Message('app.stop.rig')];
-        foreach (DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', ['waiting', 'running'])->get() as $check) {
+        foreach (DeviceCheck::query()->where('shot_id', $shot->id)->whereIn('status', CheckStatus::open())->get() as $check) {
             $this->checks->stop($check);
             $stopped[] = new Message('app.stop.check');
         }

@@ -8,6 +8,7 @@ use App\Jobs\ReadPhotos;
 use App\Models\CardReading;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\ReadingStatus;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
@@ -32,11 +33,11 @@ final class TakeUpload
         return DB::connection()->transaction(static function () use ($shot, $take): CardReading {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             // One that was broken off goes on.
-            $open = CardReading::query()->where('shot_id', $shot->id)->where('status', 'uploading')->where('take_id', $take?->id)->first();
+            $open = CardReading::query()->where('shot_id', $shot->id)->where('status', ReadingStatus::Uploading)->where('take_id', $take?->id)->first();
 
             return $open ?? CardReading::query()->create([
                 'shot_id' => $shot->id, 'plan_revision_id' => $take->plan_revision_id ?? $shot->current_revision_id, 'take_id' => $take?->id,
-                'folder' => CardReading::uploads() . '/' . bin2hex(random_bytes(8)), 'status' => 'uploading',
+                'folder' => CardReading::uploads() . '/' . bin2hex(random_bytes(8)), 'status' => ReadingStatus::Uploading,
             ]);
         });
     }
@@ -50,7 +51,7 @@ final class TakeUpload
      */
     public function keep(CardReading $reading, array $names, array $heads, array $modified = []): void
     {
-        if ($reading->status !== 'uploading') {
+        if ($reading->status !== ReadingStatus::Uploading) {
             throw new InvalidInput([new Problem('/folder', new Message('app.upload.over'))]);
         }
         foreach ($heads as $i => $head) {
@@ -96,7 +97,7 @@ final class TakeUpload
     /** All are sent: they are read. */
     public function finish(CardReading $reading): void
     {
-        if (CardReading::query()->whereKey($reading->id)->where('status', 'uploading')->update(['status' => 'waiting']) === 1) {
+        if (CardReading::query()->whereKey($reading->id)->where('status', ReadingStatus::Uploading)->update(['status' => ReadingStatus::Waiting]) === 1) {
             ReadPhotos::dispatch($reading->id);
         }
     }

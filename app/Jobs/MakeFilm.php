@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Actions\MakeClipFilm;
 use App\Models\Film;
+use App\Status\FilmStatus;
 use Evrent\Devices\Processes\NoRoom;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -48,7 +49,7 @@ final class MakeFilm implements ShouldQueue
 
     public function failed(?Throwable $failure): void
     {
-        Film::query()->whereKey($this->filmId)->whereIn('status', ['waiting', 'making'])
-            ->update(['status' => 'failed', 'trouble' => MakeClipFilm::GIVEN_UP, 'ended_at' => now()]);
+        Film::query()->whereKey($this->filmId)->whereIn('status', FilmStatus::open())
+            ->update(['status' => FilmStatus::Failed, 'trouble' => MakeClipFilm::GIVEN_UP, 'ended_at' => now()]);
     }
 }

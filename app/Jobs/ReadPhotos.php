@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Actions\ReadOn;
 use App\Models\CardReading;
+use App\Status\ReadingStatus;
 use Evrent\Core\Messages\Message;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\QueryException;
@@ -54,7 +55,7 @@ final class ReadPhotos implements ShouldQueue
         }
         if ($isMore) {
             self::dispatch($this->readingId);
-        } elseif ($reading->status === 'away' && config('queue.default') !== 'sync') {
+        } elseif ($reading->status === ReadingStatus::Away && config('queue.default') !== 'sync') {
             // Nobody may be looking: it goes on by itself when the card is back.
             self::dispatch($this->readingId)->delay(self::AGAIN_SECONDS);
         }
@@ -62,7 +63,7 @@ final class ReadPhotos implements ShouldQueue
 
     public function failed(?Throwable $failure): void
     {
-        CardReading::query()->whereKey($this->readingId)->whereIn('status', CardReading::OPEN)
-            ->update(['status' => 'failed', 'trouble' => Message::toStore(new Message('photos.reading.given_up')), 'ended_at' => now()]);
+        CardReading::query()->whereKey($this->readingId)->whereIn('status', ReadingStatus::open())
+            ->update(['status' => ReadingStatus::Failed, 'trouble' => Message::toStore(new Message('photos.reading.given_up')), 'ended_at' => now()]);
     }
 }

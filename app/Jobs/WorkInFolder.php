@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Actions\CheckCopy;
 use App\Actions\NumberPhotos;
 use App\Models\FolderWork;
+use App\Status\FolderWorkStatus;
 use Evrent\Core\Messages\Message;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -34,15 +35,15 @@ final class WorkInFolder implements ShouldQueue
         if ($work === null || $work->isOver()) {
             return;
         }
-        FolderWork::query()->whereKey($work->id)->update(['status' => 'working', 'done' => 0, 'begun_at' => now()]);
+        FolderWork::query()->whereKey($work->id)->update(['status' => FolderWorkStatus::Working, 'done' => 0, 'begun_at' => now()]);
         $how = $work->kind === 'check' ? $check($work->refresh()) : $number($work->refresh());
-        FolderWork::query()->whereKey($work->id)->where('status', 'working')
-            ->update([...$how, 'ended_at' => now(), ...($how['status'] === 'done' ? ['done' => DB::raw('files')] : [])]);
+        FolderWork::query()->whereKey($work->id)->where('status', FolderWorkStatus::Working)
+            ->update([...$how, 'ended_at' => now(), ...($how['status'] === FolderWorkStatus::Done ? ['done' => DB::raw('files')] : [])]);
     }
 
     public function failed(?Throwable $failure): void
     {
-        FolderWork::query()->whereKey($this->workId)->whereIn('status', ['waiting', 'working'])
-            ->update(['status' => 'failed', 'trouble' => Message::toStore(new Message('clip.work.folder_given_up')), 'ended_at' => now()]);
+        FolderWork::query()->whereKey($this->workId)->whereIn('status', FolderWorkStatus::open())
+            ->update(['status' => FolderWorkStatus::Failed, 'trouble' => Message::toStore(new Message('clip.work.folder_given_up')), 'ended_at' => now()]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Said;
+use App\Status\ReadingStatus;
 use Evrent\Core\Photos\CardPhotos;
 use Evrent\Core\Photos\Pace;
 use Illuminate\Database\Eloquent\Model;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int          $plan_revision_id
  * @property ?int         $take_id
  * @property string       $folder
- * @property string       $status uploading, waiting, reading, away (the folder is), done, failed or stopped
+ * @property ReadingStatus $status
  * @property \Evrent\Core\Messages\Text|string       $trouble
  * @property int          $files
  * @property int          $done
@@ -49,8 +50,6 @@ final class CardReading extends Model
 {
     public const UPDATED_AT = null;
 
-    /** What is not over is one of these. */
-    public const OPEN = ['uploading', 'waiting', 'reading', 'away'];
 
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
@@ -62,7 +61,7 @@ final class CardReading extends Model
     {
         $lists = array_fill_keys(['names', 'others', 'lumas', 'shifts', 'torn', 'unread', 'placed', 'marks', 'developed', 'exposures'], 'array');
 
-        return [...$lists, 'trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [...$lists, 'status' => ReadingStatus::class, 'trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**
@@ -118,7 +117,7 @@ final class CardReading extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, self::OPEN, true);
+        return $this->status->isOver();
     }
 
     /** Seconds until it is read, as it goes; null while that cannot be said. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Status\CheckStatus;
 use Evrent\Devices\Running\CheckKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -16,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int       $id
  * @property int       $shot_id
  * @property CheckKind $what
- * @property string    $status waiting, running, done, failed or stopped
+ * @property CheckStatus $status
  * @property bool      $is_stopped
  * @property list<mixed> $said
  * @property array<string, array{isWell: ?bool, says: mixed}> $found
@@ -44,7 +45,7 @@ final class DeviceCheck extends Model
     protected function casts(): array
     {
         return [
-            'what' => CheckKind::class, 'said' => 'array', 'rig_words' => 'array',
+            'what' => CheckKind::class, 'status' => CheckStatus::class, 'said' => 'array', 'rig_words' => 'array',
             'found' => 'array', 'pictures' => 'array', 'is_stopped' => 'bool', 'beat_at' => 'datetime',
         ];
     }
@@ -97,6 +98,6 @@ final class DeviceCheck extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['waiting', 'running'], true);
+        return $this->status->isOver();
     }
 }

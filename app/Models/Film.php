@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Said;
+use App\Status\FilmStatus;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Format\ClipJson;
 use Evrent\Core\Photos\Pace;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int         $shot_id
  * @property int         $card_reading_id whose photos it shows
  * @property string      $list            evrent.clip/1
- * @property string      $status          waiting, making, done, failed or stopped
+ * @property FilmStatus  $status
  * @property \Evrent\Core\Messages\Text|string      $trouble
  * @property int         $frames
  * @property int         $done
@@ -47,7 +48,7 @@ final class Film extends Model
      */
     protected function casts(): array
     {
-        return ['trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['status' => FilmStatus::class, 'trouble' => Said::class, 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /**
@@ -84,8 +85,8 @@ final class Film extends Model
      */
     public function before(): ?self
     {
-        $first = $this->status === 'done' ? $this->shot->follows?->shot : null;
-        $alike = ['status' => 'done', 'width' => $this->width, 'height' => $this->height];
+        $first = $this->status === FilmStatus::Done ? $this->shot->follows?->shot : null;
+        $alike = ['status' => FilmStatus::Done, 'width' => $this->width, 'height' => $this->height];
         $films = $first?->films()->with('shot.follows.shot')->where($alike)->latest('id')->get() ?? [];
         foreach ($films as $film) {
             if ($film->clip()->rate === $this->clip()->rate && $film->clip()->codec === $this->clip()->codec && is_file($film->path())) {
@@ -109,7 +110,7 @@ final class Film extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['waiting', 'making'], true);
+        return $this->status->isOver();
     }
 
     /** Seconds until it is there, as it goes; null while that cannot be said. */

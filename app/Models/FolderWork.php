@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Said;
+use App\Status\FolderWorkStatus;
 use Evrent\Core\Photos\Pace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int          $card_reading_id
  * @property string       $kind     check, links or copies
  * @property string       $folder   the other
- * @property string       $status   waiting, working, done, failed or stopped
+ * @property FolderWorkStatus $status
  * @property \Evrent\Core\Messages\Text|string       $trouble
  * @property int          $files
  * @property int          $done
@@ -41,7 +42,10 @@ final class FolderWork extends Model
      */
     protected function casts(): array
     {
-        return ['trouble' => Said::class, 'missing' => 'array', 'changed' => 'array', 'begun_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'status' => FolderWorkStatus::class, 'trouble' => Said::class, 'missing' => 'array', 'changed' => 'array', 'begun_at' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 
     /**
@@ -60,13 +64,13 @@ final class FolderWork extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['waiting', 'working'], true);
+        return $this->status->isOver();
     }
 
     /** Whether a copy was found to be one. */
     public function isGood(): bool
     {
-        return $this->kind === 'check' && $this->status === 'done' && $this->missing === [] && $this->changed === [];
+        return $this->kind === 'check' && $this->status === FolderWorkStatus::Done && $this->missing === [] && $this->changed === [];
     }
 
     /** Seconds until it is over, as it goes; null while that cannot be said. */

@@ -6,13 +6,16 @@ namespace App\Models;
 
 use App\Casts\Said;
 use App\Casts\SaidWithin;
+use App\Status\ReadingStatus;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
+use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\ReadBack;
 use Evrent\Core\Run\Take\Setting;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Running\WorldChange;
@@ -38,8 +41,8 @@ use Illuminate\Support\Carbon;
  * @property float                 $speed
  * @property list<array{item: string, at: string, by?: string}> $preflight
  * @property ?string               $reason
- * @property string                $status
- * @property ?string               $ending
+ * @property Status                $status
+ * @property ?Ending               $ending
  * @property ?array<string, mixed> $now
  * @property ?Carbon               $beat_at
  * @property ?Carbon               $begun_at
@@ -61,9 +64,6 @@ final class Take extends Model
         2 => 'takes.rating.poor', 1 => 'takes.rating.bad',
     ];
 
-    /** One that a restored backup brought back: nobody drives it until somebody says so. */
-    public const INTERRUPTED = 'interrupted';
-
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
 
@@ -74,7 +74,7 @@ final class Take extends Model
     {
         return [
             'setting' => 'array', 'rig_words' => 'array', 'preflight' => 'array', 'begun_mark' => 'array', 'now' => SaidWithin::class, 'speed' => 'float',
-            'waits_for' => Said::class,
+            'waits_for' => Said::class, 'status' => Status::class, 'ending' => Ending::class,
             'beat_at' => 'datetime', 'begun_at' => 'datetime', 'ended_at' => 'datetime',
         ];
     }
@@ -134,7 +134,7 @@ final class Take extends Model
      */
     public static function underWay(): Builder
     {
-        return self::query()->where('status', '!=', 'ended')->where('status', '!=', self::INTERRUPTED);
+        return self::query()->where('status', '!=', Status::Ended)->where('status', '!=', Status::Interrupted);
     }
 
     /**
@@ -152,7 +152,7 @@ final class Take extends Model
     /** What its log says. */
     public function report(Schedule $schedule): TakeReport
     {
-        $matched = CardReading::query()->where('take_id', $this->id)->where('status', 'done')->latest('id')->value('matched');
+        $matched = CardReading::query()->where('take_id', $this->id)->where('status', ReadingStatus::Done)->latest('id')->value('matched');
         /** @var array<string, mixed> $match */
         $match = json_decode(is_string($matched) ? $matched : '[]', true, 16, JSON_THROW_ON_ERROR);
         $lines = $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read());
@@ -184,7 +184,7 @@ final class Take extends Model
     /** How it ended, or where it stands. */
     public function inWords(): Message
     {
-        return new Message('takes.state.' . ($this->ending ?? $this->status));
+        return new Message('takes.state.' . ($this->ending->value ?? $this->status->value));
     }
 
     /** What the shooter thinks of it. */
@@ -195,7 +195,7 @@ final class Take extends Model
 
     public function isOver(): bool
     {
-        return $this->status === 'ended';
+        return $this->status === Status::Ended;
     }
 
     /** @return array<string, ?string> addresses of its shoot and its shot, by name; without one where it is in the bin */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Said;
+use App\Status\CheckStatus;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int     $shot_id
  * @property int     $plan_revision_id
  * @property float   $speed      at which simulated devices run their world
- * @property string  $status     waiting, running, done, failed or stopped
+ * @property CheckStatus $status
  * @property bool    $is_stopped
  * @property \Evrent\Core\Messages\Text|string  $says       why it failed
  * @property string  $cell       that is being shot
@@ -43,14 +44,17 @@ final class TestGrid extends Model
 
     protected $guarded = [];
     protected $dateFormat = 'Y-m-d H:i:s.uP';
-    protected $attributes = ['status' => 'waiting', 'says' => '', 'cell' => '', 'taken' => 0, 'is_stopped' => false];
+    protected $attributes = ['status' => CheckStatus::Waiting->value, 'says' => '', 'cell' => '', 'taken' => 0, 'is_stopped' => false];
 
     /**
      * @return array<string, string>
      */
     protected function casts(): array
     {
-        return ['says' => Said::class, 'rig_words' => 'array', 'speed' => 'float', 'is_stopped' => 'bool', 'beat_at' => 'datetime'];
+        return [
+            'status' => CheckStatus::class, 'says' => Said::class, 'rig_words' => 'array', 'speed' => 'float', 'is_stopped' => 'bool',
+            'beat_at' => 'datetime',
+        ];
     }
 
     /**
@@ -58,7 +62,7 @@ final class TestGrid extends Model
      */
     public static function underWay(): Builder
     {
-        return self::query()->whereIn('status', ['waiting', 'running']);
+        return self::query()->whereIn('status', CheckStatus::open());
     }
 
     /**
@@ -119,7 +123,7 @@ final class TestGrid extends Model
 
     public function isOver(): bool
     {
-        return !in_array($this->status, ['waiting', 'running'], true);
+        return $this->status->isOver();
     }
 
     /** Whether nobody carries it out who should. */

@@ -9,6 +9,7 @@ use App\Models\ClipRevision;
 use App\Models\Film;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\ReadingStatus;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Clip\Crop;
 use Evrent\Core\Clip\Frames;
@@ -44,7 +45,7 @@ final class ClipPage
     /** @param ?Take $take of whose photos it is; null for those that were read last */
     public function __construct(public readonly Shot $shot, public readonly ?Take $take = null)
     {
-        $readings = CardReading::query()->where('shot_id', $shot->id)->where('status', 'done');
+        $readings = CardReading::query()->where('shot_id', $shot->id)->where('status', ReadingStatus::Done);
         $reading = ($take === null ? $readings : $readings->where('take_id', $take->id))->latest('id')->first();
         $reading?->setRelation('shot', $shot);
         $this->card = $reading === null ? null : new ClipPhotos($reading);

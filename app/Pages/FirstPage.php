@@ -15,6 +15,7 @@ use Evrent\Core\Day\Countdown;
 use Evrent\Core\Day\Month;
 use Evrent\Core\Drawings\SmallTide;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -57,7 +58,7 @@ final readonly class FirstPage
      */
     public function takes(): Collection
     {
-        return Take::query()->where('status', '!=', 'ended')->with(['shot', 'revision'])->orderBy('id')->get();
+        return Take::query()->where('status', '!=', Status::Ended)->with(['shot', 'revision'])->orderBy('id')->get();
     }
 
     public function countdown(Shoot $shoot): Message|string

@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
+use App\Status\CheckStatus;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Presets\Trial as Matrix;
@@ -44,16 +45,16 @@ final readonly class GridPage
         return match (true) {
             $grid === null => '',
             $grid->isSilent() => Words::of('app.grid_page.nobody'),
-            $grid->status === 'waiting' => Words::of('app.grid_page.waiting'),
-            $grid->status === 'running' && $grid->cell !== '' => Words::of(
+            $grid->status === CheckStatus::Waiting => Words::of('app.grid_page.waiting'),
+            $grid->status === CheckStatus::Running && $grid->cell !== '' => Words::of(
                 'app.grid_page.at_work',
                 named: $this->named($grid->cell),
                 taken: $grid->taken,
                 photos: $this->matrix->photos,
             ),
-            $grid->status === 'running' => Words::of('app.grid_page.working'),
-            $grid->status === 'done' => Words::of('app.grid_page.done', title: $grid->shot->title()),
-            $grid->status === 'stopped' => Words::of('app.grid_page.stopped'),
+            $grid->status === CheckStatus::Running => Words::of('app.grid_page.working'),
+            $grid->status === CheckStatus::Done => Words::of('app.grid_page.done', title: $grid->shot->title()),
+            $grid->status === CheckStatus::Stopped => Words::of('app.grid_page.stopped'),
             default => Words::of('app.grid_page.failed', says: $grid->says),
         };
     }

@@ -9,6 +9,7 @@ use App\Models\KitItem;
 use App\Models\Preset;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\ReadingStatus;
 use DateTimeImmutable;
 use DateTimeZone;
 use Evrent\Core\Drawings\BrightnessOfPhotos;
@@ -52,7 +53,7 @@ final readonly class PhotosPage
     /** Photos that are of a take; null where none were read. */
     public static function ofTake(Take $take): ?self
     {
-        $reading = CardReading::query()->where('take_id', $take->id)->where('status', 'done')->latest('id')->first();
+        $reading = CardReading::query()->where('take_id', $take->id)->where('status', ReadingStatus::Done)->latest('id')->first();
 
         return $reading === null ? null : new self($reading->shot, $reading);
     }

@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Models\CardReading;
 use App\Models\Take;
+use App\Status\ReadingStatus;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Photos\SeriesOfTakes;
 use Evrent\Core\Sky\Instant;
@@ -41,7 +42,7 @@ final readonly class SeriesOnCard
                 ),
                 'take' => $take,
                 'isRead' => $take !== null && CardReading::query()->where('take_id', $take->id)->where('folder', $page->reading->folder ?? '')
-                    ->whereIn('status', [...CardReading::OPEN, 'done'])->exists(),
+                    ->whereIn('status', [...ReadingStatus::open(), ReadingStatus::Done])->exists(),
             ];
         }
         $this->all = $all;

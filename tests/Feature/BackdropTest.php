@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Backdrop;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
+use App\Status\CheckStatus;
 use Evrent\Words\Words;
 use Illuminate\Http\UploadedFile;
 use Tests\Core\Plans;
@@ -50,7 +51,7 @@ final class BackdropTest extends PageTestCase
             ->assertSessionHasErrors(['backdrop.first.photo' => 'There are no test photos. Take one at each keyframe in Run.']);
         DeviceCheck::query()->create([
             'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'what' => 'keyframes', 'rig_words' => (object) [], 'camera_address' => '',
-            'status' => 'done', 'said' => [], 'found' => (object) [], 'pictures' => [$picture('A', 150), $picture('B', 153), $picture('C', 156)],
+            'status' => CheckStatus::Done, 'said' => [], 'found' => (object) [], 'pictures' => [$picture('A', 150), $picture('B', 153), $picture('C', 156)],
         ]);
         $this->post($to, ['end' => 'last', 'from' => 'check'])->assertSessionHasNoErrors();
 

@@ -16,6 +16,8 @@ use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\ClipPage;
 use App\Pages\Settings;
+use App\Status\FilmStatus;
+use App\Status\FolderWorkStatus;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Clip\Frame;
 use Evrent\Core\Format\ClipText;
@@ -23,6 +25,8 @@ use Evrent\Core\Light\Flicker;
 use Evrent\Core\Photos\Stops;
 use Evrent\Core\Run\Fault;
 use Evrent\Core\Run\FaultKind;
+use Evrent\Core\Run\Take\Ending;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Devices\Files\ShotFile;
 use Evrent\Devices\Running\Picture;
 use Evrent\Words\Words;
@@ -74,12 +78,12 @@ final class ClipTest extends PageTestCase
         $shot = $this->aRun([]);
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $first = Film::query()->sole();
-        self::assertSame('done', $first->status, Words::say($first->trouble));
+        self::assertSame(FilmStatus::Done, $first->status, Words::say($first->trouble));
         $this->get($first->at('joined'))->assertNotFound();
         $rest = self::shot();
         $take = Take::query()->create([
             'shot_id' => $shot->id, 'plan_revision_id' => $shot->refresh()->current_revision_id, 'rig_address' => '127.0.0.1:7801', 'camera_address' => 'deaf',
-            'setting' => [], 'status' => 'ended', 'ending' => 'aborted',
+            'setting' => [], 'status' => Status::Ended, 'ending' => Ending::Aborted,
         ]);
         $rest->update(['follows_take_id' => $take->id]);
         $second = $first->replicate()->fill(['shot_id' => $rest->id, 'file' => "rest-{$first->file}"]);
@@ -110,8 +114,8 @@ final class ClipTest extends PageTestCase
         $this->change($shot, ['deflicker' => 'yes'])->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         [$plain, $level] = Film::query()->with('shot')->orderBy('id')->get()->all();
-        self::assertSame(['done', 53, ''], [$plain->status, $plain->done, $plain->trouble]);
-        self::assertSame(['done', hash_file('sha256', $level->path()), filesize($level->path())], [$level->status, $level->sha256, $level->bytes]);
+        self::assertSame([FilmStatus::Done, 53, ''], [$plain->status, $plain->done, $plain->trouble]);
+        self::assertSame([FilmStatus::Done, hash_file('sha256', $level->path()), filesize($level->path())], [$level->status, $level->sha256, $level->bytes]);
         self::assertMatchesRegularExpression('~^h264,640,\d+,yuv420p,30000/1001,53$~', self::probed($plain->path()));
         $seen = $this->framesOf($plain->path());
         self::assertSame(array_map(static fn (Frame $frame): int => $frame->photo, $frames->frames), array_map(
@@ -135,7 +139,7 @@ final class ClipTest extends PageTestCase
         $this->change($shot, ['in' => '50'])->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         self::assertFileDoesNotExist($left);
-        self::assertSame('done', Film::query()->sole()->status);
+        self::assertSame(FilmStatus::Done, Film::query()->sole()->status);
     }
 
     /** Photos that were matched to another take make a clip of one photo held: that is said first. */
@@ -148,7 +152,7 @@ final class ClipTest extends PageTestCase
         $this->post($shot->at('films.store'))->assertSessionHasErrors('clip.photos');
         self::assertSame(0, Film::query()->count());
         $this->post($shot->at('films.store'), ['anyway' => 'yes'])->assertSessionHasNoErrors();
-        self::assertSame('done', Film::query()->sole()->status);
+        self::assertSame(FilmStatus::Done, Film::query()->sole()->status);
     }
 
     #[Group('long')]
@@ -262,10 +266,10 @@ final class ClipTest extends PageTestCase
         $left = Film::folder() . "/.making-{$film->id}";
         mkdir($left, 0o700, true);
         file_put_contents("{$left}/film.mp4", 'half a film');
-        $film->update(['status' => 'making', 'done' => 7, 'begun' => 1, 'begun_at' => now()->subSeconds(5)]);
+        $film->update(['status' => FilmStatus::Making, 'done' => 7, 'begun' => 1, 'begun_at' => now()->subSeconds(5)]);
         $this->get($film->at('show'))->assertOk()->assertSee('7 of 60 frames rendered, about');
         (new MakeFilm($film->id))->handle(app(MakeClipFilm::class));
-        self::assertSame(['done', 2, 60], [$film->refresh()->status, $film->begun, $film->done]);
+        self::assertSame([FilmStatus::Done, 2, 60], [$film->refresh()->status, $film->begun, $film->done]);
         self::assertDirectoryDoesNotExist($left);
         // Over, it is not made once more.
         (new MakeFilm($film->id))->handle(app(MakeClipFilm::class));
@@ -276,7 +280,7 @@ final class ClipTest extends PageTestCase
         $this->delete($second->at('destroy'))->assertStatus(409);
         $this->post($second->at('stop'))->assertRedirect();
         (new MakeFilm($second->id))->handle(app(MakeClipFilm::class));
-        self::assertSame(['stopped', 0], [$second->refresh()->status, $second->begun]);
+        self::assertSame([FilmStatus::Stopped, 0], [$second->refresh()->status, $second->begun]);
         $this->get($second->at('show'))->assertSee('Cancelled');
         $this->get($second->at('file'))->assertNotFound();
         $this->post($shot->at('films.store'));
@@ -309,7 +313,7 @@ final class ClipTest extends PageTestCase
             $film = Film::query()->with('shot')->sole();
             foreach (range(1, 4) as $_) {
                 MakeFilm::dispatchSync($film->id);
-                self::assertSame(['waiting', ''], [$film->refresh()->status, $film->file]);
+                self::assertSame([FilmStatus::Waiting, ''], [$film->refresh()->status, $film->file]);
             }
             $this->get($film->at('show'))->assertOk()->assertSee(Words::of('clip.work.disk_full'));
             self::assertSame([], glob(Film::folder() . '/.making-*'));
@@ -317,7 +321,7 @@ final class ClipTest extends PageTestCase
             putenv("PATH={$path}");
         }
         MakeFilm::dispatchSync($film->id);
-        self::assertSame(['done', ''], [$film->refresh()->status, $film->trouble]);
+        self::assertSame([FilmStatus::Done, ''], [$film->refresh()->status, $film->trouble]);
         self::assertFileExists($film->path());
     }
 
@@ -360,7 +364,7 @@ final class ClipTest extends PageTestCase
         self::assertSame(realpath("{$raw->folder}/{$raw->names[6]}"), readlink("{$this->folder}/out/{$name}"));
         (new Process(['sha256sum', '--check', '--quiet', 'SHA256SUMS'], "{$this->folder}/out"))->mustRun();
         $work = FolderWork::query()->latest('id')->firstOrFail();
-        self::assertSame(['done', 30, 30], [$work->status, $work->done, $work->files]);
+        self::assertSame([FolderWorkStatus::Done, 30, 30], [$work->status, $work->done, $work->files]);
         $this->get($work->at('manifest'))->assertOk()->assertSee($name);
         $order("{$this->folder}/copies", 'copies')->assertSessionHasNoErrors();
         self::assertFileEquals("{$raw->folder}/{$raw->names[6]}", "{$this->folder}/copies/{$name}");
@@ -383,7 +387,7 @@ final class ClipTest extends PageTestCase
         $this->change($shot, ['size' => 'full', 'shape' => '1.6', 'deflicker' => 'yes'])->assertSessionHasNoErrors();
         $this->post($shot->at('films.store'))->assertSessionHasNoErrors();
         $film = Film::query()->sole();
-        self::assertSame(['done', ''], [$film->status, $film->trouble]);
+        self::assertSame([FilmStatus::Done, ''], [$film->status, $film->trouble]);
         self::assertSame('h264,320,200,yuv420p,24/1,30', self::probed($film->path()));
         // These are of many brightnesses, which the raw files were not: it is they that were brought level.
         $this->change($shot, ['size' => 'full', 'shape' => '1.6', 'deflicker' => 'no'])->assertSessionHasNoErrors();
@@ -431,7 +435,7 @@ final class ClipTest extends PageTestCase
         $this->get($work->at('show'))->assertOk()->assertSee(Words::of('common.waiting'));
         $this->post($work->at('stop'))->assertRedirect();
         app()->call([new WorkInFolder($work->id), 'handle']);
-        self::assertSame('stopped', $work->refresh()->status);
+        self::assertSame(FolderWorkStatus::Stopped, $work->refresh()->status);
     }
 
     /** From a plan alone, and from photos: each file is there, the same twice, and says so in words where there is none. */

@@ -10,6 +10,8 @@ use App\Models\TakeLine;
 use App\Models\TakeOrder;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Run\Take\Ending;
+use Evrent\Core\Run\Take\Status;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -57,7 +59,7 @@ trait DevicesInTheKit
     /** Holds that no photo of a take is missing. On a busy machine some come late in a fast world, and are taken all the same. */
     private function assertAllTaken(Take $take, int $photos): void
     {
-        self::assertSame(['ended', 'complete'], [$take->refresh()->status, $take->ending]);
+        self::assertSame([Status::Ended, Ending::Complete], [$take->refresh()->status, $take->ending]);
         $page = (string) $this->get($take->at('takes.show'))->assertOk()->assertSee('Complete')->getContent();
         self::assertSame(1, preg_match("/(\\d+) of {$photos} photos(?:, (\\d+) late)?/", $page, $found));
         self::assertSame($photos, (int) $found[1] + (int) ($found[2] ?? 0), $found[0]);

@@ -9,6 +9,7 @@ use App\Models\CardReading;
 use App\Models\Setting;
 use App\Models\Shot;
 use App\Pages\Settings;
+use App\Status\ReadingStatus;
 use Evrent\Devices\Photos\FolderSums;
 use Evrent\Devices\Photos\PhotoRoots;
 use Evrent\Words\Words;
@@ -57,7 +58,7 @@ final class HostileFoldersTest extends PageTestCase
     {
         (HostileFolders::all()[$what])($this->folder);
         $reading = $this->read();
-        self::assertSame('done', $reading->status, Words::say($reading->trouble));
+        self::assertSame(ReadingStatus::Done, $reading->status, Words::say($reading->trouble));
         self::assertSame($reading->files, $reading->done);
         foreach (['EVR_0001.JPG', 'EVR_0002.JPG', 'EVR_0003.JPG'] as $name) {
             self::assertStringContainsString($name, $reading->told);
@@ -90,37 +91,37 @@ final class HostileFoldersTest extends PageTestCase
     {
         $shot = self::made();
         $reading = CardReading::query()->create([
-            'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => 'reading', 'begun_at' => now(),
+            'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => ReadingStatus::Reading, 'begun_at' => now(),
             'names' => ['EVR_0001.JPG', 'EVR_0002.JPG', 'EVR_0003.JPG'], 'files' => 3, 'done' => 1, 'told' => "[{\"SourceFile\":\"EVR_0001.JPG\",\"MIMEType\":\"image/jpeg\"}]\n",
         ]);
         rename($this->folder, "{$this->folder}-pulled");
         $again = fn () => $this->post($reading->at('again'))->assertSessionHasNoErrors()->assertRedirect();
         $again();
-        CardReading::query()->whereKey($reading->id)->update(['status' => 'reading']);
+        CardReading::query()->whereKey($reading->id)->update(['status' => ReadingStatus::Reading]);
         ReadPhotos::dispatchSync($reading->id);
-        self::assertSame(['away', 1], [$reading->refresh()->status, $reading->done]);
+        self::assertSame([ReadingStatus::Away, 1], [$reading->refresh()->status, $reading->done]);
         $this->get("{$shot->path()}/photos")->assertSee('is not available. 1 of 3 photos read. ')->assertSee('Try again');
         $this->get($reading->at('show'))->assertOk()->assertSee('Insert the card again');
         // Still away.
         $again();
-        self::assertSame('away', $reading->refresh()->status);
+        self::assertSame(ReadingStatus::Away, $reading->refresh()->status);
         rename("{$this->folder}-pulled", $this->folder);
         $again();
-        self::assertSame(['done', 3], [$reading->refresh()->status, $reading->done]);
+        self::assertSame([ReadingStatus::Done, 3], [$reading->refresh()->status, $reading->done]);
         self::assertSame(1, substr_count($reading->told, 'EVR_0001.JPG'));
         self::assertStringContainsString('EVR_0003.JPG', $reading->told);
         // Pulled before it was listed; and one that waits stands in the way of no other.
-        $unlisted = CardReading::query()->create(['shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => "{$this->folder}-pulled", 'status' => 'waiting']);
+        $unlisted = CardReading::query()->create(['shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => "{$this->folder}-pulled", 'status' => ReadingStatus::Waiting]);
         ReadPhotos::dispatchSync($unlisted->id);
-        self::assertSame('away', $unlisted->refresh()->status);
+        self::assertSame(ReadingStatus::Away, $unlisted->refresh()->status);
         rename($this->folder, "{$this->folder}-pulled");
         $this->post($unlisted->at('again'))->assertRedirect();
-        self::assertSame(['done', 3], [$unlisted->refresh()->status, $unlisted->done]);
+        self::assertSame([ReadingStatus::Done, 3], [$unlisted->refresh()->status, $unlisted->done]);
         rename("{$this->folder}-pulled", $this->folder);
-        CardReading::query()->whereKey($unlisted->id)->update(['status' => 'away']);
+        CardReading::query()->whereKey($unlisted->id)->update(['status' => ReadingStatus::Away]);
         $this->post("{$shot->path()}/photos", ['folder' => $this->folder])->assertSessionHasNoErrors();
-        self::assertSame('done', CardReading::query()->latest('id')->firstOrFail()->status);
-        self::assertSame('stopped', $unlisted->refresh()->status);
+        self::assertSame(ReadingStatus::Done, CardReading::query()->latest('id')->firstOrFail()->status);
+        self::assertSame(ReadingStatus::Stopped, $unlisted->refresh()->status);
     }
 
     /** Heads of photos whose names are a folder's, or as long as a name may be, or longer. */
@@ -136,7 +137,7 @@ final class HostileFoldersTest extends PageTestCase
         }
         $this->post($begun['sent'])->assertOk();
         $reading = CardReading::query()->sole();
-        self::assertSame('done', $reading->status);
+        self::assertSame(ReadingStatus::Done, $reading->status);
         self::assertEqualsCanonicalizing(['ok.jpg', 'folder/y.jpg', $longest, "a/{$longest}"], $reading->names);
     }
 

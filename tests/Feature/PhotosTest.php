@@ -12,6 +12,7 @@ use App\Models\Setting;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\Settings;
+use App\Status\ReadingStatus;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Presets\PresetKind;
@@ -70,7 +71,7 @@ final class PhotosTest extends PageTestCase
         $before = $this->listed();
         $this->post("{$shot->path()}/photos", ['folder' => "{$this->folder}/DCIM/.."])->assertSessionHasNoErrors()->assertRedirect();
         $reading = CardReading::query()->sole();
-        self::assertSame(['done', 10, 10], [$reading->status, $reading->files, $reading->done]);
+        self::assertSame([ReadingStatus::Done, 10, 10], [$reading->status, $reading->files, $reading->done]);
         $this->get("{$shot->path()}/photos")->assertOk()
             ->assertSee('<b>9</b> of 10', false)->assertSee('1 photo missing from the card: photo 4.')->assertSee('EVR_0003.JPG')->assertSee('missing')
             ->assertSee('<b>1 h</b>', false)->assertSee('notes.txt')->assertSee('EVR_0099.JPG')->assertSee('Photo 7 incomplete: the end of the file is missing.');
@@ -154,7 +155,7 @@ final class PhotosTest extends PageTestCase
         }
         $this->post($begun['sent'])->assertOk();
         $reading = CardReading::query()->sole();
-        self::assertSame(['done', 9], [$reading->status, $reading->done]);
+        self::assertSame([ReadingStatus::Done, 9], [$reading->status, $reading->done]);
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee('<b>9</b> of 10', false);
         $this->get($reading->at('picture', place: 0))->assertOk();
         $this->post($begun['heads'], ['names' => ['card/EVR_0009.JPG'], 'heads' => [$head(9)]])->assertStatus(422);
@@ -215,7 +216,7 @@ final class PhotosTest extends PageTestCase
         $this->photo('EVR_0001.JPG', 0);
         $this->photo('EVR_0002.JPG', 5);
         $reading = CardReading::query()->create([
-            'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => 'waiting',
+            'shot_id' => $shot->id, 'plan_revision_id' => $shot->current_revision_id, 'folder' => $this->folder, 'status' => ReadingStatus::Waiting,
         ])->refresh();
         self::assertTrue(app(ReadOn::class)($reading));
         self::assertSame(0.0, $reading->refresh()->secondsLeft());
@@ -226,7 +227,7 @@ final class PhotosTest extends PageTestCase
         app(ReadOn::class)($late);
         self::assertSame($told, $reading->refresh()->told);
         $this->post($reading->at('stop'))->assertRedirect();
-        self::assertSame('stopped', $reading->refresh()->status);
+        self::assertSame(ReadingStatus::Stopped, $reading->refresh()->status);
         self::assertFalse(app(ReadOn::class)($reading));
         $this->get("{$shot->path()}/photos")->assertOk()->assertSee('Stopped after 2 of 2 photos');
     }

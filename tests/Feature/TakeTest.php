@@ -14,8 +14,10 @@ use App\Models\TakeOrder;
 use Evrent\Core\Format\TakeLogLines;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Presets\PresetKind;
+use Evrent\Core\Run\Take\Ending;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Run\Take\TakeState;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Devices\Running\Appended;
@@ -93,7 +95,7 @@ final class TakeTest extends PageTestCase
         $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.compare'))->assertSee('calmer next time')->assertSee(Words::of('takes.found.flagged'));
         $this->get("{$shot->path()}/review")->assertOk()->assertSee(Words::of('takes.state.complete'));
         // A second take, that never came to a photo: both are there to be read.
-        Take::query()->create(['status' => 'ended', 'ending' => 'aborted'] + $take->replicate(['ending', 'status', 'key'])->getAttributes());
+        Take::query()->create(['status' => Status::Ended, 'ending' => Ending::Aborted] + $take->replicate(['ending', 'status', 'key'])->getAttributes());
         $this->get("{$shot->path()}/takes")->assertOk()->assertSee(Words::of('takes.index.which'))->assertSee('aborted');
         $this->get("{$shot->path()}/run")->assertOk()->assertSee(Words::of('shots.shoot_it.takes'));
         $this->get("{$shot->path()}/review")->assertOk()->assertSee(Words::of('shots.all_takes.compare'));
@@ -123,7 +125,7 @@ final class TakeTest extends PageTestCase
             $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         }
         $this->carryOut();
-        self::assertSame(['aborted', 'aborted'], Take::query()->orderBy('id')->pluck('ending')->all());
+        self::assertSame([Ending::Aborted, Ending::Aborted], Take::query()->orderBy('id')->pluck('ending')->all());
     }
 
     public function testWhatCannotFireIsNotStarted(): void
@@ -240,7 +242,7 @@ final class TakeTest extends PageTestCase
         self::assertSame([1, 2], $lines->map(static fn (TakeLine $kept): ?int => $kept->photo)->all());
         self::assertGreaterThan($lines->firstOrFail()->token, $lines->last()?->token);
         self::assertSame(Appended::Stored, $second->append(new LogLine(LogKind::Ended, 2.0, null, ['how' => 'aborted']), 3));
-        self::assertSame(['ended', 'aborted'], [$take->refresh()->status, $take->ending]);
+        self::assertSame([Status::Ended, Ending::Aborted], [$take->refresh()->status, $take->ending]);
         $second->letGo();
         $this->expectException(HoldLost::class);
         $first->orders();

@@ -8,6 +8,7 @@ use App\Models\Shot;
 use App\Models\TestGrid;
 use App\Models\TestGridCell;
 use App\Models\Trial;
+use App\Status\CheckStatus;
 use Evrent\Devices\Running\DeviceLocks;
 use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
@@ -50,7 +51,7 @@ final class TestGridTest extends PageTestCase
         $this->get($grid->at('show'))->assertOk()->assertSee(Words::of('app.grid_page.waiting'))->assertSee(Words::of('trials.grid_now.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
 
-        self::assertSame('done', $grid->refresh()->status, Words::say($grid->says));
+        self::assertSame(CheckStatus::Done, $grid->refresh()->status, Words::say($grid->says));
         $cells = TestGridCell::query()->where('test_grid_id', $grid->id)->get()->keyBy('cell');
         self::assertSame(['0:0', '0:1', '1:0', '1:1'], $cells->keys()->all());
         self::assertStringContainsString('Interval too short', Words::say($cells['0:0']->says));
@@ -82,16 +83,16 @@ final class TestGridTest extends PageTestCase
         $trial = $this->trial($shot, '20', '1/8 1');
         $stopped = $this->start($trial, $shot);
         $this->post("{$shot->path()}/stop")->assertRedirect();
-        self::assertSame('stopped', $stopped->refresh()->status);
+        self::assertSame(CheckStatus::Stopped, $stopped->refresh()->status);
 
         $grid = $this->start($trial, $shot);
         self::assertNotSame($stopped->id, $grid->id);
         self::assertSame($grid->id, $this->start($trial, $shot)->id, 'pressed twice it is one');
-        TestGrid::query()->whereKey($grid->id)->update(['status' => 'running']);
+        TestGrid::query()->whereKey($grid->id)->update(['status' => CheckStatus::Running]);
         TestGridCell::query()->create(['test_grid_id' => $grid->id, 'cell' => '0:0', 'says' => 'shot before']);
         $this->artisan('evrent:takes', ['--once' => true]);
 
-        self::assertSame('done', $grid->refresh()->status, Words::say($grid->says));
+        self::assertSame(CheckStatus::Done, $grid->refresh()->status, Words::say($grid->says));
         self::assertSame(['shot before', ''], TestGridCell::query()->where('test_grid_id', $grid->id)->orderBy('cell')->pluck('says')->all());
         self::assertCount(5, (array) glob("{$this->card}/DCIM/*/*.JPG"));
     }
@@ -127,7 +128,7 @@ final class TestGridTest extends PageTestCase
         $grid = $this->start($trial, $shot);
         $this->rig->kill();
         $this->artisan('evrent:takes', ['--once' => true]);
-        self::assertSame('failed', $grid->refresh()->status);
+        self::assertSame(CheckStatus::Failed, $grid->refresh()->status);
         $this->get(route('trials.index', $trial->shoot_id))->assertSee('Failed.')->assertSee(Words::of('devices.rig.no_answer', address: $this->rig->address));
     }
 

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Shoot;
 use App\Models\Take;
+use Evrent\Core\Run\Take\Ending;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Words\Words;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
@@ -55,9 +57,9 @@ final class UnderWayTest extends PageTestCase
     {
         $rig = new DeviceProcess(['rig', '--port=0', '--speed=200']);
         $take = $this->started($rig->address);
-        Take::query()->whereKey($take->id)->update(['status' => Take::INTERRUPTED]);
+        Take::query()->whereKey($take->id)->update(['status' => Status::Interrupted]);
         $this->carryOut();
-        self::assertSame([Take::INTERRUPTED, 0], [$take->refresh()->status, $take->lines()->count()]);
+        self::assertSame([Status::Interrupted, 0], [$take->refresh()->status, $take->lines()->count()]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('A backup was restored')->assertSee(Words::of('takes.interrupted.ask'))->assertDontSee(Words::of('takes.interrupted.resume'));
         $this->get('/')->assertSee('Interrupted');
         $say = fn (string $act) => $this->post($take->at('takes.resume'), ['act' => $act]);
@@ -68,13 +70,13 @@ final class UnderWayTest extends PageTestCase
         $say('go_on')->assertSessionHasErrors(['resume.rig' => Words::of('app.resume_take.elsewhere')]);
         Take::query()->whereKey($other->id)->delete();
         $say('go_on')->assertSessionHasNoErrors();
-        self::assertSame('prepared', $take->refresh()->status);
-        Take::query()->whereKey($take->id)->update(['status' => Take::INTERRUPTED]);
+        self::assertSame(Status::Prepared, $take->refresh()->status);
+        Take::query()->whereKey($take->id)->update(['status' => Status::Interrupted]);
         $rig->kill();
         $say('ask')->assertSessionHasErrors('resume.rig');
         $say('end')->assertSessionHasNoErrors();
         $say('end')->assertSessionHasNoErrors();
-        self::assertSame(['ended', 'aborted', 1], [$take->refresh()->status, $take->ending, $take->lines()->where('kind', 'ended')->count()]);
+        self::assertSame([Status::Ended, Ending::Aborted, 1], [$take->refresh()->status, $take->ending, $take->lines()->where('kind', 'ended')->count()]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted: A backup was restored during the take.');
     }
 
@@ -87,7 +89,7 @@ final class UnderWayTest extends PageTestCase
         $process->waitUntil(static fn (string $type, string $said): bool => str_contains($said, "\n"));
         $take = $this->started(trim($process->getOutput()));
         $this->carryOut();
-        self::assertSame(['ended', 'failed'], [$take->refresh()->status, $take->ending]);
+        self::assertSame([Status::Ended, Ending::Failed], [$take->refresh()->status, $take->ending]);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('does not answer in G-code. It said: 500 what is that');
         $process->stop(0.0);
     }

@@ -12,6 +12,7 @@ use App\Devices\Simulated;
 use App\Models\DeviceCheck;
 use App\Models\Take;
 use App\Models\TestGrid;
+use App\Status\CheckStatus;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Values\InvalidInput;
@@ -100,7 +101,7 @@ final class RunTakes extends Command
     /** Whether there was a check of devices to be carried out. */
     private function checkNext(): bool
     {
-        foreach (DeviceCheck::query()->with('revision')->whereIn('status', ['waiting', 'running'])->orderBy('id')->get() as $check) {
+        foreach (DeviceCheck::query()->with('revision')->whereIn('status', CheckStatus::open())->orderBy('id')->get() as $check) {
             $locks = app(InHand::class)->locks(Simulated::rig($check->rig_address), Simulated::camera($check->camera_address));
             if ($locks === null) {
                 continue;
@@ -145,14 +146,14 @@ final class RunTakes extends Command
             return;
         }
         $store = new KeepGrid($grid);
-        $store->is('running');
+        $store->is(CheckStatus::Running);
         $plan = $grid->revision->toPlan();
         [$rig, $camera] = [$grid->rigFor($plan), $grid->cameraFor($plan)];
         try {
             $shooting = new GridShooting($plan, $grid->trial->matrix(), $rig, $camera, $store, $grid->speed, $grid->kitAxes(), $grid->shotCells());
-            $store->is($shooting->run() ? 'done' : 'stopped');
+            $store->is($shooting->run() ? CheckStatus::Done : CheckStatus::Stopped);
         } catch (DeviceGone | DeviceRefused | InvalidInput $failed) {
-            $store->is('failed', $failed instanceof InvalidInput ? $failed->problems[0]->message : $failed->says);
+            $store->is(CheckStatus::Failed, $failed instanceof InvalidInput ? $failed->problems[0]->message : $failed->says);
         } finally {
             $rig?->disconnect();
             $camera->disconnect();
@@ -162,25 +163,25 @@ final class RunTakes extends Command
     private function check(DeviceCheck $check): void
     {
         $store = new KeepCheck($check);
-        if ($check->status === 'running') {
+        if ($check->status === CheckStatus::Running) {
             // Whoever carried it out is gone, and nobody knows how far it was.
             $store->say(new Message('devices.check.interrupted'));
-            $store->is('failed');
+            $store->is(CheckStatus::Failed);
         }
         if ($check->isOver()) {
             return;
         }
-        $store->is('running');
+        $store->is(CheckStatus::Running);
         $plan = $check->revision->toPlan();
         $rig = $check->rigFor($plan);
         try {
             (new CheckOfDevices(Schedule::of($plan), $rig, $check->cameraFor($plan), new RunClock(), $store, $store->goOn(...)))->run($check->what);
-            $store->is('done');
+            $store->is(CheckStatus::Done);
         } catch (CheckStopped) {
-            $store->is('stopped');
+            $store->is(CheckStatus::Stopped);
         } catch (DeviceGone | DeviceRefused $failed) {
             $store->say($failed->says);
-            $store->is('failed');
+            $store->is(CheckStatus::Failed);
         }
     }
 

@@ -8,6 +8,7 @@ use App\Actions\OrderFilm;
 use App\Http\Requests\ClipForm;
 use App\Models\Film;
 use App\Models\Shot;
+use App\Status\FilmStatus;
 use Evrent\Devices\Film\JoinedFilm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -49,7 +50,7 @@ final class FilmController
 
     public function file(Shot $shot, Film $film): BinaryFileResponse
     {
-        abort_unless($film->status === 'done' && is_file($film->path()), 404);
+        abort_unless($film->status === FilmStatus::Done && is_file($film->path()), 404);
 
         return response()->download($film->path(), $film->file);
     }
@@ -61,7 +62,7 @@ final class FilmController
         for ($before = $film->before(); $before !== null; $before = $before->before()) {
             array_unshift($paths, $before->path());
         }
-        abort_unless($film->status === 'done' && is_file($film->path()) && isset($paths[1]), 404);
+        abort_unless($film->status === FilmStatus::Done && is_file($film->path()) && isset($paths[1]), 404);
         $joined = JoinedFilm::of($paths, pathinfo($film->file, PATHINFO_EXTENSION));
 
         return response()->download($joined, "whole-{$film->file}")->deleteFileAfterSend();

@@ -10,6 +10,7 @@ use App\Http\Requests\RigForm;
 use App\Models\DeviceCheck;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\CheckStatus;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Devices\Daemon\Answer;
@@ -53,7 +54,7 @@ final class RigController
     {
         $rigs = $hand->rigsOf($shot);
         $isTaken = Take::underWay()->where('shot_id', $shot->id)->exists();
-        $isChecked = DeviceCheck::query()->where('shot_id', $shot->id)->where('status', 'running')->exists();
+        $isChecked = DeviceCheck::query()->where('shot_id', $shot->id)->where('status', CheckStatus::Running)->exists();
 
         return response()->json([
             'moves' => array_filter($rigs, static fn (Answer $rig): bool => ($rig->fields['moves'] ?? false) === true) !== [],

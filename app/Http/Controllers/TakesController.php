@@ -11,6 +11,7 @@ use App\Http\Requests\RestForm;
 use App\Models\Shot;
 use App\Models\Take;
 use App\Pages\TakesBeside;
+use Evrent\Core\Run\Take\Status;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -27,7 +28,7 @@ final class TakesController
     /** Side by side: those that are asked for, or the latest. */
     public function index(Request $request, Shot $shot): View
     {
-        $all = $shot->takes()->where('status', 'ended')->with('revision')->get();
+        $all = $shot->takes()->where('status', Status::Ended)->with('revision')->get();
         $asked = array_map(intval(...), array_filter((array) $request->input('take', []), is_scalar(...)));
         $chosen = $asked === [] ? $all : $all->whereIn('id', $asked);
 

@@ -16,4 +16,6 @@ enum Status: string
     case Running = 'running';
     case Paused = 'paused';
     case Ended = 'ended';
+    /** A restored backup brought it back: nobody drives it until somebody says so. */
+    case Interrupted = 'interrupted';
 }

@@ -1,10 +1,13 @@
-@php use Evrent\Core\Timing\Mode; @endphp
+@php
+    use Evrent\Core\Run\Take\Status;
+    use Evrent\Core\Timing\Mode;
+@endphp
 <x-layout :words="['room']" is-of-takes :title="__('takes.room.title', ['title' => $plan->title])"
     :crumbs="[...$take->crumbs(), __('takes.room.crumb') => null]">
     <div class="page room" data-room data-take="{{ $take->id }}">
         <h1 class="sr-only">{{ __('takes.room.title', ['title' => $plan->title]) }}</h1>
         <p class="room-link" data-link role="status" hidden></p>
-        @if ($take->status === App\Models\Take::INTERRUPTED)@include('takes.parts.interrupted')@else
+        @if ($take->status === Status::Interrupted)@include('takes.parts.interrupted')@else
         <div class="room-top">@include('takes.parts.now')
             <figure class="room-picture" data-picture-at="{{ $take->at('takes.picture') }}" hidden><span><img alt="{{ __('takes.room.latest') }}" width="160"
                 height="107"></span><figcaption></figcaption></figure></div>

@@ -1,11 +1,14 @@
 {{-- One thing that is done with photos and a folder: how far it is, or its result. --}}
-@php use Evrent\Core\Messages\Quantity; @endphp
+@php
+    use App\Status\FolderWorkStatus;
+    use Evrent\Core\Messages\Quantity;
+@endphp
 <div id="work-{{ $work->id }}" class="reading-now" @if (!$work->isOver()) role="status" hx-get="{{ $work->at('show') }}" hx-trigger="every 500ms"
-    hx-swap="outerHTML" hx-sync="this:drop" @endif data-status="{{ $work->status }}">
-    @if ($work->status === 'failed')<p class="short">{{ __('common.failed', ['trouble' => $work->trouble]) }}</p>
-    @elseif ($work->status === 'stopped')<p>{{ __('common.cancelled') }}</p>
-    @elseif ($work->status === 'waiting')<p>{{ __('common.waiting') }}</p>
-    @elseif ($work->status === 'working')<p>{{ __('clip.work.progress', ['done' => $work->done, 'count' => $work->files,
+    hx-swap="outerHTML" hx-sync="this:drop" @endif data-status="{{ $work->status->value }}">
+    @if ($work->status === FolderWorkStatus::Failed)<p class="short">{{ __('common.failed', ['trouble' => $work->trouble]) }}</p>
+    @elseif ($work->status === FolderWorkStatus::Stopped)<p>{{ __('common.cancelled') }}</p>
+    @elseif ($work->status === FolderWorkStatus::Waiting)<p>{{ __('common.waiting') }}</p>
+    @elseif ($work->status === FolderWorkStatus::Working)<p>{{ __('clip.work.progress', ['done' => $work->done, 'count' => $work->files,
         'part' => $work->secondsLeft() === null ? ''
         : __('common.left', ['secondsLeft' => Quantity::duration(ceil($work->secondsLeft()))])]) }}</p>
         <progress max="{{ $work->files }}" value="{{ $work->done }}">{{ $work->done }}</progress>

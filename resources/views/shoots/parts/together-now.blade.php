@@ -1,5 +1,9 @@
 {{-- Where each take of a shoot stands, asked for again and again. --}}
-@php use Evrent\Core\Messages\Quantity; $takes = $page->takes(); @endphp
+@php
+    use Evrent\Core\Messages\Quantity;
+    use Evrent\Core\Run\Take\Status;
+    $takes = $page->takes();
+@endphp
 <div id="together-now" class="cards" @if ($takes !== []) hx-get="{{ route('together.now', $shoot) }}" hx-trigger="every 1s" hx-swap="outerHTML"
     hx-sync="this:drop" hx-disinherit="*" @endif>
     @foreach ($takes as $take)
@@ -8,8 +12,9 @@
             <header class="panel-head"><h2 id="take-{{ $take->id }}">{{ $take->shot->title() }}</h2>
                 <a class="button is-quiet" href="{{ $take->at('takes.show') }}">{{ __('shoots.together_now.room') }}</a></header>
             <p class="room-count"><b>{{ $now['next'] ?? 1 }}</b><span>{{ __('shoots.together_now.of', ['photos' => $now['photos'] ?? '–']) }}</span></p>
-            <p>{{ match ($take->status) { 'prepared' => __('shoots.together_now.preparing'), 'waiting' => __('shoots.together_now.waiting'),
-                'running' => __('shoots.together_now.running'), 'paused' => __('shoots.together_now.paused'),
+            <p>{{ match ($take->status) { Status::Prepared => __('shoots.together_now.preparing'),
+                Status::Waiting => __('shoots.together_now.waiting'),
+                Status::Running => __('shoots.together_now.running'), Status::Paused => __('shoots.together_now.paused'),
                 default => __('shoots.together_now.over') } }}@if (isset($now['nextIn'])){{ __('shoots.together_now.next',
                     ['nextIn' => Quantity::seconds(round($now['nextIn'], 1))]) }}@endif</p>
             @if ($take->waits_for !== '')<p class="short">{{ $take->waits_for }}</p>@endif

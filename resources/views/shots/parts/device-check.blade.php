@@ -1,11 +1,12 @@
+@php use App\Status\CheckStatus; @endphp
 {{-- What rig and camera were asked before the start: asked for again and again until it is over. --}}
 <div id="device-check" class="device-check" @if ($check && !$check->isOver()) hx-get="{{ $check->at() }}" hx-trigger="every 500ms" hx-swap="outerHTML"
     hx-sync="this:drop" @endif>
     @if ($check)
         <p role="status"><b>{{ match (true) {
-            $check->isSilent() => __('shots.device_check.nobody'), $check->status === 'waiting' => __('shots.device_check.waiting'),
-            $check->status === 'running' => __('shots.device_check.working'), $check->status === 'done' => __('shots.device_check.asked'),
-            $check->status === 'stopped' => __('shots.device_check.stopped'), default => __('shots.device_check.failed') } }}</b>
+            $check->isSilent() => __('shots.device_check.nobody'), $check->status === CheckStatus::Waiting => __('shots.device_check.waiting'),
+            $check->status === CheckStatus::Running => __('shots.device_check.working'), $check->status === CheckStatus::Done => __('shots.device_check.asked'),
+            $check->status === CheckStatus::Stopped => __('shots.device_check.stopped'), default => __('shots.device_check.failed') } }}</b>
             <span class="quiet">{{ $check->created_at->diffForHumans() }}</span></p>
         @if ($check->said !== [])<ol class="plain-list">@foreach ($check->said as $sentence)<li>{{ Message::kept($sentence) }}</li>@endforeach</ol>@endif
         @if ($check->pictures !== [])<div class="test-photos">@foreach ($check->pictures as $picture)<figure>@if ($picture['jpeg'])<img

@@ -1,20 +1,21 @@
 {{-- Where a take stands, asked for again and again. --}}
 @php
     use Evrent\Core\Messages\Quantity;
+    use Evrent\Core\Run\Take\Status;
     $now = $take->now ?? [];
     $alarms = (array) ($now['alarms'] ?? []);
     $isSilent = $take->beat_at === null || $take->beat_at->lt(now()->subSeconds(3));
     $rig = $now['rig'] ?? null;
 @endphp
-<div id="now" class="room-now" data-status="{{ $take->status }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
+<div id="now" class="room-now" data-status="{{ $take->status->value }}" data-alarm="{{ $alarms === [] ? 'no' : 'yes' }}" data-share="{{ $now['share'] ?? 0 }}"
     data-latest="{{ $now['latest'] ?? 1 }}"
     data-confirmed="{{ ($now['counts']['good'] ?? 0) + ($now['counts']['wrong_exposure'] ?? 0) }}" data-picture="{{ $picture }}"
     @if (!$take->isOver())
     hx-get="{{ $take->at('takes.now') }}" hx-trigger="every 500ms" hx-swap="outerHTML" hx-sync="this:drop"
     {{-- Else what is pressed in here would be dropped while it asks. --}} hx-disinherit="*" @endif>
     <p class="room-status"><b>{{ match ($take->status) {
-        'prepared' => __('takes.now.preparing'), 'waiting' => __('takes.now.waiting'), 'running' => __('takes.now.running'),
-            'paused' => __('takes.now.paused'), default => __('takes.now.over') } }}</b>
+        Status::Prepared => __('takes.now.preparing'), Status::Waiting => __('takes.now.waiting'), Status::Running => __('takes.now.running'),
+            Status::Paused => __('takes.now.paused'), default => __('takes.now.over') } }}</b>
         @if ($isSilent && !$take->isOver())<span class="late-word">{{ $take->waits_for !== ''
             ? $take->waits_for : ($take->beat_at === null ? __('takes.now.worker')
             : __('takes.now.takeover', ['diffForHumans' => $take->beat_at->diffForHumans()])) }}</span>@endif
