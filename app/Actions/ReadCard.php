@@ -47,7 +47,8 @@ final class ReadCard
         return DB::connection()->transaction(static function () use ($shot, $folder, $take): CardReading {
             Shot::query()->lockForUpdate()->findOrFail($shot->id);
             // One that waits for a card that is gone stands in nobody's way.
-            CardReading::query()->where('shot_id', $shot->id)->where('status', ReadingStatus::Away)->update(['status' => ReadingStatus::Stopped, 'ended_at' => now()]);
+            CardReading::query()->where('shot_id', $shot->id)->where('status', ReadingStatus::Away)
+                ->update(['status' => ReadingStatus::Stopped, 'ended_at' => now()]);
             $running = CardReading::query()->where('shot_id', $shot->id)
                 ->whereIn('status', [ReadingStatus::Waiting, ReadingStatus::Reading])->first();
             if ($running !== null) {

@@ -8,6 +8,7 @@ use App\Models\DeviceCheck;
 use App\Models\PreflightTick;
 use App\Models\Shot;
 use App\Models\Take;
+use App\Status\CheckStatus;
 use Evrent\Core\Messages\Message;
 use Evrent\Words\Words;
 use PHPUnit\Framework\Attributes\Group;
@@ -44,11 +45,11 @@ final class DeviceCheckTest extends PageTestCase
     {
         $shot = self::shot();
         $check = $this->ask($shot, 'ask');
-        self::assertSame('waiting', $check->status);
+        self::assertSame(CheckStatus::Waiting, $check->status);
         $this->get($check->at())->assertOk()->assertSee('Waiting for the rig')->assertSee(Words::of('shots.device_check.stop'));
         $this->artisan('evrent:takes', ['--once' => true]);
         $check->refresh();
-        self::assertSame('done', $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
+        self::assertSame(CheckStatus::Done, $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
         self::assertTrue($check->found['card']['isWell']);
         self::assertFalse($check->found['homed']['isWell']);
         self::assertSame(['card'], PreflightTick::query()->whereIn('item', ['card', 'homed'])->pluck('item')->all());
@@ -63,7 +64,7 @@ final class DeviceCheckTest extends PageTestCase
         $check = $this->ask($shot, 'keyframes');
         $this->artisan('evrent:takes', ['--once' => true]);
         $check->refresh();
-        self::assertSame('done', $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
+        self::assertSame(CheckStatus::Done, $check->status, implode(' ', array_map(static fn (mixed $said): string => Words::say(Message::kept($said)), $check->said)));
         $keyframes = count($shot->currentRevision()->toPlan()->move->keyframes);
         self::assertSame($keyframes, count($check->pictures));
         self::assertCount($keyframes, (array) glob("{$this->card}/DCIM/*/*.JPG"));
@@ -88,7 +89,7 @@ final class DeviceCheckTest extends PageTestCase
         self::assertNotSame($check->id, $again->id);
         $this->post($again->at('stop'))->assertRedirect();
         $this->artisan('evrent:takes', ['--once' => true]);
-        self::assertSame('stopped', $again->refresh()->status);
+        self::assertSame(CheckStatus::Stopped, $again->refresh()->status);
     }
 
     public function testWhatDoesNotAnswerIsSaid(): void
@@ -98,7 +99,7 @@ final class DeviceCheckTest extends PageTestCase
         $check = $this->ask($shot, 'ask');
         self::assertSame($check->id, $this->ask($shot, 'ends')->id, 'one at a time');
         $this->artisan('evrent:takes', ['--once' => true]);
-        self::assertSame('failed', $check->refresh()->status);
+        self::assertSame(CheckStatus::Failed, $check->refresh()->status);
         $this->get("{$shot->path()}/run")->assertSee(Words::of('devices.rig.no_answer', address: $this->rig->address));
         DeviceCheck::query()->whereKey($check->id)->update(['status' => 'running']);
         $this->artisan('evrent:takes', ['--once' => true]);

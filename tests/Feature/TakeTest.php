@@ -164,7 +164,7 @@ final class TakeTest extends PageTestCase
         );
         self::assertSame(['as_is', 'the lens is taped'], $how['focus'] ?? null);
         self::assertSame(['set', null], $how['rig place'] ?? null);
-        self::assertSame('complete', $take->refresh()->ending);
+        self::assertSame(Ending::Complete, $take->refresh()->ending);
         exec('rm -rf ' . escapeshellarg($card));
     }
 

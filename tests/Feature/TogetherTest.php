@@ -9,6 +9,7 @@ use App\Models\Take;
 use App\Models\TakeOrder;
 use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\KitKind;
+use Evrent\Core\Run\Take\Ending;
 use Evrent\Words\Words;
 use Tests\Devices\DeviceProcess;
 
@@ -64,7 +65,7 @@ final class TogetherTest extends PageTestCase
         // The second rig does not answer: its take is aborted, and the first is shot to its end.
         $this->post($second->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         $this->carryOut();
-        self::assertSame(['complete', 'aborted'], [$first->refresh()->ending, $second->refresh()->ending]);
+        self::assertSame([Ending::Complete, Ending::Aborted], [$first->refresh()->ending, $second->refresh()->ending]);
         self::assertCount(4, (array) glob("{$this->card}/DCIM/*/*.JPG"));
     }
 

@@ -47,7 +47,7 @@ final class UnderWayTest extends PageTestCase
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Run room');
         $this->post($take->at('takes.order'), ['order' => 'abort'], ['HX-Request' => 'true'])->assertNoContent();
         $this->carryOut();
-        self::assertSame('aborted', $take->refresh()->ending);
+        self::assertSame(Ending::Aborted, $take->refresh()->ending);
         $this->get($take->at('takes.show'))->assertOk()->assertSee('Aborted.');
         Shoot::withTrashed()->whereKey($shot->shoot_id)->update(['deleted_at' => null]);
         $this->delete($shot->path())->assertSessionHas('deleted');

@@ -32,7 +32,7 @@
                 <button class="button">{{ __('photos.index.send') }}</button><button type="button" class="button is-quiet" data-cancel>{{
                     __('common.cancel') }}</button>
                 <output class="quiet">{{ __('photos.index.heads') }}</output></form>
-            @if ($reading && $reading->status !== ReadingStatus::Uploading && (!$reading->isOver() || $reading->status !== ReadingStatus::Done))@include('photos.parts.reading')@endif
+            @if ($reading && !in_array($reading->status, [ReadingStatus::Uploading, ReadingStatus::Done], true))@include('photos.parts.reading')@endif
         </section>
         @if ($page->match !== [])
         <section class="panel" aria-labelledby="which"><header class="panel-head"><h2 id="which">{{ __('photos.index.matching') }}</h2>

@@ -6,7 +6,8 @@
 @endphp
 <div id="film-{{ $film->id }}" class="film reading-now" @if (!$film->isOver()) role="status" hx-get="{{ $film->at('show') }}" hx-trigger="every 500ms"
     hx-swap="outerHTML" hx-sync="this:drop" @endif data-status="{{ $film->status->value }}">
-    @if ($film->status === FilmStatus::Done)<p><a href="{{ $film->at('file') }}" download><x-icon name="download" /> {{ $film->file }}</a> <span class="quiet">{{
+    @if ($film->status === FilmStatus::Done)<p><a href="{{ $film->at('file') }}" download><x-icon name="download" /> {{ $film->file }}</a>
+        <span class="quiet">{{
         $settings->moment($film->created_at) }}</span></p>
         <p class="quiet">{{ __('clip.film.made', ['width' => $film->width, 'height' => $film->height, 'frames' => $film->frames, 'rate' => $is->rate->value,
             'codec' => $is->codec->label(), 'bytes' => Quantity::bytes($film->bytes)]) }} <a href="{{ $film->at('list') }}">{{ __('clip.film.list') }}</a></p>
