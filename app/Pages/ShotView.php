@@ -6,8 +6,8 @@ namespace App\Pages;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\NotChecked;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Checks\Stage;
+use Evrent\Core\Findings\Severity;
 use Evrent\Words\Words;
 use Illuminate\Http\Request;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\NeutralDensity;
 use Evrent\Core\Messages\Message;
@@ -45,9 +46,8 @@ final class ApertureAtItsEnd implements Check
         }
         $first = $out[0];
 
-        return new Finding(
+        return (new Finding(
             FindingId::ApertureAtItsEnd,
-            abs($worst) > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Error : Severity::Warning,
             $isDark ? new Message('checks.aperture_at_its_end.wide_open') : new Message('checks.aperture_at_its_end.closed'),
             PlainText::stops(abs($worst)) . ($isDark ? ' under' : ' over'),
             new Message('checks.aperture_at_its_end.sentence', [
@@ -61,7 +61,7 @@ final class ApertureAtItsEnd implements Check
                 self::byIso($shot, $light),
                 self::filtered($shot, $light),
             ])),
-        );
+        ))->withSeverity(abs($worst) > 2.0 * $shot->plan->thresholds->lightStops ? Severity::Error : Severity::Warning);
     }
 
     /** The lowest ISO that keeps the lens off its end all along. */

@@ -42,7 +42,6 @@ final class AperturePriorityOutruns implements Check
 
         return new Finding(
             FindingId::AperturePriorityOutruns,
-            Severity::Error,
             new Message('checks.aperture_priority_outruns.title'),
             new Message('checks.aperture_priority_outruns.shortfall', ['longest' => Quantity::seconds($longest)]),
             new Message('checks.aperture_priority_outruns.sentence', [

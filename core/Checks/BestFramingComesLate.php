@@ -37,7 +37,6 @@ final class BestFramingComesLate implements Check
 
         return new Finding(
             FindingId::BestFramingComesLate,
-            Severity::Info,
             new Message('checks.best_framing_comes_late.title'),
             new Message('checks.best_framing_comes_late.shortfall', [
                 'peg' => $peg,

@@ -54,7 +54,6 @@ final class BeyondTravel implements Check
 
         return new Finding(
             FindingId::BeyondTravel,
-            Severity::Error,
             new Message('checks.beyond_travel.title', ['worst' => $worst->label()]),
             new Message('checks.beyond_travel.shortfall', ['excess' => $text($excess)]),
             new Message('checks.beyond_travel.sentence', [

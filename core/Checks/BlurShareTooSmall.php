@@ -60,7 +60,6 @@ final class BlurShareTooSmall implements Check
         $share = $shot->schedule->exposureSeconds[$first] / $shot->schedule->intervalSeconds[$first];
         return new Finding(
             FindingId::BlurShareTooSmall,
-            Severity::Warning,
             new Message('checks.blur_share_too_small.title'),
             new Message('checks.blur_share_too_small.shortfall', ['share' => Quantity::rounded($share * 100.0, 1)]),
             new Message('checks.blur_share_too_small.sentence', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
@@ -58,7 +59,6 @@ final class CameraTimerDrifts implements Check
 
         return new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Error,
             new Message('checks.camera_timer_drifts.spoils'),
             new Message('checks.camera_timer_drifts.spoilt', ['photos' => Quantity::photos(count($timer->spoiltPhotos))]),
             new Message('checks.camera_timer_drifts.spoils_sentence', [
@@ -80,9 +80,8 @@ final class CameraTimerDrifts implements Check
         $photos = $shot->plan->photosProgrammed() + $timer->extraPhotos;
         $trigger = $shot->plan->trigger;
 
-        return new Finding(
+        return (new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Warning,
             new Message('checks.camera_timer_drifts.ends_early'),
             new Message('checks.camera_timer_drifts.too_few', ['photos' => Quantity::photos($timer->extraPhotos)]),
             new Message('checks.camera_timer_drifts.ends_sentence', ['photos' => Quantity::photos($photos)]),
@@ -97,7 +96,7 @@ final class CameraTimerDrifts implements Check
                 ),
                 self::rigFires($shot),
             ],
-        );
+        ))->withSeverity(Severity::Warning);
     }
 
     /** Set to more photos than there is a move for, the timer goes on by itself. */
@@ -114,9 +113,8 @@ final class CameraTimerDrifts implements Check
         $interval = $plan->trigger->cameraIntervalSeconds ?? $plan->timing->interval->longest();
         $megabytes = ($plan->storage->rawMegabytes ?? 0.0) + ($plan->storage->jpegMegabytes ?? 0.0);
 
-        return new Finding(
+        return (new Finding(
             FindingId::CameraTimerDrifts,
-            Severity::Info,
             new Message('checks.camera_timer_drifts.goes_on'),
             new Message('checks.camera_timer_drifts.too_many', ['photos' => Quantity::photos($over)]),
             new Message('checks.camera_timer_drifts.goes_on_sentence', [
@@ -136,7 +134,7 @@ final class CameraTimerDrifts implements Check
                 '',
                 $plan->withTrigger($plan->trigger->withCounts($needed, $plan->trigger->countLimit)),
             )],
-        );
+        ))->withSeverity(Severity::Info);
     }
 
     private static function rigFires(Shot $shot): Remedy

@@ -54,7 +54,6 @@ final class CardFull implements Check
 
         return new Finding(
             FindingId::CardFull,
-            Severity::Error,
             $two && $storage->slots === SlotUse::Overflow ? new Message('checks.card_full.both_full') : new Message('checks.card_full.full'),
             new Message('checks.card_full.shortfall', ['full' => $full]),
             new Message('checks.card_full.sentence', [
@@ -94,7 +93,6 @@ final class CardFull implements Check
 
         return new Finding(
             FindingId::CardFull,
-            Severity::Error,
             new Message('checks.card_full.full'),
             new Message('checks.card_full.video_shortfall', [
                 'filmSeconds' => Quantity::duration($film->filmSeconds * $room / $film->gigabytes),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
@@ -43,9 +44,8 @@ final class ClipTooShort implements Check
         }
         $ends = new Message('checks.clip_too_short.' . implode('_or_', $missing));
 
-        return new Finding(
+        return (new Finding(
             FindingId::ClipTooShort,
-            $short ? Severity::Warning : Severity::Info,
             $short ? new Message('checks.clip_too_short.too_short') : new Message('checks.clip_too_short.no_holds'),
             $short
                 ? new Message('checks.clip_too_short.under', [
@@ -64,7 +64,7 @@ final class ClipTooShort implements Check
             null,
             0,
             static fn (): array => array_filter([self::remedy($shot)]),
-        );
+        ))->withSeverity($short ? Severity::Warning : Severity::Info);
     }
 
     private static function remedy(Shot $shot): ?Remedy

@@ -38,7 +38,6 @@ final class ClockworkTurnsOtherwise implements Check
             if ($says !== null) {
                 return new Finding(
                     FindingId::ClockworkTurnsOtherwise,
-                    Severity::Error,
                     new Message('checks.clockwork_turns_otherwise.title', ['axis' => $axis->label()]),
                     new Message('checks.clockwork_turns_otherwise.shortfall', [
                         'axisText' => $shot->units->axisText($axis->kind, (float) $axis->clockworkPerHour),

@@ -40,7 +40,6 @@ final class ContinuousSmear implements Check
 
         return new Finding(
             FindingId::ContinuousSmear,
-            Severity::Warning,
             new Message('checks.continuous_smear.title'),
             new Message('checks.continuous_smear.shortfall', ['much' => Quantity::rounded($worst->much, 1)]),
             new Message('checks.continuous_smear.sentence', [

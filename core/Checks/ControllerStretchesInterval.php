@@ -38,7 +38,6 @@ final class ControllerStretchesInterval implements Check
 
         return new Finding(
             FindingId::ControllerStretchesInterval,
-            Severity::Warning,
             new Message('checks.controller_stretches_interval.title'),
             new Message('checks.controller_stretches_interval.shortfall', ['late' => Quantity::duration($late)]),
             new Message('checks.controller_stretches_interval.sentence', [

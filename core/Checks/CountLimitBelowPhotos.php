@@ -36,7 +36,6 @@ final class CountLimitBelowPhotos implements Check
         }
         return new Finding(
             FindingId::CountLimitBelowPhotos,
-            Severity::Error,
             new Message('checks.count_limit_below_photos.' . ($shot->plan->trigger->isCamera() ? 'camera' : 'controller')),
             new Message('checks.count_limit_below_photos.shortfall', ['photos' => Quantity::photos($photos - $limit)]),
             new Message('checks.count_limit_below_photos.sentence', ['limit' => $limit, 'photos' => $photos]),

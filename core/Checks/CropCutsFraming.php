@@ -70,7 +70,6 @@ final class CropCutsFraming implements Check
 
         return new Finding(
             FindingId::CropCutsFraming,
-            Severity::Warning,
             new Message('checks.crop_cuts_framing.title'),
             new Message('checks.crop_cuts_framing.shortfall', [
                 'cut' => Quantity::roundedPercent($cut[$worst]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
 use Evrent\Core\Light\Marks;
@@ -52,9 +53,8 @@ final class DaylightOverexposes implements Check
         $byDay = $light->light->kind->daylightEnters() && $light->exposureValues[$n] >= self::DAYLIGHT_EV;
         $dragged = $byDay && $share >= $shot->plan->thresholds->draggedShare;
 
-        return new Finding(
+        return (new Finding(
             FindingId::DaylightOverexposes,
-            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning,
             $dragged ? new Message('checks.daylight_overexposes.dragged') : new Message('checks.daylight_overexposes.bright'),
             new Message('checks.daylight_overexposes.shortfall', ['stops' => Quantity::stops($most)]),
             new Message('checks.daylight_overexposes.sentence', [
@@ -76,7 +76,7 @@ final class DaylightOverexposes implements Check
                 self::shorter($shot, $light, $most),
                 LightMending::anotherStart($shot),
             ])),
-        );
+        ))->withSeverity(self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning);
     }
 
     /** A photo is lost where its highlights are gone: far brighter than wanted, and than a meter would have it. */

@@ -43,7 +43,6 @@ final class EnlargedBeyondPixels implements Check
 
         return new Finding(
             FindingId::EnlargedBeyondPixels,
-            Severity::Warning,
             new Message('checks.enlarged_beyond_pixels.title'),
             new Message('checks.enlarged_beyond_pixels.shortfall', ['times' => $times]),
             new Message('checks.enlarged_beyond_pixels.sentence', [

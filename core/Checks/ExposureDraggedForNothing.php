@@ -53,7 +53,6 @@ final class ExposureDraggedForNothing implements Check
 
         return new Finding(
             FindingId::ExposureDraggedForNothing,
-            Severity::Info,
             new Message('checks.exposure_dragged_for_nothing.title'),
             new Message('checks.exposure_dragged_for_nothing.shortfall', ['blur' => $blur]),
             new Message('checks.exposure_dragged_for_nothing.sentence', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Marks;
@@ -116,7 +117,6 @@ final class ExposureNotAsPlanned implements Check
 
         return new Finding(
             FindingId::ExposureNotAsPlanned,
-            Severity::Error,
             new Message('checks.exposure_not_as_planned.short_bulb'),
             new Message('checks.exposure_not_as_planned.short_bulb_shortfall', ['shortest' => Quantity::shutter($shortest)]),
             new Message('checks.exposure_not_as_planned.short_bulb_sentence', [
@@ -151,9 +151,8 @@ final class ExposureNotAsPlanned implements Check
     {
         $clicks = self::changes($shot);
 
-        return new Finding(
+        return (new Finding(
             FindingId::ExposureNotAsPlanned,
-            Severity::Warning,
             new Message('checks.exposure_not_as_planned.changing'),
             Quantity::counted($clicks, 'click'),
             new Message('checks.exposure_not_as_planned.changing_sentence', [
@@ -164,7 +163,7 @@ final class ExposureNotAsPlanned implements Check
             1,
             $shot->schedule->photosTotal(),
             static fn (): array => [$remedyOf(new Message('fixes.controller_bulb'), Dial::Bulb, TimedBy::Controller)],
-        );
+        ))->withSeverity(Severity::Warning);
     }
 
     private static function dial(Shot $shot, Message $title, Message $sentence, Remedy $remedy): Finding
@@ -174,7 +173,6 @@ final class ExposureNotAsPlanned implements Check
 
         return new Finding(
             FindingId::ExposureNotAsPlanned,
-            Severity::Error,
             $title,
             new Message('checks.exposure_not_as_planned.not_alike'),
             $sentence,
@@ -203,9 +201,8 @@ final class ExposureNotAsPlanned implements Check
             $mended,
         );
 
-        return new Finding(
+        return (new Finding(
             FindingId::ExposureNotAsPlanned,
-            $holds || !$shot->schedule->summary->fits() ? Severity::Info : Severity::Error,
             new Message('checks.exposure_not_as_planned.mark', [
                 'marked' => Quantity::shutter($marked),
                 'true' => Quantity::seconds($true),
@@ -227,6 +224,6 @@ final class ExposureNotAsPlanned implements Check
                 new Message('checks.exposure_not_as_planned.literal_some'),
                 $shot->plan->withCamera($shot->plan->camera->with(['marksAreLiteral' => true])),
             )],
-        );
+        ))->withSeverity($holds || !$shot->schedule->summary->fits() ? Severity::Info : Severity::Error);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
@@ -38,10 +39,9 @@ final class FasterThanAxis implements Check
         $stops = $shot->plan->timing->mode->stops();
         $step = abs($shot->schedule->moves->positions[$axis->id][$worst + 1] - $shot->schedule->moves->positions[$axis->id][$worst]);
 
-        return new Finding(
+        return (new Finding(
             FindingId::FasterThanAxis,
             // Behind by less than anybody notices at the end, it is a check.
-            $late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning,
             new Message('checks.faster_than_axis.title', ['axis' => $axis->label()]),
             new Message('checks.faster_than_axis.shortfall', ['ratio' => Quantity::rounded($ratio, $ratio < 1.05 ? 4 : 1)]),
             $stops
@@ -61,7 +61,7 @@ final class FasterThanAxis implements Check
             $over[0] + 1,
             count($over),
             static fn (): array => array_values(array_filter([self::longerInterval($shot), self::shorter($shot)])),
-        );
+        ))->withSeverity($late > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning);
     }
 
     private static function shorter(Shot $shot): ?Remedy

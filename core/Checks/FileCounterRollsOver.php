@@ -35,7 +35,6 @@ final class FileCounterRollsOver implements Check
 
         return new Finding(
             FindingId::FileCounterRollsOver,
-            Severity::Warning,
             new Message('checks.file_counter_rolls_over.title'),
             new Message('checks.file_counter_rolls_over.shortfall', ['first' => $first]),
             new Message('checks.file_counter_rolls_over.sentence', [

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Closure;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Text;
 use Throwable;
 
@@ -20,6 +21,8 @@ final class Finding
 
     private ?Throwable $failure = null;
 
+    public readonly Severity $severity;
+
     /**
      * @param Text                    $title      what is wrong, in a few words
      * @param Text|string             $shortfall  by how much: the headline number with its unit
@@ -31,10 +34,10 @@ final class Finding
      * @param ?About                   $about      what its check says of all it finds
      * @param ?Text                    $advice     what to do about it now, or the next time, where it is about what happened
      * @param list<array{int, int}>    $spans      numbers of the photos concerned, first and last of each run of them
+     * @param ?Severity                $severity   null for its id's
      */
     public function __construct(
         public readonly FindingId $id,
-        public readonly Severity $severity,
         public readonly Text $title,
         public readonly Text|string $shortfall,
         public readonly Text|string $sentence,
@@ -45,7 +48,9 @@ final class Finding
         public readonly ?About $about = null,
         public readonly ?Text $advice = null,
         public readonly array $spans = [],
+        ?Severity $severity = null,
     ) {
+        $this->severity = $severity ?? $id->severity();
     }
 
     /**
@@ -53,11 +58,11 @@ final class Finding
      *
      * @param list<array{int, int}> $spans
      */
-    public static function ofPhotos(FindingId $id, Severity $severity, Text $title, Text|string $sentence, ?Text $advice, array $spans = []): self
+    public static function ofPhotos(FindingId $id, Text $title, Text|string $sentence, ?Text $advice, array $spans = []): self
     {
         $count = array_sum(array_map(static fn (array $span): int => $span[1] - $span[0] + 1, $spans));
 
-        return new self($id, $severity, $title, '', $sentence, $spans[0][0] ?? null, $count, advice: $advice, spans: $spans);
+        return new self($id, $title, '', $sentence, $spans[0][0] ?? null, $count, advice: $advice, spans: $spans);
     }
 
     /**
@@ -68,6 +73,12 @@ final class Finding
     public function with(array $alike): self
     {
         return $this->having($this->mending, $alike);
+    }
+
+    /** The same, milder or graver than usual. */
+    public function withSeverity(Severity $severity): self
+    {
+        return $this->having($this->mending, $this->alike, severity: $severity);
     }
 
     /** The same with what its check says of all it finds. */
@@ -127,11 +138,10 @@ final class Finding
      * @param ?Closure(): list<Remedy> $mending
      * @param list<self>               $alike
      */
-    private function having(?Closure $mending, array $alike, ?About $about = null): self
+    private function having(?Closure $mending, array $alike, ?About $about = null, ?Severity $severity = null): self
     {
         return new self(
             $this->id,
-            $this->severity,
             $this->title,
             $this->shortfall,
             $this->sentence,
@@ -142,6 +152,7 @@ final class Finding
             $about ?? $this->about,
             $this->advice,
             $this->spans,
+            $severity ?? $this->severity,
         );
     }
 }

@@ -67,7 +67,6 @@ final class HorizonLeans implements Check
 
         return new Finding(
             FindingId::HorizonLeans,
-            Severity::Warning,
             new Message('checks.horizon_leans.title'),
             new Message('checks.horizon_leans.shortfall', ['edgePixels' => Quantity::rounded($optics->edgePixels($worst), 1)]),
             $swing < self::SAME_DEGREES ? new Message('checks.horizon_leans.constant', [

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
@@ -44,9 +45,8 @@ final class InclineBeyondThrust implements Check
             return null;
         }
 
-        return new Finding(
+        return (new Finding(
             FindingId::InclineBeyondThrust,
-            $needed > $load->thrustNewtons ? Severity::Error : Severity::Warning,
             new Message('checks.incline_beyond_thrust.title'),
             new Message('checks.incline_beyond_thrust.shortfall', ['needed' => Quantity::rounded($needed - $usable, 1)]),
             new Message('checks.incline_beyond_thrust.sentence', [
@@ -65,7 +65,7 @@ final class InclineBeyondThrust implements Check
                 self::slower($shot, $load, $slide, $usable),
                 self::balanced($shot, $load),
             ])),
-        );
+        ))->withSeverity($needed > $load->thrustNewtons ? Severity::Error : Severity::Warning);
     }
 
     private static function slide(Shot $shot): ?Axis

@@ -56,7 +56,6 @@ final class IntervalTooLongForSubject implements Check
 
         return new Finding(
             FindingId::IntervalTooLongForSubject,
-            Severity::Warning,
             new Message('checks.interval_too_long_for_subject.title'),
             new Message('checks.interval_too_long_for_subject.shortfall', ['share' => $share]),
             new Message($isStream ? 'checks.interval_too_long_for_subject.flow' : 'checks.interval_too_long_for_subject.jumps', [

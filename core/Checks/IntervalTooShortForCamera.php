@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Plan\Plan;
@@ -49,9 +50,8 @@ final class IntervalTooShortForCamera implements Check
         $set = $timer === null ? CameraSets::column($shot->plan, $shot->schedule->exposureSeconds)[$first] ?? 0.0 : 0.0;
         $isSet = $set > 0.0 && ($needed[$first] ?? 0.0) - $shutter - $set < $shot->plan->rig->postExposureDelaySeconds + Timeline::TOLERANCE_SECONDS;
 
-        return new Finding(
+        return (new Finding(
             FindingId::IntervalTooShortForCamera,
-            $timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Warning : Severity::Error,
             match (true) {
                 $waitsForShutter => new Message('checks.interval_too_short_for_camera.shutter'),
                 $isSet => new Message('checks.interval_too_short_for_camera.set'),
@@ -85,7 +85,7 @@ final class IntervalTooShortForCamera implements Check
             $first + 1,
             count($over),
             static fn (): array => $timer === null ? Mending::onTime($shot) : self::bothInStep($shot),
-        );
+        ))->withSeverity($timer === null && $shot->schedule->summary->lateSeconds <= EverydayNoise::NOTICEABLE_SECONDS ? Severity::Warning : Severity::Error);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Schedule\EverydayNoise;
@@ -40,9 +41,8 @@ final class IntervalTooShortForRig implements Check
         }
         $stops = $shot->plan->timing->mode->stops() && $shot->plan->rig->axes !== [];
 
-        return new Finding(
+        return (new Finding(
             FindingId::IntervalTooShortForRig,
-            $shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning,
             $stops ? new Message('checks.interval_too_short_for_rig.title') : new Message('checks.interval_too_short_for_rig.exposure'),
             new Message('checks.interval_too_short_for_rig.short', ['shortBy' => Quantity::seconds(self::shortBy($shot, $worst))]),
             new Message($stops ? 'checks.interval_too_short_for_rig.rig_sentence' : 'checks.interval_too_short_for_rig.exposure_sentence', [
@@ -53,7 +53,7 @@ final class IntervalTooShortForRig implements Check
             $over[0] + 1,
             count($over),
             static fn (): array => Mending::onTime($shot),
-        );
+        ))->withSeverity($shot->schedule->summary->lateSeconds > EverydayNoise::NOTICEABLE_SECONDS ? Severity::Error : Severity::Warning);
     }
 
     private static function byLuck(Shot $shot): Finding
@@ -67,9 +67,8 @@ final class IntervalTooShortForRig implements Check
         $isWriting = $needed > ($shot->schedule->timeline->rigSeconds[$n] ?? 0.0) + Timeline::TOLERANCE_SECONDS
             && $needed > $shutter + Timeline::TOLERANCE_SECONDS && $camera->writeSeconds > 0.0;
 
-        return new Finding(
+        return (new Finding(
             FindingId::IntervalTooShortForRig,
-            Severity::Warning,
             $isWriting ? new Message('checks.interval_too_short_for_rig.write') : new Message('checks.interval_too_short_for_rig.margin'),
             new Message('checks.interval_too_short_for_rig.slack', [
                 'minSlackSeconds' => Quantity::seconds($summary->minSlackSeconds),
@@ -89,7 +88,7 @@ final class IntervalTooShortForRig implements Check
             $summary->tightestPhoto,
             1,
             static fn (): array => Mending::onTime($shot),
-        );
+        ))->withSeverity(Severity::Warning);
     }
 
     private static function shortBy(Shot $shot, int $n): float

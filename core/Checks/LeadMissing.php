@@ -59,7 +59,6 @@ final class LeadMissing implements Check
 
         return $what === null ? null : new Finding(
             FindingId::CableMissing,
-            Severity::Error,
             $what[0],
             $what[1],
             $what[2],

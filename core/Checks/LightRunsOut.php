@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Light\Exposure;
 use Evrent\Core\Light\Light;
@@ -46,9 +47,8 @@ final class LightRunsOut implements Check
         $most = $light->brightest();
         $isBoth = $most > $shot->plan->thresholds->lightStops;
 
-        return new Finding(
+        return (new Finding(
             FindingId::LightRunsOut,
-            self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning,
             match (true) {
                 $isBoth => new Message('checks.light_runs_out.changes'),
                 $atEnd => new Message('checks.light_runs_out.runs_out'),
@@ -73,7 +73,7 @@ final class LightRunsOut implements Check
                 self::steady($shot, $light),
                 LightMending::anotherStart($shot),
             ])),
-        );
+        ))->withSeverity(self::isLost($light, $shot->plan->thresholds->lightStops) ? Severity::Error : Severity::Warning);
     }
 
     private static function filterOff(Shot $shot, Light $light): ?Remedy

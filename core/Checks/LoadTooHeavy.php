@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Budget\Load;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
@@ -67,10 +68,11 @@ final class LoadTooHeavy implements Check
         );
         [$needed, $rating, $carried] = $short[array_key_first($short)];
 
-        return new Finding(
+        // Under twice the load it may go well; under the load itself it comes down.
+        $comesDown = array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) !== [];
+
+        return (new Finding(
             FindingId::LoadTooHeavy,
-            // Under twice the load it may go well; under the load itself it comes down.
-            array_filter($short, static fn (array $of): bool => $of[2] > $of[1]) === [] ? Severity::Warning : Severity::Error,
             count($short) > 1
                 ? new Message('checks.load_too_heavy.both')
                 : new Message('checks.load_too_heavy.' . array_key_first($short)),
@@ -83,6 +85,6 @@ final class LoadTooHeavy implements Check
             null,
             $shot->schedule->photosTotal(),
             static fn (): array => $remedies,
-        );
+        ))->withSeverity($comesDown ? Severity::Error : Severity::Warning);
     }
 }

@@ -54,7 +54,6 @@ final class NearestOutOfFocus implements Check
 
         return new Finding(
             FindingId::NearestOutOfFocus,
-            Severity::Warning,
             new Message('checks.nearest_out_of_focus.title'),
             new Message('checks.nearest_out_of_focus.shortfall', [
                 'distanceText' => $shot->units->distanceText($near - $optics->foregroundMetres, 2),
@@ -82,7 +81,6 @@ final class NearestOutOfFocus implements Check
 
         return new Finding(
             FindingId::NearestOutOfFocus,
-            Severity::Warning,
             $circles > 1.0 ? new Message('checks.nearest_out_of_focus.neither') : new Message('checks.nearest_out_of_focus.sharp'),
             new Message('checks.nearest_out_of_focus.circles', ['circles' => Quantity::rounded($circles, 1)]),
             new Message('checks.nearest_out_of_focus.soft_sentence'),

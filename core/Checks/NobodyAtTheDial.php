@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Control;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
@@ -44,7 +45,6 @@ final class NobodyAtTheDial implements Check
         if (!$light->isAttended) {
             return new Finding(
                 FindingId::NobodyAtTheDial,
-                Severity::Error,
                 new Message('checks.nobody_at_the_dial.title'),
                 PlainText::counted($clicks, 'click'),
                 new Message('checks.nobody_at_the_dial.sentence', [
@@ -66,16 +66,15 @@ final class NobodyAtTheDial implements Check
             return null;
         }
 
-        return new Finding(
+        return (new Finding(
             FindingId::NobodyAtTheDial,
-            Severity::Warning,
             new Message('checks.nobody_at_the_dial.too_fast'),
             new Message('checks.nobody_at_the_dial.off', ['stops' => Quantity::stops($card->worstStops)]),
             new Message('checks.nobody_at_the_dial.too_fast_sentence'),
             ($card->clicks[0]['photo'] ?? 0) + 1,
             $shot->schedule->photosTotal(),
             static fn (): array => array_filter([self::byController($shot)]),
-        );
+        ))->withSeverity(Severity::Warning);
     }
 
     /** Whether it can be is seen when the devices are read: then a start is held. */

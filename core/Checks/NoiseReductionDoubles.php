@@ -33,7 +33,6 @@ final class NoiseReductionDoubles implements Check
 
         return new Finding(
             FindingId::NoiseReductionDoubles,
-            Severity::Warning,
             new Message('checks.noise_reduction_doubles.title'),
             new Message('checks.noise_reduction_doubles.shortfall', ['longest' => Quantity::seconds($longest)]),
             new Message('checks.noise_reduction_doubles.sentence', ['longest' => Quantity::seconds($longest)]),

@@ -39,7 +39,6 @@ final class PowerMending
 
         return new Finding(
             $id,
-            Severity::Error,
             new Message("checks.power_mending.{$device}"),
             new Message('checks.power_mending.shortfall', ['diesAtPhoto' => $drain->diesAtPhoto]),
             new Message('checks.power_mending.sentence', [

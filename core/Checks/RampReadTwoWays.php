@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Easing;
@@ -57,9 +58,8 @@ final class RampReadTwoWays implements Check
         [$in, $out] = $leg->rampPhotos();
         $easing = $leg->easing;
 
-        return new Finding(
+        return (new Finding(
             FindingId::RampReadTwoWays,
-            Severity::Info,
             new Message('checks.ramp_read_two_ways.title'),
             new Message('checks.ramp_read_two_ways.shortfall', ['total' => Quantity::roundedPercent($easing->total())]),
             new Message('checks.ramp_read_two_ways.sentence', [
@@ -85,14 +85,13 @@ final class RampReadTwoWays implements Check
                     )),
                 ),
             ],
-        );
+        ))->withSeverity(Severity::Info);
     }
 
     private static function cannotBeEntered(Plan $plan, Leg $leg): Finding
     {
         return new Finding(
             FindingId::RampReadTwoWays,
-            Severity::Warning,
             new Message('checks.ramp_read_two_ways.one_ramp'),
             new Message('checks.ramp_read_two_ways.one_ramp_shortfall', [
                 'in' => Quantity::roundedPercent($leg->easing->rampIn), 'out' => Quantity::roundedPercent($leg->easing->rampOut),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
@@ -180,7 +181,6 @@ final readonly class Report
     {
         return new Finding(
             FindingId::NotJudged,
-            Severity::Warning,
             new Message('checks.report.unjudged', ['count' => count($checks)]),
             implode(', ', array_map(static fn (string $check): string => substr($check, (int) strrpos($check, '\\') + 1), $checks)),
             new Message('checks.report.unjudged_sentence'),

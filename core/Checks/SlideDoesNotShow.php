@@ -42,7 +42,6 @@ final class SlideDoesNotShow implements Check
 
         return new Finding(
             FindingId::SlideDoesNotShow,
-            Severity::Warning,
             new Message('checks.slide_does_not_show.title'),
             new Message('checks.slide_does_not_show.shortfall', ['parallax' => Quantity::rounded($parallax, 1)]),
             new Message('checks.slide_does_not_show.sentence', [

@@ -42,7 +42,6 @@ final class SlowerThanAxis implements Check
 
         return new Finding(
             FindingId::SlowerThanAxis,
-            Severity::Warning,
             new Message('checks.slower_than_axis.title', ['axis' => $axis->label()]),
             new Message('checks.slower_than_axis.shortfall', ['least' => Quantity::rounded($least / $slowest, 1)]),
             new Message('checks.slower_than_axis.sentence', [

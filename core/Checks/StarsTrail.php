@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\ExposedFor;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
@@ -51,7 +52,6 @@ final class StarsTrail implements Check
 
         return new Finding(
             FindingId::StarsTrail,
-            Severity::Warning,
             new Message('checks.stars_trail.title'),
             new Message('checks.stars_trail.shortfall', ['clipPixels' => Quantity::rounded($stars->clipPixels[$worst], 1)]),
             new Message($shot->plan->facing() === null ? 'checks.stars_trail.sentence_anywhere' : 'checks.stars_trail.sentence', [
@@ -83,9 +83,8 @@ final class StarsTrail implements Check
             return null;
         }
 
-        return new Finding(
+        return (new Finding(
             FindingId::StarsTrail,
-            $isStars ? Severity::Warning : Severity::Info,
             $isStars ? new Message('checks.stars_trail.title') : new Message('checks.stars_trail.would_trail'),
             new Message('checks.stars_trail.longest', ['x' => Quantity::seconds(max([0.0, ...$shot->schedule->exposureSeconds]))]),
             new Message('checks.stars_trail.by_focal_length', [
@@ -95,7 +94,7 @@ final class StarsTrail implements Check
             $long[0] + 1,
             count($long),
             static fn (): array => array_filter([self::shorter($shot, $most)]),
-        );
+        ))->withSeverity($isStars ? Severity::Warning : Severity::Info);
     }
 
     private static function shorter(Shot $shot, float $longest): ?Remedy

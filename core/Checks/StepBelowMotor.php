@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Closure;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Axis;
@@ -107,7 +108,6 @@ final class StepBelowMotor implements Check
 
         return new Finding(
             FindingId::StepBelowMotor,
-            Severity::Warning,
             new Message('checks.step_below_motor.title', ['axis' => $axis->label()]),
             $shortfall,
             $sentence,
@@ -126,9 +126,8 @@ final class StepBelowMotor implements Check
         if (!self::tooMany($shot->plan, intdiv(count($still), count($shot->plan->path->ways())))) {
             return null;
         }
-        return new Finding(
+        return (new Finding(
             FindingId::StepBelowMotor,
-            Severity::Info,
             new Message('checks.step_below_motor.still', ['axis' => $axis->label()]),
             new Message('checks.step_below_motor.still_shortfall', ['photos' => Quantity::photos(count($still))]),
             new Message('checks.step_below_motor.still_sentence', [
@@ -138,7 +137,7 @@ final class StepBelowMotor implements Check
             $still[0] + 1,
             count($still),
             static fn (): array => array_filter([self::shorterRamps($shot)]),
-        );
+        ))->withSeverity(Severity::Info);
     }
 
     /**

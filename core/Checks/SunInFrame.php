@@ -45,7 +45,6 @@ final class SunInFrame implements Check
         }
         return new Finding(
             FindingId::SunInFrame,
-            Severity::Warning,
             new Message('checks.sun_in_frame.title'),
             PlainText::photos(count($found)),
             new Message('checks.sun_in_frame.sentence', ['found' => $found[0] + 1]),

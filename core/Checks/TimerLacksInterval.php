@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
@@ -48,10 +49,9 @@ final class TimerLacksInterval implements Check
         $near = array_filter([$shorter, $longer], static fn (?float $one): bool => $one !== null);
         $off = min([INF, ...array_map(static fn (float $one): float => round(abs($one - $asked), 6), array_values($near))]);
 
-        return new Finding(
+        return (new Finding(
             FindingId::TimerLacksInterval,
             // Beside a rig that keeps to the plan, each photo strays further; alone, the clip is a little longer or shorter.
-            $trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Error : Severity::Warning,
             $trigger->isCamera() ? new Message('checks.timer_lacks_interval.camera') : new Message('checks.timer_lacks_interval.timer'),
             new Message('checks.timer_lacks_interval.off', ['off' => Quantity::seconds($off)]),
             new Message('checks.timer_lacks_interval.sentence', [
@@ -69,7 +69,7 @@ final class TimerLacksInterval implements Check
 
                 return array_values(array_filter($isLongerNearer ? $remedies : array_reverse($remedies)));
             },
-        );
+        ))->withSeverity($trigger->isCamera() && $plan->rig->axes !== [] ? Severity::Error : Severity::Warning);
     }
 
     private static function has(Shot $shot, float $seconds): bool

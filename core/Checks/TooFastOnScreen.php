@@ -47,7 +47,6 @@ final class TooFastOnScreen implements Check
 
         return new Finding(
             FindingId::TooFastOnScreen,
-            Severity::Warning,
             new Message('checks.too_fast_on_screen.title', ['axis' => $worst->axis->id]),
             new Message('checks.too_fast_on_screen.shortfall', ['crossing' => Quantity::seconds($crossing)]),
             new Message('checks.too_fast_on_screen.sentence', [

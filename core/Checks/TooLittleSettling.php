@@ -37,7 +37,6 @@ final class TooLittleSettling implements Check
 
         return new Finding(
             FindingId::TooLittleSettling,
-            Severity::Warning,
             new Message('checks.too_little_settling.title'),
             new Message('checks.too_little_settling.shortfall', ['settleSeconds' => Quantity::seconds($rig->settleSeconds)]),
             new Message('checks.too_little_settling.sentence', [

@@ -47,7 +47,6 @@ final class WindowCannotHold implements Check
 
         return $short === null ? null : new Finding(
             FindingId::WindowCannotHold,
-            Severity::Error,
             new Message('checks.window_cannot_hold.title'),
             $short,
             $why,

@@ -159,4 +159,25 @@ enum FindingId: string
 
     /** A check failed with these numbers. */
     case NotJudged = 'N1';
+
+    /** How much it matters, where nothing makes it milder or graver. */
+    public function severity(): Severity
+    {
+        return match ($this) {
+            self::IntervalTooShortForRig, self::IntervalTooShortForCamera, self::ExposureNotAsPlanned, self::AperturePriorityOutruns,
+            self::CameraTimerDrifts, self::CountLimitBelowPhotos, self::DaylightOverexposes, self::BeyondTravel, self::FasterThanAxis, self::LightRunsOut,
+            self::WindowCannotHold, self::TimerLacksInterval, self::TriggerCableLoose, self::LoadTooHeavy, self::InclineBeyondThrust, self::AxisStalls,
+            self::CameraBatteryDies, self::RigBatteryDies, self::CardFull, self::TimerStopped, self::PhotosMissingOrExtra, self::ApertureAtItsEnd,
+            self::NobodyAtTheDial, self::CableMissing, self::ClockworkTurnsOtherwise => Severity::Error,
+
+            self::ExposureDraggedForNothing, self::PausedAndResumed, self::BestFramingComesLate => Severity::Info,
+
+            self::NoiseReductionDoubles, self::ControllerStretchesInterval, self::ClipTooShort, self::IntervalTooLongForSubject, self::RampReadTwoWays,
+            self::TooFastOnScreen, self::BlurShareTooSmall, self::StarsTrail, self::ContinuousSmear, self::TooLittleSettling, self::SlideDoesNotShow,
+            self::StepBelowMotor, self::AutomaticSettings, self::ApertureFlicker, self::DirtyGlass, self::ZoomMoved, self::DeviceInterrupts,
+            self::HorizonLeans, self::GearsDrivenBackwards, self::PhotosSpoilt, self::RunInterrupted, self::FileCounterRollsOver, self::Flicker,
+            self::WrongFrameRate, self::CropCutsFraming, self::NotBackedUp, self::NearestOutOfFocus, self::EnlargedBeyondPixels, self::SlowerThanAxis,
+            self::SunInFrame, self::HazardsOnSite, self::FallingGear, self::NoPermission, self::NotJudged => Severity::Warning,
+        };
+    }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Photos;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Text;
 use Evrent\Core\Run\Take\PhotoSpans;
@@ -38,11 +38,10 @@ final class CardFinding
 
         return [$name => Finding::ofPhotos(
             $id,
-            Severity::Warning,
             new Message("photos.found.{$words}_title"),
             new Message("photos.found.{$words}", $arguments),
             new Message("photos.found.{$words}_advice", ['count' => $arguments['count']]),
             $spans,
-        )];
+        )->withSeverity(Severity::Warning)];
     }
 }

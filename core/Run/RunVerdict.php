@@ -11,7 +11,7 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\IntervalTooShortForCamera;
 use Evrent\Core\Checks\IntervalTooShortForRig;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Devices;
 
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Run\RunVerdict;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\Shot;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Run\Take;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Messages\Message;
@@ -53,7 +53,6 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::TriggerCableLoose,
-            Severity::Error,
             new Message('takes.found.not_taken'),
             new Message('takes.found.not_taken_sentence', ['count' => count($missing), 'numbers' => PhotoSpans::numbers($spans)]),
             new Message('takes.found.not_taken_advice'),
@@ -71,14 +70,13 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::ExposureNotAsPlanned,
-            Severity::Warning,
             new Message('takes.found.exposure'),
             $stops <= 0.0
                 ? new Message('takes.found.exposure_as_set', ['photos' => PhotoSpans::named($spans)])
                 : new Message('takes.found.exposure_off', ['photos' => PhotoSpans::named($spans), 'stops' => Quantity::stops(min(9.9, $stops))]),
             new Message('takes.found.exposure_advice'),
             $spans,
-        );
+        )->withSeverity(Severity::Warning);
     }
 
     private static function outOfPlace(TakeReport $report): ?Finding
@@ -102,7 +100,6 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::AxisStalls,
-            Severity::Error,
             new Message('takes.found.stalled'),
             Joined::of([
                 new Message('takes.found.stalled_axes', ['axes' => $said]),
@@ -129,7 +126,6 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::PhotosSpoilt,
-            Severity::Warning,
             new Message('takes.found.flagged'),
             $whys === []
                 ? new Message('takes.found.flagged_photos', ['photos' => PhotoSpans::named($spans)])
@@ -151,7 +147,6 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::TimerStopped,
-            Severity::Error,
             new Message('takes.found.timer'),
             new Message('takes.found.timer_sentence', ['photo' => $end[0] - 1, 'total' => $state->schedule->photosTotal()]),
             new Message('takes.found.timer_advice'),
@@ -171,7 +166,6 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             FindingId::RunInterrupted,
-            $uncertain === [] ? Severity::Info : Severity::Warning,
             new Message('takes.found.interrupted'),
             Joined::of([
                 new Message('takes.found.interruptions', ['count' => count($gaps)]),
@@ -183,7 +177,7 @@ final class TakeFindings
             ], Joined::SENTENCES),
             $uncertain === [] ? new Message('takes.found.interrupted_advice') : new Message('takes.found.unconfirmed_advice'),
             $spans,
-        );
+        )->withSeverity($uncertain === [] ? Severity::Info : Severity::Warning);
     }
 
     private static function rolledOver(TakeReport $report): ?Finding
@@ -195,7 +189,6 @@ final class TakeFindings
             if ($before !== null && $number !== null && $before - $number > self::HALF_THE_COUNTER && !isset($report->replaced[$photo])) {
                 return Finding::ofPhotos(
                     FindingId::FileCounterRollsOver,
-                    Severity::Warning,
                     new Message('takes.found.rolled'),
                     new Message(
                         'takes.found.rolled_sentence',
@@ -227,12 +220,11 @@ final class TakeFindings
 
         return $said === '' ? null : Finding::ofPhotos(
             FindingId::PhotosMissingOrExtra,
-            $missing === [] ? Severity::Info : Severity::Error,
             new Message('takes.found.card'),
             $said,
             new Message('takes.found.card_advice'),
             PhotoSpans::of($missing),
-        );
+        )->withSeverity($missing === [] ? Severity::Info : Severity::Error);
     }
 
     private static function flickers(TakeReport $report): ?Finding
@@ -252,12 +244,11 @@ final class TakeFindings
 
         return Finding::ofPhotos(
             $flicker->isOfTheCamera() ? FindingId::ApertureFlicker : FindingId::Flicker,
-            Severity::Warning,
             new Message("takes.found.{$kind}"),
             $says,
             new Message("takes.found.{$kind}_advice"),
             PhotoSpans::of($photos),
-        );
+        )->withSeverity(Severity::Warning);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Evrent\Core\Run\Take;
 
 use Evrent\Core\Checks\Finding;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Light\Flicker;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
@@ -38,7 +38,6 @@ final class TimeFindings
 
         return $count === 0 ? null : Finding::ofPhotos(
             FindingId::PausedAndResumed,
-            Severity::Info,
             new Message('takes.found.paused'),
             new Message('takes.found.paused_sentence', ['count' => $count, 'total' => Quantity::duration($seconds)]),
             new Message('takes.found.paused_advice'),
@@ -79,7 +78,6 @@ final class TimeFindings
 
         return Finding::ofPhotos(
             FindingId::ControllerStretchesInterval,
-            Severity::Warning,
             new Message('takes.found.stretched'),
             new Message('takes.found.stretched_sentence', [
                 'actual' => Quantity::seconds($took / $count), 'planned' => Quantity::seconds($asked / $count), 'longer' => Quantity::duration($took - $asked),
@@ -102,13 +100,12 @@ final class TimeFindings
 
         return Finding::ofPhotos(
             FindingId::CameraTimerDrifts,
-            Severity::Warning,
             new Message('takes.found.drifted'),
             new Message($strays > 0.0 ? 'takes.found.drifted_slow' : 'takes.found.drifted_fast', [
                 'by' => Quantity::seconds(abs($strays)), 'ppm' => (int) round(abs($slope) * 1e6),
             ]),
             new Message('takes.found.drifted_advice'),
-        );
+        )->withSeverity(Severity::Warning);
     }
 
     /**

@@ -9,8 +9,8 @@ use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Mending;
 use Evrent\Core\Checks\Remedy;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Messages\Message;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Schedule\Schedule;
@@ -193,7 +193,7 @@ final class FailuresTest extends TestCase
     {
         $times = 0;
         $remedy = new Remedy('wait', new Message('wait'), '', Plans::with([]));
-        $finding = new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', 1, 1, static function () use (&$times, $remedy): array {
+        $finding = new Finding(FindingId::IntervalTooShortForRig, new Message('title'), '1 s', '', 1, 1, static function () use (&$times, $remedy): array {
             $times++;
 
             return [$remedy];
@@ -202,9 +202,9 @@ final class FailuresTest extends TestCase
         self::assertSame([$remedy], $finding->remedies());
         self::assertSame([$remedy, null], [$finding->remedy('wait'), $finding->remedy('run')]);
         self::assertSame([1, null], [$times, $finding->failure()]);
-        $failing = new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', 1, 1, static fn (): array => throw new \LogicException('no'));
+        $failing = new Finding(FindingId::IntervalTooShortForRig, new Message('title'), '1 s', '', 1, 1, static fn (): array => throw new \LogicException('no'));
         self::assertSame([[], 'no'], [$failing->remedies(), $failing->failure()?->getMessage()]);
-        self::assertSame([], (new Finding(FindingId::IntervalTooShortForRig, Severity::Warning, new Message('title'), '1 s', '', null, 0))->remedies());
+        self::assertSame([], (new Finding(FindingId::IntervalTooShortForRig, new Message('title'), '1 s', '', null, 0))->remedies());
     }
 
     public function testACheckThatFailsIsALineOfItsOwnAndTheOthersStand(): void

@@ -6,8 +6,8 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\TriggeredBy;

@@ -6,8 +6,8 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

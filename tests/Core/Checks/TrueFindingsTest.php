@@ -6,13 +6,13 @@ namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Finding;
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Clip\Clip;
 use Evrent\Core\Editing\Figure;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Editing\PinnedRemedies;
 use Evrent\Core\Editing\Pins;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Checks;
 
 use Evrent\Core\Checks\Report;
-use Evrent\Core\Checks\Severity;
 use Evrent\Core\Editing\PinnedPlan;
 use Evrent\Core\Findings\FindingId;
+use Evrent\Core\Findings\Severity;
 use Evrent\Core\Shot\Limits;
 use Evrent\Core\Shot\Shot;
 use PHPUnit\Framework\TestCase;

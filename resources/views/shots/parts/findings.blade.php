@@ -1,4 +1,4 @@
-@php use App\Pages\ShotView; use Evrent\Core\Checks\NotChecked; use Evrent\Core\Checks\Severity; @endphp
+@php use App\Pages\ShotView; use Evrent\Core\Checks\NotChecked; use Evrent\Core\Findings\Severity; @endphp
 <x-part id="findings" class="findings panel" tabindex="-1" aria-labelledby="findings-title">
     <header class="panel-head"><h2 id="findings-title">{{ __('shots.findings.title') }}</h2>@if ($page->report->findings !== [])<span
         class="quiet">{{ count($page->report->findings) }}</span>@endif</header>

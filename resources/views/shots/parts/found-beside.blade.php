@@ -1,7 +1,7 @@
 {{-- What was found, beside what it concerns: with its likeliest remedy here, with all of them in Review. --}}
 @php
     use App\Pages\ShotView;
-    use Evrent\Core\Checks\Severity;
+    use Evrent\Core\Findings\Severity;
 @endphp
 <div id="found-beside" class="found-beside">
     @foreach (ShotView::cases() as $each)
