@@ -7,6 +7,8 @@ namespace Evrent\Cli;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Words\Words;
 use Symfony\Component\Console\Application;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\CommandLoader\FactoryCommandLoader;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutput;
@@ -20,16 +22,24 @@ final class Program
 {
     public const BAD_INPUT = 2;
 
+    /** @var array<string, class-string<Command>> by the name that each has by its attribute */
+    private const COMMANDS = [
+        'schedule' => ScheduleCommand::class, 'check' => CheckCommand::class, 'solve' => SolveCommand::class, 'simulate' => SimulateCommand::class,
+        'sky' => SkyCommand::class, 'day' => DayCommand::class, 'photos' => PhotosCommand::class, 'export' => ExportCommand::class,
+        'manifest' => ManifestCommand::class, 'rig' => RigCommand::class, 'camera' => CameraCommand::class, 'run' => RunCommand::class,
+        'jog' => JogCommand::class, 'liveview' => LiveviewCommand::class, 'daemons' => DaemonsCommand::class,
+    ];
+
     public static function run(?InputInterface $input = null, ?OutputInterface $output = null): int
     {
         $application = new Application('Evrent');
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
-        $application->addCommands([
-            new ScheduleCommand(), new CheckCommand(), new SolveCommand(), new SimulateCommand(), new SkyCommand(), new DayCommand(),
-            new PhotosCommand(), new ExportCommand(), new ManifestCommand(), new RigCommand(), new CameraCommand(), new RunCommand(), new JogCommand(),
-            new LiveviewCommand(), new DaemonsCommand(),
-        ]);
+        // Only what is asked for is made: each has its words, and they are read from the disk.
+        $application->setCommandLoader(new FactoryCommandLoader(array_map(
+            static fn (string $command): callable => static fn (): Command => new $command(),
+            self::COMMANDS,
+        )));
         $output ??= new ConsoleOutput();
         try {
             return $application->run($input, $output);
