@@ -163,6 +163,8 @@ final class Catalogue extends Translator
             is_int($value) => abs($value) < 10_000 ? (string) $value : $this->formatter()->whole($value),
             is_float($value) => $this->formatter()->quantity(Quantity::number($value)),
             is_array($value) => $this->formatter()->listed(array_map($this->argument(...), array_values($value))),
+            // In the pseudo-language what was no message is marked: a word of it is somebody's, or is missing from the catalogue.
+            is_string($value) && $this->locale === self::PSEUDO && $value !== '' => "⟪{$value}⟫",
             is_scalar($value) => (string) $value,
             default => '',
         };

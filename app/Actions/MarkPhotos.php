@@ -28,7 +28,7 @@ final class MarkPhotos
     public function __invoke(CardReading $reading, string $from, string $to, ?Mark $mark, string $why): void
     {
         /** @var array{photos?: array<int, ?string>} $match */
-        $match = json_decode($reading->matched ?? '{}', true, 16, JSON_THROW_ON_ERROR);
+        $match = json_decode($reading->matched ?? '{}', true, Message::DEPTH, JSON_THROW_ON_ERROR);
         $photos = $match['photos'] ?? [];
         $first = filter_var(trim($from), FILTER_VALIDATE_INT);
         $last = trim($to) === '' ? $first : filter_var(trim($to), FILTER_VALIDATE_INT);

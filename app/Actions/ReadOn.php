@@ -150,9 +150,9 @@ final class ReadOn
             return $kept;
         }
         /** @var array{photos: array<int, ?string>} $was */
-        $was = json_decode($before->matched ?? '{"photos":{}}', true, 16, JSON_THROW_ON_ERROR);
+        $was = json_decode($before->matched ?? '{"photos":{}}', true, Message::DEPTH, JSON_THROW_ON_ERROR);
         /** @var array{photos: array<int, ?string>} $is */
-        $is = json_decode($kept['matched'], true, 16, JSON_THROW_ON_ERROR);
+        $is = json_decode($kept['matched'], true, Message::DEPTH, JSON_THROW_ON_ERROR);
         $marks = array_filter(
             $before->marks,
             static fn (int $number): bool => array_key_exists($number, $is['photos'])

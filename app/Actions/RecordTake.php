@@ -9,6 +9,7 @@ use App\Devices\Simulated;
 use App\Models\Take;
 use App\Models\TakeLine;
 use App\Models\TakePicture;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Run\Take\LogKind;
 use Evrent\Core\Run\Take\LogLine;
 use Evrent\Core\Run\Take\Order;
@@ -194,7 +195,7 @@ final class RecordTake implements TakeStore
             $this->lastOrder = $given->id ?? $this->lastOrder;
             if ($order !== null) {
                 /** @var array<string, mixed> $more */
-                $more = json_decode($given->more ?? '{}', true, 16, JSON_THROW_ON_ERROR);
+                $more = json_decode($given->more ?? '{}', true, Message::DEPTH, JSON_THROW_ON_ERROR);
                 $orders[] = [$order, [...$more, 'number' => $given->id]];
             }
         }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Pages\WorkedPlan;
 use Evrent\Core\Day\ShotFigures;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Values\InvalidInput;
 use Illuminate\Database\Eloquent\Model;
 
@@ -60,7 +61,7 @@ final class RevisionFigures extends Model
             return null;
         }
         /** @var array<string, mixed> $kept */
-        $kept = json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR);
+        $kept = json_decode($this->figures, true, Message::DEPTH, JSON_THROW_ON_ERROR);
 
         return ShotFigures::fromArray($kept);
     }

@@ -154,7 +154,7 @@ final class Take extends Model
     {
         $matched = CardReading::query()->where('take_id', $this->id)->where('status', ReadingStatus::Done)->latest('id')->value('matched');
         /** @var array<string, mixed> $match */
-        $match = json_decode(is_string($matched) ? $matched : '[]', true, 16, JSON_THROW_ON_ERROR);
+        $match = json_decode(is_string($matched) ? $matched : '[]', true, Message::DEPTH, JSON_THROW_ON_ERROR);
         $lines = $this->lines()->cursor()->map(static fn (TakeLine $line) => $line->read());
 
         return TakeReport::of($schedule, $lines, $match === [] ? null : ReadBack::ofMatch($match));

@@ -49,7 +49,8 @@ final readonly class BackdropPage
     {
         $units = app(Settings::class)->units;
         $stood = implode(', ', array_map(
-            static fn (Axis $axis): string => Words::say($axis->label()) . ' ' . $units->axisText($axis->kind, (float) ($one->positions[$axis->id] ?? 0.0)),
+            static fn (Axis $axis): string => Words::say($axis->label()) . ' '
+                . Words::say($units->axisText($axis->kind, (float) ($one->positions[$axis->id] ?? 0.0))),
             $this->plan->rig->axes,
         ));
 

@@ -14,7 +14,6 @@ use Evrent\Core\Photos\Neighbours;
 use Evrent\Core\Run\Take\TakeReport;
 use Evrent\Core\Schedule\Photo;
 use Evrent\Core\Schedule\Schedule;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 
 /**
@@ -65,7 +64,7 @@ final readonly class CardPhotoPage
     {
         $stood = $this->report?->stood($axis->id, $this->number);
 
-        return $stood === null ? '' : Settings::kept()->units->axisText($axis->kind, $stood);
+        return $stood === null ? '' : Words::say(Settings::kept()->units->axisText($axis->kind, $stood));
     }
 
     /**
@@ -82,7 +81,7 @@ final readonly class CardPhotoPage
             ->setTimezone(new DateTimeZone($plan->site->zone ?? 'UTC'))->format('H:i:s');
         $number = static fn (?float $value, string $before = '', string $unit = ''): string => $value === null
             ? ''
-            : $before . PlainText::rounded($value, 1) . $unit;
+            : $before . Words::say(Quantity::rounded($value, 1)) . $unit;
         $late = $run['late'] ?? null;
 
         return array_values(array_filter([
@@ -90,14 +89,15 @@ final readonly class CardPhotoPage
                 Words::of('app.card_photo.at'),
                 $clock($begun?->plusSeconds($this->planned->openSeconds)->unixSeconds),
                 isset($run['actual'])
-                    ? PlainText::fixed($run['actual'], 2) . ' s' . ($late === null ? '' : Words::of('app.card_photo.late', late: Quantity::fixed($late, 2)))
+                    ? Words::say(Quantity::fixed($run['actual'], 2)) . ' s'
+                        . ($late === null ? '' : Words::of('app.card_photo.late', late: Quantity::fixed($late, 2)))
                     : '',
                 $clock($this->photo?->unixSeconds),
             ],
             [Words::of('app.card_photo.state'), '', $run['state']->value ?? '', $this->file === null ? Words::of('app.card_photo.missing') : ''],
             [Words::of('app.card_photo.file'), '', basename($run['object'] ?? ''), basename($this->file ?? '')],
-            [Words::of('app.card_photo.shutter'), PlainText::shutter($this->planned->exposureSeconds) . ' s', '',
-                $this->photo?->exposureSeconds === null ? '' : PlainText::shutter($this->photo->exposureSeconds) . ' s'],
+            [Words::of('app.card_photo.shutter'), Words::say(Quantity::shutter($this->planned->exposureSeconds)) . ' s', '',
+                $this->photo?->exposureSeconds === null ? '' : Words::say(Quantity::shutter($this->photo->exposureSeconds)) . ' s'],
             [Words::of('app.card_photo.aperture'), $number($plan->light?->aperture, 'f/'), '', $number($this->photo?->aperture, 'f/')],
             ['ISO', $number($this->planned->iso), '', $number($this->photo?->iso)],
             [

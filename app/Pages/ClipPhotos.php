@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Models\CardReading;
 use Evrent\Core\Clip\Levels;
 use Evrent\Core\Export\Material;
+use Evrent\Core\Messages\Message;
 use Evrent\Core\Photos\ExposureStops;
 use Evrent\Core\Photos\Mark;
 use Evrent\Core\Photos\Stops;
@@ -39,7 +40,7 @@ final readonly class ClipPhotos
     public function __construct(public CardReading $reading)
     {
         /** @var array<string, mixed> $match */
-        $match = json_decode($reading->matched ?? '[]', true, 16, JSON_THROW_ON_ERROR);
+        $match = json_decode($reading->matched ?? '[]', true, Message::DEPTH, JSON_THROW_ON_ERROR);
         $this->match = $match;
         /** @var array<int, ?string> $photos */
         $photos = $match['photos'] ?? [];

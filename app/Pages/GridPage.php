@@ -11,7 +11,6 @@ use App\Status\CheckStatus;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Presets\CellPlan;
 use Evrent\Core\Presets\Trial as Matrix;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 
 /**
@@ -73,9 +72,9 @@ final readonly class GridPage
     public function brightness(string $cell): string
     {
         $stops = $this->grid === null ? 0.0 : CellPlan::stopsBrighter($this->grid->revision->toPlan(), $this->matrix, $cell);
-        $text = PlainText::rounded(abs($stops), 1);
+        $text = Quantity::rounded(abs($stops), 1);
 
-        return $text === '0'
+        return $text->isZero()
             ? ''
             : ($stops > 0.0 ? Words::of('app.grid_page.brighter', text: $text) : Words::of('app.grid_page.darker', text: $text));
     }

@@ -11,7 +11,6 @@ use Evrent\Core\Messages\Text;
 use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Words\Labelled;
-use Evrent\Core\Words\PlainText;
 use Evrent\Words\Words;
 
 /**
@@ -98,11 +97,11 @@ final class InShort
     {
         $sky = $texts['/site/sky_mag'] ?? '';
 
-        return PlainText::sentenceOf([
+        return implode(', ', array_filter([
             $sky === '' ? '' : Words::of('app.in_short.night_sky', skies: $skies[$sky] ?? $sky),
             $light->lampsLux > 0.0 ? Words::of('app.in_short.lamps', lux: $texts['/light/lamps_lux']) : Words::of('app.in_short.no_lamps'),
             $light->metered === null ? '' : Words::of('app.in_short.calibrated'),
-        ], ', ');
+        ], static fn (string $part): bool => $part !== ''));
     }
 
     /** How the move eases. */
@@ -112,7 +111,7 @@ final class InShort
 
         return Words::of(
             'app.in_short.ease',
-            shape: $ease->shape->value,
+            shape: $ease->shape->label(),
             rampIn: Quantity::percent($ease->rampIn),
             rampOut: Quantity::percent($ease->rampOut),
             part: $plan->move->oneWayPhotos === null ? '' : Words::of('app.in_short.back_forth', photos: Quantity::photos($plan->move->oneWayPhotos)),

@@ -45,7 +45,7 @@ final readonly class PhotosPage
         $this->reading = $reading ?? CardReading::query()->where('shot_id', $shot->id)->latest('id')->first();
         $this->reading?->setRelation('shot', $shot);
         /** @var array<string, mixed> $match */
-        $match = json_decode($this->reading->matched ?? '[]', true, 16, JSON_THROW_ON_ERROR);
+        $match = json_decode($this->reading->matched ?? '[]', true, Message::DEPTH, JSON_THROW_ON_ERROR);
         $this->match = $match;
         $this->places = array_flip($this->reading->names ?? []);
     }

@@ -12,7 +12,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Shot\ShotLight;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F3: by shutter priority the aperture follows the light as far as it goes; from its end on the picture gets dark or bright.
@@ -49,7 +48,7 @@ final class ApertureAtItsEnd implements Check
         return (new Finding(
             FindingId::ApertureAtItsEnd,
             $isDark ? new Message('checks.aperture_at_its_end.wide_open') : new Message('checks.aperture_at_its_end.closed'),
-            PlainText::stops(abs($worst)) . ($isDark ? ' under' : ' over'),
+            new Message($isDark ? 'checks.aperture_at_its_end.under' : 'checks.aperture_at_its_end.over', ['stops' => Quantity::stops(abs($worst))]),
             new Message('checks.aperture_at_its_end.sentence', [
                 'apertures' => Quantity::number($light->apertures[$first]),
                 'first' => $first + 1,

@@ -50,7 +50,7 @@ final class BeyondTravel implements Check
             return null;
         }
         ksort($outside);
-        $text = static fn (float $position): string => $shot->units->axisText($worst->kind, $position);
+        $text = static fn (float $position): Quantity => $shot->units->axisText($worst->kind, $position);
 
         return new Finding(
             FindingId::BeyondTravel,

@@ -10,7 +10,6 @@ use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\Optics;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F2: the clip, or a zoom into it in the edit, asks for more pixels than the photos have.
@@ -39,7 +38,7 @@ final class EnlargedBeyondPixels implements Check
         if ($zoom <= $carries * (1.0 + self::TOLERANCE)) {
             return null;
         }
-        $times = PlainText::rounded($zoom / $carries, 2);
+        $times = Quantity::rounded($zoom / $carries, 2);
 
         return new Finding(
             FindingId::EnlargedBeyondPixels,
@@ -63,7 +62,7 @@ final class EnlargedBeyondPixels implements Check
     public static function told(Plan $plan): Message|string
     {
         $carries = $plan->optics === null ? 0.0 : self::carries($plan->optics);
-        $times = PlainText::rounded(floor($carries * 100.0) / 100.0, 2);
+        $times = Quantity::rounded(floor($carries * 100.0) / 100.0, 2);
 
         return $carries > 1.0 ? new Message('checks.enlarged_beyond_pixels.room', ['times' => $times]) : '';
     }

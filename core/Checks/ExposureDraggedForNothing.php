@@ -9,7 +9,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\IntervalMeaning;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T14: the shutter is dragged on a subject too slow to blur, which costs time and filters and shows nothing.
@@ -48,7 +47,7 @@ final class ExposureDraggedForNothing implements Check
             return null;
         }
         $first = $dragged[0];
-        $blur = PlainText::rounded($motion->picture->subjectTravel($shot->schedule->exposureSeconds[$first]), 2);
+        $blur = Quantity::rounded($motion->picture->subjectTravel($shot->schedule->exposureSeconds[$first]), 2);
         $factor = self::plainFactor($shot);
 
         return new Finding(

@@ -15,7 +15,6 @@ use Evrent\Core\Schedule\EverydayNoise;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Schedule\Timeline;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 
 /**
  * T2: the interval is shorter than exposure and card writing, so that the buffer fills after so many photos; or than exposure and setting the camera.
@@ -44,7 +43,7 @@ final class IntervalTooShortForCamera implements Check
         $first = $over[0];
         $camera = $shot->plan->camera;
         $exposure = $shot->schedule->exposureSeconds[min($first, $shot->schedule->photosTotal() - 1)];
-        $interval = PlainText::seconds($intervals[$first]);
+        $interval = Quantity::seconds($intervals[$first]);
         $shutter = $camera->shutterLagSeconds + $camera->shutterBusySeconds($exposure);
         $waitsForShutter = $shutter - $intervals[$first] > Timeline::TOLERANCE_SECONDS;
         $set = $timer === null ? CameraSets::column($shot->plan, $shot->schedule->exposureSeconds)[$first] ?? 0.0 : 0.0;

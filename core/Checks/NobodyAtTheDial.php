@@ -15,7 +15,6 @@ use Evrent\Core\Shot\School;
 use Evrent\Core\Shot\Shot;
 use Evrent\Core\Timing\Dial;
 use Evrent\Core\Timing\TimedBy;
-use Evrent\Core\Words\PlainText;
 
 /**
  * F5: exposures or ISO change along the shot, nothing but a hand can set them, and nobody is there; or a hand is, and cannot keep up.
@@ -46,12 +45,9 @@ final class NobodyAtTheDial implements Check
             return new Finding(
                 FindingId::NobodyAtTheDial,
                 new Message('checks.nobody_at_the_dial.title'),
-                PlainText::counted($clicks, 'click'),
+                Quantity::counted($clicks, 'click'),
                 new Message('checks.nobody_at_the_dial.sentence', [
-                    'clicks' => Quantity::counted(
-                        $clicks,
-                        'click',
-                    ),
+                    'clicks' => Quantity::counted($clicks, 'click'),
                 ]),
                 ($card->clicks[0]['photo'] ?? 0) + 1,
                 $shot->schedule->photosTotal(),

@@ -6,6 +6,7 @@ namespace Evrent\Core\Checks;
 
 use Evrent\Core\Findings\FindingId;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Optics\SkyFrame;
 use Evrent\Core\Schedule\Poses;
 use Evrent\Core\Shot\Shot;
@@ -13,7 +14,6 @@ use Evrent\Core\Sky\Horizon;
 use Evrent\Core\Sky\Horizontal;
 use Evrent\Core\Sky\Instant;
 use Evrent\Core\Sky\Target;
-use Evrent\Core\Words\PlainText;
 
 /**
  * S1: the sun is in the picture, and so in the finder and on the sensor.
@@ -46,7 +46,7 @@ final class SunInFrame implements Check
         return new Finding(
             FindingId::SunInFrame,
             new Message('checks.sun_in_frame.title'),
-            PlainText::photos(count($found)),
+            Quantity::photos(count($found)),
             new Message('checks.sun_in_frame.sentence', ['found' => $found[0] + 1]),
             $found[0] + 1,
             count($found),

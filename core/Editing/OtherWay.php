@@ -110,10 +110,10 @@ final readonly class OtherWay
         return $before->pins->shootingSeconds ?? Schedule::bookedSeconds($before->plan);
     }
 
-    private static function told(Plan $plan, Figure $figure): Message|string
+    private static function told(Plan $plan, Figure $figure): Text
     {
         return match ($figure) {
-            Figure::Photos => PlainText::photos($plan->photosTotal()),
+            Figure::Photos => Quantity::photos($plan->photosTotal()),
             Figure::Interval => new Message('editing.other_way.interval', ['longest' => Quantity::seconds($plan->timing->interval->longest())]),
             Figure::Shooting => new Message('editing.other_way.booked', ['bookedSeconds' => Quantity::duration(Schedule::bookedSeconds($plan))]),
         };

@@ -145,7 +145,7 @@ final class MatchJson
     private static function read(string $json): array
     {
         try {
-            $is = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+            $is = json_decode($json, true, Message::DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $broken) {
             throw new InvalidInput([new Problem('', new Message('format.match_json.not_json', ['why' => $broken->getMessage()]))]);
         }

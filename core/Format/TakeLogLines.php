@@ -143,7 +143,7 @@ final class TakeLogLines
     private static function row(string $text, int $number): array
     {
         try {
-            $row = json_decode($text, true, 16, JSON_THROW_ON_ERROR);
+            $row = json_decode($text, true, Message::DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             $row = null;
         }

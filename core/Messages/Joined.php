@@ -43,14 +43,20 @@ final class Joined
      */
     public static function of(array $parts, string $key = self::SEMICOLON): Text|string
     {
-        $joined = '';
-        foreach ($parts as $part) {
-            if ($part === null || $part === '') {
-                continue;
-            }
-            $joined = $joined === '' ? $part : new Message($key, ['first' => $joined, 'last' => $part]);
-        }
+        return self::pairs(array_values(array_filter($parts, static fn (Text|string|null $part): bool => $part !== null && $part !== '')), $key);
+    }
 
-        return $joined;
+    /**
+     * In halves: stored, a chain of many parts would be deeper than JSON is read.
+     *
+     * @param list<Text|string> $parts
+     */
+    private static function pairs(array $parts, string $key): Text|string
+    {
+        $half = intdiv(count($parts) + 1, 2);
+
+        return count($parts) < 2 ? $parts[0] ?? '' : new Message($key, [
+            'first' => self::pairs(array_slice($parts, 0, $half), $key), 'last' => self::pairs(array_slice($parts, $half), $key),
+        ]);
     }
 }

@@ -14,6 +14,9 @@ use JsonException;
  */
 final readonly class Message implements Text
 {
+    /** How deep the JSON may be that holds messages: each that is an argument of another adds two. */
+    public const DEPTH = 64;
+
     /**
      * @param string                  $key       such as "checks.step_below_motor.coarse"
      * @param array<string, Argument> $arguments by the names that the words have them under; names carry their unit where it is not in the quantity
@@ -67,7 +70,7 @@ final readonly class Message implements Text
             return $text;
         }
         try {
-            return self::of(json_decode($text, true, 32, JSON_THROW_ON_ERROR));
+            return self::of(json_decode($text, true, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException | InvalidArgumentException) {
             return $text;
         }

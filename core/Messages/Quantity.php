@@ -142,6 +142,12 @@ final readonly class Quantity implements Text
         return new self(QuantityForm::Bytes, $bytes);
     }
 
+    /** Whether it is read as nothing. */
+    public function isZero(): bool
+    {
+        return round((float) $this->value, $this->decimals) === 0.0;
+    }
+
     public function __toString(): string
     {
         // About as it is read, so that it stays the same where the last digits do not.

@@ -8,7 +8,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
-use Evrent\Core\Words\PlainText;
 
 /**
  * One motorised axis of the rig. Positions are in millimetres (linear) or degrees (rotary).
@@ -181,7 +180,7 @@ final readonly class Axis
         return new Message('motion.axis.outside', [
             'axis' => $this->label(),
             'min' => Quantity::rounded($this->min),
-            'max' => PlainText::withUnit(PlainText::rounded($this->max), $this->kind->unit()),
+            'max' => Quantity::withUnit($this->max, $this->kind->unit()),
         ]);
     }
 

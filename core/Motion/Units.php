@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Motion;
 
-use Evrent\Core\Words\PlainText;
+use Evrent\Core\Messages\Quantity;
 
 /**
  * The units that a shooter reads: how far an axis goes, how far away something is, how cold it is. What is worked with stays in
@@ -38,28 +38,28 @@ readonly class Units
     }
 
     /** A position, a travel or a step of an axis, with its unit. */
-    public function axisText(AxisKind $kind, float $value, int $decimals = 2): string
+    public function axisText(AxisKind $kind, float $value, int $decimals = 2): Quantity
     {
-        return PlainText::withUnit(PlainText::rounded($value * $this->factorOf($kind), $decimals), $this->ofAxis($kind));
+        return Quantity::withUnit($value * $this->factorOf($kind), $this->ofAxis($kind), $decimals);
     }
 
     /** A speed of an axis. */
-    public function speedText(AxisKind $kind, float $perSecond, int $decimals = 2): string
+    public function speedText(AxisKind $kind, float $perSecond, int $decimals = 2): Quantity
     {
-        return $this->axisText($kind, $perSecond, $decimals) . '/s';
+        return Quantity::withUnit($perSecond * $this->factorOf($kind), $this->ofAxis($kind) . '/s', $decimals);
     }
 
     /** How far away something is. */
-    public function distanceText(float $metres, int $decimals = 2): string
+    public function distanceText(float $metres, int $decimals = 2): Quantity
     {
-        return PlainText::withUnit(PlainText::rounded($metres * self::DISTANCE[$this->distance][0], $decimals), $this->distance);
+        return Quantity::withUnit($metres * self::DISTANCE[$this->distance][0], $this->distance, $decimals);
     }
 
-    public function temperatureText(float $celsius): string
+    public function temperatureText(float $celsius): Quantity
     {
         [$times, $plus] = self::TEMPERATURE[$this->temperature];
 
-        return PlainText::withUnit(PlainText::rounded($celsius * $times + $plus, 0), $this->temperature);
+        return Quantity::withUnit($celsius * $times + $plus, $this->temperature, 0);
     }
 
     /** Whether these are what plans are written in. */

@@ -8,7 +8,6 @@ use Evrent\Core\Messages\Message;
 use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Values\Copy;
 use Evrent\Core\Values\Problems;
-use Evrent\Core\Words\PlainText;
 
 /**
  * What the picture is made with and of: sensor, lens, output, and how far away things are.
@@ -98,7 +97,7 @@ final readonly class Optics
      */
     public function inShort(string $unit = 'm'): Message
     {
-        $metres = static fn (float $metres): string => PlainText::rounded($unit === 'ft' ? $metres / 0.3048 : $metres, 2) . " {$unit}";
+        $metres = static fn (float $metres): Quantity => Quantity::withUnit($unit === 'ft' ? $metres / 0.3048 : $metres, $unit);
 
         return new Message('optics.optics.short', [
             'focalMillimetres' => Quantity::rounded($this->focalMillimetres, 1),

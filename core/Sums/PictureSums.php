@@ -67,7 +67,7 @@ final class PictureSums
             new Message('sums.picture.crossing', ['photo' => $fastest->photo]),
             '100 ÷ ({share} × {rate})',
             [
-                'share' => new Term(new Message('sums.picture.share', ['axis' => $fastest->axis->id]), 100.0 * $fastest->much, '%'),
+                'share' => new Term(new Message('sums.picture.share', ['axis' => $fastest->axis->label()]), 100.0 * $fastest->much, '%'),
                 'rate' => (new GivenTerms($shot->plan))->of(new Message('sums.picture.rate'), $rate, 'fps', '/timing/frames_per_second'),
             ],
             new Term(new Message('sums.picture.to_cross'), Picture::crossingSeconds($fastest->much, $rate), 's'),

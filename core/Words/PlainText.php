@@ -12,7 +12,7 @@ final class PlainText
     /** A number with its unit: degrees stand close to it, all others apart. */
     public static function withUnit(string $number, string $unit): string
     {
-        return $number . ($unit === '°' ? '' : ' ') . $unit;
+        return $number . (str_starts_with($unit, '°') && !in_array($unit, ['°C', '°F'], true) ? '' : ' ') . $unit;
     }
 
     /** Shortest decimal that reads back as the same number: 8, 0.8, 88.8888888889. */
@@ -61,61 +61,6 @@ final class PlainText
     public static function signed(float $value, int $decimals): string
     {
         return (round($value, $decimals) > 0.0 ? '+' : '') . self::rounded($value, $decimals);
-    }
-
-    /** A count and what is counted: "1 stop", "2 stops", "no stops"; 1.0 is one, 0.9 and 1.2 are many. */
-    public static function counted(float $count, string $one, int $decimals = 1, ?string $many = null): string
-    {
-        $text = self::rounded($count, $decimals);
-
-        return ($text === '0' ? 'no' : $text) . ' ' . ($text === '1' || $text === '−1' ? $one : $many ?? "{$one}s");
-    }
-
-    /** Stops, or half of them: "1 stop", "1.3 stops". */
-    public static function stops(float $stops): string
-    {
-        return self::counted($stops, 'stop');
-    }
-
-    /** From one number to another with their signs, or the one where they read the same: "−2.5 to +0.3 stops". */
-    public static function betweenSigned(float $from, float $to, int $decimals, string $one): string
-    {
-        [$least, $most] = [self::signed($from, $decimals), self::signed($to, $decimals)];
-
-        return $least === $most ? self::signedCount($from, $decimals, $one) : "{$least} to {$most} {$one}s";
-    }
-
-    /** From one number to another, or the one: "100 to 800", "100". */
-    public static function between(float $from, float $to): string
-    {
-        return $from === $to ? self::number($from) : self::number($from) . ' to ' . self::number($to);
-    }
-
-    /**
-     * @param list<string> $names
-     *
-     * @return string "clip", "clip and framing", "clip, interval and framing"
-     */
-    public static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names) . " and {$last}";
-    }
-
-    /**
-     * @param list<string> $parts of which some may be empty
-     */
-    public static function sentenceOf(array $parts, string $between = '; '): string
-    {
-        return implode($between, array_filter($parts, static fn (string $part): bool => $part !== ''));
-    }
-
-    private static function signedCount(float $count, int $decimals, string $one): string
-    {
-        $text = self::signed($count, $decimals);
-
-        return "{$text} " . (in_array($text, ['+1', '−1'], true) ? $one : "{$one}s");
     }
 
     /** A share as per cent, without its sign: 0.2 is "20". */
@@ -225,12 +170,6 @@ final class PlainText
         }
 
         return self::withUnit((string) $bytes, 'bytes');
-    }
-
-    /** "1 photo", "12 photos". */
-    public static function photos(int $count): string
-    {
-        return number_format($count) . ($count === 1 ? ' photo' : ' photos');
     }
 
     private static function pair(int $large, string $largeUnit, int $small, string $smallUnit): string

@@ -50,7 +50,7 @@ final readonly class Answer
     {
         $parts = explode("\n", $bytes, 2);
         try {
-            $fields = count($parts) === 2 ? json_decode($parts[0], true, 16, JSON_THROW_ON_ERROR) : null;
+            $fields = count($parts) === 2 ? json_decode($parts[0], true, Message::DEPTH, JSON_THROW_ON_ERROR) : null;
         } catch (JsonException) {
             return null;
         }

@@ -11,6 +11,8 @@ return [
         'iso' => 'Raise ISO to :iso',
         'noise' => 'more noise in every photo',
         'filter' => 'Add a :stops ND filter',
+        'under' => ':stops under',
+        'over' => ':stops over',
     ],
     'aperture_priority_outruns' => [
         'unmended' => 'Limit the longest exposure in the camera to fit the interval, or use manual exposure.',

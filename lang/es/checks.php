@@ -11,6 +11,8 @@ return [
         'iso' => 'Subir ISO a :iso',
         'noise' => 'más ruido en todas las fotos',
         'filter' => 'Poner un filtro ND de :stops',
+        'under' => ':stops de subexposición',
+        'over' => ':stops de sobreexposición',
     ],
     'aperture_priority_outruns' => [
         'unmended' => 'Limita en la cámara la exposición más larga para que quepa en el intervalo, o usa exposición manual.',

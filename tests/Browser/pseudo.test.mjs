@@ -23,10 +23,13 @@ async function foreign(page, kit) {
     return texts.join('\n');
   });
   let text = shown;
+  const put = [];
   for (let before = null; before !== text;) {
     before = text;
-    text = text.replace(/⟦[^⟦⟧]*⟧/g, '');
+    // What was put into a text and was no message is marked: it is read like what stands outside.
+    text = text.replace(/⟪([^⟪⟫⟦⟧]*)⟫/g, (_, what) => { put.push(what); return ''; }).replace(/⟦[^⟦⟧⟪⟫]*⟧/g, '');
   }
+  text = [text, ...put].join('\n');
   for (const name of kit) text = text.replaceAll(name, '');
   return [...new Set(text.split('\n').map((line) => line.trim()).filter((line) => /\p{L}{2,}/u.test(line.replace(names, ''))))];
 }

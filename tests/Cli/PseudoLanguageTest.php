@@ -74,9 +74,18 @@ final class PseudoLanguageTest extends TestCase
      */
     private static function foreign(string $text): array
     {
+        $inner = '';
         do {
-            $text = (string) preg_replace('~⟦[^⟦⟧]*⟧~u', '', $text, -1, $count);
-        } while ($count > 0);
+            // What was put into a text and was no message is marked: it is read like what stands outside.
+            $text = (string) preg_replace_callback('~⟪([^⟪⟫⟦⟧]*)⟫~u', static function (array $put) use (&$inner): string {
+                // A file, or an option by its name, stays as it is.
+                $inner .= preg_match('~^(?:[A-Z]{3,}|/\S+|lat)$~D', $put[1]) === 1 ? '' : "\n{$put[1]}";
+
+                return '';
+            }, $text, -1, $marked);
+            $text = (string) preg_replace('~⟦[^⟦⟧⟪⟫]*⟧~u', '', $text, -1, $count);
+        } while ($count + $marked > 0);
+        $text .= $inner;
 
         return array_values(array_filter(self::lines($text), static fn (string $line): bool => preg_match(self::LIBRARYS, $line) !== 1
             // Names of options and arguments, and of the program.

@@ -150,7 +150,7 @@ final class BenchTest extends PageTestCase
         $shot = self::shot();
         $structure = self::dataOf($this->get("{$shot->path()}"))['structure'];
         $this->type($shot, ['timing' => ['interval_s' => '9']], ['structure' => $structure])->assertDontSee('id="time-fields"', false);
-        $this->edit($shot, 'exposure-keys', ['do' => 'vary'], ['structure' => $structure])->assertSee('id="time-fields"', false)->assertSee('The exposure along the run');
+        $this->edit($shot, 'exposure-keys', ['do' => 'vary'], ['structure' => $structure])->assertSee('id="time-fields"', false)->assertSee(Words::of('shots.timing.exposure_keys.varied'));
         $this->type($shot, ['timing' => ['exposure_s' => [1 => ['exposure_s' => '2']]]])->assertOk();
         self::assertSame([0.8, 2.0], array_column(self::planOf($shot)->timing->exposure->keys, 'seconds'));
         $this->edit($shot, 'exposure-keys', ['do' => 'steady'])->assertOk();

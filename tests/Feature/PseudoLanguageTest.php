@@ -17,8 +17,18 @@ use Tests\Core\Plans;
 final class PseudoLanguageTest extends PageTestCase
 {
     /** What people have named, and what is the same in every language: units, devices' own names, formats, names of the trade. */
-    private const NAMES = '~\b(?:Evrent|ISO|EV|ND|fps|mm|cm|km|kg|min|ms|px|Wh|Ah|mAh|GB|MB|kB|lux|ppm|mag|UTC|JPEG|USB-C|SW|English|Español|'
+    private const NAMES = '~\b(?:Evrent|log2|log10|ISO|EV|ND|fps|mm|cm|km|kg|min|ms|px|Wh|Ah|mAh|GB|MB|kB|lux|ppm|mag|UTC|JPEG|USB-C|SW|English|Español|'
         . 'Alt|Shift|Ctrl|Home|End|Del|Europe/London|\d+ \w+ ago)\b~';
+
+    /** Interval and exposure that change along the run, three keyframes, and a custom easing. */
+    private const KEYED = [
+        '/timing/interval_s' => [['at' => 0, 'interval_s' => 3], ['at' => 0.4, 'interval_s' => 6], ['at' => 1, 'interval_s' => 9]],
+        '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.1], ['at' => 0.5, 'exposure_s' => 0.4], ['at' => 1, 'exposure_s' => 1]],
+        '/move/keyframes' => [
+            ['at' => 0, 'slide' => 0, 'pan' => 0, 'tilt' => 0, 'easing' => ['shape' => 'quintic', 'ramp_in' => 0.1, 'ramp_out' => 0.1]],
+            ['at' => 0.5, 'slide' => 300, 'pan' => 5, 'tilt' => 1], ['at' => 1, 'slide' => 900, 'pan' => 30, 'tilt' => 2],
+        ],
+    ];
 
     protected function setUp(): void
     {
@@ -43,6 +53,7 @@ final class PseudoLanguageTest extends PageTestCase
         yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/interval_s' => 2, '/timing/exposure_s' => 1, '/end' => ['by' => 'card']] + $everything), '2');
         yield app(CreateShot::class)(self::shoot(), Plans::with(['/move/keyframes/1/slide' => 1400] + $everything), '3');
         yield app(CreateShot::class)(self::shoot(), Plans::with(['/timing/mode' => 'continuous', '/trigger' => ['by' => 'camera_timer'], '/title' => '8']), '4');
+        yield app(CreateShot::class)(self::shoot(), Plans::with(self::KEYED + $everything), '5');
     }
 
     public function testNoPageHasAWordOutsideTheCatalogue(): void
@@ -102,8 +113,16 @@ final class PseudoLanguageTest extends PageTestCase
         preg_match_all(self::keys(), $text, $keys);
         preg_match_all('~(?<![\w:/"]):[a-z_]\w+~', $text, $unfilled);
         do {
-            $text = (string) preg_replace('~⟦[^⟦⟧]*⟧~u', '', $text, -1, $count);
-        } while ($count > 0);
+            // What was put into a text and was no message.
+            $text = (string) preg_replace_callback('~⟪([^⟪⟫⟦⟧]*)⟫~u', static function (array $put) use (&$foreign): string {
+                if (preg_match('~\p{L}{2,}~u', (string) preg_replace(self::NAMES, '', $put[1])) === 1) {
+                    $foreign[] = "put in: {$put[1]}";
+                }
+
+                return '';
+            }, $text, -1, $marked);
+            $text = (string) preg_replace('~⟦[^⟦⟧⟪⟫]*⟧~u', '', $text, -1, $count);
+        } while ($count + $marked > 0);
         foreach (explode("\n", $text) as $line) {
             // Of a calendar, what is read: its other lines are the format's.
             if (preg_match('~^(?!SUMMARY|DESCRIPTION|LOCATION)[A-Z-]+[:;]~', $line) === 0 && preg_match('~\p{L}{2,}~u', (string) preg_replace([self::NAMES, '~^(?:SUMMARY|DESCRIPTION|LOCATION)~'], '', $line)) === 1) {

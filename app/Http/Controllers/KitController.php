@@ -26,7 +26,6 @@ use Evrent\Core\Kit\KitItem as Piece;
 use Evrent\Core\Kit\TypedKit;
 use Evrent\Core\Messages\Joined;
 use Evrent\Core\Plan\Plan;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 use Evrent\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -108,7 +107,7 @@ final class KitController
         $count = Typed::text($request, 'count') === '' ? 1.0 : TypedText::number(Typed::text($request, 'count'));
 
         $pieces = [[$item, (int) ($count ?? 1)], ...$usualSet($item, $shot->pinned()->plan, $shot->id)];
-        $names = PlainText::listed(array_map(static fn (array $piece): string => "“{$piece[0]->name}”", $pieces));
+        $names = Words::listed(array_map(static fn (array $piece): string => "“{$piece[0]->name}”", $pieces));
         $edit = static fn (PinnedPlan $plan): Edited => $plan->became(
             array_reduce($pieces, static fn (Plan $so, array $piece): Plan => Picking::pick($so, $piece[0]->piece(), $piece[1]), $plan->plan),
             Words::say($item->piece()->kind->label()) . ': ' . implode(', ', array_map(static fn (array $piece): string => $piece[0]->name, $pieces)),

@@ -8,13 +8,13 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Messages\Quantity;
 use Evrent\Core\Motion\Easing;
 use Evrent\Core\Motion\Move;
 use Evrent\Core\Plan\Plan;
 use Evrent\Core\Timing\Mode;
 use Evrent\Core\Values\InvalidInput;
 use Evrent\Core\Values\Problem;
-use Evrent\Core\Words\PlainText;
 use Evrent\Core\Words\TypedText;
 
 /**
@@ -43,7 +43,7 @@ final class TurnAxis implements PlanEdit
         $speed = $axis->clockworkSpeed();
         $told = new Message('editing.turn_axis.done', [
             'axis' => $axis->id,
-            'way' => PlainText::withUnit(PlainText::rounded($way), $axis->kind->unit()),
+            'way' => Quantity::withUnit($way, $axis->kind->unit()),
         ]);
         if ($speed === null) {
             return new TypedEdit($plan->withMove($plan->move->withKeyframes($keyframes)), $told);

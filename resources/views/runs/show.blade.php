@@ -1,7 +1,6 @@
 @php
     use App\Http\Typed;
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     use Evrent\Core\Run\RunLog;
     $planned = $run->photos_planned ?? $run->photos_total;
     $unusable = $planned - ($run->photos_usable ?? $planned);
@@ -71,11 +70,11 @@
                             <th scope="row">{{ $photo->number }}</th><td>{{ __("scripts.bench.phase_{$photo->phase}") }}</td>
                             <td>{{ Quantity::fixed($photo->planned_trigger_seconds, 3) }} s</td>
                             <td>{{ Quantity::fixed($photo->trigger_seconds, 3) }} s</td><td>{{ Quantity::fixed($photo->late_seconds, 4) }} s</td>
-                            <td>{{ $photo->open_seconds === null ? '–' : PlainText::fixed($photo->open_seconds, 3) . ' s' }}</td>
-                            <td>{{ $photo->close_seconds === null ? '–' : PlainText::fixed($photo->close_seconds, 3) . ' s' }}</td>
+                            <td>{{ $photo->open_seconds === null ? '–' : Words::say(Quantity::fixed($photo->open_seconds, 3)) . ' s' }}</td>
+                            <td>{{ $photo->close_seconds === null ? '–' : Words::say(Quantity::fixed($photo->close_seconds, 3)) . ' s' }}</td>
                             <td>{{ $photo->faults === '' ? '–' : $photo->faults }}</td>
                             <td>{{ Quantity::fixed($photo->planned_write_end_seconds, 3) }} s</td>
-                            <td>{{ $photo->write_end_seconds === null ? '–' : PlainText::fixed($photo->write_end_seconds, 3) . ' s' }}</td>
+                            <td>{{ $photo->write_end_seconds === null ? '–' : Words::say(Quantity::fixed($photo->write_end_seconds, 3)) . ' s' }}</td>
                             @foreach ($plan->rig->axes as $axis)<td
                                 class="quiet">{{ Quantity::fixed($photo->planned_motor_position_steps[$axis->id], 0) }}</td>
                             <td>{{ Quantity::fixed($photo->motor_position_steps[$axis->id], 0) }}</td>@endforeach

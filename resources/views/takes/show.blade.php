@@ -1,7 +1,6 @@
 @php
     use Evrent\Core\Run\Take\EventWords;
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $counts = $report->counts();
     $total = $report->state->schedule->photosTotal();
     $good = $report->goodPhotos();
@@ -110,9 +109,9 @@
                     scope="col">{{ __('takes.show.why') }}</th></tr></thead>
                 <tbody>@foreach ($rows->items() as $number)@php $photo = $report->photos[$number] ?? null; @endphp
                     <tr @class(['is-short' => !in_array($photo['state']->value ?? '', ['good', 'triggered'], true)])><th scope="row">{{ $number }}</th>
-                        <td>{{ isset($photo['planned']) ? PlainText::fixed($photo['planned'], 2) . ' s' : '–' }}</td>
-                        <td>{{ isset($photo['actual']) ? PlainText::fixed($photo['actual'], 2) . ' s' : '–' }}</td>
-                        <td>{{ isset($photo['late']) ? PlainText::fixed($photo['late'], 2) . ' s' : '–' }}</td>
+                        <td>{{ isset($photo['planned']) ? Words::say(Quantity::fixed($photo['planned'], 2)) . ' s' : '–' }}</td>
+                        <td>{{ isset($photo['actual']) ? Words::say(Quantity::fixed($photo['actual'], 2)) . ' s' : '–' }}</td>
+                        <td>{{ isset($photo['late']) ? Words::say(Quantity::fixed($photo['late'], 2)) . ' s' : '–' }}</td>
                         <td>{{ $photo['state']->value ?? __('takes.show.not_reached') }}</td><td>{{ basename($photo['object'] ?? '–') }}</td>
                         @if ($card)<td>@if ($card->file($number) === null){{ __('takes.show.missing_word') }} @else<a href="{{ $card->reading->at('photo',
                             number: $number) }}">{{

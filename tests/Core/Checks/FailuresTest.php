@@ -68,7 +68,7 @@ final class FailuresTest extends TestCase
         // first later than 2.5n when 0.5n > 5.14, at n = 11.
         $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/interval_s' => 2.5, '/camera/write_s' => 3, '/camera/buffer_frames' => 3]);
         self::assertSame(11, $finding->firstPhoto);
-        self::assertSame('checks.interval_too_short_for_camera.write_sentence(photos: 3, writeSeconds: 3, first: 11, interval: 2.5 s)', (string) $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.write_sentence(photos: 3, writeSeconds: 3, first: 11, interval: 2.5)', (string) $finding->sentence);
         // A card that takes 5 % longer on a bad day still keeps up then: 3.15 s.
         self::assertSame('fixes.interval_s(seconds: 3.2)', (string) $finding->remedies()[0]->label);
     }
@@ -79,13 +79,13 @@ final class FailuresTest extends TestCase
             '/camera/set_s' => 9, '/timing/exposure_s' => [['at' => 0, 'exposure_s' => 0.5], ['at' => 1, 'exposure_s' => 0.63]],
         ]);
         self::assertSame('checks.interval_too_short_for_camera.set', (string) $finding->title);
-        self::assertSame('checks.interval_too_short_for_camera.set_sentence(first: 95, set: 9, needed: 9.808, interval: 8 s)', (string) $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.set_sentence(first: 95, set: 9, needed: 9.808, interval: 8)', (string) $finding->sentence);
     }
 
     public function testT2NamesTheShutterWhenNoiseReductionKeepsItBusy(): void
     {
         $finding = self::found(FindingId::IntervalTooShortForCamera, ['/timing/exposure_s' => 5, '/camera/long_exposure_noise_reduction' => true]);
-        self::assertSame('checks.interval_too_short_for_camera.shutter_sentence(first: 1, shutter: 10.06, interval: 8 s)', (string) $finding->sentence);
+        self::assertSame('checks.interval_too_short_for_camera.shutter_sentence(first: 1, shutter: 10.06, interval: 8)', (string) $finding->sentence);
         self::assertSame(1, $finding->firstPhoto);
     }
 

@@ -110,6 +110,6 @@ final class ShotCardTest extends TestCase
         self::assertSame('units.sentences(first: checks.nearest_out_of_focus.hyperfocal(aperture: 8, circleMillimetres: 0.0288, distanceText: 2.52 m), last: checks.nearest_out_of_focus.foreground_unset)', $near);
         $lens = ShotCard::of(Shot::of(Plans::with(['/light' => ['iso' => 200]] + $given)));
         self::assertStringNotContainsString('hyperfocal', implode(' ', $lens->settings));
-        self::assertStringContainsString('day.settings.assumed(value: units.aperture(number: 8))), last: units.iso(number: 200)', (string) $lens->figures);
+        self::assertStringContainsString('day.settings.assumed(value: units.aperture(number: 8)), last: units.iso(number: 200)', (string) $lens->figures);
     }
 }

@@ -50,7 +50,7 @@ final class EveryTurnTest extends TestCase
         $plan = self::plan(['clockwork_per_h' => 270], 90);
         $finding = Report::on(Shot::of($plan))->finding(FindingId::ClockworkTurnsOtherwise);
         self::assertNotNull($finding);
-        self::assertSame('checks.clockwork_turns_otherwise.shortfall(axisText: 270°)', (string) $finding->shortfall);
+        self::assertSame('checks.clockwork_turns_otherwise.shortfall(axisText: 270 °)', (string) $finding->shortfall);
         $mended = $finding->remedies()[0]->mended;
         self::assertSame(59.4, $mended->move->keyframes[1]->positions['pan']);
         self::assertNull(Report::on(Shot::of($mended))->finding(FindingId::ClockworkTurnsOtherwise));

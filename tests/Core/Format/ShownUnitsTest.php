@@ -59,8 +59,8 @@ final class ShownUnitsTest extends TestCase
                 self::assertEqualsWithDelta($millimetres, $back, 0.0015, "{$millimetres} mm in {$unit}");
             }
         }
-        self::assertSame('8.5 in', (new ShownUnits('in'))->axisText(AxisKind::Linear, 215.9));
-        self::assertSame('12°', (new ShownUnits('in'))->axisText(AxisKind::Rotary, 12.0));
+        self::assertSame('8.5 in', (string) (new ShownUnits('in'))->axisText(AxisKind::Linear, 215.9));
+        self::assertSame('12 °', (string) (new ShownUnits('in'))->axisText(AxisKind::Rotary, 12.0));
     }
 
     public function testAClockOfTwelveHoursIsReadAndTyped(): void

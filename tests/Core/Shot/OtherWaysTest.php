@@ -89,7 +89,7 @@ final class OtherWaysTest extends TestCase
         $set = ['white_balance' => 'fixed', 'white_balance_k' => 5200, 'focus' => 'manual', 'stabiliser' => false, 'review' => false, 'beep' => false];
         $plan = self::plan(['/settings' => $set, '/lead' => ['name' => 'Curly lead', 'half_press' => true]]);
         self::assertSame(
-            'run.preflight.autofocus.set(settings: units.comma(first: units.comma(first: units.comma(first: units.comma(first: plan.settings.white(kelvin: 5200), last: plan.settings.focus_manual), last: plan.settings.stabiliser_off), last: plan.settings.review_off), last: plan.settings.beep_off))',
+            'run.preflight.autofocus.set(settings: units.comma(first: units.comma(first: units.comma(first: plan.settings.white(kelvin: 5200), last: plan.settings.focus_manual), last: plan.settings.stabiliser_off), last: units.comma(first: plan.settings.review_off, last: plan.settings.beep_off)))',
             (string) Preflight::Autofocus->labelFor($plan),
         );
         self::assertSame('run.preflight.cable.named_half_press(cable: Curly lead)', (string) Preflight::Cable->labelFor($plan));

@@ -32,7 +32,7 @@ final class SumsTest extends TestCase
         self::assertSame(['0.06 s', '6 s', '0.1 s', '1.2 s'], array_values(array_diff_key($figures, ['move' => 1])));
         preg_match_all('/figure: ([\d.]+ s)/', (string) $sum->says(), $said);
         self::assertSame([...array_values($figures), '7.2 s'], $said[1]);
-        self::assertStringContainsString("last:  = ), last: {$sum->result->figure()})", (string) $sum->says());
+        self::assertStringContainsString(" = , last: {$sum->result->figure()})", (string) $sum->says());
         self::assertStringEndsWith('last: sums.term.says(figure: 7.2 s, label: sums.term.interval))', (string) $sum->says());
         self::assertSame(['plan.source.typed', 'sums.term.calculated'], array_map(strval(...), [$sum->terms['lag']->rests(), $sum->terms['move']->rests()]));
     }

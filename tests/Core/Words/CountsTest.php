@@ -12,7 +12,6 @@ use Evrent\Core\Format\RampText;
 use Evrent\Core\Schedule\Schedule;
 use Evrent\Core\Shot\ExposureHelp;
 use Evrent\Core\Shot\Shot;
-use Evrent\Core\Words\PlainText;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Plans;
 use Tests\Core\Said;
@@ -22,22 +21,8 @@ use Tests\Core\Said;
  */
 final class CountsTest extends TestCase
 {
-    public function testWordsOfCounts(): void
+    public function testWhatIsBrighterSaysByHowMuch(): void
     {
-        self::assertSame(['no stops', '0.9 stops', '1 stop', '1.1 stops', '2 stops'], array_map(PlainText::stops(...), [0.04, 0.9, 0.96, 1.1, 2.0]));
-        self::assertSame(['no clicks', '1 click', '2 clicks'], array_map(static fn (int $count): string => PlainText::counted($count, 'click', 0), [0, 1, 2]));
-        self::assertSame(['0 photos', '1 photo', '1,200 photos'], array_map(PlainText::photos(...), [0, 1, 1_200]));
-        self::assertSame(['100', '100 to 800'], [PlainText::between(100, 100), PlainText::between(100, 800)]);
-        self::assertSame(
-            ['0 stops', '+1 stop', '−1 stop', '−2.5 to +0.3 stops', '+1.2 stops'],
-            [
-                PlainText::betweenSigned(0.02, -0.03, 1, 'stop'), PlainText::betweenSigned(1.0, 1.0, 1, 'stop'), PlainText::betweenSigned(-1.0, -1.0, 1, 'stop'),
-                PlainText::betweenSigned(-2.5, 0.3, 1, 'stop'), PlainText::betweenSigned(1.21, 1.19, 1, 'stop'),
-            ],
-        );
-        self::assertSame(['clip', 'clip and framing', 'clip, interval and framing'], [
-            PlainText::listed(['clip']), PlainText::listed(['clip', 'framing']), PlainText::listed(['clip', 'interval', 'framing']),
-        ]);
         self::assertSame(
             ['checks.exposing.same', 'checks.exposing.darker(stops: 1 stop)', 'checks.exposing.brighter(stops: 2.5 stop)'],
             array_map(static fn (float $stops): string => (string) Exposing::brightness($stops), [0.0, -1.0, 2.5]),

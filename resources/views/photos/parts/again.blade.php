@@ -1,6 +1,6 @@
 {{-- What is missing or bad, and when the light is the same once more. --}}
 @php
-    use Evrent\Core\Words\PlainText;
+    use Evrent\Core\Messages\Quantity;
 @endphp
 <section class="panel" aria-labelledby="again-title"><header class="panel-head"><h2 id="again-title">{{ __('photos.again.title') }}</h2>
     <span class="quiet">{{ __('photos.again.says') }}</span></header>
@@ -12,4 +12,4 @@
                 @if ($span->last > $span->first){{ __('photos.again.until', ['clock' => $page->clock($span->until)]) }}@endif
                 @elseif ($span->sunDegrees === null){{ __('photos.again.no_place') }}
                 @else {{ __('photos.again.never') }} @endif</td>
-            <td>{{ $span->sunDegrees === null ? '' : PlainText::signed($span->sunDegrees, 1) . '°' }}</td></tr>@endforeach</tbody></table></section>
+            <td>{{ $span->sunDegrees === null ? '' : Words::say(Quantity::signed($span->sunDegrees, 1)) . '°' }}</td></tr>@endforeach</tbody></table></section>

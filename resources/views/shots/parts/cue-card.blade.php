@@ -1,11 +1,10 @@
 {{-- The ramp as somebody turns it: when, and to what. --}}
 @php
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $card = Evrent\Core\Shot\CueCard::of($page->schedule);
     $first = $page->plan->firstTrigger();
     $day = $page->plan->site?->day;
-    $when = fn (float $s) => $first ? $settings->clock($day->clockAndDay($first->plusSeconds($s))) : PlainText::duration($s);
+    $when = fn (float $s) => $first ? $settings->clock($day->clockAndDay($first->plusSeconds($s))) : Words::say(Quantity::duration($s));
 @endphp
 <x-part id="cue-card" tag="div">@if ($card !== null && $card->clicks !== [])<details class="panel kit"><summary class="panel-head"><h2>{{
     __('shots.cue_card.title', ['clicks' => count($card->clicks)]) }}</h2></summary>

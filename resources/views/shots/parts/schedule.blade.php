@@ -1,6 +1,5 @@
 @php
     use Evrent\Core\Messages\Quantity;
-    use Evrent\Core\Words\PlainText;
     $axes = $page->plan->rig->axes;
     $stops = $page->plan->timing->mode->stops();
     $clock = $page->plan->timing->mode->hasClock();
@@ -39,9 +38,9 @@
                     <td class="quiet">{{ Quantity::fixed($photo->motorSteps[$axis->id], 0) }}</td>@endforeach
                     @if ($stops)<td>{{ Quantity::fixed($photo->moveSeconds,
                         2) }} s</td>@else @foreach ($axes as $axis)<td>{{ Quantity::fixed($photo->travelWhileOpen[$axis->id], 4) }}</td>@endforeach @endif
-                    @if ($clock)<td>{{ $photo->requiredSeconds === null ? '–' : PlainText::fixed($photo->requiredSeconds, 2) . ' s' }}</td>
-                    <td>{{ $photo->slackSeconds === null ? '–' : PlainText::fixed($photo->slackSeconds, 2) . ' s' }}</td>
-                    <td>{{ $photo->lateSeconds > 1e-9 ? PlainText::fixed($photo->lateSeconds, 2) . ' s' : '–' }}</td>
+                    @if ($clock)<td>{{ $photo->requiredSeconds === null ? '–' : Words::say(Quantity::fixed($photo->requiredSeconds, 2)) . ' s' }}</td>
+                    <td>{{ $photo->slackSeconds === null ? '–' : Words::say(Quantity::fixed($photo->slackSeconds, 2)) . ' s' }}</td>
+                    <td>{{ $photo->lateSeconds > 1e-9 ? Words::say(Quantity::fixed($photo->lateSeconds, 2)) . ' s' : '–' }}</td>
                     <td>{{ Quantity::fixed($photo->writeEndSeconds, 2) }} s</td>@endif
                     @if ($photo->iso !== null)<td>{{ Quantity::rounded($photo->iso, 0) }}</td>@endif
                     @if ($light !== null)<td>{{ Quantity::fixed($light->exposureValues[$number - 1], 1) }}</td>

@@ -1,4 +1,4 @@
-@php use Evrent\Core\Messages\Quantity; use Evrent\Core\Words\PlainText; use Evrent\Core\Shot\SchoolsCompared; @endphp
+@php use Evrent\Core\Messages\Quantity; use Evrent\Core\Shot\SchoolsCompared; @endphp
 <div id="schools" class="schools">
     @forelse ($schools as $one)
         @php $school = $one['school']; $fits = $one['late'] === 0; @endphp
@@ -7,7 +7,7 @@
             @foreach (['exposure', 'iso', 'error'] as $line)
                 <figure><figcaption>{{ __("shots.schools.line_{$line}") }} <b>@switch($line)
                     @case('exposure')
-                        @php [$shortest, $longest] = [PlainText::shutter($one['shortest']), PlainText::shutter($one['longest'])]; @endphp
+                        @php [$shortest, $longest] = [Words::say(Quantity::shutter($one['shortest'])), Words::say(Quantity::shutter($one['longest']))]; @endphp
                         {{ $shortest }}@if ($longest !== $shortest) {{ __('shots.schools.to', ['longest' => $longest]) }}@endif {{ __('common.seconds_unit') }}
                         @if ($one['narrowest'] > 1.05 * $one['widest']){{ __('shots.schools.aperture', ['widest' => Quantity::rounded($one['widest'], 1),
                             'narrowest' => Quantity::rounded($one['narrowest'], 1)]) }}@endif @break

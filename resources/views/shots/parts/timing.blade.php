@@ -43,13 +43,13 @@
     </div>
     @foreach (['interval_s' => ['interval', $plan->timing->interval, 'interval-keys'],
         'exposure_s' => ['exposure', $plan->timing->exposure, 'exposure-keys']] as $field => [$what, $keyed, $edit])
+        @php $words = "shots.timing.{$what}_keys"; @endphp
         <div class="keys-of">
             @if ($keyed->isConstant())
                 <x-edit :page="$page" :edit="$edit" :with="['do' => 'vary']" icon="route" class="is-quiet"
-                    :id="'vary-' . $what">{{ __('shots.timing.vary', ['what' => $what]) }}</x-edit>
+                    :id="'vary-' . $what">{{ __("{$words}.vary") }}</x-edit>
             @else
-                <h3>{{ __('shots.timing.varied', ['what' => $what,
-                    'part' => $what === 'exposure' ? __('shots.timing.in_stops') : __('shots.timing.even')]) }}</h3>
+                <h3>{{ __("{$words}.varied") }}</h3>
                 @php $many = count($keyed->keys) > 8; @endphp
                 @if ($many)<details class="more" id="keys-{{ $what }}">
                 <summary>{{ __('shots.timing.keys', ['keys' => count($keyed->keys), 'seconds' => Quantity::shutter($keyed->keys[0]['seconds']),
@@ -62,16 +62,14 @@
                         <li>
                             @php $own = '/timing/' . $field . '/' . $i; @endphp
                             @if ($end)<span class="key-at">{{ $i === 0 ? __('shots.timing.first')
-                                : __('shots.timing.last') }}</span>@else{!! NumberField::html($own . '/at', __('shots.timing.at_key', ['what' => $what,
-                                    'i' => $i + 1]),
+                                : __('shots.timing.last') }}</span>@else{!! NumberField::html($own . '/at', __("{$words}.at_key", ['i' => $i + 1]),
                                 $texts[$own . '/at'], '%', 5, $wrong($own . '/at')) !!}@endif
-                            {!! NumberField::html($own . '/' . $field, __('shots.timing.value_key', ['what' => ucfirst($what),
-                                'i' => $i + 1]), $texts[$own . '/' . $field], 's', 6,
+                            {!! NumberField::html($own . '/' . $field, __("{$words}.value_key", ['i' => $i + 1]), $texts[$own . '/' . $field], 's', 6,
                                 $wrong($own . '/' . $field)) !!}
                             @if (!$end){!! NumberField::press("{$edit}-out", $i, "out-{$what}-{$i}", $trash,
-                                __('shots.timing.remove_key', ['i' => $i + 1, 'what' => $what])) !!}@endif
+                                __("{$words}.remove_key", ['i' => $i + 1])) !!}@endif
                             @if ($i < array_key_last($keyed->keys)){!! NumberField::press("{$edit}-add", $i, "add-{$what}-{$i}", $plus,
-                                __('shots.timing.add_key', ['i' => $i + 1, 'what' => $what])) !!}@endif
+                                __("{$words}.add_key", ['i' => $i + 1])) !!}@endif
                         </li>
                     @endforeach
                 </ol>
