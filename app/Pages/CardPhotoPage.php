@@ -94,7 +94,8 @@ final readonly class CardPhotoPage
                     : '',
                 $clock($this->photo?->unixSeconds),
             ],
-            [Words::of('app.card_photo.state'), '', $run['state']->value ?? '', $this->file === null ? Words::of('app.card_photo.missing') : ''],
+            [Words::of('app.card_photo.state'), '', Words::say(isset($run['state']) ? $run['state']->label() : ''),
+                $this->file === null ? Words::of('app.card_photo.missing') : ''],
             [Words::of('app.card_photo.file'), '', basename($run['object'] ?? ''), basename($this->file ?? '')],
             [Words::of('app.card_photo.shutter'), Words::say(Quantity::shutter($this->planned->exposureSeconds)) . ' s', '',
                 $this->photo?->exposureSeconds === null ? '' : Words::say(Quantity::shutter($this->photo->exposureSeconds)) . ' s'],
@@ -106,7 +107,17 @@ final readonly class CardPhotoPage
                 '',
                 $number($this->photo?->focalMillimetres, '', ' mm'),
             ],
-            [Words::of('app.card_photo.white'), Words::say($plan->settings->told()[0] ?? ''), '', $this->photo->whiteBalance ?? ''],
+            [Words::of('app.card_photo.white'), Words::say($plan->settings->told()[0] ?? ''), '', $this->whiteBalance()],
         ], static fn (array $row): bool => $row[1] . $row[2] . $row[3] !== ''));
+    }
+
+    /** As the file says; another program's word for it as it is. */
+    private function whiteBalance(): string
+    {
+        return match ($this->photo?->whiteBalance) {
+            'manual' => Words::of('app.card_photo.white_manual'),
+            'auto' => Words::of('app.card_photo.white_auto'),
+            default => $this->photo->whiteBalance ?? '',
+        };
     }
 }

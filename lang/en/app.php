@@ -196,6 +196,8 @@ return [
         'aperture' => 'Aperture',
         'focal' => 'Focal length',
         'white' => 'White balance',
+        'white_manual' => 'manual',
+        'white_auto' => 'auto',
     ],
     'clip' => [
         'outside' => 'This exceeds the photo: reduce the width, or move the centre inwards.',

@@ -332,4 +332,15 @@ return [
         'shooter' => 'the shooter',
         'evrent' => 'Evrent',
     ],
+    'photo_state' => [
+        'good' => 'taken',
+        'triggered' => 'triggered',
+        'uncertain' => 'unconfirmed',
+        'missing' => 'missing',
+        'late' => 'late',
+        'moved' => 'out of position',
+        'wrong_exposure' => 'wrong exposure',
+        'doubled' => 'doubled',
+        'spoilt' => 'bad',
+    ],
 ];

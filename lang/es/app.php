@@ -196,6 +196,8 @@ return [
         'aperture' => 'Diafragma',
         'focal' => 'Distancia focal',
         'white' => 'Balance de blancos',
+        'white_manual' => 'manual',
+        'white_auto' => 'automático',
     ],
     'clip' => [
         'outside' => 'Esto se sale de la foto: reduce el ancho o mueve el centro hacia dentro.',

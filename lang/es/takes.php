@@ -332,4 +332,15 @@ return [
         'shooter' => 'el fotógrafo',
         'evrent' => 'Evrent',
     ],
+    'photo_state' => [
+        'good' => 'tomada',
+        'triggered' => 'disparada',
+        'uncertain' => 'sin confirmar',
+        'missing' => 'falta',
+        'late' => 'tarde',
+        'moved' => 'fuera de posición',
+        'wrong_exposure' => 'mal expuesta',
+        'doubled' => 'doble',
+        'spoilt' => 'mala',
+    ],
 ];

@@ -5,9 +5,25 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\CreateShot;
+use App\Actions\RecordTake;
+use App\Models\CardReading;
+use App\Models\Film;
+use App\Models\Setting;
 use App\Models\Shot;
+use App\Models\Take;
+use App\Pages\Settings;
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Run\Fault;
+use Evrent\Core\Run\FaultKind;
+use Evrent\Core\Run\Take\Ending;
+use Evrent\Core\Run\Take\LogKind;
+use Evrent\Core\Run\Take\LogLine;
+use Evrent\Core\Run\Take\Status;
+use Evrent\Core\Schedule\Schedule;
+use Evrent\Devices\Running\Appended;
 use Evrent\Words\Catalogue;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
 use Tests\Core\Plans;
 
 /**
@@ -16,6 +32,8 @@ use Tests\Core\Plans;
  */
 final class PseudoLanguageTest extends PageTestCase
 {
+    use ShootsInVirtualTime;
+
     /** What people have named, and what is the same in every language: units, devices' own names, formats, names of the trade. */
     private const NAMES = '~\b(?:Evrent|log2|log10|ISO|EV|ND|fps|mm|cm|km|kg|min|ms|px|Wh|Ah|mAh|GB|MB|kB|lux|ppm|mag|UTC|JPEG|USB-C|SW|English|Español|'
         . 'Alt|Shift|Ctrl|Home|End|Del|Europe/London|\d+ \w+ ago)\b~';
@@ -76,6 +94,83 @@ final class PseudoLanguageTest extends PageTestCase
             }
         }
         self::assertSame([], $found);
+    }
+
+    /** A take in which much went wrong, the card it was read from, and its clip. */
+    public function testNoPageOfATakeItsCardAndItsClipHasAWordOutsideTheCatalogue(): void
+    {
+        $folder = sys_get_temp_dir() . '/evrent-words-' . bin2hex(random_bytes(6));
+        mkdir($folder);
+        Setting::query()->create(['name' => Settings::FOLDERS, 'value' => $folder]);
+        try {
+            $shot = self::shot(['/timing/photos' => 24, '/timing/head_photos' => 0, '/timing/tail_photos' => 0]);
+            $faults = [
+                new Fault(FaultKind::MissedTrigger, 5), new Fault(FaultKind::Flicker, 1, photos: 24, percent: 40.0), new Fault(FaultKind::Bump, 12, percent: 3.0),
+                new Fault(FaultKind::ClockOffset, 1, seconds: 3_600.0),
+            ];
+            self::shootTo("{$folder}/card", $shot->currentRevision()->toPlan(), $faults);
+            $take = $this->takeOf($shot);
+            $this->post("{$shot->path()}/photos", ['folder' => "{$folder}/card", 'take' => (string) $take->id])->assertSessionHasNoErrors();
+            $reading = CardReading::query()->sole();
+            $this->put($reading->at('mark'), ['from' => '8', 'to' => '9', 'mark' => 'spoilt', 'why' => '1'])->assertSessionHasNoErrors();
+            $this->post($shot->at('clip.spans.store'), ['from' => '2', 'to' => '10', 'factor' => '2']);
+            $this->post($shot->at('films.store'), ['anyway' => 'yes']);
+            // Files, formats and addresses are called the same in every language.
+            $named = array_fill_keys(
+                [$folder, '.JPG', '.jpg', '.mp4', 'DCIM/100EVRNT/', 'EVR', 'ptp:', 'evrent.match/1', 'SHA-256', '/numbered', 'lood-tide-at-the-mill-race', Film::query()->sole()->sha256],
+                '',
+            );
+            $found = [];
+            $paths = ["{$shot->path()}/takes", $take->at('takes.show'), $take->at('takes.log'), "{$shot->path()}/photos", $shot->at('clip.show')];
+            foreach ([...$paths, ...array_map(static fn (int $n): string => $reading->at('photo', number: $n), [1, 5, 8, 12])] as $path) {
+                $page = $this->get($path)->assertOk();
+                $content = $path === $take->at('takes.log') ? '' : (string) $page->getContent();
+                foreach (self::foreign(strtr(html_entity_decode($content), [...self::typed(), ...$named])) as $words) {
+                    $found[$words] ??= $path;
+                }
+            }
+            self::assertSame([], $found);
+        } finally {
+            array_map(static fn (Film $film): bool => @unlink($film->path()), Film::query()->where('file', '!=', '')->get()->all());
+            (new Process(['rm', '-rf', $folder]))->mustRun();
+        }
+    }
+
+    private function takeOf(Shot $shot): Take
+    {
+        $begun = 60.0;
+        $take = Take::query()->create([
+            'shot_id' => $shot->id, 'plan_revision_id' => $shot->refresh()->current_revision_id, 'rig_address' => '127.0.0.1:7801', 'camera_address' => 'ptp:127.0.0.1:1',
+            'setting' => [], 'status' => Status::Ended, 'ending' => Ending::Incomplete, 'begun_at' => now(), 'ended_at' => now(),
+        ]);
+        $lines = [new LogLine(LogKind::Started, $begun, null, ['due' => $begun])];
+        foreach (Schedule::of($shot->currentRevision()->toPlan())->timeline->triggerSeconds as $n => $trigger) {
+            [$photo, $at] = [$n + 1, $begun + $trigger + ($n === 6 ? 9.0 : 0.0)];
+            $lines[] = new LogLine(LogKind::Intent, $at, $photo, ['due_s' => $begun + $trigger]);
+            $lines[] = new LogLine(LogKind::Outcome, $at, $photo, [
+                'state' => $photo === 11 ? 'uncertain' : 'triggered', 'due_s' => $begun + $trigger, 'triggered_s' => $at, 'closed_s' => $at + 0.9, 'late_s' => $at - $begun - $trigger,
+                'off_stops' => $photo === 14 ? 1.5 : null,
+            ]);
+            $lines[] = match ($photo) {
+                5 => new LogLine(LogKind::NotTaken, $at + 2.0, 5, ['why' => new Message('devices.run.nothing_taken', ['photo' => 5])]),
+                7 => new LogLine(LogKind::Alarm, $at, 7, ['about' => 'late', 'says' => new Message('devices.run.held_again')]),
+                default => new LogLine(LogKind::Confirmed, $at + 2.0, $photo, ['object' => sprintf('/DCIM/100EVRNT/EVR_%04d.JPG', $photo)]),
+            };
+        }
+        $lines[] = new LogLine(LogKind::Mark, $begun + 60.0, 9, ['why' => '1']);
+        $lines[] = new LogLine(LogKind::Command, $begun + 61.0, null, ['order' => 'pause', 'by' => 'evrent']);
+        $lines[] = new LogLine(LogKind::Command, $begun + 70.0, null, ['order' => 'go_on', 'by' => 'evrent']);
+        $lines[] = new LogLine(LogKind::Gap, $begun + 80.0, null, ['rig' => 'there', 'why' => new Message('devices.run.interrupted')]);
+        $lines[] = new LogLine(LogKind::Ended, $begun + 400.0, null, ['how' => 'incomplete', 'why' => null]);
+        $store = RecordTake::holding($take->fresh() ?? $take);
+        self::assertNotNull($store);
+        $take->forceFill(['status' => Status::Running])->save();
+        foreach ($lines as $n => $line) {
+            self::assertSame(Appended::Stored, $store->append($line, $n + 1));
+        }
+        $store->letGo();
+
+        return $take->refresh();
     }
 
     /**

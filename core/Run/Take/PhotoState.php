@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Evrent\Core\Run\Take;
 
+use Evrent\Core\Messages\Message;
+use Evrent\Core\Words\Labelled;
+
 /**
  * What became of a photo.
  */
-enum PhotoState: string
+enum PhotoState: string implements Labelled
 {
     /** The camera has it. */
     case Good = 'good';
@@ -27,6 +30,11 @@ enum PhotoState: string
     case Doubled = 'doubled';
     /** Somebody marked it. */
     case Spoilt = 'spoilt';
+
+    public function label(): Message
+    {
+        return new Message("takes.photo_state.{$this->value}");
+    }
 
     /** Whether it is in the clip as it was planned. */
     public function isWhole(): bool

@@ -2,11 +2,12 @@
 @php
     use Evrent\Core\Drawings\SheetLanes;
     use Evrent\Core\Messages\Quantity;
+    use Evrent\Core\Motion\Axis;
     $map = $page->map($sheet);
 @endphp
 <section class="panel" aria-labelledby="sheet-title"><header class="panel-head"><h2 id="sheet-title">{{ __('photos.sheet.title',
     ['part' => $sheet->axis === '' ? ''
-    : (' ' . __('photos.sheet.by_axis', ['axis' => $sheet->axis]))]) }}</h2><span class="quiet">{{ __('photos.sheet.one_line',
+    : (' ' . __('photos.sheet.by_axis', ['axis' => Axis::labelOf($sheet->axis)]))]) }}</h2><span class="quiet">{{ __('photos.sheet.one_line',
         ['count' => $page->count()]) }}</span></header>
     <div class="sheet-map"><svg class="bright-line" viewBox="0 0 1000 120" preserveAspectRatio="none" role="img" aria-label="{{ __('photos.sheet.curve',
         ['from' => Quantity::signed($map->from, 1), 'to' => Quantity::signed($map->to, 1)]) }}">@foreach ($map->gaps as [$at, $wide])<rect class="is-gap"
