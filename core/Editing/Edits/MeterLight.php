@@ -46,7 +46,7 @@ final class MeterLight implements PlanEdit
 
         return new TypedEdit($plan->with(['light' => $light]), $given->text('metered_at') === ''
             ? new Message('editing.meter_light.done')
-            : new Message('editing.meter_light.done_at', ['at' => $given->text('metered_at')]), by: Source::Measured);
+            : new Message('editing.meter_light.done_at', ['at' => StartText::said(StartText::read($given->text('metered_at')))]), by: Source::Measured);
     }
 
     private static function at(Plan $plan, string $text, Problems $problems): ?Instant
