@@ -67,7 +67,7 @@ final readonly class HeldStep
     {
         $way = self::way($plan, $this->axisId);
         if ($way <= 0.0) {
-            throw new InvalidInput([new Problem('', new Message('editing.held_step.still', ['axisId' => $this->axisId]))]);
+            throw new InvalidInput([new Problem('', new Message('editing.held_step.still', ['axisId' => Axis::labelOf($this->axisId)]))]);
         }
         try {
             $photos = Solver::photosOnTheWay($way, $this->step) ?? 2;

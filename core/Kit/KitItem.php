@@ -170,7 +170,7 @@ final readonly class KitItem
                 continue;
             }
             foreach (array_diff($needed, $given) as $missing) {
-                $problems->add("/{$id}_{$missing}", new Message('kit.kit_item.all_or_none', ['id' => $id]));
+                $problems->add("/{$id}_{$missing}", new Message('kit.kit_item.all_or_none', ['id' => Axis::labelOf($id)]));
             }
         }
         if ($whole === 0) {

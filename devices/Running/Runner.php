@@ -481,14 +481,16 @@ final class Runner
                 // What does not answer is not waited for: it was to end at once.
             }
         }
-        try {
-            $this->ownTimer?->stop();
-        } catch (DeviceGone) {
-            // Nor is that.
+        if ($ending !== Ending::Complete) {
+            $this->stopTimer();
         }
         if ($this->camera->tells() && $ending !== Ending::Aborted) {
             $this->awaitLastWord();
             $this->card()->noteExtra($this->card()->sync());
+        }
+        // At the end of the plan it stops by itself: stopped before, a timer that began a little late would lose its last photo.
+        if ($ending === Ending::Complete) {
+            $this->stopTimer();
         }
         if ($this->state->open !== null) {
             $this->log->write(LogKind::Outcome, $this->state->open, [
@@ -501,6 +503,15 @@ final class Runner
         // What became of the last ones is known now.
         $ending = $ending === Ending::Complete && !$this->state->isWhole() ? Ending::Incomplete : $ending;
         $this->log->write(LogKind::Ended, null, ['how' => $ending->value, 'why' => $why]);
+    }
+
+    private function stopTimer(): void
+    {
+        try {
+            $this->ownTimer?->stop();
+        } catch (DeviceGone) {
+            // What does not answer is not waited for.
+        }
     }
 
     /** In a world that is faster than its machine the time of the run is over before the machine has done what it is busy with. */

@@ -178,7 +178,7 @@ return [
         'blower' => 'pera de aire y paño',
         'blower_why' => 'el polvo y las salpicaduras salen en todas las fotos',
         'level' => 'nivel y brújula',
-        'level_why' => 'para nivelar la base y fijar el rumbo de pan 0',
+        'level_why' => 'para nivelar la base y fijar el rumbo del giro 0',
         'weight' => 'peso para colgar y piquetas',
         'weight_why' => ':weight kg sobre el trípode, con viento',
         'lamp' => 'luz roja y otra de repuesto',

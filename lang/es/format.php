@@ -88,6 +88,6 @@ return [
         'ramp' => 'Escribe una rampa de 0 a 100 % de la toma, en tanto por ciento, fotos o segundos, por ejemplo 20 %, 43 fotos o 5 min.',
     ],
     'start_text' => [
-        'enter' => 'Escribe una hora como 19:40, o 20 min before sunset, 1 h after moonrise, galactic centre rises to 15°.',
+        'enter' => 'Escribe una hora como 19:40, o 20 min antes de la puesta de sol, 1 h después de la salida de la luna, centro galáctico sube a 15°.',
     ],
 ];

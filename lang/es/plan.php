@@ -26,7 +26,7 @@ return [
         'wanted' => 'cable disparador de :rigGives en el rig a :bodyTakes en la cámara',
     ],
     'open_end' => [
-        'when' => 'Introduce la hora final: una hora como 23:30, o 20 min before sunrise.',
+        'when' => 'Introduce la hora final: una hora como 23:30, o 20 min antes de la salida del sol.',
         'unused' => 'Quita la hora o pon la condición de fin a una hora.',
     ],
     'pass_by' => [

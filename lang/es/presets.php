@@ -60,7 +60,7 @@ return [
         'interval' => 'Escribe un intervalo en segundos, por ejemplo 8 o 2 min.',
         'share' => 'Escribe la parte del intervalo con el obturador abierto, por ejemplo 40 %.',
         'clip' => 'Escribe la duración del clip en segundos, por ejemplo 20.',
-        'exposed_for' => 'Elige tierra, cielo o lámparas, o déjalo como en el plano.',
+        'exposed_for' => 'Elige paisaje, cielo o luz de lámparas, o déjalo como en el plano.',
         'not_one' => 'No es una receta.',
     ],
     'trial' => [

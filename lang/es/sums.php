@@ -95,7 +95,7 @@ return [
         'times' => 'veces',
         'camera' => 'cámara',
         'lens' => 'objetivo',
-        'head' => 'cabezal',
+        'head' => 'rótula',
         'rig' => 'rig',
         'counterweight' => 'contrapeso',
         'says' => ':figure :label',

@@ -78,6 +78,15 @@ final class TakeTest extends TestCase
         self::assertCount(1, $started);
     }
 
+    /** It began well after the rig: its last photo comes when the rig has been done for long, and is waited for. */
+    #[Group('turn-1')]
+    public function testACameraOnItsOwnTimerIsLeftToFinish(): void
+    {
+        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 38], '/timing/photos' => 6, '/timing/interval_s' => 45]), 4, 60);
+        $take->run();
+        self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
+    }
+
     public function testATimerThatIsStartedByHandIsAskedFor(): void
     {
         $take = new TakeUnderFire(self::plan(['/timing/photos' => 6, '/trigger' => ['by' => 'camera_timer']]), 1, 60, isDeaf: true);

@@ -13,6 +13,7 @@ use App\Models\Shot;
 use App\Models\Trial;
 use Evrent\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 
@@ -34,9 +35,20 @@ final class BinController
         Gate::authorize('restore', $found);
         if (!$bringBack($found)) {
             return redirect()->back()->with('notice', Words::of('app.bin.name'))
-                ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => 'It']);
+                ->with('deleted', ['kind' => $kind, 'id' => $id, 'name' => self::nameOf($found)]);
         }
 
         return redirect()->back()->with('notice', Words::of('app.bin.restored'));
+    }
+
+    private static function nameOf(Model $found): string
+    {
+        $name = $found instanceof Shot ? $found->title() : $found->getAttribute(match (true) {
+            $found instanceof Trial => 'subject',
+            $found instanceof DayEvent => 'label',
+            default => 'name',
+        });
+
+        return is_string($name) ? $name : '';
     }
 }

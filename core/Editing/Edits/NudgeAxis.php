@@ -8,6 +8,7 @@ use Evrent\Core\Editing\GivenWithEdit;
 use Evrent\Core\Editing\MoveEdits;
 use Evrent\Core\Editing\TypedEdit;
 use Evrent\Core\Messages\Message;
+use Evrent\Core\Motion\Axis;
 use Evrent\Core\Plan\Plan;
 
 /**
@@ -27,7 +28,7 @@ final class NudgeAxis implements PlanEdit
 
         return new TypedEdit(
             MoveEdits::nudged($plan, $axisId, $by),
-            new Message('editing.nudge_axis.done', ['axisId' => $axisId, 'text' => $given->text('by')]),
+            new Message('editing.nudge_axis.done', ['axisId' => Axis::labelOf($axisId), 'text' => $given->text('by')]),
         );
     }
 }

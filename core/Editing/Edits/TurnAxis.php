@@ -42,7 +42,7 @@ final class TurnAxis implements PlanEdit
         $keyframes = [...array_slice($keyframes, 0, $last), $turned];
         $speed = $axis->clockworkSpeed();
         $told = new Message('editing.turn_axis.done', [
-            'axis' => $axis->id,
+            'axis' => $axis->label(),
             'way' => Quantity::withUnit($way, $axis->kind->unit()),
         ]);
         if ($speed === null) {

@@ -234,7 +234,7 @@ final class KitTest extends TestCase
         yield 'half an axis' => [
             ['kind' => 'rig', 'name' => 'X', 'slide_min' => '0', 'slide_max' => '9'],
             '/slide_max_speed',
-            'kit.kit_item.all_or_none(id: slide)',
+            'kit.kit_item.all_or_none(id: axes.slide)',
         ];
         yield 'no axis' => [['kind' => 'rig', 'name' => 'X'], '/slide_min', 'kit.kit_item.axes'];
         yield 'travel that ends before it begins' => [

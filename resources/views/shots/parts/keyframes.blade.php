@@ -1,5 +1,6 @@
 {{-- A card for each keyframe, side by side in the order of the run. Written without components: a move may have hundreds. --}}
 @php
+    use Evrent\Core\Motion\Axis;
     use Evrent\Core\Motion\Move;
     use Evrent\Core\Motion\AxisRole;
     use App\Pages\NumberField;
@@ -67,7 +68,7 @@
                 :width="7"
             shown-label />@endforeach
         <small class="quiet">{{ $page->pins->step === null ? __('shots.keyframes.step_help')
-            : __('shots.keyframes.step_held', ['axisId' => $page->pins->step->axisId]) }}</small>
+            : __('shots.keyframes.step_held', ['axisId' => Axis::labelOf($page->pins->step->axisId)]) }}</small>
     </div>
     <x-given-edit :page="$page" edit="turn" class="turn">
         <x-given name="axis" :label="__('shots.keyframes.total')" :options="$axisNames" id="turn-axis" />
