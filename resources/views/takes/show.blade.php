@@ -112,7 +112,8 @@
                         <td>{{ isset($photo['planned']) ? Words::say(Quantity::fixed($photo['planned'], 2)) . ' s' : '–' }}</td>
                         <td>{{ isset($photo['actual']) ? Words::say(Quantity::fixed($photo['actual'], 2)) . ' s' : '–' }}</td>
                         <td>{{ isset($photo['late']) ? Words::say(Quantity::fixed($photo['late'], 2)) . ' s' : '–' }}</td>
-                        <td>{{ isset($photo['state']) ? $photo['state']->label() : __('takes.show.not_reached') }}</td><td>{{ basename($photo['object'] ?? '–') }}</td>
+                        <td>{{ isset($photo['state']) ? $photo['state']->label() : __('takes.show.not_reached') }}</td>
+                        <td>{{ basename($photo['object'] ?? '–') }}</td>
                         @if ($card)<td>@if ($card->file($number) === null){{ __('takes.show.missing_word') }} @else<a href="{{ $card->reading->at('photo',
                             number: $number) }}">{{
                             basename($card->file($number)) }}</a> {{ $card->marked($number) }}@endif</td>@endif
