@@ -204,6 +204,8 @@ final class PseudoLanguageTest extends PageTestCase
         preg_match_all('~\s(?:title|aria-label|aria-description|alt|placeholder|label|data-says|data-label)="([^"]*)"~', $html, $attributes);
         $texts = [...explode("\n", (string) preg_replace('~<(?:"[^"]*"|[^>"])*>~', "\n", $html)), ...$attributes[1]];
         $foreign = [];
+        // What scripts are given: a quantity or message that nobody put into words.
+        preg_match_all('~\{"(?:form|key)":"[a-z_.]+","(?:value|arguments)":.{0,60}~', html_entity_decode($page), $unsaid);
         $text = html_entity_decode(implode("\n", $texts));
         preg_match_all(self::keys(), $text, $keys);
         preg_match_all('~(?<![\w:/"]):[a-z_]\w+~', $text, $unfilled);
@@ -225,7 +227,7 @@ final class PseudoLanguageTest extends PageTestCase
             }
         }
 
-        return [...$foreign, ...$keys[0], ...$unfilled[0]];
+        return [...$foreign, ...$keys[0], ...$unfilled[0], ...$unsaid[0]];
     }
 
     private static function keys(): string
