@@ -97,7 +97,7 @@ export const run = () => ({
   /** When the photo is triggered, as a stopwatch shows it. */
   get clock() {
     const tenths = Math.round((this.value('trigger') ?? 0) * 10);
-    const [hours, minutes, rest] = [Math.floor(tenths / 36_000), Math.floor(tenths / 600) % 60, ((tenths % 600) / 10).toFixed(1).padStart(4, '0')];
+    const [hours, minutes, rest] = [Math.floor(tenths / 36_000), Math.floor(tenths / 600) % 60, decimal((tenths % 600) / 10, 1, 1).padStart(4, '0')];
     return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
   },
 

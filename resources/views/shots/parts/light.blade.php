@@ -16,7 +16,8 @@
         @if ($light !== null)<x-edit :page="$page" edit="part-out" :with="['part' => 'light']" icon="trash-2" class="is-quiet"
             id="light-out">{{ __('shots.light.remove') }}</x-edit>@endif</header>
     <div class="grid-fields">
-        <x-twin pointer="/start" :label="__('common.start')" :value="$texts['/start'] ?? ''" :width="16" />
+        <x-twin pointer="/start" :label="__('common.start')" :value="$texts['/start'] ?? ''"
+            :width="max(16, mb_strlen($texts['/start'] ?? ''))" />
         @if ($open->isConstant())<x-twin pointer="/timing/exposure_s" :label="__('shots.light.open')" :value="$texts['/timing/exposure_s']"
             :unit="__('common.seconds_unit')" :width="6" />
         @else<p class="keyed-told"><span class="quiet">{{ __('shots.light.open') }}</span> <a href="#timing">{{ __('shots.light.ramp',

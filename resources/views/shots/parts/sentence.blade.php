@@ -38,7 +38,7 @@
     <x-number pointer="/timing/tail_photos" :label="__('shots.sentence.tail_label')" :value="$texts['/timing/tail_photos']" :width="3" data-steps />
     <span class="w">{{ __('shots.sentence.tail') }}</span></span>
     <span class="w">{{ __('common.start') }}</span>
-    <x-number pointer="/start" :label="__('shots.sentence.start_hint')" :value="$texts['/start']" :width="14" /><span
+    <x-number pointer="/start" :label="__('shots.sentence.start_hint')" :value="$texts['/start']" :width="max(14, mb_strlen($texts['/start']))" /><span
         class="stop w">,</span>
     <span class="w">{{ __('shots.sentence.wait') }}</span>
     <x-number pointer="/timing/start_delay_s" :label="__('shots.sentence.wait_label')" :value="$texts['/timing/start_delay_s']"
