@@ -242,7 +242,7 @@ return [
         'waiting' => 'Waiting for rig and camera',
         'at_work' => ':named: :taken of :photos photos. Keep hands clear of the rig.',
         'working' => 'Running: keep hands clear of the rig',
-        'done' => 'Shot over “:title”',
+        'done' => 'Done, based on “:title”',
         'stopped' => 'Stopped',
         'failed' => 'Failed. :says',
         'named' => ':interval and :shutter s',
@@ -315,7 +315,7 @@ return [
         'pan' => 'pan only',
         'pan_tilt' => 'pan and tilt',
         'slide_pan_tilt' => 'slide, pan and tilt',
-        'turntable' => 'turntable without ends',
+        'turntable' => 'endless turntable',
         'clockwork' => 'clockwork base',
     ],
     'take_start' => [

@@ -34,7 +34,7 @@ const jobs = {
     async plan(page) { await typed(page, { [say('shots.sentence.photos_total')]: String(photos(24, 250)), 'Exposure in seconds': '20', 'Interval in seconds': '25' }); },
   },
   'A full turn at the pump house': {
-    rig: 'turntable without ends',
+    rig: 'endless turntable',
     async plan(page) {
       await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(40, 360)), 'Interval in seconds': '6' });
       await given(page, '#turn-axis', { way: '1 turn' }, say('shots.keyframes.total_set'));

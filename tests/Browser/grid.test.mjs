@@ -17,7 +17,7 @@ test.oneIn(4, 'a test is shot cell by cell, and one press takes a cell into the 
   await page.getByText(say('trials.shoot_it.shoot')).first().click();
   await page.getByLabel(say('trials.shoot_it.over')).selectOption({ label: 'Reeds to try' });
   await page.getByRole('button', { name: say('trials.shoot_it.start') }).click();
-  await page.locator('.grid-now').getByText('Shot over “Reeds to try”').waitFor({ timeout: 90_000 });
+  await page.locator('.grid-now').getByText('Done, based on “Reeds to try”').waitFor({ timeout: 90_000 });
   // The clips came by themselves, as they were shot.
   assert.equal(await page.locator('.cell-clip video').count(), 4);
   await page.reload();

@@ -377,7 +377,7 @@ describe('jobs', { concurrency: 3 }, () => {
   });
 
   test.oneIn(12, 'what is no answer is said by its field, and stays there', async () => {
-    const page = await job('Slips of the finger', 'turntable without ends');
+    const page = await job('Slips of the finger', 'endless turntable');
     for (const [label, text, id, message] of [
       [say('shots.film.takes'), 'quick', 'pass-duration_s', 'Enter'], ['Pan, clockwork per hour', '-3', 'rig-axes-0-clockwork_per_h', 'Enter a travel per hour'],
       [say('shots.film.extra'), '1.5', 'film-extra_frames', 'Enter a whole number'], [say('shots.film.rate'), '0', 'film-gb_per_min', 'Enter gigabytes per minute'],
