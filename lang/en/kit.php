@@ -26,7 +26,7 @@ return [
         'needed' => 'Enter the :what: a :kind needs it.',
         'whole' => 'Enter a whole number.',
         'unknown' => 'A :kind has no such number. Remove it, or check its spelling.',
-        'endless' => ':axis without ends',
+        'endless' => 'endless :axis',
         'travel' => 'The travel ends before it begins: enter a larger number.',
         'all_or_none' => 'Enter this too, or leave all of the :id empty.',
         'axes' => 'A rig has at least one axis: enter its travel, speed, acceleration and steps.',
