@@ -170,6 +170,12 @@ final class Catalogue extends Translator
         };
     }
 
+    /** A number as it stands in a field to be typed over: "0,8". Both signs are read everywhere. */
+    public function typed(string $number): string
+    {
+        return $this->formatter()->typed($number);
+    }
+
     private function formatter(): Formatter
     {
         return $this->formatters[$this->locale] ??= new Formatter($this, $this->locale);

@@ -82,6 +82,12 @@ final readonly class Formatter
         return $this->signs(PlainText::rounded($value, $decimals));
     }
 
+    /** A number as it is typed, with this language's decimal sign. */
+    public function typed(string $number): string
+    {
+        return $this->signs($number);
+    }
+
     private function signs(string $number): string
     {
         return $this->decimalSign === '.' ? $number : str_replace('.', $this->decimalSign, $number);

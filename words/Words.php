@@ -72,6 +72,12 @@ final class Words
         return self::catalogue()->sayAll($value);
     }
 
+    /** A number as it stands in a field to be typed over, with the reader's decimal sign. */
+    public static function typed(string $number): string
+    {
+        return self::catalogue()->typed($number);
+    }
+
     /** A message by its key and arguments. */
     public static function of(string $key, Text|string|int|float ...$arguments): string
     {

@@ -23,7 +23,9 @@ use Evrent\Core\Editing\Pins;
 use Evrent\Core\Editing\TypedFigures;
 use Evrent\Core\Format\Assumption;
 use Evrent\Core\Format\Assumptions;
+use Evrent\Core\Format\FieldKind;
 use Evrent\Core\Format\FieldTexts;
+use Evrent\Core\Format\PlanFields;
 use Evrent\Core\Kit\KitKind;
 use Evrent\Core\Light\Marks;
 use Evrent\Core\Messages\Message;
@@ -52,6 +54,15 @@ final readonly class ShotPage
     public const STARTS = ['/start', '/end/at', '/window/from', '/window/until'];
 
     public const LAMPS_ON = '/light/lamps_on';
+
+    /** Chosen from a list by its number. */
+    private const SKY = '/site/sky_mag';
+
+    /** Numbers with a decimal sign. */
+    private const NUMBERS = [FieldKind::Number, FieldKind::Seconds, FieldKind::Exposure, FieldKind::WattHours, FieldKind::Share];
+
+    /** Both ramps together, beside the plan's own fields. */
+    private const RAMP_TOTAL = '/easing/ramp_total';
 
     private const RUNS_SHOWN = 8;
     private const REVISIONS_SHOWN = 6;
@@ -297,7 +308,16 @@ final readonly class ShotPage
         }
         $texts[self::LAMPS_ON] = TypedStart::lampsShown($texts[self::LAMPS_ON] ?? '');
 
-        return app(Settings::class)->units->shown($plan, $texts);
+        $texts = app(Settings::class)->units->shown($plan, $texts);
+        foreach ($texts as $pointer => $text) {
+            $isNumber = str_starts_with($pointer, '/held/') || str_ends_with($pointer, self::RAMP_TOTAL)
+                || in_array(PlanFields::kindAt($pointer), self::NUMBERS, true) && $pointer !== self::SKY;
+            if ($isNumber) {
+                $texts[$pointer] = Words::typed($text);
+            }
+        }
+
+        return $texts;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Setting;
 use App\Models\Shot;
 use Evrent\Words\Catalogue;
+use Tests\Core\Plans;
 
 final class SettingsTest extends PageTestCase
 {
@@ -30,6 +31,44 @@ final class SettingsTest extends PageTestCase
         $this->set(['language' => 'en']);
         $this->get('/settings', $spanish)->assertSee('<html lang="en"', false)->assertSee($titles[0]);
         $this->put('/settings', [...self::USUAL, 'language' => 'xx'])->assertSessionHasErrors('settings.language');
+    }
+
+    /** In Spanish fields show 0,8; sent back as they stand they change nothing, and both signs are read. */
+    public function testNumbersStandInFieldsWithTheDecimalSignOfTheLanguage(): void
+    {
+        $shot = self::shot(['/site' => Plans::SITE, '/optics' => Plans::OPTICS + ['focal_mm' => 24, 'focus_m' => 3.5], '/light' => ['aperture' => 5.6], '/power' => ['camera' => ['battery_wh' => 16.5]],
+            '/timing/interval_s' => [['at' => 0, 'interval_s' => 7.5], ['at' => 0.123, 'interval_s' => 8.25], ['at' => 1, 'interval_s' => 9]], '/move/keyframes/1/slide' => 812.375]);
+        $this->withHeaders(['Accept-Language' => 'es']);
+        $before = self::planOf($shot);
+        $fields = self::fieldsOf((string) $this->get($shot->path())->assertOk()->getContent());
+        self::assertGreaterThan(60, count($fields, COUNT_RECURSIVE));
+        self::assertSame('5,6', $fields['plan']['light']['aperture']);
+        self::assertSame('812,375', $fields['plan']['move']['keyframes'][1]['slide']);
+        self::assertSame('12,3', $fields['plan']['timing']['interval_s'][1]['at']);
+        array_walk_recursive($fields, static fn (string $value, int|string $name): mixed => self::assertDoesNotMatchRegularExpression('/^-?\d+\.\d+( \w+)?$/', $value, (string) $name));
+        $revision = $shot->refresh()->current_revision_id;
+        $this->type($shot, $fields['plan'], ['held' => $fields['held']])->assertOk();
+        self::assertSame($revision, $shot->refresh()->current_revision_id);
+        foreach (['2,8', '2.8'] as $typed) {
+            $fields['plan']['light']['aperture'] = $typed;
+            $this->type($shot, $fields['plan'], ['held' => $fields['held']])->assertOk();
+            self::assertEquals($before->with(['light' => $before->light?->with(['aperture' => 2.8])])->light, self::planOf($shot)->light);
+            self::assertSame($before->move->keyframes[1]->positions, self::planOf($shot)->move->keyframes[1]->positions);
+            $this->step($shot, 'undo');
+        }
+    }
+
+    /**
+     * @return array<string, array<array-key, mixed>> what stands in the fields of a shot's form, by name
+     */
+    private static function fieldsOf(string $html): array
+    {
+        preg_match_all('/<input [^>]*name="((?:plan|held)\[[^"]+)"[^>]*value="([^"]*)"/', $html, $found, PREG_SET_ORDER);
+        $query = implode('&', array_map(static fn (array $field): string => urlencode(html_entity_decode($field[1])) . '=' . urlencode(html_entity_decode($field[2])), $found));
+        parse_str($query, $fields);
+
+        /** @var array<string, array<array-key, mixed>> $fields */
+        return $fields;
     }
 
     public function testAShotIsReadAndTypedInTheUnitsChosen(): void

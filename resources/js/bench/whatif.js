@@ -23,7 +23,7 @@ export function whatIf(bar, bench) {
     const { what, seconds } = asked;
     const field = document.getElementById(`f-timing-${what}_s`);
     stop();
-    field.value = String(seconds);
+    field.value = decimal(seconds, 10);
     field.dispatchEvent(new Event('change', { bubbles: true }));
   };
 
