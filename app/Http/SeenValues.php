@@ -33,8 +33,9 @@ final class SeenValues
             $was = $request->has('was') && !$request->has($field) ? $typed : $request->input("was.{$field}");
             // An empty one is none to the framework, and says that nothing was there.
             $was = is_string($was) ? trim($was) : ($request->has("was.{$field}") ? '' : null);
-            $merged[$field] = $was === $typed ? $is : $typed;
-            if ($was !== null && $was !== $typed && trim($is) !== $was && trim($is) !== $typed) {
+            $isLeft = $was !== null && Typed::isAsShown($typed, $was);
+            $merged[$field] = $isLeft ? $is : $typed;
+            if ($was !== null && !$isLeft && trim($is) !== $was && !Typed::isAsShown($typed, trim($is))) {
                 $problems[] = new Problem("/{$field}", $is === ''
                     ? Words::of('app.seen.emptied')
                     : Words::of('app.seen.changed', is: $is));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\KitItem;
 use App\Models\Setting;
 use App\Models\Shot;
 use Evrent\Words\Catalogue;
@@ -40,35 +41,60 @@ final class SettingsTest extends PageTestCase
             '/timing/interval_s' => [['at' => 0, 'interval_s' => 7.5], ['at' => 0.123, 'interval_s' => 8.25], ['at' => 1, 'interval_s' => 9]], '/move/keyframes/1/slide' => 812.375]);
         $this->withHeaders(['Accept-Language' => 'es']);
         $before = self::planOf($shot);
-        $fields = self::fieldsOf((string) $this->get($shot->path())->assertOk()->getContent());
-        self::assertGreaterThan(60, count($fields, COUNT_RECURSIVE));
-        self::assertSame('5,6', $fields['plan']['light']['aperture']);
-        self::assertSame('812,375', $fields['plan']['move']['keyframes'][1]['slide']);
-        self::assertSame('12,3', $fields['plan']['timing']['interval_s'][1]['at']);
-        array_walk_recursive($fields, static fn (string $value, int|string $name): mixed => self::assertDoesNotMatchRegularExpression('/^-?\d+\.\d+( \w+)?$/', $value, (string) $name));
+        $shown = self::shown((string) $this->get($shot->path())->assertOk()->getContent());
+        self::assertGreaterThan(60, count($shown));
+        self::assertSame(
+            ['5,6', '812,375', '12,3'],
+            [$shown['plan[light][aperture]'], $shown['plan[move][keyframes][1][slide]'], $shown['plan[timing][interval_s][1][at]']],
+        );
+        self::assertSame([], preg_grep('/^-?\d+\.\d+( \w+)?$/', $shown));
         $revision = $shot->refresh()->current_revision_id;
-        $this->type($shot, $fields['plan'], ['held' => $fields['held']])->assertOk();
+        $this->typeAll($shot, $shown);
         self::assertSame($revision, $shot->refresh()->current_revision_id);
         foreach (['2,8', '2.8'] as $typed) {
-            $fields['plan']['light']['aperture'] = $typed;
-            $this->type($shot, $fields['plan'], ['held' => $fields['held']])->assertOk();
-            self::assertEquals($before->with(['light' => $before->light?->with(['aperture' => 2.8])])->light, self::planOf($shot)->light);
+            $this->typeAll($shot, ['plan[light][aperture]' => $typed] + $shown);
+            self::assertEquals($before->light?->with(['aperture' => 2.8]), self::planOf($shot)->light);
             self::assertSame($before->move->keyframes[1]->positions, self::planOf($shot)->move->keyframes[1]->positions);
             $this->step($shot, 'undo');
         }
     }
 
-    /**
-     * @return array<string, array<array-key, mixed>> what stands in the fields of a shot's form, by name
-     */
-    private static function fieldsOf(string $html): array
+    /** The same in the forms beside a shot: a piece of kit that is saved as it is shown stays as it was. */
+    public function testKitIsKeptAsItStandsInItsFields(): void
     {
-        preg_match_all('/<input [^>]*name="((?:plan|held)\[[^"]+)"[^>]*value="([^"]*)"/', $html, $found, PREG_SET_ORDER);
-        $query = implode('&', array_map(static fn (array $field): string => urlencode(html_entity_decode($field[1])) . '=' . urlencode(html_entity_decode($field[2])), $found));
-        parse_str($query, $fields);
+        $this->withHeaders(['Accept-Language' => 'es']);
+        $this->post('/kit', ['kind' => 'lens', 'name' => 'Wide 2.5', 'count' => '1', 'focal_mm' => '24', 'mass_kg' => '0,615'])->assertSessionHasNoErrors();
+        $item = KitItem::query()->sole();
+        $html = (string) $this->get('/kit')->assertOk()->getContent();
+        self::assertSame(1, preg_match('~<form[^>]*action="[^"]*/kit/' . $item->id . '".*?</form>~s', $html, $form));
+        $shown = self::shown($form[0], '[^"]+');
+        self::assertSame(['Wide 2.5', '0,615'], [$shown['name'], $shown['mass_kg']]);
+        parse_str(http_build_query(array_diff_key($shown, ['_token' => 1])), $fields);
+        $this->put("/kit/{$item->id}", $fields)->assertSessionHasNoErrors();
+        self::assertEquals($item->piece(), $item->refresh()->piece());
+    }
 
-        /** @var array<string, array<array-key, mixed>> $fields */
-        return $fields;
+    /**
+     * @return array<array-key, string> what stands in fields, by name
+     */
+    private static function shown(string $html, string $name = '(?:plan|held)\[[^"]+'): array
+    {
+        preg_match_all('/<input [^>]*name="(' . $name . ')"[^>]*value="([^"]*)"/', $html, $found, PREG_SET_ORDER);
+
+        return array_column(array_map(static fn (array $field): array => array_map(html_entity_decode(...), $field), $found), 2, 1);
+    }
+
+    /**
+     * Sends the whole form.
+     *
+     * @param array<array-key, string> $shown by name
+     */
+    private function typeAll(Shot $shot, array $shown): void
+    {
+        $query = array_map(static fn (int|string $name, string $text): string => urlencode((string) $name) . '=' . urlencode($text), array_keys($shown), $shown);
+        parse_str(implode('&', $query), $fields);
+        self::assertIsArray($fields['plan']);
+        $this->put($shot->path(), [...$fields, 'revision' => $shot->refresh()->current_revision_id, 'end' => '1'], ['HX-Request' => 'true'])->assertOk();
     }
 
     public function testAShotIsReadAndTypedInTheUnitsChosen(): void

@@ -6,6 +6,7 @@
 @php
     $problemId = $problemId ?? 'p-' . preg_replace('/^f-/', '', $id);
     $value = $value ?? \App\Http\Typed::before((string) $name);
+    $value = $type === 'text' && $options === null && !$isText && $name !== 'name' ? \App\Http\Typed::shown((string) $value) : $value;
     $own = $attributes->merge(['id' => $id, 'name' => $name, 'aria-describedby' => $problemId] + ($problem ? ['aria-invalid' => 'true'] : []));
 @endphp
 <span @class(['number', $around])><label for="{{ $id }}" @class(['sr-only' => !$shownLabel])>{{ $label }}</label>
