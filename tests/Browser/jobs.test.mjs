@@ -130,11 +130,11 @@ describe('jobs', { concurrency: 3 }, () => {
     const page = await job('Up the sea wall', 'slide only');
     await typed(page, { 'Slide highest position': '3000', 'Slide at B': '2600', [say('shots.sentence.move_label')]: '600' });
     await press(page, page.locator('#load-in'));
-    await typed(page, { 'Slide inclined by': '20', 'motor’s thrust': '10' });
+    await typed(page, { 'Slider incline': '20', 'motor thrust': '10' });
     await verdictIs(page, false);
     await go(page, 'review');
     await says(page, '#findings', 'needs 10.8 N');
-    await typed(page, { 'motor’s thrust': '16' });
+    await typed(page, { 'motor thrust': '16' });
     await verdictIs(page, true);
     await rehearsed(page);
   });

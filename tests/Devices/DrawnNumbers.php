@@ -42,7 +42,7 @@ final class DrawnNumbers
         }
         $folder = sys_get_temp_dir() . '/evrent-frames-' . bin2hex(random_bytes(6));
         mkdir($folder);
-        (new Process(['ffmpeg', '-v', 'error', '-i', $path, '-fps_mode', 'passthrough', "{$folder}/%05d.png"]))->setTimeout(120.0)->mustRun();
+        (new Process(['ffmpeg', '-v', 'error', '-i', $path, '-fps_mode', 'passthrough', "{$folder}/%05d.png"]))->setTimeout(600.0)->mustRun();
         $frames = glob("{$folder}/*.png");
         $numbers = array_map(static fn (string $frame): ?int => self::in(self::image($frame), $size[0], $size[1]), $frames === false ? [] : $frames);
         (new Process(['rm', '-rf', $folder]))->mustRun();
