@@ -25,9 +25,9 @@
         <x-field id="take-when" :label="__('shots.shoot_it.starts')" name="when" :options="$start->whens()" :problem="$take('when')" />
         <x-field id="take-delay" :label="__('shots.shoot_it.delay')" name="delay" width="7ch" placeholder="0 s" :problem="$take('delay')" />
         <x-field id="take-at" :label="__('shots.shoot_it.time')" name="at" width="7ch" placeholder="19:40" :problem="$take('at')" />
-        <x-field id="take-when-out" :label="__('shots.shoot_it.runs_out')" name="when_out"
+        <x-field id="take-when-out" :label="__('shots.shoot_it.runs_out')" name="when_out" around="wide"
             :options="['wait' => __('shots.shoot_it.wait_swap'), 'end' => __('shots.shoot_it.end_take')]" />
-        <x-field id="take-school" :label="__('shots.shoot_it.after_gap')" name="school"
+        <x-field id="take-school" :label="__('shots.shoot_it.after_gap')" name="school" around="wide"
             :options="['place' => __('shots.shoot_it.place'), 'clock' => __('shots.shoot_it.clock')]" />
         </div>
         @include('shots.parts.start-more')
