@@ -26,6 +26,9 @@ final class Catalogue extends Translator
     /** @var array<string, Formatter> by language */
     private array $formatters = [];
 
+    /** @var array<string, array<string, string>> by language and key */
+    private array $lines = [];
+
     /**
      * @param list<string> $further folders of packages' own words
      */
@@ -118,7 +121,7 @@ final class Catalogue extends Translator
             [$key, $replace] = [$key->key, [...$key->arguments, ...$replace]];
         }
         $isPseudo = ($locale ?? $this->locale) === self::PSEUDO;
-        $line = parent::get($key, [], $isPseudo ? 'en' : $locale, $fallback);
+        $line = $this->line($key, $isPseudo ? 'en' : $locale ?? $this->locale, $fallback);
         if (is_array($line) && $isPseudo) {
             array_walk_recursive($line, static function (mixed &$words): void {
                 $words = is_string($words) ? '⟦' . str_replace('|', '⟧|⟦', $words) . '⟧' : $words;
@@ -138,6 +141,24 @@ final class Catalogue extends Translator
         $words = $said === [] ? $line : $this->makeReplacements($line, $said);
 
         return $isPseudo && $line !== $key ? "⟦{$words}⟧" : $words;
+    }
+
+    /**
+     * A page says the same few hundred texts again and again, and the framework takes each key apart every time.
+     *
+     * @return string|array<mixed>
+     */
+    private function line(string $key, string $locale, bool $fallback): string|array
+    {
+        $line = $this->lines[$locale][$key] ?? null;
+        if ($line === null) {
+            $line = parent::get($key, [], $locale, $fallback);
+            if (is_string($line) && $line !== $key) {
+                $this->lines[$locale][$key] = $line;
+            }
+        }
+
+        return $line;
     }
 
     /**
