@@ -70,6 +70,9 @@ final class FilesToPhotos
             if (!$this->isNew($object, $cameAt)) {
                 unset($this->waiting[$object]);
             } elseif ($this->takenAt($object, $cameAt) === null) {
+                if ($this->isAheadOfItsPlace($cameAt)) {
+                    continue;
+                }
                 unset($this->waiting[$object]);
                 // Heard of together, files are in their order all the same.
                 $together = 1 + count(array_keys($this->waiting, $cameAt, true));
@@ -79,7 +82,8 @@ final class FilesToPhotos
                 yield $object => $photo;
             }
         }
-        foreach ($this->decided(array_keys($this->waiting), false) as $object => $photo) {
+        $isDated = fn (string $object): bool => $this->takenAt($object, $this->waiting[$object]) !== null;
+        foreach ($this->decided(array_values(array_filter(array_keys($this->waiting), $isDated)), false) as $object => $photo) {
             $this->lastCameAt = $this->waiting[$object];
             unset($this->waiting[$object]);
             yield $object => $photo;
@@ -138,6 +142,15 @@ final class FilesToPhotos
         $at = $this->isOwnTimer || !$this->state->filesAreDated || $zero === null ? null : $this->camera->takenAt($object);
 
         return $at === null || $cameAt !== null && !$this->state->isByItsClock($at, $cameAt) ? null : $at - $zero;
+    }
+
+    /** A camera on its own timer waits for no runner: the photo of a place that is late is on the card before the place is noted as shot. */
+    private function isAheadOfItsPlace(float $cameAt): bool
+    {
+        $next = $this->state->next;
+        $planned = $this->isOwnTimer && $this->state->unconfirmed === [] && $next <= $this->state->photos() ? $this->state->plannedAt($next) : null;
+
+        return $planned !== null && $cameAt + $this->toleranceSeconds >= $this->closedAt($next, $planned);
     }
 
     /**
@@ -269,10 +282,15 @@ final class FilesToPhotos
 
     private function expectedAt(int $photo, float $triggered): float
     {
-        $camera = $this->state->schedule->plan->camera;
-        $triggered += $this->state->exposedLate[$photo] ?? 0.0;
-        $closed = $triggered + $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo));
+        $closed = $this->closedAt($photo, $triggered + ($this->state->exposedLate[$photo] ?? 0.0));
 
-        return max($closed, min($this->lastCameAt, $closed + $this->state->intervalAfter($photo))) + $camera->writeSeconds;
+        return max($closed, min($this->lastCameAt, $closed + $this->state->intervalAfter($photo))) + $this->state->schedule->plan->camera->writeSeconds;
+    }
+
+    private function closedAt(int $photo, float $triggered): float
+    {
+        $camera = $this->state->schedule->plan->camera;
+
+        return $triggered + $camera->shutterLagSeconds + $camera->shutterBusySeconds($this->state->exposureOf($photo));
     }
 }

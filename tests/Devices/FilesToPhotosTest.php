@@ -120,6 +120,23 @@ final class FilesToPhotosTest extends TestCase
         }
     }
 
+    /** The runner was held up and notes places 6 and 20 late, when the timer's photos are on the card already: they are those places' own. */
+    public function testAPhotoOfATimerMayBeThereBeforeItsPlaceIsNoted(): void
+    {
+        foreach ([0.5, 2.0, 4.5] as $late) {
+            $triggers = $taken = $truth = $came = [];
+            for ($photo = 1; $photo <= 20; $photo++) {
+                $fires = 10.0 + 5.0 * $photo;
+                $triggers[$photo] = $fires + ($photo === 6 || $photo === 20 ? $late : 0.0);
+                $file = sprintf('/store_00010001/DCIM/100EVRNT/EVR_%04d.JPG', 50 + $photo);
+                $taken[$file] = floor(1_700_000_000.0 + $fires);
+                $truth[$file] = $photo;
+                $came[] = [$fires + 0.45, $file];
+            }
+            self::assertSame([], self::wrong($triggers, $taken, $truth, $came, 5.0, 1_700_000_000.0, timerAt: 15.0), "late by {$late} s");
+        }
+    }
+
     /**
      * @param array<int, float>           $triggers by photo
      * @param array<string, ?float>       $taken    by the camera's clock, by file
@@ -127,6 +144,7 @@ final class FilesToPhotosTest extends TestCase
      * @param list<array{float, string|list<string>}> $came
      * @param string                      $before   number of the last file before the take
      * @param array<int, float>           $answered when a rig that was late answered, by photo
+     * @param ?float                      $timerAt  when the camera's own timer fired first, where it has one
      *
      * @return list<string>
      */
@@ -139,6 +157,7 @@ final class FilesToPhotosTest extends TestCase
         float $ahead,
         string $before = '0050',
         array $answered = [],
+        ?float $timerAt = null,
     ): array {
         $camera = self::createStub(CameraLink::class);
         $camera->method('takenAt')->willReturnCallback(static fn (string $file): ?float => $taken[$file] ?? null);
@@ -146,11 +165,14 @@ final class FilesToPhotosTest extends TestCase
             '/rig/axes' => [], '/move/keyframes' => [['at' => 0], ['at' => 1]], '/timing/photos' => self::PHOTOS, '/timing/head_photos' => 0,
             '/timing/tail_photos' => 0, '/timing/interval_s' => $interval, '/timing/exposure_s' => 0.1, '/camera/shutter_lag_s' => self::LAG,
         ])));
-        $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, 0.01, false);
+        $files = new FilesToPhotos($state, $camera, 1.05, 1.5, 0.5, 0.01, $timerAt !== null);
         $state->take(new LogLine(LogKind::Note, 2.0, null, [
             'last_object' => "/store_00010001/DCIM/100EVRNT/EVR_{$before}.JPG", 'camera_clock_s' => floor($ahead) + 3.0, 'camera_clock_at_s' => 3.0 - ($ahead - floor($ahead)),
             'camera_clock_within_s' => 0.02,
         ]));
+        if ($timerAt !== null) {
+            $state->take(new LogLine(LogKind::Started, $timerAt, null, ['due' => $timerAt]));
+        }
         $events = $came;
         foreach ($triggers as $photo => $at) {
             $events[] = [$answered[$photo] ?? $at, $photo];
@@ -163,9 +185,9 @@ final class FilesToPhotosTest extends TestCase
                 $sent = $triggers[$what];
                 $closed = $now + self::LAG + 0.1;
                 $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $sent, 'triggered_s' => $sent, 'closed_s' => $closed]));
-                continue;
+            } else {
+                $files->came(is_array($what) ? $what : [$what], $now);
             }
-            $files->came(is_array($what) ? $what : [$what], $now);
             foreach ($files->assigned() as $file => $photo) {
                 $stem = substr($file, 0, -4);
                 $wrong = array_key_exists($stem, $told) ? [...$wrong, "{$file} is told twice"] : $wrong;
