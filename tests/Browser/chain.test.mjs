@@ -60,9 +60,9 @@ const jobs = {
   // Nobody sets its shutter from here: it stands as the job before has left it, which exposes as long.
   'Two clocks at the sluice': {
     rig: 'slide only',
-    speed: '20',
+    speed: '10',
     async plan(page) {
-      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(12, 60)), 'Interval in seconds': '40' });
+      await typed(page, { [say('shots.sentence.head_label')]: '0', [say('shots.sentence.tail_label')]: '0', [say('shots.sentence.move_label')]: String(photos(12, 60)), 'Interval in seconds': '20' });
       await choose(page, say('shots.kit.fired_by'), say('shots.kit.by_camera'));
       await typed(page, { [say('shots.kit.drift')]: '20' });
     },
