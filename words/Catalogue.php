@@ -152,13 +152,32 @@ final class Catalogue extends Translator
     {
         $line = $this->lines[$locale][$key] ?? null;
         if ($line === null) {
-            $line = parent::get($key, [], $locale, $fallback);
+            $line = $this->lineAt($key, $locale) ?? parent::get($key, [], $locale, $fallback);
             if (is_string($line) && $line !== $key) {
                 $this->lines[$locale][$key] = $line;
             }
         }
 
         return $line;
+    }
+
+    /** The text of a plain key in one language, without the framework's namespaces and fallbacks; null where these have to be asked. */
+    private function lineAt(string $key, string $locale): ?string
+    {
+        $parts = explode('.', $key);
+        $group = array_shift($parts);
+        if ($parts === [] || str_contains($key, '::')) {
+            return null;
+        }
+        $this->load('*', $group, $locale);
+        /** @var array<string, array<string, array<string, mixed>>> $loaded by group and language */
+        $loaded = $this->loaded['*'] ?? [];
+        $line = $loaded[$group][$locale] ?? null;
+        foreach ($parts as $part) {
+            $line = is_array($line) ? $line[$part] ?? null : null;
+        }
+
+        return is_string($line) ? $line : null;
     }
 
     /**
