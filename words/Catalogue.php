@@ -150,7 +150,7 @@ final class Catalogue extends Translator
      */
     private function line(string $key, string $locale, bool $fallback): string|array
     {
-        $line = $this->lines[$locale][$key] ?? null;
+        $line = $fallback ? $this->lines[$locale][$key] ?? null : null;
         if ($line === null) {
             $line = $this->lineAt($key, $locale) ?? parent::get($key, [], $locale, $fallback);
             if (is_string($line) && $line !== $key) {

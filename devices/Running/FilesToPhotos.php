@@ -70,12 +70,12 @@ final class FilesToPhotos
             if (!$this->isNew($object, $cameAt)) {
                 unset($this->waiting[$object]);
             } elseif ($this->takenAt($object, $cameAt) === null) {
-                if ($this->isAheadOfItsPlace($cameAt)) {
+                // Heard of together, files are in their order all the same.
+                $together = count(array_keys($this->waiting, $cameAt, true));
+                if ($together === 1 && $this->isAheadOfItsPlace($cameAt)) {
                     continue;
                 }
                 unset($this->waiting[$object]);
-                // Heard of together, files are in their order all the same.
-                $together = 1 + count(array_keys($this->waiting, $cameAt, true));
                 // One that was given up may come after all.
                 $photo = $this->photoOf($cameAt, $together) ?? array_key_first($this->state->missing);
                 $this->lastCameAt = $cameAt;
@@ -144,13 +144,13 @@ final class FilesToPhotos
         return $at === null || $cameAt !== null && !$this->state->isByItsClock($at, $cameAt) ? null : $at - $zero;
     }
 
-    /** A camera on its own timer waits for no runner: the photo of a place that is late is on the card before the place is noted as shot. */
+    /** A camera on its own timer does not wait for the runner: the photo of a place that is late is on the card before the place is noted as shot. */
     private function isAheadOfItsPlace(float $cameAt): bool
     {
         $next = $this->state->next;
         $planned = $this->isOwnTimer && $this->state->unconfirmed === [] && $next <= $this->state->photos() ? $this->state->plannedAt($next) : null;
 
-        return $planned !== null && $cameAt + $this->toleranceSeconds >= $this->closedAt($next, $planned);
+        return $planned !== null && $cameAt >= $this->closedAt($next, $planned + $this->state->schedule->plan->trigger->cameraStartsSeconds);
     }
 
     /**

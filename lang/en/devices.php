@@ -51,7 +51,7 @@ return [
         'unknown_command' => 'Unknown command.',
         'photo' => 'Enter a photo from 1 to :end.',
         'no_such_axis' => 'This rig has no axis :id.',
-        'where' => 'Say where to.',
+        'where' => 'Enter an axis and a position.',
         'steps' => 'Enter an axis and a number of motor steps.',
         'two_photos' => 'Enter two photos from 1 to :last.',
         'seconds' => 'Enter seconds, up to a day.',

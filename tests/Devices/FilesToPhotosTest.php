@@ -137,6 +137,24 @@ final class FilesToPhotosTest extends TestCase
         }
     }
 
+    /** The runner was held up for longer than an interval and left places 6 and 7 out: their photos are of no place, and that of 8 is its own. */
+    public function testPhotosOfATimerAtPlacesLeftOutAreOfNoPlace(): void
+    {
+        $triggers = $taken = $truth = $came = $files = [];
+        for ($photo = 1; $photo <= 20; $photo++) {
+            $fires = 10.0 + 5.0 * $photo;
+            $triggers[$photo] = $photo >= 6 && $photo <= 8 ? 52.0 : $fires;
+            $file = $files[$photo] = sprintf('/store_00010001/DCIM/100EVRNT/EVR_%04d.JPG', 50 + $photo);
+            $taken[$file] = floor(1_700_000_000.0 + $fires);
+            $truth[$file] = $photo === 6 || $photo === 7 ? null : $photo;
+            if ($photo < 6 || $photo > 8) {
+                $came[] = [$fires + 0.45, $file];
+            }
+        }
+        $came[] = [51.9, [$files[6], $files[7], $files[8]]];
+        self::assertSame([], self::wrong($triggers, $taken, $truth, $came, 5.0, 1_700_000_000.0, timerAt: 15.0, leftOut: [6, 7]));
+    }
+
     /**
      * @param array<int, float>           $triggers by photo
      * @param array<string, ?float>       $taken    by the camera's clock, by file
@@ -145,6 +163,7 @@ final class FilesToPhotosTest extends TestCase
      * @param string                      $before   number of the last file before the take
      * @param array<int, float>           $answered when a rig that was late answered, by photo
      * @param ?float                      $timerAt  when the camera's own timer fired first, where it has one
+     * @param list<int>                   $leftOut  photos that were left out when they should have been triggered
      *
      * @return list<string>
      */
@@ -158,6 +177,7 @@ final class FilesToPhotosTest extends TestCase
         string $before = '0050',
         array $answered = [],
         ?float $timerAt = null,
+        array $leftOut = [],
     ): array {
         $camera = self::createStub(CameraLink::class);
         $camera->method('takenAt')->willReturnCallback(static fn (string $file): ?float => $taken[$file] ?? null);
@@ -181,7 +201,9 @@ final class FilesToPhotosTest extends TestCase
         usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $wrong = $told = [];
         foreach ($events as [$now, $what]) {
-            if (is_int($what)) {
+            if (in_array($what, $leftOut, true)) {
+                $state->take(new LogLine(LogKind::Skipped, $now, null, ['from' => $what, 'to' => $what]));
+            } elseif (is_int($what)) {
                 $sent = $triggers[$what];
                 $closed = $now + self::LAG + 0.1;
                 $state->take(new LogLine(LogKind::Outcome, $now, $what, ['state' => 'triggered', 'due_s' => $sent, 'triggered_s' => $sent, 'closed_s' => $closed]));
