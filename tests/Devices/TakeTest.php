@@ -82,7 +82,7 @@ final class TakeTest extends TestCase
     #[Group('turn-1')]
     public function testACameraOnItsOwnTimerIsLeftToFinish(): void
     {
-        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 38], '/timing/photos' => 6, '/timing/interval_s' => 45]), 4, 60);
+        $take = new TakeUnderFire(self::plan(['/trigger' => ['by' => 'camera_timer', 'camera_starts_s' => 38], '/timing/photos' => 4, '/timing/interval_s' => 120]), 4, 60);
         $take->run();
         self::assertSame(['complete', []], [$take->ended(), $take->wrong(false)], $take->errors());
     }
