@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\LazySessions;
+use App\Pages\Html;
 use App\Pages\Settings;
 use App\Policies\OwnersPolicy;
 use Evrent\Core\Messages\Message;
-use Evrent\Core\Messages\Quantity;
 use Evrent\Devices\Daemon\Daemons;
 use Evrent\Words\Catalogue;
 use Evrent\Words\Words;
@@ -48,8 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         Words::use($catalogue instanceof Catalogue ? $catalogue : Catalogue::of('en'));
         AliasLoader::getInstance()->alias('Words', Words::class);
         AliasLoader::getInstance()->alias('Message', Message::class);
-        Blade::stringable(static fn (Message $message): string => Words::say($message));
-        Blade::stringable(static fn (Quantity $quantity): string => Words::say($quantity));
+        Blade::setEchoFormat('\\' . Html::class . '::escape(%s)');
         // A misspelt attribute or a forgotten relation is a defect, in the product as in the tests.
         Model::shouldBeStrict();
         $told = ['cards.*', 'clip.*', 'photos.*', 'shoots.*', 'shots.*', 'takes.*', 'settings.*', 'components.layout'];

@@ -61,7 +61,8 @@ final readonly class KitItem
             }
         }
         $problems->unlessBetween($count, 1, 1_000, '/count', new Message('what.how_many'));
-        foreach ($kind->fields() as $field => $known) {
+        $fields = $kind->fields();
+        foreach ($fields as $field => $known) {
             $value = $values[$field] ?? null;
             $what = $known->unit === '' ? $known->label : new Message('kit.kit_item.in_unit', ['label' => $known->label, 'unit' => $known->unit]);
             if ($value === null) {
@@ -75,7 +76,7 @@ final readonly class KitItem
                 $problems->add("/{$field}", new Message('kit.kit_item.whole'));
             }
         }
-        foreach (array_diff(array_keys($values), array_keys($kind->fields())) as $unknown) {
+        foreach (array_diff(array_keys($values), array_keys($fields)) as $unknown) {
             $problems->add("/{$unknown}", new Message('kit.kit_item.unknown', ['kind' => $kind->label()]));
         }
         $format = $kind->addressFormat();
@@ -100,7 +101,8 @@ final readonly class KitItem
                 'axis' => $axis->label(),
                 'length' => Quantity::withUnit($axis->max - $axis->min, $axis->kind === AxisKind::Linear ? 'mm' : '°', 6),
             ]);
-        $first = array_key_first($this->kind->fields()) ?? '';
+        $fields = $this->kind->fields();
+        $first = array_key_first($fields) ?? '';
         $value = $this->value($first);
 
         return match ($this->kind) {
@@ -109,7 +111,7 @@ final readonly class KitItem
                 'width' => Quantity::number($value ?? 0.0), 'height' => Quantity::number($this->value('sensor_height_mm') ?? 0.0),
             ]),
             KitKind::Filter => $value === null ? '' : Quantity::stops($value),
-            default => $value === null ? '' : Joined::of([Quantity::rounded($value, 6), $this->kind->fields()[$first]->unit], Joined::WORDS),
+            default => $value === null ? '' : Joined::of([Quantity::rounded($value, 6), $fields[$first]->unit], Joined::WORDS),
         };
     }
 

@@ -72,16 +72,6 @@ enum KitKind: string implements Labelled
      */
     public function fields(): array
     {
-        // Asked for with each piece of kit that is read: the same for as long as the process runs.
-        static $fields = [];
-
-        /** @var array<string, array<string, KitField>> $fields */
-        return $fields[$this->value] ??= $this->described();
-    }
-
-    /** @return array<string, KitField> */
-    private function described(): array
-    {
         return match ($this) {
             self::Body => [
                 'sensor_width_mm' => new KitField(new Message('kit.kit_kind.sensor_width'), 'mm', 1, 200, true),

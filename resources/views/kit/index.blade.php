@@ -15,6 +15,9 @@
                     <button class="button is-quiet"><x-icon name="file-up" /><span class="text">{{ __('kit.index.read') }}</span></button></form>
             </nav></header>
         @foreach (KitKind::cases() as $kind)
+            @php
+                [$fields, $known] = [App\Pages\KitForm::fields($kind), $kind->fields()];
+            @endphp
             <section class="panel kit-kind" id="{{ $kind->value }}" aria-labelledby="{{ $kind->value }}-title">
                 <header class="panel-head"><h2 id="{{ $kind->value }}-title">{{ $kind->plural() }}</h2></header>
                 @foreach ([...($items[$kind->value] ?? []), null] as $item)
@@ -23,7 +26,6 @@
                         $mine = old('bag') === $bag && old('kind') === $kind->value;
                         $texts = $item === null ? [] : TypedKit::texts($item->piece());
                         $key = $item->id ?? "new-{$kind->value}";
-                        $fields = App\Pages\KitForm::fields($kind);
                     @endphp
                     <details class="kit-item" id="item-{{ $key }}" @if ($mine) open @endif>
                         <summary>@if ($item === null)<x-icon name="plus" /> <span class="quiet">{{ __('kit.index.add_kind',
@@ -36,9 +38,9 @@
                             <input type="hidden" name="kind" value="{{ $kind->value }}">
                             <div class="grid-fields">
                             @foreach ($fields as $field => [$label, $unit, $width])
-                                @if ($kind->fields()[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
+                                @if ($known[$field]->beginsLine ?? false)<i class="line-break"></i>@endif
                                 <x-field :id="$field . '-' . $key" :label="$label" :name="$field" :width="$width" :unit="$unit"
-                                    :is-text="!isset($kind->fields()[$field]) && $field !== 'count'" :problem="$mine ? $errors->first($bag . '.' . $field) : ''"
+                                    :is-text="!isset($known[$field]) && $field !== 'count'" :problem="$mine ? $errors->first($bag . '.' . $field) : ''"
                                     :value="$mine ? null : ($texts[$field] ?? ($field === 'count' ? '1' : ''))" />
                             @endforeach
                             </div>
